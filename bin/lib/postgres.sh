@@ -1,0 +1,71 @@
+# The program's own PostgreSQL cluster under var/postgres, on loopback, on its own port. No other cluster is touched.
+
+# PostgreSQL refuses to run as root; then Debian's postgres account runs it, allowed to pass through folders closed to it.
+as_postgres() {
+  if [ "$(id -u)" = 0 ]; then
+    (cd / && setpriv --reuid=postgres --regid=postgres --clear-groups --inh-caps=+dac_read_search --ambient-caps=+dac_read_search env HOME=/tmp "$@")
+  else
+    "$@"
+  fi
+}
+
+postgres_answers() { "$pg_bin/pg_isready" -q -h 127.0.0.1 -p "$pg_port"; }
+
+# Starts the cluster unless it runs already; sets started_postgres=1 if this call started it.
+start_postgres() {
+  started_postgres=
+  local data="$var/postgres" log="$var/postgres.log"
+  if [ ! -f "$data/PG_VERSION" ]; then
+    step "PostgreSQL cluster"
+    rm -rf "$data"; mkdir -p "$data"
+    [ "$(id -u)" != 0 ] || chown postgres:postgres "$data"
+    [ -f "$var/postgres.password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$var/postgres.password")
+    cp "$var/postgres.password" "$data.pw"
+    [ "$(id -u)" != 0 ] || chown postgres "$data.pw"
+    run_logged "$var/initdb.log" "Making the PostgreSQL cluster" as_postgres "$pg_bin/initdb" -D "$data" -U stall --pwfile="$data.pw" \
+      --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8
+    rm -f "$data.pw"
+  fi
+  if postgres_ours; then return 0; fi
+  if port_taken "$pg_port"; then
+    die "Port $pg_port, where the program's own PostgreSQL listens, is taken by another program. Set WINDOW_STALL_PG_PORT to a free one."
+  fi
+  touch "$log"; [ "$(id -u)" != 0 ] || chown postgres "$log"
+  if ! as_postgres "$pg_bin/pg_ctl" -D "$data" -l "$log" -s -w -t 30 -o "-p $pg_port -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c shared_buffers=256MB -c max_connections=120 -c synchronous_commit=on" start >/dev/null 2>&1; then
+    tail -n 5 "$log" >&2
+    die "PostgreSQL didn't start. What it said is in $log."
+  fi
+  started_postgres=1
+}
+
+# Whether the server on our port is the one of our data folder.
+postgres_ours() { postgres_answers && [ -f "$var/postgres/postmaster.pid" ] && [ "$(sed -n 4p "$var/postgres/postmaster.pid")" = "$pg_port" ]; }
+
+stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$var/postgres" -s -m fast stop >/dev/null 2>&1 || true; }
+
+sql() { PGPASSWORD="$(cat "$var/postgres.password")" "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"; }
+
+ensure_database() { # ensure_database [fresh]
+  if [ "${1:-}" = fresh ]; then sql -d postgres -c "DROP DATABASE IF EXISTS $database WITH (FORCE)"; fi
+  [ "$(sql -d postgres -c "SELECT 1 FROM pg_database WHERE datname = '$database'")" = 1 ] || sql -d postgres -c "CREATE DATABASE $database"
+}
+
+# The settings an instance runs with; Laravel reads them as its environment file.
+write_environment() { # write_environment APP_ENV
+  [ -f "$home/app.key" ] || (umask 077; printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$home/app.key")
+  (umask 077; cat >"$home/env" <<EOF
+APP_NAME="Window Stall"
+APP_ENV=$1
+APP_DEBUG=false
+APP_KEY=$(cat "$home/app.key")
+APP_URL=http://workshop.localhost:$web_port
+WINDOW_STALL_PORT=$web_port
+DB_CONNECTION=pgsql
+DB_HOST=127.0.0.1
+DB_PORT=$pg_port
+DB_DATABASE=$database
+DB_USERNAME=stall
+DB_PASSWORD=$(cat "$var/postgres.password")
+EOF
+  [ ! -f "$root/.env" ] || cat "$root/.env" >>"$home/env")
+}

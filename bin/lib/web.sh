@@ -1,0 +1,81 @@
+# nginx, PHP-FPM, the queue worker and the scheduler of one instance, and keeping them alive.
+
+children=()
+
+start_child() { # start_child NAME COMMAND…
+  local name="$1"; shift
+  # Its own session, so that Ctrl-C reaches only the supervisor, which then ends its children in order.
+  setsid "$@" >>"$home/log/$name.log" 2>&1 </dev/null &
+  echo $! >"$home/pids/$name"
+  children+=("$name")
+}
+
+fill_template() {
+  local unprivileged=''
+  [ "$(id -u)" != 0 ] || unprivileged='user root;'
+  sed -e "s|@ROOT@|$root|g" -e "s|@HOME@|$home|g" -e "s|@PORT@|$web_port|g" -e "s|@INSTANCE@|$instance|g" -e "s|@USER@|$unprivileged|g" "$1"
+}
+
+start_php_and_nginx() {
+  if port_taken "$web_port"; then
+    die "Port $web_port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that holds it."
+  fi
+  mkdir -p "$home/run/nginx"
+  fill_template "$root/ops/php-fpm.conf" >"$home/run/php-fpm.conf"
+  fill_template "$root/ops/nginx.conf" >"$home/run/nginx.conf"
+  local as_root_flag=; [ "$(id -u)" != 0 ] || as_root_flag=-R
+  start_child php-fpm php-fpm8.2 -F $as_root_flag -y "$home/run/php-fpm.conf" -c "$root/ops/php.ini"
+  until_ok 10 test -S "$home/run/app.sock" || die "PHP-FPM didn't start. What it said is in $home/log/php-fpm.log."
+  start_child nginx nginx -e "$home/log/nginx.log" -p "$home/run/nginx" -c "$home/run/nginx.conf"
+  until_ok 10 port_taken "$web_port" || die "nginx didn't start. What it said is in $home/log/nginx.log."
+}
+
+start_background_work() {
+  start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600
+  start_child worker-slow php "$root/artisan" queue:work --queue=pictures,pulls --sleep=0.5 --tries=1 --timeout=1800 --max-time=3600
+  start_child scheduler php "$root/artisan" schedule:work
+}
+
+answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
+
+wait_until_up() {
+  until_ok 30 answers workshop.localhost /up || die "The workshop doesn't answer at http://workshop.localhost:$web_port/up. See $home/log and $home/storage/logs."
+  until_ok 10 answers standins.localhost /up || die "The stand-ins don't answer. See $home/log and $home/storage/logs."
+}
+
+# Restarts a child that ends by itself (the workers do, hourly) until told to stop.
+supervise() {
+  while :; do
+    local name pid
+    for name in worker worker-slow scheduler php-fpm nginx; do
+      [ -f "$home/pids/$name" ] || continue
+      pid=$(cat "$home/pids/$name")
+      kill -0 "$pid" 2>/dev/null && continue
+      case $name in
+        worker) start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600 ;;
+        worker-slow) start_child worker-slow php "$root/artisan" queue:work --queue=pictures,pulls --sleep=0.5 --tries=1 --timeout=1800 --max-time=3600 ;;
+        scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
+        *) say "$name has ended by itself; see $home/log/$name.log."; return 1 ;;
+      esac
+    done
+    sleep 1 & wait $! || true
+  done
+}
+
+stop_children() {
+  local name pid
+  for name in scheduler worker worker-slow nginx php-fpm; do
+    [ -f "$home/pids/$name" ] || continue
+    pid=$(cat "$home/pids/$name")
+    # The whole session: the scheduler and nginx have children of their own.
+    kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
+  done
+  for name in scheduler worker worker-slow nginx php-fpm; do
+    [ -f "$home/pids/$name" ] || continue
+    pid=$(cat "$home/pids/$name")
+    until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
+    rm -f "$home/pids/$name"
+  done
+}
+
+gone() { ! kill -0 "$1" 2>/dev/null; }

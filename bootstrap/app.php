@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use WindowStall\Shop\Http\OwnShopOnly;
+use WindowStall\Support\Http\PlainErrors;
+use WindowStall\Support\Http\SharedProps;
+use WindowStall\Support\Routes;
+
+// An instance (demo, test, bench) has its settings, storage and caches under var/NAME; bin/lib writes them.
+$instance = getenv('WINDOW_STALL_INSTANCE') ?: 'demo';
+$home = dirname(__DIR__).'/var/'.$instance;
+
+$app = Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(using: Routes::register(...))
+    ->withProviders(require __DIR__.'/providers.php', withBootstrapProviders: false)
+    ->withCommands([
+        WindowStall\Support\Console\Install::class,
+        WindowStall\Support\Console\WriteTypes::class,
+        WindowStall\Demo\MakeDemo::class,
+    ])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->web(append: [SharedProps::class]);
+        $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
+        $middleware->group('standin', [SubstituteBindings::class]);
+        $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
+        $middleware->redirectUsersTo(fn (): string => route('home'));
+    })
+    ->withSchedule(function (Schedule $schedule): void {
+        $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders)->everyThirtySeconds();
+        $schedule->command('queue:prune-failed --hours=168')->daily();
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        PlainErrors::register($exceptions);
+    })
+    ->create();
+
+$app->useEnvironmentPath($home);
+$app->loadEnvironmentFrom('env');
+$app->useStoragePath($home.'/storage');
+
+return $app;

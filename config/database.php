@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+$pgsql = [
+    'driver' => 'pgsql',
+    'host' => env('DB_HOST', '127.0.0.1'),
+    'port' => env('DB_PORT', '54820'),
+    'database' => env('DB_DATABASE', 'window_stall_demo'),
+    'username' => env('DB_USERNAME', 'stall'),
+    'password' => env('DB_PASSWORD', ''),
+    'charset' => 'utf8',
+    'prefix' => '',
+    'search_path' => 'public',
+    'sslmode' => 'prefer',
+];
+
+return [
+    'default' => 'pgsql',
+    'connections' => [
+        'pgsql' => $pgsql,
+        // The stand-ins keep their own schemas; the workshop never reads them.
+        'oakum' => ['search_path' => 'oakum'] + $pgsql,
+        'payment' => ['search_path' => 'payment'] + $pgsql,
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+];

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+// Three origins, so that a page in a shop can never reach the workshop's session.
+$port = (string) env('WINDOW_STALL_PORT', '8420');
+$scheme = (string) env('WINDOW_STALL_SCHEME', 'http');
+$suffix = $port === '' ? '' : ':'.$port;
+
+return [
+    'workshop_host' => env('WORKSHOP_HOST', 'workshop.localhost'),
+    'shops_host' => env('SHOPS_HOST', 'shops.localhost'),
+    'standins_host' => env('STANDINS_HOST', 'standins.localhost'),
+    'scheme' => $scheme,
+    'port_suffix' => $suffix,
+    'payment' => [
+        'address' => env('PAYMENT_ADDRESS', $scheme.'://payment.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        'key' => env('PAYMENT_KEY', 'pay-demo-key'),
+        'seconds' => 8,
+    ],
+    'oakum' => [
+        // What a new connection is offered; a stall may type another address.
+        'address' => env('OAKUM_ADDRESS', $scheme.'://oakum.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        'seconds' => 6,
+    ],
+];

@@ -1,0 +1,8 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'paths' => [resource_path('views'), resource_path('shop'), base_path('standins')],
+    'compiled' => storage_path('framework/views'),
+];

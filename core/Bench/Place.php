@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Bench;
+
+/** The part of a listing where a lack can be mended; screens take the seller there. */
+enum Place: string
+{
+    case Title = 'title';
+    case Words = 'words';
+    case Pictures = 'pictures';
+    case Variants = 'variants';
+    case Price = 'price';
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Bench;
+
+/** Whether a listing may go in the window, and if not, everything that is missing, in the order of the page. */
+final readonly class Readiness
+{
+    public const TITLE_LIMIT = 120;
+
+    /** @param list<Lack> $lacks */
+    private function __construct(public array $lacks) {}
+
+    /**
+     * @param  string  $title  as the shopper would see it
+     * @param  int  $pictures  how many chosen pictures there are
+     * @param  int  $picturesReady  how many of them are made into the shop's sizes
+     * @param  list<VariantState>  $variants
+     * @param  string  $market  the home market, in words
+     */
+    public static function of(string $title, int $pictures, int $picturesReady, array $variants, string $market): self
+    {
+        $lacks = [];
+        if (trim($title) === '') {
+            $lacks[] = new Lack(Place::Title, 'It has no title.');
+        } elseif (mb_strlen($title) > self::TITLE_LIMIT) {
+            $lacks[] = new Lack(Place::Title, sprintf('The title has %d letters; %d is the most a shopper can read.', mb_strlen($title), self::TITLE_LIMIT));
+        }
+        if ($pictures === 0) {
+            $lacks[] = new Lack(Place::Pictures, 'It has no picture.');
+        } elseif ($picturesReady === 0) {
+            $lacks[] = new Lack(Place::Pictures, 'Its pictures are still being fetched from the supplier.');
+        }
+        $on = array_values(array_filter($variants, static fn (VariantState $v): bool => $v->on));
+        if ($on === []) {
+            $lacks[] = new Lack(Place::Variants, 'No variant is switched on.');
+        } elseif (array_sum(array_map(static fn (VariantState $v): int => max(0, $v->stock), $on)) === 0) {
+            $lacks[] = new Lack(Place::Variants, 'Every variant that is switched on is sold out at the supplier.');
+        }
+        foreach ($on as $variant) {
+            array_push($lacks, ...self::price($variant, $market));
+        }
+
+        return new self($lacks);
+    }
+
+    public function ready(): bool
+    {
+        return $this->lacks === [];
+    }
+
+    /** @return list<Lack> */
+    private static function price(VariantState $variant, string $market): array
+    {
+        $name = $variant->label === '' ? 'It' : $variant->label;
+        if ($variant->price === null || $variant->keep === null) {
+            return [new Lack(Place::Variants, sprintf('%s can’t be delivered to %s. Switch it off.', $name, $market))];
+        }
+        if ($variant->price->minor <= 0) {
+            return [new Lack(Place::Price, sprintf('%s has no price.', $name))];
+        }
+        if ($variant->keep->isNegative()) {
+            return [new Lack(Place::Price, sprintf('%s loses %s on every sale at %s.', $name, $variant->keep->with(-$variant->keep->minor)->digits(), $variant->price->digits()))];
+        }
+
+        return [];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Delivery;
+
+/** A span of working days from order to door, both ends included. */
+final readonly class DayRange
+{
+    public function __construct(public int $min, public int $max)
+    {
+        if ($min < 0 || $max < $min) {
+            throw new \InvalidArgumentException(sprintf('No span of days runs from %d to %d.', $min, $max));
+        }
+    }
+
+    /** This span after another one, such as processing before transit. */
+    public function after(self $other): self
+    {
+        return new self($this->min + $other->min, $this->max + $other->max);
+    }
+
+    /** "2 to 4 days", "1 day". */
+    public function words(): string
+    {
+        if ($this->min === $this->max) {
+            return $this->max === 1 ? '1 day' : $this->max.' days';
+        }
+
+        return $this->min.' to '.$this->max.' days';
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Standins\Oakum;
+
+/**
+ * Turns the rows of catalogue.php into items and variants as Oakum's own tables hold them.
+ *
+ * Stock, barcodes and ratings are drawn from the codes themselves, so that every start tells the same story.
+ */
+final class Catalogue
+{
+    private const PROSE = [
+        '<p>Dear friend welcome our store!! This product is high quality and comfortable hand feel, suit for garden, farm, balcony. Because of light and monitor the color may be little different, please understand.</p><p>Package include: 1 x product (no retail box). <strong>5 STARS</strong> feedback is very important for us.</p>',
+        '<h2>Feature:</h2><ul><li>100% brand new and high quality</li><li>Durable in use, good for you and your family</li><li>Please allow 1-3cm error due to manual measurement</li></ul><p>Any question contact us, we reply in 24 hours.</p>',
+        '<p>Professional garden supply. Strong, practical and beautiful, it is the best choice of gift to mother, father, teacher, neighbor. Wholesale welcome. Made by selected material with exquisite workmanship.</p>',
+    ];
+
+    private const OTHER_SHOP = '<p>Exclusive at <a href="http://green-thumb-bazaar.example" onclick="track()">Green Thumb Bazaar</a>, your number one shop! Follow us and write to sales@green-thumb-bazaar.example for 10% off.</p><script>track("view")</script><p>Seed tin of embossed steel with alphabet dividers.</p>';
+
+    /**
+     * @return list<array{item: array<string, mixed>, variants: list<array<string, mixed>>}>
+     */
+    public static function rows(): array
+    {
+        /** @var list<array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>}> $rows */
+        $rows = require __DIR__.'/catalogue.php';
+
+        return array_map(static fn (array $row, int $n): array => self::build($row, $n), $rows, array_keys($rows));
+    }
+
+    /**
+     * @param  array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>}  $row
+     * @return array{item: array<string, mixed>, variants: list<array<string, mixed>>}
+     */
+    private static function build(array $row, int $n): array
+    {
+        [$code, $title, $category, $drawing, $cost, $grams, $colours] = $row;
+        $pictures = [];
+        foreach (array_values($colours) as $i => $colour) {
+            $pictures[] = ['drawing' => $row['kinds'][$i] ?? $drawing, 'colour' => $colour, 'view' => 'whole', 'ground' => $n % 6];
+        }
+        $first = $pictures[0];
+        $pictures[] = ['view' => 'close', 'ground' => ($n + 2) % 6] + $first;
+        $pictures[] = [count($colours) > 1 ? 'colour' : 'view' => count($colours) > 1 ? $pictures[1]['colour'] : 'turned', 'view' => 'pair', 'ground' => ($n + 4) % 6] + $first;
+
+        $variants = [];
+        $colourIndex = 0;
+        foreach (array_keys($colours) as $colour) {
+            foreach ($row['sizes'] ?? ['' => 0] as $size => $extra) {
+                foreach (($row['ships'] ?? false) ? $row['from'] : [''] as $ships) {
+                    $options = array_filter([$row['clr'] ?? 'Clr' => (string) $colour, 'Size' => (string) $size, 'Ships from' => $ships], static fn (string $v): bool => $v !== '');
+                    $id = $code.'-'.strtoupper(substr(hash('crc32b', implode('|', $options)), 0, 6));
+                    $variants[] = [
+                        'id' => $id,
+                        'sku' => $id,
+                        'barcode' => self::gtin($id),
+                        'options' => $options,
+                        // Goods stocked in China are cheaper there; that is what tempts people.
+                        'cost' => $ships === 'CN' ? (int) round(($cost + $extra) * 0.78) : $cost + $extra,
+                        'rrp' => $row['rrp'] + (int) round($extra * 2.4),
+                        'grams' => $grams + ($extra > 0 ? (int) round($grams * 0.35) : 0),
+                        'stock' => self::stock($id, $ships === '' ? $row['from'] : [$ships]),
+                        'picture' => $colourIndex,
+                    ];
+                }
+            }
+            $colourIndex++;
+        }
+
+        return [
+            'item' => [
+                'id' => $code, 'title' => $title, 'category' => $category,
+                'description' => ($row['prose'] ?? '') === 'shop' ? self::OTHER_SHOP : self::PROSE[$n % 3],
+                'pictures' => $pictures, 'processing' => [1, 1 + crc32($code) % 3], 'rating' => 36 + crc32($code.'r') % 14,
+            ],
+            'variants' => $variants,
+        ];
+    }
+
+    /**
+     * @param  list<string>  $warehouses
+     * @return array<string, int>
+     */
+    private static function stock(string $id, array $warehouses): array
+    {
+        $stock = [];
+        foreach ($warehouses as $warehouse) {
+            $stock[$warehouse] = 6 + crc32($id.$warehouse) % ($warehouse === 'CN' ? 900 : 240);
+        }
+
+        return $stock;
+    }
+
+    /** A GTIN-13 in the range kept for use inside a shop (prefix 20), check digit by GS1 General Specifications 7.9. */
+    private static function gtin(string $id): string
+    {
+        $body = '20'.str_pad((string) (crc32($id) % 10_000_000_000), 10, '0', STR_PAD_LEFT);
+        $sum = 0;
+        foreach (str_split($body) as $i => $digit) {
+            $sum += (int) $digit * ($i % 2 === 0 ? 1 : 3);
+        }
+
+        return $body.((10 - $sum % 10) % 10);
+    }
+}
