@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'paths' => [resource_path('views'), resource_path('shop'), base_path('standins')],
+    'paths' => [resource_path('views'), resource_path('shop')],
     'compiled' => storage_path('framework/views'),
 ];

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Money\Money;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+use WindowStall\Support\RichText;
+
+/** The seller's own word on a listing: saying something holds the field, taking it back lets it follow again. */
+final readonly class EditListing
+{
+    public const MOST_TITLE = 300;
+
+    public function __construct(private ProjectListings $project, private RichText $richText) {}
+
+    public function title(Stall $stall, Listing $listing, ?string $title): void
+    {
+        if ($title !== null && mb_strlen($title) > self::MOST_TITLE) {
+            throw new Refusal(sprintf('The title has %d letters; %d is the most.', mb_strlen($title), self::MOST_TITLE));
+        }
+        $this->store($stall, $listing, ['own_title' => $title === null ? null : trim(preg_replace('/\s+/u', ' ', $title) ?? '')]);
+    }
+
+    public function words(Stall $stall, Listing $listing, ?string $html): void
+    {
+        if ($html !== null && mb_strlen(RichText::plain($html)) > RichText::MOST_LETTERS) {
+            throw new Refusal(sprintf('The description is longer than %s letters. Shorten it.', number_format(RichText::MOST_LETTERS)));
+        }
+        $this->store($stall, $listing, ['own_words' => $html === null ? null : $this->richText->clean($html)]);
+    }
+
+    /** @param list<int>|null $ids pictures of this listing, in the order to be shown */
+    public function pictures(Stall $stall, Listing $listing, ?array $ids): void
+    {
+        $ids = $ids === null ? null : array_values(array_unique($ids));
+        if ($ids !== null && $listing->pictures()->whereKey($ids)->count() !== count($ids)) {
+            throw new Refusal('One of these pictures doesn’t belong to this listing. Load the page again.');
+        }
+        $this->store($stall, $listing, ['own_pictures' => $ids]);
+    }
+
+    /** @param array{factor: int, ending: int}|null $recipe the listing's own; null takes the stall's */
+    public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
+    {
+        if ($recipe !== null && $recipe['ending'] >= $stall->currencyValue()->minorPerUnit()) {
+            throw new Refusal(sprintf('An ending goes up to %d.', $stall->currencyValue()->minorPerUnit() - 1));
+        }
+        $this->store($stall, $listing, ['own_factor_bp' => $recipe['factor'] ?? null, 'own_ending_minor' => $recipe['ending'] ?? null]);
+    }
+
+    /** @param list<int> $variantIds */
+    public function switch(Stall $stall, Listing $listing, array $variantIds, bool $on): void
+    {
+        DB::transaction(function () use ($stall, $listing, $variantIds, $on): void {
+            $listing->variants()->whereKey($variantIds)->update(['own_on' => $on]);
+            $this->store($stall, $listing, []);
+        });
+    }
+
+    /** @param Money|null $price null lets the recipe price it again */
+    public function price(Stall $stall, Listing $listing, ListingVariant $variant, ?Money $price): void
+    {
+        if ($price !== null && $price->isNegative()) {
+            throw new Refusal('A price can’t be below nothing.');
+        }
+        DB::transaction(function () use ($stall, $listing, $variant, $price): void {
+            $variant->update(['own_price_minor' => $price?->minor]);
+            $this->store($stall, $listing, []);
+        });
+    }
+
+    /** @param array<string, mixed> $own */
+    private function store(Stall $stall, Listing $listing, array $own): void
+    {
+        DB::transaction(function () use ($stall, $listing, $own): void {
+            $listing->update($own);
+            ($this->project)($stall, [$listing->id]);
+        });
+        if ($listing->state === ListingState::InWindow) {
+            $stall->bumpShop();
+        }
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Http;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\PutInWindow;
+use WindowStall\Bench\Views\LackView;
+use WindowStall\Bench\Views\ListingRowView;
+use WindowStall\Stall\Stall;
+
+final class BenchController
+{
+    private const PAGE = 40;
+
+    public function index(Request $request, Stall $stall): Response
+    {
+        $state = ListingState::tryFrom($request->string('state')->toString());
+        $page = $stall->listings()->with(Listing::FOR_FIGURES)->when($state !== null, fn ($q) => $q->where('state', $state))->orderByDesc('id')->cursorPaginate(self::PAGE)->withQueryString();
+
+        return Inertia::render('bench/BenchPage', [
+            'listings' => collect($page->items())->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))->all(),
+            'state' => $state?->value,
+            'counts' => $stall->listings()->toBase()->selectRaw('state, count(*) as n')->groupBy('state')->pluck('n', 'state'),
+            'next' => $page->nextCursor()?->encode(),
+            'previous' => $page->previousCursor()?->encode(),
+        ]);
+    }
+
+    public function putInWindow(Request $request, Stall $stall, PutInWindow $put): JsonResponse
+    {
+        $placement = $put($stall, $this->chosen($request, $stall));
+
+        return new JsonResponse([
+            'placed' => array_map(static fn (Listing $l): array => ['id' => $l->id, 'title' => $l->shown_title, 'url' => $stall->shopAddress('/goods/'.$l->slug)], $placement->placed),
+            'left' => array_map(static fn (array $l): array => ['id' => $l['listing']->id, 'title' => $l['listing']->shown_title, 'lacks' => array_map(LackView::of(...), $l['lacks'])], $placement->left),
+        ]);
+    }
+
+    public function takeOut(Request $request, Stall $stall, PutInWindow $put): JsonResponse
+    {
+        $to = $request->string('to')->toString() === ListingState::PutBy->value ? ListingState::PutBy : ListingState::OnBench;
+
+        return new JsonResponse(['moved' => $put->takeOut($stall, $this->chosen($request, $stall), $to)]);
+    }
+
+    /** @return Collection<int, Listing> */
+    private function chosen(Request $request, Stall $stall): Collection
+    {
+        $typed = $request->validate(['listings' => 'required|array|min:1|max:500', 'listings.*' => 'integer'], ['listings.required' => 'Choose a listing first.']);
+
+        return $stall->listings()->whereKey($typed['listings'])->get();
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Picture;
+use WindowStall\Bench\Views\ListingView;
+use WindowStall\Bench\Views\SaleView;
+use WindowStall\Core\Money\Money;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\StallRules;
+use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Pictures\UploadedPicture;
+use WindowStall\Support\Refusal;
+
+/** One listing on the bench. Every edit answers with the whole listing as it then stands. */
+final readonly class ListingController
+{
+    public function __construct(private EditListing $edit) {}
+
+    public function show(Stall $stall, Listing $listing): Response
+    {
+        $near = $stall->listings()->where('state', $listing->state);
+
+        return Inertia::render('bench/ListingPage', [
+            'listing' => $this->of($stall, $listing),
+            'earlier' => (clone $near)->where('id', '>', $listing->id)->orderBy('id')->value('id'),
+            'later' => (clone $near)->where('id', '<', $listing->id)->orderByDesc('id')->value('id'),
+        ]);
+    }
+
+    public function view(Stall $stall, Listing $listing): JsonResponse
+    {
+        return $this->answer($stall, $listing);
+    }
+
+    public function update(Request $request, Stall $stall, Listing $listing): JsonResponse
+    {
+        $typed = $request->validate([
+            'title' => 'sometimes|nullable|string', 'words' => 'sometimes|nullable|string|max:90000', 'pictures' => 'sometimes|nullable|array|max:60', 'pictures.*' => 'integer',
+            'recipe' => 'sometimes|nullable|array', 'recipe.factor' => ['required_with:recipe', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'], 'recipe.ending' => 'required_with:recipe|integer|min:0|max:999',
+        ], ['recipe.factor.regex' => 'Write the factor as 2.4.', 'words.max' => 'The description is too long. Shorten it.']);
+        // Laravel turns an empty text into null before it arrives here; an emptied title is still the seller's word.
+        if (array_key_exists('title', $typed)) {
+            $this->edit->title($stall, $listing, $request->boolean('follow') ? null : (string) $typed['title']);
+        }
+        if (array_key_exists('words', $typed)) {
+            $this->edit->words($stall, $listing, $request->boolean('follow') ? null : (string) $typed['words']);
+        }
+        if (array_key_exists('pictures', $typed)) {
+            $this->edit->pictures($stall, $listing, $request->boolean('follow') ? null : array_map(intval(...), array_values($typed['pictures'] ?? [])));
+        }
+        if (array_key_exists('recipe', $typed)) {
+            $this->edit->recipe($stall, $listing, $typed['recipe'] === null ? null : ['factor' => StallRules::factor('recipe.factor', $typed['recipe']['factor']), 'ending' => (int) $typed['recipe']['ending']]);
+        }
+
+        return $this->answer($stall, $listing);
+    }
+
+    public function variants(Request $request, Stall $stall, Listing $listing): JsonResponse
+    {
+        $typed = $request->validate(['variants' => 'required|array|min:1|max:10000', 'variants.*' => 'integer', 'on' => 'sometimes|boolean', 'price' => 'sometimes|nullable|string|max:40']);
+        if (array_key_exists('on', $typed)) {
+            $this->edit->switch($stall, $listing, array_values($typed['variants']), (bool) $typed['on']);
+        }
+        if (array_key_exists('price', $typed)) {
+            $price = $typed['price'] === null ? null : Money::parse($typed['price'], $stall->currencyValue());
+            foreach ($listing->variants()->whereKey($typed['variants'])->get() as $variant) {
+                $this->edit->price($stall, $listing, $variant, $price);
+            }
+        }
+
+        return $this->answer($stall, $listing);
+    }
+
+    /** What a price that is being typed would come to; nothing is saved. */
+    public function till(Request $request, Stall $stall, Listing $listing): JsonResponse
+    {
+        $variant = $listing->variants()->with('supplierVariant')->findOrFail($request->integer('variant'));
+        /** @var ListingVariant $variant */
+        $price = Money::parse($request->string('price')->toString(), $stall->currencyValue());
+        if ($price->isNegative()) {
+            throw new Refusal('A price can’t be below nothing.');
+        }
+        $supplier = $variant->supplierVariant ?? abort(404);
+        $till = ListingFigures::ring($stall, $supplier, $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
+
+        return new JsonResponse(SaleView::of(($supplier->label === '' ? 'One piece' : $supplier->label.', one piece').', to '.$stall->marketName(), $till));
+    }
+
+    public function upload(Request $request, Stall $stall, Listing $listing, PictureSizes $sizes): JsonResponse
+    {
+        $made = $sizes->make(UploadedPicture::bytes($request, 'picture'), $stall->id.'/'.$listing->id);
+        $shown = array_map(static fn (Picture $p): int => $p->id, ListingFigures::of($stall, $listing)->pictures);
+        $picture = $listing->pictures()->create($made + ['stall_id' => $stall->id, 'state' => Picture::READY]);
+        $this->edit->pictures($stall, $listing, [...$shown, $picture->id]);
+
+        return $this->answer($stall, $listing);
+    }
+
+    private function answer(Stall $stall, Listing $listing): JsonResponse
+    {
+        return new JsonResponse($this->of($stall, $listing));
+    }
+
+    private function of(Stall $stall, Listing $listing): ListingView
+    {
+        return ListingView::of(ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id)));
+    }
+}

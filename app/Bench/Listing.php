@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Source\SupplierWords;
+use WindowStall\Stall\Stall;
+
+/**
+ * A supplier item that a stall has taken. own_… is only what the seller said; null follows the supplier.
+ *
+ * @property int $id
+ * @property int $stall_id
+ * @property int $supplier_item_id
+ * @property int $agreed_words_id
+ * @property ListingState $state
+ * @property string $slug
+ * @property string|null $own_title
+ * @property string|null $own_words
+ * @property list<int>|null $own_pictures
+ * @property int|null $own_factor_bp
+ * @property int|null $own_ending_minor
+ * @property string $shown_title
+ * @property int|null $shown_from_minor
+ * @property int $changes_count
+ * @property Carbon|null $shown_since
+ */
+final class Listing extends Model
+{
+    /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
+    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'pictures'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => ListingState::class, 'own_pictures' => 'array', 'shown_since' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Stall, $this> */
+    public function stall(): BelongsTo
+    {
+        return $this->belongsTo(Stall::class);
+    }
+
+    /** @return BelongsTo<SupplierItem, $this> */
+    public function supplierItem(): BelongsTo
+    {
+        return $this->belongsTo(SupplierItem::class);
+    }
+
+    /** @return BelongsTo<SupplierWords, $this> */
+    public function agreedWords(): BelongsTo
+    {
+        return $this->belongsTo(SupplierWords::class, 'agreed_words_id');
+    }
+
+    /** @return HasMany<ListingVariant, $this> */
+    public function variants(): HasMany
+    {
+        return $this->hasMany(ListingVariant::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use WindowStall\Core\Bench\Readiness;
+use WindowStall\Core\Bench\VariantState;
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Drift\Drift;
+use WindowStall\Core\Facts\Fact;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Ending;
+use WindowStall\Core\Pricing\Recipe;
+use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
+
+/** A listing in its three voices with every figure, worked out by core from what is stored. */
+final readonly class ListingFigures
+{
+    /**
+     * @param  Fact<string>  $title
+     * @param  Fact<string>  $words  HTML; the supplier's is untrusted
+     * @param  list<Picture>  $pictures  as the shopper would see them, in order, ready or not
+     * @param  list<VariantFigures>  $variants
+     */
+    private function __construct(
+        public Listing $listing,
+        public Stall $stall,
+        public Item $agreed,
+        public Item $now,
+        public Fact $title,
+        public Fact $words,
+        public bool $picturesHeld,
+        public array $pictures,
+        public Recipe $recipe,
+        public bool $recipeHeld,
+        public array $variants,
+        public Readiness $readiness,
+        public Drift $drift,
+    ) {}
+
+    /** @param Listing $listing with {@see Listing::FOR_FIGURES} loaded, or able to load them */
+    public static function of(Stall $stall, Listing $listing): self
+    {
+        $listing->loadMissing(Listing::FOR_FIGURES);
+        $agreed = $listing->agreedWords?->item() ?? throw new \LogicException('A listing always has agreed words.');
+        $now = $listing->supplierItem?->words?->item() ?? $agreed;
+        $title = self::fact($agreed->title, $now->title, $listing->own_title);
+        $words = self::fact($agreed->description, $now->description, $listing->own_words);
+        $pictures = self::pictures($listing, $now);
+        $recipeHeld = $listing->own_factor_bp !== null && $listing->own_ending_minor !== null;
+        $recipe = $recipeHeld ? new Recipe((int) $listing->own_factor_bp, new Ending((int) $listing->own_ending_minor)) : $stall->recipe();
+        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $row, $agreed, $now, $recipe))->all());
+        $readiness = Readiness::of(
+            $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
+            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(),
+        );
+
+        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $recipe, $recipeHeld, $variants, $readiness, Drift::between($agreed, $now));
+    }
+
+    /** What one piece at a price comes to; null where the supplier doesn't deliver to the home market. */
+    public static function ring(Stall $stall, SupplierVariant $supplier, Money $price): ?Till
+    {
+        if ($supplier->goods_minor === null || $supplier->delivery_minor === null) {
+            return null;
+        }
+
+        return Till::ring($price, $stall->flatDelivery(), $stall->money($supplier->goods_minor), $stall->money($supplier->delivery_minor), $stall->terms());
+    }
+
+    public function from(): ?Money
+    {
+        $prices = array_map(static fn (VariantFigures $v): ?Money => $v->on ? $v->price : null, $this->variants);
+        $prices = array_filter($prices);
+
+        return $prices === [] ? null : array_reduce($prices, static fn (?Money $least, Money $p): Money => $least === null || $p->compare($least) < 0 ? $p : $least);
+    }
+
+    /** @return Fact<string> */
+    private static function fact(string $agreed, string $now, ?string $own): Fact
+    {
+        return $own === null ? Fact::following($agreed, $now) : Fact::held($agreed, $now, $own);
+    }
+
+    /** @return list<Picture> */
+    private static function pictures(Listing $listing, Item $now): array
+    {
+        $wanted = $listing->own_pictures !== null
+            ? array_map(static fn (int $id): ?Picture => $listing->pictures->firstWhere('id', $id), $listing->own_pictures)
+            : array_map(static fn (string $source): ?Picture => $listing->pictures->firstWhere('source', $source), $now->pictures);
+
+        return array_values(array_filter($wanted, static fn (?Picture $p): bool => $p !== null && $p->state !== Picture::FAILED));
+    }
+
+    private static function variant(Stall $stall, ListingVariant $row, Item $agreed, Item $now, Recipe $recipe): VariantFigures
+    {
+        $supplier = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
+        $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
+        $landed = $stall->moneyOrNull($supplier->landed_minor);
+        $recipePrice = $landed === null ? null : $recipe->price($landed);
+        $price = $stall->moneyOrNull($row->own_price_minor) ?? $recipePrice;
+
+        return new VariantFigures(
+            $row, $said?->label() ?? $supplier->label, $said->options ?? [], $row->own_on, $said?->cost, $landed, $recipePrice, $price,
+            $price === null ? null : self::ring($stall, $supplier, $price), $supplier->available(),
+            $supplier->days_min === null || $supplier->days_max === null ? null : new DayRange($supplier->days_min, $supplier->days_max), $supplier->warehouse,
+            $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null),
+        );
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Stall\Stall;
+
+/** Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. */
+final class ProjectListings
+{
+    private const CHUNK = 200;
+
+    /** @param list<int>|null $ids all of the stall's when null */
+    public function __invoke(Stall $stall, ?array $ids = null): void
+    {
+        $stall->listings()->with(Listing::FOR_FIGURES)->when($ids !== null, fn ($q) => $q->whereKey($ids))->chunkById(self::CHUNK, function (Collection $listings) use ($stall): void {
+            $variants = [];
+            foreach ($listings as $listing) {
+                $figures = ListingFigures::of($stall, $listing);
+                foreach ($figures->variants as $variant) {
+                    $variants[] = ['id' => $variant->row->id, 'price' => $variant->price?->minor, 'keep' => $variant->till?->keep->minor];
+                }
+                $listing->update([
+                    'shown_title' => mb_substr($figures->title->shown(), 0, 400), 'shown_from_minor' => $figures->from()?->minor, 'changes_count' => count($figures->drift->changes),
+                    // The address of a page follows the title until somebody may have seen it.
+                    'slug' => $listing->shown_since === null ? self::slug($stall, $listing, $figures->title->shown()) : $listing->slug,
+                ]);
+                $this->wantPictures($listing, $figures->now->pictures);
+            }
+            DB::update('UPDATE listing_variants v SET shown_price_minor = r.price, shown_keep_minor = r.keep FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, price bigint, keep bigint) WHERE v.id = r.id', [json_encode($variants, JSON_THROW_ON_ERROR)]);
+        });
+    }
+
+    public static function slug(Stall $stall, Listing $listing, string $title): string
+    {
+        $base = Str::limit(Str::slug($title) ?: 'goods', 60, '');
+        $slug = $base;
+        for ($n = 2; Listing::query()->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists(); $n++) {
+            $slug = $base.'-'.$n;
+        }
+
+        return $slug;
+    }
+
+    /** @param list<string> $sources the supplier's pictures now; new ones are fetched */
+    private function wantPictures(Listing $listing, array $sources): void
+    {
+        $missing = array_values(array_diff(array_unique($sources), $listing->pictures->pluck('source')->all()));
+        if ($missing === []) {
+            return;
+        }
+        foreach ($missing as $source) {
+            Picture::query()->insertOrIgnore(['stall_id' => $listing->stall_id, 'listing_id' => $listing->id, 'source' => $source, 'state' => Picture::WAITING, 'created_at' => now(), 'updated_at' => now()]);
+        }
+        FetchPictures::dispatch($listing->id);
+    }
+}

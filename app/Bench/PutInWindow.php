@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Stall\Stall;
+
+/** Puts listings in the window; those that can't be shown yet stay where they are, each with its reasons. Also takes them out. */
+final readonly class PutInWindow
+{
+    public function __construct(private ProjectListings $project) {}
+
+    /** @param Collection<int, Listing> $listings */
+    public function __invoke(Stall $stall, Collection $listings): Placement
+    {
+        $placement = DB::transaction(function () use ($stall, $listings): Placement {
+            ($this->project)($stall, array_values($listings->modelKeys()));
+            $placed = [];
+            $left = [];
+            foreach ($stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->get() as $listing) {
+                $lacks = ListingFigures::of($stall, $listing)->readiness->lacks;
+                if ($lacks !== []) {
+                    $left[] = ['listing' => $listing, 'lacks' => $lacks];
+
+                    continue;
+                }
+                $listing->update(['state' => ListingState::InWindow, 'shown_since' => $listing->shown_since ?? now()]);
+                $placed[] = $listing;
+            }
+
+            return new Placement($placed, $left);
+        });
+        if ($placement->placed !== []) {
+            $stall->bumpShop();
+        }
+
+        return $placement;
+    }
+
+    /** @param Collection<int, Listing> $listings */
+    public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
+    {
+        $moved = $stall->listings()->whereKey($listings->modelKeys())->where('state', '!=', $to)->update(['state' => $to]);
+        $stall->bumpShop();
+
+        return $moved;
+    }
+}

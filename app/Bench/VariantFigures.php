@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Till;
+
+/** Everything known and worked out about one variant of a listing. */
+final readonly class VariantFigures
+{
+    /**
+     * @param  array<string, string>  $options  as the supplier says them
+     * @param  Money|null  $recipePrice  what the recipe makes it; null where the supplier doesn't deliver
+     * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
+     * @param  Till|null  $till  one piece sold to the home market
+     * @param  string|null  $pictureSource  the supplier's picture of this variant
+     */
+    public function __construct(
+        public ListingVariant $row,
+        public string $label,
+        public array $options,
+        public bool $on,
+        public ?Money $cost,
+        public ?Money $landed,
+        public ?Money $recipePrice,
+        public ?Money $price,
+        public ?Till $till,
+        public int $available,
+        public ?DayRange $days,
+        public ?string $warehouse,
+        public ?string $pictureSource,
+    ) {}
+
+    public function handPriced(): bool
+    {
+        return $this->row->own_price_minor !== null;
+    }
+
+    /** Offered, priced and in stock: a shopper can have it. */
+    public function buyable(): bool
+    {
+        return $this->on && $this->available > 0 && $this->price !== null && $this->price->minor > 0;
+    }
+}

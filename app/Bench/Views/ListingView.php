@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Views;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Picture;
+use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Bench\Lack;
+use WindowStall\Drift\Views\ChangeView;
+use WindowStall\Shop\PreviewLinks;
+use WindowStall\Stall\Views\SettingsView;
+use WindowStall\Support\RichText;
+use WindowStall\Support\Views\MoneyView;
+
+/** A listing on the bench in its three voices. HTML in it is sanitised. */
+final readonly class ListingView
+{
+    /**
+     * @param  list<PictureView>  $supplierPictures
+     * @param  list<string>  $supplierOptions  "Clr: STL-01, CPR-02"
+     * @param  list<string>  $arrival  cost and way to the home market, best first
+     * @param  list<PictureView>  $pictures  as shown
+     * @param  list<PictureView>  $spare  of this listing but not shown
+     * @param  list<VariantRowView>  $variants
+     * @param  list<LackView>  $lacks
+     * @param  list<ChangeView>  $changes
+     * @param  list<SaleView|null>  $sales  the till strip, variant by variant
+     */
+    public function __construct(
+        public int $id,
+        public string $state,
+        public string $stateWords,
+        public string $supplier,
+        public ?string $pulled,
+        public string $supplierTitle,
+        public string $supplierWords,
+        public array $supplierPictures,
+        public array $supplierOptions,
+        public array $arrival,
+        public string $title,
+        public bool $titleHeld,
+        public string $words,
+        public bool $wordsHeld,
+        public array $pictures,
+        public bool $picturesHeld,
+        public array $spare,
+        public int $picturesWaiting,
+        public string $recipe,
+        public bool $recipeHeld,
+        public string $recipeFactor,
+        public int $recipeEnding,
+        public array $variants,
+        public array $sales,
+        public array $lacks,
+        public array $changes,
+        public string $previewUrl,
+        public ?string $shopUrl,
+        public int $held,
+    ) {}
+
+    public static function of(ListingFigures $f): self
+    {
+        $richText = new RichText;
+        $listing = $f->listing;
+        $shownIds = array_map(static fn (Picture $p): int => $p->id, $f->pictures);
+        $market = $f->stall->marketName();
+
+        return new self(
+            $listing->id, $listing->state->value, $listing->state->words(), (string) $listing->supplierItem?->connection?->name, $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
+            $f->now->title, $richText->clean($f->now->description),
+            array_values($listing->pictures->whereNotNull('source')->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
+            self::options($f), self::arrival($f),
+            $f->title->shown(), $f->title->held, $f->words->held ? $f->words->shown() : $richText->clean($f->words->shown()), $f->words->held,
+            array_map(PictureView::of(...), $f->pictures), $f->picturesHeld,
+            array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
+            $listing->pictures->where('state', Picture::WAITING)->count(),
+            $f->recipe->words(), $f->recipeHeld, SettingsView::factor($f->recipe->factorBp), $f->recipe->ending->minor,
+            array_map(VariantRowView::of(...), $f->variants),
+            array_map(static fn (VariantFigures $v): ?SaleView => $v->till === null ? null : SaleView::of(self::about($v, $market), $v->till), $f->variants),
+            array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
+            ChangeView::list($f),
+            PreviewLinks::listing($f->stall, $listing),
+            $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
+            count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) + count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
+        );
+    }
+
+    public static function about(VariantFigures $variant, string $market): string
+    {
+        return ($variant->label === '' ? 'One piece' : $variant->label.', one piece').', to '.$market;
+    }
+
+    /** @return list<string> */
+    private static function options(ListingFigures $f): array
+    {
+        $values = [];
+        foreach ($f->now->variants as $variant) {
+            foreach ($variant->options as $name => $value) {
+                $values[$name][$value] = true;
+            }
+        }
+
+        return array_map(static fn (string $name, array $v): string => $name.': '.implode(', ', array_keys($v)), array_keys($values), $values);
+    }
+
+    /** @return list<string> */
+    private static function arrival(ListingFigures $f): array
+    {
+        $ways = [];
+        foreach ($f->variants as $v) {
+            if ($v->till !== null && $v->days !== null) {
+                $ways[$v->warehouse ?? ''] ??= sprintf('%s + %s delivery from %s, %s', MoneyView::text($v->till->goods), MoneyView::text($v->till->delivery), $v->warehouse, $v->days->words());
+            }
+        }
+
+        return array_values($ways);
+    }
+}

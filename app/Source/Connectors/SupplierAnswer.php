@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors;
+
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Core\Money\Money;
+
+/** What a supplier says of an order it was sent. */
+final readonly class SupplierAnswer
+{
+    public function __construct(
+        public string $externalId,
+        public SupplierOrderState $state,
+        public Money $goods,
+        public Money $delivery,
+        public ?string $carrier,
+        public ?string $tracking,
+        public ?string $reason,
+    ) {}
+}

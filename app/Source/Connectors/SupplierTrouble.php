@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors;
+
+use WindowStall\Core\Said;
+
+/** A supplier that can't be reached, doesn't know the key, or answers what can't be used; in words for the seller. */
+final class SupplierTrouble extends \RuntimeException implements Said
+{
+    /** @param bool $passing whether trying again later may help */
+    private function __construct(string $message, public readonly bool $passing)
+    {
+        parent::__construct($message);
+    }
+
+    public static function key(string $name): self
+    {
+        return new self(sprintf('%s doesn’t know this key. Copy it again from your account there.', $name), false);
+    }
+
+    public static function dead(string $name, string $host): self
+    {
+        return new self(sprintf('Nothing answers at %s, where %s should be. Check the address, or try again later.', $host, $name), true);
+    }
+
+    public static function slow(string $name, int $seconds): self
+    {
+        return new self(sprintf('%s didn’t answer within %d seconds. Try again later.', $name, $seconds), true);
+    }
+
+    public static function broken(string $name, int $status): self
+    {
+        return new self(sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status), true);
+    }
+
+    public static function strange(string $name): self
+    {
+        return new self(sprintf('What answers at this address isn’t %s: its answer can’t be read.', $name), false);
+    }
+
+    public static function refused(string $name, string $reason): self
+    {
+        return new self(sprintf('%s refused: %s', $name, $reason), false);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source;
+
+/** Where a long piece of work stands. */
+enum RunState: string
+{
+    case Waiting = 'waiting';
+    case Running = 'running';
+    case Done = 'done';
+    case Failed = 'failed';
+    case Cancelled = 'cancelled';
+
+    public function open(): bool
+    {
+        return $this === self::Waiting || $this === self::Running;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source;
+
+use Illuminate\Database\UniqueConstraintViolationException;
+use WindowStall\Source\Jobs\PullCatalogue;
+use WindowStall\Stall\User;
+
+/** Starts a pull, or gives the one that is under way: two people pressing at once make one. */
+final class StartPull
+{
+    /** A pull that hasn't moved for this long was left by a worker that died; minutes. */
+    private const STALE = 35;
+
+    public function __invoke(SupplierConnection $connection, ?User $by): Run
+    {
+        $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->where('updated_at', '<', now()->subMinutes(self::STALE))
+            ->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => 'This pull broke off without a word. Pull again.']);
+        try {
+            $run = $connection->runs()->create(['stall_id' => $connection->stall_id, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
+        } catch (UniqueConstraintViolationException) {
+            return $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->latest('id')->firstOrFail();
+        }
+        PullCatalogue::dispatch($run->id);
+
+        return $run->refresh();
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A variant as its supplier says it now, with its landed cost to the stall's home market.
+ *
+ * @property int $id
+ * @property int $supplier_item_id
+ * @property string $external_id
+ * @property string $sku
+ * @property string|null $barcode
+ * @property string $label
+ * @property int $position
+ * @property int $cost_minor
+ * @property int $stock
+ * @property int $promised
+ * @property int|null $goods_minor
+ * @property int|null $delivery_minor
+ * @property int|null $landed_minor
+ * @property int|null $days_min
+ * @property int|null $days_max
+ * @property string|null $warehouse
+ * @property string|null $method
+ * @property Carbon|null $gone_at
+ */
+final class SupplierVariant extends Model
+{
+    public $timestamps = false;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['gone_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<SupplierItem, $this> */
+    public function item(): BelongsTo
+    {
+        return $this->belongsTo(SupplierItem::class, 'supplier_item_id');
+    }
+
+    /** Pieces that can still be sold: the supplier's count less what this stall has promised since. */
+    public function available(): int
+    {
+        return $this->gone_at === null ? max(0, $this->stock - $this->promised) : 0;
+    }
+}

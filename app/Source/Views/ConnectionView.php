@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Views;
+
+use WindowStall\Source\SupplierConnection;
+
+/** A supplier the stall is connected with, and its latest pull. */
+final readonly class ConnectionView
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public ?string $pulled,
+        public ?string $trouble,
+        public ?RunView $run,
+    ) {}
+
+    public static function of(SupplierConnection $connection): self
+    {
+        $run = $connection->runs()->latest('id')->first();
+
+        return new self($connection->id, $connection->name, $connection->pulled_at?->diffForHumans(), $connection->trouble, $run === null ? null : RunView::of($run));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Views;
+
+use WindowStall\Source\Run;
+
+/** How far a pull is, for the progress line. */
+final readonly class RunView
+{
+    /** @param int|null $percent 0 to 100; null while the supplier hasn't said how much there is */
+    public function __construct(
+        public int $id,
+        public string $state,
+        public bool $open,
+        public string $doing,
+        public int $done,
+        public ?int $total,
+        public ?int $percent,
+        public string $result,
+        public ?string $trouble,
+    ) {}
+
+    public static function of(Run $run): self
+    {
+        $counts = $run->counts + ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
+
+        return new self(
+            $run->id, $run->state->value, $run->state->open(), $run->doing === '' ? 'Waiting for its turn' : $run->doing, $run->done, $run->total,
+            $run->total === null || $run->total === 0 ? null : min(100, intdiv($run->done * 100, $run->total)),
+            sprintf('%d new, %d changed, %d as before%s', $counts['new'], $counts['changed'], $counts['same'], $counts['gone'] > 0 ? sprintf(', %d gone', $counts['gone']) : ''),
+            $run->trouble,
+        );
+    }
+}

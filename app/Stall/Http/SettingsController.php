@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Bench\ProjectListings;
+use WindowStall\Source\LandItems;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\StallRules;
+use WindowStall\Stall\Views\Choices;
+use WindowStall\Stall\Views\SettingsView;
+
+final class SettingsController
+{
+    public function show(Stall $stall): Response
+    {
+        return Inertia::render('stall/Settings', ['settings' => SettingsView::of($stall), 'countries' => Choices::countries()]);
+    }
+
+    public function update(Request $request, Stall $stall, LandItems $land, ProjectListings $project): RedirectResponse
+    {
+        $facts = StallRules::forSettings($request, $stall);
+        DB::transaction(function () use ($stall, $facts, $request, $land, $project): void {
+            $stall->update($facts);
+            if ($stall->currency !== 'USD') {
+                $stall->rates()->where('from', 'USD')->where('rate', '!=', str_replace(',', '.', $request->string('usd_rate')->toString()))
+                    ->update(['rate' => str_replace(',', '.', $request->string('usd_rate')->toString()), 'day' => today()->toDateString()]);
+            }
+            $stall->unsetRelation('rates');
+            $land($stall);
+            $project($stall);
+        });
+        $stall->bumpShop();
+
+        return back()->with('say', 'Saved. Every cost and price was worked out again.');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\Rules\Password;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Stall\User;
+
+final class SignUpController
+{
+    public function show(): Response
+    {
+        return Inertia::render('stall/SignUp');
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        $request->merge(['email' => mb_strtolower(trim($request->string('email')->toString()))]);
+        $typed = $request->validate(
+            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', 'max:200', Password::min(10)]],
+            ['email.unique' => 'Someone has signed up with that address already. Sign in instead.', 'email.email' => 'That is no e-mail address.', 'password.min' => 'Ten letters or more keep a stall safe.'],
+        );
+        $user = User::query()->create($typed);
+        Auth::login($user, true);
+        $request->session()->regenerate();
+
+        return redirect()->route('stalls.new');
+    }
+}

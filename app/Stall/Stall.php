@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Symfony\Component\Intl\Countries;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\Picture;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\ExchangeRate;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Ending;
+use WindowStall\Core\Pricing\Recipe;
+use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Counter\Order;
+use WindowStall\Source\Run;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Window;
+
+/**
+ * One seller's shop and everything behind it.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $handle
+ * @property string $country
+ * @property string $home_market
+ * @property string $currency
+ * @property int $vat_bp
+ * @property int $flat_delivery_minor
+ * @property int $payment_fee_bp
+ * @property int $payment_fee_fixed_minor
+ * @property int $recipe_factor_bp
+ * @property int $recipe_ending_minor
+ * @property int $shop_revision
+ * @property int $next_order_number
+ */
+final class Stall extends Model
+{
+    public function getRouteKeyName(): string
+    {
+        return 'handle';
+    }
+
+    /** @return BelongsToMany<User, $this> */
+    public function users(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'memberships');
+    }
+
+    /** @return HasMany<StallRate, $this> */
+    public function rates(): HasMany
+    {
+        return $this->hasMany(StallRate::class);
+    }
+
+    /** @return HasMany<SupplierConnection, $this> */
+    public function connections(): HasMany
+    {
+        return $this->hasMany(SupplierConnection::class);
+    }
+
+    /** @return HasMany<SupplierItem, $this> */
+    public function items(): HasMany
+    {
+        return $this->hasMany(SupplierItem::class);
+    }
+
+    /** @return HasMany<Run, $this> */
+    public function runs(): HasMany
+    {
+        return $this->hasMany(Run::class);
+    }
+
+    /** @return HasMany<Listing, $this> */
+    public function listings(): HasMany
+    {
+        return $this->hasMany(Listing::class);
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class);
+    }
+
+    /** @return HasMany<Order, $this> */
+    public function orders(): HasMany
+    {
+        return $this->hasMany(Order::class);
+    }
+
+    /** @return HasOne<Window, $this> */
+    public function window(): HasOne
+    {
+        return $this->hasOne(Window::class);
+    }
+
+    public function currencyValue(): Currency
+    {
+        return Currency::of($this->currency);
+    }
+
+    public function money(int $minor): Money
+    {
+        return new Money($minor, $this->currencyValue());
+    }
+
+    public function moneyOrNull(?int $minor): ?Money
+    {
+        return $minor === null ? null : $this->money($minor);
+    }
+
+    public function tax(): IncludedTax
+    {
+        return new IncludedTax($this->vat_bp);
+    }
+
+    public function terms(): SaleTerms
+    {
+        return new SaleTerms($this->tax(), $this->payment_fee_bp, $this->money($this->payment_fee_fixed_minor));
+    }
+
+    public function flatDelivery(): Money
+    {
+        return $this->money($this->flat_delivery_minor);
+    }
+
+    public function recipe(): Recipe
+    {
+        return new Recipe($this->recipe_factor_bp, new Ending($this->recipe_ending_minor));
+    }
+
+    /** @throws Refusal when the stall has no rate for that currency */
+    public function rateFrom(string $currency): ExchangeRate
+    {
+        if ($currency === $this->currency) {
+            return ExchangeRate::none($this->currencyValue());
+        }
+        $rate = $this->rates->firstWhere('from', $currency)
+            ?? throw new Refusal(sprintf('There is no exchange rate from %s to %s. Set one in the stall’s settings.', $currency, $this->currency));
+
+        return ExchangeRate::of(Currency::of($currency), $this->currencyValue(), $rate->rate, $rate->cushion_bp, $rate->day);
+    }
+
+    public function marketName(): string
+    {
+        return Countries::getName($this->home_market, 'en');
+    }
+
+    /** The shop's own origin, without a slash at the end. */
+    public function shopAddress(string $path = ''): string
+    {
+        return config('stall.scheme').'://'.$this->handle.'.'.config('stall.shops_host').config('stall.port_suffix').$path;
+    }
+
+    /** Every shopper's page is made anew after this: prices, stock or the window have changed. */
+    public function bumpShop(): void
+    {
+        self::query()->whereKey($this->id)->increment('shop_revision');
+        $this->refresh();
+        app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision);
+    }
+}

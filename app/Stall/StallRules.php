@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall;
+
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\Intl\Countries;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Support\Views\Percent;
+
+/** Reads what people type about a stall, field by field, with sentences that say what to mend. */
+final class StallRules
+{
+    private const TAKEN_HANDLES = ['www', 'shop', 'shops', 'workshop', 'admin', 'mail', 'api', 'standins'];
+
+    /** @return array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int} */
+    public static function forNew(Request $request): array
+    {
+        $request->merge(['handle' => mb_strtolower(trim($request->string('handle')->toString()))]);
+        $typed = $request->validate([
+            'name' => 'required|string|max:60',
+            'handle' => ['required', 'string', 'regex:/^[a-z][a-z0-9-]{1,37}[a-z0-9]$/', Rule::notIn(self::TAKEN_HANDLES), 'unique:stalls,handle'],
+            'country' => ['required', Rule::in(Countries::getCountryCodes())],
+            'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
+            'currency' => ['required', Rule::in(ReferenceRates::currencies())],
+            'vat' => 'required|string|max:8',
+            'flat_delivery' => 'required|string|max:20',
+        ], [
+            'name.required' => 'A stall needs a name.',
+            'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
+            'handle.unique' => 'Another stall has that address already.',
+            'handle.not_in' => 'That address is kept for other things.',
+        ]);
+
+        return [
+            'name' => trim($typed['name']), 'handle' => $typed['handle'], 'country' => $typed['country'], 'home_market' => $typed['home_market'], 'currency' => $typed['currency'],
+            'vat_bp' => self::percent('vat', $typed['vat']), 'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $typed['currency']),
+        ];
+    }
+
+    /** @return array<string, mixed> columns of a stall */
+    public static function forSettings(Request $request, Stall $stall): array
+    {
+        $typed = $request->validate([
+            'name' => 'required|string|max:60',
+            'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
+            'vat' => 'required|string|max:8',
+            'flat_delivery' => 'required|string|max:20',
+            'payment_fee' => 'required|string|max:8',
+            'payment_fee_fixed' => 'required|string|max:20',
+            'recipe_factor' => ['required', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'],
+            'recipe_ending' => ['required', 'integer', 'min:0', 'max:'.($stall->currencyValue()->minorPerUnit() - 1)],
+            'usd_rate' => [Rule::requiredIf($stall->currency !== 'USD'), 'nullable', 'string', 'regex:/^\d{1,6}([.,]\d{1,8})?$/'],
+        ], ['recipe_factor.regex' => 'Write the factor as 2.4.', 'usd_rate.regex' => 'Write the rate as 0.79.', 'recipe_ending.max' => 'An ending is the part below the whole unit: 95 for x.95.', 'recipe_ending.integer' => 'An ending is the part below the whole unit: 95 for x.95.']);
+        $factor = self::factor('recipe_factor', $typed['recipe_factor']);
+
+        return [
+            'name' => trim($typed['name']), 'home_market' => $typed['home_market'], 'vat_bp' => self::percent('vat', $typed['vat']),
+            'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $stall->currency),
+            'payment_fee_bp' => self::percent('payment_fee', $typed['payment_fee']),
+            'payment_fee_fixed_minor' => self::amount('payment_fee_fixed', $typed['payment_fee_fixed'], $stall->currency),
+            'recipe_factor_bp' => $factor, 'recipe_ending_minor' => (int) $typed['recipe_ending'],
+        ];
+    }
+
+    /** "2.4" → 24000 */
+    public static function factor(string $field, string $text): int
+    {
+        [$whole, $part] = explode('.', str_replace(',', '.', trim($text)).'.');
+        $bp = (int) $whole * 10_000 + (int) str_pad(substr($part, 0, 4), 4, '0');
+        if ($bp < 1) {
+            throw ValidationException::withMessages([$field => 'A factor is above nought.']);
+        }
+
+        return $bp;
+    }
+
+    private static function percent(string $field, string $text): int
+    {
+        return Percent::parse($text) ?? throw ValidationException::withMessages([$field => 'Write a percentage between 0 and 100, such as 20 or 1.5.']);
+    }
+
+    private static function amount(string $field, string $text, string $currency): int
+    {
+        try {
+            $money = Money::parse($text, Currency::of($currency));
+        } catch (MoneyUnreadable $e) {
+            throw ValidationException::withMessages([$field => $e->getMessage()]);
+        }
+        if ($money->isNegative()) {
+            throw ValidationException::withMessages([$field => 'This can’t be less than nothing.']);
+        }
+
+        return $money->minor;
+    }
+}

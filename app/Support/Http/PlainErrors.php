@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support\Http;
+
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+use WindowStall\Core\Said;
+
+/** Turns what went wrong into a sentence for the person at the screen, in the form their request can show. */
+final class PlainErrors
+{
+    private const SENTENCES = [
+        401 => 'You are signed out. Sign in again; what you were doing is kept.',
+        403 => 'This isn’t yours to see.',
+        404 => 'There is nothing at this address.',
+        405 => 'This address can’t be used that way.',
+        413 => 'That is more than can be sent at once: 80 MB is the most.',
+        419 => 'This page was open too long. Load it again and repeat the last step.',
+        429 => 'That was too often in a short time. Wait a minute and try again.',
+        500 => 'Something went wrong here. It has been noted; nothing you had saved is lost.',
+        503 => 'The workshop is being looked after and will be back shortly.',
+    ];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([Said::class]);
+        $exceptions->render(function (Said $said, Request $request): ?Response {
+            return self::said($said->getMessage(), $request);
+        });
+        $exceptions->render(function (PostTooLargeException $e, Request $request): ?Response {
+            return self::said(self::SENTENCES[413], $request, 413);
+        });
+        $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
+            $status = $response->getStatusCode();
+            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said) {
+                return $response;
+            }
+            $sentence = self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
+            if ($request->expectsJson()) {
+                return new JsonResponse(['message' => $sentence], $status);
+            }
+
+            return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status);
+        });
+    }
+
+    private static function said(string $sentence, Request $request, int $status = 422): Response
+    {
+        if ($request->expectsJson()) {
+            return new JsonResponse(['message' => $sentence, 'errors' => ['said' => [$sentence]]], $status);
+        }
+        if ($request->hasSession()) {
+            return back()->withInput()->withErrors(['said' => $sentence]);
+        }
+
+        return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support;
+
+use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
+use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
+
+/** Cleans a description: headings, lists, emphasis and links stay; scripts, handlers, styles and pictures go. */
+final class RichText
+{
+    public const MOST_LETTERS = 20_000;
+
+    private HtmlSanitizer $sanitizer;
+
+    public function __construct()
+    {
+        $config = (new HtmlSanitizerConfig)
+            ->withMaxInputLength(self::MOST_LETTERS * 4)
+            ->allowElement('p')->allowElement('br')->allowElement('h2')->allowElement('h3')->allowElement('ul')->allowElement('ol')->allowElement('li')
+            ->allowElement('strong')->allowElement('em')->allowElement('blockquote')
+            ->allowElement('a', ['href'])->allowLinkSchemes(['https', 'http', 'mailto'])->forceAttribute('a', 'rel', 'nofollow noopener')
+            ->blockElement('div')->blockElement('span')->blockElement('b')->blockElement('i')->blockElement('section')->blockElement('font')->blockElement('center')->blockElement('h1')->blockElement('table')->blockElement('tr')->blockElement('td')->blockElement('tbody');
+        $this->sanitizer = new HtmlSanitizer($config);
+    }
+
+    public function clean(string $html): string
+    {
+        return trim($this->sanitizer->sanitize($html));
+    }
+
+    public static function plain(string $html): string
+    {
+        $spaced = preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', ' ', $html) ?? $html;
+
+        return trim(preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags($spaced), ENT_QUOTES | ENT_HTML5)) ?? '');
+    }
+}

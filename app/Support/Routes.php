@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support;
+
+use Illuminate\Support\Facades\Route;
+
+/** Three hosts, three origins: the workshop, the shops, the stand-ins. Each area keeps its own routes.php. */
+final class Routes
+{
+    /** Areas with screens in the workshop, in the order of the work. */
+    private const AREAS = ['Stall', 'Source', 'Bench', 'Drift', 'Window', 'Counter'];
+
+    public static function register(): void
+    {
+        Route::domain((string) config('stall.workshop_host'))->group(function (): void {
+            Route::get('/up', Http\Health::class)->name('up');
+            Route::middleware('web')->group(function (): void {
+                foreach (self::AREAS as $area) {
+                    require app_path($area.'/routes.php');
+                }
+            });
+            Route::middleware('shop')->group(app_path('Counter/hooks.php'));
+        });
+        Route::domain('{shop}.'.config('stall.shops_host'))->middleware('shop')->name('shop.')->group(app_path('Shop/routes.php'));
+        Route::middleware('standin')->group(base_path('standins/routes.php'));
+    }
+}

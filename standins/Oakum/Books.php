@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Standins\Oakum;
+
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Oakum's tables, and the few things it remembers about how it is played. */
+final class Books
+{
+    public static function db(): ConnectionInterface
+    {
+        return DB::connection('oakum');
+    }
+
+    public static function table(string $name): Builder
+    {
+        return self::db()->table($name);
+    }
+
+    public static function setting(string $name, string $default): string
+    {
+        $value = self::table('settings')->where('name', $name)->value('value');
+
+        return is_string($value) ? $value : $default;
+    }
+
+    public static function set(string $name, string $value): void
+    {
+        self::table('settings')->updateOrInsert(['name' => $name], ['value' => $value]);
+    }
+
+    /** Fills the shelves afresh: items and variants as the catalogue has them, no orders, known keys. */
+    public static function restock(): void
+    {
+        self::db()->transaction(function (): void {
+            foreach (['events', 'orders', 'variants', 'items', 'accounts', 'settings'] as $table) {
+                self::table($table)->delete();
+            }
+            foreach (Catalogue::rows() as ['item' => $item, 'variants' => $variants]) {
+                self::table('items')->insert(['pictures' => json_encode($item['pictures']), 'processing' => json_encode($item['processing'])] + $item);
+                self::table('variants')->insert(array_map(static fn (array $v, int $n): array => [
+                    'item_id' => $item['id'], 'position' => $n, 'options' => json_encode($v['options']), 'stock' => json_encode($v['stock']),
+                ] + $v, $variants, array_keys($variants)));
+            }
+            self::table('accounts')->insert([
+                ['key' => 'oakum-quillet-key', 'name' => 'Quillet'],
+                ['key' => 'oakum-second-key', 'name' => 'A second stall'],
+            ]);
+        });
+    }
+}

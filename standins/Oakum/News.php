@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Standins\Oakum;
+
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Str;
+
+/**
+ * Moves an order on and sends the signed news of it.
+ *
+ * Headers: Oakum-Event (id), Oakum-Time (Unix seconds), Oakum-Signature = hex HMAC-SHA256 (RFC 2104) of "time.body" with the account's secret.
+ */
+final class News
+{
+    public static function accept(object $order): void
+    {
+        if ($order->state === 'received') {
+            self::move($order, 'accepted', []);
+        }
+    }
+
+    public static function post(object $order): void
+    {
+        self::accept($order);
+        if (in_array($order->state, ['received', 'accepted'], true)) {
+            self::move($order, 'posted', ['carrier' => 'Longfurrow Parcels', 'tracking' => 'LF'.str_pad((string) ($order->id * 7_919 + 100_000_000), 10, '0', STR_PAD_LEFT).'GB']);
+        }
+    }
+
+    public static function refuse(object $order, string $reason): void
+    {
+        if (in_array($order->state, ['received', 'accepted'], true)) {
+            self::move($order, 'refused', ['reason' => $reason]);
+        }
+    }
+
+    /** Sends an event once more, as suppliers do when they weren't sure it arrived. */
+    public static function send(string $eventId): void
+    {
+        $event = Books::table('events')->where('id', $eventId)->first();
+        $order = $event === null ? null : Books::table('orders')->where('id', $event->order_id)->first();
+        $account = $order === null ? null : Books::table('accounts')->where('key', $order->key)->first();
+        if ($event === null || $account === null || $account->hook_address === null) {
+            return;
+        }
+        $time = (string) time();
+        try {
+            $answer = Http::timeout(4)->connectTimeout(2)->withHeaders([
+                'Oakum-Event' => $event->id, 'Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$event->body, (string) $account->hook_secret),
+            ])->withBody($event->body, 'application/json')->post($account->hook_address);
+            Books::table('events')->where('id', $eventId)->update(['delivered_at' => $answer->successful() ? now() : null, 'answer' => (string) $answer->status()]);
+        } catch (ConnectionException) {
+            Books::table('events')->where('id', $eventId)->update(['answer' => 'no answer']);
+        }
+    }
+
+    /** @param array<string, string> $facts */
+    private static function move(object $order, string $state, array $facts): void
+    {
+        Books::table('orders')->where('id', $order->id)->update(['state' => $state, 'updated_at' => now()] + $facts);
+        $fresh = Books::table('orders')->where('id', $order->id)->firstOrFail();
+        $id = (string) Str::uuid();
+        Books::table('events')->insert(['id' => $id, 'order_id' => $order->id, 'kind' => 'order.'.$state, 'body' => json_encode(['event' => $id, 'kind' => 'order.'.$state, 'order' => ApiController::said($fresh)]), 'created_at' => now()]);
+        if (Books::setting('hold_news', '0') === '0') {
+            self::send($id);
+        }
+    }
+}

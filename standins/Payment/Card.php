@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Standins\Payment;
+
+/** The test cards and what each does. */
+enum Card: string
+{
+    case Approves = 'approves';
+    case Declines = 'declines';
+    case Slow = 'slow';
+
+    public function number(): string
+    {
+        return match ($this) {
+            self::Approves => '9000 0000 0000 0001',
+            self::Declines => '9000 0000 0000 0002',
+            self::Slow => '9000 0000 0000 0003',
+        };
+    }
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Approves => 'approves at once',
+            self::Declines => 'is declined',
+            self::Slow => 'approves after 4 seconds, and takes 15 to confirm',
+        };
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Standins;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\ServiceProvider;
+
+/** Brings the stand-ins' tables and commands in; their addresses are in {@see routes.php}. */
+final class StandinsServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        $this->loadMigrationsFrom([__DIR__.'/Oakum/migrations', __DIR__.'/Payment/migrations']);
+        $this->loadViewsFrom(__DIR__.'/views', 'standins');
+        if ($this->app->runningInConsole()) {
+            $this->commands([Oakum\Console\Restock::class]);
+        }
+    }
+
+    /** Each stand-in lives in a schema of its own. */
+    public static function schema(string $name): void
+    {
+        DB::connection('pgsql')->statement('CREATE SCHEMA IF NOT EXISTS '.$name);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Standins\Oakum;
+use WindowStall\Standins\Payment;
+
+$host = (string) config('stall.standins_host');
+
+Route::domain($host)->group(function (): void {
+    Route::get('/', fn () => view('standins::home'))->name('standins.home');
+    Route::get('/up', fn () => response('up'));
+});
+
+Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
+    Route::get('/', [Oakum\PlayController::class, 'show'])->name('play');
+    Route::post('/play/variants/{id}', [Oakum\PlayController::class, 'variant'])->name('play.variant');
+    Route::post('/play/orders/{id}', [Oakum\PlayController::class, 'order'])->name('play.order');
+    Route::post('/play/events/{id}', [Oakum\PlayController::class, 'resend'])->name('play.resend');
+    Route::post('/play/day', [Oakum\PlayController::class, 'day'])->name('play.day');
+    Route::post('/play/settings', [Oakum\PlayController::class, 'setting'])->name('play.setting');
+    Route::get('/pictures/{item}/{n}-{hash}.png', Oakum\PictureController::class)->whereNumber('n')->name('picture');
+    Route::prefix('v1')->middleware(Oakum\KeyedAccount::class)->group(function (): void {
+        Route::get('account', [Oakum\ApiController::class, 'account']);
+        Route::get('items', [Oakum\ApiController::class, 'items']);
+        Route::get('items/{id}', [Oakum\ApiController::class, 'one']);
+        Route::get('stock', [Oakum\ApiController::class, 'stock']);
+        Route::post('quotes', [Oakum\ApiController::class, 'quotes']);
+        Route::post('orders', [Oakum\ApiController::class, 'order']);
+        Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
+        Route::put('hook', [Oakum\ApiController::class, 'hook']);
+    });
+});
+
+Route::domain('payment.'.$host)->name('payment.')->group(function (): void {
+    Route::get('/', [Payment\PayController::class, 'list'])->name('list');
+    Route::get('/pay/{id}', [Payment\PayController::class, 'show'])->name('pay');
+    Route::post('/pay/{id}', [Payment\PayController::class, 'pay']);
+    Route::prefix('v1/payments')->middleware(Payment\KeyedShop::class)->group(function (): void {
+        Route::post('/', [Payment\ApiController::class, 'open']);
+        Route::get('{id}', [Payment\ApiController::class, 'show']);
+        Route::post('{id}/capture', [Payment\ApiController::class, 'capture']);
+        Route::post('{id}/void', [Payment\ApiController::class, 'void']);
+    });
+});
