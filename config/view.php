@@ -3,6 +3,6 @@
 declare(strict_types=1);
 
 return [
-    'paths' => [resource_path('views'), resource_path('shop')],
+    'paths' => [resource_path('views')],
     'compiled' => storage_path('framework/views'),
 ];

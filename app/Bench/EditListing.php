@@ -43,6 +43,12 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_pictures' => $ids]);
     }
 
+    /** @param array<string, array{as: string, values: array<string, string>}> $names for the supplier's options; empty texts follow */
+    public function names(Stall $stall, Listing $listing, array $names): void
+    {
+        $this->store($stall, $listing, ['own_names' => OptionNames::tidy($names)]);
+    }
+
     /** @param array{factor: int, ending: int}|null $recipe the listing's own; null takes the stall's */
     public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
     {

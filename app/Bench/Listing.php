@@ -24,6 +24,7 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_title
  * @property string|null $own_words
  * @property list<int>|null $own_pictures
+ * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the supplier's options and values
  * @property int|null $own_factor_bp
  * @property int|null $own_ending_minor
  * @property string $shown_title
@@ -39,7 +40,7 @@ final class Listing extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => ListingState::class, 'own_pictures' => 'array', 'shown_since' => 'datetime'];
+        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'shown_since' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -53,7 +53,7 @@ final readonly class ListingFigures
         $pictures = self::pictures($listing, $now);
         $recipeHeld = $listing->own_factor_bp !== null && $listing->own_ending_minor !== null;
         $recipe = $recipeHeld ? new Recipe((int) $listing->own_factor_bp, new Ending((int) $listing->own_ending_minor)) : $stall->recipe();
-        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $row, $agreed, $now, $recipe))->all());
+        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $agreed, $now, $recipe))->all());
         $readiness = Readiness::of(
             $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
             array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(),
@@ -96,7 +96,7 @@ final readonly class ListingFigures
         return array_values(array_filter($wanted, static fn (?Picture $p): bool => $p !== null && $p->state !== Picture::FAILED));
     }
 
-    private static function variant(Stall $stall, ListingVariant $row, Item $agreed, Item $now, Recipe $recipe): VariantFigures
+    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, Item $agreed, Item $now, Recipe $recipe): VariantFigures
     {
         $supplier = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
         $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
@@ -104,8 +104,10 @@ final readonly class ListingFigures
         $recipePrice = $landed === null ? null : $recipe->price($landed);
         $price = $stall->moneyOrNull($row->own_price_minor) ?? $recipePrice;
 
+        $options = OptionNames::apply($listing->own_names ?? [], $said->options ?? []);
+
         return new VariantFigures(
-            $row, $said?->label() ?? $supplier->label, $said->options ?? [], $row->own_on, $said?->cost, $landed, $recipePrice, $price,
+            $row, $said === null ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $landed, $recipePrice, $price,
             $price === null ? null : self::ring($stall, $supplier, $price), $supplier->available(),
             $supplier->days_min === null || $supplier->days_max === null ? null : new DayRange($supplier->days_min, $supplier->days_max), $supplier->warehouse,
             $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null),

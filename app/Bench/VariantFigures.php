@@ -12,7 +12,7 @@ use WindowStall\Core\Pricing\Till;
 final readonly class VariantFigures
 {
     /**
-     * @param  array<string, string>  $options  as the supplier says them
+     * @param  array<string, string>  $options  name → value, in the seller's words where they gave any
      * @param  Money|null  $recipePrice  what the recipe makes it; null where the supplier doesn't deliver
      * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
      * @param  Till|null  $till  one piece sold to the home market

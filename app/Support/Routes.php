@@ -21,7 +21,7 @@ final class Routes
                     require app_path($area.'/routes.php');
                 }
             });
-            Route::middleware('shop')->group(app_path('Counter/hooks.php'));
+            Route::middleware('throttle:hooks')->group(app_path('Counter/hooks.php'));
         });
         Route::domain('{shop}.'.config('stall.shops_host'))->middleware('shop')->name('shop.')->group(app_path('Shop/routes.php'));
         Route::middleware('standin')->group(base_path('standins/routes.php'));

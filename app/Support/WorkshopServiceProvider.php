@@ -22,6 +22,7 @@ final class WorkshopServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! $this->app->isProduction());
         Model::unguard();
+        $this->loadViewsFrom(resource_path('shop'), 'shop');
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(20)->by($request->string('email')->lower()->toString().'|'.$request->ip()));
         RateLimiter::for('hooks', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
     }

@@ -24,6 +24,8 @@ return new class extends Migration
             $table->text('own_title')->nullable();
             $table->text('own_words')->nullable();
             $table->jsonb('own_pictures')->nullable();
+            // {"Clr": {"as": "Finish", "values": {"STL-01": "Steel"}}}
+            $table->jsonb('own_names')->nullable();
             $table->unsignedInteger('own_factor_bp')->nullable();
             $table->unsignedInteger('own_ending_minor')->nullable();
             $table->string('shown_title', 400)->default('');

@@ -12,6 +12,7 @@ use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\OptionNames;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
@@ -48,7 +49,8 @@ final readonly class ListingController
         $typed = $request->validate([
             'title' => 'sometimes|nullable|string', 'words' => 'sometimes|nullable|string|max:90000', 'pictures' => 'sometimes|nullable|array|max:60', 'pictures.*' => 'integer',
             'recipe' => 'sometimes|nullable|array', 'recipe.factor' => ['required_with:recipe', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'], 'recipe.ending' => 'required_with:recipe|integer|min:0|max:999',
-        ], ['recipe.factor.regex' => 'Write the factor as 2.4.', 'words.max' => 'The description is too long. Shorten it.']);
+            'names' => 'sometimes|array|max:10', 'names.*.as' => 'nullable|string|max:60', 'names.*.values' => 'array|max:500', 'names.*.values.*' => 'nullable|string|max:60',
+        ], ['recipe.factor.regex' => 'Write the factor as 2.4.', 'words.max' => 'The description is too long. Shorten it.', 'names.*.values.*.max' => 'A name for a value has up to 60 letters.']);
         // Laravel turns an empty text into null before it arrives here; an emptied title is still the seller's word.
         if (array_key_exists('title', $typed)) {
             $this->edit->title($stall, $listing, $request->boolean('follow') ? null : (string) $typed['title']);
@@ -58,6 +60,9 @@ final readonly class ListingController
         }
         if (array_key_exists('pictures', $typed)) {
             $this->edit->pictures($stall, $listing, $request->boolean('follow') ? null : array_map(intval(...), array_values($typed['pictures'] ?? [])));
+        }
+        if (array_key_exists('names', $typed)) {
+            $this->edit->names($stall, $listing, $typed['names']);
         }
         if (array_key_exists('recipe', $typed)) {
             $this->edit->recipe($stall, $listing, $typed['recipe'] === null ? null : ['factor' => StallRules::factor('recipe.factor', $typed['recipe']['factor']), 'ending' => (int) $typed['recipe']['ending']]);
@@ -94,7 +99,7 @@ final readonly class ListingController
         $supplier = $variant->supplierVariant ?? abort(404);
         $till = ListingFigures::ring($stall, $supplier, $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
 
-        return new JsonResponse(SaleView::of(($supplier->label === '' ? 'One piece' : $supplier->label.', one piece').', to '.$stall->marketName(), $till));
+        return new JsonResponse(SaleView::of(ListingView::about(OptionNames::label($listing, $supplier), $stall->marketName()), $till));
     }
 
     public function upload(Request $request, Stall $stall, Listing $listing, PictureSizes $sizes): JsonResponse

@@ -24,6 +24,7 @@ final readonly class ListingView
      * @param  list<string>  $arrival  cost and way to the home market, best first
      * @param  list<PictureView>  $pictures  as shown
      * @param  list<PictureView>  $spare  of this listing but not shown
+     * @param  list<OptionView>  $options
      * @param  list<VariantRowView>  $variants
      * @param  list<LackView>  $lacks
      * @param  list<ChangeView>  $changes
@@ -52,6 +53,7 @@ final readonly class ListingView
         public bool $recipeHeld,
         public string $recipeFactor,
         public int $recipeEnding,
+        public array $options,
         public array $variants,
         public array $sales,
         public array $lacks,
@@ -78,8 +80,9 @@ final readonly class ListingView
             array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             $listing->pictures->where('state', Picture::WAITING)->count(),
             $f->recipe->words(), $f->recipeHeld, SettingsView::factor($f->recipe->factorBp), $f->recipe->ending->minor,
+            OptionView::list($f),
             array_map(VariantRowView::of(...), $f->variants),
-            array_map(static fn (VariantFigures $v): ?SaleView => $v->till === null ? null : SaleView::of(self::about($v, $market), $v->till), $f->variants),
+            array_map(static fn (VariantFigures $v): ?SaleView => $v->till === null ? null : SaleView::of(self::about($v->label, $market), $v->till), $f->variants),
             array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
             ChangeView::list($f),
             PreviewLinks::listing($f->stall, $listing),
@@ -88,9 +91,9 @@ final readonly class ListingView
         );
     }
 
-    public static function about(VariantFigures $variant, string $market): string
+    public static function about(string $label, string $market): string
     {
-        return ($variant->label === '' ? 'One piece' : $variant->label.', one piece').', to '.$market;
+        return ($label === '' ? 'One piece' : $label.', one piece').', to '.$market;
     }
 
     /** @return list<string> */

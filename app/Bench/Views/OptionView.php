@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Views;
+
+use WindowStall\Bench\ListingFigures;
+
+/** One option of a listing: the supplier's name and values, and what the seller calls them ("" where they follow). */
+final readonly class OptionView
+{
+    /** @param list<OptionValueView> $values */
+    public function __construct(public string $name, public string $own, public array $values) {}
+
+    /** @return list<self> */
+    public static function list(ListingFigures $f): array
+    {
+        $names = $f->listing->own_names ?? [];
+        $found = [];
+        foreach ($f->now->variants as $variant) {
+            foreach ($variant->options as $name => $value) {
+                $found[$name][$value] ??= new OptionValueView($value, $names[$name]['values'][$value] ?? '');
+            }
+        }
+
+        return array_map(static fn (string $name, array $values): self => new self($name, $names[$name]['as'] ?? '', array_values($values)), array_keys($found), $found);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Counter\ApplyAnswer;
+use WindowStall\Counter\SupplierOrder;
+use WindowStall\Source\SupplierConnection;
+
+/** Takes news from suppliers. Forged or stale news is refused; news that came before does nothing a second time. */
+final class SupplierHookController
+{
+    public function __invoke(Request $request, string $publicId, ApplyAnswer $apply): JsonResponse
+    {
+        $connection = SupplierConnection::query()->where('public_id', $publicId)->first();
+        $news = $connection?->connector()->news($request, $connection->secrets['hook']);
+        if ($connection === null || $news === null) {
+            return new JsonResponse(['error' => 'The signature doesn’t fit.'], 403);
+        }
+        $row = SupplierOrder::query()->where('connection_id', $connection->id)->where('external_id', $news->answer->externalId)->first();
+        if ($row === null) {
+            // It may be quicker than our own writing down; asking to send it again costs nothing.
+            return new JsonResponse(['error' => 'No such order here yet.'], 409);
+        }
+        DB::transaction(function () use ($connection, $news, $row, $apply): void {
+            if (DB::table('supplier_events')->insertOrIgnore(['connection_id' => $connection->id, 'event_id' => $news->eventId, 'kind' => $news->kind, 'received_at' => now()]) === 1) {
+                $apply($row, $news->answer);
+            }
+        });
+
+        return new JsonResponse(['ok' => true]);
+    }
+}

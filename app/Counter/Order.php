@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Money\Money;
+use WindowStall\Stall\Stall;
+
+/**
+ * What a shopper bought. Amounts, tax and fee are those of the day it was placed and never change.
+ *
+ * @property int $id
+ * @property int $stall_id
+ * @property int $number
+ * @property string $token
+ * @property string $basket_id
+ * @property string $basket_hash
+ * @property OrderState $state
+ * @property string $email
+ * @property string $name
+ * @property string $street
+ * @property string $town
+ * @property string $postcode
+ * @property string $country
+ * @property string $currency
+ * @property int $goods_minor
+ * @property int $delivery_minor
+ * @property int $tax_minor
+ * @property int $total_minor
+ * @property int $tax_bp
+ * @property int $fee_bp
+ * @property int $fee_fixed_minor
+ * @property string|null $payment_id
+ * @property string|null $payment_trouble
+ * @property Carbon|null $paid_at
+ * @property Carbon $created_at
+ */
+final class Order extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => OrderState::class, 'paid_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Stall, $this> */
+    public function stall(): BelongsTo
+    {
+        return $this->belongsTo(Stall::class);
+    }
+
+    /** @return HasMany<OrderLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(OrderLine::class)->orderBy('id');
+    }
+
+    /** @return HasMany<SupplierOrder, $this> */
+    public function supplierOrders(): HasMany
+    {
+        return $this->hasMany(SupplierOrder::class)->orderBy('id');
+    }
+
+    public function money(int $minor): Money
+    {
+        return Money::of($minor, $this->currency);
+    }
+
+    /** @return array{name: string, street: string, town: string, postcode: string, country: string} */
+    public function address(): array
+    {
+        return ['name' => $this->name, 'street' => $this->street, 'town' => $this->town, 'postcode' => $this->postcode, 'country' => $this->country];
+    }
+}

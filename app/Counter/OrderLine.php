@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use WindowStall\Source\SupplierVariant;
+
+/**
+ * So many pieces of one variant in an order, as it was named and priced then.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int|null $supplier_order_id
+ * @property int $supplier_variant_id
+ * @property string $title
+ * @property string $label
+ * @property string|null $picture
+ * @property int $quantity
+ * @property int $unit_minor
+ */
+final class OrderLine extends Model
+{
+    public $timestamps = false;
+
+    /** @return BelongsTo<SupplierVariant, $this> */
+    public function supplierVariant(): BelongsTo
+    {
+        return $this->belongsTo(SupplierVariant::class);
+    }
+
+    /** @return BelongsTo<SupplierOrder, $this> */
+    public function supplierOrder(): BelongsTo
+    {
+        return $this->belongsTo(SupplierOrder::class);
+    }
+
+    public function name(): string
+    {
+        return $this->title.($this->label === '' ? '' : ', '.$this->label);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Payment;
+
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\PendingRequest;
+use Illuminate\Http\Client\Response;
+use Illuminate\Support\Facades\Http;
+use WindowStall\Counter\Order;
+use WindowStall\Stall\Stall;
+
+/** Speaks with the payment service: a payment is opened, the shopper approves it there, and it is captured or let go from here. */
+final class PaymentService
+{
+    /**
+     * Opens the order's payment, or finds the one it has.
+     *
+     * @return string the address where the shopper pays
+     *
+     * @throws PaymentTrouble
+     */
+    public function open(Order $order, Stall $stall): string
+    {
+        $said = $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments', [
+            'amount' => $order->total_minor, 'currency' => $order->currency, 'reference' => $order->token, 'payee' => $stall->name, 'return_to' => $stall->shopAddress('/orders/'.$order->token.'/paid'),
+        ]));
+        $order->update(['payment_id' => $said['id'], 'payment_trouble' => null]);
+
+        return is_string($said['pay_at'] ?? null) ? $said['pay_at'] : throw PaymentTrouble::away();
+    }
+
+    /** @throws PaymentTrouble */
+    public function state(string $paymentId): PaymentState
+    {
+        return PaymentState::tryFrom((string) $this->ask(fn (PendingRequest $http): Response => $http->get('/v1/payments/'.rawurlencode($paymentId)))['state']) ?? throw PaymentTrouble::away();
+    }
+
+    /** Takes the money; asking twice takes it once. */
+    public function capture(string $paymentId): void
+    {
+        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/capture'));
+    }
+
+    /** Lets an authorised payment go uncharged. */
+    public function void(string $paymentId): void
+    {
+        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/void'));
+    }
+
+    /**
+     * @param  callable(PendingRequest): Response  $call
+     * @return array{id: string, state: string, pay_at?: mixed}
+     */
+    private function ask(callable $call): array
+    {
+        try {
+            $response = $call(Http::baseUrl((string) config('stall.payment.address'))->withToken((string) config('stall.payment.key'))->acceptJson()->timeout((int) config('stall.payment.seconds'))->connectTimeout(3));
+        } catch (ConnectionException $e) {
+            throw str_contains($e->getMessage(), 'error 28') ? PaymentTrouble::slow() : PaymentTrouble::away();
+        }
+        $said = $response->json();
+        if (! $response->successful() || ! is_array($said) || ! is_string($said['id'] ?? null) || ! is_string($said['state'] ?? null)) {
+            throw PaymentTrouble::away();
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketContents;
+use WindowStall\Stall\Stall;
+
+/** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
+final class PlaceOrder
+{
+    /** @param array<string, string> $address email, name, street, town, postcode */
+    public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
+    {
+        return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {
+            // The stall's row hands out order numbers, one shopper at a time.
+            $locked = Stall::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail();
+            $known = Order::query()->where('basket_id', $basket->id)->where('basket_hash', $contents->hash())->where('state', OrderState::AwaitingPayment)->first();
+            $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $stall->home_market];
+            if ($known !== null) {
+                $known->update($facts);
+
+                return $known;
+            }
+            $order = Order::query()->create($facts + [
+                'stall_id' => $stall->id, 'number' => $locked->next_order_number, 'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
+                'basket_id' => $basket->id, 'basket_hash' => $contents->hash(), 'state' => OrderState::AwaitingPayment, 'currency' => $stall->currency,
+                'goods_minor' => $contents->totals->goods->minor, 'delivery_minor' => $contents->totals->delivery->minor, 'tax_minor' => $contents->totals->tax->minor, 'total_minor' => $contents->totals->total->minor,
+                'tax_bp' => $stall->vat_bp, 'fee_bp' => $stall->payment_fee_bp, 'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
+            ]);
+            $locked->update(['next_order_number' => $locked->next_order_number + 1]);
+            foreach ($contents->entries as $entry) {
+                $order->lines()->create([
+                    'listing_variant_id' => $entry->variant->row->id, 'supplier_variant_id' => $entry->variant->row->supplier_variant_id, 'title' => $entry->title, 'label' => $entry->variant->label,
+                    'picture' => $entry->picture?->path, 'quantity' => $entry->quantity, 'unit_minor' => $entry->unit->minor,
+                ]);
+            }
+
+            return $order->refresh();
+        });
+    }
+}

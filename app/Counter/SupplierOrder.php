@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Source\SupplierConnection;
+
+/**
+ * What one supplier must send for one order. Its idempotency key is made with it and never changes, so however often it is sent, it is one order there.
+ *
+ * @property int $id
+ * @property int $order_id
+ * @property int $connection_id
+ * @property string $idempotency_key
+ * @property SupplierOrderState $state
+ * @property string|null $external_id
+ * @property int $goods_minor
+ * @property int $delivery_minor
+ * @property bool $cost_confirmed
+ * @property string|null $carrier
+ * @property string|null $tracking
+ * @property string|null $refusal
+ * @property string|null $trouble
+ * @property int $tries
+ * @property Carbon|null $next_try_at
+ * @property Carbon|null $asked_at
+ * @property Carbon|null $sent_at
+ * @property Carbon|null $accepted_at
+ * @property Carbon|null $posted_at
+ */
+final class SupplierOrder extends Model
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => SupplierOrderState::class, 'cost_confirmed' => 'boolean', 'next_try_at' => 'datetime', 'asked_at' => 'datetime', 'sent_at' => 'datetime', 'accepted_at' => 'datetime', 'posted_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<Order, $this> */
+    public function order(): BelongsTo
+    {
+        return $this->belongsTo(Order::class);
+    }
+
+    /** @return BelongsTo<SupplierConnection, $this> */
+    public function connection(): BelongsTo
+    {
+        return $this->belongsTo(SupplierConnection::class, 'connection_id');
+    }
+
+    /** @return HasMany<OrderLine, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(OrderLine::class)->orderBy('id');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Http\Request;
+use Illuminate\Support\Str;
+use WindowStall\Stall\Stall;
+
+/**
+ * What a shopper means to buy. Its id is known only to their browser.
+ *
+ * @property string $id
+ * @property int $stall_id
+ */
+final class Basket extends Model
+{
+    public const COOKIE = 'basket';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    /** @return HasMany<BasketRow, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(BasketRow::class)->orderBy('id');
+    }
+
+    public static function find(Request $request, Stall $stall): ?self
+    {
+        $id = $request->cookies->get(self::COOKIE);
+
+        return is_string($id) && Str::isUuid($id) ? self::query()->where('stall_id', $stall->id)->find($id) : null;
+    }
+
+    public static function findOrStart(Request $request, Stall $stall): self
+    {
+        return self::find($request, $stall) ?? self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Picture;
+use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Basket\Totals;
+use WindowStall\Stall\Stall;
+
+/** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
+final readonly class BasketContents
+{
+    /**
+     * @param  list<BasketEntry>  $entries
+     * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
+     */
+    private function __construct(public array $entries, public Totals $totals, public array $troubles) {}
+
+    public static function of(Stall $stall, ?Basket $basket): self
+    {
+        $rows = $basket?->lines()->with('variant')->get() ?? collect();
+        $listings = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->whereKey($rows->map(fn (BasketRow $r): ?int => $r->variant?->listing_id)->filter()->unique()->all())->get()->keyBy('id');
+        $entries = [];
+        $troubles = [];
+        foreach ($rows as $row) {
+            $listing = $listings->get((int) $row->variant?->listing_id);
+            if ($listing === null) {
+                continue;
+            }
+            $figures = ListingFigures::of($stall, $listing);
+            foreach ($figures->variants as $variant) {
+                if ($variant->row->id !== $row->listing_variant_id) {
+                    continue;
+                }
+                $shown = $listing->state === ListingState::InWindow && $variant->on && $variant->price !== null && $variant->price->minor > 0;
+                $ready = array_values(array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
+                $own = array_values(array_filter($ready, static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource));
+                $entry = new BasketEntry($row->id, $variant, $figures->title->shown(), '/goods/'.$listing->slug, $own[0] ?? $ready[0] ?? null, $row->quantity, $shown ? $variant->available : 0, $variant->price ?? $stall->money(0));
+                $entries[] = $entry;
+                if ($entry->trouble() !== null) {
+                    $troubles[] = $entry->trouble();
+                }
+            }
+        }
+        $lines = array_map(static fn (BasketEntry $e): BasketLine => new BasketLine($e->unit, $e->quantity), $entries);
+
+        return new self($entries, Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue()), $troubles);
+    }
+
+    public function count(): int
+    {
+        return array_sum(array_map(static fn (BasketEntry $e): int => $e->quantity, $this->entries));
+    }
+
+    /** The same for the same goods at the same prices: two presses of "Pay" make one order. */
+    public function hash(): string
+    {
+        return hash('sha256', json_encode([array_map(static fn (BasketEntry $e): array => [$e->variant->row->id, $e->quantity, $e->unit->minor], $this->entries), $this->totals->total->minor], JSON_THROW_ON_ERROR));
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use WindowStall\Bench\ListingVariant;
+
+/**
+ * So many pieces of one variant in a basket.
+ *
+ * @property int $id
+ * @property string $basket_id
+ * @property int $listing_variant_id
+ * @property int $quantity
+ */
+final class BasketRow extends Model
+{
+    protected $table = 'basket_lines';
+
+    public $timestamps = false;
+
+    /** @return BelongsTo<ListingVariant, $this> */
+    public function variant(): BelongsTo
+    {
+        return $this->belongsTo(ListingVariant::class, 'listing_variant_id');
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Picture;
+use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\RichText;
+use WindowStall\Support\Views\MoneyView;
+
+/** What the page of one of the goods shows: pictures, options, prices, stock and days, and the same as JSON-LD. */
+final readonly class GoodsPage
+{
+    /** From this many pieces down, the shopper is told how few there are. */
+    public const FEW = 5;
+
+    /**
+     * @param  list<Picture>  $pictures
+     * @param  array<string, list<string>>  $options  name → values, in order
+     * @param  list<VariantFigures>  $variants  those that are switched on and priced
+     */
+    private function __construct(
+        public ListingFigures $figures,
+        public string $title,
+        public string $words,
+        public array $pictures,
+        public array $options,
+        public array $variants,
+        public ?VariantFigures $chosen,
+        public string $price,
+    ) {}
+
+    public static function of(ListingFigures $f): self
+    {
+        $variants = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null && $v->price->minor > 0));
+        $options = [];
+        foreach ($variants as $variant) {
+            foreach ($variant->options as $name => $value) {
+                if (! in_array($value, $options[$name] ?? [], true)) {
+                    $options[$name][] = $value;
+                }
+            }
+        }
+        // An option with one value leaves nothing to choose.
+        $options = array_filter($options, static fn (array $values): bool => count($values) > 1);
+        $buyable = array_values(array_filter($variants, static fn (VariantFigures $v): bool => $v->buyable()));
+        $minors = array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $variants);
+        $price = match (true) {
+            $minors === [] => '',
+            min($minors) === max($minors) => MoneyView::text($f->stall->money(min($minors))),
+            default => MoneyView::text($f->stall->money(min($minors))).' to '.MoneyView::text($f->stall->money(max($minors))),
+        };
+
+        return new self(
+            $f, $f->title->shown(), $f->words->held ? $f->words->shown() : (new RichText)->clean($f->words->shown()),
+            array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)), $options, $variants, $buyable[0] ?? $variants[0] ?? null, $price,
+        );
+    }
+
+    public function soldOut(): bool
+    {
+        return array_filter($this->variants, static fn (VariantFigures $v): bool => $v->buyable()) === [];
+    }
+
+    /** "Only 3 left", "In stock", "Sold out" */
+    public static function stockWords(VariantFigures $v): string
+    {
+        return match (true) {
+            ! $v->buyable() => 'Sold out', $v->available <= self::FEW => 'Only '.$v->available.' left', default => 'In stock',
+        };
+    }
+
+    public static function daysWords(?DayRange $days): string
+    {
+        return $days === null ? '' : 'With you in '.$days->words();
+    }
+
+    /** @return list<array{id: int, options: list<string>, price: string, stock: string, days: string, buyable: bool, picture: int|null}> for the island that follows the shopper's choice */
+    public function choices(): array
+    {
+        $names = array_keys($this->options);
+
+        return array_map(fn (VariantFigures $v): array => [
+            'id' => $v->row->id, 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names), 'price' => $v->price === null ? '' : MoneyView::text($v->price),
+            'stock' => self::stockWords($v), 'days' => self::daysWords($v->days), 'buyable' => $v->buyable(), 'picture' => $this->pictureOf($v),
+        ], $this->variants);
+    }
+
+    /**
+     * schema.org Product with an Offer for each variant (https://schema.org/Product).
+     *
+     * @return array<string, mixed>
+     */
+    public function jsonLd(string $url): array
+    {
+        $origin = rtrim($this->figures->stall->shopAddress(), '/');
+        $picture = static fn (Picture $p): string => ($u = PictureSizes::url((string) $p->path, 1200, 'webp')) !== '' && str_starts_with($u, '/') ? $origin.$u : $u;
+
+        return [
+            '@context' => 'https://schema.org', '@type' => 'Product', 'name' => $this->title, 'description' => mb_strimwidth(RichText::plain($this->words), 0, 500, '…'),
+            'image' => array_map($picture, array_slice($this->pictures, 0, 6)), 'url' => $url,
+            'offers' => array_map(fn (VariantFigures $v): array => [
+                '@type' => 'Offer', 'name' => $v->label === '' ? $this->title : $v->label, 'price' => $v->price?->digits(), 'priceCurrency' => $this->figures->stall->currency,
+                'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'), 'url' => $url,
+            ], $this->variants),
+        ];
+    }
+
+    private function pictureOf(VariantFigures $v): ?int
+    {
+        foreach ($this->pictures as $i => $picture) {
+            if ($picture->source !== null && $picture->source === $v->pictureSource) {
+                return $i;
+            }
+        }
+
+        return null;
+    }
+}

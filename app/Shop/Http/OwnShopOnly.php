@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop\Http;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Stall\Stall;
+
+/**
+ * Finds the shop of this host and lets only its own pages post to it.
+ *
+ * Shop pages are ready-made and the same for everyone, so they can't carry a token; the browser's own word on where a post
+ * comes from (Origin, Sec-Fetch-Site) does that work, with cookies that don't travel from other sites.
+ */
+final class OwnShopOnly
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $route = $request->route();
+        $handle = is_object($route) ? $route->parameter('shop') : null;
+        $stall = is_string($handle) ? Stall::query()->with('rates')->where('handle', $handle)->first() : null;
+        abort_if($stall === null, 404);
+        if (is_object($route)) {
+            $route->forgetParameter('shop');
+        }
+        if (! $request->isMethodSafe()) {
+            $origin = $request->headers->get('Origin');
+            abort_if(($origin !== null && $origin !== $request->getSchemeAndHttpHost()) || $request->headers->get('Sec-Fetch-Site', 'same-origin') === 'cross-site', 403);
+        }
+        $request->attributes->set('stall', $stall);
+
+        return $next($request);
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use Illuminate\Support\Facades\File;
+
+/**
+ * Ready pages as files under storage/pages/HOST/REVISION/, served by the web server without PHP.
+ *
+ * "current" is a link to the revision that counts. A page is written into the folder of the revision it was made for, so
+ * nothing stale can appear under a newer one. Only a cache: any of it can be thrown away.
+ */
+final class PageStore
+{
+    public function write(string $handle, int $revision, string $path, string $html): void
+    {
+        $folder = $this->folder($handle).'/'.$revision;
+        if (! is_dir($folder) || preg_match('#^/(goods/[a-z0-9-]+)?$#D', $path) !== 1) {
+            return;
+        }
+        $file = $folder.($path === '/' ? '/index' : $path).'.html';
+        File::ensureDirectoryExists(dirname($file));
+        $half = $file.'.'.bin2hex(random_bytes(4));
+        File::put($half, $html);
+        rename($half, $file);
+    }
+
+    /** Makes a revision the current one in a single step and throws the former ones away. */
+    public function turnTo(string $handle, int $revision): void
+    {
+        $folder = $this->folder($handle);
+        File::ensureDirectoryExists($folder.'/'.$revision);
+        $current = @readlink($folder.'/current');
+        if (is_string($current) && (int) $current >= $revision) {
+            return;
+        }
+        $link = $folder.'/next-'.bin2hex(random_bytes(4));
+        symlink((string) $revision, $link);
+        rename($link, $folder.'/current');
+        foreach (File::directories($folder) as $old) {
+            if (ctype_digit(basename($old)) && (int) basename($old) < $revision) {
+                File::deleteDirectory($old);
+            }
+        }
+    }
+
+    public function current(string $handle, int $revision): bool
+    {
+        return @readlink($this->folder($handle).'/current') === (string) $revision;
+    }
+
+    private function folder(string $handle): string
+    {
+        return storage_path('pages/'.$handle.'.'.config('stall.shops_host'));
+    }
+}

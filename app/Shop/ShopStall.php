@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use Illuminate\Http\Request;
+use WindowStall\Stall\Stall;
+
+/** The stall whose shop a request is for, as {@see Http\OwnShopOnly} found it. */
+final class ShopStall
+{
+    public static function of(Request $request): Stall
+    {
+        $stall = $request->attributes->get('stall');
+
+        return $stall instanceof Stall ? $stall : abort(404);
+    }
+}

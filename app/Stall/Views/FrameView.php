@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall\Views;
+
+use WindowStall\Bench\ListingState;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\SupplierOrder;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Window\Window;
+
+/** The frame around every screen: person, stalls, the stall's own colours, and what waits in each area. */
+final readonly class FrameView
+{
+    /** @param list<StallLinkView> $stalls */
+    public function __construct(
+        public string $person,
+        public array $stalls,
+        public ?string $handle,
+        public ?string $name,
+        public ?string $brand,
+        public ?string $shade,
+        public ?string $currency,
+        public ?string $shopUrl,
+        public int $onBench,
+        public int $drifting,
+        public int $toSend,
+    ) {}
+
+    public static function of(User $user, ?Stall $stall): self
+    {
+        $stalls = array_values($user->stalls()->get()->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))->all());
+        if ($stall === null) {
+            return new self($user->name, $stalls, null, null, null, null, null, null, 0, 0, 0);
+        }
+        $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
+
+        return new self(
+            $user->name, $stalls, $stall->handle, $stall->name, $tones?->get('fill')->toHex(), $tones?->get('band')->toHex(), $stall->currency, $stall->shopAddress('/'),
+            $stall->listings()->where('state', ListingState::OnBench)->count(),
+            $stall->listings()->where('changes_count', '>', 0)->count(),
+            SupplierOrder::query()->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted, SupplierOrderState::Refused])->count(),
+        );
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support\Console;
+
+use ReflectionClass;
+use ReflectionNamedType;
+use ReflectionParameter;
+use ReflectionUnionType;
+use Symfony\Component\Finder\Finder;
+
+/** Reads the constructors of all …View classes and gives one TypeScript type for each. List and map shapes come from their @param tags. */
+final class ViewTypes
+{
+    public function write(string $folder): string
+    {
+        $out = "// Written by `php artisan types` from the …View classes. Don't edit.\n";
+        foreach ((new Finder)->in($folder)->files()->name('*View.php')->sortByName() as $file) {
+            $class = 'WindowStall\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
+            if (class_exists($class)) {
+                $out .= $this->type(new ReflectionClass($class));
+            }
+        }
+
+        return $out;
+    }
+
+    /** @param ReflectionClass<object> $class */
+    private function type(ReflectionClass $class): string
+    {
+        $constructor = $class->getConstructor();
+        $doc = (string) $constructor?->getDocComment();
+        $out = "\nexport interface ".$class->getShortName()." {\n";
+        foreach ($constructor?->getParameters() ?? [] as $parameter) {
+            $tag = preg_match('/@param\s+((?:list|array)<[^$]*>)\s+\$'.$parameter->getName().'\b/', $doc, $m) === 1 ? $m[1] : null;
+            $out .= '  '.$parameter->getName().': '.$this->shape($parameter, $tag).";\n";
+        }
+
+        return $out."}\n";
+    }
+
+    private function shape(ReflectionParameter $parameter, ?string $tag): string
+    {
+        $type = $parameter->getType();
+        if ($type instanceof ReflectionNamedType && $type->getName() === 'array') {
+            return $this->documented($tag ?? throw new \LogicException(sprintf('%s::$%s needs a @param with its shape.', $parameter->getDeclaringClass()?->getName(), $parameter->getName())));
+        }
+        if ($type instanceof ReflectionNamedType) {
+            return $this->scalar($type->getName()).($type->allowsNull() && $type->getName() !== 'mixed' ? ' | null' : '');
+        }
+
+        return $type instanceof ReflectionUnionType ? implode(' | ', array_map(fn (\ReflectionIntersectionType|ReflectionNamedType $t): string => $t instanceof ReflectionNamedType ? $this->scalar($t->getName()) : 'unknown', $type->getTypes())) : 'unknown';
+    }
+
+    private function documented(string $tag): string
+    {
+        if (preg_match('/^list<(.+)>$/', $tag, $m) === 1) {
+            $inner = implode(' | ', array_map($this->scalar(...), explode('|', $m[1])));
+
+            return str_contains($inner, '|') ? '('.$inner.')[]' : $inner.'[]';
+        }
+        if (preg_match('/^array<string,\s*(.+)>$/', $tag, $m) === 1) {
+            return 'Record<string, '.$this->scalar($m[1]).'>';
+        }
+        throw new \LogicException('The shape '.$tag.' is one this writer doesn’t know.');
+    }
+
+    private function scalar(string $name): string
+    {
+        return match ($name) {
+            'int', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean', 'mixed' => 'unknown', 'null' => 'null',
+            default => basename(str_replace('\\', '/', $name)),
+        };
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Pictures\UploadedPicture;
+use WindowStall\Window\Content;
+use WindowStall\Window\DressWindow;
+use WindowStall\Window\Views\KindView;
+use WindowStall\Window\Views\StarterView;
+use WindowStall\Window\Views\WindowGoodView;
+use WindowStall\Window\Views\WindowView;
+use WindowStall\Window\Window;
+
+final readonly class WindowController
+{
+    public function __construct(private DressWindow $dress) {}
+
+    public function show(Stall $stall): Response
+    {
+        return Inertia::render('window/WindowPage', [
+            'window' => $this->view($stall),
+            'kinds' => KindView::all(),
+            'starters' => StarterView::all(),
+            'goods' => WindowGoodView::all($stall),
+            'shopUrl' => $stall->shopAddress('/'),
+        ]);
+    }
+
+    public function save(Request $request, Stall $stall): JsonResponse
+    {
+        $typed = $request->validate(['version' => 'required|integer', 'look' => 'required|array', 'sections' => 'present|array']);
+        $this->dress->save($stall, Content::from(['look' => $typed['look'], 'sections' => $typed['sections']]), (int) $typed['version']);
+
+        return new JsonResponse($this->view($stall));
+    }
+
+    public function publish(Request $request, Stall $stall): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $this->dress->publish($stall, $user);
+
+        return new JsonResponse($this->view($stall));
+    }
+
+    public function back(Stall $stall): JsonResponse
+    {
+        $this->dress->goBack($stall);
+
+        return new JsonResponse($this->view($stall));
+    }
+
+    /** Takes a logo and says where it lies; it is part of the look once that is saved. */
+    public function logo(Request $request, Stall $stall, PictureSizes $sizes): JsonResponse
+    {
+        return new JsonResponse($sizes->make(UploadedPicture::bytes($request, 'picture'), $stall->id.'/logo'));
+    }
+
+    private function view(Stall $stall): WindowView
+    {
+        return WindowView::of($stall, Window::query()->with('published')->findOrFail($stall->id));
+    }
+}

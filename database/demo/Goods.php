@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Demo;
+
+/** Quillet's own words for some of Oakum's goods, its window, and a few shoppers. */
+final class Goods
+{
+    public const ON_THE_BENCH = ['OD-1013', 'OD-1024', 'OD-1044', 'OD-1046', 'OD-1060'];
+
+    public const ORDERS = [
+        ['goods' => ['OD-1033' => 1, 'OD-1014' => 2], 'address' => ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']],
+        ['goods' => ['OD-1031' => 1], 'address' => ['email' => 'bram@holloway.example', 'name' => 'Bram Holloway', 'street' => '17 Sluice Lane', 'town' => 'Wexcombe', 'postcode' => 'WX2 3DD']],
+    ];
+
+    /** @return array<string, array{title: string, words: string, names: array<string, array{as: string, values: array<string, string>}>, only?: string}> */
+    public static function all(): array
+    {
+        $colour = static fn (array $values, string $as = 'Colour'): array => ['Clr' => ['as' => $as, 'values' => $values]];
+
+        return [
+            'OD-1001' => ['title' => 'Ash-handled hand trowel', 'only' => 'GB', 'words' => '<p>A trowel for a working lifetime: a forged blade, a brass collar and an oiled ash handle that fits the palm.</p><p>The leather loop hangs it by the shed door.</p>', 'names' => $colour(['STL-01' => 'Steel', 'CPR-02' => 'Copper', 'BLK-03' => 'Black'], 'Finish')],
+            'OD-1031' => ['title' => 'Long-reach watering can', 'words' => '<p>Galvanised, balanced when full, with a brass rose that gives a soft rain. The long spout reaches the back of the bed.</p><ul><li>Brass rose, unscrews for cleaning</li><li>Two handles, one for carrying, one for pouring</li></ul>', 'names' => $colour(['ZNC-14' => 'Zinc', 'GRN-05' => 'Bottle green', 'BLU-08' => 'Slate blue'])],
+            'OD-1033' => ['title' => 'Goatskin gloves', 'words' => '<p>Soft enough to thin seedlings in, tough enough for brambles. The long cuff keeps soil out and wrists whole.</p>', 'names' => $colour(['TAN-18' => 'Tan', 'GRN-05' => 'Moss', 'BRN-10' => 'Bark'])],
+            'OD-1014' => ['title' => 'Jute garden twine', 'words' => '<p>Three-ply jute that ties soft, holds through a season and rots down with the beans.</p>', 'names' => $colour(['GRN-05' => 'Green', 'NAT-09' => 'Natural', 'RED-07' => 'Red', 'BLU-08' => 'Blue'])],
+            'OD-1020' => ['title' => 'Seed tin with month dividers', 'words' => '<p>Twelve dividers, one for each month, so that what is next to sow stands at the front.</p>', 'names' => $colour(['RED-07' => 'Barn red', 'GRN-05' => 'Green', 'CRM-11' => 'Cream', 'BLU-08' => 'Blue'])],
+            'OD-1030' => ['title' => 'Brass mister', 'only' => 'GB', 'words' => '<p>A fine, even mist for seedlings and ferns, from a solid brass pump.</p>', 'names' => $colour(['BRS-04' => 'Brass', 'CPR-02' => 'Copper', 'BLK-03' => 'Black', 'SLV-17' => 'Silver'], 'Metal')],
+            'OD-1017' => ['title' => 'Slate plant labels', 'words' => '<p>Split slate that takes chalk, paint pen or a scratched name, and outlasts the wooden ones by years.</p>', 'names' => []],
+            'OD-1038' => ['title' => 'Harvest trug', 'words' => '<p>Light, wide and shallow: nothing at the bottom gets crushed on the way to the kitchen.</p>', 'names' => $colour(['NAT-09' => 'Willow', 'OAK-22' => 'Oak brown'], 'Wood')],
+            'OD-1008' => ['title' => 'Cut-flower snips', 'words' => '<p>Narrow blades that get in among the stems and close to a point.</p>', 'names' => $colour(['STL-01' => 'Steel', 'BLK-03' => 'Black', 'GLD-06' => 'Brass'], 'Finish')],
+            'OD-1042' => ['title' => 'Compost thermometer', 'words' => '<p>A long steel stem that reads the middle of the heap: when it drops, it is time to turn.</p>', 'names' => $colour(['BRS-04' => 'Brass', 'STL-01' => 'Steel'], 'Dial')],
+            'OD-1048' => ['title' => 'Terracotta pots, a pair', 'words' => '<p>Thick-walled clay that breathes, with a drainage hole that does its work.</p>', 'names' => $colour(['TRC-15' => 'Terracotta', 'WHT-23' => 'Chalk', 'GRY-12' => 'Grey'])],
+            'OD-1027' => ['title' => 'Glass bell cloche', 'words' => '<p>A fortnight’s head start for a lettuce, and the best-looking thing in the border while it does it.</p>', 'names' => $colour(['CLR-16' => 'Clear', 'GRN-05' => 'Green'], 'Glass')],
+        ];
+    }
+
+    /**
+     * @param  callable(string): int  $listing  the listing's id by the supplier's code
+     * @return array<string, mixed>
+     */
+    public static function window(callable $listing): array
+    {
+        return [
+            'look' => ['starter' => 'seed-packet', 'brand' => '#2c5a43', 'wordmark' => 'Quillet', 'logo' => null],
+            'sections' => [
+                ['id' => 'notice', 'kind' => 'notice', 'settings' => ['words' => 'Posted from Britain, with you in 3 to 7 days']],
+                ['id' => 'hero', 'kind' => 'hero', 'settings' => ['words' => 'Tools that outlast you', 'under' => 'Forged, turned and oiled for small plots.', 'button' => 'See the watering can', 'listing' => $listing('OD-1031'), 'height' => 'middle', 'tone' => 'band']],
+                ['id' => 'first', 'kind' => 'goods', 'settings' => ['heading' => 'In the hand every day', 'which' => 'chosen', 'count' => '4', 'listings' => array_map($listing, ['OD-1001', 'OD-1033', 'OD-1014', 'OD-1008'])]],
+                ['id' => 'new', 'kind' => 'goods', 'settings' => ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8', 'listings' => []]],
+                ['id' => 'foot', 'kind' => 'foot', 'settings' => ['about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of land; ours is in Aldermere.', 'email' => 'hello@quillet.example']],
+            ],
+        ];
+    }
+}

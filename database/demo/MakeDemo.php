@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Demo;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Str;
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\PutInWindow;
+use WindowStall\Bench\TakeToBench;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentService;
+use WindowStall\Counter\PlaceOrder;
+use WindowStall\Counter\TakePayment;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketContents;
+use WindowStall\Source\ConnectSupplier;
+use WindowStall\Source\Jobs\PullCatalogue;
+use WindowStall\Source\RunState;
+use WindowStall\Source\StartPull;
+use WindowStall\Stall\OpenStall;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Window\Content;
+use WindowStall\Window\DressWindow;
+use WindowStall\Window\Window;
+
+/** Makes the demo world through the program's own actions, unless it is there: Quillet with goods and orders, and a second stall. */
+final class MakeDemo extends Command
+{
+    public const EMAIL = 'keeper@quillet.example';
+
+    public const PASSWORD = 'two-rows-of-leeks';
+
+    protected $signature = 'stall:demo {--addresses= : where to write the addresses as JSON}';
+
+    protected $description = 'Make the Quillet demo and print where everything is';
+
+    public function handle(): int
+    {
+        $user = User::query()->where('email', self::EMAIL)->first();
+        $stall = Stall::query()->where('handle', 'quillet')->first();
+        if ($user === null || $stall === null || ! $stall->listings()->where('state', 'in_window')->exists()) {
+            [$user, $stall] = $this->make($user, $stall);
+        }
+        $this->addresses($stall);
+
+        return self::SUCCESS;
+    }
+
+    /** @return array{User, Stall} */
+    private function make(?User $user, ?Stall $stall): array
+    {
+        $user ??= User::query()->create(['name' => 'Quillet’s keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $open = app(OpenStall::class);
+        if (! Stall::query()->where('handle', 'saltmarsh-ringers')->exists()) {
+            $open($user, ['name' => 'Saltmarsh Ringers', 'handle' => 'saltmarsh-ringers', 'country' => 'NL', 'home_market' => 'NL', 'currency' => 'EUR', 'vat_bp' => 2100, 'flat_delivery_minor' => 495]);
+        }
+        $stall ??= $open($user, ['name' => 'Quillet', 'handle' => 'quillet', 'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
+        $user->forceFill(['current_stall_id' => $stall->id])->save();
+        $connection = app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key');
+        $run = app(StartPull::class)($connection, $user);
+        app()->call([new PullCatalogue($run->id), 'handle']);
+        // The worker may have been quicker.
+        for ($n = 0; $n < 300 && $run->refresh()->state->open(); $n++) {
+            usleep(200_000);
+        }
+        if ($run->state !== RunState::Done) {
+            throw new \RuntimeException('The demo’s pull failed: '.$run->trouble);
+        }
+        $this->listings($stall);
+        $this->window($stall, $user);
+        $this->orders($stall);
+
+        return [$user, $stall->refresh()];
+    }
+
+    private function listings(Stall $stall): void
+    {
+        $goods = Goods::all();
+        $take = app(TakeToBench::class);
+        $edit = app(EditListing::class);
+        $ids = $stall->items()->whereIn('external_id', array_merge(array_keys($goods), Goods::ON_THE_BENCH))->pluck('id', 'external_id');
+        $take($stall, array_values($ids->all()));
+        foreach ($goods as $code => $own) {
+            $listing = $stall->listings()->where('supplier_item_id', $ids[$code])->firstOrFail();
+            $edit->title($stall, $listing, $own['title']);
+            $edit->words($stall, $listing, $own['words']);
+            $edit->names($stall, $listing, $own['names']);
+            if (isset($own['only'])) {
+                $off = $listing->variants()->with('supplierVariant')->get()->filter(fn ($v): bool => ! str_contains((string) $v->supplierVariant?->label, $own['only']))->pluck('id')->all();
+                $edit->switch($stall, $listing, array_values($off), false);
+            }
+        }
+        foreach ($stall->listings()->get() as $listing) {
+            app()->call([new FetchPictures($listing->id), 'handle']);
+        }
+        foreach (array_reverse(array_keys($goods)) as $code) {
+            $put = app(PutInWindow::class)($stall, $stall->listings()->where('supplier_item_id', $ids[$code])->get());
+            foreach ($put->left as $left) {
+                throw new \RuntimeException('The demo’s '.$code.' can’t be shown: '.$left['lacks'][0]->words);
+            }
+            // So that "newest" has an order of its own.
+            $stall->listings()->where('supplier_item_id', $ids[$code])->update(['shown_since' => now()->subMinutes(count($goods))->addMinutes(array_search($code, array_reverse(array_keys($goods)), true) ?: 0)]);
+        }
+    }
+
+    private function window(Stall $stall, User $user): void
+    {
+        $listing = fn (string $code): int => (int) $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->value('id');
+        $dress = app(DressWindow::class);
+        $content = Content::from(Goods::window($listing));
+        $dress->save($stall, $content, (int) Window::query()->whereKey($stall->id)->value('version'));
+        $dress->publish($stall, $user);
+    }
+
+    private function orders(Stall $stall): void
+    {
+        foreach (Goods::ORDERS as $n => $wanted) {
+            $basket = Basket::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
+            foreach ($wanted['goods'] as $code => $quantity) {
+                $listing = $stall->listings()->with(Listing::FOR_FIGURES)->whereRelation('supplierItem', 'external_id', $code)->firstOrFail();
+                $variant = array_values(array_filter(ListingFigures::of($stall, $listing)->variants, fn ($v): bool => $v->buyable()))[$n % 2] ?? null;
+                $basket->lines()->create(['listing_variant_id' => $variant?->row->id, 'quantity' => $quantity]);
+            }
+            $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket), $wanted['address']);
+            Http::asForm()->withOptions(['allow_redirects' => false])->timeout(10)->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
+            app(TakePayment::class)(Order::query()->findOrFail($order->id));
+        }
+    }
+
+    private function addresses(Stall $stall): void
+    {
+        $base = config('stall.scheme').'://';
+        $port = config('stall.port_suffix');
+        $addresses = [
+            'workshop' => $base.config('stall.workshop_host').$port, 'shop' => $stall->shopAddress(), 'standins' => $base.config('stall.standins_host').$port,
+            'email' => self::EMAIL, 'password' => self::PASSWORD,
+        ];
+        if (is_string($this->option('addresses')) && $this->option('addresses') !== '') {
+            File::put($this->option('addresses'), json_encode($addresses, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n");
+        }
+        $this->line('  The workshop    '.$addresses['workshop']);
+        $this->line('  Quillet’s shop  '.$addresses['shop']);
+        $this->line('  The stand-ins   '.$addresses['standins'].'   (play the supplier: '.config('stall.oakum.address').')');
+        $this->line('  Sign in as      '.self::EMAIL.'   password '.self::PASSWORD);
+    }
+}

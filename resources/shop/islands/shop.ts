@@ -1,0 +1,65 @@
+/** Comforts on pages that work without them: the number of goods in the basket, and prices that follow the choice of options. */
+
+interface Choice {
+  options: string[];
+  price: string;
+  stock: string;
+  days: string;
+  buyable: boolean;
+  picture: number | null;
+}
+
+function showBasketCount(): void {
+  const count = /(?:^|;\s*)basket_count=(\d+)/.exec(document.cookie)?.[1] ?? '0';
+  for (const badge of document.querySelectorAll<HTMLElement>('[data-basket-count]')) {
+    badge.textContent = count;
+    badge.hidden = count === '0';
+  }
+}
+
+function followChoices(product: HTMLElement): void {
+  const choices = JSON.parse(product.querySelector('[data-choices]')?.textContent ?? '[]') as Choice[];
+  const radios = [...product.querySelectorAll<HTMLInputElement>('[data-option]')];
+  const chosen = (): string[] => {
+    const values: string[] = [];
+    for (const radio of radios) if (radio.checked) values[Number(radio.dataset.option)] = radio.value;
+    return values;
+  };
+  const put = (name: string, text: string): void => {
+    const place = product.querySelector(`[data-${name}]`);
+    if (place) place.textContent = text;
+  };
+  const show = (moved: boolean): void => {
+    const values = chosen();
+    const choice = choices.find((c) => c.options.every((value, i) => value === values[i]));
+    put('price', choice?.price ?? '');
+    put('stock', choice?.stock ?? 'Not offered like this');
+    put('days', choice?.buyable ? choice.days : '');
+    const buy = product.querySelector<HTMLButtonElement>('[data-buy]');
+    if (buy) {
+      buy.disabled = !choice?.buyable;
+      buy.textContent = choice?.buyable ? 'Put in basket' : (choice?.stock ?? 'Choose another');
+    }
+    // A value is struck through when nothing with it, and with the other values as chosen, can be bought.
+    for (const radio of radios) {
+      const at = Number(radio.dataset.option);
+      const possible = choices.some((c) => c.buyable && c.options.every((value, i) => value === (i === at ? radio.value : values[i])));
+      radio.closest('.pill')?.toggleAttribute('data-gone', !possible);
+    }
+    if (moved && choice && choice.picture !== null) {
+      const shot = product.querySelector<HTMLElement>(`[data-shot="${String(choice.picture)}"]`);
+      const gallery = shot?.parentElement;
+      if (shot && gallery && gallery.scrollWidth > gallery.clientWidth) {
+        gallery.scrollTo({ left: shot.offsetLeft - (gallery.clientWidth - shot.clientWidth) / 2, behavior: 'smooth' });
+      } else if (shot && gallery && gallery.firstElementChild !== shot) {
+        gallery.prepend(shot);
+      }
+    }
+  };
+  for (const radio of radios) radio.addEventListener('change', () => { show(true); });
+  show(false);
+}
+
+showBasketCount();
+window.addEventListener('pageshow', showBasketCount);
+document.querySelectorAll<HTMLElement>('[data-product]').forEach(followChoices);

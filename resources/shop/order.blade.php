@@ -1,0 +1,41 @@
+@extends('shop::layout')
+@php
+    $state = $order->state->value;
+    $text = fn (int $minor): string => WindowStall\Support\Views\MoneyView::text($order->money($minor));
+@endphp
+@push('head')
+<meta name="robots" content="noindex">
+@if ($state === 'awaiting_payment' && $order->payment_trouble && str_contains($order->payment_trouble, 'confirmed'))<meta http-equiv="refresh" content="4;url=/orders/{{ $order->token }}/paid">@endif
+@endpush
+@section('main')
+<div class="narrow">
+@if ($state === 'paid')
+<p class="quiet">Order {{ $order->number }}</p><h1>Thank you, {{ $order->name }}</h1>
+<p>It is paid. Keep this page’s address: it always shows where your parcel is.</p>
+@elseif ($state === 'sold_out')
+<h1>Sold out at the last moment</h1><p class="trouble" role="alert">{{ $order->payment_trouble }}</p><p><a class="button" href="/basket">Back to the basket</a></p>
+@elseif ($state === 'payment_lapsed')
+<h1>Not paid</h1><p class="trouble" role="alert">This payment was let go. Nothing was charged.</p><p><a class="button" href="/basket">Back to the basket</a></p>
+@elseif ($order->payment_trouble && str_contains($order->payment_trouble, 'confirmed'))
+<h1>One moment</h1><p role="status">{{ $order->payment_trouble }} This page looks again by itself; you needn’t pay twice.</p>
+@else
+<h1>Not paid yet</h1>@if ($order->payment_trouble)<p class="trouble" role="alert">{{ $order->payment_trouble }}</p>@endif
+<p>Your basket is kept.</p><p><a class="button" href="/checkout">Pay now</a></p>
+@endif
+@if ($state === 'paid')
+@foreach ($order->supplierOrders as $parcel)
+<section class="parcel"><h2>{{ $order->supplierOrders->count() > 1 ? 'Parcel '.$loop->iteration : 'Your parcel' }}</h2>
+<ol class="steps">
+<li class="done">Ordered and paid</li>
+<li @class(['done' => $parcel->accepted_at !== null])>Being packed</li>
+<li @class(['done' => $parcel->posted_at !== null])>Posted @if ($parcel->tracking)<span class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
+</ol>
+@if ($parcel->refusal)<p class="trouble">There is a difficulty with this parcel. The shop is looking into it and will write to you.</p>@endif
+</section>
+@endforeach
+@endif
+<ul class="lines slim">@foreach ($order->lines as $line)<li class="line"><span>{{ $line->quantity }} × {{ $line->name() }}</span><span class="amount">{{ $text($line->unit_minor * $line->quantity) }}</span></li>@endforeach</ul>
+<dl class="totals"><div><dt>Goods</dt><dd>{{ $text($order->goods_minor) }}</dd></div><div><dt>Delivery</dt><dd>{{ $text($order->delivery_minor) }}</dd></div><div class="sum"><dt>Total</dt><dd>{{ $text($order->total_minor) }}</dd></div><div class="quiet"><dt>of which VAT</dt><dd>{{ $text($order->tax_minor) }}</dd></div></dl>
+@if ($state === 'paid')<p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>@endif
+</div>
+@endsection

@@ -1,0 +1,1 @@
+@if ($settings['words'] !== '')<p class="notice">{{ $settings['words'] }}</p>@endif
