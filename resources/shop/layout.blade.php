@@ -6,6 +6,7 @@
 <title>{{ $title }}@if ($title !== $look->wordmark) · {{ $look->wordmark }}@endif</title>
 @if ($description !== '')<meta name="description" content="{{ $description }}">@endif
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
+<link rel="icon" href="data:,">
 <link rel="preload" href="{{ $assets->font($look->starter->displayFace()) }}" as="font" type="font/woff2" crossorigin>
 <link rel="preload" href="{{ $assets->font($look->starter->textFace()) }}" as="font" type="font/woff2" crossorigin>
 <link rel="stylesheet" href="{{ $assets->url('resources/shop/shop.css') }}">

@@ -2,7 +2,7 @@
 <html lang="en">
 <head>
 <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
-<title>{{ $title }}</title>
+<link rel="icon" href="data:,"><title>{{ $title }}</title>
 <style>
 :root{--ink:#22262b;--mute:#5d656e;--line:#d9dde1;--sheet:#fff;--ground:#f1f3f4;--do:#24507a}
 *{box-sizing:border-box}body{margin:0;background:var(--ground);color:var(--ink);font:15px/1.5 "DejaVu Sans",Verdana,sans-serif;font-variant-numeric:tabular-nums}

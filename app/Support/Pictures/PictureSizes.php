@@ -55,7 +55,7 @@ final class PictureSizes
         $made = ['path' => $path, 'width' => $image->width(), 'height' => $image->height()];
         foreach (array_reverse(self::WIDTHS) as $w) {
             $image->scaleDown(width: $w);
-            $disk->put($path.'-'.$w.'.webp', (string) $image->toWebp(80));
+            $disk->put($path.'-'.$w.'.webp', (string) $image->toWebp(86));
             if ($w === self::PLAIN) {
                 $disk->put($path.'-'.$w.'.jpg', (string) $image->toJpeg(82));
             }

@@ -1,0 +1,110 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { LackView, ListingRowView } from '@/types';
+import { Button } from '@/ui/Button';
+import { Empty } from '@/ui/Empty';
+import { Pager } from '@/ui/Pager';
+import { SelectionBar } from '@/ui/SelectionBar';
+import { Tick } from '@/ui/Tick';
+import { useSelection } from '@/ui/useSelection';
+
+interface Props {
+  listings: ListingRowView[];
+  state: string | null;
+  counts: Record<string, number>;
+  next: string | null;
+  previous: string | null;
+}
+
+interface Placement {
+  placed: { id: number; title: string }[];
+  left: { id: number; title: string; lacks: LackView[] }[];
+}
+
+const STATES = [
+  { key: null, name: 'All' },
+  { key: 'on_bench', name: 'On the bench' },
+  { key: 'in_window', name: 'In the window' },
+  { key: 'put_by', name: 'Put by' },
+];
+
+export default function BenchPage({ listings, state, counts, next, previous }: Props) {
+  const handle = useHandle();
+  const selection = useSelection(listings.map((l) => l.id));
+  const [left, setLeft] = useState<Placement['left']>([]);
+
+  const put = async () => {
+    try {
+      const result = await send<Placement>('POST', route('bench.window', handle), { listings: selection.chosen });
+      if (result.placed.length > 0) toast.success(`${String(result.placed.length)} in the window.`);
+      setLeft(result.left);
+      selection.clear();
+      router.reload();
+    } catch (error) { toast.error(words(error)); }
+  };
+  const move = async (to: string) => {
+    try {
+      await send('POST', route('bench.out', handle), { listings: selection.chosen, to });
+      selection.clear();
+      router.reload();
+    } catch (error) { toast.error(words(error)); }
+  };
+  const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
+
+  return (
+    <div className="pb-20">
+      <Head title="Bench" />
+      <div className="flex items-baseline gap-8 px-6 pt-5 pb-3">
+        <h1 className="name text-[26px]">Bench</h1>
+        <nav aria-label="Where listings lie" className="flex gap-5">
+          {STATES.map((s) => (
+            <Link key={s.name} href={route('bench', [handle, s.key ? { state: s.key } : {}])} aria-current={s.key === state ? 'page' : undefined} className={clsx('py-1', s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink')}>
+              {s.name} <span className="text-mute">{s.key === null ? all : (counts[s.key] ?? 0)}</span>
+            </Link>
+          ))}
+        </nav>
+      </div>
+      {left.length > 0 && (
+        <section aria-label="What can’t be shown yet" className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3">
+          <h2 className="font-semibold">{left.length === 1 ? 'One can’t be shown yet' : `${String(left.length)} can’t be shown yet`}</h2>
+          <ul>{left.map((l) => <li key={l.id}><Link className="underline" href={route('bench.listing', [handle, l.id])}>{l.title}</Link>: {l.lacks.map((lack) => lack.words).join(' ')}</li>)}</ul>
+        </section>
+      )}
+      {listings.length === 0 ? (
+        <Empty title="Nothing lies here" step={<Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">Go to Source</Link>}>Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.</Empty>
+      ) : (
+        <table className="w-full">
+          <thead><tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
+            <th scope="col" className="pl-6!"><input type="checkbox" aria-label="Choose all" checked={selection.chosen.length === listings.length} onChange={() => { if (selection.chosen.length === listings.length) selection.clear(); else selection.all(); }} className="size-4 accent-[#a8431f]" /></th>
+            <th scope="col" colSpan={2}>Listing</th><th scope="col">Lies</th><th scope="col" className="text-right">Variants</th><th scope="col" className="text-right">Stock</th><th scope="col" className="text-right">Price from</th><th scope="col" className="text-right">You keep, at least</th><th scope="col" className="pr-6!">Left to do</th>
+          </tr></thead>
+          <tbody>
+            {listings.map((l) => (
+              <tr key={l.id} className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', selection.has(l.id) ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')}>
+                <td className="w-10 pl-6!"><Tick label={`Choose ${l.title}`} checked={selection.has(l.id)} onToggle={(range) => { selection.toggle(l.id, range); }} /></td>
+                <td className="w-[52px]">{l.picture ? <img src={l.picture} alt="" width={40} height={40} className="size-10 rounded border border-line object-cover" /> : <span className="block size-10 rounded bg-shade" />}</td>
+                <td className="max-w-0 w-[34%]"><Link href={route('bench.listing', [handle, l.id])} className={clsx('block truncate font-medium hover:underline', l.titleHeld ? 'text-ink' : 'text-sup')}>{l.title}</Link><span className="text-[12.5px] text-mute">{l.supplier}{l.changes > 0 && <Link href={route('drift', handle)} className="ml-2 font-medium text-ochre underline">{l.changes} {l.changes === 1 ? 'change' : 'changes'}</Link>}</span></td>
+                <td className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}>{l.stateWords}</td>
+                <td className="text-right">{l.variantsOn === l.variants ? l.variants : `${String(l.variantsOn)} of ${String(l.variants)}`}</td>
+                <td className="text-right text-sup">{l.stock}</td>
+                <td className="text-right font-semibold text-you">{l.from?.text ?? '–'}</td>
+                <td className={clsx('text-right', l.loses && 'font-semibold text-you')}>{l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.text.replace('−', '')}` : '–'}</td>
+                <td className="pr-6! text-[13px] text-mute">{l.lacks[0] ? <span className="text-ochre">{l.lacks[0].words}</span> : l.state === 'in_window' ? '' : 'ready'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Pager previous={previous} next={next} />
+      <SelectionBar count={selection.chosen.length} what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'} onClear={selection.clear}>
+        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>Put by</Button>
+        <Button className="text-ink" onClick={() => void move('on_bench')}>Take out of the window</Button>
+        <Button className="text-ink font-semibold!" onClick={() => void put()}>Put in the window</Button>
+      </SelectionBar>
+    </div>
+  );
+}

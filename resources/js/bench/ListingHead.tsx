@@ -1,0 +1,77 @@
+import { Link, router } from '@inertiajs/react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { goTo } from '@/bench/places';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { LackView, ListingView } from '@/types';
+import { Button } from '@/ui/Button';
+
+interface Props {
+  listing: ListingView;
+  earlier: number | null;
+  later: number | null;
+  onChanged: (next: ListingView) => void;
+}
+
+interface Placement {
+  placed: { id: number; title: string; url: string }[];
+  left: { id: number; lacks: LackView[] }[];
+}
+
+/** What the listing is, what it still lacks, and the one next step. */
+export function ListingHead({ listing, earlier, later, onChanged }: Props) {
+  const handle = useHandle();
+  const [busy, setBusy] = useState(false);
+  const first = listing.lacks[0];
+  const more = listing.lacks.length - 1;
+  const shown = listing.state === 'in_window';
+
+  const run = async (call: () => Promise<void>) => {
+    setBusy(true);
+    try {
+      await call();
+      onChanged(await send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
+      router.reload({ only: ['frame'] });
+    } catch (error) {
+      toast.error(words(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const put = () => run(async () => {
+    const { placed, left } = await send<Placement>('POST', route('bench.window', handle), { listings: [listing.id] });
+    const lack = left[0]?.lacks[0];
+    if (lack) {
+      toast.error(`It can’t be shown yet. ${lack.words}`, { duration: 9000 });
+      goTo(lack.place);
+    }
+    const url = placed[0]?.url;
+    if (url) toast.success('It is in the window.', { action: { label: 'See it', onClick: () => { window.open(url, '_blank'); } }, duration: 9000 });
+  });
+  const out = () => run(async () => { await send('POST', route('bench.out', handle), { listings: [listing.id], to: 'on_bench' }); toast('It lies on the bench again; shoppers don’t see it.'); });
+
+  return (
+    <div className="flex flex-none items-center gap-4 px-5 py-3">
+      {listing.pictures[0]?.url ? <img src={listing.pictures[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" /> : <span className="size-[46px] rounded-md bg-shade" />}
+      <div className="min-w-0">
+        <h1 className="name truncate text-[24px]">{listing.title || 'Without a title'}</h1>
+        <p className="text-mute">
+          {listing.stateWords} · from {listing.supplier}
+          {earlier !== null && <> · <Link className="rounded border border-line px-1.5 text-[12px]" aria-label="The listing before" href={route('bench.listing', [handle, earlier])}>[</Link></>}
+          {later !== null && <> <Link className="rounded border border-line px-1.5 text-[12px]" aria-label="The listing after" href={route('bench.listing', [handle, later])}>]</Link></>}
+        </p>
+      </div>
+      <div className="ml-auto flex items-center gap-4">
+        {first && (
+          <button type="button" onClick={() => { goTo(first.place); }} className="max-w-96 text-right text-mute hover:text-ink" data-lack>
+            <span className="font-semibold text-ochre">{more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}</span> {first.words}
+          </button>
+        )}
+        {shown
+          ? <Button onClick={() => void out()} disabled={busy}>Take out of the window</Button>
+          : <Button kind="do" onClick={() => void put()} disabled={busy}>Put in the window</Button>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+import { Head, Link } from '@inertiajs/react';
+import { useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { ListingHead } from '@/bench/ListingHead';
+import { OwnColumn } from '@/bench/OwnColumn';
+import { SupplierColumn } from '@/bench/SupplierColumn';
+import { TillStrip } from '@/bench/TillStrip';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { ListingView, SaleView } from '@/types';
+import { PhoneFrame } from '@/ui/PhoneFrame';
+import { VoiceHead } from '@/ui/Voices';
+
+interface Props {
+  listing: ListingView;
+  earlier: number | null;
+  later: number | null;
+}
+
+/** A listing in its three voices, side by side, with the till strip under them. */
+export default function ListingPage({ listing: given, earlier, later }: Props) {
+  const handle = useHandle();
+  const [listing, setListing] = useState(given);
+  const [stamp, setStamp] = useState(0);
+  const firstOn = Math.max(0, given.variants.findIndex((v) => v.on));
+  const [at, setAt] = useState(firstOn);
+  const [typing, setTyping] = useState<{ sale: SaleView | null; trouble: string | null } | null>(null);
+  const asked = useRef<AbortController | null>(null);
+
+  useEffect(() => { setListing(given); setAt(firstOn); setTyping(null); }, [given, firstOn]);
+
+  const take = (next: ListingView) => { setListing(next); setStamp((n) => n + 1); setTyping(null); };
+  const edit = async (call: Promise<ListingView>): Promise<boolean> => {
+    try {
+      take(await call);
+      return true;
+    } catch (error) {
+      toast.error(words(error), { duration: 10_000 });
+      return false;
+    }
+  };
+  const patch = (own: Record<string, unknown>) => edit(send<ListingView>('PATCH', route('bench.listing.update', [handle, listing.id]), own));
+  const variants = (ids: number[], own: Record<string, unknown>) => edit(send<ListingView>('PATCH', route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
+
+  /** Asks what a price that is being typed comes to; only the latest answer counts. */
+  const tryPrice = (variant: number, price: string) => {
+    asked.current?.abort();
+    const ask = new AbortController();
+    asked.current = ask;
+    send<SaleView>('GET', route('bench.till', [handle, listing.id, { variant, price }]), undefined, ask.signal)
+      .then((sale) => { setTyping({ sale, trouble: null }); })
+      .catch((error: unknown) => { if (!ask.signal.aborted) setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) })); });
+  };
+
+  // Pictures are fetched in the background; they appear as they come.
+  const waiting = listing.picturesWaiting > 0;
+  useEffect(() => {
+    if (!waiting) return;
+    const timer = setInterval(() => { send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])).then((next) => { setListing(next); if (next.picturesWaiting === 0) setStamp((n) => n + 1); }).catch(() => undefined); }, 1200);
+    return () => { clearInterval(timer); };
+  }, [waiting, handle, listing.id]);
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const writing = e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
+      const link = e.key === '[' ? 'earlier' : e.key === ']' ? 'later' : null;
+      if (link && !writing) document.querySelector<HTMLAnchorElement>(`[data-step="${link}"]`)?.click();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => { window.removeEventListener('keydown', onKey); };
+  }, []);
+
+  return (
+    <>
+      <Head title={listing.title} />
+      <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} />
+      <div className="grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)] border-t border-line bg-sheet">
+        <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
+          <VoiceHead voice="sup">{listing.pulled ? `pulled ${listing.pulled}` : ''}</VoiceHead>
+          <SupplierColumn listing={listing} />
+        </section>
+        <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">
+          <VoiceHead voice="you">{listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}</VoiceHead>
+          <OwnColumn listing={listing} at={at} onAt={(n) => { setAt(n); setTyping(null); }} patch={patch} variants={variants} onTryPrice={tryPrice} onStopTyping={() => { setTyping(null); }} onUpload={(form) => edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))} />
+        </section>
+        <section aria-label="Shopper sees" className="flex min-h-0 flex-col bg-[#f3eee1]">
+          <VoiceHead voice="see">{listing.shopUrl ? <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">in the shop</a> : 'the page itself'}</VoiceHead>
+          <div className="flex min-h-0 flex-1 flex-col px-3 pt-3"><PhoneFrame src={listing.previewUrl} stamp={stamp} title="The page as the shopper’s phone shows it" width={266} /></div>
+        </section>
+      </div>
+      <TillStrip sale={typing?.sale ?? listing.sales[at] ?? null} trouble={typing?.trouble ?? null} />
+      <nav className="sr-only" aria-label="Neighbours">
+        {earlier !== null && <Link data-step="earlier" href={route('bench.listing', [handle, earlier])}>The listing before</Link>}
+        {later !== null && <Link data-step="later" href={route('bench.listing', [handle, later])}>The listing after</Link>}
+      </nav>
+    </>
+  );
+}

@@ -1,0 +1,24 @@
+import { usePage } from '@inertiajs/react';
+import { useEffect, type ReactNode } from 'react';
+import { Toaster, toast } from 'sonner';
+import { Awning } from '@/frame/Awning';
+import { Rail } from '@/frame/Rail';
+import type { SharedPageProps } from '@/lib/useStall';
+
+/** Around every screen: the awning in the stall's own colours, the rail, and the work. */
+export function Frame({ children }: { children: ReactNode }) {
+  const { frame, say, errors } = usePage<SharedPageProps>().props;
+  const trouble = errors.said;
+
+  useEffect(() => { if (say) toast(say); }, [say]);
+  useEffect(() => { if (trouble) toast.error(trouble, { duration: 12_000 }); }, [trouble]);
+
+  return (
+    <div className="flex h-screen flex-col overflow-hidden" style={{ '--stall-brand': frame?.brand ?? '#2c5a43' } as React.CSSProperties}>
+      <Awning brand={frame?.brand ?? '#2c5a43'} shade={frame?.shade ?? '#f1dfb8'} />
+      {frame && <Rail frame={frame} />}
+      <main className="flex min-h-0 flex-1 flex-col overflow-auto">{children}</main>
+      <Toaster position="bottom-center" offset={84} toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'inherit', fontSize: 14 } }} />
+    </div>
+  );
+}

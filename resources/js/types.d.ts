@@ -1,0 +1,343 @@
+// Written by `php artisan types` from the …View classes. Don't edit.
+
+export interface LackView {
+  place: string;
+  words: string;
+}
+
+export interface ListingRowView {
+  id: number;
+  title: string;
+  titleHeld: boolean;
+  picture: string | null;
+  supplier: string;
+  state: string;
+  stateWords: string;
+  from: MoneyView | null;
+  keep: MoneyView | null;
+  loses: boolean;
+  variantsOn: number;
+  variants: number;
+  stock: number;
+  changes: number;
+  lacks: LackView[];
+}
+
+export interface ListingView {
+  id: number;
+  state: string;
+  stateWords: string;
+  supplier: string;
+  pulled: string | null;
+  supplierTitle: string;
+  supplierWords: string;
+  supplierPictures: PictureView[];
+  supplierOptions: string[];
+  arrival: string[];
+  title: string;
+  titleHeld: boolean;
+  words: string;
+  wordsHeld: boolean;
+  pictures: PictureView[];
+  picturesHeld: boolean;
+  spare: PictureView[];
+  picturesWaiting: number;
+  recipe: string;
+  recipeHeld: boolean;
+  recipeFactor: string;
+  recipeEnding: number;
+  options: OptionView[];
+  variants: VariantRowView[];
+  sales: (SaleView | null)[];
+  lacks: LackView[];
+  changes: ChangeView[];
+  previewUrl: string;
+  shopUrl: string | null;
+  held: number;
+}
+
+export interface OptionValueView {
+  value: string;
+  own: string;
+}
+
+export interface OptionView {
+  name: string;
+  own: string;
+  values: OptionValueView[];
+}
+
+export interface PictureView {
+  id: number;
+  url: string | null;
+  state: string;
+  trouble: string | null;
+  uploaded: boolean;
+}
+
+export interface SaleView {
+  about: string;
+  price: MoneyView;
+  charged: MoneyView | null;
+  segments: SegmentView[];
+  keep: MoneyView;
+  margin: string;
+  loses: boolean;
+  note: string;
+}
+
+export interface SegmentView {
+  key: string;
+  label: string;
+  money: MoneyView;
+  share: number;
+}
+
+export interface VariantRowView {
+  id: number;
+  label: string;
+  on: boolean;
+  cost: MoneyView | null;
+  landed: MoneyView | null;
+  price: MoneyView | null;
+  recipePrice: MoneyView | null;
+  byHand: boolean;
+  keep: MoneyView | null;
+  margin: string;
+  loses: boolean;
+  stock: number;
+  days: string | null;
+  warehouse: string | null;
+}
+
+export interface OrderLineView {
+  id: number;
+  title: string;
+  label: string;
+  sku: string;
+  picture: string | null;
+  quantity: number;
+  unit: MoneyView;
+  total: MoneyView;
+}
+
+export interface OrderRowView {
+  id: number;
+  number: number;
+  when: string;
+  shopper: string;
+  goods: string;
+  picture: string | null;
+  total: MoneyView;
+  keep: MoneyView | null;
+  margin: string;
+  loses: boolean;
+  costConfirmed: boolean;
+  stateWords: string;
+  trouble: boolean;
+}
+
+export interface OrderView {
+  id: number;
+  number: number;
+  state: string;
+  stateWords: string;
+  when: string;
+  email: string;
+  address: string[];
+  lines: OrderLineView[];
+  goods: MoneyView;
+  delivery: MoneyView;
+  tax: MoneyView;
+  total: MoneyView;
+  supplierOrders: SupplierOrderView[];
+  sale: SaleView | null;
+  costConfirmed: boolean;
+  trouble: string | null;
+  statusUrl: string;
+}
+
+export interface StepView {
+  words: string;
+  at: string | null;
+}
+
+export interface SupplierOrderView {
+  id: number;
+  supplier: string;
+  state: string;
+  stateWords: string;
+  reference: string | null;
+  goods: MoneyView;
+  delivery: MoneyView;
+  costConfirmed: boolean;
+  steps: StepView[];
+  carrier: string | null;
+  tracking: string | null;
+  trouble: string | null;
+  canTryAgain: boolean;
+}
+
+export interface ChangeView {
+  kind: string;
+  about: string;
+  before: string;
+  after: string;
+  effect: string;
+  bad: boolean;
+  keepable: boolean;
+}
+
+export interface DriftRowView {
+  id: number;
+  title: string;
+  picture: string | null;
+  supplier: string;
+  stateWords: string;
+  changes: ChangeView[];
+}
+
+export interface ConnectionView {
+  id: number;
+  name: string;
+  pulled: string | null;
+  trouble: string | null;
+  run: RunView | null;
+}
+
+export interface ItemRowView {
+  id: number;
+  code: string;
+  title: string;
+  category: string;
+  picture: string | null;
+  cost: MoneyView | null;
+  goods: MoneyView | null;
+  delivery: MoneyView | null;
+  landed: MoneyView | null;
+  days: string | null;
+  from: string | null;
+  stock: number;
+  variants: number;
+  rating: string | null;
+  taken: boolean;
+  warning: string | null;
+}
+
+export interface RunView {
+  id: number;
+  state: string;
+  open: boolean;
+  doing: string;
+  done: number;
+  total: number | null;
+  percent: number | null;
+  result: string;
+  trouble: string | null;
+}
+
+export interface FrameView {
+  person: string;
+  stalls: StallLinkView[];
+  handle: string | null;
+  name: string | null;
+  brand: string | null;
+  shade: string | null;
+  currency: string | null;
+  shopUrl: string | null;
+  onBench: number;
+  drifting: number;
+  toSend: number;
+}
+
+export interface SettingsView {
+  name: string;
+  shopAddress: string;
+  country: string;
+  homeMarket: string;
+  currency: string;
+  vat: string;
+  flatDelivery: string;
+  paymentFee: string;
+  paymentFeeFixed: string;
+  recipeFactor: string;
+  recipeEnding: number;
+  usdRate: string | null;
+  usdRateDay: string | null;
+}
+
+export interface StallLinkView {
+  handle: string;
+  name: string;
+}
+
+export interface MoneyView {
+  minor: number;
+  currency: string;
+  text: string;
+  digits: string;
+}
+
+export interface ChoiceView {
+  value: string;
+  label: string;
+}
+
+export interface FieldView {
+  name: string;
+  label: string;
+  type: string;
+  most: number;
+  choices: ChoiceView[];
+}
+
+export interface KindView {
+  key: string;
+  label: string;
+  fields: FieldView[];
+  defaults: Record<string, unknown>;
+}
+
+export interface LogoView {
+  path: string;
+  width: number;
+  height: number;
+  url: string;
+}
+
+export interface SectionView {
+  id: string;
+  kind: string;
+  label: string;
+  summary: string;
+  settings: Record<string, unknown>;
+}
+
+export interface StarterView {
+  key: string;
+  name: string;
+  about: string;
+  brand: string;
+  tones: Record<string, string>;
+  face: string;
+  radius: number;
+}
+
+export interface WindowGoodView {
+  id: number;
+  title: string;
+}
+
+export interface WindowView {
+  version: number;
+  starter: string;
+  brand: string;
+  wordmark: string;
+  logo: LogoView | null;
+  tones: Record<string, string>;
+  contrast: string;
+  sections: SectionView[];
+  changed: boolean;
+  published: string;
+  previewUrl: string;
+}

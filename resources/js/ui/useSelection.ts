@@ -1,0 +1,30 @@
+import { useState } from 'react';
+
+/** Chosen rows of a list, with Shift for a range. */
+export function useSelection(ids: number[]) {
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  const [last, setLast] = useState<number | null>(null);
+
+  function toggle(id: number, range: boolean): void {
+    const next = new Set(chosen);
+    const from = last === null ? -1 : ids.indexOf(last);
+    const to = ids.indexOf(id);
+    if (range && from >= 0 && to >= 0) {
+      for (const each of ids.slice(Math.min(from, to), Math.max(from, to) + 1)) next.add(each);
+    } else if (next.has(id)) {
+      next.delete(id);
+    } else {
+      next.add(id);
+    }
+    setChosen(next);
+    setLast(id);
+  }
+
+  return {
+    chosen: ids.filter((id) => chosen.has(id)),
+    has: (id: number) => chosen.has(id),
+    toggle,
+    all: () => { setChosen(new Set(ids)); },
+    clear: () => { setChosen(new Set()); },
+  };
+}

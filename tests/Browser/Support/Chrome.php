@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\WebDriverDimension;
+
+/** Starts headless Chromium, as a desk (1280 × 800) or as a phone (390 × 844, touch). */
+final class Chrome
+{
+    private const QUIET = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-color-profile=srgb'];
+
+    public static function desk(): ChromeDriver
+    {
+        $driver = self::start(new ChromeOptions);
+        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+        $driver->manage()->window()->setSize(new WebDriverDimension(1280, 800));
+
+        return $driver;
+    }
+
+    public static function phone(bool $script = true): ChromeDriver
+    {
+        $options = new ChromeOptions;
+        $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => 390, 'height' => 844, 'pixelRatio' => 1.0, 'touch' => true]]);
+        if (! $script) {
+            $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => 2]);
+        }
+
+        return self::start($options);
+    }
+
+    private static function start(ChromeOptions $options): ChromeDriver
+    {
+        $options->setBinary(is_executable('/usr/bin/chromium') ? '/usr/bin/chromium' : 'chromium');
+        $options->addArguments([...self::QUIET, '--window-size=1280,800', '--user-data-dir='.sys_get_temp_dir().'/window-stall-'.bin2hex(random_bytes(6))]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $port = self::freePort();
+
+        return ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ['--port='.$port]));
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No port is free.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+}
