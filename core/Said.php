@@ -9,4 +9,6 @@ namespace WindowStall\Core;
  *
  * Whoever catches one may show {@see \Throwable::getMessage()} as it stands.
  */
-interface Said extends \Throwable {}
+interface Said extends \Throwable
+{
+}

@@ -15,7 +15,9 @@ final readonly class EditListing
 {
     public const MOST_TITLE = 300;
 
-    public function __construct(private ProjectListings $project, private RichText $richText) {}
+    public function __construct(private ProjectListings $project, private RichText $richText)
+    {
+    }
 
     public function title(Stall $stall, Listing $listing, ?string $title): void
     {
@@ -33,7 +35,7 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_words' => $html === null ? null : $this->richText->clean($html)]);
     }
 
-    /** @param list<int>|null $ids pictures of this listing, in the order to be shown */
+    /** @param  list<int>|null  $ids pictures of this listing, in the order to be shown */
     public function pictures(Stall $stall, Listing $listing, ?array $ids): void
     {
         $ids = $ids === null ? null : array_values(array_unique($ids));
@@ -43,13 +45,13 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_pictures' => $ids]);
     }
 
-    /** @param array<string, array{as: string, values: array<string, string>}> $names for the supplier's options; empty texts follow */
+    /** @param  array<string, array{as: string, values: array<string, string>}>  $names for the supplier's options; empty texts follow */
     public function names(Stall $stall, Listing $listing, array $names): void
     {
         $this->store($stall, $listing, ['own_names' => OptionNames::tidy($names)]);
     }
 
-    /** @param array{factor: int, ending: int}|null $recipe the listing's own; null takes the stall's */
+    /** @param  array{factor: int, ending: int}|null  $recipe the listing's own; null takes the stall's */
     public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
     {
         if ($recipe !== null && $recipe['ending'] >= $stall->currencyValue()->minorPerUnit()) {
@@ -58,7 +60,7 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_factor_bp' => $recipe['factor'] ?? null, 'own_ending_minor' => $recipe['ending'] ?? null]);
     }
 
-    /** @param list<int> $variantIds */
+    /** @param  list<int>  $variantIds */
     public function switch(Stall $stall, Listing $listing, array $variantIds, bool $on): void
     {
         DB::transaction(function () use ($stall, $listing, $variantIds, $on): void {
@@ -67,7 +69,7 @@ final readonly class EditListing
         });
     }
 
-    /** @param Money|null $price null lets the recipe price it again */
+    /** @param  Money|null  $price null lets the recipe price it again */
     public function price(Stall $stall, Listing $listing, ListingVariant $variant, ?Money $price): void
     {
         if ($price !== null && $price->isNegative()) {
@@ -79,7 +81,7 @@ final readonly class EditListing
         });
     }
 
-    /** @param array<string, mixed> $own */
+    /** @param  array<string, mixed>  $own */
     private function store(Stall $stall, Listing $listing, array $own): void
     {
         DB::transaction(function () use ($stall, $listing, $own): void {

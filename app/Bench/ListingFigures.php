@@ -40,9 +40,10 @@ final readonly class ListingFigures
         public array $variants,
         public Readiness $readiness,
         public Drift $drift,
-    ) {}
+    ) {
+    }
 
-    /** @param Listing $listing with {@see Listing::FOR_FIGURES} loaded, or able to load them */
+    /** @param  Listing  $listing with {@see Listing::FOR_FIGURES} loaded, or able to load them */
     public static function of(Stall $stall, Listing $listing): self
     {
         $listing->loadMissing(Listing::FOR_FIGURES);

@@ -13,5 +13,7 @@ final readonly class Placement
      * @param  list<Listing>  $placed
      * @param  list<array{listing: Listing, lacks: list<Lack>}>  $left
      */
-    public function __construct(public array $placed, public array $left) {}
+    public function __construct(public array $placed, public array $left)
+    {
+    }
 }

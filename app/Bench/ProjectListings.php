@@ -15,7 +15,7 @@ final class ProjectListings
 {
     private const CHUNK = 200;
 
-    /** @param list<int>|null $ids all of the stall's when null */
+    /** @param  list<int>|null  $ids all of the stall's when null */
     public function __invoke(Stall $stall, ?array $ids = null): void
     {
         $stall->listings()->with(Listing::FOR_FIGURES)->when($ids !== null, fn ($q) => $q->whereKey($ids))->chunkById(self::CHUNK, function (Collection $listings) use ($stall): void {
@@ -47,7 +47,7 @@ final class ProjectListings
         return $slug;
     }
 
-    /** @param list<string> $sources the supplier's pictures now; new ones are fetched */
+    /** @param  list<string>  $sources the supplier's pictures now; new ones are fetched */
     private function wantPictures(Listing $listing, array $sources): void
     {
         $missing = array_values(array_diff(array_unique($sources), $listing->pictures->pluck('source')->all()));

@@ -11,9 +11,11 @@ use WindowStall\Stall\Stall;
 /** Puts listings in the window; those that can't be shown yet stay where they are, each with its reasons. Also takes them out. */
 final readonly class PutInWindow
 {
-    public function __construct(private ProjectListings $project) {}
+    public function __construct(private ProjectListings $project)
+    {
+    }
 
-    /** @param Collection<int, Listing> $listings */
+    /** @param  Collection<int, Listing>  $listings */
     public function __invoke(Stall $stall, Collection $listings): Placement
     {
         $placement = DB::transaction(function () use ($stall, $listings): Placement {
@@ -40,7 +42,7 @@ final readonly class PutInWindow
         return $placement;
     }
 
-    /** @param Collection<int, Listing> $listings */
+    /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
         $moved = $stall->listings()->whereKey($listings->modelKeys())->where('state', '!=', $to)->update(['state' => $to]);

@@ -11,9 +11,11 @@ use WindowStall\Stall\Stall;
 /** Takes supplier items to the bench, each once: pressing twice takes nothing twice. */
 final readonly class TakeToBench
 {
-    public function __construct(private ProjectListings $project) {}
+    public function __construct(private ProjectListings $project)
+    {
+    }
 
-    /** @param list<int> $itemIds ids of another stall's items are passed over */
+    /** @param  list<int>  $itemIds ids of another stall's items are passed over */
     public function __invoke(Stall $stall, array $itemIds): Taken
     {
         $taken = DB::transaction(function () use ($stall, $itemIds): Taken {

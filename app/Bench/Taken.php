@@ -11,7 +11,9 @@ final readonly class Taken
      * @param  list<Listing>  $new
      * @param  int  $already  how many lay there before
      */
-    public function __construct(public array $new, public int $already) {}
+    public function __construct(public array $new, public int $already)
+    {
+    }
 
     public function words(): string
     {

@@ -32,7 +32,8 @@ final readonly class VariantFigures
         public ?DayRange $days,
         public ?string $warehouse,
         public ?string $pictureSource,
-    ) {}
+    ) {
+    }
 
     public function handPriced(): bool
     {

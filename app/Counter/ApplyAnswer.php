@@ -15,7 +15,7 @@ final class ApplyAnswer
     {
         DB::transaction(function () use ($supplierOrder, $answer): void {
             $row = SupplierOrder::query()->with('order.stall.rates')->whereKey($supplierOrder->id)->lockForUpdate()->firstOrFail();
-            $stall = $row->order?->stall ?? throw new \LogicException('A supplier order always has its order.');
+            $stall = $row->order->stall ?? throw new \LogicException('A supplier order always has its order.');
             $facts = ['external_id' => $answer->externalId, 'asked_at' => now(), 'trouble' => null];
             if (! $row->cost_confirmed) {
                 $rate = $stall->rateFrom($answer->goods->currency->code);

@@ -11,7 +11,7 @@ use WindowStall\Core\Tax\IncludedTax;
 /** What an order earned, in the till strip's terms: what it really cost at the suppliers, on the terms of that day. */
 final class OrderFigures
 {
-    /** @param Order $order with its supplier orders */
+    /** @param  Order  $order with its supplier orders */
     public static function till(Order $order): Till
     {
         return Till::ring(

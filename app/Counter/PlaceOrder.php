@@ -13,7 +13,7 @@ use WindowStall\Stall\Stall;
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
 final class PlaceOrder
 {
-    /** @param array<string, string> $address email, name, street, town, postcode */
+    /** @param  array<string, string>  $address email, name, street, town, postcode */
     public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
     {
         return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {

@@ -26,7 +26,9 @@ use WindowStall\Source\SupplierVariant;
  */
 final readonly class TakePayment
 {
-    public function __construct(private PaymentService $payment) {}
+    public function __construct(private PaymentService $payment)
+    {
+    }
 
     public function __invoke(Order $order): Order
     {
@@ -129,7 +131,7 @@ final readonly class TakePayment
         return $live;
     }
 
-    /** @param array<int, SupplierVariant> $variants */
+    /** @param  array<int, SupplierVariant>  $variants */
     private function paid(Order $order, array $variants): void
     {
         $order->update(['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null]);

@@ -15,7 +15,9 @@ use WindowStall\Stall\Stall;
 /** Agrees to what the supplier says now: it becomes the agreed word; new variants come in, gone ones leave. */
 final readonly class Agree
 {
-    public function __construct(private ProjectListings $project) {}
+    public function __construct(private ProjectListings $project)
+    {
+    }
 
     /**
      * @param  Collection<int, Listing>  $listings

@@ -19,7 +19,9 @@ final readonly class BasketContents
      * @param  list<BasketEntry>  $entries
      * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
      */
-    private function __construct(public array $entries, public Totals $totals, public array $troubles) {}
+    private function __construct(public array $entries, public Totals $totals, public array $troubles)
+    {
+    }
 
     public static function of(Stall $stall, ?Basket $basket): self
     {

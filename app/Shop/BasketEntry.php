@@ -11,7 +11,7 @@ use WindowStall\Core\Money\Money;
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry
 {
-    /** @param int $available pieces that can be had; 0 when it isn't shown any more */
+    /** @param  int  $available pieces that can be had; 0 when it isn't shown any more */
     public function __construct(
         public int $id,
         public VariantFigures $variant,
@@ -21,7 +21,8 @@ final readonly class BasketEntry
         public int $quantity,
         public int $available,
         public Money $unit,
-    ) {}
+    ) {
+    }
 
     public function name(): string
     {

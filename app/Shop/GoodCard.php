@@ -13,7 +13,7 @@ use WindowStall\Support\Views\MoneyView;
 /** One of the goods, as it stands in a row. */
 final readonly class GoodCard
 {
-    /** @param bool $varied whether prices differ, so that it reads "from" */
+    /** @param  bool  $varied whether prices differ, so that it reads "from" */
     public function __construct(
         public int $id,
         public string $title,
@@ -22,7 +22,8 @@ final readonly class GoodCard
         public string $price,
         public bool $varied,
         public bool $soldOut,
-    ) {}
+    ) {
+    }
 
     public static function of(ListingFigures $f): self
     {

@@ -32,7 +32,8 @@ final readonly class GoodsPage
         public array $variants,
         public ?VariantFigures $chosen,
         public string $price,
-    ) {}
+    ) {
+    }
 
     public static function of(ListingFigures $f): self
     {

@@ -12,7 +12,9 @@ use WindowStall\Stall\Stall;
 /** The goods in a stall's window, as cards for sections. */
 final readonly class ShopGoods
 {
-    public function __construct(private Stall $stall) {}
+    public function __construct(private Stall $stall)
+    {
+    }
 
     /** @return list<GoodCard> */
     public function newest(int $count): array

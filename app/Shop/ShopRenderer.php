@@ -16,7 +16,9 @@ use WindowStall\Window\Window;
 /** Makes a shop's pages. The editor's preview and the shopper's page come from here, fed with the working copy or the published one. */
 final readonly class ShopRenderer
 {
-    public function __construct(private ShopAssets $assets) {}
+    public function __construct(private ShopAssets $assets)
+    {
+    }
 
     public function home(Stall $stall, Content $content): string
     {
@@ -33,11 +35,12 @@ final readonly class ShopRenderer
         return $this->page($stall, $content, 'goods', ['title' => $page->title, 'good' => $page, 'description' => mb_strimwidth(\WindowStall\Support\RichText::plain($page->words), 0, 155, '…'), 'path' => '/goods/'.$listing->slug]);
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     public function page(Stall $stall, Content $content, string $view, array $data, bool $sectionsAround = true): string
     {
         $around = $sectionsAround ? $content->sections : [];
 
+        // @phpstan-ignore argument.type (the name is one of this folder's templates)
         return view('shop::'.$view, $data + [
             'stall' => $stall, 'look' => $content->look, 'css' => self::variables($content->look), 'assets' => $this->assets, 'description' => '', 'path' => null,
             // Notice and foot stand on every page; the rest belongs to the front page.

@@ -14,7 +14,9 @@ use WindowStall\Support\Refusal;
 /** Connects a stall with a supplier after trying the key, and asks the supplier to send news of orders. */
 final readonly class ConnectSupplier
 {
-    public function __construct(private Connectors $connectors) {}
+    public function __construct(private Connectors $connectors)
+    {
+    }
 
     /**
      * @throws SupplierTrouble when the key, the address or the supplier isn't right

@@ -48,7 +48,7 @@ final class LandItems
         }
     }
 
-    /** @param Collection<int, SupplierItem> $rows */
+    /** @param  Collection<int, SupplierItem>  $rows */
     private function chunk(Stall $stall, SupplierConnection $connection, Collection $rows): void
     {
         /** @var array<int, Item> $items */
@@ -88,7 +88,7 @@ final class LandItems
         $this->write($variantRows, $itemRows);
     }
 
-    /** @param array<string, list<Quote>> $quotes */
+    /** @param  array<string, list<Quote>>  $quotes */
     private function land(Item $item, Variant $variant, array $quotes, ExchangeRate $rate): ?LandedCost
     {
         $offers = [];
@@ -110,7 +110,7 @@ final class LandItems
         $known = [];
         $grams = array_values(array_unique(array_map(static fn (Parcel $p): int => $p->grams, $wanted)));
         foreach (DB::table('delivery_quotes')->where('connection_id', $connection->id)->where('destination', $market)->whereIn('grams', $grams)->get() as $row) {
-            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), json_decode((string) $row->methods, true));
+            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), array_values((array) json_decode((string) $row->methods, true)));
         }
         $missing = array_diff_key($wanted, $known);
         if ($missing !== []) {

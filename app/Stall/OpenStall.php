@@ -10,9 +10,11 @@ use WindowStall\Window\StartWindow;
 /** Sets up a stall with sensible terms, first rates and a dressed window, and makes the person its keeper. */
 final readonly class OpenStall
 {
-    public function __construct(private StartWindow $startWindow) {}
+    public function __construct(private StartWindow $startWindow)
+    {
+    }
 
-    /** @param array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int} $facts */
+    /** @param  array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int}  $facts */
     public function __invoke(User $by, array $facts): Stall
     {
         return DB::transaction(function () use ($by, $facts): Stall {

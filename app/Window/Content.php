@@ -12,8 +12,10 @@ final readonly class Content
 {
     public const MOST_SECTIONS = 20;
 
-    /** @param list<Section> $sections */
-    public function __construct(public Look $look, public array $sections) {}
+    /** @param  list<Section>  $sections */
+    public function __construct(public Look $look, public array $sections)
+    {
+    }
 
     /**
      * @param  array<mixed>  $said

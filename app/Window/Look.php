@@ -15,8 +15,10 @@ final readonly class Look
 {
     public const MOST_WORDMARK = 40;
 
-    /** @param array{path: string, width: int, height: int}|null $logo */
-    public function __construct(public StarterLook $starter, public Colour $brand, public string $wordmark, public ?array $logo) {}
+    /** @param  array{path: string, width: int, height: int}|null  $logo */
+    public function __construct(public StarterLook $starter, public Colour $brand, public string $wordmark, public ?array $logo)
+    {
+    }
 
     /**
      * @param  array<mixed>  $said

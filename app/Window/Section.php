@@ -9,6 +9,8 @@ use WindowStall\Window\Sections\SectionKind;
 /** One section of a homepage: its kind and how it is set. */
 final readonly class Section
 {
-    /** @param array<string, mixed> $settings as {@see SectionKind::clean()} gives them */
-    public function __construct(public string $id, public SectionKind $kind, public array $settings) {}
+    /** @param  array<string, mixed>  $settings as {@see SectionKind::clean()} gives them */
+    public function __construct(public string $id, public SectionKind $kind, public array $settings)
+    {
+    }
 }

@@ -16,9 +16,10 @@ final readonly class Totals
         public Money $delivery,
         public Money $total,
         public Money $tax,
-    ) {}
+    ) {
+    }
 
-    /** @param list<BasketLine> $lines */
+    /** @param  list<BasketLine>  $lines */
     public static function of(array $lines, Money $flatDelivery, IncludedTax $tax, Currency $currency): self
     {
         $goods = array_reduce($lines, static fn (Money $sum, BasketLine $l): Money => $sum->plus($l->total()), Money::zero($currency));

@@ -7,5 +7,7 @@ namespace WindowStall\Core\Bench;
 /** One reason why a listing can't be shown yet. */
 final readonly class Lack
 {
-    public function __construct(public Place $place, public string $words) {}
+    public function __construct(public Place $place, public string $words)
+    {
+    }
 }

@@ -9,8 +9,10 @@ final readonly class Readiness
 {
     public const TITLE_LIMIT = 120;
 
-    /** @param list<Lack> $lacks */
-    private function __construct(public array $lacks) {}
+    /** @param  list<Lack>  $lacks */
+    private function __construct(public array $lacks)
+    {
+    }
 
     /**
      * @param  string  $title  as the shopper would see it

@@ -9,12 +9,13 @@ use WindowStall\Core\Money\Money;
 /** What readiness has to know about one variant of a listing. */
 final readonly class VariantState
 {
-    /** @param Money|null $keep what one sale keeps; null when the supplier doesn't deliver to the home market */
+    /** @param  Money|null  $keep what one sale keeps; null when the supplier doesn't deliver to the home market */
     public function __construct(
         public string $label,
         public bool $on,
         public int $stock,
         public ?Money $price,
         public ?Money $keep,
-    ) {}
+    ) {
+    }
 }

@@ -18,5 +18,6 @@ final readonly class Change
         public string $about,
         public string $before,
         public string $after,
-    ) {}
+    ) {
+    }
 }

@@ -10,8 +10,10 @@ use WindowStall\Core\Source\SupplierVariant;
 /** What changed between the supplier's word at the last agreement and now. Stock counts only when it crosses nought. */
 final readonly class Drift
 {
-    /** @param list<Change> $changes words first, then variant by variant in the supplier's order */
-    private function __construct(public array $changes) {}
+    /** @param  list<Change>  $changes words first, then variant by variant in the supplier's order */
+    private function __construct(public array $changes)
+    {
+    }
 
     public static function between(SupplierItem $agreed, SupplierItem $now): self
     {

@@ -23,7 +23,8 @@ final readonly class Fact
         public mixed $own,
         public bool $held,
         public Policy $policy,
-    ) {}
+    ) {
+    }
 
     /**
      * @template V

@@ -15,7 +15,8 @@ final readonly class LandedCost
         public Money $delivery,
         public Money $total,
         public Offer $by,
-    ) {}
+    ) {
+    }
 
     /**
      * Takes the cheapest offer; of two at the same price the faster, then the one with more stock.

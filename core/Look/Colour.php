@@ -12,8 +12,10 @@ namespace WindowStall\Core\Look;
  */
 final readonly class Colour
 {
-    /** @param float $r @param float $g @param float $b sRGB, 0 to 1 */
-    private function __construct(private float $r, private float $g, private float $b) {}
+    /** The three are sRGB, 0 to 1. */
+    private function __construct(private float $r, private float $g, private float $b)
+    {
+    }
 
     /** @throws ColourUnreadable unless it is # and three or six hexadecimal digits */
     public static function hex(string $hex): self
@@ -80,7 +82,7 @@ final readonly class Colour
         return $v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4;
     }
 
-    /** @return list<float> linear sRGB, possibly outside 0 to 1 */
+    /** @return array{float, float, float} linear sRGB, possibly outside 0 to 1 */
     private static function toLinear(float $lightness, float $chroma, float $hue): array
     {
         $a = $chroma * cos(deg2rad($hue));
@@ -96,7 +98,7 @@ final readonly class Colour
         ];
     }
 
-    /** @param list<float> $rgb */
+    /** @param  array{float, float, float}  $rgb */
     private static function fromLinear(array $rgb): self
     {
         [$r, $g, $b] = array_map(static function (float $v): float {

@@ -12,8 +12,10 @@ final readonly class Tones
 {
     public const TEXT = 4.5;
 
-    /** @param array<string, Colour> $tones */
-    private function __construct(private array $tones) {}
+    /** @param  array<string, Colour>  $tones */
+    private function __construct(private array $tones)
+    {
+    }
 
     public static function from(Colour $brand, Mood $mood): self
     {
@@ -61,7 +63,7 @@ final readonly class Tones
      * The first colour, stepping lightness in one direction, that reads on all grounds.
      *
      * @param  int  $direction  -1 darker, 1 lighter
-     * @param  list<Colour>  $grounds
+     * @param  non-empty-list<Colour>  $grounds
      */
     private static function until(float $lightness, float $chroma, float $hue, int $direction, array $grounds): Colour
     {

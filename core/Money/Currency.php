@@ -14,7 +14,9 @@ final readonly class Currency
         'BHD' => 3, 'IQD' => 3, 'JOD' => 3, 'KWD' => 3, 'LYD' => 3, 'OMR' => 3, 'TND' => 3,
     ];
 
-    private function __construct(public string $code, public int $decimals) {}
+    private function __construct(public string $code, public int $decimals)
+    {
+    }
 
     /** @throws MoneyUnreadable when the code isn't three capital letters */
     public static function of(string $code): self

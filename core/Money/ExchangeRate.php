@@ -19,7 +19,8 @@ final readonly class ExchangeRate
         public BigRational $rate,
         public int $cushionBp,
         public string $day,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $rate  a positive decimal, e.g. "0.79"

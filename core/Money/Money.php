@@ -13,7 +13,9 @@ final readonly class Money
     /** The most a person may type for one amount, in whole units. */
     public const MOST_UNITS = 1_000_000;
 
-    public function __construct(public int $minor, public Currency $currency) {}
+    public function __construct(public int $minor, public Currency $currency)
+    {
+    }
 
     public static function of(int $minor, string $currency): self
     {

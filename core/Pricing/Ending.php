@@ -13,7 +13,7 @@ use WindowStall\Core\Money\Money;
  */
 final readonly class Ending
 {
-    /** @param int $minor the part below the whole unit, in minor units (95 for x.95) */
+    /** @param  int  $minor the part below the whole unit, in minor units (95 for x.95) */
     public function __construct(public int $minor)
     {
         if ($minor < 0) {

@@ -11,7 +11,7 @@ use WindowStall\Core\Money\Money;
 /** How a price is made from what the thing costs in the shopper's hands: landed cost × factor, rounded up to an ending. */
 final readonly class Recipe
 {
-    /** @param int $factorBp the factor in basis points: 24000 is × 2.4 */
+    /** @param  int  $factorBp the factor in basis points: 24000 is × 2.4 */
     public function __construct(public int $factorBp, public Ending $ending)
     {
         if ($factorBp < 1) {

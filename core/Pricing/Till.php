@@ -27,7 +27,8 @@ final readonly class Till
         public Money $tax,
         public Money $keep,
         public ?int $marginBp,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  Money  $price  P, what the shopper pays for the goods

@@ -32,7 +32,8 @@ final readonly class SupplierItem
         public DayRange $processing,
         public ?int $ratingTenths,
         public array $variants,
-    ) {}
+    ) {
+    }
 
     /** @return SaidItem */
     public function toArray(): array
@@ -48,7 +49,7 @@ final readonly class SupplierItem
         ];
     }
 
-    /** @param SaidItem $said */
+    /** @param  SaidItem  $said */
     public static function fromArray(array $said): self
     {
         return new self(

@@ -25,7 +25,8 @@ final readonly class SupplierVariant
         public int $grams,
         public array $stock,
         public ?int $picture,
-    ) {}
+    ) {
+    }
 
     public function pieces(): int
     {

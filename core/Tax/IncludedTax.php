@@ -10,7 +10,7 @@ use WindowStall\Core\Money\Money;
 /** A sales tax that stands inside the price, such as the 20% VAT of British shop prices. */
 final readonly class IncludedTax
 {
-    /** @param int $rateBp basis points: 2000 for 20% */
+    /** @param  int  $rateBp basis points: 2000 for 20% */
     public function __construct(public int $rateBp)
     {
         if ($rateBp < 0 || $rateBp > 10_000) {

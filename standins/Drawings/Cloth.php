@@ -7,7 +7,9 @@ namespace WindowStall\Standins\Drawings;
 /** Leather, canvas, felt and foam. */
 final readonly class Cloth
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function gloves(string $colour): string
     {

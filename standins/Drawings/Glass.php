@@ -7,7 +7,9 @@ namespace WindowStall\Standins\Drawings;
 /** Growing under glass, and instruments; the colourway is the frame's, base's or dial's. */
 final readonly class Glass
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function propagator(string $colour): string
     {

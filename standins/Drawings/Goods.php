@@ -29,7 +29,9 @@ final readonly class Goods
     {
         [$part, $method] = self::DRAWINGS[$drawing] ?? throw new \OutOfBoundsException('No drawing is called '.$drawing.'.');
         $scene = new Scene($ground);
-        $body = (new $part($scene))->{$method}($colour);
+        $draw = [new $part($scene), $method];
+        \assert(is_callable($draw));
+        $body = $draw($colour);
 
         return $scene->svg($body, $view, $pixels);
     }

@@ -9,7 +9,9 @@ final readonly class HandTools
 {
     private const ASH = '#c8935a';
 
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function trowel(string $metal): string
     {

@@ -21,7 +21,9 @@ final class Scene
         ['#f0e8da', '#e2d5be'], ['#e9eadd', '#d5d9c4'], ['#ece8df', '#dad2c2'], ['#e6ece8', '#d0dad2'], ['#efe4dc', '#e0cfc2'], ['#e8e9ec', '#d3d6da'],
     ];
 
-    public function __construct(private readonly int $ground) {}
+    public function __construct(private readonly int $ground)
+    {
+    }
 
     /** A round or curved surface lit from the left: dark edge, light, body, dark edge. */
     public function round(string $hex): string
@@ -71,7 +73,7 @@ final class Scene
         return '<ellipse cx="'.($x + 10).'" cy="'.$y.'" rx="'.$rx.'" ry="'.$ry.'" fill="#231a10" opacity=".36" filter="url(#soft)"/>';
     }
 
-    /** @param string $body what {@see Goods} drew on this scene */
+    /** @param  string  $body what {@see Goods} drew on this scene */
     public function svg(string $body, View $view, int $pixels): string
     {
         [$top, $bottom] = self::GROUNDS[$this->ground % count(self::GROUNDS)];
@@ -110,7 +112,7 @@ final class Scene
         return sprintf('#%02x%02x%02x', ...$mixed);
     }
 
-    /** @param list<array{0: int, 1: string, 2?: float}> $stops percent, colour, opacity */
+    /** @param  list<array{0: int, 1: string, 2?: float}>  $stops percent, colour, opacity */
     private function gradient(array $stops, string $x1, string $y1, string $x2, string $y2): string
     {
         $id = 'g'.++$this->count;

@@ -7,7 +7,9 @@ namespace WindowStall\Standins\Drawings;
 /** Twine, tins, labels, canes and netting. */
 final readonly class Ties
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function twine(string $colour): string
     {

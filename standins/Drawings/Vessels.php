@@ -7,7 +7,9 @@ namespace WindowStall\Standins\Drawings;
 /** Things that hold other things. */
 final readonly class Vessels
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function trug(string $colour): string
     {

@@ -7,7 +7,9 @@ namespace WindowStall\Standins\Drawings;
 /** Things for watering; the colourway is the metal's. */
 final readonly class Water
 {
-    public function __construct(private Scene $scene) {}
+    public function __construct(private Scene $scene)
+    {
+    }
 
     public function rose(string $colour): string
     {

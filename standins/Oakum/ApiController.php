@@ -26,7 +26,7 @@ final class ApiController
         $variants = Books::table('variants')->whereIn('item_id', $page->pluck('id'))->where('dropped', false)->orderBy('position')->get()->groupBy('item_id');
 
         return new JsonResponse([
-            'items' => $page->map(fn (object $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))->values(),
+            'items' => $page->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))->values(),
             'next' => $rows->count() > self::PAGE ? $page->last()?->id : null,
             'total' => Books::table('items')->count(),
         ]);
@@ -112,7 +112,7 @@ final class ApiController
     }
 
     /** @return array<string, mixed> an order as the interface says it */
-    public static function said(object $order): array
+    public static function said(\stdClass $order): array
     {
         return [
             'id' => (int) $order->id, 'reference' => $order->reference, 'state' => $order->state, 'goods' => (int) $order->goods, 'delivery' => (int) $order->delivery,
@@ -126,18 +126,18 @@ final class ApiController
     }
 
     /**
-     * @param  array<object>  $variants
+     * @param  array<\stdClass>  $variants
      * @return array<string, mixed>
      */
-    private function item(object $item, array $variants): array
+    private function item(\stdClass $item, array $variants): array
     {
         $pictures = json_decode($item->pictures, true);
 
         return [
             'code' => $item->id, 'title' => $item->title, 'description' => $item->description, 'category' => $item->category, 'currency' => 'USD',
-            'pictures' => array_map(static fn (int $n): string => route('oakum.picture', ['item' => $item->id, 'n' => $n, 'hash' => substr(hash('xxh64', json_encode($pictures[$n])), 0, 8)]), array_keys($pictures)),
+            'pictures' => array_map(static fn (int|string $n): string => route('oakum.picture', ['item' => $item->id, 'n' => $n, 'hash' => substr(hash('xxh64', (string) json_encode($pictures[$n])), 0, 8)]), array_keys($pictures)),
             'processing_days' => json_decode($item->processing, true), 'rating' => $item->rating / 10,
-            'variants' => array_map(static fn (object $v): array => [
+            'variants' => array_map(static fn (\stdClass $v): array => [
                 'id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'options' => json_decode($v->options, true), 'cost' => (int) $v->cost, 'rrp' => (int) $v->rrp,
                 'grams' => (int) $v->grams, 'stock' => (object) json_decode($v->stock, true), 'picture' => (int) $v->picture,
             ], array_values($variants)),

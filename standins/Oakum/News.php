@@ -15,14 +15,14 @@ use Illuminate\Support\Str;
  */
 final class News
 {
-    public static function accept(object $order): void
+    public static function accept(\stdClass $order): void
     {
         if ($order->state === 'received') {
             self::move($order, 'accepted', []);
         }
     }
 
-    public static function post(object $order): void
+    public static function post(\stdClass $order): void
     {
         self::accept($order);
         if (in_array($order->state, ['received', 'accepted'], true)) {
@@ -30,7 +30,7 @@ final class News
         }
     }
 
-    public static function refuse(object $order, string $reason): void
+    public static function refuse(\stdClass $order, string $reason): void
     {
         if (in_array($order->state, ['received', 'accepted'], true)) {
             self::move($order, 'refused', ['reason' => $reason]);
@@ -57,8 +57,8 @@ final class News
         }
     }
 
-    /** @param array<string, string> $facts */
-    private static function move(object $order, string $state, array $facts): void
+    /** @param  array<string, string>  $facts */
+    private static function move(\stdClass $order, string $state, array $facts): void
     {
         Books::table('orders')->where('id', $order->id)->update(['state' => $state, 'updated_at' => now()] + $facts);
         $fresh = Books::table('orders')->where('id', $order->id)->firstOrFail();

@@ -98,7 +98,7 @@ final class PlayController
         return redirect()->to(route('oakum.play', array_filter(['say' => $say, 'item' => $item])).'#'.$place);
     }
 
-    private function cost(object $variant, string $typed): string
+    private function cost(\stdClass $variant, string $typed): string
     {
         if (preg_match('/^\d{1,6}(\.\d{1,2})?$/D', $typed) !== 1) {
             return 'Write a cost such as 5.40.';
@@ -109,7 +109,7 @@ final class PlayController
         return sprintf('Every variant of %s at %.2f now costs %s.', $variant->item_id, $variant->cost / 100, $typed);
     }
 
-    private function stock(object $variant, int $pieces): string
+    private function stock(\stdClass $variant, int $pieces): string
     {
         $stock = array_map(static fn (int $n): int => $pieces, json_decode($variant->stock, true));
         Books::table('variants')->where('id', $variant->id)->update(['stock' => json_encode($stock)]);
@@ -117,7 +117,7 @@ final class PlayController
         return sprintf('%s has %d pieces left.', $variant->sku, array_sum($stock));
     }
 
-    private function drop(object $variant): string
+    private function drop(\stdClass $variant): string
     {
         $options = json_decode($variant->options, true);
         $colour = reset($options);

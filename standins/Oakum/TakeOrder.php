@@ -10,7 +10,7 @@ final class TakeOrder
     /**
      * @param  list<array{variant: string, quantity: int}>  $lines
      * @param  array<string, string>  $address
-     * @return array{object, bool} the order, and whether this call made it
+     * @return array{\stdClass, bool} the order, and whether this call made it
      *
      * @throws Refused
      */

@@ -56,13 +56,13 @@ final class ApiController
         return new JsonResponse(self::said($this->find($id)));
     }
 
-    private function find(string $id): object
+    private function find(string $id): \stdClass
     {
         return DB::connection('payment')->table('payments')->where('id', $id)->first() ?? abort(404);
     }
 
     /** @return array<string, mixed> */
-    private static function said(object $payment): array
+    private static function said(\stdClass $payment): array
     {
         return ['id' => $payment->id, 'state' => $payment->state, 'amount' => (int) $payment->amount, 'currency' => $payment->currency, 'reference' => $payment->reference, 'pay_at' => route('payment.pay', $payment->id)];
     }

@@ -26,7 +26,9 @@ use WindowStall\Support\Refusal;
 /** One listing on the bench. Every edit answers with the whole listing as it then stands. */
 final readonly class ListingController
 {
-    public function __construct(private EditListing $edit) {}
+    public function __construct(private EditListing $edit)
+    {
+    }
 
     public function show(Stall $stall, Listing $listing): Response
     {

@@ -9,7 +9,9 @@ use WindowStall\Core\Bench\Lack;
 /** Something a listing still lacks, and the part of the page where it is mended. */
 final readonly class LackView
 {
-    public function __construct(public string $place, public string $words) {}
+    public function __construct(public string $place, public string $words)
+    {
+    }
 
     public static function of(Lack $lack): self
     {

@@ -12,7 +12,7 @@ use WindowStall\Support\Views\MoneyView;
 /** One listing in the list of the bench. */
 final readonly class ListingRowView
 {
-    /** @param list<LackView> $lacks */
+    /** @param  list<LackView>  $lacks */
     public function __construct(
         public int $id,
         public string $title,
@@ -29,7 +29,8 @@ final readonly class ListingRowView
         public int $stock,
         public int $changes,
         public array $lacks,
-    ) {}
+    ) {
+    }
 
     public static function of(ListingFigures $f): self
     {

@@ -61,7 +61,8 @@ final readonly class ListingView
         public string $previewUrl,
         public ?string $shopUrl,
         public int $held,
-    ) {}
+    ) {
+    }
 
     public static function of(ListingFigures $f): self
     {

@@ -9,8 +9,10 @@ use WindowStall\Bench\ListingFigures;
 /** One option of a listing: the supplier's name and values, and what the seller calls them ("" where they follow). */
 final readonly class OptionView
 {
-    /** @param list<OptionValueView> $values */
-    public function __construct(public string $name, public string $own, public array $values) {}
+    /** @param  list<OptionValueView>  $values */
+    public function __construct(public string $name, public string $own, public array $values)
+    {
+    }
 
     /** @return list<self> */
     public static function list(ListingFigures $f): array

@@ -11,7 +11,7 @@ use WindowStall\Support\Views\Percent;
 /** What one sale comes to, laid out for the till strip: a bar cut into its parts, and what is left. */
 final readonly class SaleView
 {
-    /** @param list<SegmentView> $segments goods, delivery, fee, tax and, when something is left, keep */
+    /** @param  list<SegmentView>  $segments goods, delivery, fee, tax and, when something is left, keep */
     public function __construct(
         public string $about,
         public MoneyView $price,
@@ -21,7 +21,8 @@ final readonly class SaleView
         public string $margin,
         public bool $loses,
         public string $note,
-    ) {}
+    ) {
+    }
 
     public static function of(string $about, Till $till): self
     {

@@ -9,5 +9,7 @@ use WindowStall\Support\Views\MoneyView;
 /** One part of the till strip's bar; `share` in basis points of the whole. */
 final readonly class SegmentView
 {
-    public function __construct(public string $key, public string $label, public MoneyView $money, public int $share) {}
+    public function __construct(public string $key, public string $label, public MoneyView $money, public int $share)
+    {
+    }
 }

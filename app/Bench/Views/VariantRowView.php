@@ -26,7 +26,8 @@ final readonly class VariantRowView
         public int $stock,
         public ?string $days,
         public ?string $warehouse,
-    ) {}
+    ) {
+    }
 
     public static function of(VariantFigures $v): self
     {

@@ -28,7 +28,9 @@ final class SendSupplierOrder implements ShouldQueue
 
     public int $timeout = 60;
 
-    public function __construct(public readonly int $supplierOrderId) {}
+    public function __construct(public readonly int $supplierOrderId)
+    {
+    }
 
     public function handle(ApplyAnswer $apply): void
     {

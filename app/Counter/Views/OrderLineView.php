@@ -12,7 +12,9 @@ use WindowStall\Support\Views\MoneyView;
 /** One line of an order. */
 final readonly class OrderLineView
 {
-    public function __construct(public int $id, public string $title, public string $label, public string $sku, public ?string $picture, public int $quantity, public MoneyView $unit, public MoneyView $total) {}
+    public function __construct(public int $id, public string $title, public string $label, public string $sku, public ?string $picture, public int $quantity, public MoneyView $unit, public MoneyView $total)
+    {
+    }
 
     public static function of(Order $order, OrderLine $line): self
     {

@@ -30,7 +30,8 @@ final readonly class OrderRowView
         public bool $costConfirmed,
         public string $stateWords,
         public bool $trouble,
-    ) {}
+    ) {
+    }
 
     public static function of(Order $order): self
     {

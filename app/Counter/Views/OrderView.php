@@ -39,7 +39,8 @@ final readonly class OrderView
         public bool $costConfirmed,
         public ?string $trouble,
         public string $statusUrl,
-    ) {}
+    ) {
+    }
 
     public static function of(Stall $stall, Order $order): self
     {

@@ -7,5 +7,7 @@ namespace WindowStall\Counter\Views;
 /** A step on the way, and when it was taken. */
 final readonly class StepView
 {
-    public function __construct(public string $words, public ?string $at) {}
+    public function __construct(public string $words, public ?string $at)
+    {
+    }
 }

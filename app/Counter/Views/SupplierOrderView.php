@@ -13,7 +13,7 @@ use WindowStall\Support\Views\MoneyView;
 /** How far one supplier is with its part of an order. */
 final readonly class SupplierOrderView
 {
-    /** @param list<StepView> $steps sent, accepted, posted */
+    /** @param  list<StepView>  $steps sent, accepted, posted */
     public function __construct(
         public int $id,
         public string $supplier,
@@ -28,7 +28,8 @@ final readonly class SupplierOrderView
         public ?string $tracking,
         public ?string $trouble,
         public bool $canTryAgain,
-    ) {}
+    ) {
+    }
 
     public static function of(Order $order, SupplierOrder $s): self
     {

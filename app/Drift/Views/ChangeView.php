@@ -13,7 +13,7 @@ use WindowStall\Support\Views\MoneyView;
 /** Something a supplier changed: before → after, and what that does to the listing. */
 final readonly class ChangeView
 {
-    /** @param bool $keepable whether the seller can keep the former word as their own */
+    /** @param  bool  $keepable whether the seller can keep the former word as their own */
     public function __construct(
         public string $kind,
         public string $about,
@@ -22,7 +22,8 @@ final readonly class ChangeView
         public string $effect,
         public bool $bad,
         public bool $keepable,
-    ) {}
+    ) {
+    }
 
     /** @return list<self> */
     public static function list(ListingFigures $f): array

@@ -9,8 +9,10 @@ use WindowStall\Bench\ListingFigures;
 /** A listing whose supplier says something new. */
 final readonly class DriftRowView
 {
-    /** @param list<ChangeView> $changes */
-    public function __construct(public int $id, public string $title, public ?string $picture, public string $supplier, public string $stateWords, public array $changes) {}
+    /** @param  list<ChangeView>  $changes */
+    public function __construct(public int $id, public string $title, public ?string $picture, public string $supplier, public string $stateWords, public array $changes)
+    {
+    }
 
     public static function of(ListingFigures $f): self
     {

@@ -23,7 +23,9 @@ use WindowStall\Stall\Stall;
 /** The basket. Works without script: a choice of options arrives as posted fields and is looked up here. */
 final readonly class BasketController
 {
-    public function __construct(private ShopRenderer $renderer) {}
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
 
     public function show(Request $request): Response
     {

@@ -31,7 +31,9 @@ final readonly class CheckoutController
         'town.required' => 'Which town?', 'postcode.required' => 'The postcode is missing.', 'postcode.regex' => 'That is no postcode.', 'max' => 'That is too long: :max letters at most.',
     ];
 
-    public function __construct(private ShopRenderer $renderer) {}
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
 
     public function show(Request $request): Response|RedirectResponse
     {

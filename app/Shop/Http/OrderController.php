@@ -19,7 +19,9 @@ use WindowStall\Stall\Stall;
 /** The shopper's own page of an order, at an address nobody can guess (256 random bits). */
 final readonly class OrderController
 {
-    public function __construct(private ShopRenderer $renderer) {}
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
 
     public function show(Request $request, string $token): Response
     {

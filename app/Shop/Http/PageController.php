@@ -16,7 +16,9 @@ use WindowStall\Stall\Stall;
 /** Pages that are the same for every shopper; made once per revision and then served as files. */
 final readonly class PageController
 {
-    public function __construct(private ShopRenderer $renderer, private PageStore $pages) {}
+    public function __construct(private ShopRenderer $renderer, private PageStore $pages)
+    {
+    }
 
     public function home(Request $request): Response
     {

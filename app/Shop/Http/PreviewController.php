@@ -14,7 +14,9 @@ use WindowStall\Window\Window;
 /** The working copy, through the shoppers' renderer; only by a signed address. */
 final readonly class PreviewController
 {
-    public function __construct(private ShopRenderer $renderer) {}
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
 
     public function home(Request $request, int $version): Response
     {

@@ -7,5 +7,7 @@ namespace WindowStall\Source\Connectors;
 /** Where a supplier answers and with what key. */
 final readonly class Access
 {
-    public function __construct(public string $address, #[\SensitiveParameter] public string $key) {}
+    public function __construct(public string $address, #[\SensitiveParameter] public string $key)
+    {
+    }
 }

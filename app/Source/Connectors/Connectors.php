@@ -7,8 +7,10 @@ namespace WindowStall\Source\Connectors;
 /** The kinds of supplier that the workshop can speak with. */
 final readonly class Connectors
 {
-    /** @param array<string, Connector> $byKind */
-    private function __construct(private array $byKind) {}
+    /** @param  array<string, Connector>  $byKind */
+    private function __construct(private array $byKind)
+    {
+    }
 
     public static function shipped(): self
     {

@@ -7,5 +7,7 @@ namespace WindowStall\Source\Connectors;
 /** What delivery is asked for: from a warehouse to a country, so heavy. */
 final readonly class Parcel
 {
-    public function __construct(public string $warehouse, public string $destination, public int $grams) {}
+    public function __construct(public string $warehouse, public string $destination, public int $grams)
+    {
+    }
 }

@@ -18,5 +18,6 @@ final readonly class SupplierAnswer
         public ?string $carrier,
         public ?string $tracking,
         public ?string $reason,
-    ) {}
+    ) {
+    }
 }

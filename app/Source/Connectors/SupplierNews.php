@@ -7,5 +7,7 @@ namespace WindowStall\Source\Connectors;
 /** A piece of news a supplier sent by itself, its signature checked. */
 final readonly class SupplierNews
 {
-    public function __construct(public string $eventId, public string $kind, public SupplierAnswer $answer) {}
+    public function __construct(public string $eventId, public string $kind, public SupplierAnswer $answer)
+    {
+    }
 }

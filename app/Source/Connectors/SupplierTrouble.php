@@ -9,7 +9,7 @@ use WindowStall\Core\Said;
 /** A supplier that can't be reached, doesn't know the key, or answers what can't be used; in words for the seller. */
 final class SupplierTrouble extends \RuntimeException implements Said
 {
-    /** @param bool $passing whether trying again later may help */
+    /** @param  bool  $passing whether trying again later may help */
     private function __construct(string $message, public readonly bool $passing)
     {
         parent::__construct($message);

@@ -15,7 +15,8 @@ final readonly class ConnectionView
         public ?string $pulled,
         public ?string $trouble,
         public ?RunView $run,
-    ) {}
+    ) {
+    }
 
     public static function of(SupplierConnection $connection): self
     {

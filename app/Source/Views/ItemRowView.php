@@ -13,7 +13,7 @@ use WindowStall\Support\Views\MoneyView;
 /** One supplier item in the list: what it costs there, what it costs in the shopper's hands, and how soon. */
 final readonly class ItemRowView
 {
-    /** @param string|null $warning what a careful buyer would notice, with the figure */
+    /** @param  string|null  $warning what a careful buyer would notice, with the figure */
     public function __construct(
         public int $id,
         public string $code,
@@ -31,7 +31,8 @@ final readonly class ItemRowView
         public ?string $rating,
         public bool $taken,
         public ?string $warning,
-    ) {}
+    ) {
+    }
 
     public static function of(Stall $stall, SupplierItem $item): self
     {

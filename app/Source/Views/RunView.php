@@ -9,7 +9,7 @@ use WindowStall\Source\Run;
 /** How far a pull is, for the progress line. */
 final readonly class RunView
 {
-    /** @param int|null $percent 0 to 100; null while the supplier hasn't said how much there is */
+    /** @param  int|null  $percent 0 to 100; null while the supplier hasn't said how much there is */
     public function __construct(
         public int $id,
         public string $state,
@@ -20,7 +20,8 @@ final readonly class RunView
         public ?int $percent,
         public string $result,
         public ?string $trouble,
-    ) {}
+    ) {
+    }
 
     public static function of(Run $run): self
     {

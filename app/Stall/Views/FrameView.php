@@ -15,7 +15,7 @@ use WindowStall\Window\Window;
 /** The frame around every screen: person, stalls, the stall's own colours, and what waits in each area. */
 final readonly class FrameView
 {
-    /** @param list<StallLinkView> $stalls */
+    /** @param  list<StallLinkView>  $stalls */
     public function __construct(
         public string $person,
         public array $stalls,
@@ -28,7 +28,8 @@ final readonly class FrameView
         public int $onBench,
         public int $drifting,
         public int $toSend,
-    ) {}
+    ) {
+    }
 
     public static function of(User $user, ?Stall $stall): self
     {

@@ -24,7 +24,8 @@ final readonly class SettingsView
         public int $recipeEnding,
         public ?string $usdRate,
         public ?string $usdRateDay,
-    ) {}
+    ) {
+    }
 
     public static function of(Stall $stall): self
     {

@@ -7,5 +7,7 @@ namespace WindowStall\Stall\Views;
 /** A stall one can step over to. */
 final readonly class StallLinkView
 {
-    public function __construct(public string $handle, public string $name) {}
+    public function __construct(public string $handle, public string $name)
+    {
+    }
 }

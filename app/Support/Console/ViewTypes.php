@@ -26,7 +26,7 @@ final class ViewTypes
         return $out;
     }
 
-    /** @param ReflectionClass<object> $class */
+    /** @param  ReflectionClass<object>  $class */
     private function type(ReflectionClass $class): string
     {
         $constructor = $class->getConstructor();

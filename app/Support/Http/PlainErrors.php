@@ -32,10 +32,10 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport([Said::class]);
-        $exceptions->render(function (Said $said, Request $request): ?Response {
+        $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
-        $exceptions->render(function (PostTooLargeException $e, Request $request): ?Response {
+        $exceptions->render(function (PostTooLargeException $e, Request $request): Response {
             return self::said(self::SENTENCES[413], $request, 413);
         });
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {

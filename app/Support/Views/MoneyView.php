@@ -15,7 +15,8 @@ final readonly class MoneyView
         public string $currency,
         public string $text,
         public string $digits,
-    ) {}
+    ) {
+    }
 
     public static function of(Money $money): self
     {

@@ -22,7 +22,9 @@ use WindowStall\Window\Window;
 
 final readonly class WindowController
 {
-    public function __construct(private DressWindow $dress) {}
+    public function __construct(private DressWindow $dress)
+    {
+    }
 
     public function show(Stall $stall): Response
     {

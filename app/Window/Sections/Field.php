@@ -9,9 +9,11 @@ final readonly class Field
 {
     /**
      * @param  string  $type  line, text, choice, listing (one listing in the window, or none) or listings
-     * @param  array<string, string>  $choices  value → label
+     * @param  array<array-key, string>  $choices  value → label
      */
-    private function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices, public mixed $default) {}
+    private function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices, public mixed $default)
+    {
+    }
 
     public static function line(string $name, string $label, int $most, string $default = ''): self
     {
@@ -23,7 +25,7 @@ final readonly class Field
         return new self($name, $label, 'text', $most, [], $default);
     }
 
-    /** @param array<string, string> $choices */
+    /** @param  array<array-key, string>  $choices */
     public static function choice(string $name, string $label, array $choices, string $default): self
     {
         return new self($name, $label, 'choice', 0, $choices, $default);

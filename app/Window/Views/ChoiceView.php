@@ -6,5 +6,7 @@ namespace WindowStall\Window\Views;
 
 final readonly class ChoiceView
 {
-    public function __construct(public string $value, public string $label) {}
+    public function __construct(public string $value, public string $label)
+    {
+    }
 }

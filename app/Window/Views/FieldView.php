@@ -9,8 +9,10 @@ use WindowStall\Window\Sections\Field;
 /** One setting as the editor asks for it. */
 final readonly class FieldView
 {
-    /** @param list<ChoiceView> $choices */
-    public function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices) {}
+    /** @param  list<ChoiceView>  $choices */
+    public function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices)
+    {
+    }
 
     public static function of(Field $field): self
     {

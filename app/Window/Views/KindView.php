@@ -15,7 +15,9 @@ final readonly class KindView
      * @param  list<FieldView>  $fields
      * @param  array<string, mixed>  $defaults
      */
-    public function __construct(public string $key, public string $label, public array $fields, public array $defaults) {}
+    public function __construct(public string $key, public string $label, public array $fields, public array $defaults)
+    {
+    }
 
     /** @return list<self> */
     public static function all(): array

@@ -7,5 +7,7 @@ namespace WindowStall\Window\Views;
 /** An uploaded logo. */
 final readonly class LogoView
 {
-    public function __construct(public string $path, public int $width, public int $height, public string $url) {}
+    public function __construct(public string $path, public int $width, public int $height, public string $url)
+    {
+    }
 }

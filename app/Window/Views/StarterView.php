@@ -10,8 +10,10 @@ use WindowStall\Core\Look\Tones;
 /** A starter look to choose. */
 final readonly class StarterView
 {
-    /** @param array<string, string> $tones with the starter's own brand colour */
-    public function __construct(public string $key, public string $name, public string $about, public string $brand, public array $tones, public string $face, public int $radius) {}
+    /** @param  array<string, string>  $tones with the starter's own brand colour */
+    public function __construct(public string $key, public string $name, public string $about, public string $brand, public array $tones, public string $face, public int $radius)
+    {
+    }
 
     /** @return list<self> */
     public static function all(): array

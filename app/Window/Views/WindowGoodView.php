@@ -11,7 +11,9 @@ use WindowStall\Stall\Stall;
 /** A listing that sections can show. */
 final readonly class WindowGoodView
 {
-    public function __construct(public int $id, public string $title) {}
+    public function __construct(public int $id, public string $title)
+    {
+    }
 
     /** @return list<self> */
     public static function all(Stall $stall): array

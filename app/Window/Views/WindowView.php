@@ -29,7 +29,8 @@ final readonly class WindowView
         public bool $changed,
         public string $published,
         public string $previewUrl,
-    ) {}
+    ) {
+    }
 
     public static function of(Stall $stall, Window $window): self
     {

@@ -25,7 +25,9 @@ final readonly class OakumConnector implements Connector
 
     private const PAGES_AT_MOST = 20_000;
 
-    public function __construct(private int $seconds) {}
+    public function __construct(private int $seconds)
+    {
+    }
 
     public function kind(): string
     {
