@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source;
 
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Stall\User;
 
@@ -19,7 +20,7 @@ final class StartPull
         $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->where('updated_at', '<', now()->subMinutes(self::STALE))
             ->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => 'This pull broke off without a word. Pull again.']);
         try {
-            $run = $connection->runs()->create(['stall_id' => $connection->stall_id, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
+            $run = DB::transaction(fn (): Run => $connection->runs()->create(['stall_id' => $connection->stall_id, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]));
         } catch (UniqueConstraintViolationException) {
             return $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->latest('id')->firstOrFail();
         }

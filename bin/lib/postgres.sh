@@ -43,7 +43,7 @@ postgres_ours() { postgres_answers && [ -f "$var/postgres/postmaster.pid" ] && [
 
 stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$var/postgres" -s -m fast stop >/dev/null 2>&1 || true; }
 
-sql() { PGPASSWORD="$(cat "$var/postgres.password")" "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"; }
+sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$var/postgres.password")" "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"; }
 
 ensure_database() { # ensure_database [fresh]
   if [ "${1:-}" = fresh ]; then sql -d postgres -c "DROP DATABASE IF EXISTS $database WITH (FORCE)"; fi

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Queue;
+use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Stall\User;
+
+/** Against real PostgreSQL and the running stand-ins; what the workshop writes is rolled back after each test. */
+abstract class AppTestCase extends TestCase
+{
+    use DatabaseTransactions;
+
+    protected World $world;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Pictures have tests of their own; elsewhere they would only cost time.
+        Queue::fake([FetchPictures::class]);
+        $this->world = new World;
+    }
+
+    protected function signIn(?User $user = null): User
+    {
+        $user ??= $this->world->keeper();
+        $this->actingAs($user);
+
+        return $user;
+    }
+
+    /** A press on a button of the page where a person plays Oakum Depot. */
+    protected function play(string $path, string $do, string $cost = ''): void
+    {
+        Http::asForm()->withOptions(['allow_redirects' => false])->post(config('stall.oakum.address').'/play/'.$path, ['do' => $do, 'cost' => $cost])->throw();
+    }
+
+    protected function wantingJson(): static
+    {
+        return $this->withHeaders(['Accept' => 'application/json']);
+    }
+}

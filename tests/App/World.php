@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Picture;
+use WindowStall\Bench\PutInWindow;
+use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Source\LandItems;
+use WindowStall\Source\Run;
+use WindowStall\Source\RunState;
+use WindowStall\Source\SaveItems;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\OpenStall;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Tests\Core\Source\Items;
+
+/** Makes what tests need, through the program's own actions where there are any. */
+final class World
+{
+    private ?User $keeper = null;
+
+    public function keeper(): User
+    {
+        return $this->keeper ??= User::query()->create(['name' => 'Keeper', 'email' => 'k'.bin2hex(random_bytes(4)).'@quillet.example', 'password' => 'two-rows-of-leeks']);
+    }
+
+    public function stall(?User $keeper = null, string $currency = 'GBP', string $market = 'GB'): Stall
+    {
+        return app(OpenStall::class)($keeper ?? $this->keeper(), ['name' => 'Quillet', 'handle' => 't'.bin2hex(random_bytes(5)), 'country' => 'GB', 'home_market' => $market, 'currency' => $currency, 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
+    }
+
+    /** A connection with Oakum Depot as if it had been made before. */
+    public function connection(Stall $stall): SupplierConnection
+    {
+        return $stall->connections()->firstOrCreate(['kind' => 'oakum', 'address' => config('stall.oakum.address')], ['public_id' => (string) Str::uuid(), 'name' => 'Oakum Depot', 'secrets' => ['key' => 'oakum-quillet-key', 'hook' => str_repeat('s', 40)]]);
+    }
+
+    /** Pulls these items, as if the supplier had said them now. */
+    public function pull(Stall $stall, Item ...$items): SupplierConnection
+    {
+        $connection = $this->connection($stall);
+        $run = Run::query()->create(['stall_id' => $stall->id, 'connection_id' => $connection->id, 'state' => RunState::Done, 'counts' => []]);
+        app(SaveItems::class)($connection, $run, array_values($items));
+        DB::table('delivery_quotes')->insertOrIgnore(['connection_id' => $connection->id, 'warehouse' => 'GB', 'destination' => $stall->home_market, 'grams' => 300, 'methods' => json_encode([['Economy', 237, 2, 4]]), 'quoted_at' => now()]);
+        app(LandItems::class)($stall, $connection);
+        app(\WindowStall\Bench\ProjectListings::class)($stall);
+
+        return $connection;
+    }
+
+    /** A listing on the bench with one ready picture; by default one item with a steel and a copper variant. */
+    public function listing(Stall $stall, ?Item $item = null): Listing
+    {
+        $item ??= Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]);
+        $this->pull($stall, $item);
+        $row = SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $item->id)->firstOrFail();
+        app(TakeToBench::class)($stall, [$row->id]);
+        $listing = $stall->listings()->where('supplier_item_id', $row->id)->firstOrFail();
+        Picture::query()->where('listing_id', $listing->id)->update(['state' => Picture::READY, 'path' => 'x/'.$listing->id.'/0123456789abcdef', 'width' => 1200, 'height' => 1200]);
+
+        return $listing->refresh();
+    }
+
+    public function inWindow(Stall $stall, ?Item $item = null): Listing
+    {
+        $listing = $this->listing($stall, $item);
+        app(PutInWindow::class)($stall, $stall->listings()->whereKey($listing->id)->get());
+        $listing->refresh();
+        assert($listing->state === ListingState::InWindow);
+
+        return $listing;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Core\Bench;
+
+use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Bench\Lack;
+use WindowStall\Core\Bench\Place;
+use WindowStall\Core\Bench\Readiness;
+use WindowStall\Core\Bench\VariantState;
+use WindowStall\Core\Money\Money;
+
+final class ReadinessTest extends TestCase
+{
+    public function test_a_named_pictured_priced_listing_is_ready(): void
+    {
+        self::assertTrue($this->of()->ready());
+    }
+
+    public function test_each_lack_names_the_place_where_it_is_mended(): void
+    {
+        self::assertSame([Place::Title], $this->places($this->of(title: '  ')));
+        self::assertSame([Place::Title], $this->places($this->of(title: str_repeat('trowel ', 30))));
+        self::assertSame([Place::Pictures], $this->places($this->of(pictures: 0, ready: 0)));
+        self::assertSame([Place::Pictures], $this->places($this->of(pictures: 3, ready: 0)));
+        self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(on: false)])));
+        self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(stock: 0)])));
+        self::assertSame([Place::Variants], $this->places($this->of(variants: [new VariantState('Steel', true, 4, null, null)])));
+        self::assertSame([Place::Price], $this->places($this->of(variants: [$this->variant(price: 0)])));
+    }
+
+    public function test_a_sale_at_a_loss_is_refused_with_the_figure(): void
+    {
+        $lacks = $this->of(variants: [$this->variant(), $this->variant(keep: -120)])->lacks;
+        self::assertSame('Steel loses 1.20 on every sale at 18.95.', $lacks[0]->words);
+        self::assertSame(Place::Price, $lacks[0]->place);
+    }
+
+    public function test_a_variant_that_is_off_stands_in_nobodys_way(): void
+    {
+        self::assertTrue($this->of(variants: [$this->variant(), $this->variant(on: false, keep: -500)])->ready());
+    }
+
+    /** @param list<VariantState>|null $variants */
+    private function of(string $title = 'Hand trowel', int $pictures = 2, int $ready = 2, ?array $variants = null): Readiness
+    {
+        return Readiness::of($title, $pictures, $ready, $variants ?? [$this->variant()], 'the United Kingdom');
+    }
+
+    private function variant(bool $on = true, int $stock = 4, int $price = 1895, int $keep = 600): VariantState
+    {
+        return new VariantState('Steel', $on, $stock, Money::gbp($price), Money::gbp($keep));
+    }
+
+    /** @return list<Place> */
+    private function places(Readiness $readiness): array
+    {
+        return array_map(static fn (Lack $l): Place => $l->place, $readiness->lacks);
+    }
+}
