@@ -10,8 +10,10 @@ function from(options: OptionView[]): Names {
 /** The seller's own names for the supplier's options and values. An empty line follows the supplier. */
 export function NamesEditor({ options, onSay }: { options: OptionView[]; onSay: (names: Names) => Promise<boolean> }) {
   const [names, setNames] = useState(() => from(options));
-  useEffect(() => { setNames(from(options)); }, [options]);
-  const save = () => { if (JSON.stringify(names) !== JSON.stringify(from(options))) void onSay(names); };
+  // By what they say, not by which object says it: the answer to another edit mustn't wipe what is being typed here.
+  const said = JSON.stringify(from(options));
+  useEffect(() => { setNames(JSON.parse(said) as Names); }, [said]);
+  const save = () => { if (JSON.stringify(names) !== said) void onSay(names); };
   const line = 'border-b border-line bg-transparent py-0.5 outline-none placeholder:text-sup-quiet focus:border-you';
 
   return (

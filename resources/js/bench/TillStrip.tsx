@@ -5,7 +5,7 @@ const TONES: Record<string, string> = {
   goods: 'bg-[#7f9bc9] text-[#16233b]',
   delivery: 'bg-[#a6bbdd] text-[#16233b]',
   fee: 'bg-[#dccfb5] text-[#3b2d10]',
-  tax: 'bg-[#8b8171] text-white',
+  tax: 'bg-[#71675a] text-white',
   keep: 'bg-[#f0b45a] text-[#3a2400]',
 };
 

@@ -43,7 +43,7 @@ function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () =
   };
   return (
     <span className="inline-flex items-baseline gap-1">
-      {row.byHand && <button type="button" onClick={() => void edits.variants([row.id], { price: null })} className="text-[11.5px] text-you underline decoration-you/40" title={row.recipePrice ? `The recipe would make it ${row.recipePrice.text}` : undefined} aria-label={`Let the recipe price ${row.label}`}>by hand</button>}
+      {row.byHand && <button type="button" onClick={() => void edits.variants([row.id], { price: null })} className="text-[11.5px] text-you underline decoration-you/40" title={row.recipePrice ? `The recipe would make it ${row.recipePrice.text}` : undefined} aria-label={`by hand; let the recipe price ${row.label}`}>by hand</button>}
       <input
         aria-label={`Price of ${row.label}`} data-price={row.label} value={typed} inputMode="decimal" disabled={row.landed === null && !row.byHand}
         onFocus={(e) => { onFocus(); e.target.select(); }}

@@ -1,5 +1,5 @@
-import { Head, useForm, usePage } from '@inertiajs/react';
-import { useHandle, type SharedPageProps } from '@/lib/useStall';
+import { Head, useForm } from '@inertiajs/react';
+import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 
@@ -7,7 +7,6 @@ import { TextField } from '@/ui/TextField';
 export default function ConnectPage({ address }: { address: string }) {
   const handle = useHandle();
   const form = useForm({ address, key: '' });
-  const trouble = usePage<SharedPageProps>().props.errors.said;
   return (
     <div className="mx-auto w-full max-w-[560px] px-6 py-12">
       <Head title="Connect a supplier" />
@@ -16,7 +15,6 @@ export default function ConnectPage({ address }: { address: string }) {
       <form onSubmit={(e) => { e.preventDefault(); form.post(route('source.connections.store', handle)); }} className="space-y-6">
         <TextField label="Your key" name="key" autoFocus spellCheck={false} value={form.data.key} onChange={(e) => { form.setData('key', e.target.value); }} error={form.errors.key} hint="From your account at the supplier. Beside the demo’s stand-in, oakum-second-key is one." />
         <TextField label="Where it answers" name="address" spellCheck={false} value={form.data.address} onChange={(e) => { form.setData('address', e.target.value); }} error={form.errors.address} />
-        {trouble && <p role="alert" className="border-l-4 border-you bg-you-soft px-3 py-2">{trouble}</p>}
         <Button kind="do" type="submit" disabled={form.processing}>{form.processing ? 'Trying the key…' : 'Connect and pull the catalogue'}</Button>
       </form>
     </div>

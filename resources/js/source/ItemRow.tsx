@@ -30,7 +30,7 @@ export function ItemRow({ item, chosen, busy, onChoose, onTake }: Props) {
       <td className="text-right text-[15px] font-semibold whitespace-nowrap">{item.landed?.text ?? '–'}</td>
       <td className="whitespace-nowrap">{item.days ?? '–'}{item.from && <span className="ml-1.5 text-[12.5px] text-mute">from {item.from}</span>}</td>
       <td className="text-right">{item.stock}</td>
-      <td className="w-36 pr-6! text-right">{item.taken ? <span className="text-[13px] text-mute">on your bench</span> : <Button small disabled={busy} onClick={onTake} aria-label={`Take ${item.title} to the bench`}>Take to bench</Button>}</td>
+      <td className="w-36 pr-6! text-right">{item.taken ? <span className="text-[13px] text-mute">on your bench</span> : <Button small disabled={busy} onClick={onTake} aria-label={`Take to bench: ${item.title}`}>Take to bench</Button>}</td>
     </tr>
   );
 }

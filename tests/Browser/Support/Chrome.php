@@ -28,11 +28,15 @@ final class Chrome
     {
         $options = new ChromeOptions;
         $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => 390, 'height' => 844, 'pixelRatio' => 1.0, 'touch' => true]]);
+        $driver = self::start($options);
         if (! $script) {
-            $options->setExperimentalOption('prefs', ['profile.managed_default_content_settings.javascript' => 2]);
+            // ChromeDriver itself needs scripting, so it is the shop's own scripts that never arrive.
+            foreach (['Network.enable' => [], 'Network.setBlockedURLs' => ['urls' => ['*/shop-assets/*.js']]] as $cmd => $params) {
+                $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => (object) $params]);
+            }
         }
 
-        return self::start($options);
+        return $driver;
     }
 
     private static function start(ChromeOptions $options): ChromeDriver

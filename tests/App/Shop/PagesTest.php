@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Shop;
+
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\ListingState;
+use WindowStall\Shop\PageStore;
+use WindowStall\Tests\App\AppTestCase;
+
+final class PagesTest extends AppTestCase
+{
+    public function test_a_product_page_says_all_a_shopper_and_a_search_engine_need(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        app(EditListing::class)->words($stall, $listing, '<p>Forged & oiled</p>');
+        $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk()->assertSee('£15.95 to £16.95')->assertSee('In stock')->assertSee('With you in 3 to 6 days')->assertSee('width="1200" height="1200"', false)->getContent();
+        self::assertSame(1, preg_match('#<script type="application/ld\+json">(.+?)</script>#s', $html, $m));
+        $ld = json_decode($m[1] ?? '', true);
+        self::assertIsArray($ld);
+        self::assertSame(['Product', 'Forged & oiled'], [$ld['@type'], $ld['description']]);
+        self::assertSame([['15.95', 'GBP', 'https://schema.org/InStock'], ['16.95', 'GBP', 'https://schema.org/InStock']], array_map(fn (array $o): array => [$o['price'], $o['priceCurrency'], $o['availability']], $ld['offers']));
+    }
+
+    public function test_a_suppliers_title_cant_break_out_of_the_page(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        app(EditListing::class)->title($stall, $listing, '</script><script>alert(1)</script> "trowel"');
+        $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk()->getContent();
+        self::assertStringNotContainsString('<script>alert', $html);
+    }
+
+    public function test_what_isnt_in_the_window_isnt_in_the_shop(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertNotFound()->assertSee('isn’t on the stall any more', false);
+        $this->get($stall->shopAddress('/'))->assertOk()->assertDontSee($listing->slug);
+        $this->get('http://nobody.shops.localhost/')->assertNotFound();
+    }
+
+    public function test_a_page_is_kept_ready_until_something_it_shows_changes(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        $file = fn (): string => storage_path('pages/'.$stall->handle.'.shops.localhost/current/goods/'.$listing->slug.'.html');
+        $this->get($stall->shopAddress('/goods/'.$listing->slug));
+        self::assertFileExists($file());
+        app(EditListing::class)->title($stall, $listing, 'Another name');
+        self::assertFileDoesNotExist($file());
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertSee('Another name');
+        self::assertStringContainsString('Another name', (string) file_get_contents($file()));
+    }
+
+    public function test_a_page_made_for_a_former_state_never_appears_under_a_newer_one(): void
+    {
+        $pages = new PageStore;
+        $handle = 'p'.bin2hex(random_bytes(4));
+        $pages->turnTo($handle, 5);
+        $pages->turnTo($handle, 6);
+        $pages->write($handle, 5, '/', 'stale');
+        self::assertFileDoesNotExist(storage_path('pages/'.$handle.'.shops.localhost/current/index.html'));
+        $pages->turnTo($handle, 5);
+        self::assertTrue($pages->current($handle, 6), 'a revision is never turned back');
+        $pages->write($handle, 6, '/../../x', 'out of the folder');
+        self::assertSame([], glob(storage_path('pages/*x*.html')) ?: []);
+    }
+
+    public function test_a_listing_taken_out_is_gone_from_the_shop_at_once(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk();
+        $this->postJson(route('bench.out', $stall), ['listings' => [$listing->id], 'to' => 'put_by'])->assertJson(['moved' => 1]);
+        self::assertSame(ListingState::PutBy, $listing->refresh()->state);
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertNotFound();
+    }
+}

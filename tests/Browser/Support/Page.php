@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Browser\Support;
+
+use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+
+/** A browser window as a person uses it: things are found by what they are called, and waited for. */
+final class Page
+{
+    private const PATIENCE = 20;
+
+    public function __construct(public readonly RemoteWebDriver $driver) {}
+
+    public function open(string $url): self
+    {
+        $this->driver->get($url);
+
+        return $this;
+    }
+
+    public function see(string $text): self
+    {
+        $this->until(fn (): bool => str_contains($this->text(), $text), 'to see “'.$text.'”');
+
+        return $this;
+    }
+
+    public function dontSee(string $text): self
+    {
+        Assert::assertStringNotContainsString($text, $this->text());
+
+        return $this;
+    }
+
+    /** Presses the button or link of that name. */
+    public function press(string $name): self
+    {
+        $this->find('//button[normalize-space()='.self::quote($name).' or @aria-label='.self::quote($name).'] | //a[normalize-space()='.self::quote($name).' or @aria-label='.self::quote($name).'] | //*[@role="menuitem"][normalize-space()='.self::quote($name).'] | //*[@role="radio"][normalize-space()='.self::quote($name).']', $name)->click();
+
+        return $this;
+    }
+
+    public function click(string $css): self
+    {
+        $this->css($css)->click();
+
+        return $this;
+    }
+
+    /** Writes into the field of that label in place of what stood there. */
+    public function write(string $label, string $text): self
+    {
+        $q = self::quote($label);
+        $field = $this->find("//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input", $label);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys(WebDriverKeys::DELETE);
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function key(string $key): self
+    {
+        $this->driver->getKeyboard()->sendKeys($key);
+
+        return $this;
+    }
+
+    public function css(string $css): RemoteWebElement
+    {
+        return $this->await(WebDriverBy::cssSelector($css), $css);
+    }
+
+    public function has(string $css): bool
+    {
+        return $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [];
+    }
+
+    public function waitFor(string $css, string $text): self
+    {
+        $this->until(fn (): bool => str_contains($this->driver->findElement(WebDriverBy::cssSelector($css))->getText(), $text), "$css to say “{$text}”");
+
+        return $this;
+    }
+
+    public function text(): string
+    {
+        return (string) $this->driver->executeScript('return document.body ? document.body.innerText : ""');
+    }
+
+    /** Waits for words inside the phone that stands in the page. */
+    public function seeInPhone(string $text): self
+    {
+        try {
+            $this->until(function () use ($text): bool {
+                $this->driver->switchTo()->defaultContent();
+                $this->driver->switchTo()->frame($this->driver->findElement(WebDriverBy::cssSelector('iframe')));
+
+                return str_contains($this->text(), $text);
+            }, 'to see “'.$text.'” in the phone');
+        } finally {
+            $this->driver->switchTo()->defaultContent();
+        }
+
+        return $this;
+    }
+
+    public function script(string $script): mixed
+    {
+        return $this->driver->executeScript($script);
+    }
+
+    /** axe-core finds nothing serious or critical on this screen. */
+    public function readsForEveryone(string $where): self
+    {
+        // What is just fading in or out has no contrast of its own yet.
+        usleep(700_000);
+        $this->driver->executeScript((string) file_get_contents(__DIR__.'/../../../node_modules/axe-core/axe.min.js'));
+        /** @var list<array{id: string, impact: string, nodes: list<array{html: string, failureSummary: string}>}> $found */
+        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))');
+        Assert::assertSame([], array_map(static fn (array $v): string => $v['id'].': '.$v['nodes'][0]['html'].' — '.$v['nodes'][0]['failureSummary'], $found), 'axe on '.$where);
+
+        return $this;
+    }
+
+    /** @param callable(): bool $condition */
+    public function until(callable $condition, string $what): void
+    {
+        try {
+            $this->driver->wait(self::PATIENCE, 100)->until(static function () use ($condition): bool {
+                try {
+                    return $condition();
+                } catch (NoSuchElementException|StaleElementReferenceException) {
+                    return false;
+                }
+            });
+        } catch (TimeoutException) {
+            $this->driver->takeScreenshot(__DIR__.'/../../../var/test/log/failed-'.date('His').'.png');
+            Assert::fail("Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".mb_substr($this->text(), 0, 1500));
+        }
+    }
+
+    private function find(string $xpath, string $name): RemoteWebElement
+    {
+        return $this->await(WebDriverBy::xpath($xpath), $name);
+    }
+
+    private function await(WebDriverBy $by, string $name): RemoteWebElement
+    {
+        $found = null;
+        $this->until(function () use ($by, &$found): bool {
+            foreach ($this->driver->findElements($by) as $element) {
+                if ($element->isDisplayed() && $element->isEnabled()) {
+                    $found = $element;
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, 'for “'.$name.'”');
+        assert($found instanceof RemoteWebElement);
+
+        return $found;
+    }
+
+    private static function quote(string $text): string
+    {
+        return str_contains($text, "'") ? '"'.$text.'"' : "'".$text."'";
+    }
+}
