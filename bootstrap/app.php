@@ -22,6 +22,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withCommands([
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
+        WindowStall\Support\Console\RunBench::class,
         WindowStall\Demo\MakeDemo::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {

@@ -73,5 +73,7 @@ front_end() {
     step "Front end"
     (cd "$root" && run_logged "$var/build.log" "Building the front end" npm run build)
     stamp "$var/build.stamp" "${parts[@]}"
+    # Pages kept ready name the former files.
+    rm -rf "$var"/*/storage/pages/*
   fi
 }

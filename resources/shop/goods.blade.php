@@ -5,7 +5,7 @@
 @section('main')
 @php($chosen = $good->chosen)
 <article class="product" data-product>
-<div class="gallery">
+<div class="gallery" tabindex="0" role="group" aria-label="Pictures">
 @forelse ($good->pictures as $i => $picture)
 <div class="shot" id="picture-{{ $i }}" data-shot="{{ $i }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? ($i === 0 ? $good->title : $good->title.', picture '.($i + 1)), 'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])</div>
 @empty<div class="shot empty"></div>@endforelse

@@ -21,7 +21,7 @@
 <table><thead><tr><th>Variant<th class="n">Cost<th class="n">Stock<th></tr></thead><tbody>
 @foreach ($variants->get($item->id, collect())->take(14) as $variant)
 <tr @if ($variant->dropped) style="opacity:.5" @endif><td>{{ implode(' · ', json_decode($variant->options, true)) }} @if ($variant->dropped)(dropped)@endif
-<td class="n">{{ number_format($variant->cost / 100, 2) }}<td class="n">@foreach (json_decode($variant->stock) as $place => $pieces){{ $place }} {{ $pieces }}@if (!$loop->last) · @endif @endforeach
+<td class="n">{{ number_format($variant->cost / 100, 2) }}<td class="n">@foreach (json_decode($variant->stock, true) as $place => $pieces){{ $place }} {{ $pieces }}@if (!$loop->last) · @endif @endforeach
 <td class="n"><form method="post" action="{{ route('oakum.play.variant', $variant->id) }}"><input type="hidden" name="item" value="{{ $search }}">
 <input type="text" name="cost" size="6" value="{{ number_format($variant->cost / 100, 2, '.', '') }}" aria-label="New cost of {{ $variant->sku }}"> <button name="do" value="cost">Set cost</button>
 <button name="do" value="sell-out">Sell out</button> <button name="do" value="refill">Refill</button> <button name="do" value="drop">Drop colour</button></form></tr>
