@@ -15,6 +15,9 @@ use WindowStall\Support\Routes;
 // An instance (demo, test, bench) has its settings, storage and caches under var/NAME; bin/lib writes them.
 $instance = getenv('WINDOW_STALL_INSTANCE') ?: 'demo';
 $home = dirname(__DIR__).'/var/'.$instance;
+foreach (['config', 'routes', 'events', 'packages', 'services'] as $cache) {
+    $_SERVER['APP_'.strtoupper($cache).'_CACHE'] = $home.'/cache/'.$cache.'.php';
+}
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: Routes::register(...))

@@ -13,15 +13,17 @@ $pgsql = [
     'prefix' => '',
     'search_path' => 'public',
     'sslmode' => 'prefer',
+    'application_name' => 'window-stall',
 ];
 
 return [
     'default' => 'pgsql',
     'connections' => [
         'pgsql' => $pgsql,
+        // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema has its own.
         // The stand-ins keep their own schemas; the workshop never reads them.
-        'oakum' => ['search_path' => 'oakum'] + $pgsql,
-        'payment' => ['search_path' => 'payment'] + $pgsql,
+        'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $pgsql,
+        'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $pgsql,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

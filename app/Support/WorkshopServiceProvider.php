@@ -9,13 +9,25 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 use WindowStall\Source\Connectors\Connectors;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->keepConnections();
         $this->app->singleton(Connectors::class, fn (): Connectors => Connectors::shipped());
+    }
+
+    /** Signing in to PostgreSQL takes longer than most pages; a web process keeps its connections from request to request. */
+    private function keepConnections(): void
+    {
+        if (PHP_SAPI === 'fpm-fcgi') {
+            foreach (['pgsql', 'oakum', 'payment'] as $name) {
+                config(["database.connections.$name.options" => [PDO::ATTR_PERSISTENT => true]]);
+            }
+        }
     }
 
     public function boot(): void

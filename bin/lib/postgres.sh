@@ -53,6 +53,7 @@ ensure_database() { # ensure_database [fresh]
 # The settings an instance runs with; Laravel reads them as its environment file.
 write_environment() { # write_environment APP_ENV
   [ -f "$home/app.key" ] || (umask 077; printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$home/app.key")
+  rm -f "$home"/cache/*.php
   (umask 077; cat >"$home/env" <<EOF
 APP_NAME="Window Stall"
 APP_ENV=$1

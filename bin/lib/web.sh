@@ -30,6 +30,9 @@ start_php_and_nginx() {
   until_ok 10 port_taken "$web_port" || die "nginx didn't start. What it said is in $home/log/nginx.log."
 }
 
+# Settings, routes and templates in the form that loads quickest; made anew at every start.
+warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
+
 start_background_work() {
   start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600
   start_child worker-slow php "$root/artisan" queue:work --queue=pictures,pulls --sleep=0.5 --tries=1 --timeout=1800 --max-time=3600
