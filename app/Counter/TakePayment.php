@@ -47,6 +47,20 @@ final readonly class TakePayment
         return $order->refresh();
     }
 
+    /** Lets a payment go that nobody came back for within a day, so that no shopper's money stays set aside. */
+    public function giveUp(Order $order): void
+    {
+        if ($this($order)->state !== OrderState::AwaitingPayment || $order->payment_id === null) {
+            return;
+        }
+        try {
+            $this->payment->void($order->payment_id);
+            $order->update(['state' => OrderState::PaymentLapsed]);
+        } catch (PaymentTrouble) {
+            // The next sweep tries again.
+        }
+    }
+
     /** @return bool whether something is now nearly or quite sold out, so that pages must say so */
     private function take(int $orderId): bool
     {

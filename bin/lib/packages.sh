@@ -1,10 +1,7 @@
 # Brings what the program needs to the machine: Debian packages, Composer's, npm's, and the built front end.
 
 as_root() {
-  if [ "$(id -u)" = 0 ]; then "$@"
-  elif command -v sudo >/dev/null; then sudo "$@"
-  else die "Debian packages are missing and only root may install them: run 'apt-get install ${missing[*]}' as root, then start again."
-  fi
+  if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi
 }
 
 # debian_packages PACKAGE…: installs those that are missing.
@@ -16,6 +13,8 @@ debian_packages() {
   done
   [ ${#missing[@]} -gt 0 ] || return 0
   command -v apt-get >/dev/null || die "This set-up knows Debian 12 only. Install these by hand: ${missing[*]}."
+  [ "$(id -u)" = 0 ] || command -v sudo >/dev/null \
+    || die "Debian packages are missing and only root may install them: run 'apt-get install ${missing[*]}' as root, then start again."
   step "Debian packages: ${missing[*]}"
   need_room 1500
   # No service may start by itself: the program runs its own PostgreSQL, nginx and PHP.

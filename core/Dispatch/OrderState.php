@@ -18,7 +18,7 @@ enum OrderState: string
             self::AwaitingPayment => 'waiting for payment',
             self::Paid => 'paid',
             self::SoldOut => 'sold out before payment, not charged',
-            self::PaymentLapsed => 'not paid',
+            self::PaymentLapsed => 'not paid within a day',
         };
     }
 }

@@ -62,7 +62,7 @@ abstract class BrowserTestCase extends TestCase
     protected function take(Page $desk, string $search, string $code): void
     {
         $desk->write('Find by words, SKU or barcode', $search);
-        $desk->until(fn (): bool => count($desk->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-item]'))) < 10, 'for the search');
+        $desk->until(fn (): bool => count($desk->all('[data-item]')) < 10, 'for the search');
         $desk->click('[data-item="'.$code.'"] button');
         $desk->see('You say');
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverKeys;
+use WindowStall\Tests\Browser\Support\Page;
 
 /** One look, four sections, a phone beside them; what is published is what shoppers get. */
 final class DressTheWindowTest extends BrowserTestCase
@@ -16,7 +16,7 @@ final class DressTheWindowTest extends BrowserTestCase
         $shop = self::url($handle.'.shops.localhost');
         $desk->press('Window')->see('The front page')->readsForEveryone('Window, the look');
 
-        $desk->driver->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('[role="radio"][aria-checked="false"]'))->click();
+        $desk->click('[role="radio"][aria-checked="false"]');
         $desk->see('Changed since the last publishing');
         $desk->write('As a code', '#7a2b4a');
         $desk->click('[data-section="hero"] > button:last-child')->write('Words', 'Beans before roses')->readsForEveryone('Window, a section');
@@ -30,7 +30,7 @@ final class DressTheWindowTest extends BrowserTestCase
 
         // The new strip was added above the foot; Alt with the arrow moves it up.
         $desk->click('[data-section="notice"]:nth-last-child(2) > button:last-child');
-        $desk->css('[data-section="notice"]:nth-last-child(2) > button:last-child')->sendKeys([WebDriverKeys::ALT, WebDriverKeys::ARROW_UP]);
+        $desk->css('[data-section="notice"]:nth-last-child(2) > button:last-child')->sendKeys(Page::ALT_UP);
         $desk->until(fn (): bool => $desk->has('[data-section="notice"]:nth-last-child(3)'), 'for the strip to move');
         $desk->until(fn (): bool => ! str_contains($desk->text(), 'Saving…'), 'for the saving');
         $desk->press('Publish')->see('As shoppers see it');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverKeys;
+use WindowStall\Tests\Browser\Support\Page;
 
 /** A supplier raises a cost and sells out: the seller sees before and after, and their own word stands. */
 final class DriftTest extends BrowserTestCase
@@ -15,8 +15,8 @@ final class DriftTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'rain gauge copper', 'OD-1041');
         $listing = $desk->driver->getCurrentURL();
-        $desk->write('Title', 'Copper rain gauge')->key(WebDriverKeys::ENTER)->waitFor('h1', 'Copper rain gauge');
-        $desk->write('Price of BRS-04 · Stake', '30')->key(WebDriverKeys::ENTER)->see('by hand');
+        $desk->write('Title', 'Copper rain gauge')->key(Page::ENTER)->waitFor('h1', 'Copper rain gauge');
+        $desk->write('Price of BRS-04 · Stake', '30')->key(Page::ENTER)->see('by hand');
         $before = $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value');
         $desk->until(fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
         $desk->press('Put in the window')->see('It is in the window.');
@@ -27,7 +27,7 @@ final class DriftTest extends BrowserTestCase
         $cost->clear();
         $cost->sendKeys('9.44');
         $supplier->click('button[value="cost"]')->see('now costs 9.44.');
-        $supplier->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('button[value="sell-out"]'))[4]->click();
+        $supplier->all('button[value="sell-out"]')[4]->click();
         $supplier->see('0 pieces left');
 
         $desk->press('Source')->press('Pull again');
@@ -46,7 +46,7 @@ final class DriftTest extends BrowserTestCase
         $phone->see('Sold out');
 
         $desk->open(self::workshop('/at/'.$handle.'/drift'));
-        $desk->driver->findElement(\Facebook\WebDriver\WebDriverBy::xpath('//button[starts-with(normalize-space(), "Agree to")]'))->click();
+        $desk->click('main button');
         $desk->see('Nothing has drifted');
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** The whole job, once: a supplier's item becomes a listing, a shopper buys it on a phone, and it is posted. */
@@ -25,17 +24,17 @@ final class FromItemToParcelTest extends BrowserTestCase
 
     private function prepare(Page $desk): void
     {
-        $desk->write('Title', 'Potting scoop')->key(WebDriverKeys::ENTER);
+        $desk->write('Title', 'Potting scoop')->key(Page::ENTER);
         $desk->waitFor('h1', 'Potting scoop')->see('let it follow');
-        $desk->write('Words', 'Narrow enough for a seed tray.')->key(WebDriverKeys::TAB);
-        $desk->write('Your name for STL-01', 'Steel')->key(WebDriverKeys::TAB);
+        $desk->write('Words', 'Narrow enough for a seed tray.')->key(Page::TAB);
+        $desk->write('Your name for STL-01', 'Steel')->key(Page::TAB);
         $desk->see('Steel · Narrow');
 
         $desk->write('Price of Steel · Narrow', '0.50');
         $desk->waitFor('[data-till="price"]', '£0.50')->see('You lose');
         $desk->write('Price of Steel · Narrow', '12.5');
         $desk->waitFor('[data-till="price"]', '£12.50');
-        $desk->key(WebDriverKeys::ENTER)->see('by hand');
+        $desk->key(Page::ENTER)->see('by hand');
         self::assertSame('£12.50', $desk->css('[data-till="price"]')->getText());
 
         $desk->until(fn (): bool => ! str_contains($desk->text(), 'Being fetched') && ! $desk->has('[data-lack]'), 'for the pictures');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
-use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** What a shopper's phone gets: light, steady pages that need no script. */
@@ -17,7 +16,7 @@ final class ShopOnAPhoneTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk);
         $this->take($desk, 'slate plant labels', 'OD-1017');
-        $desk->write('Title', 'Slate labels')->key(WebDriverKeys::ENTER)->waitFor('h1', 'Slate labels');
+        $desk->write('Title', 'Slate labels')->key(Page::ENTER)->waitFor('h1', 'Slate labels');
         $desk->until(fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
         $desk->press('Put in the window')->see('It is in the window.');
         $shop = rtrim(self::url($handle.'.shops.localhost'), '/');

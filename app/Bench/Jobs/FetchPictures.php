@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Picture;
@@ -37,6 +38,23 @@ final class FetchPictures implements ShouldQueue
         if ($listing === null) {
             return;
         }
+        // Whoever comes second leaves it to the first.
+        $lock = Cache::lock('fetch-pictures-'.$listing->id, $this->timeout);
+        if (! $lock->get()) {
+            return;
+        }
+        try {
+            $this->fetch($listing, $sizes);
+        } finally {
+            $lock->release();
+        }
+        if ($listing->stall !== null && $listing->shown_since !== null) {
+            $listing->stall->bumpShop();
+        }
+    }
+
+    private function fetch(Listing $listing, PictureSizes $sizes): void
+    {
         $supplierHost = (string) parse_url((string) $listing->supplierItem?->connection?->address, PHP_URL_HOST);
         foreach (Picture::query()->where('listing_id', $listing->id)->where('state', Picture::WAITING)->orderBy('id')->get() as $picture) {
             try {
@@ -44,9 +62,6 @@ final class FetchPictures implements ShouldQueue
             } catch (Refusal $refusal) {
                 $picture->update(['state' => Picture::FAILED, 'trouble' => $refusal->getMessage()]);
             }
-        }
-        if ($listing->stall !== null && $listing->shown_since !== null) {
-            $listing->stall->bumpShop();
         }
     }
 

@@ -20,7 +20,7 @@ final class CounterController
 {
     public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall->orders()->with(['lines', 'supplierOrders'])->where('state', '!=', OrderState::AwaitingPayment)->orderByDesc('id')->cursorPaginate(40);
+        $page = $stall->orders()->with(['lines', 'supplierOrders'])->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])->orderByDesc('id')->cursorPaginate(40);
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),

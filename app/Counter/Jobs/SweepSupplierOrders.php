@@ -30,12 +30,21 @@ final class SweepSupplierOrders implements ShouldQueue
 
     public function handle(ApplyAnswer $apply, TakePayment $take): void
     {
-        Order::query()->where('state', OrderState::AwaitingPayment)->whereNotNull('payment_trouble')->where('updated_at', '<', now()->subSeconds(10))->where('created_at', '>', now()->subDay())
-            ->orderBy('updated_at')->limit(self::BATCH)->get()->each(fn (Order $o): Order => $take($o));
+        $this->payments($take);
         SupplierOrder::query()->where('state', SupplierOrderState::ToSend)->where(fn ($q) => $q->whereNull('next_try_at')->orWhere('next_try_at', '<=', now()))->where('created_at', '<', now()->subSeconds(10))
             ->orderBy('id')->limit(self::BATCH)->pluck('id')->each(fn (int $id) => SendSupplierOrder::dispatch($id));
         SupplierOrder::query()->with('connection')->whereIn('state', [SupplierOrderState::Sent, SupplierOrderState::Accepted])->where('asked_at', '<', now()->subSeconds(self::SILENCE))
             ->orderBy('asked_at')->limit(self::BATCH)->get()->each(fn (SupplierOrder $row) => $this->ask($row, $apply));
+    }
+
+    /** Shoppers close the page after approving, or the answer to a capture is lost. Those asked after longest ago come first. */
+    private function payments(TakePayment $take): void
+    {
+        Order::query()->with('stall')->where('state', OrderState::AwaitingPayment)->whereNotNull('payment_id')->where('updated_at', '<', now()->subSeconds(self::SILENCE))
+            ->orderBy('updated_at')->limit(self::BATCH)->get()->each(function (Order $order) use ($take): void {
+                $order->touch();
+                $order->created_at->isBefore(now()->subDay()) ? $take->giveUp($order) : $take($order);
+            });
     }
 
     private function ask(SupplierOrder $row, ApplyAnswer $apply): void

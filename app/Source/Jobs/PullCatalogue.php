@@ -11,6 +11,7 @@ use Throwable;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Said;
 use WindowStall\Counter\RecountPromises;
+use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\Run;
 use WindowStall\Source\RunState;
@@ -73,6 +74,9 @@ final class PullCatalogue implements ShouldQueue
                 $counts[$kind] += $n;
             }
             $run->update(['done' => $run->done + count($page->items), 'total' => $page->total, 'counts' => $counts, 'doing' => 'Reading items']);
+        }
+        if ($run->done === 0 && SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->exists()) {
+            throw SupplierTrouble::empty($connection->name);
         }
         $counts['gone'] = $this->markGone($connection, $run);
         $run->update(['doing' => sprintf('Asking what delivery to %s costs', $stall->marketName()), 'counts' => $counts]);

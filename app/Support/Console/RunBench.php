@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Support\Console;
 
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Process;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
@@ -50,7 +51,7 @@ final class RunBench extends Command
     private function page(Stall $stall, string $name, string $path): void
     {
         $url = $stall->shopAddress($path);
-        $html = (string) file_get_contents($url);
+        $html = Http::timeout(10)->get($url)->throw()->body();
         // The yardstick: the same bytes under the same server, as a static file that is nobody's page.
         file_put_contents(public_path('bench-page.html'), $html);
         try {

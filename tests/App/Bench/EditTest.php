@@ -144,6 +144,7 @@ final class EditTest extends AppTestCase
         return $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), $own);
     }
 
+    /** @phpstan-impure */
     private function fresh(): Listing
     {
         return Listing::query()->findOrFail($this->listing->id);

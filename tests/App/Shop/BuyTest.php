@@ -172,7 +172,7 @@ final class BuyTest extends AppTestCase
         yield 'markup for a postcode' => [['postcode' => '<b>1</b>'], 'That is no postcode.'];
     }
 
-    /** @param array<string, mixed> $wrong */
+    /** @param  array<string, mixed>  $wrong */
     #[DataProvider('badAddresses')]
     public function test_an_address_that_cant_be_posted_to_is_asked_for_again(array $wrong, string $sentence): void
     {

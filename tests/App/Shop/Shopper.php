@@ -18,7 +18,9 @@ final class Shopper
 {
     private ?string $basket = null;
 
-    public function __construct(private readonly AppTestCase $test, private readonly Stall $stall) {}
+    public function __construct(private readonly AppTestCase $test, private readonly Stall $stall)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $with

@@ -51,7 +51,7 @@ final class SignInTest extends AppTestCase
         yield 'a list for a name' => [['name' => ['x']], 'name'];
     }
 
-    /** @param array<string, mixed> $wrong */
+    /** @param  array<string, mixed>  $wrong */
     #[DataProvider('badStalls')]
     public function test_what_cant_be_a_stall_is_refused_field_by_field(array $wrong, string $field): void
     {

@@ -76,7 +76,7 @@ final class WindowTest extends AppTestCase
         yield 'too many' => [['sections' => array_fill(0, 21, ['id' => 'a', 'kind' => 'notice', 'settings' => []])], 'A homepage has 20 sections at the most; shoppers don’t see the rest.'];
     }
 
-    /** @param array<string, mixed> $wrong */
+    /** @param  array<string, mixed>  $wrong */
     #[DataProvider('bad')]
     public function test_what_cant_be_shown_is_refused_with_its_field(array $wrong, string $sentence): void
     {

@@ -16,9 +16,17 @@ use PHPUnit\Framework\Assert;
 /** A browser window as a person uses it: things are found by what they are called, and waited for. */
 final class Page
 {
+    public const ENTER = WebDriverKeys::ENTER;
+
+    public const TAB = WebDriverKeys::TAB;
+
+    public const ALT_UP = [WebDriverKeys::ALT, WebDriverKeys::ARROW_UP];
+
     private const PATIENCE = 20;
 
-    public function __construct(public readonly RemoteWebDriver $driver) {}
+    public function __construct(public readonly RemoteWebDriver $driver)
+    {
+    }
 
     public function open(string $url): self
     {
@@ -81,9 +89,15 @@ final class Page
         return $this->await(WebDriverBy::cssSelector($css), $css);
     }
 
+    /** @return list<RemoteWebElement> */
+    public function all(string $css): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($css)));
+    }
+
     public function has(string $css): bool
     {
-        return $this->driver->findElements(WebDriverBy::cssSelector($css)) !== [];
+        return $this->all($css) !== [];
     }
 
     public function waitFor(string $css, string $text): self
@@ -133,7 +147,7 @@ final class Page
         return $this;
     }
 
-    /** @param callable(): bool $condition */
+    /** @param  callable(): bool  $condition */
     public function until(callable $condition, string $what): void
     {
         try {

@@ -42,7 +42,7 @@ final class ReadinessTest extends TestCase
         self::assertTrue($this->of(variants: [$this->variant(), $this->variant(on: false, keep: -500)])->ready());
     }
 
-    /** @param list<VariantState>|null $variants */
+    /** @param  list<VariantState>|null  $variants */
     private function of(string $title = 'Hand trowel', int $pictures = 2, int $ready = 2, ?array $variants = null): Readiness
     {
         return Readiness::of($title, $pictures, $ready, $variants ?? [$this->variant()], 'the United Kingdom');

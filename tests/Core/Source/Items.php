@@ -12,7 +12,7 @@ use WindowStall\Core\Source\SupplierVariant;
 /** Supplier items for tests. */
 final class Items
 {
-    /** @param list<SupplierVariant> $variants */
+    /** @param  list<SupplierVariant>  $variants */
     public static function item(array $variants, string $title = 'Garden Trowel NEW', string $description = '<p>Dear friend</p>', string $id = 'T-1', string $picture = 'http://oakum.standins.localhost/p.png'): SupplierItem
     {
         return new SupplierItem($id, $title, $description, 'Hand tools', [$picture], 'USD', new DayRange(1, 2), 46, $variants);

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Counter;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Jobs\SendSupplierOrder;
+use WindowStall\Counter\Jobs\SweepSupplierOrders;
+use WindowStall\Counter\RecountPromises;
+use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\App\Shop\Shopper;
+use WindowStall\Tests\Core\Source\Items;
+
+/** What is left lying: shoppers who close the page, payments nobody comes back for, promises after a pull. */
+final class SweepTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private Shopper $shopper;
+
+    private int $supplierVariant;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake([SendSupplierOrder::class, \WindowStall\Bench\Jobs\FetchPictures::class]);
+        $this->stall = $this->world->stall();
+        // Oakum doesn't know this variant; when its count can't be had, ours stands.
+        $variant = $this->world->inWindow($this->stall, Items::item([Items::variant('sweep')]))->variants()->firstOrFail();
+        $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        $this->supplierVariant = $variant->supplier_variant_id;
+        $this->shopper = new Shopper($this, $this->stall);
+        $this->shopper->put($variant, 2);
+        $this->shopper->checkOut()->assertRedirect();
+    }
+
+    public function test_a_shopper_who_approves_and_closes_the_page_is_served_all_the_same(): void
+    {
+        $order = $this->shopper->pay($this->shopper->order(), comeBack: false);
+        self::assertSame(OrderState::AwaitingPayment, $order->state);
+        $this->sweepLater();
+        self::assertSame(OrderState::Paid, $order->refresh()->state);
+        Queue::assertPushed(SendSupplierOrder::class, 1);
+        $this->sweepLater();
+        self::assertSame(1, $order->supplierOrders()->count());
+    }
+
+    public function test_a_payment_nobody_comes_back_for_is_let_go_after_a_day(): void
+    {
+        $order = $this->shopper->order();
+        $this->sweepLater();
+        self::assertSame(OrderState::AwaitingPayment, $order->refresh()->state);
+        $this->travel(25)->hours();
+        $this->sweepLater();
+        self::assertSame(OrderState::PaymentLapsed, $order->refresh()->state);
+        self::assertSame('void', DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('state'));
+        $this->shopper->send('get', '/orders/'.$order->token)->assertSee('Nothing was charged.');
+    }
+
+    public function test_after_a_pull_only_what_wasnt_sent_yet_is_still_promised(): void
+    {
+        $order = $this->shopper->pay($this->shopper->order());
+        self::assertSame(2, $this->promised());
+        $connection = $this->stall->connections()->firstOrFail();
+        app(RecountPromises::class)($connection);
+        self::assertSame(2, $this->promised(), 'the supplier doesn’t know of it yet');
+        $order->supplierOrders()->update(['state' => 'sent']);
+        app(RecountPromises::class)($connection);
+        self::assertSame(0, $this->promised(), 'its own count leaves the two out now');
+    }
+
+    public function test_the_counter_shows_what_was_paid_and_counts_what_waits(): void
+    {
+        $this->signIn();
+        $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 0)->where('unpaid', 1));
+        $this->shopper->pay($this->shopper->order());
+        $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 1)->where('unpaid', 0)->where('orders.0.costConfirmed', false)->where('frame.toSend', 1));
+    }
+
+    private function sweepLater(): void
+    {
+        $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
+        SweepSupplierOrders::dispatchSync();
+    }
+
+    /** @phpstan-impure */
+    private function promised(): int
+    {
+        return SupplierVariant::query()->findOrFail($this->supplierVariant)->promised;
+    }
+}

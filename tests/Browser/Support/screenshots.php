@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+use WindowStall\Tests\Browser\Support\Chrome;
+use WindowStall\Tests\Browser\Support\Page;
+
+/* One picture of each main view, from the demo; run by bin/screenshots. */
+
+require __DIR__.'/../../../vendor/autoload.php';
+
+/** @var array{workshop: string, shop: string, standins: string, email: string, password: string} $at */
+$at = json_decode((string) file_get_contents(__DIR__.'/../../../var/addresses.json'), true, flags: JSON_THROW_ON_ERROR);
+$folder = __DIR__.'/../../../docs/screenshots/';
+is_dir($folder) || mkdir($folder, 0777, true);
+$keep = static function (Page $page, string $name) use ($folder): void {
+    usleep(1_300_000);
+    $page->driver->takeScreenshot($folder.$name.'.png');
+    echo $name.".png\n";
+};
+
+$desk = new Page(Chrome::desk());
+$desk->open($at['workshop'].'/sign-in')->write('E-mail', $at['email'])->write('Password', $at['password'])->click('button[type="submit"]')->see('Bench');
+$keep($desk->open($at['workshop'].'/at/quillet/source'), 'source');
+$keep($desk->open($at['workshop'].'/at/quillet/bench'), 'bench');
+$desk->click('tbody a[href*="/bench/"]')->see('You say');
+$desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
+$desk->press('Cut-flower snips');
+$keep($desk->see('You say'), 'listing');
+$keep($desk->open($at['workshop'].'/at/quillet/window'), 'window');
+$keep($desk->open($at['workshop'].'/at/quillet/counter'), 'counter');
+$desk->click('[data-order] a');
+$keep($desk->see('charges'), 'order');
+
+// A cost that jumps by 60% overnight, pulled again.
+$supplier = new Page(Chrome::desk());
+$supplier->open('http://oakum.'.substr($at['standins'], 7).'/?item=OD-1008');
+$cost = $supplier->css('input[name="cost"]');
+$jumped = number_format((float) $cost->getAttribute('value') * 1.6, 2, '.', '');
+$cost->clear();
+$cost->sendKeys($jumped);
+$supplier->click('button[value="cost"]');
+$keep($supplier->see('now costs'), 'supplier');
+$supplier->driver->quit();
+$desk->open($at['workshop'].'/at/quillet/source')->press('Pull again');
+$desk->see('1 changed');
+$keep($desk->open($at['workshop'].'/at/quillet/drift')->see('by its recipe'), 'drift');
+$desk->driver->quit();
+
+$phone = new Page(Chrome::phone());
+$keep($phone->open($at['shop']), 'shop-home');
+$keep($phone->open($at['shop'].'/goods/long-reach-watering-can'), 'shop-goods');
+$phone->press('Put in basket');
+$keep($phone->see('Go to checkout'), 'shop-basket');
+$keep($phone->press('Go to checkout')->see('Postcode'), 'shop-checkout');
+foreach (['email' => 'bram@holloway.example', 'name' => 'Bram Holloway', 'street' => '17 Sluice Lane', 'town' => 'Wexcombe', 'postcode' => 'WX2 3DD'] as $field => $typed) {
+    $phone->css('#'.$field)->sendKeys($typed);
+}
+$phone->click('[data-pay]')->see('approves at once')->click('#pay');
+$keep($phone->see('Thank you'), 'shop-order');
+$phone->driver->quit();
+
+$wide = new Page(Chrome::desk());
+$keep($wide->open($at['shop']), 'shop-home-wide');
+$wide->driver->quit();
