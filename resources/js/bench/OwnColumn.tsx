@@ -31,13 +31,13 @@ export function OwnColumn({ listing, at, onAt, ...edits }: Props) {
       <Part place="pictures" label="Pictures" mark={<Held held={listing.picturesHeld} what="the pictures" onFollow={() => void edits.patch({ pictures: null, follow: true })} />} after="drag to order; the first one leads">
         <PictureTray listing={listing} onOrder={(pictures) => edits.patch({ pictures })} onUpload={edits.onUpload} />
       </Part>
-      <Part place="words" label="Words" mark={<Held held={listing.wordsHeld} what="the words" onFollow={() => void edits.patch({ words: null, follow: true })} />}>
-        <WordsEditor key={`${String(listing.id)}-${String(listing.wordsHeld)}`} html={listing.words} onSay={(html) => edits.patch({ words: html })} />
-      </Part>
       {listing.options.length > 0 && <Part place="names" label="Options, as shoppers read them"><NamesEditor options={listing.options} onSay={(names) => edits.patch({ names })} /></Part>}
       <Part place="variants" label="Variants and prices">
         <RecipeLine listing={listing} onSay={(recipe) => edits.patch({ recipe })} />
         <VariantGrid rows={listing.variants} at={at} onAt={onAt} edits={edits} />
+      </Part>
+      <Part place="words" label="Words" mark={<Held held={listing.wordsHeld} what="the words" onFollow={() => void edits.patch({ words: null, follow: true })} />}>
+        <WordsEditor key={`${String(listing.id)}-${String(listing.wordsHeld)}`} html={listing.words} onSay={(html) => edits.patch({ words: html })} />
       </Part>
     </div>
   );

@@ -33,7 +33,7 @@ export default function DriftPage({ rows, next }: { rows: DriftRowView[]; next: 
               {row.changes.map((c, i) => (
                 <tr key={i} className="border-t border-shade align-top [&>td]:py-1.5 [&>td]:pr-4">
                   <td className="w-40 text-mute">{c.about}</td>
-                  <td className="w-[38%] text-sup">{c.before} <span aria-label="is now" className="text-mute">→</span> <b className="font-semibold">{c.after}</b></td>
+                  <td className="w-[30%] text-sup">{c.before} <span aria-label="is now" className="text-mute">→</span> <b className="font-semibold">{c.after}</b></td>
                   <td className={clsx(c.bad && 'font-semibold text-you')}>{c.effect} {c.keepable && <button type="button" className="ml-1 underline decoration-line underline-offset-2" onClick={() => { keep(row.id, c.kind); }}>Keep mine</button>}</td>
                 </tr>
               ))}

@@ -28,13 +28,15 @@ $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
 $desk->press('Cut-flower snips');
 $keep($desk->see('You say'), 'listing');
 $keep($desk->open($at['workshop'].'/at/quillet/window'), 'window');
-$keep($desk->open($at['workshop'].'/at/quillet/counter'), 'counter');
-$desk->click('[data-order] a');
-$keep($desk->see('charges'), 'order');
 
-// A cost that jumps by 60% overnight, pulled again.
+// The supplier posts the first order; a cost jumps by 60% overnight and is pulled again.
 $supplier = new Page(Chrome::desk());
-$supplier->open('http://oakum.'.substr($at['standins'], 7).'/?item=OD-1008');
+$oakum = 'http://oakum.'.substr($at['standins'], 7);
+$supplier->open($oakum)->click('form[action$="/play/orders/1"] [value="post"]')->see('Order 1 is posted.');
+$keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
+$desk->click('[data-order="1001"] a');
+$keep($desk->see('Charges'), 'order');
+$supplier->open($oakum.'/?item=OD-1008');
 $cost = $supplier->css('input[name="cost"]');
 $jumped = number_format((float) $cost->getAttribute('value') * 1.6, 2, '.', '');
 $cost->clear();
@@ -43,7 +45,7 @@ $supplier->click('button[value="cost"]');
 $keep($supplier->see('now costs'), 'supplier');
 $supplier->driver->quit();
 $desk->open($at['workshop'].'/at/quillet/source')->press('Pull again');
-$desk->see('1 changed');
+$desk->until(fn (): bool => preg_match('/[1-9]\d* changed/', $desk->text()) === 1, 'for the pull');
 $keep($desk->open($at['workshop'].'/at/quillet/drift')->see('by its recipe'), 'drift');
 $desk->driver->quit();
 
