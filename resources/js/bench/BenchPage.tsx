@@ -44,14 +44,18 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
       setLeft(result.left);
       selection.clear();
       router.reload();
-    } catch (error) { toast.error(words(error)); }
+    } catch (error) {
+      toast.error(words(error));
+    }
   };
   const move = async (to: string) => {
     try {
       await send('POST', route('bench.out', handle), { listings: selection.chosen, to });
       selection.clear();
       router.reload();
-    } catch (error) { toast.error(words(error)); }
+    } catch (error) {
+      toast.error(words(error));
+    }
   };
   const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
 
@@ -62,7 +66,12 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         <h1 className="name text-[26px]">Bench</h1>
         <nav aria-label="Where listings lie" className="flex gap-5">
           {STATES.map((s) => (
-            <Link key={s.name} href={route('bench', [handle, s.key ? { state: s.key } : {}])} aria-current={s.key === state ? 'page' : undefined} className={clsx('py-1', s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink')}>
+            <Link
+              key={s.name}
+              href={route('bench', [handle, s.key ? { state: s.key } : {}])}
+              aria-current={s.key === state ? 'page' : undefined}
+              className={clsx('py-1', s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink')}
+            >
               {s.name} <span className="text-mute">{s.key === null ? all : (counts[s.key] ?? 0)}</span>
             </Link>
           ))}
@@ -71,39 +80,141 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
       {left.length > 0 && (
         <section aria-label="What can’t be shown yet" className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3">
           <h2 className="font-semibold">{left.length === 1 ? 'One can’t be shown yet' : `${String(left.length)} can’t be shown yet`}</h2>
-          <ul>{left.map((l) => <li key={l.id}><Link className="underline" href={route('bench.listing', [handle, l.id])}>{l.title}</Link>: {l.lacks.map((lack) => lack.words).join(' ')}</li>)}</ul>
+          <ul>
+            {left.map((l) => (
+              <li key={l.id}>
+                <Link className="underline" href={route('bench.listing', [handle, l.id])}>
+                  {l.title}
+                </Link>
+                : {l.lacks.map((lack) => lack.words).join(' ')}
+              </li>
+            ))}
+          </ul>
         </section>
       )}
       {listings.length === 0 ? (
-        <Empty title="Nothing lies here" step={<Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">Go to Source</Link>}>Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.</Empty>
+        <Empty
+          title="Nothing lies here"
+          step={
+            <Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">
+              Go to Source
+            </Link>
+          }
+        >
+          Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.
+        </Empty>
       ) : (
         <table className="w-full">
-          <thead><tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
-            <th scope="col" className="pl-6!"><input type="checkbox" aria-label="Choose all" checked={selection.chosen.length === listings.length} onChange={() => { if (selection.chosen.length === listings.length) selection.clear(); else selection.all(); }} className="size-4 accent-[#a8431f]" /></th>
-            <th scope="col" colSpan={2}>Listing</th><th scope="col">Lies</th><th scope="col" className="text-right">Variants</th><th scope="col" className="text-right">Stock</th><th scope="col" className="text-right">Price from</th><th scope="col" className="text-right">You keep, at least</th><th scope="col" className="pr-6!">Left to do</th>
-          </tr></thead>
+          <thead>
+            <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
+              <th scope="col" className="pl-6!">
+                <input
+                  type="checkbox"
+                  aria-label="Choose all"
+                  checked={selection.chosen.length === listings.length}
+                  onChange={() => {
+                    if (selection.chosen.length === listings.length) selection.clear();
+                    else selection.all();
+                  }}
+                  className="size-4 accent-[#a8431f]"
+                />
+              </th>
+              <th scope="col" colSpan={2}>
+                Listing
+              </th>
+              <th scope="col">Lies</th>
+              <th scope="col" className="text-right">
+                Variants
+              </th>
+              <th scope="col" className="text-right">
+                Stock
+              </th>
+              <th scope="col" className="text-right">
+                Price from
+              </th>
+              <th scope="col" className="text-right">
+                You keep, at least
+              </th>
+              <th scope="col" className="pr-6!">
+                Left to do
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {listings.map((l) => (
-              <tr key={l.id} className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', selection.has(l.id) ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')}>
-                <td className="w-10 pl-6!"><Tick label={`Choose ${l.title}`} checked={selection.has(l.id)} onToggle={(range) => { selection.toggle(l.id, range); }} /></td>
-                <td className="w-[52px]">{l.picture ? <img src={l.picture} alt="" width={40} height={40} className="size-10 rounded border border-line object-cover" /> : <span className="block size-10 rounded bg-shade" />}</td>
-                <td className="max-w-0 w-[34%]"><Link href={route('bench.listing', [handle, l.id])} className={clsx('block truncate font-medium hover:underline', l.titleHeld ? 'text-ink' : 'text-sup')}>{l.title}</Link><span className="text-[12.5px] text-mute">{l.supplier}{l.changes > 0 && <Link href={route('drift', handle)} className="ml-2 font-medium text-ochre underline">{l.changes} {l.changes === 1 ? 'change' : 'changes'}</Link>}</span></td>
-                <td className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}>{l.stateWords}</td>
-                <td className="text-right">{l.variantsOn === l.variants ? l.variants : `${String(l.variantsOn)} of ${String(l.variants)}`}</td>
+              <tr
+                key={l.id}
+                className={clsx(
+                  'border-t border-line [&>td]:px-2 [&>td]:py-1.5',
+                  selection.has(l.id) ? 'bg-you-soft' : 'bg-sheet hover:bg-paper',
+                )}
+              >
+                <td className="w-10 pl-6!">
+                  <Tick
+                    label={`Choose ${l.title}`}
+                    checked={selection.has(l.id)}
+                    onToggle={(range) => {
+                      selection.toggle(l.id, range);
+                    }}
+                  />
+                </td>
+                <td className="w-[52px]">
+                  {l.picture ? (
+                    <img src={l.picture} alt="" width={40} height={40} className="size-10 rounded border border-line object-cover" />
+                  ) : (
+                    <span className="block size-10 rounded bg-shade" />
+                  )}
+                </td>
+                <td className="max-w-0 w-[34%]">
+                  <Link
+                    href={route('bench.listing', [handle, l.id])}
+                    className={clsx('block truncate font-medium hover:underline', l.titleHeld ? 'text-ink' : 'text-sup')}
+                  >
+                    {l.title}
+                  </Link>
+                  <span className="text-[12.5px] text-mute">
+                    {l.supplier}
+                    {l.changes > 0 && (
+                      <Link href={route('drift', handle)} className="ml-2 font-medium text-ochre underline">
+                        {l.changes} {l.changes === 1 ? 'change' : 'changes'}
+                      </Link>
+                    )}
+                  </span>
+                </td>
+                <td className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}>
+                  {l.stateWords}
+                </td>
+                <td className="text-right">
+                  {l.variantsOn === l.variants ? l.variants : `${String(l.variantsOn)} of ${String(l.variants)}`}
+                </td>
                 <td className="text-right text-sup">{l.stock}</td>
                 <td className="text-right font-semibold text-you">{l.from?.text ?? '–'}</td>
-                <td className={clsx('text-right', l.loses && 'font-semibold text-you')}>{l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.text.replace('−', '')}` : '–'}</td>
-                <td className="pr-6! text-[13px] text-mute">{l.lacks[0] ? <span className="text-ochre">{l.lacks[0].words}</span> : l.state === 'in_window' ? '' : 'ready'}</td>
+                <td className={clsx('text-right', l.loses && 'font-semibold text-you')}>
+                  {l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.text.replace('−', '')}` : '–'}
+                </td>
+                <td className="pr-6! text-[13px] text-mute">
+                  {l.lacks[0] ? <span className="text-ochre">{l.lacks[0].words}</span> : l.state === 'in_window' ? '' : 'ready'}
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
       <Pager previous={previous} next={next} />
-      <SelectionBar count={selection.chosen.length} what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'} onClear={selection.clear}>
-        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>Put by</Button>
-        <Button className="text-ink" onClick={() => void move('on_bench')}>Take out of the window</Button>
-        <Button className="text-ink font-semibold!" onClick={() => void put()}>Put in the window</Button>
+      <SelectionBar
+        count={selection.chosen.length}
+        what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
+        onClear={selection.clear}
+      >
+        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>
+          Put by
+        </Button>
+        <Button className="text-ink" onClick={() => void move('on_bench')}>
+          Take out of the window
+        </Button>
+        <Button className="text-ink font-semibold!" onClick={() => void put()}>
+          Put in the window
+        </Button>
       </SelectionBar>
     </div>
   );

@@ -39,38 +39,93 @@ export function ListingHead({ listing, earlier, later, onChanged }: Props) {
       setBusy(false);
     }
   };
-  const put = () => run(async () => {
-    const { placed, left } = await send<Placement>('POST', route('bench.window', handle), { listings: [listing.id] });
-    const lack = left[0]?.lacks[0];
-    if (lack) {
-      toast.error(`It can’t be shown yet. ${lack.words}`, { duration: 9000 });
-      goTo(lack.place);
-    }
-    const url = placed[0]?.url;
-    if (url) toast.success('It is in the window.', { action: { label: 'See it', onClick: () => { window.open(url, '_blank'); } }, duration: 9000 });
-  });
-  const out = () => run(async () => { await send('POST', route('bench.out', handle), { listings: [listing.id], to: 'on_bench' }); toast('It lies on the bench again; shoppers don’t see it.'); });
+  const put = () =>
+    run(async () => {
+      const { placed, left } = await send<Placement>('POST', route('bench.window', handle), { listings: [listing.id] });
+      const lack = left[0]?.lacks[0];
+      if (lack) {
+        toast.error(`It can’t be shown yet. ${lack.words}`, { duration: 9000 });
+        goTo(lack.place);
+      }
+      const url = placed[0]?.url;
+      if (url)
+        toast.success('It is in the window.', {
+          action: {
+            label: 'See it',
+            onClick: () => {
+              window.open(url, '_blank');
+            },
+          },
+          duration: 9000,
+        });
+    });
+  const out = () =>
+    run(async () => {
+      await send('POST', route('bench.out', handle), { listings: [listing.id], to: 'on_bench' });
+      toast('It lies on the bench again; shoppers don’t see it.');
+    });
 
   return (
     <div className="flex flex-none items-center gap-4 px-5 py-3">
-      {listing.pictures[0]?.url ? <img src={listing.pictures[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" /> : <span className="size-[46px] rounded-md bg-shade" />}
+      {listing.pictures[0]?.url ? (
+        <img src={listing.pictures[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" />
+      ) : (
+        <span className="size-[46px] rounded-md bg-shade" />
+      )}
       <div className="min-w-0">
         <h1 className="name truncate text-[24px]">{listing.title || 'Without a title'}</h1>
         <p className="text-mute">
           {listing.stateWords} · from {listing.supplier}
-          {earlier !== null && <> · <Link className="rounded border border-line px-1.5 text-[12px]" aria-label="The listing before" href={route('bench.listing', [handle, earlier])}>[</Link></>}
-          {later !== null && <> <Link className="rounded border border-line px-1.5 text-[12px]" aria-label="The listing after" href={route('bench.listing', [handle, later])}>]</Link></>}
+          {earlier !== null && (
+            <>
+              {' '}
+              ·{' '}
+              <Link
+                className="rounded border border-line px-1.5 text-[12px]"
+                aria-label="The listing before"
+                href={route('bench.listing', [handle, earlier])}
+              >
+                [
+              </Link>
+            </>
+          )}
+          {later !== null && (
+            <>
+              {' '}
+              <Link
+                className="rounded border border-line px-1.5 text-[12px]"
+                aria-label="The listing after"
+                href={route('bench.listing', [handle, later])}
+              >
+                ]
+              </Link>
+            </>
+          )}
         </p>
       </div>
       <div className="ml-auto flex items-center gap-4">
         {first && (
-          <button type="button" onClick={() => { goTo(first.place); }} className="max-w-96 text-right text-mute hover:text-ink" data-lack>
-            <span className="font-semibold text-ochre">{more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}</span> {first.words}
+          <button
+            type="button"
+            onClick={() => {
+              goTo(first.place);
+            }}
+            className="max-w-96 text-right text-mute hover:text-ink"
+            data-lack
+          >
+            <span className="font-semibold text-ochre">{more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}</span>{' '}
+            {first.words}
           </button>
         )}
-        {shown
-          ? <Button onClick={() => void out()} disabled={busy}>Take out of the window</Button>
-          : <Button kind="do" onClick={() => void put()} disabled={busy}>Put in the window</Button>}
+        {shown ? (
+          <Button onClick={() => void out()} disabled={busy}>
+            Take out of the window
+          </Button>
+        ) : (
+          <Button kind="do" onClick={() => void put()} disabled={busy}>
+            Put in the window
+          </Button>
+        )}
       </div>
     </div>
   );

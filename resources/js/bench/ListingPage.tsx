@@ -22,14 +22,25 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   const handle = useHandle();
   const [listing, setListing] = useState(given);
   const [stamp, setStamp] = useState(0);
-  const firstOn = Math.max(0, given.variants.findIndex((v) => v.on));
+  const firstOn = Math.max(
+    0,
+    given.variants.findIndex((v) => v.on),
+  );
   const [at, setAt] = useState(firstOn);
   const [typing, setTyping] = useState<{ sale: SaleView | null; trouble: string | null } | null>(null);
   const asked = useRef<AbortController | null>(null);
 
-  useEffect(() => { setListing(given); setAt(firstOn); setTyping(null); }, [given, firstOn]);
+  useEffect(() => {
+    setListing(given);
+    setAt(firstOn);
+    setTyping(null);
+  }, [given, firstOn]);
 
-  const take = (next: ListingView) => { setListing(next); setStamp((n) => n + 1); setTyping(null); };
+  const take = (next: ListingView) => {
+    setListing(next);
+    setStamp((n) => n + 1);
+    setTyping(null);
+  };
   const edit = async (call: Promise<ListingView>): Promise<boolean> => {
     try {
       take(await call);
@@ -39,8 +50,10 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       return false;
     }
   };
-  const patch = (own: Record<string, unknown>) => edit(send<ListingView>('PATCH', route('bench.listing.update', [handle, listing.id]), own));
-  const variants = (ids: number[], own: Record<string, unknown>) => edit(send<ListingView>('PATCH', route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
+  const patch = (own: Record<string, unknown>) =>
+    edit(send<ListingView>('PATCH', route('bench.listing.update', [handle, listing.id]), own));
+  const variants = (ids: number[], own: Record<string, unknown>) =>
+    edit(send<ListingView>('PATCH', route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
 
   /** Asks what a price that is being typed comes to; only the latest answer counts. */
   const tryPrice = (variant: number, price: string) => {
@@ -48,16 +61,29 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     const ask = new AbortController();
     asked.current = ask;
     send<SaleView>('GET', route('bench.till', [handle, listing.id, { variant, price }]), undefined, ask.signal)
-      .then((sale) => { setTyping({ sale, trouble: null }); })
-      .catch((error: unknown) => { if (!ask.signal.aborted) setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) })); });
+      .then((sale) => {
+        setTyping({ sale, trouble: null });
+      })
+      .catch((error: unknown) => {
+        if (!ask.signal.aborted) setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) }));
+      });
   };
 
   // Pictures are fetched in the background; they appear as they come.
   const waiting = listing.picturesWaiting > 0;
   useEffect(() => {
     if (!waiting) return;
-    const timer = setInterval(() => { send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])).then((next) => { setListing(next); if (next.picturesWaiting === 0) setStamp((n) => n + 1); }).catch(() => undefined); }, 1200);
-    return () => { clearInterval(timer); };
+    const timer = setInterval(() => {
+      send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]))
+        .then((next) => {
+          setListing(next);
+          if (next.picturesWaiting === 0) setStamp((n) => n + 1);
+        })
+        .catch(() => undefined);
+    }, 1200);
+    return () => {
+      clearInterval(timer);
+    };
   }, [waiting, handle, listing.id]);
 
   useEffect(() => {
@@ -67,7 +93,9 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       if (link && !writing) document.querySelector<HTMLAnchorElement>(`[data-step="${link}"]`)?.click();
     };
     window.addEventListener('keydown', onKey);
-    return () => { window.removeEventListener('keydown', onKey); };
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
   }, []);
 
   return (
@@ -81,17 +109,49 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         </section>
         <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">
           <VoiceHead voice="you">{listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}</VoiceHead>
-          <OwnColumn listing={listing} at={at} onAt={(n) => { setAt(n); setTyping(null); }} patch={patch} variants={variants} onTryPrice={tryPrice} onStopTyping={() => { setTyping(null); }} onUpload={(form) => edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))} />
+          <OwnColumn
+            listing={listing}
+            at={at}
+            onAt={(n) => {
+              setAt(n);
+              setTyping(null);
+            }}
+            patch={patch}
+            variants={variants}
+            onTryPrice={tryPrice}
+            onStopTyping={() => {
+              setTyping(null);
+            }}
+            onUpload={(form) => edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))}
+          />
         </section>
         <section aria-label="Shopper sees" className="flex min-h-0 flex-col bg-[#f3eee1]">
-          <VoiceHead voice="see">{listing.shopUrl ? <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">in the shop</a> : 'the page itself'}</VoiceHead>
-          <div className="flex min-h-0 flex-1 flex-col px-3 pt-3"><PhoneFrame src={listing.previewUrl} stamp={stamp} title="The page as the shopper’s phone shows it" width={266} /></div>
+          <VoiceHead voice="see">
+            {listing.shopUrl ? (
+              <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">
+                in the shop
+              </a>
+            ) : (
+              'the page itself'
+            )}
+          </VoiceHead>
+          <div className="flex min-h-0 flex-1 flex-col px-3 pt-3">
+            <PhoneFrame src={listing.previewUrl} stamp={stamp} title="The page as the shopper’s phone shows it" width={266} />
+          </div>
         </section>
       </div>
       <TillStrip sale={typing?.sale ?? listing.sales[at] ?? null} trouble={typing?.trouble ?? null} />
       <nav className="sr-only" aria-label="Neighbours">
-        {earlier !== null && <Link data-step="earlier" href={route('bench.listing', [handle, earlier])}>The listing before</Link>}
-        {later !== null && <Link data-step="later" href={route('bench.listing', [handle, later])}>The listing after</Link>}
+        {earlier !== null && (
+          <Link data-step="earlier" href={route('bench.listing', [handle, earlier])}>
+            The listing before
+          </Link>
+        )}
+        {later !== null && (
+          <Link data-step="later" href={route('bench.listing', [handle, later])}>
+            The listing after
+          </Link>
+        )}
       </nav>
     </>
   );

@@ -12,8 +12,12 @@ export function NamesEditor({ options, onSay }: { options: OptionView[]; onSay: 
   const [names, setNames] = useState(() => from(options));
   // By what they say, not by which object says it: the answer to another edit mustn't wipe what is being typed here.
   const said = JSON.stringify(from(options));
-  useEffect(() => { setNames(JSON.parse(said) as Names); }, [said]);
-  const save = () => { if (JSON.stringify(names) !== said) void onSay(names); };
+  useEffect(() => {
+    setNames(JSON.parse(said) as Names);
+  }, [said]);
+  const save = () => {
+    if (JSON.stringify(names) !== said) void onSay(names);
+  };
   const line = 'border-b border-line bg-transparent py-0.5 outline-none placeholder:text-sup-quiet focus:border-you';
 
   return (
@@ -22,9 +26,28 @@ export function NamesEditor({ options, onSay }: { options: OptionView[]; onSay: 
         const own = names[o.name] ?? { as: '', values: {} };
         return (
           <div key={o.name} className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-            <input aria-label={`Your name for ${o.name}`} placeholder={o.name} value={own.as} onBlur={save} onChange={(e) => { setNames({ ...names, [o.name]: { ...own, as: e.target.value } }); }} className={`${line} w-24 font-semibold`} />
+            <input
+              aria-label={`Your name for ${o.name}`}
+              placeholder={o.name}
+              value={own.as}
+              onBlur={save}
+              onChange={(e) => {
+                setNames({ ...names, [o.name]: { ...own, as: e.target.value } });
+              }}
+              className={`${line} w-24 font-semibold`}
+            />
             {o.values.slice(0, 40).map((v) => (
-              <input key={v.value} aria-label={`Your name for ${v.value}`} placeholder={v.value} value={own.values[v.value] ?? ''} onBlur={save} onChange={(e) => { setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } }); }} className={`${line} w-24`} />
+              <input
+                key={v.value}
+                aria-label={`Your name for ${v.value}`}
+                placeholder={v.value}
+                value={own.values[v.value] ?? ''}
+                onBlur={save}
+                onChange={(e) => {
+                  setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
+                }}
+                className={`${line} w-24`}
+              />
             ))}
           </div>
         );

@@ -15,7 +15,10 @@ interface Props {
 export function PictureTray({ listing, onOrder, onUpload }: Props) {
   const [uploading, setUploading] = useState(false);
   const file = useRef<HTMLInputElement>(null);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   const ids = listing.pictures.map((p) => p.id);
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
@@ -26,7 +29,10 @@ export function PictureTray({ listing, onOrder, onUpload }: Props) {
     const form = new FormData();
     form.append('picture', chosen);
     setUploading(true);
-    void onUpload(form).finally(() => { setUploading(false); if (file.current) file.current.value = ''; });
+    void onUpload(form).finally(() => {
+      setUploading(false);
+      if (file.current) file.current.value = '';
+    });
   };
   const spare = listing.spare.filter((p) => p.state === 'ready');
 
@@ -34,16 +40,51 @@ export function PictureTray({ listing, onOrder, onUpload }: Props) {
     <div className="flex flex-wrap items-center gap-2">
       <DndContext sensors={sensors} onDragEnd={onDragEnd}>
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
-          {listing.pictures.map((p, n) => <Shown key={p.id} picture={p} n={n} onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))} />)}
+          {listing.pictures.map((p, n) => (
+            <Shown key={p.id} picture={p} n={n} onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))} />
+          ))}
         </SortableContext>
       </DndContext>
-      {listing.pictures.length === 0 && <span className="text-mute">{listing.picturesWaiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}</span>}
-      <button type="button" disabled={uploading} onClick={() => file.current?.click()} className="grid size-14 place-items-center rounded-md border border-dashed border-rule text-mute hover:text-ink" aria-label="Add a picture of your own" title="JPEG, PNG or WebP, up to 12 MB">{uploading ? '…' : <PlusIcon size={18} />}</button>
-      <input ref={file} type="file" accept="image/jpeg,image/png,image/webp" className="sr-only" tabIndex={-1} aria-label="Picture file" data-upload onChange={(e) => { upload(e.target.files?.[0]); }} />
+      {listing.pictures.length === 0 && (
+        <span className="text-mute">{listing.picturesWaiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}</span>
+      )}
+      <button
+        type="button"
+        disabled={uploading}
+        onClick={() => file.current?.click()}
+        className="grid size-14 place-items-center rounded-md border border-dashed border-rule text-mute hover:text-ink"
+        aria-label="Add a picture of your own"
+        title="JPEG, PNG or WebP, up to 12 MB"
+      >
+        {uploading ? '…' : <PlusIcon size={18} />}
+      </button>
+      <input
+        ref={file}
+        type="file"
+        accept="image/jpeg,image/png,image/webp"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label="Picture file"
+        data-upload
+        onChange={(e) => {
+          upload(e.target.files?.[0]);
+        }}
+      />
       {spare.length > 0 && <span className="mx-1 h-12 border-l border-line" aria-hidden />}
-      {spare.map((p) => p.url && (
-        <button key={p.id} type="button" onClick={() => void onOrder([...ids, p.id])} className="relative size-11 overflow-hidden rounded-md border border-line opacity-60 hover:opacity-100" aria-label="Show this picture too"><img src={p.url} alt="" className="size-full object-cover" /></button>
-      ))}
+      {spare.map(
+        (p) =>
+          p.url && (
+            <button
+              key={p.id}
+              type="button"
+              onClick={() => void onOrder([...ids, p.id])}
+              className="relative size-11 overflow-hidden rounded-md border border-line opacity-60 hover:opacity-100"
+              aria-label="Show this picture too"
+            >
+              <img src={p.url} alt="" className="size-full object-cover" />
+            </button>
+          ),
+      )}
     </div>
   );
 }
@@ -52,10 +93,27 @@ function Shown({ picture, n, onLeaveOut }: { picture: PictureView; n: number; on
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: picture.id });
   return (
     <div ref={setNodeRef} style={{ transform: CSS.Transform.toString(transform), transition }} className="group relative size-14">
-      <button type="button" {...attributes} {...listeners} aria-label={`Picture ${String(n + 1)}${n === 0 ? ', leads' : ''}; press space to move it`} className={`size-full overflow-hidden rounded-md border ${n === 0 ? 'border-you ring-1 ring-you' : 'border-line'}`}>
-        {picture.url ? <img src={picture.url} alt="" draggable={false} className="size-full object-cover" /> : <span className="grid size-full place-items-center bg-shade text-mute">…</span>}
+      <button
+        type="button"
+        {...attributes}
+        {...listeners}
+        aria-label={`Picture ${String(n + 1)}${n === 0 ? ', leads' : ''}; press space to move it`}
+        className={`size-full overflow-hidden rounded-md border ${n === 0 ? 'border-you ring-1 ring-you' : 'border-line'}`}
+      >
+        {picture.url ? (
+          <img src={picture.url} alt="" draggable={false} className="size-full object-cover" />
+        ) : (
+          <span className="grid size-full place-items-center bg-shade text-mute">…</span>
+        )}
       </button>
-      <button type="button" onClick={onLeaveOut} aria-label={`Leave picture ${String(n + 1)} out`} className="absolute -top-1.5 -right-1.5 grid size-5 place-items-center rounded-full bg-till text-sheet opacity-0 group-hover:opacity-100 focus:opacity-100"><XIcon size={11} weight="bold" /></button>
+      <button
+        type="button"
+        onClick={onLeaveOut}
+        aria-label={`Leave picture ${String(n + 1)} out`}
+        className="absolute -top-1.5 -right-1.5 grid size-5 place-items-center rounded-full bg-till text-sheet opacity-0 group-hover:opacity-100 focus:opacity-100"
+      >
+        <XIcon size={11} weight="bold" />
+      </button>
     </div>
   );
 }

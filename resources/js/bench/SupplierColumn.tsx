@@ -7,28 +7,69 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-8" tabIndex={0} role="group" aria-label="The supplier’s word">
       {listing.changes.length > 0 && (
-        <Part label={listing.changes.length === 1 ? 'Changed since you agreed' : `${String(listing.changes.length)} changes since you agreed`}>
+        <Part
+          label={listing.changes.length === 1 ? 'Changed since you agreed' : `${String(listing.changes.length)} changes since you agreed`}
+        >
           <ul className="space-y-2">
             {listing.changes.slice(0, 6).map((c, i) => (
               <li key={i} data-change={c.kind}>
-                <div className="text-ink"><span className="text-mute">{c.about}:</span> {c.before} <span aria-label="is now">→</span> <b>{c.after}</b></div>
+                <div className="text-ink">
+                  <span className="text-mute">{c.about}:</span> {c.before} <span aria-label="is now">→</span> <b>{c.after}</b>
+                </div>
                 {c.effect && <div className={clsx('text-[12.5px]', c.bad ? 'font-semibold text-you' : 'text-mute')}>{c.effect}</div>}
               </li>
             ))}
           </ul>
         </Part>
       )}
-      <Part label={listing.titleHeld ? 'Title, shut out by yours' : 'Title'}><p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>{listing.supplierTitle}</p></Part>
+      <Part label={listing.titleHeld ? 'Title, shut out by yours' : 'Title'}>
+        <p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>{listing.supplierTitle}</p>
+      </Part>
       <Part label="Pictures" after={String(listing.supplierPictures.length)}>
         <div className="flex flex-wrap gap-1.5">
-          {listing.supplierPictures.map((p) => p.url
-            ? <img key={p.id} src={p.url} alt="" loading="lazy" className="size-12 rounded-[5px] border border-line object-cover" />
-            : <span key={p.id} className="grid size-12 place-items-center rounded-[5px] bg-shade text-[11px] text-mute" title={p.trouble ?? 'being fetched'}>{p.state === 'failed' ? '!' : '…'}</span>)}
+          {listing.supplierPictures.map((p) =>
+            p.url ? (
+              <img key={p.id} src={p.url} alt="" loading="lazy" className="size-12 rounded-[5px] border border-line object-cover" />
+            ) : (
+              <span
+                key={p.id}
+                className="grid size-12 place-items-center rounded-[5px] bg-shade text-[11px] text-mute"
+                title={p.trouble ?? 'being fetched'}
+              >
+                {p.state === 'failed' ? '!' : '…'}
+              </span>
+            ),
+          )}
         </div>
       </Part>
-      <Part label={listing.wordsHeld ? 'Words, shut out by yours' : 'Words'}><div className={clsx('prose-words', listing.wordsHeld ? 'text-sup-quiet' : 'text-sup')} dangerouslySetInnerHTML={{ __html: listing.supplierWords }} /></Part>
-      <Part label="Options">{listing.supplierOptions.length === 0 ? <p className="text-mute">none</p> : listing.supplierOptions.map((o) => <p key={o} className="text-sup">{o}</p>)}</Part>
-      <Part label="Cost and arrival in your home market">{listing.arrival.length === 0 ? <p className="font-medium text-ochre">not delivered there</p> : listing.arrival.map((a) => <p key={a} className="text-sup">{a}</p>)}</Part>
+      <Part label={listing.wordsHeld ? 'Words, shut out by yours' : 'Words'}>
+        <div
+          className={clsx('prose-words', listing.wordsHeld ? 'text-sup-quiet' : 'text-sup')}
+          dangerouslySetInnerHTML={{ __html: listing.supplierWords }}
+        />
+      </Part>
+      <Part label="Options">
+        {listing.supplierOptions.length === 0 ? (
+          <p className="text-mute">none</p>
+        ) : (
+          listing.supplierOptions.map((o) => (
+            <p key={o} className="text-sup">
+              {o}
+            </p>
+          ))
+        )}
+      </Part>
+      <Part label="Cost and arrival in your home market">
+        {listing.arrival.length === 0 ? (
+          <p className="font-medium text-ochre">not delivered there</p>
+        ) : (
+          listing.arrival.map((a) => (
+            <p key={a} className="text-sup">
+              {a}
+            </p>
+          ))
+        )}
+      </Part>
     </div>
   );
 }
@@ -36,7 +77,10 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
 function Part({ label, after, children }: { label: string; after?: string; children: ReactNode }) {
   return (
     <div className="border-b border-line py-3 last:border-0">
-      <h3 className="mb-1 flex text-[12px] text-mute">{label}{after && <span className="ml-auto">{after}</span>}</h3>
+      <h3 className="mb-1 flex text-[12px] text-mute">
+        {label}
+        {after && <span className="ml-auto">{after}</span>}
+      </h3>
       {children}
     </div>
   );

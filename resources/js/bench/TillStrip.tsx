@@ -12,33 +12,70 @@ const TONES: Record<string, string> = {
 /** What one sale of the thing in hand comes to. The figures arrive computed; this lays them out. */
 export function TillStrip({ sale, trouble }: { sale: SaleView | null; trouble?: string | null }) {
   return (
-    <section aria-label="Till strip" className="grid h-[70px] flex-none grid-cols-[auto_1fr_auto] items-center gap-6 bg-till px-6 text-[#f6efe0]">
+    <section
+      aria-label="Till strip"
+      className="grid h-[70px] flex-none grid-cols-[auto_1fr_auto] items-center gap-6 bg-till px-6 text-[#f6efe0]"
+    >
       {sale ? (
         <>
           <div className="min-w-40">
             <div className="text-[12px] text-[#cfc5b4]">{sale.about}</div>
-            <div className="name text-[22px]" data-till="price">{sale.price.text}</div>
+            <div className="name text-[22px]" data-till="price">
+              {sale.price.text}
+            </div>
           </div>
           <div className="min-w-0">
             <div className="flex h-6 overflow-hidden rounded-[4px] text-[11.5px] font-semibold">
               {sale.segments.map((part) => (
-                <span key={part.key} data-till={part.key} title={`${part.label} ${part.money.text}`} className={clsx('flex items-center overflow-hidden pl-1.5 whitespace-nowrap transition-[width] duration-150', TONES[part.key])} style={{ width: `${String(part.share / 100)}%` }}>
+                <span
+                  key={part.key}
+                  data-till={part.key}
+                  title={`${part.label} ${part.money.text}`}
+                  className={clsx(
+                    'flex items-center overflow-hidden pl-1.5 whitespace-nowrap transition-[width] duration-150',
+                    TONES[part.key],
+                  )}
+                  style={{ width: `${String(part.share / 100)}%` }}
+                >
                   {part.share > 700 && `${part.label} ${part.money.digits}`}
                 </span>
               ))}
             </div>
-            <p className={clsx('mt-1 text-[12px]', sale.loses || trouble ? 'font-semibold text-[#ffb59a]' : 'text-[#cfc5b4]')} role={trouble ? 'alert' : undefined}>
+            <p
+              className={clsx('mt-1 text-[12px]', sale.loses || trouble ? 'font-semibold text-[#ffb59a]' : 'text-[#cfc5b4]')}
+              role={trouble ? 'alert' : undefined}
+            >
               {trouble ?? sale.note}
-              {!trouble && sale.segments.filter((p) => p.share <= 700 && p.key !== 'keep').map((p) => <span key={p.key}> · {p.label} {p.money.digits}</span>)}
+              {!trouble &&
+                sale.segments
+                  .filter((p) => p.share <= 700 && p.key !== 'keep')
+                  .map((p) => (
+                    <span key={p.key}>
+                      {' '}
+                      · {p.label} {p.money.digits}
+                    </span>
+                  ))}
             </p>
           </div>
           <div className="flex gap-6 text-right">
-            <div><div className="text-[12px] text-[#cfc5b4]">{sale.loses ? 'you lose' : 'you keep'}</div><div className={clsx('name text-[22px]', sale.loses && 'text-[#ffb59a]')} data-till="kept">{sale.keep.text}</div></div>
-            <div><div className="text-[12px] text-[#cfc5b4]">margin</div><div className="name text-[22px]" data-till="margin">{sale.margin}</div></div>
+            <div>
+              <div className="text-[12px] text-[#cfc5b4]">{sale.loses ? 'you lose' : 'you keep'}</div>
+              <div className={clsx('name text-[22px]', sale.loses && 'text-[#ffb59a]')} data-till="kept">
+                {sale.keep.text}
+              </div>
+            </div>
+            <div>
+              <div className="text-[12px] text-[#cfc5b4]">margin</div>
+              <div className="name text-[22px]" data-till="margin">
+                {sale.margin}
+              </div>
+            </div>
           </div>
         </>
       ) : (
-        <p className="col-span-3 text-[#cfc5b4]">{trouble ?? 'This can’t be delivered to your home market, so there is nothing to add up.'}</p>
+        <p className="col-span-3 text-[#cfc5b4]">
+          {trouble ?? 'This can’t be delivered to your home market, so there is nothing to add up.'}
+        </p>
       )}
     </section>
   );

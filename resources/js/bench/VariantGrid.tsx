@@ -10,23 +10,89 @@ export function VariantGrid({ rows, at, onAt, edits }: { rows: VariantRowView[];
     <table className="w-full text-[13.5px]">
       <thead>
         <tr className="text-[12px] text-mute [&>th]:pb-1 [&>th]:font-normal">
-          <th scope="col" className="w-7 text-left"><input type="checkbox" aria-label={on === rows.length ? 'Switch all off' : 'Switch all on'} checked={on === rows.length} onChange={() => void edits.variants(rows.map((r) => r.id), { on: on !== rows.length })} className="size-4 accent-[#a8431f]" /></th>
-          <th scope="col" className="text-left">{on} of {rows.length} on</th><th scope="col" className="text-right">Landed</th><th scope="col" className="text-right">Price</th><th scope="col" className="text-right">You keep</th><th scope="col" className="text-right">Margin</th><th scope="col" className="text-right">Stock</th>
+          <th scope="col" className="w-7 text-left">
+            <input
+              type="checkbox"
+              aria-label={on === rows.length ? 'Switch all off' : 'Switch all on'}
+              checked={on === rows.length}
+              onChange={() =>
+                void edits.variants(
+                  rows.map((r) => r.id),
+                  { on: on !== rows.length },
+                )
+              }
+              className="size-4 accent-[#a8431f]"
+            />
+          </th>
+          <th scope="col" className="text-left">
+            {on} of {rows.length} on
+          </th>
+          <th scope="col" className="text-right">
+            Landed
+          </th>
+          <th scope="col" className="text-right">
+            Price
+          </th>
+          <th scope="col" className="text-right">
+            You keep
+          </th>
+          <th scope="col" className="text-right">
+            Margin
+          </th>
+          <th scope="col" className="text-right">
+            Stock
+          </th>
         </tr>
       </thead>
-      <tbody>{rows.map((row, n) => <Row key={row.id} row={row} chosen={n === at} onChoose={() => { onAt(n); }} edits={edits} />)}</tbody>
+      <tbody>
+        {rows.map((row, n) => (
+          <Row
+            key={row.id}
+            row={row}
+            chosen={n === at}
+            onChoose={() => {
+              onAt(n);
+            }}
+            edits={edits}
+          />
+        ))}
+      </tbody>
     </table>
   );
 }
 
 function Row({ row, chosen, onChoose, edits }: { row: VariantRowView; chosen: boolean; onChoose: () => void; edits: Edits }) {
   return (
-    <tr onClick={onChoose} className={clsx('h-9 cursor-pointer border-t border-shade', chosen && 'bg-ochre-soft', !row.on && 'text-mute')} data-variant={row.label} aria-selected={chosen}>
-      <td><input type="checkbox" aria-label={`${row.label} on`} checked={row.on} onChange={(e) => void edits.variants([row.id], { on: e.target.checked })} className="size-4 accent-[#a8431f]" /></td>
-      <td className="max-w-0 w-[38%] truncate" title={row.label}>{row.label}{row.warehouse && <span className="ml-1.5 text-[12px] text-mute">{row.warehouse}, {row.days}</span>}</td>
+    <tr
+      onClick={onChoose}
+      className={clsx('h-9 cursor-pointer border-t border-shade', chosen && 'bg-ochre-soft', !row.on && 'text-mute')}
+      data-variant={row.label}
+      aria-selected={chosen}
+    >
+      <td>
+        <input
+          type="checkbox"
+          aria-label={`${row.label} on`}
+          checked={row.on}
+          onChange={(e) => void edits.variants([row.id], { on: e.target.checked })}
+          className="size-4 accent-[#a8431f]"
+        />
+      </td>
+      <td className="max-w-0 w-[38%] truncate" title={row.label}>
+        {row.label}
+        {row.warehouse && (
+          <span className="ml-1.5 text-[12px] text-mute">
+            {row.warehouse}, {row.days}
+          </span>
+        )}
+      </td>
       <td className="text-right text-sup">{row.landed?.digits ?? '–'}</td>
-      <td className="text-right"><PriceCell row={row} onFocus={onChoose} edits={edits} /></td>
-      <td className={clsx('text-right', row.loses && 'font-semibold text-you')}>{row.keep ? `${row.loses ? 'loses ' : ''}${row.keep.digits.replace('-', '')}` : '–'}</td>
+      <td className="text-right">
+        <PriceCell row={row} onFocus={onChoose} edits={edits} />
+      </td>
+      <td className={clsx('text-right', row.loses && 'font-semibold text-you')}>
+        {row.keep ? `${row.loses ? 'loses ' : ''}${row.keep.digits.replace('-', '')}` : '–'}
+      </td>
       <td className={clsx('text-right', row.loses && 'font-semibold text-you')}>{row.margin}</td>
       <td className="text-right text-sup">{row.stock === 0 ? 'sold out' : row.stock}</td>
     </tr>
@@ -36,20 +102,56 @@ function Row({ row, chosen, onChoose, edits }: { row: VariantRowView; chosen: bo
 function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () => void; edits: Edits }) {
   const digits = row.price?.digits ?? '';
   const [typed, setTyped] = useState(digits);
-  useEffect(() => { setTyped(digits); }, [digits]);
+  useEffect(() => {
+    setTyped(digits);
+  }, [digits]);
   const save = () => {
-    if (typed.trim() === digits) { edits.onStopTyping(); return; }
-    void edits.variants([row.id], { price: typed.trim() === '' ? null : typed.trim() }).then((ok) => { if (!ok) { setTyped(digits); edits.onStopTyping(); } });
+    if (typed.trim() === digits) {
+      edits.onStopTyping();
+      return;
+    }
+    void edits.variants([row.id], { price: typed.trim() === '' ? null : typed.trim() }).then((ok) => {
+      if (!ok) {
+        setTyped(digits);
+        edits.onStopTyping();
+      }
+    });
   };
   return (
     <span className="inline-flex items-baseline gap-1">
-      {row.byHand && <button type="button" onClick={() => void edits.variants([row.id], { price: null })} className="text-[11.5px] text-you underline decoration-you/40" title={row.recipePrice ? `The recipe would make it ${row.recipePrice.text}` : undefined} aria-label={`by hand; let the recipe price ${row.label}`}>by hand</button>}
+      {row.byHand && (
+        <button
+          type="button"
+          onClick={() => void edits.variants([row.id], { price: null })}
+          className="text-[11.5px] text-you underline decoration-you/40"
+          title={row.recipePrice ? `The recipe would make it ${row.recipePrice.text}` : undefined}
+          aria-label={`by hand; let the recipe price ${row.label}`}
+        >
+          by hand
+        </button>
+      )}
       <input
-        aria-label={`Price of ${row.label}`} data-price={row.label} value={typed} inputMode="decimal" disabled={row.landed === null && !row.byHand}
-        onFocus={(e) => { onFocus(); e.target.select(); }}
-        onChange={(e) => { setTyped(e.target.value); if (e.target.value.trim() !== '') edits.onTryPrice(row.id, e.target.value); }}
+        aria-label={`Price of ${row.label}`}
+        data-price={row.label}
+        value={typed}
+        inputMode="decimal"
+        disabled={row.landed === null && !row.byHand}
+        onFocus={(e) => {
+          onFocus();
+          e.target.select();
+        }}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          if (e.target.value.trim() !== '') edits.onTryPrice(row.id, e.target.value);
+        }}
         onBlur={save}
-        onKeyDown={(e) => { if (e.key === 'Enter') e.currentTarget.blur(); if (e.key === 'Escape') { setTyped(digits); edits.onStopTyping(); } }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter') e.currentTarget.blur();
+          if (e.key === 'Escape') {
+            setTyped(digits);
+            edits.onStopTyping();
+          }
+        }}
         className="w-16 border-b border-transparent bg-transparent text-right font-semibold text-you outline-none hover:border-line focus:border-you"
       />
     </span>

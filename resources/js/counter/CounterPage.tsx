@@ -20,23 +20,79 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
       <Head title="Counter" />
       <div className="flex items-baseline gap-6 px-6 pt-5 pb-3">
         <h1 className="name text-[26px]">Counter</h1>
-        {unpaid > 0 && <span className="text-mute">{unpaid} more {unpaid === 1 ? 'basket waits' : 'baskets wait'} for payment</span>}
+        {unpaid > 0 && (
+          <span className="text-mute">
+            {unpaid} more {unpaid === 1 ? 'basket waits' : 'baskets wait'} for payment
+          </span>
+        )}
       </div>
       {orders.length === 0 ? (
-        <Empty title="No orders yet" step={<a href={shopUrl} target="_blank" rel="noreferrer" className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">Try the shop as a shopper</a>}>When a shopper has paid, the order stands here, goes to its supplier by itself, and shows what it earned.</Empty>
+        <Empty
+          title="No orders yet"
+          step={
+            <a
+              href={shopUrl}
+              target="_blank"
+              rel="noreferrer"
+              className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet"
+            >
+              Try the shop as a shopper
+            </a>
+          }
+        >
+          When a shopper has paid, the order stands here, goes to its supplier by itself, and shows what it earned.
+        </Empty>
       ) : (
         <table className="w-full">
-          <thead><tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal"><th scope="col" className="pl-6!">Order</th><th scope="col" colSpan={2}>Goods</th><th scope="col">For</th><th scope="col">Stands</th><th scope="col" className="text-right">Paid</th><th scope="col" className="text-right">You keep</th><th scope="col" className="pr-6! text-right">Margin</th></tr></thead>
+          <thead>
+            <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
+              <th scope="col" className="pl-6!">
+                Order
+              </th>
+              <th scope="col" colSpan={2}>
+                Goods
+              </th>
+              <th scope="col">For</th>
+              <th scope="col">Stands</th>
+              <th scope="col" className="text-right">
+                Paid
+              </th>
+              <th scope="col" className="text-right">
+                You keep
+              </th>
+              <th scope="col" className="pr-6! text-right">
+                Margin
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {orders.map((o) => (
               <tr key={o.id} className="border-t border-line bg-sheet hover:bg-paper [&>td]:px-2 [&>td]:py-2" data-order={o.number}>
-                <td className="pl-6! whitespace-nowrap"><Link href={route('counter.order', [handle, o.id])} className="font-semibold hover:underline">{o.number}</Link><span className="block text-[12.5px] text-mute">{o.when}</span></td>
-                <td className="w-[52px]">{o.picture ? <img src={o.picture} alt="" className="size-10 rounded border border-line object-cover" /> : <span className="block size-10 rounded bg-shade" />}</td>
-                <td className="max-w-0 w-[36%] truncate" title={o.goods}><Link href={route('counter.order', [handle, o.id])} className="hover:underline">{o.goods}</Link></td>
+                <td className="pl-6! whitespace-nowrap">
+                  <Link href={route('counter.order', [handle, o.id])} className="font-semibold hover:underline">
+                    {o.number}
+                  </Link>
+                  <span className="block text-[12.5px] text-mute">{o.when}</span>
+                </td>
+                <td className="w-[52px]">
+                  {o.picture ? (
+                    <img src={o.picture} alt="" className="size-10 rounded border border-line object-cover" />
+                  ) : (
+                    <span className="block size-10 rounded bg-shade" />
+                  )}
+                </td>
+                <td className="max-w-0 w-[36%] truncate" title={o.goods}>
+                  <Link href={route('counter.order', [handle, o.id])} className="hover:underline">
+                    {o.goods}
+                  </Link>
+                </td>
                 <td className="text-mute">{o.shopper}</td>
                 <td className={clsx(o.trouble && 'font-semibold text-you')}>{o.stateWords}</td>
                 <td className="text-right">{o.total.text}</td>
-                <td className={clsx('text-right font-semibold', o.loses && 'text-you')}>{o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.text.replace('−', '')}` : '–'}{o.keep && !o.costConfirmed && <span className="block text-[12px] font-normal text-mute">expected</span>}</td>
+                <td className={clsx('text-right font-semibold', o.loses && 'text-you')}>
+                  {o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.text.replace('−', '')}` : '–'}
+                  {o.keep && !o.costConfirmed && <span className="block text-[12px] font-normal text-mute">expected</span>}
+                </td>
                 <td className="pr-6! text-right">{o.margin}</td>
               </tr>
             ))}

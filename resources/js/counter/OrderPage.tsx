@@ -12,8 +12,12 @@ export default function OrderPage({ order }: { order: OrderView }) {
   const moving = order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
   useEffect(() => {
     if (!moving) return;
-    const timer = setInterval(() => { router.reload({ only: ['order', 'frame'] }); }, 3000);
-    return () => { clearInterval(timer); };
+    const timer = setInterval(() => {
+      router.reload({ only: ['order', 'frame'] });
+    }, 3000);
+    return () => {
+      clearInterval(timer);
+    };
   }, [moving]);
 
   return (
@@ -23,35 +27,91 @@ export default function OrderPage({ order }: { order: OrderView }) {
         <div className="mx-auto grid w-full max-w-[1080px] grid-cols-[1.5fr_1fr] gap-x-12 px-6 py-6">
           <header className="col-span-2 mb-5 flex items-baseline gap-4">
             <h1 className="name text-[28px]">Order {order.number}</h1>
-            <span className="text-mute">{order.when} · {order.stateWords}</span>
-            <Link href={route('counter', handle)} className="ml-auto text-mute underline decoration-line underline-offset-4 hover:text-ink">All orders</Link>
+            <span className="text-mute">
+              {order.when} · {order.stateWords}
+            </span>
+            <Link href={route('counter', handle)} className="ml-auto text-mute underline decoration-line underline-offset-4 hover:text-ink">
+              All orders
+            </Link>
           </header>
-          {order.trouble && <p role="alert" className="col-span-2 mb-4 border-l-4 border-you bg-you-soft px-3 py-2">{order.trouble}</p>}
+          {order.trouble && (
+            <p role="alert" className="col-span-2 mb-4 border-l-4 border-you bg-you-soft px-3 py-2">
+              {order.trouble}
+            </p>
+          )}
           <section aria-label="Suppliers">
-            {order.supplierOrders.map((s) => <Supplier key={s.id} supplier={s} orderId={order.id} />)}
+            {order.supplierOrders.map((s) => (
+              <Supplier key={s.id} supplier={s} orderId={order.id} />
+            ))}
             <h2 className="mt-6 mb-1 text-[12.5px] text-mute">Goods</h2>
             <ul>
               {order.lines.map((l) => (
                 <li key={l.id} className="flex items-center gap-3 border-t border-line py-2">
-                  {l.picture ? <img src={l.picture} alt="" className="size-12 rounded border border-line object-cover" /> : <span className="size-12 rounded bg-shade" />}
-                  <div className="min-w-0"><div className="truncate font-medium">{l.quantity} × {l.title}</div><div className="truncate text-[12.5px] text-mute">{l.label}{l.label && ' · '}<span className="text-sup">{l.sku}</span></div></div>
-                  <div className="ml-auto text-right">{l.total.text}{l.quantity > 1 && <span className="block text-[12.5px] text-mute">{l.unit.text} each</span>}</div>
+                  {l.picture ? (
+                    <img src={l.picture} alt="" className="size-12 rounded border border-line object-cover" />
+                  ) : (
+                    <span className="size-12 rounded bg-shade" />
+                  )}
+                  <div className="min-w-0">
+                    <div className="truncate font-medium">
+                      {l.quantity} × {l.title}
+                    </div>
+                    <div className="truncate text-[12.5px] text-mute">
+                      {l.label}
+                      {l.label && ' · '}
+                      <span className="text-sup">{l.sku}</span>
+                    </div>
+                  </div>
+                  <div className="ml-auto text-right">
+                    {l.total.text}
+                    {l.quantity > 1 && <span className="block text-[12.5px] text-mute">{l.unit.text} each</span>}
+                  </div>
                 </li>
               ))}
             </ul>
             <dl className="border-t border-line pt-2 [&>div]:flex [&>div]:justify-between [&>div]:py-0.5">
-              <div><dt className="text-mute">Goods</dt><dd>{order.goods.text}</dd></div>
-              <div><dt className="text-mute">Delivery, paid by the shopper</dt><dd>{order.delivery.text}</dd></div>
-              <div className="text-[16px] font-semibold"><dt>Total</dt><dd>{order.total.text}</dd></div>
-              <div className="text-[13px] text-mute"><dt>of which VAT</dt><dd>{order.tax.text}</dd></div>
+              <div>
+                <dt className="text-mute">Goods</dt>
+                <dd>{order.goods.text}</dd>
+              </div>
+              <div>
+                <dt className="text-mute">Delivery, paid by the shopper</dt>
+                <dd>{order.delivery.text}</dd>
+              </div>
+              <div className="text-[16px] font-semibold">
+                <dt>Total</dt>
+                <dd>{order.total.text}</dd>
+              </div>
+              <div className="text-[13px] text-mute">
+                <dt>of which VAT</dt>
+                <dd>{order.tax.text}</dd>
+              </div>
             </dl>
           </section>
           <aside>
             <h2 className="mb-1 text-[12.5px] text-mute">To</h2>
-            <address className="text-[16px] leading-relaxed not-italic">{order.address.map((line) => <div key={line}>{line}</div>)}</address>
-            <p className="mt-3"><a href={`mailto:${order.email}`} className="underline decoration-line underline-offset-4">{order.email}</a></p>
-            <p className="mt-3"><a href={order.statusUrl} target="_blank" rel="noreferrer" className="underline decoration-line underline-offset-4">The shopper’s page of this order</a></p>
-            {order.sale && <p className="mt-8 text-mute">{order.costConfirmed ? 'The till strip below is worked out from what the supplier really charged.' : 'The till strip below is what is expected; it becomes exact once the supplier has answered.'}</p>}
+            <address className="text-[16px] leading-relaxed not-italic">
+              {order.address.map((line) => (
+                <div key={line}>{line}</div>
+              ))}
+            </address>
+            <p className="mt-3">
+              <a href={`mailto:${order.email}`} className="underline decoration-line underline-offset-4">
+                {order.email}
+              </a>
+            </p>
+            <p className="mt-3">
+              <a href={order.statusUrl} target="_blank" rel="noreferrer" className="underline decoration-line underline-offset-4">
+                The shopper’s page of this order
+              </a>
+            </p>
+            {order.sale && (
+              <p className="mt-8 text-mute">
+                {order.costConfirmed
+                  ? 'The till strip below is worked out from what the supplier really charged.'
+                  : 'The till strip below is what is expected; it becomes exact once the supplier has answered.'}
+              </p>
+            )}
           </aside>
         </div>
       </div>
@@ -64,15 +124,49 @@ function Supplier({ supplier: s, orderId }: { supplier: SupplierOrderView; order
   const handle = useHandle();
   return (
     <div className="border-t border-line py-3" data-supplier={s.supplier} data-state={s.state}>
-      <div className="flex items-baseline gap-3"><h2 className="font-semibold text-sup">{s.supplier}</h2><span>{s.stateWords}</span>{s.reference && <span className="text-[13px] text-mute">their number {s.reference}</span>}</div>
+      <div className="flex items-baseline gap-3">
+        <h2 className="font-semibold text-sup">{s.supplier}</h2>
+        <span>{s.stateWords}</span>
+        {s.reference && <span className="text-[13px] text-mute">their number {s.reference}</span>}
+      </div>
       <ol className="mt-3 flex">
         {s.steps.map((step) => (
-          <li key={step.words} className={clsx('flex-1 border-t-[3px] pt-1.5', step.at ? 'border-see font-medium' : 'border-line text-mute')}>{step.words}<span className="block text-[12.5px] font-normal text-mute">{step.at ?? 'not yet'}</span></li>
+          <li
+            key={step.words}
+            className={clsx('flex-1 border-t-[3px] pt-1.5', step.at ? 'border-see font-medium' : 'border-line text-mute')}
+          >
+            {step.words}
+            <span className="block text-[12.5px] font-normal text-mute">{step.at ?? 'not yet'}</span>
+          </li>
         ))}
       </ol>
-      {s.tracking && <p className="mt-2">{s.carrier}, <b className="font-semibold" data-tracking>{s.tracking}</b></p>}
-      <p className="mt-2 text-[13px] text-mute">Charges {s.goods.text} for the goods and {s.delivery.text} for delivery{s.costConfirmed ? '' : ', as expected'}.</p>
-      {s.trouble && <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">{s.trouble} {s.canTryAgain && <Button small className="ml-2" onClick={() => { router.post(route('counter.again', [handle, orderId]), { supplierOrder: s.id }, { preserveScroll: true }); }}>Send again</Button>}</p>}
+      {s.tracking && (
+        <p className="mt-2">
+          {s.carrier},{' '}
+          <b className="font-semibold" data-tracking>
+            {s.tracking}
+          </b>
+        </p>
+      )}
+      <p className="mt-2 text-[13px] text-mute">
+        Charges {s.goods.text} for the goods and {s.delivery.text} for delivery{s.costConfirmed ? '' : ', as expected'}.
+      </p>
+      {s.trouble && (
+        <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">
+          {s.trouble}{' '}
+          {s.canTryAgain && (
+            <Button
+              small
+              className="ml-2"
+              onClick={() => {
+                router.post(route('counter.again', [handle, orderId]), { supplierOrder: s.id }, { preserveScroll: true });
+              }}
+            >
+              Send again
+            </Button>
+          )}
+        </p>
+      )}
     </div>
   );
 }

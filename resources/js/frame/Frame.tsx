@@ -10,17 +10,27 @@ export function Frame({ children }: { children: ReactNode }) {
   const { frame, say, errors } = usePage<SharedPageProps>().props;
   const trouble = errors.said;
 
-  useEffect(() => { if (say) toast(say); }, [say]);
+  useEffect(() => {
+    if (say) toast(say);
+  }, [say]);
 
   return (
     <div className="flex h-screen flex-col overflow-hidden" style={{ '--stall-brand': frame?.brand ?? '#2c5a43' } as React.CSSProperties}>
       <Awning brand={frame?.brand ?? '#2c5a43'} shade={frame?.shade ?? '#f1dfb8'} />
       {frame && <Rail frame={frame} />}
       <main className="flex min-h-0 flex-1 flex-col overflow-auto">
-        {trouble && <p role="alert" className="flex-none border-l-4 border-you bg-you-soft px-6 py-2.5 font-medium">{trouble}</p>}
+        {trouble && (
+          <p role="alert" className="flex-none border-l-4 border-you bg-you-soft px-6 py-2.5 font-medium">
+            {trouble}
+          </p>
+        )}
         {children}
       </main>
-      <Toaster position="bottom-center" offset={84} toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'inherit', fontSize: 14 } }} />
+      <Toaster
+        position="bottom-center"
+        offset={84}
+        toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'inherit', fontSize: 14 } }}
+      />
     </div>
   );
 }

@@ -16,19 +16,47 @@ export function Rail({ frame }: { frame: FrameView }) {
   return (
     <header className="flex h-12 flex-none items-center gap-6 border-b border-line px-5">
       <StallMenu frame={frame} />
-      <nav aria-label="Areas" className="relative flex flex-1 justify-center gap-1 before:absolute before:inset-x-16 before:top-1/2 before:border-t before:border-line">
-        {frame.handle !== null && areas.map((area) => {
-          const on = screen.startsWith(`${area.key}/`);
-          return (
-            <Link key={area.key} href={route(area.key, frame.handle)} aria-current={on ? 'page' : undefined} className={clsx('relative bg-paper px-3 py-1.5', on ? 'font-semibold text-ink' : 'font-medium text-mute hover:text-ink')}>
-              {area.name}
-              {area.waits > 0 && <b className="ml-1.5 rounded-full bg-[#ece2cf] px-1.5 text-[12px] font-semibold text-ink">{area.waits}</b>}
-              {on && <span aria-hidden className="absolute inset-x-3 -bottom-0.5 h-[5px]" style={{ background: 'radial-gradient(circle at 5px 0, var(--color-brand) 4.5px, transparent 5px) 0 0 / 10px 5px' }} />}
-            </Link>
-          );
-        })}
+      <nav
+        aria-label="Areas"
+        className="relative flex flex-1 justify-center gap-1 before:absolute before:inset-x-16 before:top-1/2 before:border-t before:border-line"
+      >
+        {frame.handle !== null &&
+          areas.map((area) => {
+            const on = screen.startsWith(`${area.key}/`);
+            return (
+              <Link
+                key={area.key}
+                href={route(area.key, frame.handle)}
+                aria-current={on ? 'page' : undefined}
+                className={clsx('relative bg-paper px-3 py-1.5', on ? 'font-semibold text-ink' : 'font-medium text-mute hover:text-ink')}
+              >
+                {area.name}
+                {area.waits > 0 && (
+                  <b className="ml-1.5 rounded-full bg-[#ece2cf] px-1.5 text-[12px] font-semibold text-ink">{area.waits}</b>
+                )}
+                {on && (
+                  <span
+                    aria-hidden
+                    className="absolute inset-x-3 -bottom-0.5 h-[5px]"
+                    style={{ background: 'radial-gradient(circle at 5px 0, var(--color-brand) 4.5px, transparent 5px) 0 0 / 10px 5px' }}
+                  />
+                )}
+              </Link>
+            );
+          })}
       </nav>
-      {frame.shopUrl ? <a href={frame.shopUrl} target="_blank" rel="noreferrer" className="text-mute underline decoration-line underline-offset-4 hover:text-ink">See the shop</a> : <span />}
+      {frame.shopUrl ? (
+        <a
+          href={frame.shopUrl}
+          target="_blank"
+          rel="noreferrer"
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          See the shop
+        </a>
+      ) : (
+        <span />
+      )}
     </header>
   );
 }

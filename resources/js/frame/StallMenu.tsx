@@ -15,15 +15,40 @@ export function StallMenu({ frame }: { frame: FrameView }) {
         <CaretDownIcon size={12} weight="bold" aria-label="Stalls and settings" />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
-        <DropdownMenu.Content align="start" sideOffset={6} className="z-30 min-w-56 rounded-lg border border-line bg-sheet p-1.5 shadow-lg shadow-black/10">
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          className="z-30 min-w-56 rounded-lg border border-line bg-sheet p-1.5 shadow-lg shadow-black/10"
+        >
           {others.length > 0 && <DropdownMenu.Label className="px-3 py-1 text-[12px] text-mute">Step over to</DropdownMenu.Label>}
           {others.map((s) => (
-            <DropdownMenu.Item key={s.handle} asChild><Link href={route('source', s.handle)} className={ITEM}>{s.name}</Link></DropdownMenu.Item>
+            <DropdownMenu.Item key={s.handle} asChild>
+              <Link href={route('source', s.handle)} className={ITEM}>
+                {s.name}
+              </Link>
+            </DropdownMenu.Item>
           ))}
-          <DropdownMenu.Item asChild><Link href={route('stalls.new')} className={ITEM}>Open another stall</Link></DropdownMenu.Item>
+          <DropdownMenu.Item asChild>
+            <Link href={route('stalls.new')} className={ITEM}>
+              Open another stall
+            </Link>
+          </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1.5 border-t border-line" />
-          {frame.handle !== null && <DropdownMenu.Item asChild><Link href={route('settings', frame.handle)} className={ITEM}>Settings of this stall</Link></DropdownMenu.Item>}
-          <DropdownMenu.Item className={ITEM} onSelect={() => { router.post(route('sign-out')); }}>Sign out {frame.person}</DropdownMenu.Item>
+          {frame.handle !== null && (
+            <DropdownMenu.Item asChild>
+              <Link href={route('settings', frame.handle)} className={ITEM}>
+                Settings of this stall
+              </Link>
+            </DropdownMenu.Item>
+          )}
+          <DropdownMenu.Item
+            className={ITEM}
+            onSelect={() => {
+              router.post(route('sign-out'));
+            }}
+          >
+            Sign out {frame.person}
+          </DropdownMenu.Item>
         </DropdownMenu.Content>
       </DropdownMenu.Portal>
     </DropdownMenu.Root>

@@ -1,6 +1,9 @@
 /** What the server refused, in its own words. */
 export class Refused extends Error {
-  constructor(message: string, readonly status: number) {
+  constructor(
+    message: string,
+    readonly status: number,
+  ) {
     super(message);
   }
 }
@@ -9,7 +12,12 @@ export class Refused extends Error {
  * Sends JSON (or a form with files) to the workshop and gives the JSON that comes back.
  * @throws Refused with a sentence for the person at the screen
  */
-export async function send<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+export async function send<T>(
+  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  url: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<T> {
   const token = decodeURIComponent(/(?:^|;\s*)XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
   const form = body instanceof FormData;
   let answer: Response;
@@ -18,7 +26,11 @@ export async function send<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE
       method,
       signal,
       credentials: 'same-origin',
-      headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token, ...(body !== undefined && !form ? { 'Content-Type': 'application/json' } : {}) },
+      headers: {
+        Accept: 'application/json',
+        'X-XSRF-TOKEN': token,
+        ...(body !== undefined && !form ? { 'Content-Type': 'application/json' } : {}),
+      },
       body: body === undefined ? undefined : form ? body : JSON.stringify(body),
     });
   } catch (error) {
@@ -32,7 +44,8 @@ export async function send<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE
 
 function sentence(said: unknown): string {
   if (said && typeof said === 'object') {
-    const errors = 'errors' in said && said.errors && typeof said.errors === 'object' ? Object.values(said.errors as Record<string, string[]>) : [];
+    const errors =
+      'errors' in said && said.errors && typeof said.errors === 'object' ? Object.values(said.errors as Record<string, string[]>) : [];
     const first = errors[0]?.[0];
     if (first) return first;
     if ('message' in said && typeof said.message === 'string') return said.message;

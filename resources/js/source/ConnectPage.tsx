@@ -11,11 +11,41 @@ export default function ConnectPage({ address }: { address: string }) {
     <div className="mx-auto w-full max-w-[560px] px-6 py-12">
       <Head title="Connect a supplier" />
       <h1 className="name text-[30px]">Connect Oakum Depot</h1>
-      <p className="mt-1 mb-8 text-mute">A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.</p>
-      <form onSubmit={(e) => { e.preventDefault(); form.post(route('source.connections.store', handle)); }} className="space-y-6">
-        <TextField label="Your key" name="key" autoFocus spellCheck={false} value={form.data.key} onChange={(e) => { form.setData('key', e.target.value); }} error={form.errors.key} hint="From your account at the supplier. Beside the demo’s stand-in, oakum-second-key is one." />
-        <TextField label="Where it answers" name="address" spellCheck={false} value={form.data.address} onChange={(e) => { form.setData('address', e.target.value); }} error={form.errors.address} />
-        <Button kind="do" type="submit" disabled={form.processing}>{form.processing ? 'Trying the key…' : 'Connect and pull the catalogue'}</Button>
+      <p className="mt-1 mb-8 text-mute">
+        A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.
+      </p>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          form.post(route('source.connections.store', handle));
+        }}
+        className="space-y-6"
+      >
+        <TextField
+          label="Your key"
+          name="key"
+          autoFocus
+          spellCheck={false}
+          value={form.data.key}
+          onChange={(e) => {
+            form.setData('key', e.target.value);
+          }}
+          error={form.errors.key}
+          hint="From your account at the supplier. Beside the demo’s stand-in, oakum-second-key is one."
+        />
+        <TextField
+          label="Where it answers"
+          name="address"
+          spellCheck={false}
+          value={form.data.address}
+          onChange={(e) => {
+            form.setData('address', e.target.value);
+          }}
+          error={form.errors.address}
+        />
+        <Button kind="do" type="submit" disabled={form.processing}>
+          {form.processing ? 'Trying the key…' : 'Connect and pull the catalogue'}
+        </Button>
       </form>
     </div>
   );

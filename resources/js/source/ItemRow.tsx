@@ -15,22 +15,61 @@ interface Props {
 /** One supplier item: what it costs there, in the shopper's hands, and how soon it arrives. */
 export function ItemRow({ item, chosen, busy, onChoose, onTake }: Props) {
   return (
-    <tr className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')} data-item={item.code}>
-      <td className="w-10 pl-6!"><Tick label={`Choose ${item.title}`} checked={chosen} onToggle={onChoose} /></td>
-      <td className="w-[60px]">{item.picture ? <img src={item.picture} alt="" width={48} height={48} loading="lazy" className="size-12 rounded border border-line object-cover" /> : <span className="block size-12 rounded bg-shade" />}</td>
+    <tr
+      className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')}
+      data-item={item.code}
+    >
+      <td className="w-10 pl-6!">
+        <Tick label={`Choose ${item.title}`} checked={chosen} onToggle={onChoose} />
+      </td>
+      <td className="w-[60px]">
+        {item.picture ? (
+          <img
+            src={item.picture}
+            alt=""
+            width={48}
+            height={48}
+            loading="lazy"
+            className="size-12 rounded border border-line object-cover"
+          />
+        ) : (
+          <span className="block size-12 rounded bg-shade" />
+        )}
+      </td>
       <td className="max-w-0 w-[42%]">
-        <div className="truncate font-medium text-sup" title={item.title}>{item.title}</div>
+        <div className="truncate font-medium text-sup" title={item.title}>
+          {item.title}
+        </div>
         <div className="truncate text-[12.5px] text-mute">
-          {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}{item.rating && ` · rated ${item.rating}`}
-          {item.warning && <span className="ml-2 font-medium text-ochre"><WarningIcon size={13} weight="fill" className="mr-1 inline" aria-hidden />{item.warning}</span>}
+          {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}
+          {item.rating && ` · rated ${item.rating}`}
+          {item.warning && (
+            <span className="ml-2 font-medium text-ochre">
+              <WarningIcon size={13} weight="fill" className="mr-1 inline" aria-hidden />
+              {item.warning}
+            </span>
+          )}
         </div>
       </td>
       <td className="text-right whitespace-nowrap text-sup">{item.cost?.text}</td>
-      <td className="text-right whitespace-nowrap text-mute">{item.goods && item.delivery ? `${item.goods.digits} + ${item.delivery.digits}` : 'not delivered'}</td>
+      <td className="text-right whitespace-nowrap text-mute">
+        {item.goods && item.delivery ? `${item.goods.digits} + ${item.delivery.digits}` : 'not delivered'}
+      </td>
       <td className="text-right text-[15px] font-semibold whitespace-nowrap">{item.landed?.text ?? '–'}</td>
-      <td className="whitespace-nowrap">{item.days ?? '–'}{item.from && <span className="ml-1.5 text-[12.5px] text-mute">from {item.from}</span>}</td>
+      <td className="whitespace-nowrap">
+        {item.days ?? '–'}
+        {item.from && <span className="ml-1.5 text-[12.5px] text-mute">from {item.from}</span>}
+      </td>
       <td className="text-right">{item.stock}</td>
-      <td className="w-36 pr-6! text-right">{item.taken ? <span className="text-[13px] text-mute">on your bench</span> : <Button small disabled={busy} onClick={onTake} aria-label={`Take to bench: ${item.title}`}>Take to bench</Button>}</td>
+      <td className="w-36 pr-6! text-right">
+        {item.taken ? (
+          <span className="text-[13px] text-mute">on your bench</span>
+        ) : (
+          <Button small disabled={busy} onClick={onTake} aria-label={`Take to bench: ${item.title}`}>
+            Take to bench
+          </Button>
+        )}
+      </td>
     </tr>
   );
 }

@@ -12,30 +12,105 @@ interface Props {
 
 /** A name makes an address by itself until the address is typed. */
 function addressFrom(name: string): string {
-  return name.toLowerCase().normalize('NFD').replace(/[\u0300-\u036f]/g, '').replace(/[^a-z0-9]+/g, '-').replace(/^[^a-z]+|-+$/g, '').slice(0, 39);
+  return name
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^[^a-z]+|-+$/g, '')
+    .slice(0, 39);
 }
 
 export default function NewStall({ countries, currencies, shopsHost }: Props) {
   const form = useForm({ name: '', handle: '', country: 'GB', home_market: 'GB', currency: 'GBP', vat: '20', flat_delivery: '2.95' });
   const [typedAddress, setTypedAddress] = useState(false);
   const places = countries.map((c) => ({ value: c.code, label: c.name }));
-  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => { form.setData(name, e.target.value); };
+  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => {
+    form.setData(name, e.target.value);
+  };
   return (
     <div className="mx-auto w-full max-w-[620px] px-6 py-12">
       <Head title="A new stall" />
       <h1 className="name text-[32px]">Set up a stall</h1>
       <p className="mt-1 mb-8 text-mute">Seven facts. All but the currency can be changed later.</p>
-      <form onSubmit={(e) => { e.preventDefault(); form.post(route('stalls.store')); }} className="grid grid-cols-2 gap-x-8 gap-y-6">
-        <TextField className="col-span-2" label="Name of the stall" name="name" autoFocus value={form.data.name} error={form.errors.name}
-          onChange={(e) => { form.setData((d) => ({ ...d, name: e.target.value, handle: typedAddress ? d.handle : addressFrom(e.target.value) })); }} />
-        <TextField className="col-span-2" label="Address of the shop" name="handle" value={form.data.handle} error={form.errors.handle} after={`.${shopsHost}`} spellCheck={false}
-          onChange={(e) => { setTypedAddress(true); form.setData('handle', e.target.value); }} />
-        <ChoiceField label="The stall’s country" name="country" value={form.data.country} choices={places} onChange={set('country')} error={form.errors.country} />
-        <ChoiceField label="Home market: where most shoppers live" name="home_market" value={form.data.home_market} choices={places} onChange={set('home_market')} error={form.errors.home_market} />
-        <ChoiceField label="Currency of the prices" name="currency" value={form.data.currency} choices={currencies.map((c) => ({ value: c, label: c }))} onChange={set('currency')} error={form.errors.currency} />
-        <TextField label="VAT in the prices" name="vat" value={form.data.vat} onChange={set('vat')} error={form.errors.vat} after="%" inputMode="decimal" />
-        <TextField label="Delivery the shopper pays, per order" name="flat_delivery" value={form.data.flat_delivery} onChange={set('flat_delivery')} error={form.errors.flat_delivery} after={form.data.currency} inputMode="decimal" />
-        <div className="col-span-2 pt-2"><Button kind="do" type="submit" disabled={form.processing}>Set up the stall</Button></div>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          form.post(route('stalls.store'));
+        }}
+        className="grid grid-cols-2 gap-x-8 gap-y-6"
+      >
+        <TextField
+          className="col-span-2"
+          label="Name of the stall"
+          name="name"
+          autoFocus
+          value={form.data.name}
+          error={form.errors.name}
+          onChange={(e) => {
+            form.setData((d) => ({ ...d, name: e.target.value, handle: typedAddress ? d.handle : addressFrom(e.target.value) }));
+          }}
+        />
+        <TextField
+          className="col-span-2"
+          label="Address of the shop"
+          name="handle"
+          value={form.data.handle}
+          error={form.errors.handle}
+          after={`.${shopsHost}`}
+          spellCheck={false}
+          onChange={(e) => {
+            setTypedAddress(true);
+            form.setData('handle', e.target.value);
+          }}
+        />
+        <ChoiceField
+          label="The stall’s country"
+          name="country"
+          value={form.data.country}
+          choices={places}
+          onChange={set('country')}
+          error={form.errors.country}
+        />
+        <ChoiceField
+          label="Home market: where most shoppers live"
+          name="home_market"
+          value={form.data.home_market}
+          choices={places}
+          onChange={set('home_market')}
+          error={form.errors.home_market}
+        />
+        <ChoiceField
+          label="Currency of the prices"
+          name="currency"
+          value={form.data.currency}
+          choices={currencies.map((c) => ({ value: c, label: c }))}
+          onChange={set('currency')}
+          error={form.errors.currency}
+        />
+        <TextField
+          label="VAT in the prices"
+          name="vat"
+          value={form.data.vat}
+          onChange={set('vat')}
+          error={form.errors.vat}
+          after="%"
+          inputMode="decimal"
+        />
+        <TextField
+          label="Delivery the shopper pays, per order"
+          name="flat_delivery"
+          value={form.data.flat_delivery}
+          onChange={set('flat_delivery')}
+          error={form.errors.flat_delivery}
+          after={form.data.currency}
+          inputMode="decimal"
+        />
+        <div className="col-span-2 pt-2">
+          <Button kind="do" type="submit" disabled={form.processing}>
+            Set up the stall
+          </Button>
+        </div>
       </form>
     </div>
   );

@@ -8,28 +8,105 @@ import { TextField } from '@/ui/TextField';
 export default function Settings({ settings: s, countries }: { settings: SettingsView; countries: { code: string; name: string }[] }) {
   const handle = useHandle();
   const form = useForm({
-    name: s.name, home_market: s.homeMarket, vat: s.vat, flat_delivery: s.flatDelivery, payment_fee: s.paymentFee, payment_fee_fixed: s.paymentFeeFixed,
-    recipe_factor: s.recipeFactor, recipe_ending: String(s.recipeEnding), usd_rate: s.usdRate ?? '',
+    name: s.name,
+    home_market: s.homeMarket,
+    vat: s.vat,
+    flat_delivery: s.flatDelivery,
+    payment_fee: s.paymentFee,
+    payment_fee_fixed: s.paymentFeeFixed,
+    recipe_factor: s.recipeFactor,
+    recipe_ending: String(s.recipeEnding),
+    usd_rate: s.usdRate ?? '',
   });
-  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => { form.setData(name, e.target.value); };
+  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => {
+    form.setData(name, e.target.value);
+  };
   return (
     <div className="mx-auto w-full max-w-[760px] px-6 py-10">
       <Head title="Settings" />
       <h1 className="name text-[30px]">Settings of {s.name}</h1>
-      <p className="mt-1 mb-8 text-mute">The shop answers at <a className="text-ink underline" href={s.shopAddress}>{s.shopAddress}</a>. Prices are in {s.currency}, VAT included.</p>
-      <form onSubmit={(e) => { e.preventDefault(); form.put(route('settings.update', handle), { preserveScroll: true }); }} className="grid grid-cols-3 gap-x-8 gap-y-6">
+      <p className="mt-1 mb-8 text-mute">
+        The shop answers at{' '}
+        <a className="text-ink underline" href={s.shopAddress}>
+          {s.shopAddress}
+        </a>
+        . Prices are in {s.currency}, VAT included.
+      </p>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          form.put(route('settings.update', handle), { preserveScroll: true });
+        }}
+        className="grid grid-cols-3 gap-x-8 gap-y-6"
+      >
         <TextField className="col-span-2" label="Name" name="name" value={form.data.name} onChange={set('name')} error={form.errors.name} />
-        <ChoiceField label="Home market" name="home_market" value={form.data.home_market} choices={countries.map((c) => ({ value: c.code, label: c.name }))} onChange={set('home_market')} error={form.errors.home_market} />
+        <ChoiceField
+          label="Home market"
+          name="home_market"
+          value={form.data.home_market}
+          choices={countries.map((c) => ({ value: c.code, label: c.name }))}
+          onChange={set('home_market')}
+          error={form.errors.home_market}
+        />
         <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">What every sale bears</h2>
         <TextField label="VAT in the prices" name="vat" value={form.data.vat} onChange={set('vat')} error={form.errors.vat} after="%" />
-        <TextField label="Payment fee, of what is paid" name="payment_fee" value={form.data.payment_fee} onChange={set('payment_fee')} error={form.errors.payment_fee} after="%" />
-        <TextField label="and for each payment" name="payment_fee_fixed" value={form.data.payment_fee_fixed} onChange={set('payment_fee_fixed')} error={form.errors.payment_fee_fixed} after={s.currency} />
-        <TextField label="Delivery the shopper pays, per order" name="flat_delivery" value={form.data.flat_delivery} onChange={set('flat_delivery')} error={form.errors.flat_delivery} after={s.currency} />
-        {s.currency !== 'USD' && <TextField label="One US dollar costs" name="usd_rate" value={form.data.usd_rate} onChange={set('usd_rate')} error={form.errors.usd_rate} after={s.currency} hint={`as of ${s.usdRateDay ?? 'never'}; 2% are added as a cushion`} />}
+        <TextField
+          label="Payment fee, of what is paid"
+          name="payment_fee"
+          value={form.data.payment_fee}
+          onChange={set('payment_fee')}
+          error={form.errors.payment_fee}
+          after="%"
+        />
+        <TextField
+          label="and for each payment"
+          name="payment_fee_fixed"
+          value={form.data.payment_fee_fixed}
+          onChange={set('payment_fee_fixed')}
+          error={form.errors.payment_fee_fixed}
+          after={s.currency}
+        />
+        <TextField
+          label="Delivery the shopper pays, per order"
+          name="flat_delivery"
+          value={form.data.flat_delivery}
+          onChange={set('flat_delivery')}
+          error={form.errors.flat_delivery}
+          after={s.currency}
+        />
+        {s.currency !== 'USD' && (
+          <TextField
+            label="One US dollar costs"
+            name="usd_rate"
+            value={form.data.usd_rate}
+            onChange={set('usd_rate')}
+            error={form.errors.usd_rate}
+            after={s.currency}
+            hint={`as of ${s.usdRateDay ?? 'never'}; 2% are added as a cushion`}
+          />
+        )}
         <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">How prices are made</h2>
-        <TextField label="Landed cost times" name="recipe_factor" value={form.data.recipe_factor} onChange={set('recipe_factor')} error={form.errors.recipe_factor} hint="Landed cost is the goods and their delivery to the home market" />
-        <TextField label="Rounded up to end in" name="recipe_ending" value={form.data.recipe_ending} onChange={set('recipe_ending')} error={form.errors.recipe_ending} hint="95 makes prices such as 18.95" />
-        <div className="col-span-3 pt-2"><Button kind="do" type="submit" disabled={form.processing}>Save and work out every price again</Button></div>
+        <TextField
+          label="Landed cost times"
+          name="recipe_factor"
+          value={form.data.recipe_factor}
+          onChange={set('recipe_factor')}
+          error={form.errors.recipe_factor}
+          hint="Landed cost is the goods and their delivery to the home market"
+        />
+        <TextField
+          label="Rounded up to end in"
+          name="recipe_ending"
+          value={form.data.recipe_ending}
+          onChange={set('recipe_ending')}
+          error={form.errors.recipe_ending}
+          hint="95 makes prices such as 18.95"
+        />
+        <div className="col-span-3 pt-2">
+          <Button kind="do" type="submit" disabled={form.processing}>
+            Save and work out every price again
+          </Button>
+        </div>
       </form>
     </div>
   );

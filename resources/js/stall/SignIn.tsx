@@ -7,12 +7,51 @@ import { TextField } from '@/ui/TextField';
 export default function SignIn() {
   const form = useForm({ email: '', password: '' });
   return (
-    <Door title="Sign in" foot={<>New here? <Link href={route('sign-up')} className="text-ink underline">Sign up</Link></>}>
+    <Door
+      title="Sign in"
+      foot={
+        <>
+          New here?{' '}
+          <Link href={route('sign-up')} className="text-ink underline">
+            Sign up
+          </Link>
+        </>
+      }
+    >
       <Head title="Sign in" />
-      <form onSubmit={(e) => { e.preventDefault(); form.post(route('sign-in')); }} className="space-y-5">
-        <TextField label="E-mail" name="email" type="email" autoComplete="username" autoFocus value={form.data.email} onChange={(e) => { form.setData('email', e.target.value); }} error={form.errors.email} />
-        <TextField label="Password" name="password" type="password" autoComplete="current-password" value={form.data.password} onChange={(e) => { form.setData('password', e.target.value); }} error={form.errors.password} />
-        <Button kind="do" type="submit" disabled={form.processing} className="w-full">Sign in</Button>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          form.post(route('sign-in'));
+        }}
+        className="space-y-5"
+      >
+        <TextField
+          label="E-mail"
+          name="email"
+          type="email"
+          autoComplete="username"
+          autoFocus
+          value={form.data.email}
+          onChange={(e) => {
+            form.setData('email', e.target.value);
+          }}
+          error={form.errors.email}
+        />
+        <TextField
+          label="Password"
+          name="password"
+          type="password"
+          autoComplete="current-password"
+          value={form.data.password}
+          onChange={(e) => {
+            form.setData('password', e.target.value);
+          }}
+          error={form.errors.password}
+        />
+        <Button kind="do" type="submit" disabled={form.processing} className="w-full">
+          Sign in
+        </Button>
       </form>
     </Door>
   );

@@ -17,7 +17,12 @@ export function Button({ kind = 'plain', small = false, className, type = 'butto
   return (
     <button
       type={type}
-      className={clsx('inline-flex items-center justify-center gap-2 rounded-[7px] whitespace-nowrap disabled:opacity-50', small ? 'px-2.5 py-1 text-[13px]' : 'px-3.5 py-2', KINDS[kind], className)}
+      className={clsx(
+        'inline-flex items-center justify-center gap-2 rounded-[7px] whitespace-nowrap disabled:opacity-50',
+        small ? 'px-2.5 py-1 text-[13px]' : 'px-3.5 py-2',
+        KINDS[kind],
+        className,
+      )}
       {...rest}
     />
   );

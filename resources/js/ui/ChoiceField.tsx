@@ -10,9 +10,19 @@ export function ChoiceField({ label, choices, error, className, ...rest }: Props
   const id = useId();
   return (
     <div className={className}>
-      <label htmlFor={id} className="block text-[12.5px] text-mute">{label}</label>
-      <select id={id} className="w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium outline-none focus:border-you" {...rest}>
-        {choices.map((c) => <option key={c.value} value={c.value}>{c.label}</option>)}
+      <label htmlFor={id} className="block text-[12.5px] text-mute">
+        {label}
+      </label>
+      <select
+        id={id}
+        className="w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium outline-none focus:border-you"
+        {...rest}
+      >
+        {choices.map((c) => (
+          <option key={c.value} value={c.value}>
+            {c.label}
+          </option>
+        ))}
       </select>
       {error && <p className="mt-1 text-[13px] font-medium text-you">{error}</p>}
     </div>

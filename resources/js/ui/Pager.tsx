@@ -10,8 +10,20 @@ export function Pager({ previous, next }: { previous: string | null; next: strin
   };
   return (
     <nav aria-label="Pages" className="flex justify-between px-6 py-5">
-      {previous ? <Link href={to(previous)} className="underline">Before these</Link> : <span />}
-      {next ? <Link href={to(next)} className="underline">After these</Link> : <span />}
+      {previous ? (
+        <Link href={to(previous)} className="underline">
+          Before these
+        </Link>
+      ) : (
+        <span />
+      )}
+      {next ? (
+        <Link href={to(next)} className="underline">
+          After these
+        </Link>
+      ) : (
+        <span />
+      )}
     </nav>
   );
 }

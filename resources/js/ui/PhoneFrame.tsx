@@ -11,13 +11,19 @@ export function PhoneFrame({ src, stamp, title, width = 300 }: { src: string; st
   const [height, setHeight] = useState(560);
   const scale = width / PHONE;
 
-  useEffect(() => { if (address !== shown) setComing(address); }, [address, shown]);
+  useEffect(() => {
+    if (address !== shown) setComing(address);
+  }, [address, shown]);
   useEffect(() => {
     const node = box.current;
     if (!node) return;
-    const watch = new ResizeObserver(() => { setHeight(node.clientHeight); });
+    const watch = new ResizeObserver(() => {
+      setHeight(node.clientHeight);
+    });
     watch.observe(node);
-    return () => { watch.disconnect(); };
+    return () => {
+      watch.disconnect();
+    };
   }, []);
 
   const frame = (url: string, ready: boolean) => (
@@ -25,14 +31,33 @@ export function PhoneFrame({ src, stamp, title, width = 300 }: { src: string; st
       key={url}
       title={title}
       src={url}
-      onLoad={() => { if (!ready) { setShown(url); setComing(null); } }}
+      onLoad={() => {
+        if (!ready) {
+          setShown(url);
+          setComing(null);
+        }
+      }}
       tabIndex={ready ? 0 : -1}
-      style={{ width: PHONE, height: height / scale, transform: `scale(${String(scale)})`, transformOrigin: '0 0', position: 'absolute', top: 0, left: 0, border: 0, opacity: ready ? 1 : 0, pointerEvents: ready ? 'auto' : 'none' }}
+      style={{
+        width: PHONE,
+        height: height / scale,
+        transform: `scale(${String(scale)})`,
+        transformOrigin: '0 0',
+        position: 'absolute',
+        top: 0,
+        left: 0,
+        border: 0,
+        opacity: ready ? 1 : 0,
+        pointerEvents: ready ? 'auto' : 'none',
+      }}
     />
   );
 
   return (
-    <div className="mx-auto flex min-h-0 flex-1 flex-col overflow-hidden rounded-t-[28px] border-[7px] border-b-0 border-[#2a2622] bg-sheet" style={{ width: width + 14 }}>
+    <div
+      className="mx-auto flex min-h-0 flex-1 flex-col overflow-hidden rounded-t-[28px] border-[7px] border-b-0 border-[#2a2622] bg-sheet"
+      style={{ width: width + 14 }}
+    >
       <div ref={box} className="relative min-h-0 flex-1 overflow-hidden rounded-t-[20px]">
         {frame(shown, true)}
         {coming && coming !== shown && frame(coming, false)}

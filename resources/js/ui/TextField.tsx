@@ -13,12 +13,26 @@ export function TextField({ label, error, hint, after, className, ...rest }: Pro
   const id = useId();
   return (
     <div className={className}>
-      <label htmlFor={id} className="block text-[12.5px] text-mute">{label}</label>
+      <label htmlFor={id} className="block text-[12.5px] text-mute">
+        {label}
+      </label>
       <div className={clsx('flex items-baseline border-b-[1.5px] focus-within:border-you', error ? 'border-you' : 'border-rule')}>
-        <input id={id} className="w-full bg-transparent py-1 text-[15px] font-medium outline-none" aria-invalid={error ? true : undefined} aria-describedby={error ? `${id}-error` : undefined} {...rest} />
+        <input
+          id={id}
+          className="w-full bg-transparent py-1 text-[15px] font-medium outline-none"
+          aria-invalid={error ? true : undefined}
+          aria-describedby={error ? `${id}-error` : undefined}
+          {...rest}
+        />
         {after && <span className="pl-2 whitespace-nowrap text-mute">{after}</span>}
       </div>
-      {error ? <p id={`${id}-error`} className="mt-1 text-[13px] font-medium text-you">{error}</p> : hint && <p className="mt-1 text-[13px] text-mute">{hint}</p>}
+      {error ? (
+        <p id={`${id}-error`} className="mt-1 text-[13px] font-medium text-you">
+          {error}
+        </p>
+      ) : (
+        hint && <p className="mt-1 text-[13px] text-mute">{hint}</p>
+      )}
     </div>
   );
 }

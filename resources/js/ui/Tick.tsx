@@ -11,7 +11,9 @@ export function Tick({ label, checked, onToggle }: Props) {
       aria-label={label}
       checked={checked}
       onChange={() => undefined}
-      onClick={(e) => { onToggle(e.shiftKey); }}
+      onClick={(e) => {
+        onToggle(e.shiftKey);
+      }}
       className="size-4 cursor-pointer accent-[#a8431f]"
     />
   );

@@ -33,7 +33,14 @@ export function Held({ held, onFollow, what }: { held: boolean; onFollow: () => 
   return (
     <span className="inline-flex items-center gap-2">
       <span className="rounded bg-you-soft px-1.5 text-[11.5px] font-semibold text-you">held</span>
-      <button type="button" onClick={onFollow} className="text-[12px] text-mute underline decoration-line underline-offset-2 hover:text-ink" aria-label={`let it follow: ${what}`}>let it follow</button>
+      <button
+        type="button"
+        onClick={onFollow}
+        className="text-[12px] text-mute underline decoration-line underline-offset-2 hover:text-ink"
+        aria-label={`let it follow: ${what}`}
+      >
+        let it follow
+      </button>
     </span>
   );
 }

@@ -24,7 +24,11 @@ export function useSelection(ids: number[]) {
     chosen: ids.filter((id) => chosen.has(id)),
     has: (id: number) => chosen.has(id),
     toggle,
-    all: () => { setChosen(new Set(ids)); },
-    clear: () => { setChosen(new Set()); },
+    all: () => {
+      setChosen(new Set(ids));
+    },
+    clear: () => {
+      setChosen(new Set());
+    },
   };
 }

@@ -52,7 +52,12 @@ export function useWorkingCopy(given: WindowView) {
     timer.current = setTimeout(() => void flush(), 350);
   }
 
-  useEffect(() => () => { void flush(); }, []); // eslint-disable-line react-hooks/exhaustive-deps -- leaving the screen saves what is still waiting
+  useEffect(
+    () => () => {
+      void flush();
+    },
+    [],
+  ); // eslint-disable-line react-hooks/exhaustive-deps -- leaving the screen saves what is still waiting
 
   async function settle(url: string): Promise<void> {
     await flush();
@@ -69,9 +74,20 @@ export function useWorkingCopy(given: WindowView) {
   }
 
   return {
-    view, look, sections, trouble, saving, setTrouble,
-    setLook: (next: LookDraft) => { setLookNow(next); want(next, sections); },
-    setSections: (next: SectionView[]) => { setSectionsNow(next); want(look, next); },
+    view,
+    look,
+    sections,
+    trouble,
+    saving,
+    setTrouble,
+    setLook: (next: LookDraft) => {
+      setLookNow(next);
+      want(next, sections);
+    },
+    setSections: (next: SectionView[]) => {
+      setSectionsNow(next);
+      want(look, next);
+    },
     publish: () => settle(route('window.publish', handle)),
     back: () => settle(route('window.back', handle)),
   };

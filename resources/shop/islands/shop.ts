@@ -56,7 +56,10 @@ function followChoices(product: HTMLElement): void {
       }
     }
   };
-  for (const radio of radios) radio.addEventListener('change', () => { show(true); });
+  for (const radio of radios)
+    radio.addEventListener('change', () => {
+      show(true);
+    });
   show(false);
 }
 
