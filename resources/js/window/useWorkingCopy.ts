@@ -21,28 +21,35 @@ export function useWorkingCopy(given: WindowView) {
   const [trouble, setTrouble] = useState<string | null>(null);
   const [saving, setSaving] = useState(false);
   const wanted = useRef<{ look: LookDraft; sections: SectionView[] } | null>(null);
-  const busy = useRef(false);
+  const line = useRef(Promise.resolve());
   const version = useRef(given.version);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
-  async function flush(): Promise<void> {
-    clearTimeout(timer.current);
-    if (busy.current) return;
-    busy.current = true;
-    while (wanted.current) {
-      const { look: l, sections: s } = wanted.current;
-      wanted.current = null;
+  /** Sends what is waiting, after whatever is on its way already. */
+  async function drain(): Promise<void> {
+    const next = wanted.current;
+    wanted.current = null;
+    if (next) {
       try {
-        const next = await send<WindowView>('PUT', route('window.save', handle), { version: version.current, look: l, sections: s });
-        version.current = next.version;
-        setView(next);
+        const saved = await send<WindowView>('PUT', route('window.save', handle), {
+          version: version.current,
+          look: next.look,
+          sections: next.sections,
+        });
+        version.current = saved.version;
+        setView(saved);
         setTrouble(null);
       } catch (error) {
         setTrouble(words(error));
       }
     }
-    busy.current = false;
-    setSaving(false);
+    if (!wanted.current) setSaving(false);
+  }
+
+  function flush(): Promise<void> {
+    clearTimeout(timer.current);
+    line.current = line.current.then(drain);
+    return line.current;
   }
 
   function want(l: LookDraft, s: SectionView[]): void {
@@ -52,12 +59,10 @@ export function useWorkingCopy(given: WindowView) {
     timer.current = setTimeout(() => void flush(), 350);
   }
 
-  useEffect(
-    () => () => {
-      void flush();
-    },
-    [],
-  ); // eslint-disable-line react-hooks/exhaustive-deps -- leaving the screen saves what is still waiting
+  // Leaving the screen saves what is still waiting.
+  const leave = useRef(flush);
+  leave.current = flush;
+  useEffect(() => () => void leave.current(), []);
 
   async function settle(url: string): Promise<void> {
     await flush();
