@@ -25,6 +25,8 @@ export function useWorkingCopy(given: WindowView) {
   const version = useRef(given.version);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
+  const waiting = (): boolean => wanted.current !== null;
+
   /** Sends what is waiting, after whatever is on its way already. */
   async function drain(): Promise<void> {
     const next = wanted.current;
@@ -43,7 +45,7 @@ export function useWorkingCopy(given: WindowView) {
         setTrouble(words(error));
       }
     }
-    if (!wanted.current) setSaving(false);
+    setSaving(waiting());
   }
 
   function flush(): Promise<void> {
