@@ -6,6 +6,7 @@ namespace WindowStall\Counter;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use WindowStall\Core\Money\Money;
 use WindowStall\Source\SupplierVariant;
 
 /**
@@ -35,6 +36,12 @@ final class OrderLine extends Model
     public function supplierOrder(): BelongsTo
     {
         return $this->belongsTo(SupplierOrder::class);
+    }
+
+    /** @param  Order  $order the order it belongs to, for its currency */
+    public function total(Order $order): Money
+    {
+        return $order->money($this->unit_minor)->times($this->quantity);
     }
 
     public function name(): string

@@ -29,6 +29,11 @@ final readonly class BasketEntry
         return $this->title.($this->variant->label === '' ? '' : ', '.$this->variant->label);
     }
 
+    public function total(): Money
+    {
+        return $this->unit->times($this->quantity);
+    }
+
     public function trouble(): ?string
     {
         return match (true) {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Stall\Http\FindController;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\SettingsController;
 use WindowStall\Stall\Http\SignInController;
@@ -21,6 +22,7 @@ Route::middleware('auth')->group(function (): void {
     Route::get('/stalls/new', [StallController::class, 'create'])->name('stalls.new');
     Route::post('/stalls', [StallController::class, 'store'])->name('stalls.store');
     Route::middleware(InStall::class)->prefix('/at/{stall}')->group(function (): void {
+        Route::get('/find', FindController::class)->name('find');
         Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
         Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
     });

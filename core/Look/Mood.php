@@ -26,6 +26,16 @@ enum Mood: string
         };
     }
 
+    /** How much of the brand's colourfulness its pale tones keep: white walls want only a breath of it. */
+    public function tint(): float
+    {
+        return match ($this) {
+            self::Paper => 1.0,
+            self::Chalk => 0.3,
+            self::Dusk => 0.65,
+        };
+    }
+
     /** The ground's hue in degrees; null takes the brand's own. */
     public function hue(): ?float
     {

@@ -31,7 +31,7 @@ final readonly class Tones
         $deep = Colour::oklch(0.20, 0.02, $brandH);
         $onFill = $light->contrast($brand) >= $deep->contrast($brand) || $light->contrast($brand) >= self::TEXT ? $light : $deep;
         $fill = self::until($brandL, $brandC, $brandH, $onFill === $light ? -1 : 1, [$onFill]);
-        $soft = Colour::oklch($dark ? 0.32 : 0.925, min(0.045, $brandC * 0.45), $brandH);
+        $soft = Colour::oklch($dark ? 0.32 : 0.925, min(0.045, $brandC * 0.45) * $mood->tint(), $brandH);
         $away = $dark ? 1 : -1;
 
         return new self([
@@ -44,7 +44,7 @@ final readonly class Tones
             'on-fill' => $onFill,
             'brand' => self::until($brandL, $brandC, $brandH, $away, [$ground, $sheet, $soft]),
             'soft' => $soft,
-            'band' => Colour::oklch($dark ? 0.29 : 0.90, min(0.05, $brandC * 0.5 + 0.012), $mood->hue() ?? $brandH),
+            'band' => Colour::oklch($dark ? 0.29 : 0.90, min(0.05, $brandC * 0.5 + 0.012) * $mood->tint(), $mood->hue() ?? $brandH),
         ]);
     }
 

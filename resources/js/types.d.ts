@@ -236,6 +236,13 @@ export interface RunView {
   trouble: string | null;
 }
 
+export interface FoundView {
+  kind: string;
+  label: string;
+  detail: string;
+  url: string;
+}
+
 export interface FrameView {
   person: string;
   stalls: StallLinkView[];

@@ -10,7 +10,7 @@
 @if (isset($errors[$field]))<p class="field-error" id="{{ $field }}-error">{{ $errors[$field] }}</p>@endif</div>
 @endforeach
 <p class="quiet">We send to {{ $stall->marketName() }}.</p>
-<ul class="lines slim">@foreach ($basket->entries as $entry)<li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->unit->times($entry->quantity)) }}</span></li>@endforeach</ul>
+<ul class="lines slim">@foreach ($basket->entries as $entry)<li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>@endforeach</ul>
 @include('shop::totals')
 <button class="button wide" data-pay>Go on to pay {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
 </form>

@@ -34,7 +34,7 @@
 </section>
 @endforeach
 @endif
-<ul class="lines slim">@foreach ($order->lines as $line)<li class="line"><span>{{ $line->quantity }} × {{ $line->name() }}</span><span class="amount">{{ $text($line->unit_minor * $line->quantity) }}</span></li>@endforeach</ul>
+<ul class="lines slim">@foreach ($order->lines as $line)<li class="line"><span>{{ $line->quantity }} × {{ $line->name() }}</span><span class="amount">{{ WindowStall\Support\Views\MoneyView::text($line->total($order)) }}</span></li>@endforeach</ul>
 <dl class="totals"><div><dt>Goods</dt><dd>{{ $text($order->goods_minor) }}</dd></div><div><dt>Delivery</dt><dd>{{ $text($order->delivery_minor) }}</dd></div><div class="sum"><dt>Total</dt><dd>{{ $text($order->total_minor) }}</dd></div><div class="quiet"><dt>of which VAT</dt><dd>{{ $text($order->tax_minor) }}</dd></div></dl>
 @if ($state === 'paid')<p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>@endif
 </div>

@@ -20,6 +20,6 @@ final readonly class OrderLineView
     {
         $unit = $order->money($line->unit_minor);
 
-        return new self($line->id, $line->title, $line->label, (string) $line->supplierVariant?->sku, $line->picture === null ? null : PictureSizes::url($line->picture, 320), $line->quantity, MoneyView::of($unit), MoneyView::of($unit->times($line->quantity)));
+        return new self($line->id, $line->title, $line->label, (string) $line->supplierVariant?->sku, $line->picture === null ? null : PictureSizes::url($line->picture, 320), $line->quantity, MoneyView::of($unit), MoneyView::of($line->total($order)));
     }
 }

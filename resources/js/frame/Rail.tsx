@@ -4,7 +4,7 @@ import { StallMenu } from '@/frame/StallMenu';
 import type { FrameView } from '@/types';
 
 /** The areas in the order of the work, each with what waits there. */
-export function Rail({ frame }: { frame: FrameView }) {
+export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }) {
   const screen = usePage().component;
   const areas = [
     { key: 'source', name: 'Source', waits: 0 },
@@ -45,18 +45,21 @@ export function Rail({ frame }: { frame: FrameView }) {
             );
           })}
       </nav>
-      {frame.shopUrl ? (
-        <a
-          href={frame.shopUrl}
-          target="_blank"
-          rel="noreferrer"
-          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
-        >
-          See the shop
-        </a>
-      ) : (
-        <span />
-      )}
+      <div className="flex items-center gap-5">
+        {frame.shopUrl && (
+          <a
+            href={frame.shopUrl}
+            target="_blank"
+            rel="noreferrer"
+            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+          >
+            See the shop
+          </a>
+        )}
+        <button type="button" onClick={onFind} className="flex items-center gap-2 text-mute hover:text-ink">
+          Find <kbd className="rounded border border-line bg-sheet px-1.5 text-[11.5px] font-semibold">Ctrl K</kbd>
+        </button>
+      </div>
     </header>
   );
 }

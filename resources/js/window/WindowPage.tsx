@@ -1,5 +1,6 @@
 import { Head, router } from '@inertiajs/react';
 import { useState } from 'react';
+import { toast } from 'sonner';
 import type { KindView, StarterView, WindowGoodView, WindowView } from '@/types';
 import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
@@ -109,7 +110,12 @@ export default function WindowPage({ window: given, kinds, starters, goods, shop
                 copy.setSections(copy.sections.map((s) => (s.id === section.id ? { ...s, settings } : s)));
               }}
               onRemove={() => {
-                copy.setSections(copy.sections.filter((s) => s.id !== section.id));
+                const before = copy.sections;
+                copy.setSections(before.filter((s) => s.id !== section.id));
+                toast(`${section.label} is gone from the page.`, {
+                  action: { label: 'Undo', onClick: () => copy.setSections(before) },
+                  duration: 9000,
+                });
                 setAt('look');
               }}
             />

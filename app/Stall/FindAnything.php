@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Counter\Order;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Views\FoundView;
+
+/** Finds a stall's listings, orders and supplier items by a few letters, for the palette. */
+final class FindAnything
+{
+    private const EACH = 6;
+
+    /** @return list<FoundView> listings first, then orders, then items not taken yet */
+    public function __invoke(Stall $stall, string $words): array
+    {
+        $words = mb_substr(trim($words), 0, 80);
+        if ($words === '') {
+            return [];
+        }
+        $like = '%'.addcslashes($words, '%_\\').'%';
+        $listings = $stall->listings()->where('shown_title', 'ilike', $like)->orderBy('shown_title')->limit(self::EACH)->get()
+            ->map(fn (Listing $l): FoundView => new FoundView('listing', $l->shown_title, $l->state->words(), route('bench.listing', [$stall, $l])));
+        $orders = $stall->orders()->where(fn ($q) => $q->where('name', 'ilike', $like)->orWhere('email', 'ilike', $like)->when(ctype_digit($words) && strlen($words) < 9, fn ($n) => $n->orWhere('number', (int) $words)))->orderByDesc('id')->limit(self::EACH)->get()
+            ->map(fn (Order $o): FoundView => new FoundView('order', 'Order '.$o->number, $o->name.', '.$o->state->words(), route('counter.order', [$stall, $o])));
+        $items = $stall->items()->whereNull('gone_at')->whereDoesntHave('listings')->where('title', 'ilike', $like)->orderBy('title')->limit(self::EACH)->get()
+            ->map(fn (SupplierItem $i): FoundView => new FoundView('item', $i->title, 'in Source', route('source', [$stall, 'q' => $i->external_id])));
+
+        return [...array_values($listings->all()), ...array_values($orders->all()), ...array_values($items->all())];
+    }
+}

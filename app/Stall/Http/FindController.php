@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use WindowStall\Stall\FindAnything;
+use WindowStall\Stall\Stall;
+
+final class FindController
+{
+    public function __invoke(Request $request, Stall $stall, FindAnything $find): JsonResponse
+    {
+        return new JsonResponse($find($stall, $request->string('q')->toString()));
+    }
+}

@@ -1,0 +1,81 @@
+import { router } from '@inertiajs/react';
+import { Command } from 'cmdk';
+import { Dialog } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import { send } from '@/lib/http';
+import type { FoundView, FrameView } from '@/types';
+
+const ITEM = 'flex cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-shade';
+
+/** Finds areas, stalls, goods and orders, and goes there: Ctrl or ⌘ and K, from anywhere. */
+export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boolean; onOpen: (open: boolean) => void }) {
+  const [typed, setTyped] = useState('');
+  const [found, setFound] = useState<FoundView[]>([]);
+  const handle = frame.handle;
+
+  useEffect(() => {
+    if (!open || handle === null || typed.trim() === '') {
+      setFound([]);
+      return;
+    }
+    const ask = new AbortController();
+    const timer = setTimeout(() => {
+      send<FoundView[]>('GET', route('find', [handle, { q: typed }]), undefined, ask.signal)
+        .then(setFound)
+        .catch(() => undefined);
+    }, 120);
+    return () => {
+      clearTimeout(timer);
+      ask.abort();
+    };
+  }, [typed, open, handle]);
+
+  const go = (url: string) => {
+    onOpen(false);
+    setTyped('');
+    router.visit(url);
+  };
+  const places = [
+    ...(handle === null
+      ? []
+      : ['Source', 'Bench', 'Drift', 'Window', 'Counter', 'Settings'].map((name) => ({ name, url: route(name.toLowerCase(), handle) }))),
+    ...frame.stalls.filter((s) => s.handle !== handle).map((s) => ({ name: `Step over to ${s.name}`, url: route('source', s.handle) })),
+    { name: 'Open another stall', url: route('stalls.new') },
+  ].filter((p) => p.name.toLowerCase().includes(typed.trim().toLowerCase()));
+
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpen}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/25" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[14vh] left-1/2 z-50 w-[560px] -translate-x-1/2 overflow-hidden rounded-xl border border-line bg-sheet shadow-2xl shadow-black/20"
+        >
+          <Dialog.Title className="sr-only">Find anything</Dialog.Title>
+          <Command shouldFilter={false} label="Find anything">
+            <Command.Input
+              value={typed}
+              onValueChange={setTyped}
+              placeholder="Goods, orders, areas, stalls"
+              className="w-full border-b border-line bg-transparent px-5 py-4 text-[17px] outline-none"
+            />
+            <Command.List className="max-h-[52vh] overflow-auto p-2">
+              <Command.Empty className="px-3 py-4 text-mute">Nothing is called that.</Command.Empty>
+              {found.map((f) => (
+                <Command.Item key={f.url} value={f.url} onSelect={() => go(f.url)} className={ITEM}>
+                  <span className="min-w-0 flex-1 truncate font-medium">{f.label}</span>
+                  <span className="text-[13px] whitespace-nowrap text-mute">{f.detail}</span>
+                </Command.Item>
+              ))}
+              {places.map((p) => (
+                <Command.Item key={p.url} value={p.url} onSelect={() => go(p.url)} className={ITEM}>
+                  {p.name}
+                </Command.Item>
+              ))}
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
