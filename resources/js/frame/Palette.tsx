@@ -11,6 +11,7 @@ const ITEM = 'flex cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[s
 export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boolean; onOpen: (open: boolean) => void }) {
   const [typed, setTyped] = useState('');
   const [found, setFound] = useState<FoundView[]>([]);
+  const [at, setAt] = useState('');
   const handle = frame.handle;
 
   useEffect(() => {
@@ -21,7 +22,11 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
     const ask = new AbortController();
     const timer = setTimeout(() => {
       send<FoundView[]>('GET', route('find', [handle, { q: typed }]), undefined, ask.signal)
-        .then(setFound)
+        .then((next) => {
+          setFound(next);
+          // The best find is in hand at once, whatever was before.
+          setAt(next[0]?.url ?? '');
+        })
         .catch(() => undefined);
     }, 120);
     return () => {
@@ -52,7 +57,7 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
           className="fixed top-[14vh] left-1/2 z-50 w-[560px] -translate-x-1/2 overflow-hidden rounded-xl border border-line bg-sheet shadow-2xl shadow-black/20"
         >
           <Dialog.Title className="sr-only">Find anything</Dialog.Title>
-          <Command shouldFilter={false} label="Find anything">
+          <Command shouldFilter={false} label="Find anything" value={at} onValueChange={setAt}>
             <Command.Input
               value={typed}
               onValueChange={setTyped}

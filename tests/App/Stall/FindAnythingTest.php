@@ -29,6 +29,11 @@ final class FindAnythingTest extends AppTestCase
         $this->find($stall, (string) Order::query()->where('stall_id', $stall->id)->value('number'))->assertJsonPath('0.kind', 'order');
         $this->find($stall, 'fennimore')->assertJsonCount(1)->assertJsonPath('0.label', 'Order 1001');
         $this->find($stall, '100%')->assertJsonCount(1);
+        $this->world->pull($stall, Items::item([Items::variant('n')], 'Netting', id: 'N-1'), Items::item([Items::variant('t')], 'Tin', id: 'N-2'));
+        $this->find($stall, 'tin')->assertJsonPath('0.label', 'Tin')->assertJsonPath('1.label', 'Netting');
+        foreach (['[', '(a', '*'] as $awkward) {
+            $this->find($stall, $awkward);
+        }
         foreach (['', '   ', '_', '\\', "'", '99999999999999'] as $nothing) {
             $this->find($stall, $nothing)->assertExactJson([]);
         }
