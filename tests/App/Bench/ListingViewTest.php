@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Bench;
+
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Views\ListingView;
+use WindowStall\Bench\Views\SaleView;
+use WindowStall\Bench\Views\SegmentView;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+
+/** What the screen of a listing is told, and the bar of the till strip. */
+final class ListingViewTest extends AppTestCase
+{
+    public function test_a_listing_nobody_has_touched_follows_in_everything(): void
+    {
+        $stall = $this->world->stall();
+        $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall)));
+        self::assertSame([false, false, false, false, 0], [$view->titleHeld, $view->wordsHeld, $view->picturesHeld, $view->recipeHeld, $view->held]);
+        self::assertSame(['Clr: STL-01, CPR-02'], $view->supplierOptions);
+        self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->arrival);
+        self::assertSame('landed × 2.4, ends .95', $view->recipe);
+        self::assertSame('STL-01, one piece, to United Kingdom', $view->sales[0]?->about);
+        self::assertSame([], $view->lacks);
+        self::assertNull($view->shopUrl);
+    }
+
+    public function test_every_word_of_the_sellers_is_counted_as_held(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        $edit = app(EditListing::class);
+        [$a, $b] = $listing->variants()->get()->all();
+        $edit->title($stall, $listing, 'Trowel');
+        $edit->words($stall, $listing, '<p>Mine</p>');
+        $edit->recipe($stall, $listing, ['factor' => 30_000, 'ending' => 0]);
+        $edit->price($stall, $listing, $a, $stall->money(2100));
+        $edit->switch($stall, $listing, [$b->id], false);
+        $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
+        self::assertSame(5, $view->held);
+        self::assertSame('landed × 3, ends .00', $view->recipe);
+        self::assertSame(['£21.00', '£19.00'], [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text]);
+    }
+
+    public function test_a_suppliers_html_is_clean_before_it_reaches_the_screen(): void
+    {
+        $stall = $this->world->stall();
+        $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([Items::variant('a')], description: '<p onclick="x()">Hello<script>alert(1)</script></p>'))));
+        self::assertSame('<p>Hello</p>', $view->supplierWords);
+        self::assertSame('<p>Hello</p>', $view->words);
+    }
+
+    public function test_an_item_of_one_kind_reads_naturally(): void
+    {
+        $stall = $this->world->stall();
+        $variant = new \WindowStall\Core\Source\SupplierVariant('solo', 'S', null, [], Money::of(540, 'USD'), null, 300, ['GB' => 2], null);
+        $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([$variant]))));
+        self::assertSame(['One kind', 'One piece, to United Kingdom', []], [$view->variants[0]->label, $view->sales[0]?->about, $view->options]);
+    }
+
+    public function test_the_bars_parts_fill_it_whether_one_earns_or_loses(): void
+    {
+        foreach ([1895, 500] as $price) {
+            $sale = $this->sale($price);
+            $shares = array_sum(array_map(static fn (SegmentView $s): int => $s->share, $sale->segments));
+            self::assertGreaterThan(9_990, $shares);
+            self::assertLessThanOrEqual(10_000, $shares);
+        }
+    }
+
+    public function test_a_loss_is_said_in_words_and_has_no_keep_in_the_bar(): void
+    {
+        $sale = $this->sale(500);
+        self::assertTrue($sale->loses);
+        self::assertSame('You lose £1.93 on every sale at this price.', $sale->note);
+        self::assertSame(['goods', 'delivery', 'fee', 'tax'], array_map(static fn (SegmentView $s): string => $s->key, $sale->segments));
+    }
+
+    public function test_free_delivery_and_paid_delivery_are_told_apart(): void
+    {
+        self::assertSame('Delivery is free to the shopper.', $this->sale(1895)->note);
+        self::assertSame('The shopper pays £2.95 for delivery besides.', $this->sale(1895, 295)->note);
+    }
+
+    private function sale(int $price, int $charged = 0): SaleView
+    {
+        return SaleView::of('x', Till::ring(Money::gbp($price), Money::gbp($charged), Money::gbp(400), Money::gbp(182), new SaleTerms(new IncludedTax(2000), 150, Money::gbp(20))));
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Source;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Source\LandItems;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+
+final class LandItemsTest extends AppTestCase
+{
+    public function test_each_variant_lands_from_the_warehouse_that_is_cheapest_with_stock(): void
+    {
+        $stall = $this->world->stall();
+        $this->quote($stall, 'GB', 300, [['Economy', 237, 2, 4]]);
+        $this->quote($stall, 'CN', 300, [['Economy', 355, 14, 22], ['Express', 1804, 6, 9]]);
+        $this->world->pull($stall, $this->item([$this->variant('near', ['GB' => 4, 'CN' => 90]), $this->variant('far', ['GB' => 0, 'CN' => 90])]));
+        $rows = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail()->variants()->get()->keyBy('external_id');
+        self::assertSame(['GB', 'Economy', 3, 6], [$rows['near']?->warehouse, $rows['near']->method, $rows['near']->days_min, $rows['near']->days_max]);
+        self::assertSame(['CN', 15, 24], [$rows['far']?->warehouse, $rows['far']->days_min, $rows['far']->days_max]);
+        self::assertSame($rows['far']->landed_minor, $rows['far']->goods_minor + $rows['far']->delivery_minor);
+    }
+
+    public function test_an_item_shows_its_cheapest_variant_and_the_stock_of_all(): void
+    {
+        $stall = $this->world->stall();
+        $this->world->pull($stall, Items::item([Items::variant('a', 900, 5), Items::variant('b', 540, 7), Items::variant('c', 700, 0)]));
+        $row = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
+        self::assertSame([540, 12, 435, 191, 626], [$row->cost_minor, $row->stock, $row->goods_minor, $row->delivery_minor, $row->landed_minor]);
+    }
+
+    public function test_where_nothing_is_delivered_there_is_no_landed_cost_and_the_listing_says_so(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall(market: 'BR');
+        $this->quote($stall, 'GB', 300, []);
+        $listing = $this->world->listing($stall);
+        self::assertNull($listing->supplierItem?->landed_minor);
+        $this->get(route('source', $stall))->assertInertia(fn ($page) => $page->has('items', 0));
+        $this->postJson(route('bench.window', $stall), ['listings' => [$listing->id]])->assertJsonPath('placed', [])->assertJsonPath('left.0.lacks.0.words', 'STL-01 can’t be delivered to Brazil. Switch it off.');
+    }
+
+    public function test_a_quote_is_asked_for_once_and_kept(): void
+    {
+        $stall = $this->world->stall();
+        $connection = $this->world->connection($stall);
+        Http::fake(['*/v1/quotes' => Http::response(['quotes' => [[['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]]]])]);
+        DB::table('delivery_quotes')->where('connection_id', $connection->id)->delete();
+        $this->world->pull($stall, $this->item([$this->variant('a', ['DE' => 3]), $this->variant('b', ['DE' => 9])]));
+        Http::assertSentCount(1);
+        app(LandItems::class)($stall, $connection);
+        Http::assertSentCount(1);
+        app(LandItems::class)($stall, $connection, askAgain: true);
+        Http::assertSentCount(2);
+    }
+
+    public function test_another_market_turns_every_cost_to_it(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $this->world->pull($stall, Items::item([Items::variant('a')]));
+        $before = SupplierItem::query()->where('stall_id', $stall->id)->value('delivery_minor');
+        $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL']))->assertSessionHasNoErrors();
+        $row = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
+        self::assertGreaterThan($before, $row->delivery_minor, 'asked of the supplier over HTTP');
+        self::assertSame([5, 10], [$row->days_min, $row->days_max]);
+    }
+
+    public function test_a_supplier_that_is_away_leaves_the_settings_as_they_were(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $this->world->pull($stall, Items::item([Items::variant('a')]));
+        $stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL', 'name' => 'Changed']))->assertSessionHasErrors('said');
+        self::assertSame(['GB', 'Quillet'], [$stall->refresh()->home_market, $stall->name]);
+    }
+
+    public function test_a_currency_without_a_rate_is_said_plainly(): void
+    {
+        $stall = $this->world->stall();
+        $stall->rates()->delete();
+        $this->expectExceptionObject(new Refusal('There is no exchange rate from USD to GBP. Set one in the stall’s settings.'));
+        $this->world->pull($stall->unsetRelation('rates'), Items::item([Items::variant('a')]));
+    }
+
+    /** @param  list<Variant>  $variants */
+    private function item(array $variants): Item
+    {
+        return new Item('L-1', 'Trowel', '', 'Tools', [], 'USD', new DayRange(1, 2), null, $variants);
+    }
+
+    /** @param  array<string, int>  $stock */
+    private function variant(string $id, array $stock): Variant
+    {
+        return new Variant($id, $id, null, ['Clr' => $id], Money::of(540, 'USD'), null, 300, $stock, null);
+    }
+
+    /** @param  list<array{string, int, int, int}>  $methods */
+    private function quote(Stall $stall, string $warehouse, int $grams, array $methods): void
+    {
+        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($stall)->id, 'warehouse' => $warehouse, 'destination' => $stall->home_market, 'grams' => $grams, 'methods' => json_encode($methods), 'quoted_at' => now()]);
+    }
+
+    /**
+     * @param  array<string, string>  $other
+     * @return array<string, string>
+     */
+    private function settings(array $other): array
+    {
+        return $other + ['name' => 'Quillet', 'home_market' => 'GB', 'vat' => '20', 'flat_delivery' => '2.95', 'payment_fee' => '1.5', 'payment_fee_fixed' => '0.20', 'recipe_factor' => '2.4', 'recipe_ending' => '95', 'usd_rate' => '0.79'];
+    }
+}
