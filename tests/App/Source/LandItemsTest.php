@@ -25,10 +25,12 @@ final class LandItemsTest extends AppTestCase
         $this->quote($stall, 'GB', 300, [['Economy', 237, 2, 4]]);
         $this->quote($stall, 'CN', 300, [['Economy', 355, 14, 22], ['Express', 1804, 6, 9]]);
         $this->world->pull($stall, $this->item([$this->variant('near', ['GB' => 4, 'CN' => 90]), $this->variant('far', ['GB' => 0, 'CN' => 90])]));
-        $rows = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail()->variants()->get()->keyBy('external_id');
-        self::assertSame(['GB', 'Economy', 3, 6], [$rows['near']?->warehouse, $rows['near']->method, $rows['near']->days_min, $rows['near']->days_max]);
-        self::assertSame(['CN', 15, 24], [$rows['far']?->warehouse, $rows['far']->days_min, $rows['far']->days_max]);
-        self::assertSame($rows['far']->landed_minor, $rows['far']->goods_minor + $rows['far']->delivery_minor);
+        $item = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
+        $near = $item->variants()->where('external_id', 'near')->firstOrFail();
+        $far = $item->variants()->where('external_id', 'far')->firstOrFail();
+        self::assertSame(['GB', 'Economy', 3, 6], [$near->warehouse, $near->method, $near->days_min, $near->days_max]);
+        self::assertSame(['CN', 15, 24], [$far->warehouse, $far->days_min, $far->days_max]);
+        self::assertSame($far->landed_minor, (int) $far->goods_minor + (int) $far->delivery_minor);
     }
 
     public function test_an_item_shows_its_cheapest_variant_and_the_stock_of_all(): void

@@ -37,10 +37,10 @@ final class SaveItemsTest extends AppTestCase
         $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b')]));
         $ids = $this->row()->variants()->pluck('id', 'external_id');
         $this->world->pull($this->stall, Items::item([Items::variant('b', 700), Items::variant('c')]));
-        $rows = $this->row()->variants()->get()->keyBy('external_id');
-        self::assertSame($ids['b'], $rows['b']?->id);
-        self::assertSame([0, 700], [$rows['b']->position, $rows['b']->cost_minor]);
-        self::assertSame([true, 0], [$rows['a']?->gone_at !== null, $rows['a']->stock]);
+        $b = $this->row()->variants()->where('external_id', 'b')->firstOrFail();
+        self::assertSame([$ids['b'], 0, 700], [$b->id, $b->position, $b->cost_minor]);
+        $a = $this->row()->variants()->where('external_id', 'a')->firstOrFail();
+        self::assertSame([true, 0], [$a->gone_at !== null, $a->stock]);
         $this->world->pull($this->stall, Items::item([Items::variant('a')]));
         self::assertNull($this->row()->variants()->where('external_id', 'a')->firstOrFail()->gone_at);
     }
