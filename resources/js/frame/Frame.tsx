@@ -3,6 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster, toast } from 'sonner';
 import { Awning } from '@/frame/Awning';
 import { Palette } from '@/frame/Palette';
+import { Peek } from '@/frame/Peek';
 import { Rail } from '@/frame/Rail';
 import { Shortcuts } from '@/frame/Shortcuts';
 import type { SharedPageProps } from '@/lib/useStall';
@@ -11,7 +12,7 @@ import type { SharedPageProps } from '@/lib/useStall';
 export function Frame({ children }: { children: ReactNode }) {
   const { frame, say, errors } = usePage<SharedPageProps>().props;
   const trouble = errors.said;
-  const [sheet, setSheet] = useState<'palette' | 'keys' | null>(null);
+  const [sheet, setSheet] = useState<'palette' | 'keys' | 'peek' | null>(null);
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
@@ -21,6 +22,8 @@ export function Frame({ children }: { children: ReactNode }) {
         setSheet('palette');
       } else if (e.key === '?' && !writing) {
         setSheet('keys');
+      } else if (e.key === 'p' && !writing && !e.ctrlKey && !e.metaKey && !e.altKey) {
+        setSheet((now) => (now === 'peek' ? null : 'peek'));
       }
     };
     window.addEventListener('keydown', onKey);
@@ -44,11 +47,12 @@ export function Frame({ children }: { children: ReactNode }) {
         {children}
       </main>
       {frame && <Palette frame={frame} open={sheet === 'palette'} onOpen={(open) => setSheet(open ? 'palette' : null)} />}
+      {frame?.shopUrl && <Peek shopUrl={frame.shopUrl} open={sheet === 'peek'} onOpen={(open) => setSheet(open ? 'peek' : null)} />}
       <Shortcuts open={sheet === 'keys'} onOpen={(open) => setSheet(open ? 'keys' : null)} />
       <Toaster
         position="bottom-center"
         offset={84}
-        toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'inherit', fontSize: 14 } }}
+        toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'var(--font-sans)', fontSize: 14 } }}
       />
     </div>
   );

@@ -2,6 +2,7 @@ import { Dialog } from 'radix-ui';
 
 const KEYS = [
   ['Ctrl K', 'Find anything'],
+  ['p', 'Peek at the shop on a phone; again puts it away'],
   ['/', 'Search, in Source'],
   ['Shift and a click', 'Choose a range in a list'],
   ['[  ]', 'The listing before, the listing after'],
