@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Shop;
+
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\BasketRow;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+
+/** A basket between the first click and the checkout: what it says when the shop changes under it. */
+final class BasketTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private Listing $listing;
+
+    private ListingVariant $variant;
+
+    private Shopper $shopper;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stall = $this->world->stall();
+        $this->listing = $this->world->inWindow($this->stall);
+        $this->variant = $this->listing->variants()->firstOrFail();
+        $this->shopper = new Shopper($this, $this->stall);
+    }
+
+    public function test_adding_again_adds_up_and_never_past_what_there_is(): void
+    {
+        $this->shopper->put($this->variant, 2);
+        $this->shopper->put($this->variant, 3);
+        self::assertSame(5, $this->row()->quantity);
+        $this->shopper->put($this->variant, 90);
+        self::assertSame(12, $this->row()->quantity, 'twelve are in stock');
+        self::assertSame(1, BasketRow::query()->where('basket_id', $this->row()->basket_id)->count());
+    }
+
+    public function test_the_number_is_changed_and_the_line_taken_out(): void
+    {
+        $this->shopper->put($this->variant);
+        $line = '/basket/'.$this->row()->id;
+        $this->shopper->send('post', $line, ['quantity' => 3])->assertRedirect('/basket')->assertPlainCookie('basket_count', '3');
+        $this->shopper->send('get', '/basket')->assertSee('£47.85');
+        foreach (['x', -1, 100, ''] as $nonsense) {
+            $this->shopper->send('post', $line, ['quantity' => $nonsense]);
+            self::assertLessThanOrEqual(3, (int) BasketRow::query()->where('listing_variant_id', $this->variant->id)->value('quantity'));
+        }
+        $this->shopper->put($this->variant);
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['remove' => 1])->assertRedirect('/basket')->assertPlainCookie('basket_count', '0');
+        $this->shopper->send('get', '/basket')->assertSee('It is empty.');
+    }
+
+    public function test_the_cookie_that_names_the_basket_cant_be_read_by_scripts(): void
+    {
+        $cookies = collect($this->shopper->put($this->variant)->headers->getCookies())->keyBy(fn ($c): string => $c->getName());
+        self::assertTrue($cookies[Basket::COOKIE]->isHttpOnly());
+        self::assertSame('lax', $cookies[Basket::COOKIE]->getSameSite());
+        self::assertFalse($cookies['basket_count']->isHttpOnly());
+    }
+
+    public function test_a_basket_of_another_shop_or_a_made_up_one_is_nobodys(): void
+    {
+        $this->shopper->put($this->variant);
+        $id = $this->row()->basket_id;
+        $other = $this->world->stall();
+        $this->withUnencryptedCookies([Basket::COOKIE => $id])->get($other->shopAddress('/basket'))->assertSee('It is empty.');
+        foreach (['nonsense', "' or 1=1 --", '00000000-0000-4000-8000-000000000000', ''] as $made) {
+            $this->withUnencryptedCookies([Basket::COOKIE => $made])->get($this->stall->shopAddress('/basket'))->assertOk()->assertSee('It is empty.');
+        }
+    }
+
+    public function test_what_left_the_window_or_was_switched_off_stands_in_the_way_kindly(): void
+    {
+        $this->shopper->put($this->variant);
+        $this->listing->update(['state' => ListingState::PutBy]);
+        $this->shopper->send('get', '/basket')->assertSee('has sold out. Take it out of the basket to go on.')->assertDontSee('Go to checkout');
+        $this->listing->update(['state' => ListingState::InWindow]);
+        app(EditListing::class)->switch($this->stall, $this->listing, [$this->variant->id], false);
+        $this->shopper->send('get', '/basket')->assertSee('has sold out.');
+    }
+
+    public function test_todays_price_stands_in_the_basket(): void
+    {
+        $this->shopper->put($this->variant);
+        app(EditListing::class)->price($this->stall, $this->listing, $this->variant, $this->stall->money(2000));
+        $this->shopper->send('get', '/basket')->assertSee('£22.95');
+    }
+
+    public function test_the_same_goods_at_the_same_prices_have_the_same_mark_and_any_change_another(): void
+    {
+        $this->shopper->put($this->variant);
+        $mark = fn (): string => BasketContents::of($this->stall->refresh(), Basket::query()->findOrFail($this->row()->basket_id))->hash();
+        $first = $mark();
+        self::assertSame($first, $mark());
+        $this->shopper->put($this->variant);
+        self::assertNotSame($first, $second = $mark());
+        $this->stall->update(['flat_delivery_minor' => 500]);
+        self::assertNotSame($second, $mark());
+    }
+
+    public function test_an_empty_basket_has_no_checkout(): void
+    {
+        $this->shopper->send('get', '/checkout')->assertRedirect('/basket');
+        $this->shopper->send('post', '/checkout', ['email' => 'x'])->assertRedirect('/basket');
+    }
+
+    /** @phpstan-impure */
+    private function row(): BasketRow
+    {
+        return BasketRow::query()->where('listing_variant_id', $this->variant->id)->latest('id')->firstOrFail();
+    }
+}
