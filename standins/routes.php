@@ -42,5 +42,6 @@ Route::domain('payment.'.$host)->name('payment.')->group(function (): void {
         Route::get('{id}', [Payment\ApiController::class, 'show']);
         Route::post('{id}/capture', [Payment\ApiController::class, 'capture']);
         Route::post('{id}/void', [Payment\ApiController::class, 'void']);
+        Route::post('{id}/refund', [Payment\ApiController::class, 'refund']);
     });
 });

@@ -74,7 +74,7 @@ final readonly class TakePayment
 
             return false;
         }
-        if ($state === PaymentState::Void) {
+        if ($state === PaymentState::Void || $state === PaymentState::Refunded) {
             $order->update(['state' => OrderState::PaymentLapsed]);
 
             return false;

@@ -11,6 +11,7 @@ enum OrderState: string
     case Paid = 'paid';
     case SoldOut = 'sold_out';
     case PaymentLapsed = 'payment_lapsed';
+    case Refunded = 'refunded';
 
     public function words(): string
     {
@@ -19,6 +20,7 @@ enum OrderState: string
             self::Paid => 'paid',
             self::SoldOut => 'sold out before payment, not charged',
             self::PaymentLapsed => 'not paid within a day',
+            self::Refunded => 'refunded',
         };
     }
 }

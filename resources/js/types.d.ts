@@ -155,6 +155,7 @@ export interface OrderView {
   costConfirmed: boolean;
   trouble: string | null;
   statusUrl: string;
+  canRefund: boolean;
 }
 
 export interface StepView {

@@ -14,6 +14,8 @@
 <p>It is paid. Keep this page’s address: it always shows where your parcel is.</p>
 @elseif ($state === 'sold_out')
 <h1>Sold out at the last moment</h1><p class="trouble" role="alert">{{ $order->payment_trouble }}</p><p><a class="button" href="/basket">Back to the basket</a></p>
+@elseif ($state === 'refunded')
+<h1>Refunded</h1><p role="status">{{ $text($order->total_minor) }} went back to your card. The goods couldn’t be sent; we are sorry.</p><p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'payment_lapsed')
 <h1>Not paid</h1><p class="trouble" role="alert">This payment was let go. Nothing was charged.</p><p><a class="button" href="/basket">Back to the basket</a></p>
 @elseif ($order->payment_trouble && str_contains($order->payment_trouble, 'confirmed'))

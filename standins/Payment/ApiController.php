@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 
-/** open → authorised → captured or void; open → declined. A reference has one payment, however often it is asked for. */
+/** open → authorised → captured or void; captured → refunded; open → declined. A reference has one payment, however often it is asked for. */
 final class ApiController
 {
     public function open(Request $request): JsonResponse
@@ -51,6 +51,17 @@ final class ApiController
         $done = DB::connection('payment')->table('payments')->where('id', $id)->whereIn('state', ['open', 'authorised'])->update(['state' => 'void', 'updated_at' => now()]);
         if ($done === 0 && $payment->state !== 'void') {
             return new JsonResponse(['error' => 'A payment that is '.$payment->state.' can’t be let go.', 'state' => $payment->state], 409);
+        }
+
+        return new JsonResponse(self::said($this->find($id)));
+    }
+
+    public function refund(string $id): JsonResponse
+    {
+        $payment = $this->find($id);
+        $done = DB::connection('payment')->table('payments')->where('id', $id)->where('state', 'captured')->update(['state' => 'refunded', 'updated_at' => now()]);
+        if ($done === 0 && $payment->state !== 'refunded') {
+            return new JsonResponse(['error' => 'Only a captured payment can be refunded.', 'state' => $payment->state], 409);
         }
 
         return new JsonResponse(self::said($this->find($id)));

@@ -12,6 +12,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\Views\OrderRowView;
 use WindowStall\Counter\Views\OrderView;
 use WindowStall\Stall\Stall;
@@ -34,6 +35,13 @@ final class CounterController
     public function show(Stall $stall, Order $order): Response
     {
         return Inertia::render('counter/OrderPage', ['order' => OrderView::of($stall, $order->load(['lines.supplierVariant', 'supplierOrders.connection', 'supplierOrders.lines.supplierVariant']))]);
+    }
+
+    public function refund(Stall $stall, Order $order, RefundOrder $refund): RedirectResponse
+    {
+        $refund($order);
+
+        return back()->with('say', 'The shopper has the money back.');
     }
 
     /** Sends what the supplier refused once more, as a new attempt of the same order. */

@@ -7,6 +7,7 @@ namespace WindowStall\Counter\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\ApplyAnswer;
 use WindowStall\Counter\OrderLine;
@@ -36,7 +37,7 @@ final class SendSupplierOrder implements ShouldQueue
     {
         DB::transaction(function () use ($apply): void {
             $row = SupplierOrder::query()->with(['lines.supplierVariant', 'order', 'connection'])->whereKey($this->supplierOrderId)->where('state', SupplierOrderState::ToSend)->lock('for update skip locked')->first();
-            if ($row === null || $row->connection === null || $row->order === null) {
+            if ($row === null || $row->connection === null || $row->order === null || $row->order->state !== OrderState::Paid) {
                 return;
             }
             $lines = $row->lines->map(fn (OrderLine $l): array => ['variant' => (string) $l->supplierVariant?->external_id, 'quantity' => $l->quantity])->values()->all();

@@ -43,6 +43,12 @@ final class PaymentService
         $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/capture'));
     }
 
+    /** Gives captured money back; asking twice gives it back once. */
+    public function refund(string $paymentId): void
+    {
+        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/refund'));
+    }
+
     /** Lets an authorised payment go uncharged. */
     public function void(string $paymentId): void
     {

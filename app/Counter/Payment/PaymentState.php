@@ -12,4 +12,5 @@ enum PaymentState: string
     case Captured = 'captured';
     case Declined = 'declined';
     case Void = 'void';
+    case Refunded = 'refunded';
 }

@@ -9,6 +9,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -39,6 +40,7 @@ final readonly class OrderView
         public bool $costConfirmed,
         public ?string $trouble,
         public string $statusUrl,
+        public bool $canRefund,
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class OrderView
             array_values($order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all()),
             MoneyView::of($order->money($order->goods_minor)), MoneyView::of($order->money($order->delivery_minor)), MoneyView::of($order->money($order->tax_minor)), MoneyView::of($order->money($order->total_minor)),
             array_values($order->supplierOrders->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))->all()),
-            $order->state === OrderState::Paid ? SaleView::of('Order '.$order->number, OrderFigures::till($order)) : null, OrderFigures::confirmed($order), $order->payment_trouble, $stall->shopAddress('/orders/'.$order->token),
+            $order->state === OrderState::Paid ? SaleView::of('Order '.$order->number, OrderFigures::till($order)) : null, OrderFigures::confirmed($order), $order->payment_trouble, $stall->shopAddress('/orders/'.$order->token), RefundOrder::possible($order),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Views;
 
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\SupplierOrder;
@@ -38,7 +39,7 @@ final readonly class SupplierOrderView
         return new self(
             $s->id, (string) $s->connection?->name, $s->state->value, $s->state->words(), $s->external_id, MoneyView::of($order->money($s->goods_minor)), MoneyView::of($order->money($s->delivery_minor)), $s->cost_confirmed,
             [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)], $s->carrier, $s->tracking, $s->refusal ?? $s->trouble,
-            $s->external_id === null && ($s->state === SupplierOrderState::Refused || $s->trouble !== null),
+            $order->state === OrderState::Paid && $s->external_id === null && ($s->state === SupplierOrderState::Refused || $s->trouble !== null),
         );
     }
 }

@@ -4,6 +4,7 @@ import { useEffect } from 'react';
 import { TillStrip } from '@/bench/TillStrip';
 import { useHandle } from '@/lib/useStall';
 import type { OrderView, SupplierOrderView } from '@/types';
+import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
 
 /** One order: what was bought, how far each supplier is, and what it earned. */
@@ -105,6 +106,19 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 The shopper’s page of this order
               </a>
             </p>
+            {order.canRefund && (
+              <div className="mt-6">
+                <Ask
+                  button={`Refund ${order.total.text}`}
+                  title={`Give ${order.total.text} back?`}
+                  yes="Give it back"
+                  onYes={() => router.post(route('counter.refund', [handle, order.id]), {}, { preserveScroll: true })}
+                >
+                  {order.address[0]} gets the whole amount back and the order ends here. What waits to be sent isn’t sent. This can’t be
+                  undone.
+                </Ask>
+              </div>
+            )}
             {order.sale && (
               <p className="mt-8 text-mute">
                 {order.costConfirmed
