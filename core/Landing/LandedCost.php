@@ -41,6 +41,12 @@ final readonly class LandedCost
         return new self($goods, $delivery, $goods->plus($delivery), $ranked[0]);
     }
 
+    /** What each of so many pieces in the parcel costs, rounded half up. */
+    public function perPiece(int $pieces): Money
+    {
+        return Money::rounded($this->total->rational()->dividedBy($pieces), $this->total->currency);
+    }
+
     /** True when getting it there costs more than the thing itself: the trap sellers fall into most. */
     public function deliveryOutweighsGoods(): bool
     {

@@ -225,6 +225,30 @@ export interface ItemRowView {
   warning: string | null;
 }
 
+export interface ItemSheetView {
+  id: number;
+  code: string;
+  title: string;
+  words: string;
+  pictures: string[];
+  about: string;
+  inHand: string;
+  variants: SheetVariantView[];
+  ways: WayView[];
+  quantities: QuantityView[];
+  cautions: string[];
+  trouble: string | null;
+  taken: boolean;
+}
+
+export interface QuantityView {
+  pieces: number;
+  goods: MoneyView;
+  delivery: MoneyView;
+  landed: MoneyView;
+  each: MoneyView;
+}
+
 export interface RunView {
   id: number;
   state: string;
@@ -235,6 +259,25 @@ export interface RunView {
   percent: number | null;
   result: string;
   trouble: string | null;
+}
+
+export interface SheetVariantView {
+  id: string;
+  label: string;
+  sku: string;
+  barcode: string | null;
+  cost: MoneyView;
+  landed: MoneyView | null;
+  stock: string;
+}
+
+export interface WayView {
+  warehouse: string;
+  method: string;
+  price: MoneyView;
+  days: string;
+  dates: string;
+  stock: number;
 }
 
 export interface FoundView {

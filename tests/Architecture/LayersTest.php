@@ -18,7 +18,7 @@ final class LayersTest
             ->canOnlyDependOn()
             ->classes(
                 Selector::inNamespace('WindowStall\Core'), Selector::inNamespace('Brick\Math'),
-                Selector::classname('Throwable'), Selector::classname('InvalidArgumentException'), Selector::classname('LogicException'), Selector::classname('OutOfBoundsException'),
+                Selector::classname('Throwable'), Selector::classname('InvalidArgumentException'), Selector::classname('LogicException'), Selector::classname('OutOfBoundsException'), Selector::classname('DateTimeImmutable'),
                 Selector::classname('BackedEnum'), Selector::classname('UnitEnum'), Selector::classname('Stringable'),
             )
             ->because('core takes values and gives values');

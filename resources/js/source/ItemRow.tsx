@@ -10,10 +10,11 @@ interface Props {
   busy: boolean;
   onChoose: (range: boolean) => void;
   onTake: () => void;
+  onLook: () => void;
 }
 
 /** One supplier item: what it costs there, in the shopper's hands, and how soon it arrives. */
-export function ItemRow({ item, chosen, busy, onChoose, onTake }: Props) {
+export function ItemRow({ item, chosen, busy, onChoose, onTake, onLook }: Props) {
   return (
     <tr
       className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')}
@@ -37,9 +38,14 @@ export function ItemRow({ item, chosen, busy, onChoose, onTake }: Props) {
         )}
       </td>
       <td className="max-w-0 w-[42%]">
-        <div className="truncate font-medium text-sup" title={item.title}>
+        <button
+          type="button"
+          onClick={onLook}
+          className="block max-w-full truncate text-left font-medium text-sup hover:underline"
+          title={item.title}
+        >
           {item.title}
-        </div>
+        </button>
         <div className="truncate text-[12.5px] text-mute">
           {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}
           {item.rating && ` · rated ${item.rating}`}

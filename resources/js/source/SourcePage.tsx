@@ -3,6 +3,7 @@ import { MagnifyingGlassIcon } from '@phosphor-icons/react';
 import { useEffect, useRef, useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ItemRow } from '@/source/ItemRow';
+import { ItemSheet } from '@/source/ItemSheet';
 import { PullProgress } from '@/source/PullProgress';
 import type { ConnectionView, ItemRowView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -28,6 +29,7 @@ export default function SourcePage(props: Props) {
   const selection = useSelection(props.items.map((i) => i.id));
   const [typed, setTyped] = useState(props.words);
   const [taking, setTaking] = useState(false);
+  const [looking, setLooking] = useState<number | null>(null);
   const search = useRef<HTMLInputElement>(null);
   const pulling = props.connections.some((c) => c.run?.open);
 
@@ -182,12 +184,14 @@ export default function SourcePage(props: Props) {
                 onTake={() => {
                   take([item.id]);
                 }}
+                onLook={() => setLooking(item.id)}
                 busy={taking}
               />
             ))}
           </tbody>
         </table>
       )}
+      <ItemSheet itemId={looking} busy={taking} onClose={() => setLooking(null)} onTake={(id) => take([id])} />
       <Pager previous={props.previous} next={props.next} />
       <SelectionBar
         count={selection.chosen.length}

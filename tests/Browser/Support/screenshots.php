@@ -22,6 +22,8 @@ $keep = static function (Page $page, string $name) use ($folder): void {
 $desk = new Page(Chrome::desk());
 $desk->open($at['workshop'].'/sign-in')->write('E-mail', $at['email'])->write('Password', $at['password'])->click('button[type="submit"]')->see('Bench');
 $keep($desk->open($at['workshop'].'/at/quillet/source'), 'source');
+$desk->open($at['workshop'].'/at/quillet/source?q=mister')->click('[data-item="OD-1030"] td:nth-child(3) button');
+$keep($desk->see('Landed, by pieces'), 'item');
 $keep($desk->open($at['workshop'].'/at/quillet/bench'), 'bench');
 $desk->click('tbody a[href*="/bench/"]')->see('You say');
 $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');

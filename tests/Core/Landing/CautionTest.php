@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Core\Landing;
+
+use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Landing\Caution;
+use WindowStall\Core\Landing\CautionKind;
+use WindowStall\Core\Landing\LandedCost;
+use WindowStall\Core\Landing\Offer;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\ExchangeRate;
+use WindowStall\Core\Money\Money;
+
+final class CautionTest extends TestCase
+{
+    public function test_a_sound_item_raises_no_caution(): void
+    {
+        self::assertSame([], $this->kinds(900, 300, 'GB', 5, 2400, ['GB' => 9]));
+    }
+
+    public function test_each_trap_is_noticed(): void
+    {
+        self::assertSame([CautionKind::DearDelivery], $this->kinds(190, 1460, 'GB', 5, 9000, ['GB' => 9]));
+        self::assertSame([CautionKind::RrpUnderLanded], $this->kinds(900, 300, 'GB', 5, 1000, ['GB' => 9]));
+        self::assertSame([CautionKind::NothingNear], $this->kinds(900, 300, 'CN', 22, 2400, ['CN' => 9]));
+        self::assertSame([CautionKind::SoldOut], $this->kinds(900, 300, 'GB', 5, null, ['GB' => 0]));
+    }
+
+    public function test_a_short_way_from_abroad_is_near_enough(): void
+    {
+        self::assertSame([], $this->kinds(900, 300, 'DE', 9, null, ['DE' => 9]));
+    }
+
+    public function test_it_carries_the_figures(): void
+    {
+        $caution = Caution::about($this->landed(900, 300, 'GB', 5, 9), Money::gbp(1000), ['GB' => 9], 'GB')[0];
+        self::assertEquals([Money::gbp(1000), Money::gbp(1200)], [$caution->one, $caution->other]);
+    }
+
+    /**
+     * @param  array<string, int>  $stock
+     * @return list<CautionKind>
+     */
+    private function kinds(int $goods, int $delivery, string $from, int $days, ?int $rrp, array $stock): array
+    {
+        return array_map(static fn (Caution $c): CautionKind => $c->kind, Caution::about($this->landed($goods, $delivery, $from, $days, (int) array_sum($stock)), $rrp === null ? null : Money::gbp($rrp), $stock, 'GB'));
+    }
+
+    private function landed(int $goods, int $delivery, string $from, int $days, int $stock): LandedCost
+    {
+        $landed = LandedCost::best(Money::gbp($goods), [new Offer($from, 'Economy', Money::gbp($delivery), new DayRange(1, $days), $stock)], ExchangeRate::none(Currency::of('GBP')));
+        self::assertNotNull($landed);
+
+        return $landed;
+    }
+}
