@@ -63,7 +63,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $desk->write('Find by words, SKU or barcode', $search);
         $desk->until(fn (): bool => count($desk->all('[data-item]')) < 10, 'for the search');
-        $desk->click('[data-item="'.$code.'"] button');
+        $desk->click('[data-item="'.$code.'"] td:last-child button');
         $desk->see('You say');
     }
 }
