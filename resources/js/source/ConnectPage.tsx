@@ -1,4 +1,5 @@
 import { Head, useForm } from '@inertiajs/react';
+import { fieldsOf } from '@/lib/fields';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
@@ -7,6 +8,7 @@ import { TextField } from '@/ui/TextField';
 export default function ConnectPage({ address }: { address: string }) {
   const handle = useHandle();
   const form = useForm({ address, key: '' });
+  const field = fieldsOf(form);
   return (
     <div className="mx-auto w-full max-w-[560px] px-6 py-12">
       <Head title="Connect a supplier" />
@@ -23,26 +25,12 @@ export default function ConnectPage({ address }: { address: string }) {
       >
         <TextField
           label="Your key"
-          name="key"
+          {...field('key')}
           autoFocus
           spellCheck={false}
-          value={form.data.key}
-          onChange={(e) => {
-            form.setData('key', e.target.value);
-          }}
-          error={form.errors.key}
           hint="From your account at the supplier. Beside the demo’s stand-in, oakum-second-key is one."
         />
-        <TextField
-          label="Where it answers"
-          name="address"
-          spellCheck={false}
-          value={form.data.address}
-          onChange={(e) => {
-            form.setData('address', e.target.value);
-          }}
-          error={form.errors.address}
-        />
+        <TextField label="Where it answers" {...field('address')} spellCheck={false} />
         <Button kind="do" type="submit" disabled={form.processing}>
           {form.processing ? 'Trying the key…' : 'Connect and pull the catalogue'}
         </Button>

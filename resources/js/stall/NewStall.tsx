@@ -1,4 +1,5 @@
 import { Head, useForm } from '@inertiajs/react';
+import { fieldsOf } from '@/lib/fields';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -23,16 +24,14 @@ function addressFrom(name: string): string {
 
 export default function NewStall({ countries, currencies, shopsHost }: Props) {
   const form = useForm({ name: '', handle: '', country: 'GB', home_market: 'GB', currency: 'GBP', vat: '20', flat_delivery: '2.95' });
+  const field = fieldsOf(form);
   const [typedAddress, setTypedAddress] = useState(false);
   const places = countries.map((c) => ({ value: c.code, label: c.name }));
-  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => {
-    form.setData(name, e.target.value);
-  };
   return (
     <div className="mx-auto w-full max-w-[620px] px-6 py-12">
       <Head title="A new stall" />
       <h1 className="name text-[32px]">Set up a stall</h1>
-      <p className="mt-1 mb-8 text-mute">Seven facts. All but the currency can be changed later.</p>
+      <p className="mt-1 mb-8 text-mute">Seven facts. The address, the country and the currency stay; the rest can be changed later.</p>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -43,10 +42,8 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
         <TextField
           className="col-span-2"
           label="Name of the stall"
-          name="name"
+          {...field('name')}
           autoFocus
-          value={form.data.name}
-          error={form.errors.name}
           onChange={(e) => {
             form.setData((d) => ({ ...d, name: e.target.value, handle: typedAddress ? d.handle : addressFrom(e.target.value) }));
           }}
@@ -54,9 +51,7 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
         <TextField
           className="col-span-2"
           label="Address of the shop"
-          name="handle"
-          value={form.data.handle}
-          error={form.errors.handle}
+          {...field('handle')}
           after={`.${shopsHost}`}
           spellCheck={false}
           onChange={(e) => {
@@ -64,45 +59,13 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
             form.setData('handle', e.target.value);
           }}
         />
-        <ChoiceField
-          label="The stall’s country"
-          name="country"
-          value={form.data.country}
-          choices={places}
-          onChange={set('country')}
-          error={form.errors.country}
-        />
-        <ChoiceField
-          label="Home market: where most shoppers live"
-          name="home_market"
-          value={form.data.home_market}
-          choices={places}
-          onChange={set('home_market')}
-          error={form.errors.home_market}
-        />
-        <ChoiceField
-          label="Currency of the prices"
-          name="currency"
-          value={form.data.currency}
-          choices={currencies.map((c) => ({ value: c, label: c }))}
-          onChange={set('currency')}
-          error={form.errors.currency}
-        />
-        <TextField
-          label="VAT in the prices"
-          name="vat"
-          value={form.data.vat}
-          onChange={set('vat')}
-          error={form.errors.vat}
-          after="%"
-          inputMode="decimal"
-        />
+        <ChoiceField label="The stall’s country" {...field('country')} choices={places} />
+        <ChoiceField label="Home market: where most shoppers live" {...field('home_market')} choices={places} />
+        <ChoiceField label="Currency of the prices" {...field('currency')} choices={currencies.map((c) => ({ value: c, label: c }))} />
+        <TextField label="VAT in the prices" {...field('vat')} after="%" inputMode="decimal" />
         <TextField
           label="Delivery the shopper pays, per order"
-          name="flat_delivery"
-          value={form.data.flat_delivery}
-          onChange={set('flat_delivery')}
-          error={form.errors.flat_delivery}
+          {...field('flat_delivery')}
           after={form.data.currency}
           inputMode="decimal"
         />

@@ -1,4 +1,5 @@
 import { Head, useForm } from '@inertiajs/react';
+import { fieldsOf } from '@/lib/fields';
 import { useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -18,9 +19,7 @@ export default function Settings({ settings: s, countries }: { settings: Setting
     recipe_ending: String(s.recipeEnding),
     usd_rate: s.usdRate ?? '',
   });
-  const set = (name: keyof typeof form.data) => (e: { target: { value: string } }) => {
-    form.setData(name, e.target.value);
-  };
+  const field = fieldsOf(form);
   return (
     <div className="mx-auto w-full max-w-[760px] px-6 py-10">
       <Head title="Settings" />
@@ -39,48 +38,17 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         }}
         className="grid grid-cols-3 gap-x-8 gap-y-6"
       >
-        <TextField className="col-span-2" label="Name" name="name" value={form.data.name} onChange={set('name')} error={form.errors.name} />
-        <ChoiceField
-          label="Home market"
-          name="home_market"
-          value={form.data.home_market}
-          choices={countries.map((c) => ({ value: c.code, label: c.name }))}
-          onChange={set('home_market')}
-          error={form.errors.home_market}
-        />
+        <TextField className="col-span-2" label="Name" {...field('name')} />
+        <ChoiceField label="Home market" {...field('home_market')} choices={countries.map((c) => ({ value: c.code, label: c.name }))} />
         <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">What every sale bears</h2>
-        <TextField label="VAT in the prices" name="vat" value={form.data.vat} onChange={set('vat')} error={form.errors.vat} after="%" />
-        <TextField
-          label="Payment fee, of what is paid"
-          name="payment_fee"
-          value={form.data.payment_fee}
-          onChange={set('payment_fee')}
-          error={form.errors.payment_fee}
-          after="%"
-        />
-        <TextField
-          label="and for each payment"
-          name="payment_fee_fixed"
-          value={form.data.payment_fee_fixed}
-          onChange={set('payment_fee_fixed')}
-          error={form.errors.payment_fee_fixed}
-          after={s.currency}
-        />
-        <TextField
-          label="Delivery the shopper pays, per order"
-          name="flat_delivery"
-          value={form.data.flat_delivery}
-          onChange={set('flat_delivery')}
-          error={form.errors.flat_delivery}
-          after={s.currency}
-        />
+        <TextField label="VAT in the prices" {...field('vat')} after="%" />
+        <TextField label="Payment fee, of what is paid" {...field('payment_fee')} after="%" />
+        <TextField label="and for each payment" {...field('payment_fee_fixed')} after={s.currency} />
+        <TextField label="Delivery the shopper pays, per order" {...field('flat_delivery')} after={s.currency} />
         {s.currency !== 'USD' && (
           <TextField
             label="One US dollar costs"
-            name="usd_rate"
-            value={form.data.usd_rate}
-            onChange={set('usd_rate')}
-            error={form.errors.usd_rate}
+            {...field('usd_rate')}
             after={s.currency}
             hint={`as of ${s.usdRateDay ?? 'never'}; 2% are added as a cushion`}
           />
@@ -88,20 +56,10 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">How prices are made</h2>
         <TextField
           label="Landed cost times"
-          name="recipe_factor"
-          value={form.data.recipe_factor}
-          onChange={set('recipe_factor')}
-          error={form.errors.recipe_factor}
+          {...field('recipe_factor')}
           hint="Landed cost is the goods and their delivery to the home market"
         />
-        <TextField
-          label="Rounded up to end in"
-          name="recipe_ending"
-          value={form.data.recipe_ending}
-          onChange={set('recipe_ending')}
-          error={form.errors.recipe_ending}
-          hint="95 makes prices such as 18.95"
-        />
+        <TextField label="Rounded up to end in" {...field('recipe_ending')} hint="95 makes prices such as 18.95" />
         <div className="col-span-3 pt-2">
           <Button kind="do" type="submit" disabled={form.processing}>
             Save and work out every price again

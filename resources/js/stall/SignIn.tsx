@@ -1,4 +1,5 @@
 import { Head, Link, useForm } from '@inertiajs/react';
+import { fieldsOf } from '@/lib/fields';
 import type { ReactNode } from 'react';
 import { Door } from '@/stall/Door';
 import { Button } from '@/ui/Button';
@@ -6,6 +7,7 @@ import { TextField } from '@/ui/TextField';
 
 export default function SignIn() {
   const form = useForm({ email: '', password: '' });
+  const field = fieldsOf(form);
   return (
     <Door
       title="Sign in"
@@ -26,29 +28,8 @@ export default function SignIn() {
         }}
         className="space-y-5"
       >
-        <TextField
-          label="E-mail"
-          name="email"
-          type="email"
-          autoComplete="username"
-          autoFocus
-          value={form.data.email}
-          onChange={(e) => {
-            form.setData('email', e.target.value);
-          }}
-          error={form.errors.email}
-        />
-        <TextField
-          label="Password"
-          name="password"
-          type="password"
-          autoComplete="current-password"
-          value={form.data.password}
-          onChange={(e) => {
-            form.setData('password', e.target.value);
-          }}
-          error={form.errors.password}
-        />
+        <TextField label="E-mail" {...field('email')} type="email" autoComplete="username" autoFocus />
+        <TextField label="Password" {...field('password')} type="password" autoComplete="current-password" />
         <Button kind="do" type="submit" disabled={form.processing} className="w-full">
           Sign in
         </Button>

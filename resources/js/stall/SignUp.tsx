@@ -1,4 +1,5 @@
 import { Head, Link, useForm } from '@inertiajs/react';
+import { fieldsOf } from '@/lib/fields';
 import type { ReactNode } from 'react';
 import { Door } from '@/stall/Door';
 import { Button } from '@/ui/Button';
@@ -6,6 +7,7 @@ import { TextField } from '@/ui/TextField';
 
 export default function SignUp() {
   const form = useForm({ name: '', email: '', password: '' });
+  const field = fieldsOf(form);
   return (
     <Door
       title="Sign up"
@@ -26,40 +28,9 @@ export default function SignUp() {
         }}
         className="space-y-5"
       >
-        <TextField
-          label="Your name"
-          name="name"
-          autoComplete="name"
-          autoFocus
-          value={form.data.name}
-          onChange={(e) => {
-            form.setData('name', e.target.value);
-          }}
-          error={form.errors.name}
-        />
-        <TextField
-          label="E-mail"
-          name="email"
-          type="email"
-          autoComplete="username"
-          value={form.data.email}
-          onChange={(e) => {
-            form.setData('email', e.target.value);
-          }}
-          error={form.errors.email}
-        />
-        <TextField
-          label="Password"
-          name="password"
-          type="password"
-          autoComplete="new-password"
-          hint="Ten letters or more"
-          value={form.data.password}
-          onChange={(e) => {
-            form.setData('password', e.target.value);
-          }}
-          error={form.errors.password}
-        />
+        <TextField label="Your name" {...field('name')} autoComplete="name" autoFocus />
+        <TextField label="E-mail" {...field('email')} type="email" autoComplete="username" />
+        <TextField label="Password" {...field('password')} type="password" autoComplete="new-password" hint="Ten letters or more" />
         <Button kind="do" type="submit" disabled={form.processing} className="w-full">
           Sign up
         </Button>
