@@ -37,6 +37,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders)->everyThirtySeconds();
+        $schedule->job(new WindowStall\Source\Jobs\PullDue)->everyMinute();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -23,6 +23,8 @@ return [
         // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema has its own.
         // The stand-ins keep their own schemas; the workshop never reads them.
         'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $pgsql,
+        'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $pgsql,
+        'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $pgsql,
         'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $pgsql,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -21,6 +21,11 @@ return [
     'oakum' => [
         // What a new connection is offered; a stall may type another address.
         'address' => env('OAKUM_ADDRESS', $scheme.'://oakum.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
-        'seconds' => 6,
+    ],
+    'tannet' => [
+        'address' => env('TANNET_ADDRESS', $scheme.'://tannet.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+    ],
+    'kilnfold' => [
+        'address' => env('KILNFOLD_ADDRESS', $scheme.'://kilnfold.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],
 ];

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Standins\Kilnfold;
 use WindowStall\Standins\Oakum;
 use WindowStall\Standins\Payment;
+use WindowStall\Standins\Tannet;
 
 $host = (string) config('stall.standins_host');
 
@@ -20,6 +22,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
     Route::post('/play/events/{id}', [Oakum\PlayController::class, 'resend'])->name('play.resend');
     Route::post('/play/day', [Oakum\PlayController::class, 'day'])->name('play.day');
     Route::post('/play/settings', [Oakum\PlayController::class, 'setting'])->name('play.setting');
+    Route::get('/goods/{item}', [Oakum\PlayController::class, 'goods'])->name('goods');
     Route::get('/pictures/{item}/{n}-{hash}.png', Oakum\PictureController::class)->whereNumber('n')->name('picture');
     Route::prefix('v1')->middleware(Oakum\KeyedAccount::class)->group(function (): void {
         Route::get('account', [Oakum\ApiController::class, 'account']);
@@ -30,6 +33,28 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::post('orders', [Oakum\ApiController::class, 'order']);
         Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
         Route::put('hook', [Oakum\ApiController::class, 'hook']);
+    });
+});
+
+Route::domain('kilnfold.'.$host)->name('kilnfold.')->group(function (): void {
+    Route::get('/', [Kilnfold\PlayController::class, 'show'])->name('play');
+    Route::post('/play/rename', [Kilnfold\PlayController::class, 'rename'])->name('play.rename');
+    Route::post('/play/articles/{sku}', [Kilnfold\PlayController::class, 'article'])->name('play.article');
+    Route::get('/trade/goods.csv', [Kilnfold\FeedController::class, 'csv'])->name('csv');
+    Route::get('/trade/goods.xml', [Kilnfold\FeedController::class, 'xml'])->name('xml');
+    Route::get('/trade/delivery.txt', [Kilnfold\FeedController::class, 'delivery'])->name('delivery');
+    Route::get('/pictures/{sku}.png', [Kilnfold\PlayController::class, 'picture'])->name('picture');
+});
+
+Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
+    Route::get('/', [Tannet\ApiController::class, 'show'])->name('play');
+    Route::post('/play/stock/{sku}', [Tannet\ApiController::class, 'stock'])->name('play.stock');
+    Route::get('/pictures/{code}/{n}.png', [Tannet\ApiController::class, 'picture'])->whereNumber('n')->name('picture');
+    Route::prefix('api')->middleware(Tannet\ApiController::class)->group(function (): void {
+        Route::get('account', [Tannet\ApiController::class, 'account']);
+        Route::get('blanks', [Tannet\ApiController::class, 'blanks']);
+        Route::get('blanks/{code}', [Tannet\ApiController::class, 'blank']);
+        Route::post('delivery', [Tannet\ApiController::class, 'delivery']);
     });
 });
 

@@ -126,11 +126,12 @@ final readonly class TakePayment
         $live = [];
         foreach (collect($variants)->groupBy(fn (SupplierVariant $v): int => (int) $v->item?->connection_id) as $some) {
             $connection = $some->first()?->item?->connection;
-            if ($connection === null) {
+            $ordering = $connection?->ordering();
+            if ($connection === null || $ordering === null) {
                 continue;
             }
             try {
-                $stock = $connection->connector()->stock($connection->access(), array_values($some->map(fn (SupplierVariant $v): string => $v->external_id)->all()));
+                $stock = $ordering->stock($connection->access(), array_values($some->map(fn (SupplierVariant $v): string => $v->external_id)->all()));
             } catch (SupplierTrouble) {
                 continue;
             }

@@ -8,10 +8,15 @@ use Illuminate\Support\Str;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Outbound\PublicAddress;
 use WindowStall\Support\Refusal;
 
-/** Connects a stall with a supplier after trying the key, and asks the supplier to send news of orders. */
+/**
+ * Connects a stall with a supplier after trying the address and key, and asks the supplier to send news of orders if it can.
+ * One that was disconnected comes back with all it had.
+ */
 final readonly class ConnectSupplier
 {
     public function __construct(private Connectors $connectors)
@@ -19,45 +24,36 @@ final readonly class ConnectSupplier
     }
 
     /**
+     * @param  string  $name  for kinds whose connections have names of their own
+     * @param  array<string, mixed>  $settings  as the kind keeps them
+     *
      * @throws SupplierTrouble when the key, the address or the supplier isn't right
-     * @throws Refusal when the address is none, or is connected already
+     * @throws Refusal when the address is none
      */
-    public function __invoke(Stall $stall, string $kind, string $address, #[\SensitiveParameter] string $key): SupplierConnection
+    public function __invoke(Stall $stall, string $kind, string $address, #[\SensitiveParameter] string $key, string $name = '', array $settings = []): SupplierConnection
     {
         $connector = $this->connectors->get($kind);
         $address = rtrim(trim($address), '/');
-        $this->guard($address);
-        $known = $stall->connections()->where('kind', $kind)->where('address', $address)->first();
-        $access = new Access($address, trim($key));
+        // What a person sent lies here; it has a name instead of an address.
+        if (! isset($settings['file'])) {
+            PublicAddress::of($address);
+        }
+        $access = new Access($address, trim($key), $settings);
         $connector->check($access);
+        $known = $stall->connections()->where('kind', $kind)->where('address', $address)->first();
         $secrets = ['key' => trim($key), 'hook' => Str::random(48)];
-        $connection = $known ?? $stall->connections()->create(['public_id' => (string) Str::uuid(), 'kind' => $kind, 'name' => $connector->name(), 'address' => $address, 'secrets' => $secrets]);
-        $connection->update(['secrets' => $secrets, 'trouble' => null]);
-        $connector->listen($access, route('hooks.supplier', $connection->public_id), $secrets['hook']);
+        $name = $connector->card()->named ? mb_substr(trim($name), 0, 80) : $connector->card()->name;
+        $facts = ['name' => $name, 'secrets' => $secrets, 'trouble' => null, 'failures' => 0, 'paused_at' => null, 'disconnected_at' => null];
+        if ($known === null) {
+            $connection = $stall->connections()->create($facts + ['public_id' => (string) Str::uuid(), 'kind' => $kind, 'address' => $address, 'settings' => $settings, 'schedule' => isset($settings['file']) ? Schedule::ByHand : Schedule::Nightly]);
+        } else {
+            $connection = $known;
+            $connection->update($facts + ['settings' => $settings + $known->settings]);
+        }
+        if ($connector instanceof TakesOrders) {
+            $connector->listen($access, route('hooks.supplier', $connection->public_id), $secrets['hook']);
+        }
 
-        return $connection;
-    }
-
-    /** The stand-ins' own host aside, an address has to be a public https one: no seller may send the workshop into its own network. */
-    private function guard(string $address): void
-    {
-        $parts = parse_url($address);
-        $host = is_array($parts) ? strtolower((string) ($parts['host'] ?? '')) : '';
-        $standins = (string) config('stall.standins_host');
-        if ($host !== '' && ($host === $standins || str_ends_with($host, '.'.$standins))) {
-            return;
-        }
-        if (($parts['scheme'] ?? '') !== 'https' || $host === '') {
-            throw new Refusal('A supplier’s address begins with https://.');
-        }
-        $addresses = filter_var($host, FILTER_VALIDATE_IP) ? [$host] : (gethostbynamel($host) ?: []);
-        foreach ($addresses as $ip) {
-            if (filter_var($ip, FILTER_VALIDATE_IP, FILTER_FLAG_NO_PRIV_RANGE | FILTER_FLAG_NO_RES_RANGE) === false) {
-                throw new Refusal(sprintf('%s lies in a private network; suppliers are reached at public addresses only.', $host));
-            }
-        }
-        if ($addresses === []) {
-            throw SupplierTrouble::dead('the supplier', $host);
-        }
+        return $connection->refresh();
     }
 }

@@ -25,12 +25,12 @@ final class ItemSheet
      *
      * @throws SupplierTrouble
      */
-    public function __invoke(Stall $stall, SupplierConnection $connection, Item $item, Variant $variant): array
+    public function __invoke(Stall $stall, SupplierConnection $connection, Item $item, Variant $variant, string $market): array
     {
         $parcels = [];
         foreach (array_keys($variant->stock) as $warehouse) {
             for ($pieces = 1; $pieces <= self::MOST_PIECES; $pieces++) {
-                $parcels[] = [$warehouse, $pieces, new Parcel($warehouse, $stall->home_market, $variant->grams * $pieces)];
+                $parcels[] = [$warehouse, $pieces, new Parcel($warehouse, $market, $variant->grams * $pieces)];
             }
         }
         $answers = $parcels === [] ? [] : $connection->connector()->quotes($connection->access(), array_map(static fn (array $p): Parcel => $p[2], $parcels));

@@ -13,33 +13,41 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
-use WindowStall\Source\Connectors\Parcel;
-use WindowStall\Source\Connectors\Quote;
+use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
 
 /**
- * Works out what every variant costs in the hands of a shopper in the stall's home market.
+ * Works out what every item costs in the hands of a shopper in each of the stall's markets, and every variant in its home market.
  *
  * Delivery is asked for once per warehouse and weight and kept; core picks the offer. Figures are written back set by set.
  */
-final class LandItems
+final readonly class LandItems
 {
-    private const CHUNK = 300;
+    private const CHUNK = 500;
+
+    public function __construct(private DeliveryQuotes $quotes)
+    {
+    }
 
     /**
+     * @param  list<string>|null  $markets  all of the stall's when null
      * @param  bool  $askAgain  whether kept quotes are thrown away first
-     * @param  callable(int): void|null  $progress  told how many items are done
+     * @param  list<string>|null  $only  the supplier's ids of the items that count; all when null
+     * @param  callable(int): void|null  $progress  told how many items are done; it may throw to stop
+     *
+     * @throws SupplierTrouble
      */
-    public function __invoke(Stall $stall, ?SupplierConnection $only = null, bool $askAgain = false, ?callable $progress = null): void
+    public function __invoke(Stall $stall, ?SupplierConnection $connection = null, ?array $markets = null, bool $askAgain = false, ?array $only = null, ?callable $progress = null): void
     {
-        $connections = $only === null ? $stall->connections()->get() : [$only];
+        $markets ??= $stall->markets();
+        $connections = $connection === null ? $stall->connections()->whereNull('disconnected_at')->get() : [$connection];
+        $done = 0;
         foreach ($connections as $connection) {
             if ($askAgain) {
-                DB::table('delivery_quotes')->where('connection_id', $connection->id)->delete();
+                $this->quotes->forget($connection);
             }
-            $done = 0;
-            SupplierItem::query()->with('words')->where('connection_id', $connection->id)->whereNull('gone_at')->chunkById(self::CHUNK, function (Collection $rows) use ($stall, $connection, $progress, &$done): void {
-                $this->chunk($stall, $connection, $rows);
+            SupplierItem::query()->with('words')->where('connection_id', $connection->id)->whereNull('gone_at')->when($only !== null, fn ($q) => $q->whereIn('external_id', $only))->chunkById(self::CHUNK, function (Collection $rows) use ($stall, $connection, $markets, $progress, &$done): void {
+                $this->chunk($stall, $connection, $rows, $markets);
                 $done += $rows->count();
                 if ($progress !== null) {
                     $progress($done);
@@ -48,86 +56,81 @@ final class LandItems
         }
     }
 
-    /** @param  Collection<int, SupplierItem>  $rows */
-    private function chunk(Stall $stall, SupplierConnection $connection, Collection $rows): void
+    /**
+     * Every variant of one item landed in a market.
+     *
+     * @return array<string, LandedCost> by the supplier's variant id; those that can't be delivered are missing
+     *
+     * @throws SupplierTrouble
+     */
+    public function variants(Stall $stall, SupplierConnection $connection, Item $item, string $market): array
+    {
+        $quotes = $this->quotes->for($connection, $market, [$item]);
+        $rate = $stall->rateFrom($item->currency);
+        $landed = [];
+        foreach ($item->variants as $variant) {
+            $best = self::land($item, $variant, $quotes, $rate);
+            if ($best !== null) {
+                $landed[$variant->id] = $best;
+            }
+        }
+
+        return $landed;
+    }
+
+    /**
+     * @param  Collection<int, SupplierItem>  $rows
+     * @param  list<string>  $markets
+     */
+    private function chunk(Stall $stall, SupplierConnection $connection, Collection $rows, array $markets): void
     {
         /** @var array<int, Item> $items */
         $items = [];
-        $wanted = [];
         foreach ($rows as $row) {
             $item = $row->words?->item();
-            if ($item === null) {
-                continue;
-            }
-            $items[$row->id] = $item;
-            foreach ($item->variants as $variant) {
-                foreach (array_keys($variant->stock) as $warehouse) {
-                    $wanted[$warehouse.'|'.$variant->grams] = new Parcel($warehouse, $stall->home_market, $variant->grams);
-                }
+            if ($item !== null) {
+                $items[$row->id] = $item;
             }
         }
-        $quotes = $this->quotes($connection, $stall->home_market, $wanted);
-        $variantRows = [];
-        $itemRows = [];
-        foreach ($items as $rowId => $item) {
-            $rate = $stall->rateFrom($item->currency);
-            $cheapest = null;
-            foreach ($item->variants as $variant) {
-                $landed = $this->land($item, $variant, $quotes, $rate);
-                $variantRows[] = ['item' => $rowId, 'external' => $variant->id] + $this->columns($landed);
-                if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
-                    $cheapest = $landed;
+        foreach ($markets as $market) {
+            $quotes = $this->quotes->for($connection, $market, array_values($items));
+            $variantRows = [];
+            $itemRows = [];
+            foreach ($items as $rowId => $item) {
+                $rate = $stall->rateFrom($item->currency);
+                $cheapest = null;
+                foreach ($item->variants as $variant) {
+                    $landed = self::land($item, $variant, $quotes, $rate);
+                    if ($market === $stall->home_market) {
+                        $variantRows[] = ['item' => $rowId, 'external' => $variant->id] + self::columns($landed);
+                    }
+                    if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
+                        $cheapest = $landed;
+                    }
+                }
+                if ($cheapest !== null) {
+                    $itemRows[] = ['item' => $rowId] + self::columns($cheapest);
                 }
             }
-            $itemRows[] = [
-                'item' => $rowId,
-                'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)),
-                'cost' => $item->variants === [] ? null : min(array_map(static fn (Variant $v): int => $v->cost->minor, $item->variants)),
-            ] + $this->columns($cheapest);
+            $this->write($stall, $market, array_keys($items), $variantRows, $itemRows);
         }
-        $this->write($variantRows, $itemRows);
     }
 
-    /** @param  array<string, list<Quote>>  $quotes */
-    private function land(Item $item, Variant $variant, array $quotes, ExchangeRate $rate): ?LandedCost
+    /** @param  array<string, list<Connectors\Quote>>  $quotes */
+    private static function land(Item $item, Variant $variant, array $quotes, ExchangeRate $rate): ?LandedCost
     {
         $offers = [];
         foreach ($variant->stock as $warehouse => $pieces) {
             foreach ($quotes[$warehouse.'|'.$variant->grams] ?? [] as $quote) {
-                $offers[] = new Offer($warehouse, $quote->method, Money::of($quote->price, $item->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $pieces);
+                $offers[] = new Offer($warehouse, $quote->method, new Money($quote->price, $variant->cost->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $pieces);
             }
         }
 
         return LandedCost::best($variant->cost, $offers, $rate);
     }
 
-    /**
-     * @param  array<string, Parcel>  $wanted
-     * @return array<string, list<Quote>> by "warehouse|grams"
-     */
-    private function quotes(SupplierConnection $connection, string $market, array $wanted): array
-    {
-        $known = [];
-        $grams = array_values(array_unique(array_map(static fn (Parcel $p): int => $p->grams, $wanted)));
-        foreach (DB::table('delivery_quotes')->where('connection_id', $connection->id)->where('destination', $market)->whereIn('grams', $grams)->get() as $row) {
-            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), array_values((array) json_decode((string) $row->methods, true)));
-        }
-        $missing = array_diff_key($wanted, $known);
-        if ($missing !== []) {
-            $answers = $connection->connector()->quotes($connection->access(), array_values($missing));
-            $rows = [];
-            foreach (array_keys($missing) as $i => $key) {
-                $known[$key] = $answers[$i];
-                $rows[] = ['connection_id' => $connection->id, 'warehouse' => $missing[$key]->warehouse, 'destination' => $market, 'grams' => $missing[$key]->grams, 'methods' => json_encode(array_map(static fn (Quote $q): array => [$q->method, $q->price, $q->daysMin, $q->daysMax], $answers[$i])), 'quoted_at' => now()];
-            }
-            DB::table('delivery_quotes')->upsert($rows, ['connection_id', 'warehouse', 'destination', 'grams'], ['methods', 'quoted_at']);
-        }
-
-        return $known;
-    }
-
     /** @return array{goods: int|null, delivery: int|null, landed: int|null, dmin: int|null, dmax: int|null, wh: string|null, method: string|null} */
-    private function columns(?LandedCost $landed): array
+    private static function columns(?LandedCost $landed): array
     {
         return [
             'goods' => $landed?->goods->minor, 'delivery' => $landed?->delivery->minor, 'landed' => $landed?->total->minor,
@@ -136,16 +139,26 @@ final class LandItems
     }
 
     /**
+     * @param  list<int>  $itemIds
      * @param  list<array<string, mixed>>  $variants
      * @param  list<array<string, mixed>>  $items
      */
-    private function write(array $variants, array $items): void
+    private function write(Stall $stall, string $market, array $itemIds, array $variants, array $items): void
     {
         $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh text, method text';
-        $set = 'goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh';
-        DB::transaction(function () use ($variants, $items, $shape, $set): void {
-            DB::update("UPDATE supplier_variants v SET $set, method = r.method FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external", [json_encode($variants, JSON_THROW_ON_ERROR)]);
-            DB::update("UPDATE supplier_items i SET $set, stock = r.stock, cost_minor = r.cost FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, stock int, cost bigint, $shape) WHERE i.id = r.item", [json_encode($items, JSON_THROW_ON_ERROR)]);
+        DB::transaction(function () use ($stall, $market, $itemIds, $variants, $items, $shape): void {
+            if ($variants !== []) {
+                DB::update("UPDATE supplier_variants v SET goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh, method = r.method
+                    FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external
+                    AND (v.goods_minor, v.delivery_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.dmin, r.dmax, r.wh::char(2), r.method)", [json_encode($variants, JSON_THROW_ON_ERROR)]);
+            }
+            DB::table('item_landings')->where('market', $market)->whereIn('supplier_item_id', array_values(array_diff($itemIds, array_column($items, 'item'))))->delete();
+            DB::insert("INSERT INTO item_landings (supplier_item_id, market, stall_id, goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse)
+                SELECT r.item, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, $shape)
+                ON CONFLICT (supplier_item_id, market) DO UPDATE SET goods_minor = excluded.goods_minor, delivery_minor = excluded.delivery_minor, landed_minor = excluded.landed_minor,
+                    days_min = excluded.days_min, days_max = excluded.days_max, warehouse = excluded.warehouse
+                WHERE (item_landings.goods_minor, item_landings.delivery_minor, item_landings.days_min, item_landings.days_max, item_landings.warehouse)
+                    IS DISTINCT FROM (excluded.goods_minor, excluded.delivery_minor, excluded.days_min, excluded.days_max, excluded.warehouse)", [$market, $stall->id, json_encode($items, JSON_THROW_ON_ERROR)]);
         });
     }
 }

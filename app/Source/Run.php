@@ -9,26 +9,34 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * One pull of a supplier's catalogue: who started it, how far it is, what it found.
+ * One piece of long work: who started it, how far it is, what came of it. Most are pulls of a supplier's catalogue.
  *
  * @property int $id
  * @property int $stall_id
- * @property int $connection_id
+ * @property int|null $connection_id
+ * @property RunKind $kind
+ * @property array<string, mixed> $subject what it works on, by kind
  * @property RunState $state
  * @property string $doing
  * @property int|null $total
  * @property int $done
  * @property array{new?: int, changed?: int, same?: int, gone?: int} $counts
+ * @property int $rejects rows that couldn't be used
+ * @property list<string> $notes what was noticed, in sentences
  * @property string|null $trouble
  * @property Carbon|null $started_at
  * @property Carbon|null $ended_at
+ * @property Carbon|null $created_at
  */
 final class Run extends Model
 {
+    /** @var array<string, mixed> as the table has them */
+    protected $attributes = ['kind' => 'pull', 'subject' => '{}', 'notes' => '[]', 'counts' => '{}', 'rejects' => 0, 'done' => 0, 'doing' => ''];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => RunState::class, 'counts' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
+        return ['kind' => RunKind::class, 'state' => RunState::class, 'counts' => 'array', 'subject' => 'array', 'notes' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime'];
     }
 
     /** @return BelongsTo<SupplierConnection, $this> */
@@ -37,8 +45,11 @@ final class Run extends Model
         return $this->belongsTo(SupplierConnection::class, 'connection_id');
     }
 
-    public function cancelled(): bool
+    /** @throws RunCancelled when a person stopped it since */
+    public function stopIfCancelled(): void
     {
-        return self::query()->whereKey($this->id)->where('state', RunState::Cancelled)->exists();
+        if (self::query()->whereKey($this->id)->where('state', RunState::Cancelled)->exists()) {
+            throw new RunCancelled;
+        }
     }
 }

@@ -7,69 +7,121 @@ namespace WindowStall\Source;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Support\Copy;
 
-/** Stores a page of a catalogue as said, whole or not at all. An unchanged item costs one comparison and no new words. */
+/**
+ * Stores a page of a catalogue as said, whole or not at all. An unchanged item costs one comparison and no new words.
+ *
+ * What changed goes by COPY into tables of the session, and from there by one statement per table.
+ */
 final class SaveItems
 {
+    /** Letters of SKUs and barcodes that are searched; a tsvector ends at a megabyte. */
+    private const MOST_CODES = 200_000;
+
     /**
      * @param  list<Item>  $items
      * @return array{new: int, changed: int, same: int}
      */
     public function __invoke(SupplierConnection $connection, Run $run, array $items): array
     {
-        $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
-        DB::transaction(function () use ($connection, $run, $items, &$counts): void {
-            $known = SupplierItem::query()->where('connection_id', $connection->id)->whereIn('external_id', array_map(static fn (Item $i): string => $i->id, $items))->get()->keyBy('external_id');
+        return DB::transaction(function () use ($connection, $run, $items): array {
+            $known = $this->known($connection, $items);
+            $changed = [];
+            $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
             $seen = [];
             foreach ($items as $item) {
-                $row = $known->get($item->id);
-                $hash = $item->hash();
-                if ($row !== null && $row->content_hash === $hash && $row->gone_at === null) {
+                $seen[$item->id] = [$run->id, $item->id];
+                $said = $item->canonical();
+                $hash = Item::hashOf($said);
+                if (($known[$item->id] ?? null) === $hash) {
                     $counts['same']++;
-                    $seen[] = $row->id;
-
-                    continue;
+                } else {
+                    $counts[array_key_exists($item->id, $known) ? 'changed' : 'new']++;
+                    $changed[$item->id] ??= ['item' => $item, 'hash' => $hash, 'said' => $said];
                 }
-                $counts[$row === null ? 'new' : 'changed']++;
-                $seen[] = $this->save($connection, $row, $item, $hash)->id;
             }
-            SupplierItem::query()->whereIn('id', $seen)->update(['seen_in_run' => $run->id]);
+            Copy::into('run_seen', ['run_id', 'external_id'], array_values($seen));
+            if ($changed !== []) {
+                $this->store($connection, array_values($changed));
+            }
+
+            return $counts;
         });
-
-        return $counts;
     }
 
-    private function save(SupplierConnection $connection, ?SupplierItem $row, Item $item, string $hash): SupplierItem
+    /**
+     * @param  list<Item>  $items
+     * @return array<string, string|null> content hash by external id; null for one that was gone
+     */
+    private function known(SupplierConnection $connection, array $items): array
     {
-        $facts = [
-            'title' => $item->title, 'category' => $item->category, 'picture' => $item->pictures[0] ?? null, 'currency' => $item->currency, 'content_hash' => $hash, 'rating' => $item->ratingTenths,
-            'variants_count' => count($item->variants), 'skus' => implode(' ', array_map(static fn (Variant $v): string => $v->sku.' '.$v->barcode, $item->variants)), 'gone_at' => null,
-        ];
-        if ($row === null) {
-            $row = SupplierItem::query()->create(['stall_id' => $connection->stall_id, 'connection_id' => $connection->id, 'external_id' => $item->id] + $facts);
-        } else {
-            $row->update($facts);
-        }
-        $words = SupplierWords::query()->create(['supplier_item_id' => $row->id, 'content_hash' => $hash, 'said' => $item->toArray(), 'said_at' => now()]);
-        $row->update(['words_id' => $words->id]);
-        $this->variants($row, $item);
-
-        return $row;
+        return DB::table('supplier_items')->where('connection_id', $connection->id)->whereIn('external_id', array_map(static fn (Item $i): string => $i->id, $items))
+            ->selectRaw('external_id, CASE WHEN gone_at IS NULL THEN content_hash END AS hash')->pluck('hash', 'external_id')->all();
     }
 
-    private function variants(SupplierItem $row, Item $item): void
+    /** @param  list<array{item: Item, hash: string, said: string}>  $changed */
+    private function store(SupplierConnection $connection, array $changed): void
     {
-        $rows = [];
-        foreach ($item->variants as $position => $v) {
-            // The same id twice in one item: the first stands, so that no row is written twice in one statement.
-            $rows[$v->id] ??= [
-                'supplier_item_id' => $row->id, 'external_id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'label' => mb_substr($v->label(), 0, 300),
-                'position' => $position, 'cost_minor' => $v->cost->minor, 'stock' => $v->pieces(), 'gone_at' => null,
-            ];
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_items (external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint, rating smallint, variants int, stock bigint, cost bigint, codes text, said text)');
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_variants (item text, external_id text, sku text, barcode text, label text, position int, cost bigint, stock bigint)');
+        DB::statement('TRUNCATE stage_items, stage_variants');
+        $ids = array_map(static fn (\stdClass $r): int => (int) $r->id, DB::select("SELECT nextval('supplier_words_id_seq') AS id FROM generate_series(1, ?)", [count($changed)]));
+        Copy::into('stage_items', ['external_id', 'title', 'category', 'picture', 'currency', 'content_hash', 'words_id', 'rating', 'variants', 'stock', 'cost', 'codes', 'said'], (static function () use ($changed, $ids): \Generator {
+            foreach ($changed as $n => ['item' => $item, 'hash' => $hash, 'said' => $said]) {
+                yield [
+                    $item->id, $item->title, $item->category, $item->pictures[0] ?? null, $item->currency, $hash, $ids[$n], $item->ratingTenths, count($item->variants),
+                    array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)), $item->variants === [] ? null : min(array_map(static fn (Variant $v): int => $v->cost->minor, $item->variants)),
+                    self::codes($item), $said,
+                ];
+            }
+        })());
+        Copy::into('stage_variants', ['item', 'external_id', 'sku', 'barcode', 'label', 'position', 'cost', 'stock'], self::variants(array_column($changed, 'item')));
+        DB::insert(<<<'SQL'
+            INSERT INTO supplier_items (stall_id, connection_id, external_id, title, category, picture, currency, content_hash, words_id, rating, variants_count, stock, cost_minor, skus, created_at, updated_at)
+            SELECT ?, ?, external_id, title, category, picture, currency, content_hash, words_id, rating, variants, stock, cost, codes, now(), now() FROM stage_items
+            ON CONFLICT (connection_id, external_id) DO UPDATE SET title = excluded.title, category = excluded.category, picture = excluded.picture, currency = excluded.currency,
+                content_hash = excluded.content_hash, words_id = excluded.words_id, rating = excluded.rating, variants_count = excluded.variants_count, stock = excluded.stock,
+                cost_minor = excluded.cost_minor, skus = excluded.skus, gone_at = NULL, updated_at = now()
+            SQL, [$connection->stall_id, $connection->id]);
+        DB::insert('INSERT INTO supplier_words (id, supplier_item_id, content_hash, said, said_at) SELECT s.words_id, i.id, s.content_hash, s.said::json, now() FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id', [$connection->id]);
+        // The same id twice in one item: the first stands.
+        DB::insert(<<<'SQL'
+            INSERT INTO supplier_variants (supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock)
+            SELECT DISTINCT ON (i.id, v.external_id) i.id, v.external_id, v.sku, v.barcode, v.label, v.position, v.cost, v.stock
+            FROM stage_variants v JOIN supplier_items i ON i.connection_id = ? AND i.external_id = v.item ORDER BY i.id, v.external_id, v.position
+            ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET sku = excluded.sku, barcode = excluded.barcode, label = excluded.label, position = excluded.position,
+                cost_minor = excluded.cost_minor, stock = excluded.stock, gone_at = NULL
+            SQL, [$connection->id]);
+        DB::update(<<<'SQL'
+            UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id
+            WHERE v.supplier_item_id = i.id AND v.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM stage_variants n WHERE n.item = s.external_id AND n.external_id = v.external_id)
+            SQL, [$connection->id]);
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return \Generator<int, list<string|int|null>>
+     */
+    private static function variants(array $items): \Generator
+    {
+        foreach ($items as $item) {
+            foreach ($item->variants as $position => $v) {
+                yield [$item->id, $v->id, $v->sku, $v->barcode, mb_substr($v->label(), 0, 300), $position, $v->cost->minor, $v->pieces()];
+            }
         }
-        foreach (array_chunk(array_values($rows), 500) as $some) {
-            SupplierVariant::query()->upsert($some, ['supplier_item_id', 'external_id'], ['sku', 'barcode', 'label', 'position', 'cost_minor', 'stock', 'gone_at']);
+    }
+
+    private static function codes(Item $item): string
+    {
+        $codes = '';
+        foreach ($item->variants as $v) {
+            $codes .= $v->sku.' '.$v->barcode.' ';
+            if (strlen($codes) > self::MOST_CODES) {
+                break;
+            }
         }
-        SupplierVariant::query()->where('supplier_item_id', $row->id)->whereNull('gone_at')->whereNotIn('external_id', array_keys($rows))->update(['gone_at' => now(), 'stock' => 0]);
+
+        return $codes;
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
 
 /** Starts a pull, or gives the one that is under way: two people pressing at once make one. */
 final class StartPull
@@ -15,8 +16,12 @@ final class StartPull
     /** A pull that hasn't moved for this long was left by a worker that died; minutes. */
     private const STALE = 35;
 
+    /** @throws Refusal when the supplier was disconnected, or nobody has said yet what its columns mean */
     public function __invoke(SupplierConnection $connection, ?User $by): Run
     {
+        if ($connection->disconnected_at !== null) {
+            throw new Refusal(sprintf('%s was disconnected. Connect it again first.', $connection->name));
+        }
         $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->where('updated_at', '<', now()->subMinutes(self::STALE))
             ->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => 'This pull broke off without a word. Pull again.']);
         try {

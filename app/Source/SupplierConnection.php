@@ -11,6 +11,7 @@ use Illuminate\Support\Carbon;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Stall\Stall;
 
 /**
@@ -23,15 +24,24 @@ use WindowStall\Stall\Stall;
  * @property string $name
  * @property string $address
  * @property array{key: string, hook: string} $secrets
+ * @property array<string, mixed> $settings what its kind keeps
+ * @property Schedule $schedule
  * @property Carbon|null $pulled_at
+ * @property Carbon|null $next_pull_at
+ * @property int $failures pulls that failed one after the other
+ * @property Carbon|null $paused_at
+ * @property Carbon|null $disconnected_at
  * @property string|null $trouble
  */
 final class SupplierConnection extends Model
 {
+    /** @var array<string, mixed> as the table has them */
+    protected $attributes = ['settings' => '{}', 'schedule' => 'nightly', 'failures' => 0];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['secrets' => 'encrypted:array', 'pulled_at' => 'datetime'];
+        return ['secrets' => 'encrypted:array', 'settings' => 'array', 'schedule' => Schedule::class, 'pulled_at' => 'datetime', 'next_pull_at' => 'datetime', 'paused_at' => 'datetime', 'disconnected_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -51,8 +61,17 @@ final class SupplierConnection extends Model
         return app(Connectors::class)->get($this->kind);
     }
 
-    public function access(): Access
+    /** @param  int  $patience  seconds one may wait in all for a supplier that is busy */
+    public function access(int $patience = 0): Access
     {
-        return new Access($this->address, $this->secrets['key']);
+        return new Access($this->address, $this->secrets['key'], $this->settings, $patience);
+    }
+
+    /** The connector when orders can be sent to it over the wire; null when they can't. */
+    public function ordering(): ?TakesOrders
+    {
+        $connector = $this->connector();
+
+        return $connector instanceof TakesOrders ? $connector : null;
     }
 }

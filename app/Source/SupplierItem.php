@@ -11,7 +11,7 @@ use Illuminate\Support\Carbon;
 use WindowStall\Bench\Listing;
 
 /**
- * An item as its supplier says it now, in columns that can be searched and sorted. Landed figures are the stall's currency, to its home market.
+ * An item as its supplier says it now, in columns that can be searched and sorted. What it costs landed is in {@see ItemLanding}, market by market.
  *
  * @property int $id
  * @property int $stall_id
@@ -27,12 +27,6 @@ use WindowStall\Bench\Listing;
  * @property int $variants_count
  * @property int $stock
  * @property int|null $cost_minor
- * @property int|null $goods_minor
- * @property int|null $delivery_minor
- * @property int|null $landed_minor
- * @property int|null $days_min
- * @property int|null $days_max
- * @property string|null $warehouse
  * @property Carbon|null $gone_at
  */
 final class SupplierItem extends Model
@@ -59,6 +53,12 @@ final class SupplierItem extends Model
     public function variants(): HasMany
     {
         return $this->hasMany(SupplierVariant::class)->orderBy('position');
+    }
+
+    /** @return HasMany<ItemLanding, $this> */
+    public function landings(): HasMany
+    {
+        return $this->hasMany(ItemLanding::class);
     }
 
     /** @return HasMany<Listing, $this> */

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Picture;
@@ -42,6 +43,7 @@ use WindowStall\Window\Window;
  * @property int $recipe_ending_minor
  * @property int $shop_revision
  * @property int $next_order_number
+ * @property int $promise_days the shop promises delivery within so many working days
  */
 final class Stall extends Model
 {
@@ -153,7 +155,24 @@ final class Stall extends Model
 
     public function marketName(): string
     {
-        return Countries::getName($this->home_market, 'en');
+        return self::countryName($this->home_market);
+    }
+
+    public static function countryName(string $code): string
+    {
+        return Countries::exists($code) ? Countries::getName($code, 'en') : $code;
+    }
+
+    /** @return list<string> the countries whose landed costs are kept, the home market first */
+    public function markets(): array
+    {
+        return [$this->home_market, ...array_values(DB::table('markets')->where('stall_id', $this->id)->where('market', '!=', $this->home_market)->orderBy('market')->pluck('market')->map(strval(...))->all())];
+    }
+
+    /** Notes that what everything costs landed there is known now. */
+    public function marketsLanded(?string $only = null): void
+    {
+        DB::table('markets')->where('stall_id', $this->id)->when($only !== null, fn ($q) => $q->where('market', $only))->update(['landed_at' => now()]);
     }
 
     /** The shop's own origin, without a slash at the end. */

@@ -19,6 +19,7 @@ final readonly class Caution
         public ?Money $other = null,
         public ?string $warehouse = null,
         public ?DayRange $days = null,
+        public ?int $promise = null,
     ) {
     }
 
@@ -26,9 +27,10 @@ final readonly class Caution
      * @param  Money|null  $rrp  in the stall's currency
      * @param  array<string, int>  $stock  pieces by warehouse
      * @param  string  $market  ISO 3166 country
+     * @param  int|null  $promise  working days within which the shop promises delivery
      * @return list<self> the costliest mistake first
      */
-    public static function about(LandedCost $landed, ?Money $rrp, array $stock, string $market): array
+    public static function about(LandedCost $landed, ?Money $rrp, array $stock, string $market, ?int $promise = null): array
     {
         $found = [];
         if (array_sum($stock) === 0) {
@@ -42,6 +44,9 @@ final readonly class Caution
         }
         if (($stock[$market] ?? 0) === 0 && $landed->by->days->max > self::FAR) {
             $found[] = new self(CautionKind::NothingNear, warehouse: $landed->by->warehouse, days: $landed->by->days);
+        }
+        if ($promise !== null && $landed->by->days->max > $promise) {
+            $found[] = new self(CautionKind::SlowerThanPromised, days: $landed->by->days, promise: $promise);
         }
 
         return $found;

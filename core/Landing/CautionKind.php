@@ -11,4 +11,5 @@ enum CautionKind: string
     case NothingNear = 'nothing_near';
     case RrpUnderLanded = 'rrp_under_landed';
     case SoldOut = 'sold_out';
+    case SlowerThanPromised = 'slower_than_promised';
 }

@@ -52,6 +52,22 @@ final readonly class Till
         return new self($price, $charged, $goods, $delivery, $fee, $tax, $keep, $marginBp);
     }
 
+    /**
+     * The most a piece may cost landed so that a sale at this price keeps the margin: L ≤ R − fee − m × R, rounded down.
+     *
+     * @param  Money  $price  P, what the shopper pays for the goods
+     * @param  Money  $charged  D, what the shopper pays for delivery
+     * @param  int  $marginBp  m, the share of the receipts to keep, in basis points
+     */
+    public static function mostLanded(Money $price, Money $charged, SaleTerms $terms, int $marginBp): Money
+    {
+        $free = self::ring($price, $charged, Money::zero($price->currency), Money::zero($price->currency), $terms);
+        $receipts = $price->plus($charged)->minus($free->tax);
+        $wanted = BigRational::of($receipts->minor)->multipliedBy($marginBp)->dividedBy(10_000)->toScale(0, RoundingMode::CEILING)->toInt();
+
+        return $free->keep->with($free->keep->minor - $wanted);
+    }
+
     public function losesMoney(): bool
     {
         return $this->keep->isNegative();

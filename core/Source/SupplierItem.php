@@ -11,7 +11,9 @@ use WindowStall\Core\Money\Money;
  * One item exactly as its supplier says it: what every connector gives, and what is kept, in full, at each pull.
  *
  * @phpstan-type SaidVariant array{id: string, sku: string, barcode: string|null, options: array<string, string>, cost: int, rrp: int|null, grams: int, stock: array<string, int>, picture: int|null}
- * @phpstan-type SaidItem array{id: string, title: string, description: string, category: string, pictures: list<string>, currency: string, processing: array{int, int}, rating: int|null, variants: list<SaidVariant>}
+ * @phpstan-type SaidItem array{id: string, title: string, description: string, category: string, pictures: list<string>, currency: string, processing: array{int, int}, rating: int|null, variants: list<SaidVariant>, blank?: SaidBlank}
+ *
+ * @phpstan-import-type SaidBlank from Blank
  */
 final readonly class SupplierItem
 {
@@ -21,6 +23,7 @@ final readonly class SupplierItem
      * @param  DayRange  $processing  working days before the parcel leaves
      * @param  int|null  $ratingTenths  47 for 4.7 of 5
      * @param  list<SupplierVariant>  $variants
+     * @param  Blank|null  $blank  what can be printed on it, where it is a print house's
      */
     public function __construct(
         public string $id,
@@ -32,6 +35,7 @@ final readonly class SupplierItem
         public DayRange $processing,
         public ?int $ratingTenths,
         public array $variants,
+        public ?Blank $blank = null,
     ) {
     }
 
@@ -46,7 +50,7 @@ final readonly class SupplierItem
                 'id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'options' => $v->options, 'cost' => $v->cost->minor,
                 'rrp' => $v->rrp?->minor, 'grams' => $v->grams, 'stock' => $v->stock, 'picture' => $v->picture,
             ], $this->variants),
-        ];
+        ] + ($this->blank === null ? [] : ['blank' => $this->blank->toArray()]);
     }
 
     /** @param  SaidItem  $said */
@@ -59,18 +63,30 @@ final readonly class SupplierItem
                 $v['id'], $v['sku'], $v['barcode'], $v['options'], Money::of($v['cost'], $said['currency']),
                 $v['rrp'] === null ? null : Money::of($v['rrp'], $said['currency']), $v['grams'], $v['stock'], $v['picture'],
             ), $said['variants']),
+            isset($said['blank']) ? Blank::fromArray($said['blank'], $said['currency']) : null,
         );
     }
 
-    /** The same for the same words whatever the order of keys, so that an unchanged item is known by one comparison. */
-    public function hash(): string
+    /** As JSON text: the same for the same words whatever the order in which warehouses were named. */
+    public function canonical(): string
     {
         $said = $this->toArray();
         foreach ($said['variants'] as &$variant) {
             ksort($variant['stock']);
         }
 
-        return hash('xxh128', json_encode($said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        return json_encode($said, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** By which an unchanged item is known. */
+    public function hash(): string
+    {
+        return self::hashOf($this->canonical());
+    }
+
+    public static function hashOf(string $canonical): string
+    {
+        return hash('xxh128', $canonical);
     }
 
     public function variant(string $id): ?SupplierVariant

@@ -21,6 +21,7 @@ final readonly class Goods
         'gauge' => [Glass::class, 'gauge'], 'thermometer' => [Glass::class, 'thermometer'],
         'rose' => [Water::class, 'rose'], 'mister' => [Water::class, 'mister'], 'can' => [Water::class, 'can'],
         'gloves' => [Cloth::class, 'gloves'], 'kneeler' => [Cloth::class, 'kneeler'], 'apron' => [Cloth::class, 'apron'], 'growbag' => [Cloth::class, 'growBag'],
+        'tee' => [Blanks::class, 'tee'], 'tote' => [Blanks::class, 'tote'], 'mug' => [Blanks::class, 'mug'], 'teatowel' => [Blanks::class, 'teaTowel'], 'poster' => [Blanks::class, 'poster'],
         'trug' => [Vessels::class, 'trug'], 'sieve' => [Vessels::class, 'sieve'], 'pots' => [Vessels::class, 'pots'], 'tray' => [Vessels::class, 'tray'],
     ];
 

@@ -13,21 +13,24 @@ final class ApiController
 {
     private const PAGE = 25;
 
+    private const LARGEST_PAGE = 200;
+
     public function account(Request $request): JsonResponse
     {
         return new JsonResponse(['account' => $request->attributes->get('account')->name, 'currency' => 'USD', 'warehouses' => ['GB', 'DE', 'CN', 'US'], 'items' => Books::table('items')->count()]);
     }
 
-    /** GET /v1/items?after=…: a page of items with their variants, and the cursor of the next page or null. */
+    /** GET /v1/items?after=…&limit=…: a page of items with their variants, and the cursor of the next page or null. */
     public function items(Request $request): JsonResponse
     {
-        $rows = Books::table('items')->where('id', '>', $request->string('after')->toString())->orderBy('id')->limit(self::PAGE + 1)->get();
-        $page = $rows->take(self::PAGE);
+        $size = min(self::LARGEST_PAGE, max(1, $request->integer('limit', self::PAGE)));
+        $rows = Books::table('items')->where('id', '>', $request->string('after')->toString())->orderBy('id')->limit($size + 1)->get();
+        $page = $rows->take($size);
         $variants = Books::table('variants')->whereIn('item_id', $page->pluck('id'))->where('dropped', false)->orderBy('position')->get()->groupBy('item_id');
 
         return new JsonResponse([
             'items' => $page->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))->values(),
-            'next' => $rows->count() > self::PAGE ? $page->last()?->id : null,
+            'next' => $rows->count() > $size ? $page->last()?->id : null,
             'total' => Books::table('items')->count(),
         ]);
     }

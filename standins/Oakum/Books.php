@@ -52,4 +52,36 @@ final class Books
             ]);
         });
     }
+
+    /** Adds goods until there are at least so many variants. */
+    public static function enlarge(int $variants): void
+    {
+        $missing = $variants - self::table('variants')->count();
+        if ($missing <= 0) {
+            return;
+        }
+        self::db()->transaction(function () use ($missing): void {
+            /** @var list<array<string, mixed>> $items */
+            $items = [];
+            /** @var list<array<string, mixed>> $variants */
+            $variants = [];
+            $store = function () use (&$items, &$variants): void {
+                self::table('items')->insert($items);
+                foreach (array_chunk($variants, 2000) as $some) {
+                    self::table('variants')->insert($some);
+                }
+                $items = $variants = [];
+            };
+            foreach (Multiplied::rows($missing) as $row) {
+                $items[] = ['pictures' => json_encode($row['item']['pictures']), 'processing' => json_encode($row['item']['processing'])] + $row['item'];
+                foreach ($row['variants'] as $n => $v) {
+                    $variants[] = ['item_id' => $row['item']['id'], 'position' => $n, 'options' => json_encode($v['options']), 'stock' => json_encode($v['stock'])] + $v;
+                }
+                if (count($items) >= 1000) {
+                    $store();
+                }
+            }
+            $store();
+        });
+    }
 }

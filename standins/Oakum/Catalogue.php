@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Standins\Oakum;
 
+use WindowStall\Standins\Gtin;
+
 /**
  * Turns the rows of catalogue.php into items and variants as Oakum's own tables hold them.
  *
@@ -24,14 +26,14 @@ final class Catalogue
      */
     public static function rows(): array
     {
-        /** @var list<array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>}> $rows */
+        /** @var list<array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>, costs?: list<int>}> $rows */
         $rows = require __DIR__.'/catalogue.php';
 
         return array_map(static fn (array $row, int $n): array => self::build($row, $n), $rows, array_keys($rows));
     }
 
     /**
-     * @param  array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>}  $row
+     * @param  array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>, costs?: list<int>}  $row
      * @return array{item: array<string, mixed>, variants: list<array<string, mixed>>}
      */
     private static function build(array $row, int $n): array
@@ -48,20 +50,23 @@ final class Catalogue
         $variants = [];
         $colourIndex = 0;
         foreach (array_keys($colours) as $colour) {
+            $own = $cost + ($row['costs'][$colourIndex] ?? 0);
             foreach ($row['sizes'] ?? ['' => 0] as $size => $extra) {
                 foreach (($row['ships'] ?? false) ? $row['from'] : [''] as $ships) {
                     $options = array_filter([$row['clr'] ?? 'Clr' => (string) $colour, 'Size' => (string) $size, 'Ships from' => $ships], static fn (string $v): bool => $v !== '');
-                    $id = $code.'-'.strtoupper(substr(hash('crc32b', implode('|', $options)), 0, 6));
+                    $id = self::variantId($code, ...array_values($options));
                     $variants[] = [
                         'id' => $id,
                         'sku' => $id,
-                        'barcode' => self::gtin($id),
+                        'barcode' => Gtin::of($id),
                         'options' => $options,
                         // Goods stocked in China are cheaper there; that is what tempts people.
-                        'cost' => $ships === 'CN' ? (int) round(($cost + $extra) * 0.78) : $cost + $extra,
-                        'rrp' => $row['rrp'] + (int) round($extra * 2.4),
+                        'cost' => $ships === 'CN' ? (int) round(($own + $extra) * 0.78) : $own + $extra,
+                        'rrp' => $row['rrp'] + (int) round(($extra + $own - $cost) * 2.4),
                         'grams' => $grams + ($extra > 0 ? (int) round($grams * 0.35) : 0),
-                        'stock' => self::stock($id, $ships === '' ? $row['from'] : [$ships]),
+                        'stock' => self::stock($id, match ($ships) {
+                            '' => $row['from'], 'EU' => ['DE'], default => [$ships],
+                        }),
                         'picture' => $colourIndex,
                     ];
                 }
@@ -79,6 +84,11 @@ final class Catalogue
         ];
     }
 
+    public static function variantId(string $code, string ...$values): string
+    {
+        return $code.'-'.strtoupper(substr(hash('crc32b', implode('|', array_filter($values, static fn (string $v): bool => $v !== ''))), 0, 6));
+    }
+
     /**
      * @param  list<string>  $warehouses
      * @return array<string, int>
@@ -91,17 +101,5 @@ final class Catalogue
         }
 
         return $stock;
-    }
-
-    /** A GTIN-13 in the range kept for use inside a shop (prefix 20), check digit by GS1 General Specifications 7.9. */
-    private static function gtin(string $id): string
-    {
-        $body = '20'.str_pad((string) (crc32($id) % 10_000_000_000), 10, '0', STR_PAD_LEFT);
-        $sum = 0;
-        foreach (str_split($body) as $i => $digit) {
-            $sum += (int) $digit * ($i % 2 === 0 ? 1 : 3);
-        }
-
-        return $body.((10 - $sum % 10) % 10);
     }
 }

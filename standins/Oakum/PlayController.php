@@ -30,6 +30,12 @@ final class PlayController
         ]);
     }
 
+    /** The page of one item, whose address can be pasted into a stall. */
+    public function goods(string $item): RedirectResponse
+    {
+        return redirect()->route('oakum.play', ['item' => $item]);
+    }
+
     public function variant(Request $request, string $id): RedirectResponse
     {
         $variant = Books::table('variants')->where('id', $id)->firstOrFail();

@@ -11,7 +11,7 @@ declare(strict_types=1);
  *   from     warehouses with stock (GB, DE, CN, US)
  *   ships    true: a "Ships from" option doubles every variant per warehouse
  *   rrp      recommended price in cents
- *   prose    which of the supplier's texts; kinds: variants drawn as different goods
+ *   prose    which of the supplier's texts; kinds: variants drawn as different goods; costs: cents added for each of them
  */
 $steel = '#b9c1c5';
 $copper = '#b8693c';
@@ -25,7 +25,7 @@ $natural = '#c9a06a';
 $grey = '#7d8285';
 
 return [
-    ['OD-1001', '2026 NEW Garden Hand Trowel Shovel Stainless Wood Handle HOT Outdoor Tool 1pc', 'Hand tools', 'trowel', 540, 310, ['STL-01' => $steel, 'CPR-02' => $copper, 'BLK-03' => $black], 'from' => ['CN', 'DE', 'GB', 'US'], 'ships' => true, 'rrp' => 2400],
+    ['OD-1001', '2026 NEW Garden Hand Trowel Shovel Stainless Wood Handle HOT Outdoor Tool 1pc', 'Hand tools', 'trowel', 540, 310, ['STL-01' => $steel, 'CPR-02' => $copper, 'BLK-03' => $black], 'from' => ['CN', 'DE', 'EU', 'GB', 'US'], 'ships' => true, 'rrp' => 2400],
     ['OD-1002', 'Hand Fork Weeding Garden Three Tines Ash Wood Handle Premium Quality Gardening', 'Hand tools', 'fork', 560, 330, ['STL-01' => $steel, 'CPR-02' => $copper], 'from' => ['GB', 'DE'], 'rrp' => 2400],
     ['OD-1003', 'Transplanting Spade Long Narrow Blade T-Handle Garden Shovel Heavy Duty', 'Hand tools', 'spade', 1480, 1150, ['STL-01' => $steel, 'BLK-03' => $black], 'sizes' => ['66 cm' => 0, '90 cm' => 420], 'from' => ['GB', 'DE'], 'rrp' => 5200],
     ['OD-1004', 'Wooden Dibber Seed Planter Bulb Dibbler Depth Marks T Handle Gift for Gardener', 'Hand tools', 'dibber', 420, 340, ['STL-01' => $steel, 'BRS-04' => $brass], 'from' => ['GB', 'CN'], 'rrp' => 1900],
@@ -37,7 +37,7 @@ return [
     ['OD-1010', 'Copper Hand Fork Bronze Garden Tool Anti Slug Soil Health Non Rust Handmade', 'Hand tools', 'fork', 1690, 360, ['CPR-02' => $copper], 'from' => ['DE'], 'rrp' => 6400],
     ['OD-1011', 'Bulb Planting Dibber Ergonomic Handle Lawn Bulb Planter Autumn Tool', 'Hand tools', 'dibber', 690, 480, ['STL-01' => $steel], 'from' => ['US'], 'rrp' => 2500],
     ['OD-1012', 'Children Garden Rake Kids Size Safe Wooden Handle School Garden', 'Hand tools', 'rake', 540, 620, ['STL-01' => $steel, 'RED-07' => $red, 'BLU-08' => $blue], 'sizes' => ['70 cm' => 0, '90 cm' => 120], 'from' => ['GB', 'CN'], 'rrp' => 1800],
-    ['OD-1013', 'Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026', 'Sets', 'trowel', 520, 300, ['STYLE A' => $steel, 'STYLE B' => '#c98f50', 'STYLE C' => '#6f9158'], 'clr' => 'Style', 'from' => ['CN', 'DE'], 'rrp' => 2200, 'kinds' => ['trowel', 'gloves', 'twine']],
+    ['OD-1013', 'Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026', 'Sets', 'trowel', 520, 300, ['STYLE A Trowel' => $steel, 'STYLE B Gloves' => '#c98f50', 'STYLE C Twine' => '#6f9158', 'STYLE D Snips' => $steel, 'STYLE E Dibber' => '#a06a3c'], 'clr' => 'Style', 'sizes' => ['S' => 0, 'L' => 60], 'from' => ['CN', 'GB'], 'rrp' => 2200, 'kinds' => ['trowel', 'gloves', 'twine', 'snips', 'dibber'], 'costs' => [0, 190, -360, -140, 60]],
     ['OD-1014', 'Jute Garden Twine Natural Plant Tie String Biodegradable 150m Roll Craft', 'Tying and training', 'twine', 180, 260, ['GRN-05' => '#6f9158', 'NAT-09' => '#bd9a66', 'RED-07' => '#a8584a', 'BLU-08' => '#5c7f9c'], 'sizes' => ['75 m' => 0, '150 m' => 90, '300 m' => 210], 'from' => ['GB', 'DE', 'CN'], 'rrp' => 850],
     ['OD-1015', 'Tarred Twine Rot Proof Outdoor String Strong Marine Garden Line', 'Tying and training', 'twine', 310, 330, ['BLK-03' => '#4c443b', 'BRN-10' => '#7d5a33'], 'from' => ['GB'], 'rrp' => 1300],
     ['OD-1016', 'Twine Tin Dispenser with Cutter Metal String Holder Box Retro Garden Gift', 'Tying and training', 'twinetin', 490, 380, ['GRN-05' => $green, 'CRM-11' => $cream, 'RED-07' => $red, 'GRY-12' => $grey], 'sizes' => ['Small' => 0, 'Tall' => 140], 'from' => ['GB', 'DE'], 'rrp' => 2100],

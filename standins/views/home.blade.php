@@ -3,5 +3,7 @@
 @extends('standins::layout', ['title' => $title, 'about' => $about])
 @section('main')
 <section><h2 style="margin-top:0"><a href="{{ route('oakum.play') }}">Oakum Depot</a></h2>A wholesaler. Raise a cost, sell out a variant, drop a colour, accept and post orders, let a day pass.</section>
+<section><h2 style="margin-top:0"><a href="{{ route('kilnfold.play') }}">Kilnfold</a></h2>A pottery. Its list of goods as a table and as XML, its stock book, and columns that change their names.</section>
+<section><h2 style="margin-top:0"><a href="{{ route('tannet.play') }}">Tannet Print Works</a></h2>A print house. Blanks in colours and sizes; let one run out.</section>
 <section><h2 style="margin-top:0"><a href="{{ route('payment.list') }}">Payments</a></h2>Takes test cards: one approves, one is declined, one is slow.</section>
 @endsection

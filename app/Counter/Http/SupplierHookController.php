@@ -17,7 +17,7 @@ final class SupplierHookController
     public function __invoke(Request $request, string $publicId, ApplyAnswer $apply): JsonResponse
     {
         $connection = SupplierConnection::query()->where('public_id', $publicId)->first();
-        $news = $connection === null ? null : $connection->connector()->news($request, $connection->secrets['hook']);
+        $news = $connection === null ? null : $connection->ordering()?->news($request, $connection->secrets['hook']);
         if ($connection === null || $news === null) {
             return new JsonResponse(['error' => 'The signature doesn’t fit.'], 403);
         }

@@ -41,8 +41,14 @@ final class SendSupplierOrder implements ShouldQueue
                 return;
             }
             $lines = $row->lines->map(fn (OrderLine $l): array => ['variant' => (string) $l->supplierVariant?->external_id, 'quantity' => $l->quantity])->values()->all();
+            $ordering = $row->connection->ordering();
+            if ($ordering === null) {
+                $row->update(['state' => SupplierOrderState::Refused, 'refusal' => sprintf('%s takes no orders from here. Order it from them by hand, or give the shopper the money back.', $row->connection->name)]);
+
+                return;
+            }
             try {
-                $answer = $row->connection->connector()->order($row->connection->access(), $row->idempotency_key, 'Order '.$row->order->number, array_values($lines), $row->order->address());
+                $answer = $ordering->order($row->connection->access(), $row->idempotency_key, 'Order '.$row->order->number, array_values($lines), $row->order->address());
             } catch (SupplierTrouble $trouble) {
                 $this->wait($row, $trouble);
 

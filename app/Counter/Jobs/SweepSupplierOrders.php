@@ -49,11 +49,12 @@ final class SweepSupplierOrders implements ShouldQueue
 
     private function ask(SupplierOrder $row, ApplyAnswer $apply): void
     {
-        if ($row->connection === null || $row->external_id === null) {
+        $ordering = $row->connection?->ordering();
+        if ($row->connection === null || $ordering === null || $row->external_id === null) {
             return;
         }
         try {
-            $apply($row, $row->connection->connector()->orderState($row->connection->access(), $row->external_id));
+            $apply($row, $ordering->orderState($row->connection->access(), $row->external_id));
         } catch (SupplierTrouble $trouble) {
             $row->update(['trouble' => $trouble->getMessage(), 'asked_at' => now()]);
         }

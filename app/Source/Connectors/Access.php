@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
-/** Where a supplier answers and with what key. */
+/** Where a supplier answers, with what key, and what else its kind needs to know. */
 final readonly class Access
 {
-    public function __construct(public string $address, #[\SensitiveParameter] public string $key)
+    /**
+     * @param  array<string, mixed>  $settings  the connection's own, as its kind keeps them
+     * @param  int  $patience  seconds one may wait in all for a supplier that is busy; a person at a screen has none
+     */
+    public function __construct(public string $address, #[\SensitiveParameter] public string $key, public array $settings = [], public int $patience = 0)
     {
     }
 }

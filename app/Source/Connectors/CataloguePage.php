@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
+use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Source\SupplierItem;
 
-/** Some items of a catalogue, and how many there are in all if the supplier says. */
+/** Some items of a catalogue, how many there are in all if the supplier says, and what couldn't be used. */
 final readonly class CataloguePage
 {
-    /** @param  list<SupplierItem>  $items */
-    public function __construct(public array $items, public ?int $total)
+    /**
+     * @param  list<SupplierItem>  $items
+     * @param  list<Reject>  $rejects
+     * @param  list<string>  $notes  sentences for the seller
+     * @param  array<string, mixed>  $learnt  settings of the connection that the catalogue taught, such as a renamed column
+     */
+    public function __construct(public array $items, public ?int $total = null, public array $rejects = [], public array $notes = [], public array $learnt = [])
     {
     }
 }

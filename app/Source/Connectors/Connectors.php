@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
-/** The kinds of supplier that the workshop can speak with. */
+/** The kinds of supplier that the workshop can read: every folder here that holds a connector named after it. */
 final readonly class Connectors
 {
     /** @param  array<string, Connector>  $byKind */
@@ -14,13 +14,26 @@ final readonly class Connectors
 
     public static function shipped(): self
     {
-        $all = [new Oakum\OakumConnector((int) config('stall.oakum.seconds'))];
+        $all = [];
+        foreach (glob(__DIR__.'/*/*Connector.php') ?: [] as $file) {
+            $class = __NAMESPACE__.'\\'.basename(dirname($file)).'\\'.basename($file, '.php');
+            $connector = new $class;
+            \assert($connector instanceof Connector);
+            $all[$connector->card()->kind] = $connector;
+        }
+        uasort($all, static fn (Connector $a, Connector $b): int => $a->card()->order <=> $b->card()->order);
 
-        return new self(array_combine(array_map(static fn (Connector $c): string => $c->kind(), $all), $all));
+        return new self($all);
     }
 
     public function get(string $kind): Connector
     {
         return $this->byKind[$kind] ?? throw new \OutOfBoundsException('No connector speaks '.$kind.'.');
+    }
+
+    /** @return list<ConnectorCard> */
+    public function cards(): array
+    {
+        return array_values(array_map(static fn (Connector $c): ConnectorCard => $c->card(), $this->byKind));
     }
 }

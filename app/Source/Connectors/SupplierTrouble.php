@@ -35,6 +35,11 @@ final class SupplierTrouble extends \RuntimeException implements Said
         return new self(sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status), true);
     }
 
+    public static function busy(string $name): self
+    {
+        return new self(sprintf('%s is asked too often just now and wants a pause. Try again in a few minutes.', $name), true);
+    }
+
     public static function strange(string $name): self
     {
         return new self(sprintf('What answers at this address isn’t %s: its answer can’t be read.', $name), false);
@@ -44,6 +49,12 @@ final class SupplierTrouble extends \RuntimeException implements Said
     public static function empty(string $name): self
     {
         return new self(sprintf('%s lists nothing at all just now, which is hardly true. Everything stays as it was; pull again later.', $name), true);
+    }
+
+    /** What was found wrong with a supplier's file, in a sentence that stands by itself. */
+    public static function said(string $sentence): self
+    {
+        return new self($sentence, false);
     }
 
     public static function refused(string $name, string $reason): self

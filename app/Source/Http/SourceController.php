@@ -4,34 +4,47 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Http;
 
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Source\FetchByLink;
 use WindowStall\Source\FindItems;
+use WindowStall\Source\ItemSearch;
+use WindowStall\Source\LookAtMarket;
+use WindowStall\Source\SavedSearch;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ConnectionView;
-use WindowStall\Source\Views\ItemRowView;
+use WindowStall\Source\Views\ItemRows;
+use WindowStall\Source\Views\RunView;
+use WindowStall\Source\Views\SavedSearchView;
+use WindowStall\Source\Views\SearchView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Views\Choices;
 
 final class SourceController
 {
-    public function index(Request $request, Stall $stall, FindItems $find): Response
+    public function index(Request $request, Stall $stall, FindItems $find, LookAtMarket $markets): Response
     {
-        $words = mb_substr($request->string('q')->trim()->toString(), 0, 200);
-        $sort = $request->string('sort')->toString();
-        $page = $find($stall, $words, $sort);
+        $market = $markets->inHand($request, $stall);
+        $search = ItemSearch::of($request, $stall, $market);
+        $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('id')->get();
+        $found = $find($stall, $search);
 
         return Inertia::render('source/SourcePage', [
-            'connections' => $stall->connections()->orderBy('id')->get()->map(fn ($c) => ConnectionView::of($c))->all(),
-            'items' => collect($page->items())->map(fn ($item) => ItemRowView::of($stall, $item))->all(),
-            'words' => $words,
-            'sort' => $find->known($sort),
-            'sorts' => FindItems::SORTS,
-            'found' => $find->count($stall, $words),
-            'next' => $page->nextCursor()?->encode(),
-            'previous' => $page->previousCursor()?->encode(),
-            'market' => $stall->marketName(),
+            'connections' => $connections->map(fn (SupplierConnection $c): ConnectionView => ConnectionView::of($c))->all(),
+            'items' => ItemRows::of($stall, $search, $found->ids()),
+            'search' => SearchView::of($stall, $search, $found, $connections),
+            'found' => $found->counts->found,
+            'next' => $found->page->nextCursor()?->encode(),
+            'previous' => $found->page->previousCursor()?->encode(),
+            'market' => $market,
+            'markets' => $markets->views($stall),
+            'countries' => Choices::countries(),
+            'landing' => ($run = $markets->run($stall, $market)) === null ? null : RunView::of($run),
+            'saved' => SavedSearch::query()->where('stall_id', $stall->id)->orderBy('name')->get()->map(fn (SavedSearch $s): SavedSearchView => new SavedSearchView($s->id, $s->name, route('source', [$stall] + $s->query)))->all(),
         ]);
     }
 
@@ -44,5 +57,37 @@ final class SourceController
         }
 
         return back()->with('say', $taken->words());
+    }
+
+    /** Takes an item by the address of its page at a supplier. */
+    public function link(Request $request, Stall $stall, FetchByLink $fetch): JsonResponse
+    {
+        $typed = $request->validate(['address' => 'required|string|max:600'], ['address.required' => 'Paste the address of an item’s page.']);
+
+        return new JsonResponse(['item' => $fetch($stall, $typed['address'])->id]);
+    }
+
+    /** Turns to another country; one that was never looked at is worked out first. */
+    public function market(Request $request, Stall $stall, LookAtMarket $markets): RedirectResponse
+    {
+        $typed = $request->validate(['market' => ['required', \Illuminate\Validation\Rule::in(\Symfony\Component\Intl\Countries::getCountryCodes())]], ['market.in' => 'Choose a country from the list.']);
+        $markets->add($stall, $typed['market'], $request->user());
+
+        return redirect()->route('source', [$stall, 'to' => $typed['market']]);
+    }
+
+    public function save(Request $request, Stall $stall): RedirectResponse
+    {
+        $typed = $request->validate(['name' => 'required|string|max:60', 'query' => 'present|array'], ['name.required' => 'Give the search a name.', 'name.max' => 'A name has up to 60 letters.']);
+        SavedSearch::query()->updateOrCreate(['stall_id' => $stall->id, 'name' => trim($typed['name'])], ['query' => array_intersect_key($typed['query'], array_flip(SavedSearch::PARTS))]);
+
+        return back();
+    }
+
+    public function forget(Stall $stall, int $search): RedirectResponse
+    {
+        SavedSearch::query()->where('stall_id', $stall->id)->whereKey($search)->delete();
+
+        return back();
     }
 }

@@ -11,14 +11,16 @@ use Throwable;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Said;
 use WindowStall\Counter\RecountPromises;
+use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\LandItems;
+use WindowStall\Source\LearnWords;
 use WindowStall\Source\Run;
+use WindowStall\Source\RunCancelled;
 use WindowStall\Source\RunState;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
-use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 
 /**
@@ -30,6 +32,9 @@ final class PullCatalogue implements ShouldQueue
 {
     use Queueable;
 
+    /** Seconds a pull may wait in all for a supplier that asks for pauses. */
+    private const PATIENCE = 600;
+
     public int $tries = 1;
 
     public int $timeout = 1800;
@@ -39,64 +44,91 @@ final class PullCatalogue implements ShouldQueue
         $this->onQueue('pulls');
     }
 
-    public function handle(SaveItems $save, LandItems $land, ProjectListings $project, RecountPromises $recount): void
+    public function handle(SaveItems $save, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
     {
         $run = Run::query()->find($this->runId);
         if ($run === null || $run->state !== RunState::Waiting) {
             return;
         }
         $run->update(['state' => RunState::Running, 'started_at' => now(), 'doing' => 'Asking for the catalogue']);
-        $connection = SupplierConnection::query()->with('stall')->findOrFail($run->connection_id);
+        $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
         try {
-            $this->pull($run, $connection, $save, $land, $project, $recount);
+            $this->read($run, $connection, $save);
+            $this->finish($run, $connection, $land, $learn, $project, $recount);
+        } catch (RunCancelled) {
+            $run->update(['ended_at' => now()]);
         } catch (Throwable $e) {
-            $trouble = $e instanceof Said ? $e->getMessage() : 'Something went wrong here while pulling. It has been noted; pull again.';
-            $run->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => $trouble]);
-            $connection->update(['trouble' => $trouble]);
-            if (! $e instanceof Said) {
-                report($e);
-            }
+            $this->failed($run, $connection, $e);
+        } finally {
+            DB::table('run_seen')->where('run_id', $run->id)->delete();
         }
     }
 
-    private function pull(Run $run, SupplierConnection $connection, SaveItems $save, LandItems $land, ProjectListings $project, RecountPromises $recount): void
+    private function read(Run $run, SupplierConnection $connection, SaveItems $save): void
     {
-        /** @var Stall $stall */
-        $stall = $connection->stall;
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
-        foreach ($connection->connector()->catalogue($connection->access()) as $page) {
-            if ($run->cancelled()) {
-                $run->update(['ended_at' => now()]);
-
-                return;
-            }
-            foreach ($save($connection, $run, $page->items) as $kind => $n) {
+        foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
+            $run->stopIfCancelled();
+            foreach ($page->items === [] ? [] : $save($connection, $run, $page->items) as $kind => $n) {
                 $counts[$kind] += $n;
             }
-            $run->update(['done' => $run->done + count($page->items), 'total' => $page->total, 'counts' => $counts, 'doing' => 'Reading items']);
+            $this->note($run, $connection, $page);
+            $run->update(['done' => $run->done + count($page->items), 'total' => $page->total ?? $run->total, 'counts' => $counts, 'doing' => 'Reading items']);
         }
         if ($run->done === 0 && SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->exists()) {
             throw SupplierTrouble::empty($connection->name);
         }
-        $counts['gone'] = $this->markGone($connection, $run);
-        $run->update(['doing' => sprintf('Asking what delivery to %s costs', $stall->marketName()), 'counts' => $counts]);
-        $land($stall, $connection, askAgain: true);
+        $run->update(['counts' => ['gone' => $this->markGone($connection, $run)] + $counts]);
+    }
+
+    /** What couldn't be used, what was noticed, and what the connection learnt for the next time. */
+    private function note(Run $run, SupplierConnection $connection, CataloguePage $page): void
+    {
+        foreach (array_chunk($page->rejects, 1000) as $some) {
+            DB::table('run_rejects')->insert(array_map(static fn ($r): array => ['run_id' => $run->id, 'row' => $r->row, 'column' => mb_substr($r->column, 0, 120), 'value' => $r->value, 'reason' => mb_substr($r->reason, 0, 200)], $some));
+        }
+        if ($page->rejects !== [] || $page->notes !== []) {
+            $run->update(['rejects' => $run->rejects + count($page->rejects), 'notes' => [...$run->notes, ...$page->notes]]);
+        }
+        if ($page->learnt !== []) {
+            $connection->update(['settings' => $page->learnt + $connection->settings]);
+        }
+    }
+
+    private function finish(Run $run, SupplierConnection $connection, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
+    {
+        /** @var Stall $stall */
+        $stall = $connection->stall;
+        $run->update(['doing' => 'Working out delivery and landed cost', 'done' => 0, 'total' => SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count()]);
+        $land($stall, $connection, askAgain: true, progress: function (int $done) use ($run): void {
+            $run->stopIfCancelled();
+            $run->update(['done' => $done]);
+        });
+        $learn($stall);
         $recount($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
         $project($stall);
         $stall->bumpShop();
         $run->update(['state' => RunState::Done, 'ended_at' => now(), 'doing' => '']);
-        $connection->update(['pulled_at' => now(), 'trouble' => null]);
+        $connection->update(['pulled_at' => now(), 'trouble' => null, 'failures' => 0, 'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50)]);
     }
 
     private function markGone(SupplierConnection $connection, Run $run): int
     {
         return DB::transaction(function () use ($connection, $run): int {
-            $gone = SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->whereRaw('seen_in_run IS DISTINCT FROM ?', [$run->id]);
-            $ids = $gone->pluck('id');
-            SupplierVariant::query()->whereIn('supplier_item_id', $ids)->whereNull('gone_at')->update(['gone_at' => now(), 'stock' => 0]);
+            DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND i.gone_at IS NULL AND v.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
 
-            return SupplierItem::query()->whereIn('id', $ids)->update(['gone_at' => now(), 'stock' => 0]);
+            return DB::update('UPDATE supplier_items i SET gone_at = now(), stock = 0 WHERE i.connection_id = ? AND i.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
         });
+    }
+
+    private function failed(Run $run, SupplierConnection $connection, Throwable $e): void
+    {
+        $trouble = $e instanceof Said ? $e->getMessage() : 'Something went wrong here while pulling. It has been noted; pull again.';
+        $run->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => $trouble]);
+        $connection->update(['trouble' => $trouble, 'failures' => $connection->failures + 1, 'next_pull_at' => $connection->schedule->next(now(), $connection->failures + 1, 0)]);
+        if (! $e instanceof Said) {
+            report($e);
+        }
     }
 }

@@ -15,6 +15,8 @@ final readonly class ConnectionView
         public ?string $pulled,
         public ?string $trouble,
         public ?RunView $run,
+        public bool $paused,
+        public bool $ready,
     ) {
     }
 
@@ -22,6 +24,6 @@ final readonly class ConnectionView
     {
         $run = $connection->runs()->latest('id')->first();
 
-        return new self($connection->id, $connection->name, $connection->pulled_at?->diffForHumans(), $connection->trouble, $run === null ? null : RunView::of($run));
+        return new self($connection->id, $connection->name, $connection->pulled_at?->diffForHumans(), $connection->trouble, $run === null ? null : RunView::of($run), $connection->paused_at !== null, ! $connection->connector()->card()->mapped || isset($connection->settings['mapping']));
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
+use WindowStall\Source\ItemLanding;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -13,12 +13,16 @@ use WindowStall\Support\Views\MoneyView;
 /** One supplier item in the list: what it costs there, what it costs in the shopper's hands, and how soon. */
 final readonly class ItemRowView
 {
-    /** @param  string|null  $warning what a careful buyer would notice, with the figure */
+    /**
+     * @param  string|null  $warning what a careful buyer would notice, with the figure
+     * @param  MoneyView|null  $keep what one keeps at the trial price
+     */
     public function __construct(
         public int $id,
         public string $code,
         public string $title,
         public string $category,
+        public string $supplier,
         public ?string $picture,
         public ?MoneyView $cost,
         public ?MoneyView $goods,
@@ -31,21 +35,30 @@ final readonly class ItemRowView
         public ?string $rating,
         public bool $taken,
         public ?string $warning,
+        public ?MoneyView $keep,
     ) {
     }
 
-    public static function of(Stall $stall, SupplierItem $item): self
+    /**
+     * @param  SupplierItem  $item with its connection, counted listings, and the landing of the market in hand
+     */
+    public static function of(Stall $stall, SupplierItem $item, ?ItemLanding $landing, ?Money $keep): self
     {
-        $delivery = $stall->moneyOrNull($item->delivery_minor);
-        $goods = $stall->moneyOrNull($item->goods_minor);
-        $days = $item->days_min === null || $item->days_max === null ? null : new DayRange($item->days_min, $item->days_max);
+        $delivery = $stall->moneyOrNull($landing?->delivery_minor);
+        $goods = $stall->moneyOrNull($landing?->goods_minor);
 
         return new self(
-            $item->id, $item->external_id, $item->title, $item->category, $item->picture === null ? null : $item->picture.'?px=160',
+            $item->id, $item->external_id, $item->title, $item->category, (string) $item->connection?->name, $item->picture === null ? null : PictureAddress::small($item->picture, 320),
             MoneyView::ofNullable($item->cost_minor === null ? null : Money::of($item->cost_minor, $item->currency)), MoneyView::ofNullable($goods), MoneyView::ofNullable($delivery),
-            MoneyView::ofNullable($stall->moneyOrNull($item->landed_minor)), $days?->words(), $item->warehouse, $item->stock, $item->variants_count,
+            MoneyView::ofNullable($stall->moneyOrNull($landing?->landed_minor)), $landing?->days()->words(), $landing?->warehouse, $item->stock, $item->variants_count,
             $item->rating === null ? null : sprintf('%d.%d', intdiv($item->rating, 10), $item->rating % 10), (int) $item->getAttribute('listings_count') > 0,
-            $goods !== null && $delivery !== null && $delivery->compare($goods) > 0 ? sprintf('delivery is %s, the goods %s', MoneyView::text($delivery), MoneyView::text($goods)) : null,
+            match (true) {
+                $item->stock === 0 => 'sold out',
+                $goods !== null && $delivery !== null && $delivery->compare($goods) > 0 => sprintf('delivery is %s, the goods %s', MoneyView::text($delivery), MoneyView::text($goods)),
+                $landing !== null && $landing->days_max > $stall->promise_days => sprintf('%s, and you promise %d', $landing->days()->words(), $stall->promise_days),
+                default => null,
+            },
+            MoneyView::ofNullable($keep),
         );
     }
 }

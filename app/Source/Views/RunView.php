@@ -9,7 +9,10 @@ use WindowStall\Source\Run;
 /** How far a pull is, for the progress line. */
 final readonly class RunView
 {
-    /** @param  int|null  $percent 0 to 100; null while the supplier hasn't said how much there is */
+    /**
+     * @param  int|null  $percent 0 to 100; null while the supplier hasn't said how much there is
+     * @param  list<string>  $notes  what was noticed
+     */
     public function __construct(
         public int $id,
         public string $state,
@@ -20,6 +23,10 @@ final readonly class RunView
         public ?int $percent,
         public string $result,
         public ?string $trouble,
+        public int $rejects,
+        public array $notes,
+        public string $when,
+        public string $took,
     ) {
     }
 
@@ -31,7 +38,7 @@ final readonly class RunView
             $run->id, $run->state->value, $run->state->open(), $run->doing === '' ? 'Waiting for its turn' : $run->doing, $run->done, $run->total,
             $run->total === null || $run->total === 0 ? null : min(100, intdiv($run->done * 100, $run->total)),
             sprintf('%d new, %d changed, %d as before%s', $counts['new'], $counts['changed'], $counts['same'], $counts['gone'] > 0 ? sprintf(', %d gone', $counts['gone']) : ''),
-            $run->trouble,
+            $run->trouble, $run->rejects, $run->notes, $run->created_at?->diffForHumans() ?? '', $run->started_at === null || $run->ended_at === null ? '' : sprintf('%d s', (int) round($run->started_at->diffInSeconds($run->ended_at))),
         );
     }
 }

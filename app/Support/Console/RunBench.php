@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Support\Console;
 
 use Illuminate\Console\Command;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Process;
 use WindowStall\Bench\Listing;
@@ -16,6 +17,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Source\FindItems;
+use WindowStall\Source\ItemSearch;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Window;
 
@@ -39,7 +41,7 @@ final class RunBench extends Command
         $this->line('At the server, milliseconds, median and 95th percentile');
         $this->timed('till strip, a typed price', 300, fn () => $this->till($stall, $listing));
         $this->timed('listing page, figures of one listing', 60, fn () => ListingFigures::of($stall, Listing::query()->with(Listing::FOR_FIGURES)->findOrFail($listing->id)));
-        $this->timed('source, a search', 100, fn () => $find($stall, 'garden tool', 'landed')->items());
+        $this->timed('source, a search', 100, fn () => $find($stall, ItemSearch::of(Request::create('/', 'GET', ['q' => 'garden tool']), $stall, $stall->home_market))->ids());
         $this->timed('shop home, made afresh', 30, fn () => app(ShopRenderer::class)->home($stall, Window::query()->with('published')->findOrFail($stall->id)->workingContent()));
         $this->line('');
         $rings = $this->timed('core, 10,000 sales rung up', 7, fn () => $this->rings($stall));

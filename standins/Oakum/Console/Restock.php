@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Standins\Oakum\Console;
 
 use Illuminate\Console\Command;
+use WindowStall\Standins\Kilnfold;
 use WindowStall\Standins\Oakum\Books;
 
-/** Fills Oakum Depot's shelves, unless they are filled already. */
+/** Fills the stand-in suppliers' shelves, unless they are filled already. */
 final class Restock extends Command
 {
     protected $signature = 'standins:restock {--afresh : forget orders and changes and begin again}';
@@ -18,6 +19,9 @@ final class Restock extends Command
     {
         if ($this->option('afresh') || ! Books::table('items')->exists()) {
             Books::restock();
+        }
+        if ($this->option('afresh') || ! Kilnfold\Books::articles()->exists()) {
+            Kilnfold\Books::restock();
         }
         $this->info(sprintf('Oakum Depot: %d items, %d variants.', Books::table('items')->count(), Books::table('variants')->count()));
 

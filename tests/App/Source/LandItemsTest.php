@@ -10,6 +10,7 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Source\ItemLanding;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
@@ -38,7 +39,8 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->world->pull($stall, Items::item([Items::variant('a', 900, 5), Items::variant('b', 540, 7), Items::variant('c', 700, 0)]));
         $row = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
-        self::assertSame([540, 12, 435, 191, 626], [$row->cost_minor, $row->stock, $row->goods_minor, $row->delivery_minor, $row->landed_minor]);
+        $landing = $row->landings()->where('market', 'GB')->firstOrFail();
+        self::assertSame([540, 12, 435, 191, 626], [$row->cost_minor, $row->stock, $landing->goods_minor, $landing->delivery_minor, $landing->landed_minor]);
     }
 
     public function test_where_nothing_is_delivered_there_is_no_landed_cost_and_the_listing_says_so(): void
@@ -47,8 +49,8 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall(market: 'BR');
         $this->quote($stall, 'GB', 300, []);
         $listing = $this->world->listing($stall);
-        self::assertNull($listing->supplierItem?->landed_minor);
-        $this->get(route('source', $stall))->assertInertia(fn ($page) => $page->has('items', 0));
+        self::assertFalse($listing->supplierItem?->landings()->exists());
+        $this->get(route('source', $stall))->assertInertia(fn ($page) => $page->has('items', 1)->where('items.0.landed', null));
         $this->postJson(route('bench.window', $stall), ['listings' => [$listing->id]])->assertJsonPath('placed', [])->assertJsonPath('left.0.lacks.0.words', 'STL-01 can’t be delivered to Brazil. Switch it off.');
     }
 
@@ -71,9 +73,9 @@ final class LandItemsTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $this->world->pull($stall, Items::item([Items::variant('a')]));
-        $before = SupplierItem::query()->where('stall_id', $stall->id)->value('delivery_minor');
+        $before = ItemLanding::query()->where('stall_id', $stall->id)->where('market', 'GB')->value('delivery_minor');
         $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL']))->assertSessionHasNoErrors();
-        $row = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
+        $row = ItemLanding::query()->where('stall_id', $stall->id)->where('market', 'NL')->firstOrFail();
         self::assertGreaterThan($before, $row->delivery_minor, 'asked of the supplier over HTTP');
         self::assertSame([5, 10], [$row->days_min, $row->days_max]);
     }

@@ -43,7 +43,7 @@ final class RunTest extends AppTestCase
         });
         app()->call([new PullCatalogue($run->id), 'handle']);
         self::assertSame(RunState::Cancelled, $run->refresh()->state);
-        self::assertSame(25, $stall->items()->count());
+        self::assertSame(50, $stall->items()->count());
     }
 
     public function test_a_pull_whose_worker_died_doesnt_stand_in_the_way_for_ever(): void

@@ -4,46 +4,52 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors\Oakum;
 
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Http\Client\PendingRequest;
-use Illuminate\Http\Client\Response;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Http;
+use WindowStall\Core\Source\SupplierItem;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
+use WindowStall\Source\Connectors\ConnectorCard;
+use WindowStall\Source\Connectors\FetchesByLink;
+use WindowStall\Source\Connectors\JsonSupplier;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\TakesOrders;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector
+final readonly class OakumConnector implements Connector, FetchesByLink, TakesOrders
 {
+    public const NAME = 'Oakum Depot';
+
     /** News signed longer ago than this may be a replay; seconds. */
     private const NEWS_AGE = 300;
 
+    private const PAGE = 50;
+
     private const PAGES_AT_MOST = 20_000;
 
-    public function __construct(private int $seconds)
+    private JsonSupplier $oakum;
+
+    public function __construct(int $seconds = 6)
     {
+        $this->oakum = new JsonSupplier(self::NAME, $seconds);
     }
 
-    public function kind(): string
+    public function card(): ConnectorCard
     {
-        return 'oakum';
-    }
-
-    public function name(): string
-    {
-        return 'Oakum Depot';
+        return new ConnectorCard(
+            'oakum', self::NAME, 'A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.',
+            (string) config('stall.oakum.address'), 'From your account at Oakum Depot. Beside the demo’s stand-in, oakum-second-key is one.', order: 10,
+        );
     }
 
     public function check(Access $access): void
     {
-        $said = $this->ask($access, 'get', '/v1/account');
+        $said = $this->oakum->ask($access, 'get', '/v1/account');
         if (! is_string($said['account'] ?? null)) {
-            throw SupplierTrouble::strange($this->name());
+            throw SupplierTrouble::strange(self::NAME);
         }
     }
 
@@ -51,9 +57,9 @@ final readonly class OakumConnector implements Connector
     {
         $after = null;
         for ($page = 0; $page < self::PAGES_AT_MOST; $page++) {
-            $said = $this->ask($access, 'get', '/v1/items', array_filter(['after' => $after]));
+            $said = $this->oakum->ask($access, 'get', '/v1/items', array_filter(['after' => $after, 'limit' => self::PAGE]));
             if (! is_array($said['items'] ?? null)) {
-                throw SupplierTrouble::strange($this->name());
+                throw SupplierTrouble::strange(self::NAME);
             }
             yield new CataloguePage(array_map(OakumReader::item(...), array_values($said['items'])), is_int($said['total'] ?? null) ? $said['total'] : null);
             $next = $said['next'] ?? null;
@@ -68,9 +74,9 @@ final readonly class OakumConnector implements Connector
     {
         $quotes = [];
         foreach (array_chunk($parcels, 200) as $some) {
-            $said = $this->ask($access, 'post', '/v1/quotes', ['parcels' => array_map(static fn (Parcel $p): array => ['warehouse' => $p->warehouse, 'destination' => $p->destination, 'grams' => $p->grams], $some)]);
+            $said = $this->oakum->ask($access, 'post', '/v1/quotes', ['parcels' => array_map(static fn (Parcel $p): array => ['warehouse' => $p->warehouse, 'destination' => $p->destination, 'grams' => $p->grams], $some)]);
             if (! is_array($said['quotes'] ?? null) || count($said['quotes']) !== count($some)) {
-                throw SupplierTrouble::strange($this->name());
+                throw SupplierTrouble::strange(self::NAME);
             }
             foreach ($said['quotes'] as $methods) {
                 $quotes[] = OakumReader::quotes($methods);
@@ -80,26 +86,36 @@ final readonly class OakumConnector implements Connector
         return $quotes;
     }
 
+    public function idIn(Access $access, string $address): ?string
+    {
+        return preg_match('~^'.preg_quote($access->address, '~').'/goods/(OD-[\w-]{1,30})(?:[/?#]|$)~', $address, $m) === 1 ? $m[1] : null;
+    }
+
+    public function item(Access $access, string $id): SupplierItem
+    {
+        return OakumReader::item($this->oakum->ask($access, 'get', '/v1/items/'.rawurlencode($id)));
+    }
+
     public function stock(Access $access, array $variants): array
     {
-        $said = $this->ask($access, 'get', '/v1/stock', ['variants' => implode(',', $variants)]);
+        $said = $this->oakum->ask($access, 'get', '/v1/stock', ['variants' => implode(',', $variants)]);
 
         return array_map(static fn (array $byWarehouse): int => array_sum($byWarehouse), array_filter((array) ($said['stock'] ?? []), is_array(...)));
     }
 
     public function order(Access $access, string $idempotencyKey, string $reference, array $lines, array $address): SupplierAnswer
     {
-        return OakumReader::answer($this->ask($access, 'post', '/v1/orders', ['reference' => $reference, 'lines' => $lines, 'address' => $address], ['Idempotency-Key' => $idempotencyKey]));
+        return OakumReader::answer($this->oakum->ask($access, 'post', '/v1/orders', ['reference' => $reference, 'lines' => $lines, 'address' => $address], ['Idempotency-Key' => $idempotencyKey]));
     }
 
     public function orderState(Access $access, string $externalId): SupplierAnswer
     {
-        return OakumReader::answer($this->ask($access, 'get', '/v1/orders/'.rawurlencode($externalId)));
+        return OakumReader::answer($this->oakum->ask($access, 'get', '/v1/orders/'.rawurlencode($externalId)));
     }
 
     public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void
     {
-        $this->ask($access, 'put', '/v1/hook', ['address' => $address, 'secret' => $secret]);
+        $this->oakum->ask($access, 'put', '/v1/hook', ['address' => $address, 'secret' => $secret]);
     }
 
     public function news(Request $request, #[\SensitiveParameter] string $secret): ?SupplierNews
@@ -115,43 +131,5 @@ final readonly class OakumConnector implements Connector
         }
 
         return new SupplierNews($said['event'], $said['kind'], OakumReader::answer($said['order']));
-    }
-
-    /**
-     * @param  'get'|'post'|'put'  $verb
-     * @param  array<string, mixed>  $data
-     * @param  array<string, string>  $headers
-     * @return array<mixed>
-     */
-    private function ask(Access $access, string $verb, string $path, array $data = [], array $headers = []): array
-    {
-        try {
-            /** @var Response $response */
-            $response = $this->http($access)->withHeaders($headers)->{$verb}($path, $data);
-        } catch (ConnectionException $e) {
-            throw str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
-                ? SupplierTrouble::slow($this->name(), $this->seconds)
-                : SupplierTrouble::dead($this->name(), (string) parse_url($access->address, PHP_URL_HOST));
-        }
-        if (! $response->successful()) {
-            $reason = $response->json('error');
-            throw match (true) {
-                in_array($response->status(), [401, 403], true) => SupplierTrouble::key($this->name()),
-                in_array($response->status(), [409, 422], true) && is_string($reason) => SupplierTrouble::refused($this->name(), $reason),
-                $response->serverError() || $response->status() === 429 => SupplierTrouble::broken($this->name(), $response->status()),
-                default => SupplierTrouble::strange($this->name()),
-            };
-        }
-        $said = $response->json();
-        if (! is_array($said)) {
-            throw SupplierTrouble::strange($this->name());
-        }
-
-        return $said;
-    }
-
-    private function http(Access $access): PendingRequest
-    {
-        return Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->timeout($this->seconds)->connectTimeout(3)->withOptions(['allow_redirects' => false]);
     }
 }

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors\Feed;
+
+use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Feeds\Renames;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Source\Connectors\Access;
+use WindowStall\Source\Connectors\CataloguePage;
+use WindowStall\Source\Connectors\Connector;
+use WindowStall\Source\Connectors\ConnectorCard;
+use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Feeds\Feed;
+use WindowStall\Source\Feeds\FeedTrouble;
+
+/** Reads any supplier that gives a file: CSV, XML, JSON or NDJSON, sent by hand or fetched from an address. */
+final class FeedConnector implements Connector
+{
+    /** Rows that are looked at to recognise columns. */
+    public const SAMPLE = 60;
+
+    public function card(): ConnectorCard
+    {
+        return new ConnectorCard('feed', 'A file or feed', 'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it is fetched from each night.', named: true, mapped: true, order: 30);
+    }
+
+    public function check(Access $access): void
+    {
+        FeedFile::with($access, static fn (Feed $feed): array => $feed->header(), 25);
+    }
+
+    public function catalogue(Access $access): iterable
+    {
+        $mapping = FeedSettings::of($access->settings)->mapping ?? throw SupplierTrouble::said('Nobody has said yet what the columns of this file mean. Open its mapping.');
+        yield from FeedFile::pages($access, fn (Feed $feed): \Generator => $this->pages($feed, $mapping));
+    }
+
+    public function quotes(Access $access, array $parcels): array
+    {
+        $settings = FeedSettings::of($access->settings);
+        $table = DeliveryTable::read($settings->delivery, Currency::of($settings->mapping->currency ?? 'GBP'));
+
+        return array_map(static fn (Parcel $p): array => $table->quotes($p), $parcels);
+    }
+
+    /**
+     * The first rows of a file.
+     *
+     * @return list<list<string>>
+     */
+    public static function sample(Feed $feed, int $rows = self::SAMPLE): array
+    {
+        $sample = [];
+        foreach ($feed->rows() as $values) {
+            $sample[] = $values;
+            if (count($sample) >= $rows) {
+                break;
+            }
+        }
+
+        return $sample;
+    }
+
+    /** @return \Generator<int, CataloguePage> */
+    private function pages(Feed $feed, Mapping $mapping): \Generator
+    {
+        $renames = Renames::between($mapping, $feed->header(), self::sample($feed));
+        if ($renames->fatal() !== []) {
+            throw FeedTrouble::because(sprintf('The file has no column for the %s any more (it was called “%s”), and none that surely took its place. Open the mapping and show which one it is now.', $renames->fatal()[0]->field->words(), $renames->fatal()[0]->name));
+        }
+        $notes = [];
+        foreach ($renames->found as $old => $new) {
+            $notes[] = sprintf('“%s” is now called “%s”; it was recognised and the mapping follows.', $old, $new);
+        }
+        foreach ($renames->lost as $column) {
+            $notes[] = sprintf('The column “%s” (%s) is gone.', $column->name, $column->field->words());
+        }
+        if ($notes !== []) {
+            $mapping = $mapping->renamed($renames->found);
+            yield new CataloguePage([], notes: $notes, learnt: $renames->found === [] ? [] : ['mapping' => $mapping->toArray()]);
+        }
+        yield from ReadGoods::pages($feed, $mapping);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors;
+
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Sleep;
+
+/** Asks a supplier that speaks JSON; whatever isn't a usable answer becomes trouble in words. Waits when told that it asks too often. */
+final readonly class JsonSupplier
+{
+    /** Bytes of one answer; more than that is no page of a catalogue. */
+    private const MOST = 24_000_000;
+
+    /** @param  int  $seconds  for one answer */
+    public function __construct(public string $name, public int $seconds)
+    {
+    }
+
+    /**
+     * @param  'get'|'post'|'put'  $verb
+     * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $headers
+     * @return array<mixed>
+     *
+     * @throws SupplierTrouble
+     */
+    public function ask(Access $access, string $verb, string $path, array $data = [], array $headers = []): array
+    {
+        for ($waited = 0, $try = 0; ; $try++) {
+            $response = $this->once($access, $verb, $path, $data, $headers);
+            $again = $response->status() === 429 || ($response->serverError() && $verb === 'get');
+            if (! $again || $waited >= $access->patience) {
+                break;
+            }
+            // What the supplier asks for, else twice as long each time, with jitter so that many pulls don't all come back at once.
+            $wait = max(1, min((int) $response->header('Retry-After') ?: 2 ** $try, 30, $access->patience - $waited));
+            Sleep::for($wait * 1000 + random_int(0, 250))->milliseconds();
+            $waited += $wait;
+        }
+        $reason = $response->json('error');
+        if (! $response->successful()) {
+            throw match (true) {
+                in_array($response->status(), [401, 403], true) => SupplierTrouble::key($this->name),
+                in_array($response->status(), [404, 409, 422], true) && is_string($reason) => SupplierTrouble::refused($this->name, $reason),
+                $response->status() === 429 => SupplierTrouble::busy($this->name),
+                $response->serverError() => SupplierTrouble::broken($this->name, $response->status()),
+                default => SupplierTrouble::strange($this->name),
+            };
+        }
+        $said = $response->json();
+
+        return is_array($said) ? $said : throw SupplierTrouble::strange($this->name);
+    }
+
+    /**
+     * @param  'get'|'post'|'put'  $verb
+     * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $headers
+     */
+    private function once(Access $access, string $verb, string $path, array $data, array $headers): Response
+    {
+        $large = false;
+        try {
+            /** @var Response */
+            return Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->seconds)->connectTimeout(3)->withOptions([
+                'allow_redirects' => false,
+                'progress' => static function (mixed $whole, mixed $done) use (&$large): int {
+                    $large = $large || (is_numeric($done) && $done > self::MOST);
+
+                    return $large ? 1 : 0;
+                },
+            ])->{$verb}($path, $data);
+        } catch (ConnectionException $e) {
+            throw match (true) {
+                $large => SupplierTrouble::strange($this->name),
+                str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28') => SupplierTrouble::slow($this->name, $this->seconds),
+                default => SupplierTrouble::dead($this->name, (string) parse_url($access->address, PHP_URL_HOST)),
+            };
+        }
+    }
+}

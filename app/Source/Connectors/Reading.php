@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors;
+
+/**
+ * Reads an unknown array field by field; whatever isn't of the shape expected is trouble with the supplier.
+ *
+ * By hand rather than by validation rules, whose wildcards take minutes over an item of ten thousand variants.
+ */
+final readonly class Reading
+{
+    /** @param  array<mixed>  $said */
+    private function __construct(private string $supplier, private array $said)
+    {
+    }
+
+    public static function of(string $supplier, mixed $said): self
+    {
+        return new self($supplier, is_array($said) ? $said : throw SupplierTrouble::strange($supplier));
+    }
+
+    public function text(string $field, int $most = 65_000, bool $mayBeEmpty = false): string
+    {
+        $value = $this->said[$field] ?? null;
+
+        return is_string($value) && ($mayBeEmpty || $value !== '') && strlen($value) <= $most * 4 ? $value : $this->strange();
+    }
+
+    public function textOrNull(string $field, int $most = 65_000): ?string
+    {
+        return ($this->said[$field] ?? null) === null ? null : $this->text($field, $most, true);
+    }
+
+    public function whole(string $field, int $least = 0, int $most = PHP_INT_MAX): int
+    {
+        $value = $this->said[$field] ?? null;
+
+        return is_int($value) && $value >= $least && $value <= $most ? $value : $this->strange();
+    }
+
+    public function wholeOrNull(string $field, int $least = 0, int $most = PHP_INT_MAX): ?int
+    {
+        return ($this->said[$field] ?? null) === null ? null : $this->whole($field, $least, $most);
+    }
+
+    public function numberOrNull(string $field): ?float
+    {
+        $value = $this->said[$field] ?? null;
+
+        return $value === null ? null : (is_int($value) || is_float($value) ? (float) $value : $this->strange());
+    }
+
+    /** @return list<self> */
+    public function list(string $field, int $most = 10_000): array
+    {
+        return array_map(fn (mixed $each): self => self::of($this->supplier, $each), $this->plainList($field, $most));
+    }
+
+    /** @return list<string> */
+    public function texts(string $field, int $most = 200): array
+    {
+        return array_map(fn (mixed $each): string => is_string($each) ? $each : $this->strange(), $this->plainList($field, $most));
+    }
+
+    /** @return array<string, string> */
+    public function textMap(string $field): array
+    {
+        $map = [];
+        foreach ($this->plainMap($field) as $key => $value) {
+            $map[(string) $key] = is_string($value) ? $value : $this->strange();
+        }
+
+        return $map;
+    }
+
+    /** @return array<string, int> */
+    public function wholeMap(string $field): array
+    {
+        $map = [];
+        foreach ($this->plainMap($field) as $key => $value) {
+            $map[(string) $key] = is_int($value) && $value >= 0 ? $value : $this->strange();
+        }
+
+        return $map;
+    }
+
+    /** @return array{int, int} working days, the lesser first */
+    public function days(string $field): array
+    {
+        $value = $this->said[$field] ?? null;
+        if (! is_array($value) || count($value) !== 2 || ! is_int($value[0] ?? null) || ! is_int($value[1] ?? null) || min($value) < 0 || max($value) > 365) {
+            return $this->strange();
+        }
+
+        return [min($value[0], $value[1]), max($value[0], $value[1])];
+    }
+
+    /** @return list<mixed> */
+    private function plainList(string $field, int $most): array
+    {
+        $value = $this->said[$field] ?? null;
+
+        return is_array($value) && array_is_list($value) && count($value) <= $most ? $value : $this->strange();
+    }
+
+    /** @return array<mixed> */
+    private function plainMap(string $field): array
+    {
+        $value = $this->said[$field] ?? null;
+
+        return is_array($value) && count($value) <= 100 ? $value : $this->strange();
+    }
+
+    private function strange(): never
+    {
+        throw SupplierTrouble::strange($this->supplier);
+    }
+}

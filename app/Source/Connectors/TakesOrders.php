@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors;
+
+use Illuminate\Http\Request;
+
+/** A kind of supplier that takes orders over the wire and sends news of them. */
+interface TakesOrders
+{
+    /**
+     * @param  list<string>  $variants
+     * @return array<string, int> pieces now; a variant that isn't sold any more is missing
+     */
+    public function stock(Access $access, array $variants): array;
+
+    /**
+     * Sends an order; sending it again with the same key gives the same order.
+     *
+     * @param  list<array{variant: string, quantity: int}>  $lines
+     * @param  array{name: string, street: string, town: string, postcode: string, country: string}  $address
+     */
+    public function order(Access $access, string $idempotencyKey, string $reference, array $lines, array $address): SupplierAnswer;
+
+    public function orderState(Access $access, string $externalId): SupplierAnswer;
+
+    /** Tells the supplier where to send news, signed with the secret. */
+    public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void;
+
+    /** @return SupplierNews|null null when the news is forged, too old, or can't be read */
+    public function news(Request $request, #[\SensitiveParameter] string $secret): ?SupplierNews;
+}

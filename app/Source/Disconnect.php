@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\ListingState;
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\SupplierOrder;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+
+/**
+ * Ends a connection. Its listings are put by with all their words, so that reconnecting brings them back; its items aren't found any more.
+ * While orders are still with the supplier it is refused: nobody could say what became of them.
+ */
+final class Disconnect
+{
+    /** What would become of a stall's things, in one sentence for the person about to press. */
+    public function foretell(Stall $stall, SupplierConnection $connection): string
+    {
+        $shown = $this->listings($stall, $connection)->where('state', ListingState::InWindow)->count();
+        $all = $this->listings($stall, $connection)->count();
+
+        return $all === 0
+            ? 'No listing of yours comes from it.'
+            : sprintf('%s. %s with all your words, and come back if you connect it again.', $shown === 0 ? 'Nothing of it is in the window' : sprintf('%d of its listings leave%s the window', $shown, $shown === 1 ? 's' : ''), $all === 1 ? 'Its one listing is put by' : sprintf('All %d are put by', $all));
+    }
+
+    /** @throws Refusal */
+    public function __invoke(Stall $stall, SupplierConnection $connection): int
+    {
+        $open = SupplierOrder::query()->where('connection_id', $connection->id)->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted])->count();
+        if ($open > 0) {
+            throw new Refusal(sprintf('%d %s still with %s. Pause it instead, and disconnect when everything is posted.', $open, $open === 1 ? 'order is' : 'orders are', $connection->name));
+        }
+        $put = DB::transaction(function () use ($stall, $connection): int {
+            $put = $this->listings($stall, $connection)->update(['state' => ListingState::PutBy]);
+            SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->update(['gone_at' => now(), 'stock' => 0]);
+            DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.gone_at IS NULL', [$connection->id]);
+            $connection->update(['disconnected_at' => now(), 'next_pull_at' => null, 'secrets' => ['key' => '', 'hook' => '']]);
+
+            return $put;
+        });
+        $stall->bumpShop();
+
+        return $put;
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Relations\HasMany<\WindowStall\Bench\Listing, Stall> */
+    private function listings(Stall $stall, SupplierConnection $connection): \Illuminate\Database\Eloquent\Relations\HasMany
+    {
+        return $stall->listings()->whereIn('supplier_item_id', SupplierItem::query()->where('connection_id', $connection->id)->select('id'));
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+/** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16 or Windows-1252. */
+final readonly class CsvFeed implements Feed
+{
+    private const DELIMITERS = [';' => 'semicolons', ',' => 'commas', "\t" => 'tabs', '|' => 'bars', '~' => 'tildes', '^' => 'carets'];
+
+    private const SAMPLE_ROWS = 30;
+
+    private string $encoding;
+
+    private string $delimiter;
+
+    /** @var list<string> */
+    private array $header;
+
+    /** @throws FeedTrouble */
+    public function __construct(private string $path)
+    {
+        $this->encoding = $this->encoding();
+        $sample = [];
+        foreach ($this->records() as $record) {
+            $sample[] = $record;
+            if (count($sample) === self::SAMPLE_ROWS) {
+                break;
+            }
+        }
+        $this->delimiter = self::delimiter($sample);
+        $this->header = Header::names(str_getcsv($sample[0] ?? '', $this->delimiter, '"', ''));
+    }
+
+    public function about(): string
+    {
+        return sprintf('a table parted by %s, in %s', self::DELIMITERS[$this->delimiter], $this->encoding);
+    }
+
+    public function header(): array
+    {
+        return $this->header;
+    }
+
+    public function rows(): iterable
+    {
+        $width = count($this->header);
+        $number = 0;
+        foreach ($this->records() as $record) {
+            $number++;
+            if ($number === 1 || trim($record, " \t\r\n".$this->delimiter) === '') {
+                continue;
+            }
+            $values = [];
+            foreach (str_getcsv($record, $this->delimiter, '"', '') as $value) {
+                $values[] = (string) $value;
+            }
+            yield $number => count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
+        }
+    }
+
+    /** @return \Generator<int, string> rows as they stand in the file, in UTF-8, with the newlines inside quotes */
+    private function records(): \Generator
+    {
+        $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
+        try {
+            if (str_starts_with($this->encoding, 'UTF-16')) {
+                fseek($in, 2);
+                stream_filter_append($in, 'convert.iconv.'.$this->encoding.'/UTF-8', STREAM_FILTER_READ);
+            } elseif (fread($in, 3) !== "\xEF\xBB\xBF") {
+                rewind($in);
+            }
+            $number = 1;
+            $record = '';
+            while (($line = fgets($in, Limits::ROW)) !== false) {
+                $record = $record === '' ? $line : $record.$line;
+                if (strlen($record) >= Limits::ROW - 1) {
+                    throw FeedTrouble::because(sprintf('Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t read.', number_format($number), number_format(Limits::ROW)));
+                }
+                if (substr_count($record, '"') % 2 === 1) {
+                    continue;
+                }
+                yield $this->utf8(rtrim($record, "\r\n"));
+                $number++;
+                $record = '';
+            }
+            if ($record !== '') {
+                throw FeedTrouble::because(sprintf('The file breaks off in row %s: a quotation mark is open. Fetch it again.', number_format($number)));
+            }
+        } finally {
+            fclose($in);
+        }
+    }
+
+    private function utf8(string $record): string
+    {
+        return $this->encoding !== 'Windows-1252' && preg_match('//u', $record) === 1 ? $record : mb_convert_encoding($record, 'UTF-8', 'Windows-1252');
+    }
+
+    private function encoding(): string
+    {
+        $start = (string) file_get_contents($this->path, length: 262_144);
+        if (str_starts_with($start, "\xFF\xFE")) {
+            return 'UTF-16LE';
+        }
+        if (str_starts_with($start, "\xFE\xFF")) {
+            return 'UTF-16BE';
+        }
+        // The sample may end within a letter.
+        $whole = preg_replace('/[\xC0-\xFF][\x80-\xBF]{0,3}$/', '', $start) ?? $start;
+
+        return preg_match('//u', $whole) === 1 ? 'UTF-8' : 'Windows-1252';
+    }
+
+    /** @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first, the more the better */
+    private static function delimiter(array $sample): string
+    {
+        $best = ',';
+        $most = 0;
+        foreach (array_keys(self::DELIMITERS) as $delimiter) {
+            $counts = array_map(static fn (string $r): int => count(str_getcsv($r, $delimiter, '"', '')), $sample);
+            $columns = $counts[0] ?? 1;
+            $even = count(array_filter($counts, static fn (int $n): bool => $n === $columns));
+            $score = $columns < 2 ? 0 : $even * 1000 + min($columns, 99);
+            if ($score > $most) {
+                [$best, $most] = [$delimiter, $score];
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+/** A file of goods, read row by row: never more than a row of it in memory. */
+interface Feed
+{
+    /** What the file is called when spoken of: "CSV, parted by semicolons". */
+    public function about(): string;
+
+    /** @return list<string> the columns' names, each once */
+    public function header(): array;
+
+    /**
+     * @return iterable<int, list<string>> the number of the row as a person counts (in a table the header is row 1) → values in the header's order
+     *
+     * @throws FeedTrouble when the file breaks off or can't be read on
+     */
+    public function rows(): iterable;
+}

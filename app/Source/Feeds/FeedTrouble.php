@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+use WindowStall\Core\Said;
+
+/** A file that can't be read as a table of goods; in words for the seller. */
+final class FeedTrouble extends \RuntimeException implements Said
+{
+    public static function because(string $sentence): self
+    {
+        return new self($sentence);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+/** NDJSON: a JSON object in each line. */
+final readonly class NdjsonFeed implements Feed
+{
+    /** @var list<string> */
+    private array $header;
+
+    public function __construct(private string $path)
+    {
+        $this->header = Records::header($this->records());
+    }
+
+    public function about(): string
+    {
+        return 'JSON, an object in each line';
+    }
+
+    public function header(): array
+    {
+        return $this->header;
+    }
+
+    public function rows(): iterable
+    {
+        return Records::table($this->records(), $this->header);
+    }
+
+    /** @return \Generator<int, array<mixed>> */
+    private function records(): \Generator
+    {
+        $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
+        try {
+            for ($n = 1; ($line = fgets($in, Limits::RECORD)) !== false; $n++) {
+                if (strlen($line) >= Limits::RECORD - 1) {
+                    throw FeedTrouble::because(sprintf('Line %s is longer than %s letters. The file wasn’t read.', number_format($n), number_format(Limits::RECORD)));
+                }
+                $line = trim($line, " \t\r\n\u{FEFF}");
+                if ($line === '') {
+                    continue;
+                }
+                $record = json_decode($line, true, 32);
+                if (! is_array($record)) {
+                    throw FeedTrouble::because(sprintf('Line %s isn’t right JSON (%s). Nothing was taken from the file.', number_format($n), json_last_error_msg()));
+                }
+                yield $record;
+            }
+        } finally {
+            fclose($in);
+        }
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+/** Opens a file by what is in it; its name and ending count for nothing. */
+final class OpenFeed
+{
+    private const SAMPLE = 65_536;
+
+    /** @throws FeedTrouble */
+    public static function at(string $path): Feed
+    {
+        $plain = Unpack::file($path);
+        $start = (string) file_get_contents($plain, length: self::SAMPLE);
+        $bare = ltrim($start, "\xEF\xBB\xBF \t\r\n\0");
+        if ($bare === '') {
+            throw FeedTrouble::because('The file is empty.');
+        }
+        self::refuseBinary($start);
+
+        return match (true) {
+            preg_match('/^<(?:!doctype html|html)\b/i', $bare) === 1 => throw FeedTrouble::because('This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.'),
+            str_starts_with($bare, '<') => new XmlFeed($plain),
+            str_starts_with($bare, '[') => new JsonFeed($plain),
+            str_starts_with($bare, '{') => self::manyObjects($plain) ? new NdjsonFeed($plain) : new JsonFeed($plain),
+            default => new CsvFeed($plain),
+        };
+    }
+
+    private static function refuseBinary(string $start): void
+    {
+        $known = ['%PDF' => 'a PDF', "\xD0\xCF\x11\xE0" => 'an old spreadsheet', "\x89PNG" => 'a picture', "\xFF\xD8\xFF" => 'a picture', 'GIF8' => 'a picture', 'Rar!' => 'a rar archive', "7z\xBC\xAF" => 'a 7z archive'];
+        foreach ($known as $magic => $what) {
+            if (str_starts_with($start, $magic)) {
+                throw FeedTrouble::because(sprintf('This is %s, not a list of goods. Send CSV, XML or JSON; a spreadsheet saves itself as CSV.', $what));
+            }
+        }
+        // UTF-16 has a nought in every other byte, and a mark at the start.
+        $wide = str_starts_with($start, "\xFF\xFE") || str_starts_with($start, "\xFE\xFF");
+        if (! $wide && preg_match('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $start, $m, PREG_OFFSET_CAPTURE) === 1) {
+            throw FeedTrouble::because(sprintf('The file holds binary data (at byte %s), so it is no list of goods. Send CSV, XML or JSON.', number_format($m[0][1] + 1)));
+        }
+    }
+
+    /** Whether each line is an object of its own: one object alone in its line is a JSON file. */
+    private static function manyObjects(string $path): bool
+    {
+        $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
+        $first = (string) fgets($in, Limits::RECORD);
+        $second = ltrim((string) fgets($in, 4096));
+        fclose($in);
+
+        return str_starts_with($second, '{') && is_array(json_decode(ltrim($first, "\xEF\xBB\xBF"), true));
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+use ZipArchive;
+
+/** Unpacks gz and zip into a file beside; any other file is given back as it is. Refuses broken archives and bombs. */
+final class Unpack
+{
+    private const CHUNK = 262_144;
+
+    /**
+     * @return string the path of a plain file; it lies in the same folder
+     *
+     * @throws FeedTrouble
+     */
+    public static function file(string $path): string
+    {
+        $start = (string) file_get_contents($path, length: 4);
+
+        return match (true) {
+            $start === '' => throw FeedTrouble::because('The file is empty.'),
+            str_starts_with($start, "\x1f\x8b") => self::gz($path),
+            str_starts_with($start, "PK\x03\x04") => self::zip($path),
+            str_starts_with($start, "PK\x05\x06") => throw FeedTrouble::because('The zip holds no file.'),
+            default => $path,
+        };
+    }
+
+    private static function gz(string $path): string
+    {
+        $in = self::open($path);
+        $inflate = inflate_init(ZLIB_ENCODING_GZIP);
+        \assert($inflate !== false);
+        $pieces = (static function () use ($in, $inflate): \Generator {
+            while (! feof($in)) {
+                $piece = (string) fread($in, 32_768);
+                $plain = $piece === '' ? '' : @inflate_add($inflate, $piece);
+                if ($plain === false) {
+                    throw FeedTrouble::because('The gz file is damaged: it can’t be unpacked. Fetch it again.');
+                }
+                yield $plain;
+                if (inflate_get_status($inflate) === ZLIB_STREAM_END) {
+                    return;
+                }
+            }
+            throw FeedTrouble::because('The gz file breaks off in the middle. Fetch it again.');
+        })();
+
+        return self::write($path, $pieces, (int) filesize($path));
+    }
+
+    private static function zip(string $path): string
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            throw FeedTrouble::because('The zip file is damaged: it can’t be opened. Fetch it again.');
+        }
+        $names = [];
+        for ($i = 0; $i < min($zip->numFiles, 1000); $i++) {
+            $name = (string) $zip->getNameIndex($i);
+            if (! str_ends_with($name, '/') && ! str_contains($name, '__MACOSX') && ! str_starts_with(basename($name), '.')) {
+                $names[] = $name;
+            }
+        }
+        if (count($names) !== 1) {
+            throw FeedTrouble::because($names === [] ? 'The zip holds no file.' : sprintf('The zip holds %d files. Put in the one with the goods alone.', count($names)));
+        }
+        $in = $zip->getStream($names[0]);
+        if ($in === false) {
+            throw FeedTrouble::because('The file in the zip can’t be read; perhaps it has a password.');
+        }
+        $pieces = (static function () use ($in): \Generator {
+            while (! feof($in)) {
+                $piece = @fread($in, self::CHUNK);
+                if ($piece === false) {
+                    throw FeedTrouble::because('The zip file is damaged. Fetch it again.');
+                }
+                yield $piece;
+            }
+        })();
+        $plain = self::write($path, $pieces, (int) filesize($path));
+        $said = $zip->statName($names[0]);
+        if ($said !== false && filesize($plain) !== $said['size']) {
+            throw FeedTrouble::because('The zip file is damaged: less is in it than it says. Fetch it again.');
+        }
+
+        return $plain;
+    }
+
+    /** @param  iterable<string>  $pieces */
+    private static function write(string $path, iterable $pieces, int $packed): string
+    {
+        $to = $path.'.plain';
+        $out = fopen($to, 'w') ?: throw new \RuntimeException('No room to unpack.');
+        $written = 0;
+        try {
+            foreach ($pieces as $piece) {
+                $written += strlen($piece);
+                if ($written > Limits::UNPACKED || ($written > Limits::BOMB_FROM && $written > $packed * Limits::GROWTH)) {
+                    throw FeedTrouble::because(sprintf('Unpacked, the file grows to more than %s MB from %s MB: that is no list of goods. It wasn’t read.', number_format(intdiv($written, 1_000_000)), number_format(max(1, intdiv($packed, 1_000_000)))));
+                }
+                fwrite($out, $piece);
+            }
+        } catch (FeedTrouble $trouble) {
+            fclose($out);
+            unlink($to);
+            throw $trouble;
+        }
+        fclose($out);
+        if ($written === 0) {
+            throw FeedTrouble::because('The file is empty.');
+        }
+
+        return $to;
+    }
+
+    /** @return resource */
+    private static function open(string $path)
+    {
+        return fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+use Symfony\Component\Intl\Countries;
+use WindowStall\Core\Feeds\DecimalSign;
+use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\MappedColumn;
+use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Connectors\Feed\DeliveryTable;
+use WindowStall\Source\FeedSample;
+use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\Views\MappingPreviewView;
+use WindowStall\Source\Views\MappingView;
+use WindowStall\Stall\ReferenceRates;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+
+/** Where a person says what the columns of a supplier's file mean. */
+final class MappingController
+{
+    public function show(Request $request, Stall $stall, SupplierConnection $connection, Connectors $connectors): Response
+    {
+        abort_unless($connectors->get($connection->kind)->card()->mapped, 404);
+
+        return Inertia::render('source/MappingPage', ['mapping' => MappingView::of($stall, $connection, FeedSample::of($connection, $request->boolean('afresh')))]);
+    }
+
+    /** What the first rows would become; nothing is saved. */
+    public function preview(Request $request, Stall $stall, SupplierConnection $connection): JsonResponse
+    {
+        [$mapping, $delivery] = $this->typed($request);
+
+        return new JsonResponse(MappingPreviewView::of(FeedSample::of($connection), $mapping, $delivery, $stall));
+    }
+
+    public function update(Request $request, Stall $stall, SupplierConnection $connection, StartPull $pull): RedirectResponse
+    {
+        [$mapping, $delivery] = $this->typed($request);
+        if ($mapping->missing() !== []) {
+            throw new Refusal(sprintf('Say which column is the %s; without it no row can be used.', $mapping->missing()[0]->words()));
+        }
+        $stall->rateFrom($mapping->currency);
+        DeliveryTable::read($delivery, Currency::of($mapping->currency));
+        $connection->update(['settings' => ['mapping' => $mapping->toArray(), 'delivery' => $delivery] + $connection->settings]);
+        $pull($connection, $request->user());
+
+        return redirect()->route('source.supplier', [$stall, $connection]);
+    }
+
+    /** @return array{Mapping, string} the mapping and the delivery table as typed */
+    private function typed(Request $request): array
+    {
+        $typed = $request->validate([
+            'columns' => 'present|array|max:300', 'columns.*.name' => 'required|string|max:120', 'columns.*.field' => ['required', Rule::enum(Field::class)],
+            'decimal' => ['required', Rule::enum(DecimalSign::class)], 'kilograms' => 'required|boolean', 'currency' => ['required', Rule::in(ReferenceRates::currencies())], 'warehouse' => ['required', Rule::in(Countries::getCountryCodes())],
+            'stock' => 'required|integer|min:0|max:1000000', 'grams' => 'required|integer|min:1|max:1000000', 'processing_min' => 'required|integer|min:0|max:90', 'processing_max' => 'required|integer|min:0|max:90', 'delivery' => 'present|nullable|string|max:40000',
+        ], [
+            'stock.*' => 'How many pieces count where the file says nothing: a whole number.', 'grams.*' => 'How heavy a piece counts where the file says nothing: grams, a whole number from 1.',
+            'processing_min.*' => 'Working days before a parcel leaves: from 0 to 90.', 'processing_max.*' => 'Working days before a parcel leaves: from 0 to 90.', 'warehouse.in' => 'Choose the country in which the goods lie.',
+        ]);
+        $single = array_count_values(array_column(array_filter($typed['columns'], static fn (array $c): bool => ! Field::from($c['field'])->many()), 'field'));
+        foreach ($single as $field => $n) {
+            if ($n > 1) {
+                throw new Refusal(sprintf('%d columns are said to be the %s. Only one can be.', $n, Field::from((string) $field)->words()));
+            }
+        }
+
+        return [
+            new Mapping(
+                array_values(array_map(static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])), $typed['columns'])),
+                DecimalSign::from($typed['decimal']), (bool) $typed['kilograms'], $typed['currency'], $typed['warehouse'], (int) $typed['stock'], (int) $typed['grams'],
+                [min((int) $typed['processing_min'], (int) $typed['processing_max']), max((int) $typed['processing_min'], (int) $typed['processing_max'])],
+            ),
+            (string) ($typed['delivery'] ?? ''),
+        ];
+    }
+}

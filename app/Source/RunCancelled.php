@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source;
+
+/** A person stopped the run while it was under way. */
+final class RunCancelled extends \RuntimeException
+{
+}

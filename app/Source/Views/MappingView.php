@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Views;
+
+use WindowStall\Core\Feeds\ColumnGuess;
+use WindowStall\Core\Feeds\DecimalSign;
+use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\GuessColumns;
+use WindowStall\Core\Feeds\MappedColumn;
+use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Feeds\Renames;
+use WindowStall\Source\Connectors\Feed\FeedSettings;
+use WindowStall\Source\FeedSample;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\ReferenceRates;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\Views\Choices;
+
+/** The mapping screen: the file's columns with what each probably means, what was said before, and everything else the file leaves unsaid. */
+final readonly class MappingView
+{
+    private const SHOWN = 3;
+
+    /**
+     * @param  list<MappingColumnView>  $columns
+     * @param  array<string, string>  $fields  field → what it means, in words
+     * @param  list<string>  $many  fields that several columns may mean
+     * @param  list<string>  $currencies
+     * @param  list<array{code: string, name: string}>  $countries
+     */
+    public function __construct(
+        public int $connection,
+        public string $supplier,
+        public string $about,
+        public int $rows,
+        public bool $known,
+        public array $columns,
+        public array $fields,
+        public array $many,
+        public string $decimal,
+        public bool $kilograms,
+        public string $currency,
+        public array $currencies,
+        public string $warehouse,
+        public array $countries,
+        public int $stock,
+        public int $grams,
+        public int $processingMin,
+        public int $processingMax,
+        public string $delivery,
+        public MappingPreviewView $preview,
+    ) {
+    }
+
+    public static function of(Stall $stall, SupplierConnection $connection, FeedSample $sample): self
+    {
+        $settings = FeedSettings::of($connection->settings);
+        $guesses = GuessColumns::from($sample->header, $sample->guessing());
+        $mapping = $settings->mapping === null ? self::guessed($stall, $sample, $guesses) : $settings->mapping->renamed(Renames::between($settings->mapping, $sample->header, $sample->guessing())->found);
+        $said = [];
+        foreach ($mapping->columns as $column) {
+            $said[$column->name] = $column->field;
+        }
+        $fields = [];
+        foreach (Field::cases() as $field) {
+            $fields[$field->value] = $field->words();
+        }
+
+        return new self(
+            $connection->id, $connection->name, $sample->about, count($sample->rows), $settings->mapping !== null,
+            array_map(static fn (ColumnGuess $g, int $i): MappingColumnView => self::column($g, $i, $sample, $said[$g->column] ?? null), $guesses, array_keys($guesses)),
+            $fields, array_values(array_map(static fn (Field $f): string => $f->value, array_filter(Field::cases(), static fn (Field $f): bool => $f->many()))),
+            $mapping->decimal->value, $mapping->kilograms, $mapping->currency, ReferenceRates::currencies(), $mapping->warehouse, Choices::countries(), $mapping->assumedStock, $mapping->assumedGrams,
+            $mapping->processing[0], $mapping->processing[1], $settings->delivery, MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
+        );
+    }
+
+    /** @param  list<ColumnGuess>  $guesses */
+    private static function guessed(Stall $stall, FeedSample $sample, array $guesses): Mapping
+    {
+        $columns = [];
+        $figures = [];
+        $weights = '';
+        foreach ($guesses as $i => $guess) {
+            if ($guess->field !== null) {
+                $columns[] = new MappedColumn($guess->column, $guess->field);
+                if (in_array($guess->field, [Field::Cost, Field::Rrp, Field::Weight], true)) {
+                    array_push($figures, ...array_column($sample->guessing(), $i));
+                }
+                $weights .= $guess->field === Field::Weight ? $guess->column.' '.implode(' ', array_slice(array_column($sample->guessing(), $i), 0, 20)) : '';
+            }
+        }
+        $names = implode(' ', $sample->header);
+        $currency = preg_match('/\b('.implode('|', ReferenceRates::currencies()).')\b/', $names, $m) === 1 ? $m[1] : $stall->currency;
+        // "0,42" of a garden tool are kilograms; "420" are grams.
+        $kilograms = preg_match('/\bkg\b|kilo/i', $weights) === 1 || (preg_match('/\bg\b|gram/i', $weights) !== 1 && preg_match('/\d[.,]\d/', $weights) === 1);
+
+        return new Mapping($columns, DecimalSign::of($figures), $kilograms, $currency, $stall->country);
+    }
+
+    private static function column(ColumnGuess $guess, int $i, FeedSample $sample, ?Field $said): MappingColumnView
+    {
+        $shown = [];
+        foreach ($sample->rows as $values) {
+            $value = trim($values[$i] ?? '');
+            if ($value !== '' && ! in_array($value, $shown, true)) {
+                $shown[] = mb_strimwidth($value, 0, 60, '…');
+            }
+            if (count($shown) === self::SHOWN) {
+                break;
+            }
+        }
+
+        return new MappingColumnView($guess->column, $shown, $guess->field?->value, $guess->confidence, $guess->why, $said?->value);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support;
+
+use Illuminate\Support\Facades\DB;
+
+/** Writes rows into a table by PostgreSQL's COPY, the quickest way in. */
+final class Copy
+{
+    private const BATCH = 4_000;
+
+    private const ESCAPES = ['\\' => '\\\\', "\t" => '\\t', "\n" => '\\n', "\r" => '\\r', "\0" => ''];
+
+    /**
+     * @param  list<string>  $columns
+     * @param  iterable<array<string|int|bool|null>>  $rows  values in the columns' order
+     * @return int how many
+     */
+    public static function into(string $table, array $columns, iterable $rows, ?string $connection = null): int
+    {
+        $pdo = DB::connection($connection)->getPdo();
+        $fields = implode(',', array_map(static fn (string $c): string => '"'.$c.'"', $columns));
+        $lines = [];
+        $n = 0;
+        foreach ($rows as $row) {
+            $cells = [];
+            foreach ($row as $value) {
+                $cells[] = match (true) {
+                    $value === null => '\\N', is_string($value) => strtr($value, self::ESCAPES), is_bool($value) => $value ? 't' : 'f', default => $value,
+                };
+            }
+            $lines[] = implode("\t", $cells);
+            $n++;
+            if (count($lines) >= self::BATCH) {
+                $pdo->pgsqlCopyFromArray($table, $lines, "\t", '\\\\N', $fields);
+                $lines = [];
+            }
+        }
+        if ($lines !== []) {
+            $pdo->pgsqlCopyFromArray($table, $lines, "\t", '\\\\N', $fields);
+        }
+
+        return $n;
+    }
+}

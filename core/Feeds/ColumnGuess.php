@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Feeds;
+
+/** What a column probably means, how sure that is, and why. */
+final readonly class ColumnGuess
+{
+    /**
+     * @param  Field|null  $field  null: nothing that is needed
+     * @param  int  $confidence  0 to 100
+     * @param  string  $why  in words for the seller
+     */
+    public function __construct(public string $column, public ?Field $field, public int $confidence, public string $why)
+    {
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Feeds;
+
+use WindowStall\Core\Money\Currency;
+
+/** Reads rows of a file by a mapping. What can't be read rejects the row, with the reason; nothing is guessed. */
+final readonly class ReadLine
+{
+    private const MOST_AMOUNT = 1_000_000;
+
+    private const MOST_PIECES = 10_000_000;
+
+    private const MOST_GRAMS = 1_000_000;
+
+    /** @var array<string, int> field → place of its column */
+    private array $at;
+
+    /** @var array<int, string> place → option's name */
+    private array $options;
+
+    /** @var list<int> */
+    private array $pictures;
+
+    private Currency $currency;
+
+    /** @param  list<string>  $header */
+    public function __construct(private Mapping $mapping, private array $header)
+    {
+        $places = array_flip($header);
+        $at = [];
+        $options = [];
+        $pictures = [];
+        foreach ($mapping->columns as $column) {
+            $place = $places[$column->name] ?? null;
+            if ($place === null) {
+                continue;
+            }
+            match ($column->field) {
+                Field::Option => $options[$place] = $column->name,
+                Field::Picture => $pictures[] = $place,
+                default => $at[$column->field->value] = $place,
+            };
+        }
+        [$this->at, $this->options, $this->pictures, $this->currency] = [$at, $options, $pictures, Currency::of($mapping->currency)];
+    }
+
+    /**
+     * @param  int  $number  as a person counts rows
+     * @param  list<string>  $values
+     */
+    public function read(int $number, array $values): Line|Reject
+    {
+        $sku = $this->text($values, Field::Sku);
+        $title = $this->text($values, Field::Title);
+        foreach ([[Field::Sku, $sku, 80], [Field::Title, $title, 400]] as [$field, $text, $most]) {
+            if ($text === '') {
+                return $this->reject($number, $field, '', sprintf('The %s is empty.', $field->words()));
+            }
+            if ($field === Field::Sku && mb_strlen($text) > $most) {
+                return $this->reject($number, $field, $text, sprintf('The SKU is longer than %d letters.', $most));
+            }
+        }
+        $cost = $this->amount($number, $values, Field::Cost);
+        if ($cost instanceof Reject) {
+            return $cost;
+        }
+        if ($cost === null || $cost === 0) {
+            return $this->reject($number, Field::Cost, $this->text($values, Field::Cost), $cost === null ? 'The unit cost is empty.' : 'The unit cost is nought.');
+        }
+        $rrp = $this->amount($number, $values, Field::Rrp);
+        if ($rrp instanceof Reject) {
+            return $rrp;
+        }
+        $stock = $this->pieces($number, $values);
+        if ($stock instanceof Reject) {
+            return $stock;
+        }
+        $grams = $this->grams($number, $values);
+        if ($grams instanceof Reject) {
+            return $grams;
+        }
+        $options = [];
+        foreach ($this->options as $place => $name) {
+            $value = trim($values[$place] ?? '');
+            if ($value !== '') {
+                $options[$name] = mb_substr($value, 0, 120);
+            }
+        }
+        $item = $this->text($values, Field::Item);
+        $barcode = $this->text($values, Field::Barcode);
+
+        return new Line(
+            $number, $item !== '' ? mb_substr($item, 0, 80) : ($options === [] ? $sku : mb_substr($title, 0, 80)), $sku, $barcode === '' ? null : mb_substr($barcode, 0, 20), mb_substr($title, 0, 400),
+            $this->text($values, Field::Words), mb_substr($this->text($values, Field::Category), 0, 120), $cost, $rrp, $stock, $grams, $options, $this->addresses($values),
+        );
+    }
+
+    /** @param  list<string>  $values */
+    private function text(array $values, Field $field): string
+    {
+        return isset($this->at[$field->value]) ? trim($values[$this->at[$field->value]] ?? '') : '';
+    }
+
+    /** @param  list<string>  $values */
+    private function amount(int $number, array $values, Field $field): int|Reject|null
+    {
+        $text = $this->text($values, $field);
+        if ($text === '') {
+            return null;
+        }
+        $read = $this->mapping->decimal->read($text);
+        if ($read === null) {
+            return $this->reject($number, $field, $text, sprintf('The %s isn’t an amount.', $field->words()));
+        }
+        [$whole, $part] = explode('.', $read.'.');
+        if (str_starts_with($read, '-') || (int) $whole > self::MOST_AMOUNT) {
+            return $this->reject($number, $field, $text, sprintf('The %s is %s.', $field->words(), str_starts_with($read, '-') ? 'below nought' : 'more than a million'));
+        }
+        $decimals = $this->currency->decimals;
+        // Suppliers quote tenths of a penny for screws; a fraction finer than the currency is rounded half up, once.
+        $round = strlen($part) > $decimals && $part[$decimals] >= '5' ? 1 : 0;
+
+        return (int) $whole * $this->currency->minorPerUnit() + (int) substr(str_pad($part, $decimals, '0'), 0, $decimals) + $round;
+    }
+
+    /** @param  list<string>  $values */
+    private function pieces(int $number, array $values): int|Reject
+    {
+        $text = $this->text($values, Field::Stock);
+        if ($text === '') {
+            return $this->mapping->assumedStock;
+        }
+        if (ctype_digit($text) && strlen($text) < 9) {
+            return min((int) $text, self::MOST_PIECES);
+        }
+        $read = $this->mapping->decimal->read(ltrim($text, '>+ '));
+        if ($read === null || preg_match('/^(-?)(\d+)(?:\.0*)?$/D', $read, $m) !== 1) {
+            return $this->reject($number, Field::Stock, $text, 'The stock isn’t a whole number.');
+        }
+
+        // Some books run below nought while goods are on order; there is nothing to sell then.
+        return $m[1] === '-' ? 0 : min((int) $m[2], self::MOST_PIECES);
+    }
+
+    /** @param  list<string>  $values */
+    private function grams(int $number, array $values): int|Reject
+    {
+        $text = $this->text($values, Field::Weight);
+        if ($text === '') {
+            return $this->mapping->assumedGrams;
+        }
+        $kilograms = $this->mapping->kilograms;
+        if (preg_match('/^(.*?)\s*(kg|g|gr|grams?)\.?$/i', $text, $m) === 1) {
+            [$text, $kilograms] = [$m[1], strtolower($m[2]) === 'kg'];
+        }
+        $read = $this->mapping->decimal->read($text);
+        if ($read === null || str_starts_with($read, '-')) {
+            return $this->reject($number, Field::Weight, $text, 'The weight isn’t a figure.');
+        }
+        [$whole, $part] = explode('.', $read.'.');
+        $grams = $kilograms ? (int) $whole * 1000 + (int) substr(str_pad($part, 3, '0'), 0, 3) : (int) $whole + ($part !== '' && (int) $part > 0 ? 1 : 0);
+
+        return $grams > self::MOST_GRAMS ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.') : max(1, $grams);
+    }
+
+    /**
+     * @param  list<string>  $values
+     * @return list<string>
+     */
+    private function addresses(array $values): array
+    {
+        $found = [];
+        foreach ($this->pictures as $place) {
+            foreach (preg_split('/[\s|;,]+(?=https?:)/i', trim($values[$place] ?? '')) ?: [] as $address) {
+                if (preg_match('~^https?://\S{1,590}$~i', $address) === 1 && count($found) < 30) {
+                    $found[] = $address;
+                }
+            }
+        }
+
+        return array_values(array_unique($found));
+    }
+
+    private function reject(int $number, Field $field, string $value, string $reason): Reject
+    {
+        return new Reject($number, isset($this->at[$field->value]) ? $this->header[$this->at[$field->value]] : $field->words(), mb_substr($value, 0, 200), $reason);
+    }
+}
