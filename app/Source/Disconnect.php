@@ -38,6 +38,7 @@ final class Disconnect
         $put = DB::transaction(function () use ($stall, $connection): int {
             $put = $this->listings($stall, $connection)->update(['state' => ListingState::PutBy]);
             SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->update(['gone_at' => now(), 'stock' => 0]);
+            DB::table('item_landings')->where('connection_id', $connection->id)->delete();
             DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.gone_at IS NULL', [$connection->id]);
             $connection->update(['disconnected_at' => now(), 'next_pull_at' => null, 'secrets' => ['key' => '', 'hook' => '']]);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
-use Illuminate\Contracts\Pagination\CursorPaginator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
@@ -12,8 +11,8 @@ use WindowStall\Stall\Stall;
 /**
  * Finds items by words, SKU or barcode, filtered, counted, sorted and paged by key.
  *
- * Each row knows by which filters it fails (a bit each), so that one pass counts for every filter what it would leave with the
- * others as they are.
+ * Each row knows by which filters it fails (a bit each), so that one pass over the stall's items gives the page and, for every
+ * filter, what each of its choices would leave with the other filters as they are.
  */
 final readonly class FindItems
 {
@@ -22,43 +21,74 @@ final readonly class FindItems
     /** filter → its bit */
     public const BITS = ['supplier' => 1, 'category' => 2, 'from' => 4, 'stock' => 8, 'landed' => 16, 'days' => 32, 'margin' => 64, 'variants' => 128, 'rating' => 256, 'new' => 512];
 
+    /** sort → the value a row is sorted by, low first, never null; what can't be delivered comes last */
+    private const KEYS = [
+        'landed' => 'COALESCE(l.landed_minor, 9000000000000000)', 'days' => 'COALESCE(l.days_max, 9999)', 'stock' => '-l.stock', 'rating' => '-COALESCE(l.rating, 0)', 'variants' => '-l.variants',
+        'cost' => 'COALESCE(l.goods_minor, 9000000000000000)', 'title' => 'i.title', 'category' => 'l.category', 'supplier' => 'l.connection_id', 'from' => "COALESCE(l.warehouse, 'ZZ')", 'newest' => '-l.supplier_item_id',
+    ];
+
     public function __construct(private SearchWords $searchWords)
     {
     }
 
-    public function __invoke(Stall $stall, ItemSearch $search): Found
+    public function __invoke(Stall $stall, ItemSearch $search, ?PageKey $from = null): Found
     {
-        $counts = ItemCounts::of($stall, $search, $this->base($stall, $search, $search->words));
-        $instead = null;
-        if ($counts->found === 0 && $search->words !== '' && ! $this->base($stall, $search, $search->words)->exists()) {
-            $instead = $this->searchWords->corrected($stall, $search->words);
-            if ($instead !== null) {
-                $counts = ItemCounts::of($stall, $search, $this->base($stall, $search, $instead));
-            }
+        $found = $this->find($stall, $search, $search->words, $from);
+        if ($found->counts->any || $search->words === '') {
+            return $found;
         }
+        $instead = $this->searchWords->corrected($stall, $search->words);
 
-        return new Found($this->page($stall, $search, $instead ?? $search->words), $counts, $instead);
+        return $instead === null ? $found : $this->find($stall, $search, $instead, $from)->instead($instead);
     }
 
-    /** @return CursorPaginator<int, \stdClass> of ids */
-    private function page(Stall $stall, ItemSearch $search, string $words): CursorPaginator
+    private function find(Stall $stall, ItemSearch $search, string $words, ?PageKey $from): Found
     {
-        $key = match ($search->sort) {
-            'days' => 'COALESCE(l.days_max, 9999)', 'stock' => '-i.stock', 'rating' => '-COALESCE(i.rating, 0)', 'variants' => '-i.variants_count', 'cost' => 'COALESCE(i.cost_minor, 9e15)', 'title' => 'i.title',
-            'category' => 'i.category', 'supplier' => 'i.connection_id', 'from' => "COALESCE(l.warehouse, 'ZZ')", 'newest' => '-i.id', default => 'COALESCE(l.landed_minor, 9e15::bigint)',
-        };
-        $rows = $this->base($stall, $search, $words)->selectRaw('i.id, '.$key.' AS sort_key');
+        $base = $this->base($stall, $search, $words);
+        [$counts, $countValues] = ItemCounts::columns($stall, $search);
+        [$page, $pageValues] = $this->page($from);
+        $said = (array) DB::selectOne(sprintf('WITH b AS MATERIALIZED (%s) SELECT %s, %s', $base->toSql(), $counts, $page), [...$base->getBindings(), ...$countValues, ...$pageValues]);
+        $rows = (array) json_decode((string) ($said['page'] ?? '[]'), true);
+        $more = count($rows) > self::PAGE;
+        $rows = array_slice($rows, 0, self::PAGE);
+        if ($from !== null && $from->back) {
+            $rows = array_reverse($rows);
+        }
+        $key = static fn (mixed $row, bool $back): ?PageKey => is_array($row) ? new PageKey($row[0], (int) $row[1], $back) : null;
 
-        // Items that pass: no bit is set.
-        return DB::query()->fromSub($rows, 'f')->where('fails', 0)->orderBy('sort_key')->orderBy('id')->cursorPaginate(self::PAGE)->withQueryString();
+        return new Found(
+            array_values(array_map(static fn (array $row): int => (int) $row[1], $rows)),
+            $from !== null && (! $from->back || $more) ? $key($rows[0] ?? null, true) : null,
+            $more || ($from !== null && $from->back) ? $key(end($rows), false) : null,
+            ItemCounts::read($said),
+        );
+    }
+
+    /** @return array{string, list<int|string>} */
+    private function page(?PageKey $from): array
+    {
+        $back = $from !== null && $from->back;
+
+        return [
+            sprintf(
+                '(SELECT json_agg(json_build_array(sort_key, id)) FROM (SELECT sort_key, id FROM b WHERE fails = 0 %1$s ORDER BY sort_key %2$s, id %2$s LIMIT %3$d) p) AS page',
+                $from === null ? '' : 'AND (sort_key, id) '.($back ? '<' : '>').' (?, ?)', $back ? 'DESC' : 'ASC', self::PAGE + 1,
+            ),
+            $from === null ? [] : [$from->value, $from->id],
+        ];
     }
 
     private function base(Stall $stall, ItemSearch $search, string $words): Builder
     {
-        $query = DB::table('supplier_items AS i')->leftJoin('item_landings AS l', fn ($join) => $join->on('l.supplier_item_id', '=', 'i.id')->where('l.market', '=', $search->market))
-            ->where('i.stall_id', $stall->id)->whereNull('i.gone_at');
+        $query = DB::table('item_landings AS l')->where('l.stall_id', $stall->id)->where('l.market', $search->market)
+            // Once for all rows: asking for each whether it was taken would grow with the bench.
+            ->leftJoinSub(DB::table('listings')->where('stall_id', $stall->id)->selectRaw('DISTINCT supplier_item_id'), 't', 't.supplier_item_id', '=', 'l.supplier_item_id');
+        // The wide rows only where their words are asked for.
+        if ($words !== '' || $search->sort === 'title') {
+            $query->join('supplier_items AS i', 'i.id', '=', 'l.supplier_item_id');
+        }
         [$fails, $values] = $this->fails($stall, $search);
-        $query->selectRaw($fails.' AS fails', $values);
+        $query->selectRaw('l.supplier_item_id AS id, '.self::KEYS[$search->sort].' AS sort_key, l.connection_id, l.category, l.warehouse, l.stock, l.variants, l.rating, l.landed_minor, l.days_max, t.supplier_item_id IS NULL AS new, '.$fails.' AS fails', $values);
         if ($words !== '') {
             $this->searchWords->narrow($query, $words);
         }
@@ -75,19 +105,19 @@ final readonly class FindItems
             $parts[] = sprintf('CASE WHEN %s THEN 0 ELSE %d END', $passes, self::BITS[$filter]);
             array_push($values, ...array_values($with));
         };
-        foreach (['supplier' => ['i.connection_id', $search->suppliers], 'category' => ['i.category', $search->categories], 'from' => ['l.warehouse', $search->from]] as $filter => [$column, $wanted]) {
+        foreach (['supplier' => ['l.connection_id', $search->suppliers], 'category' => ['l.category', $search->categories], 'from' => ['l.warehouse', $search->from]] as $filter => [$column, $wanted]) {
             if ($wanted !== []) {
                 $add($filter, $column.' IN ('.implode(',', array_fill(0, count($wanted), '?')).')', ...$wanted);
             }
         }
         $most = $search->mostLanded($stall);
-        foreach (['stock' => ['i.stock >= ?', $search->stock], 'landed' => ['l.landed_minor <= ?', $search->landed], 'days' => ['l.days_max <= ?', $search->days], 'margin' => ['l.landed_minor <= ?', $most], 'variants' => ['i.variants_count >= ?', $search->variants], 'rating' => ['i.rating >= ?', $search->rating]] as $filter => [$passes, $value]) {
+        foreach (['stock' => ['l.stock >= ?', $search->stock], 'landed' => ['l.landed_minor <= ?', $search->landed], 'days' => ['l.days_max <= ?', $search->days], 'margin' => ['l.landed_minor <= ?', $most], 'variants' => ['l.variants >= ?', $search->variants], 'rating' => ['l.rating >= ?', $search->rating]] as $filter => [$passes, $value]) {
             if ($value !== null) {
                 $add($filter, $passes, $value);
             }
         }
         if ($search->notMine) {
-            $add('new', 'NOT EXISTS (SELECT 1 FROM listings t WHERE t.supplier_item_id = i.id)');
+            $add('new', 't.supplier_item_id IS NULL');
         }
 
         return [$parts === [] ? '0' : implode(' + ', $parts), $values];

@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
-use Illuminate\Contracts\Pagination\CursorPaginator;
-
-/** What a search came to: a page of items, and how many each filter would leave. */
+/** What a search came to: a page of items, where the pages beside it begin, and how many items each filter would leave. */
 final readonly class Found
 {
     /**
-     * @param  CursorPaginator<int, \stdClass>  $page  of ids
+     * @param  list<int>  $ids
      * @param  string|null  $instead  the words that were searched for instead, when those typed were mistyped
      */
-    public function __construct(public CursorPaginator $page, public ItemCounts $counts, public ?string $instead)
+    public function __construct(public array $ids, public ?PageKey $previous, public ?PageKey $next, public ItemCounts $counts, public ?string $instead = null)
     {
     }
 
-    /** @return list<int> */
-    public function ids(): array
+    public function instead(?string $words): self
     {
-        return array_values(array_map(static fn (\stdClass $row): int => (int) $row->id, $this->page->items()));
+        return new self($this->ids, $this->previous, $this->next, $this->counts, $words);
     }
 }

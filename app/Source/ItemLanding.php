@@ -8,17 +8,22 @@ use Illuminate\Database\Eloquent\Model;
 use WindowStall\Core\Delivery\DayRange;
 
 /**
- * What the cheapest variant of an item costs in the hands of a shopper in a market; the stall's currency. No row: not delivered there.
+ * What an item is found by in a market, with what its cheapest variant costs in a shopper's hands there (the stall's currency; null where it isn't delivered).
  *
  * @property int $supplier_item_id
  * @property string $market
  * @property int $stall_id
- * @property int $goods_minor
- * @property int $delivery_minor
- * @property int $landed_minor
- * @property int $days_min
- * @property int $days_max
- * @property string $warehouse
+ * @property int $connection_id
+ * @property int|null $goods_minor
+ * @property int|null $delivery_minor
+ * @property int|null $landed_minor
+ * @property int|null $days_min
+ * @property int|null $days_max
+ * @property string|null $warehouse
+ * @property int $stock
+ * @property int $variants
+ * @property int|null $rating
+ * @property string $category
  */
 final class ItemLanding extends Model
 {
@@ -28,8 +33,8 @@ final class ItemLanding extends Model
 
     protected $primaryKey = null;
 
-    public function days(): DayRange
+    public function days(): ?DayRange
     {
-        return new DayRange($this->days_min, $this->days_max);
+        return $this->days_min === null || $this->days_max === null ? null : new DayRange($this->days_min, $this->days_max);
     }
 }

@@ -108,11 +108,11 @@ final readonly class LandItems
                         $cheapest = $landed;
                     }
                 }
-                if ($cheapest !== null) {
-                    $itemRows[] = ['item' => $rowId] + self::columns($cheapest);
-                }
+                $itemRows[] = [
+                    'item' => $rowId, 'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)), 'variants' => count($item->variants), 'rating' => $item->ratingTenths, 'category' => $item->category,
+                ] + self::columns($cheapest);
             }
-            $this->write($stall, $market, array_keys($items), $variantRows, $itemRows);
+            $this->write($connection, $market, $variantRows, $itemRows);
         }
     }
 
@@ -139,26 +139,26 @@ final readonly class LandItems
     }
 
     /**
-     * @param  list<int>  $itemIds
+     * Writes only what differs, so that a pull that found nothing new touches nothing.
+     *
      * @param  list<array<string, mixed>>  $variants
      * @param  list<array<string, mixed>>  $items
      */
-    private function write(Stall $stall, string $market, array $itemIds, array $variants, array $items): void
+    private function write(SupplierConnection $connection, string $market, array $variants, array $items): void
     {
-        $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh text, method text';
-        DB::transaction(function () use ($stall, $market, $itemIds, $variants, $items, $shape): void {
+        $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh char(2), method text';
+        $columns = 'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, category';
+        $excluded = (string) preg_replace('/(\w+)/', 'excluded.$1', $columns);
+        DB::transaction(function () use ($connection, $market, $variants, $items, $shape, $columns, $excluded): void {
             if ($variants !== []) {
                 DB::update("UPDATE supplier_variants v SET goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh, method = r.method
                     FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external
-                    AND (v.goods_minor, v.delivery_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.dmin, r.dmax, r.wh::char(2), r.method)", [json_encode($variants, JSON_THROW_ON_ERROR)]);
+                    AND (v.goods_minor, v.delivery_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.dmin, r.dmax, r.wh, r.method)", [json_encode($variants, JSON_THROW_ON_ERROR)]);
             }
-            DB::table('item_landings')->where('market', $market)->whereIn('supplier_item_id', array_values(array_diff($itemIds, array_column($items, 'item'))))->delete();
-            DB::insert("INSERT INTO item_landings (supplier_item_id, market, stall_id, goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse)
-                SELECT r.item, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, $shape)
-                ON CONFLICT (supplier_item_id, market) DO UPDATE SET goods_minor = excluded.goods_minor, delivery_minor = excluded.delivery_minor, landed_minor = excluded.landed_minor,
-                    days_min = excluded.days_min, days_max = excluded.days_max, warehouse = excluded.warehouse
-                WHERE (item_landings.goods_minor, item_landings.delivery_minor, item_landings.days_min, item_landings.days_max, item_landings.warehouse)
-                    IS DISTINCT FROM (excluded.goods_minor, excluded.delivery_minor, excluded.days_min, excluded.days_max, excluded.warehouse)", [$market, $stall->id, json_encode($items, JSON_THROW_ON_ERROR)]);
+            DB::insert("INSERT INTO item_landings (supplier_item_id, market, stall_id, connection_id, $columns)
+                SELECT r.item, ?, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh, r.stock, r.variants, r.rating, r.category FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, stock int, variants int, rating int, category text, $shape)
+                ON CONFLICT (supplier_item_id, market) DO UPDATE SET ($columns) = ROW ($excluded)
+                WHERE (".(string) preg_replace('/(\w+)/', 'item_landings.$1', $columns).") IS DISTINCT FROM ($excluded)", [$market, $connection->stall_id, $connection->id, json_encode($items, JSON_THROW_ON_ERROR)]);
         });
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Source\Http\CompareController;
 use WindowStall\Source\Http\ConnectionController;
 use WindowStall\Source\Http\ItemController;
 use WindowStall\Source\Http\MappingController;
@@ -13,11 +14,12 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/source')->scopeBindings()->group(function (): void {
     Route::get('/', [SourceController::class, 'index'])->name('source');
     Route::post('/take', [SourceController::class, 'take'])->name('source.take');
-    Route::get('/items/{item}', ItemController::class)->name('source.item');
+    Route::get('/items/{item}', ItemController::class)->whereNumber('item')->name('source.item');
     Route::post('/link', [SourceController::class, 'link'])->name('source.link');
     Route::post('/markets', [SourceController::class, 'market'])->name('source.market');
     Route::post('/searches', [SourceController::class, 'save'])->name('source.searches.store');
     Route::delete('/searches/{search}', [SourceController::class, 'forget'])->withoutScopedBindings()->whereNumber('search')->name('source.searches.destroy');
+    Route::get('/compare', CompareController::class)->name('source.compare');
     Route::get('/connect', [ConnectionController::class, 'create'])->name('source.connect');
     Route::post('/connections', [ConnectionController::class, 'store'])->name('source.connections.store');
     Route::get('/connections/{connection}', [ConnectionController::class, 'show'])->name('source.supplier');

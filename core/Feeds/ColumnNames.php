@@ -9,7 +9,7 @@ final class ColumnNames
 {
     /** Words whole names are made of; the longer match says more. English first, then German, Dutch and French. */
     private const NAMES = [
-        'item' => ['item', 'item code', 'item no', 'item id', 'parent', 'parent sku', 'parent code', 'group', 'group id', 'family', 'range code', 'model', 'model no', 'style', 'style code', 'product id', 'product code', 'product no', 'master', 'artikelgruppe', 'modell'],
+        'item' => ['item', 'item code', 'item no', 'item id', 'parent', 'parent sku', 'parent code', 'group', 'group id', 'family', 'range', 'range code', 'model', 'model no', 'style', 'style code', 'product id', 'product code', 'product no', 'master', 'artikelgruppe', 'modell'],
         'sku' => ['sku', 'variant sku', 'variant code', 'code', 'article', 'article no', 'article number', 'part no', 'ref', 'reference', 'stock code', 'order code', 'order no', 'artikelnummer', 'artikelnr', 'bestellnummer', 'artikelcode', 'référence'],
         'barcode' => ['barcode', 'bar code', 'ean', 'ean13', 'ean code', 'gtin', 'gtin13', 'upc', 'isbn', 'code barres'],
         'title' => ['title', 'name', 'product name', 'product', 'item name', 'product title', 'heading', 'goods', 'bezeichnung', 'titel', 'naam', 'nom', 'artikelname'],

@@ -13,6 +13,9 @@ use Brick\Math\BigRational;
  */
 final readonly class ExchangeRate
 {
+    /** Minor units of one currency into those of the other, cushion included, in lowest terms. */
+    private BigRational $factor;
+
     private function __construct(
         public Currency $from,
         public Currency $to,
@@ -20,6 +23,7 @@ final readonly class ExchangeRate
         public int $cushionBp,
         public string $day,
     ) {
+        $this->factor = $rate->multipliedBy(10_000 + $cushionBp)->multipliedBy($to->minorPerUnit())->dividedBy($from->minorPerUnit())->dividedBy(10_000)->simplified();
     }
 
     /**
@@ -48,12 +52,20 @@ final readonly class ExchangeRate
         if (! $amount->currency->is($this->from)) {
             throw CurrencyMismatch::between($amount->currency, $this->from);
         }
-        $minor = $amount->rational()
-            ->multipliedBy($this->rate)
-            ->multipliedBy(BigRational::of(10_000 + $this->cushionBp)->dividedBy(10_000))
-            ->multipliedBy($this->to->minorPerUnit())
-            ->dividedBy($this->from->minorPerUnit());
+        $whole = $this->inWholeNumbers($amount->minor);
 
-        return Money::rounded($minor, $this->to);
+        return $whole === null ? Money::rounded($amount->rational()->multipliedBy($this->factor), $this->to) : new Money($whole, $this->to);
+    }
+
+    /** The same by whole numbers, a hundred thousand costs at a time; null when they would overflow. */
+    private function inWholeNumbers(int $minor): ?int
+    {
+        $most = 1_000_000_000;
+        if ($minor < 0 || $minor > $most || $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most)) {
+            return null;
+        }
+        [$numerator, $denominator] = [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
+
+        return intdiv(2 * $minor * $numerator + $denominator, 2 * $denominator);
     }
 }

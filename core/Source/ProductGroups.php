@@ -113,11 +113,17 @@ final readonly class ProductGroups
         return max($one, $other) >= self::STEP * max(1, min($one, $other));
     }
 
-    /** @param  non-empty-list<string>  $values */
+    /**
+     * The first value's words that name goods, as the supplier writes them.
+     *
+     * @param  non-empty-list<string>  $values
+     */
     private static function name(array $values): string
     {
-        $words = ValueWords::telling($values[0]);
+        $telling = ValueWords::telling($values[0]);
+        preg_match_all('/[\p{L}\p{N}]+/u', $values[0], $m);
+        $words = array_filter($m[0], static fn (string $w): bool => array_intersect(ValueWords::words($w), $telling) !== []);
 
-        return $words === [] ? $values[0] : mb_strtoupper(mb_substr($words[0], 0, 1)).mb_substr(implode(' ', $words), 1);
+        return $words === [] ? $values[0] : implode(' ', $words);
     }
 }

@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace WindowStall\Demo;
 
+use WindowStall\Core\Feeds\Field;
+
 /** Quillet's own words for some of Oakum's goods, its window, and a few shoppers. */
 final class Goods
 {
     public const ON_THE_BENCH = ['OD-1013', 'OD-1024', 'OD-1044', 'OD-1046', 'OD-1060'];
+
+    /** What the columns of Kilnfold's table mean. */
+    public const KILNFOLD = [
+        'Range' => Field::Item, 'Article' => Field::Sku, 'EAN' => Field::Barcode, 'Name' => Field::Title, 'Glaze' => Field::Option, 'Size' => Field::Option, 'Section' => Field::Category,
+        'Description' => Field::Words, 'Trade price' => Field::Cost, 'RRP' => Field::Rrp, 'Free stock' => Field::Stock, 'Weight kg' => Field::Weight, 'Picture' => Field::Picture,
+    ];
 
     public const ORDERS = [
         ['goods' => ['OD-1033' => 1, 'OD-1014' => 2], 'address' => ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']],

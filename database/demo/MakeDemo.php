@@ -15,6 +15,9 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Feeds\DecimalSign;
+use WindowStall\Core\Feeds\MappedColumn;
+use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
@@ -23,8 +26,10 @@ use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Source\ConnectSupplier;
 use WindowStall\Source\Jobs\PullCatalogue;
+use WindowStall\Source\LookAtMarket;
 use WindowStall\Source\RunState;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -65,21 +70,43 @@ final class MakeDemo extends Command
         }
         $stall ??= $open($user, ['name' => 'Quillet', 'handle' => 'quillet', 'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
         $user->forceFill(['current_stall_id' => $stall->id])->save();
-        $connection = app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key');
-        $run = app(StartPull::class)($connection, $user);
-        app()->call([new PullCatalogue($run->id), 'handle']);
-        // The worker may have been quicker.
-        for ($n = 0; $n < 300 && $run->refresh()->state->open(); $n++) {
-            usleep(200_000);
+        foreach (['IE', 'NL'] as $market) {
+            app(LookAtMarket::class)->add($stall, $market, $user);
         }
-        if ($run->state !== RunState::Done) {
-            throw new \RuntimeException('The demo’s pull failed: '.$run->trouble);
-        }
+        $this->pull(app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key'), $user);
+        $this->otherSuppliers($stall, $user);
         $this->listings($stall);
         $this->window($stall, $user);
         $this->orders($stall);
 
         return [$user, $stall->refresh()];
+    }
+
+    private function pull(SupplierConnection $connection, User $user): void
+    {
+        $run = app(StartPull::class)($connection, $user);
+        app()->call([new PullCatalogue($run->id), 'handle']);
+        // The worker may have been quicker.
+        for ($n = 0; $n < 600 && $run->refresh()->state->open(); $n++) {
+            usleep(200_000);
+        }
+        if ($run->state !== RunState::Done) {
+            throw new \RuntimeException('The demo’s pull failed: '.$run->trouble);
+        }
+    }
+
+    /** The print house by its interface, the pottery by its table. */
+    private function otherSuppliers(Stall $stall, User $user): void
+    {
+        $this->pull(app(ConnectSupplier::class)($stall, 'tannet', (string) config('stall.tannet.address'), 'tannet-quillet-key'), $user);
+        $kilnfold = app(ConnectSupplier::class)($stall, 'feed', config('stall.kilnfold.address').'/trade/goods.csv', '', 'Kilnfold');
+        $columns = [];
+        foreach (Goods::KILNFOLD as $column => $field) {
+            $columns[] = new MappedColumn($column, $field);
+        }
+        $mapping = new Mapping($columns, DecimalSign::Comma, true, 'GBP', 'GB', processing: [2, 4]);
+        $kilnfold->update(['settings' => ['mapping' => $mapping->toArray(), 'delivery' => Http::timeout(10)->get(config('stall.kilnfold.address').'/trade/delivery.txt')->throw()->body()]]);
+        $this->pull($kilnfold, $user);
     }
 
     private function listings(Stall $stall): void

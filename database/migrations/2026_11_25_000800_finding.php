@@ -13,19 +13,26 @@ return new class extends Migration
     public function up(): void
     {
         DB::statement('CREATE EXTENSION IF NOT EXISTS pg_trgm');
+        // Everything that items are filtered, counted and sorted by, in narrow rows, market by market; made again after each pull.
         Schema::create('item_landings', function (Blueprint $table): void {
             $table->foreignId('supplier_item_id')->constrained()->cascadeOnDelete();
-            $table->char('market', 2);
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();
-            // The cheapest variant landed, in the stall's currency.
-            $table->unsignedBigInteger('goods_minor');
-            $table->unsignedBigInteger('delivery_minor');
-            $table->unsignedBigInteger('landed_minor');
-            $table->unsignedSmallInteger('days_min');
-            $table->unsignedSmallInteger('days_max');
-            $table->char('warehouse', 2);
+            $table->foreignId('connection_id')->constrained('supplier_connections')->cascadeOnDelete();
+            // The cheapest variant landed, in the stall's currency; null where nothing is delivered to the market.
+            $table->unsignedBigInteger('landed_minor')->nullable();
+            $table->unsignedBigInteger('goods_minor')->nullable();
+            $table->unsignedBigInteger('delivery_minor')->nullable();
+            $table->integer('stock');
+            $table->unsignedInteger('variants');
+            $table->unsignedSmallInteger('rating')->nullable();
+            $table->unsignedSmallInteger('days_min')->nullable();
+            $table->unsignedSmallInteger('days_max')->nullable();
+            $table->char('market', 2);
+            $table->char('warehouse', 2)->nullable();
+            $table->string('category', 120);
             $table->primary(['supplier_item_id', 'market']);
-            $table->index(['stall_id', 'market', 'landed_minor']);
+            $table->index(['stall_id', 'market']);
+            $table->index('connection_id');
         });
         Schema::table('supplier_items', function (Blueprint $table): void {
             $table->dropColumn(['goods_minor', 'delivery_minor', 'landed_minor', 'days_min', 'days_max', 'warehouse', 'seen_in_run']);

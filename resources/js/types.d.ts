@@ -198,12 +198,53 @@ export interface DriftRowView {
   changes: ChangeView[];
 }
 
+export interface BlankView {
+  areas: string[];
+  methods: string[];
+}
+
+export interface ComparedView {
+  id: number;
+  title: string;
+  supplier: string;
+  code: string;
+  variant: string;
+  picture: string | null;
+  taken: boolean;
+  rows: Record<string, string | null>;
+  loses: boolean;
+  trouble: string | null;
+}
+
+export interface ComparisonView {
+  items: ComparedView[];
+  best: Record<string, number[]>;
+  shared: string[];
+  barcode: string;
+}
+
 export interface ConnectionView {
   id: number;
   name: string;
   pulled: string | null;
   trouble: string | null;
   run: RunView | null;
+  paused: boolean;
+  ready: boolean;
+}
+
+export interface FilterChoiceView {
+  value: string;
+  label: string;
+  count: number;
+  on: boolean;
+}
+
+export interface FilterView {
+  key: string;
+  label: string;
+  many: boolean;
+  choices: FilterChoiceView[];
 }
 
 export interface ItemRowView {
@@ -211,6 +252,7 @@ export interface ItemRowView {
   code: string;
   title: string;
   category: string;
+  supplier: string;
   picture: string | null;
   cost: MoneyView | null;
   goods: MoneyView | null;
@@ -223,6 +265,7 @@ export interface ItemRowView {
   rating: string | null;
   taken: boolean;
   warning: string | null;
+  keep: MoneyView | null;
 }
 
 export interface ItemSheetView {
@@ -239,6 +282,75 @@ export interface ItemSheetView {
   cautions: string[];
   trouble: string | null;
   taken: boolean;
+  market: string;
+  twins: TwinView[];
+  blank: BlankView | null;
+}
+
+export interface KindView {
+  kind: string;
+  name: string;
+  about: string;
+  address: string;
+  keyHint: string;
+  mapped: boolean;
+}
+
+export interface MappingColumnView {
+  name: string;
+  values: string[];
+  guess: string | null;
+  confidence: number;
+  why: string;
+  field: string | null;
+}
+
+export interface MappingPreviewView {
+  words: string;
+  items: PreviewItemView[];
+  rejects: RejectView[];
+  rejected: number;
+  lacks: string | null;
+  delivery: string;
+  delivered: boolean;
+}
+
+export interface MappingView {
+  connection: number;
+  supplier: string;
+  about: string;
+  rows: number;
+  known: boolean;
+  columns: MappingColumnView[];
+  fields: Record<string, string>;
+  many: string[];
+  decimal: string;
+  kilograms: boolean;
+  currency: string;
+  currencies: string[];
+  warehouse: string;
+  stock: number;
+  grams: number;
+  processingMin: number;
+  processingMax: number;
+  delivery: string;
+  preview: MappingPreviewView;
+}
+
+export interface MarketView {
+  code: string;
+  name: string;
+  home: boolean;
+  landed: boolean;
+}
+
+export interface PreviewItemView {
+  code: string;
+  title: string;
+  about: string;
+  picture: string | null;
+  variants: string[];
+  more: number;
 }
 
 export interface QuantityView {
@@ -247,6 +359,13 @@ export interface QuantityView {
   delivery: MoneyView;
   landed: MoneyView;
   each: MoneyView;
+}
+
+export interface RejectView {
+  row: number;
+  column: string;
+  value: string;
+  reason: string;
 }
 
 export interface RunView {
@@ -259,6 +378,28 @@ export interface RunView {
   percent: number | null;
   result: string;
   trouble: string | null;
+  rejects: number;
+  notes: string[];
+  when: string;
+  took: string;
+}
+
+export interface SavedSearchView {
+  id: number;
+  name: string;
+  url: string;
+}
+
+export interface SearchView {
+  words: string;
+  instead: string | null;
+  sort: string;
+  sorts: Record<string, string>;
+  found: number;
+  filters: FilterView[];
+  trial: string | null;
+  trialWords: string | null;
+  narrowed: number;
 }
 
 export interface SheetVariantView {
@@ -269,6 +410,36 @@ export interface SheetVariantView {
   cost: MoneyView;
   landed: MoneyView | null;
   stock: string;
+}
+
+export interface SupplierView {
+  id: number;
+  name: string;
+  about: string;
+  address: string;
+  mapped: boolean;
+  sent: boolean;
+  ready: boolean;
+  schedule: string;
+  schedules: Record<string, string>;
+  paused: boolean;
+  connected: boolean;
+  pulled: string | null;
+  next: string | null;
+  trouble: string | null;
+  items: number;
+  variants: number;
+  gone: number;
+  runs: RunView[];
+  rejects: RejectView[];
+  rejectsRun: number | null;
+  ending: string;
+}
+
+export interface TwinView {
+  id: number;
+  title: string;
+  supplier: string;
 }
 
 export interface WayView {

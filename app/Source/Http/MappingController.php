@@ -25,6 +25,7 @@ use WindowStall\Source\Views\MappingPreviewView;
 use WindowStall\Source\Views\MappingView;
 use WindowStall\Stall\ReferenceRates;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Views\Choices;
 use WindowStall\Support\Refusal;
 
 /** Where a person says what the columns of a supplier's file mean. */
@@ -34,7 +35,7 @@ final class MappingController
     {
         abort_unless($connectors->get($connection->kind)->card()->mapped, 404);
 
-        return Inertia::render('source/MappingPage', ['mapping' => MappingView::of($stall, $connection, FeedSample::of($connection, $request->boolean('afresh')))]);
+        return Inertia::render('source/MappingPage', ['mapping' => MappingView::of($stall, $connection, FeedSample::of($connection, $request->boolean('afresh'))), 'countries' => Choices::countries()]);
     }
 
     /** What the first rows would become; nothing is saved. */

@@ -14,6 +14,7 @@ use WindowStall\Source\FetchByLink;
 use WindowStall\Source\FindItems;
 use WindowStall\Source\ItemSearch;
 use WindowStall\Source\LookAtMarket;
+use WindowStall\Source\PageKey;
 use WindowStall\Source\SavedSearch;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ConnectionView;
@@ -31,18 +32,19 @@ final class SourceController
         $market = $markets->inHand($request, $stall);
         $search = ItemSearch::of($request, $stall, $market);
         $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('id')->get();
-        $found = $find($stall, $search);
+        $found = $find($stall, $search, PageKey::read($request->string('cursor')->toString()));
 
         return Inertia::render('source/SourcePage', [
             'connections' => $connections->map(fn (SupplierConnection $c): ConnectionView => ConnectionView::of($c))->all(),
-            'items' => ItemRows::of($stall, $search, $found->ids()),
+            'items' => ItemRows::of($stall, $search, $found->ids),
             'search' => SearchView::of($stall, $search, $found, $connections),
             'found' => $found->counts->found,
-            'next' => $found->page->nextCursor()?->encode(),
-            'previous' => $found->page->previousCursor()?->encode(),
+            'next' => $found->next?->encode(),
+            'previous' => $found->previous?->encode(),
             'market' => $market,
             'markets' => $markets->views($stall),
             'countries' => Choices::countries(),
+            'currency' => $stall->currency,
             'landing' => ($run = $markets->run($stall, $market)) === null ? null : RunView::of($run),
             'saved' => SavedSearch::query()->where('stall_id', $stall->id)->orderBy('name')->get()->map(fn (SavedSearch $s): SavedSearchView => new SavedSearchView($s->id, $s->name, route('source', [$stall] + $s->query)))->all(),
         ]);

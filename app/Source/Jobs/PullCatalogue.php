@@ -105,6 +105,9 @@ final class PullCatalogue implements ShouldQueue
             $run->update(['done' => $done]);
         });
         $learn($stall);
+        // So much may have come in that the planner would think the tables empty.
+        DB::statement('ANALYZE item_landings');
+        DB::statement('ANALYZE supplier_items');
         $recount($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
         $project($stall);
@@ -117,6 +120,7 @@ final class PullCatalogue implements ShouldQueue
     {
         return DB::transaction(function () use ($connection, $run): int {
             DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND i.gone_at IS NULL AND v.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
+            DB::delete('DELETE FROM item_landings l USING supplier_items i WHERE i.id = l.supplier_item_id AND i.connection_id = ? AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
 
             return DB::update('UPDATE supplier_items i SET gone_at = now(), stock = 0 WHERE i.connection_id = ? AND i.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
         });

@@ -14,7 +14,7 @@ use WindowStall\Support\Views\MoneyView;
 final readonly class ItemRowView
 {
     /**
-     * @param  string|null  $warning what a careful buyer would notice, with the figure
+     * @param  string|null  $warning what a careful buyer would notice; the figures stand beside it
      * @param  MoneyView|null  $keep what one keeps at the trial price
      */
     public function __construct(
@@ -50,12 +50,12 @@ final readonly class ItemRowView
         return new self(
             $item->id, $item->external_id, $item->title, $item->category, (string) $item->connection?->name, $item->picture === null ? null : PictureAddress::small($item->picture, 320),
             MoneyView::ofNullable($item->cost_minor === null ? null : Money::of($item->cost_minor, $item->currency)), MoneyView::ofNullable($goods), MoneyView::ofNullable($delivery),
-            MoneyView::ofNullable($stall->moneyOrNull($landing?->landed_minor)), $landing?->days()->words(), $landing?->warehouse, $item->stock, $item->variants_count,
+            MoneyView::ofNullable($stall->moneyOrNull($landing?->landed_minor)), $landing?->days()?->words(), $landing?->warehouse, $item->stock, $item->variants_count,
             $item->rating === null ? null : sprintf('%d.%d', intdiv($item->rating, 10), $item->rating % 10), (int) $item->getAttribute('listings_count') > 0,
             match (true) {
                 $item->stock === 0 => 'sold out',
-                $goods !== null && $delivery !== null && $delivery->compare($goods) > 0 => sprintf('delivery is %s, the goods %s', MoneyView::text($delivery), MoneyView::text($goods)),
-                $landing !== null && $landing->days_max > $stall->promise_days => sprintf('%s, and you promise %d', $landing->days()->words(), $stall->promise_days),
+                $goods !== null && $delivery !== null && $delivery->compare($goods) > 0 => 'dearer to send than to buy',
+                $landing?->days() !== null && $landing->days_max > $stall->promise_days => sprintf('%s, and you promise %d', $landing->days()->words(), $stall->promise_days),
                 default => null,
             },
             MoneyView::ofNullable($keep),

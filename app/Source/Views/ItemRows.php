@@ -26,7 +26,7 @@ final class ItemRows
             $item = $items->get($id);
             if ($item !== null) {
                 $landing = $landings->get($id);
-                $keep = $search->price === null || $landing === null ? null : Till::ring($stall->money($search->price), $stall->flatDelivery(), $stall->money($landing->goods_minor), $stall->money($landing->delivery_minor), $stall->terms())->keep;
+                $keep = $search->price === null || $landing?->goods_minor === null || $landing->delivery_minor === null ? null : Till::ring($stall->money($search->price), $stall->flatDelivery(), $stall->money($landing->goods_minor), $stall->money($landing->delivery_minor), $stall->terms())->keep;
                 $rows[] = ItemRowView::of($stall, $item, $landing, $keep);
             }
         }

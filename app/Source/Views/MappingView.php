@@ -16,7 +16,6 @@ use WindowStall\Source\FeedSample;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\ReferenceRates;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\Views\Choices;
 
 /** The mapping screen: the file's columns with what each probably means, what was said before, and everything else the file leaves unsaid. */
 final readonly class MappingView
@@ -28,7 +27,6 @@ final readonly class MappingView
      * @param  array<string, string>  $fields  field → what it means, in words
      * @param  list<string>  $many  fields that several columns may mean
      * @param  list<string>  $currencies
-     * @param  list<array{code: string, name: string}>  $countries
      */
     public function __construct(
         public int $connection,
@@ -44,7 +42,6 @@ final readonly class MappingView
         public string $currency,
         public array $currencies,
         public string $warehouse,
-        public array $countries,
         public int $stock,
         public int $grams,
         public int $processingMin,
@@ -72,7 +69,7 @@ final readonly class MappingView
             $connection->id, $connection->name, $sample->about, count($sample->rows), $settings->mapping !== null,
             array_map(static fn (ColumnGuess $g, int $i): MappingColumnView => self::column($g, $i, $sample, $said[$g->column] ?? null), $guesses, array_keys($guesses)),
             $fields, array_values(array_map(static fn (Field $f): string => $f->value, array_filter(Field::cases(), static fn (Field $f): bool => $f->many()))),
-            $mapping->decimal->value, $mapping->kilograms, $mapping->currency, ReferenceRates::currencies(), $mapping->warehouse, Choices::countries(), $mapping->assumedStock, $mapping->assumedGrams,
+            $mapping->decimal->value, $mapping->kilograms, $mapping->currency, ReferenceRates::currencies(), $mapping->warehouse, $mapping->assumedStock, $mapping->assumedGrams,
             $mapping->processing[0], $mapping->processing[1], $settings->delivery, MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
         );
     }

@@ -41,9 +41,9 @@ final readonly class SearchView
         $names = $connections->pluck('name', 'id')->all();
         $most = $search->mostLanded($stall);
         $filters = [
-            self::picks('supplier', 'Supplier', array_filter(array_map(strval(...), $names), static fn (int $id): bool => isset($counts->suppliers[$id]) || in_array($id, $search->suppliers, true), ARRAY_FILTER_USE_KEY), $counts->suppliers, $search->suppliers),
-            self::picks('category', 'Category', self::named($counts->categories, $search->categories), $counts->categories, $search->categories),
-            self::picks('from', 'Posted from', array_map(static fn (string $c): string => Stall::countryName($c), self::named($counts->from, $search->from)), $counts->from, $search->from),
+            self::picks('supplier', 'Supplier', array_filter(array_map(strval(...), $names), static fn (int $id): bool => isset($counts->picks['supplier'][$id]) || in_array($id, $search->suppliers, true), ARRAY_FILTER_USE_KEY), $counts->picks['supplier'], $search->suppliers),
+            self::picks('category', 'Category', self::named($counts->picks['category'], $search->categories), $counts->picks['category'], $search->categories),
+            self::picks('from', 'Posted from', array_map(static fn (string $c): string => Stall::countryName($c), self::named($counts->picks['from'], $search->from)), $counts->picks['from'], $search->from),
             self::steps('landed', 'Landed at most', $counts, fn (int $s): string => self::whole($stall->money($s * $stall->currencyValue()->minorPerUnit())), $search->landed === null ? null : intdiv($search->landed, $stall->currencyValue()->minorPerUnit())),
             self::steps('days', 'There within', $counts, static fn (int $s): string => $s.' days', $search->days),
             self::steps('stock', 'In stock', $counts, static fn (int $s): string => $s === 1 ? 'any' : $s.' or more', $search->stock),
@@ -64,7 +64,7 @@ final readonly class SearchView
     }
 
     /**
-     * @param  array<string, int>  $counts
+     * @param  array<int|string, int>  $counts
      * @param  list<string>  $chosen
      * @return array<string, string>
      */

@@ -41,7 +41,7 @@ final class RunBench extends Command
         $this->line('At the server, milliseconds, median and 95th percentile');
         $this->timed('till strip, a typed price', 300, fn () => $this->till($stall, $listing));
         $this->timed('listing page, figures of one listing', 60, fn () => ListingFigures::of($stall, Listing::query()->with(Listing::FOR_FIGURES)->findOrFail($listing->id)));
-        $this->timed('source, a search', 100, fn () => $find($stall, ItemSearch::of(Request::create('/', 'GET', ['q' => 'garden tool']), $stall, $stall->home_market))->ids());
+        $this->timed('source, a search', 100, fn () => $find($stall, ItemSearch::of(Request::create('/', 'GET', ['q' => 'garden tool']), $stall, $stall->home_market)));
         $this->timed('shop home, made afresh', 30, fn () => app(ShopRenderer::class)->home($stall, Window::query()->with('published')->findOrFail($stall->id)->workingContent()));
         $this->line('');
         $rings = $this->timed('core, 10,000 sales rung up', 7, fn () => $this->rings($stall));

@@ -56,14 +56,20 @@ final class ViewTypes
     private function documented(string $tag): string
     {
         if (preg_match('/^list<(.+)>$/', $tag, $m) === 1) {
-            $inner = implode(' | ', array_map($this->scalar(...), explode('|', $m[1])));
+            $inner = $this->union($m[1]);
 
-            return str_contains($inner, '|') ? '('.$inner.')[]' : $inner.'[]';
+            return str_contains($inner, ' | ') ? '('.$inner.')[]' : $inner.'[]';
         }
         if (preg_match('/^array<string,\s*(.+)>$/', $tag, $m) === 1) {
-            return 'Record<string, '.$this->scalar($m[1]).'>';
+            return 'Record<string, '.$this->union($m[1]).'>';
         }
         throw new \LogicException('The shape '.$tag.' is one this writer doesn’t know.');
+    }
+
+    /** "string|null", or a list or map within. */
+    private function union(string $inner): string
+    {
+        return preg_match('/^(?:list|array)</', $inner) === 1 ? $this->documented($inner) : implode(' | ', array_map($this->scalar(...), explode('|', $inner)));
     }
 
     private function scalar(string $name): string

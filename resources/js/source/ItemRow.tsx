@@ -6,6 +6,10 @@ import { Tick } from '@/ui/Tick';
 
 interface Props {
   item: ItemRowView;
+  row: number;
+  /** Whether keys act on this row. */
+  inHand: boolean;
+  trial: boolean;
   chosen: boolean;
   busy: boolean;
   onChoose: (range: boolean) => void;
@@ -14,13 +18,18 @@ interface Props {
 }
 
 /** One supplier item: what it costs there, in the shopper's hands, and how soon it arrives. */
-export function ItemRow({ item, chosen, busy, onChoose, onTake, onLook }: Props) {
+export function ItemRow({ item, row, inHand, trial, chosen, busy, onChoose, onTake, onLook }: Props) {
   return (
     <tr
-      className={clsx('border-t border-line [&>td]:px-2 [&>td]:py-1.5', chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper')}
+      className={clsx(
+        'border-t border-line [&>td]:px-2 [&>td]:py-1.5',
+        chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper',
+        inHand && 'outline-2 -outline-offset-2 outline-ochre',
+      )}
+      data-row={row}
       data-item={item.code}
     >
-      <td className="w-10 pl-6!">
+      <td className="w-10 pl-5!">
         <Tick label={`Choose ${item.title}`} checked={chosen} onToggle={onChoose} />
       </td>
       <td className="w-[60px]">
@@ -37,7 +46,7 @@ export function ItemRow({ item, chosen, busy, onChoose, onTake, onLook }: Props)
           <span className="block size-12 rounded bg-shade" />
         )}
       </td>
-      <td className="max-w-0 w-[42%]">
+      <td className="max-w-0 w-[44%]">
         <button
           type="button"
           onClick={onLook}
@@ -47,7 +56,7 @@ export function ItemRow({ item, chosen, busy, onChoose, onTake, onLook }: Props)
           {item.title}
         </button>
         <div className="truncate text-[12.5px] text-mute">
-          {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}
+          {item.supplier} · {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}
           {item.rating && ` · rated ${item.rating}`}
           {item.warning && (
             <span className="ml-2 font-medium text-ochre">
@@ -57,17 +66,25 @@ export function ItemRow({ item, chosen, busy, onChoose, onTake, onLook }: Props)
           )}
         </div>
       </td>
-      <td className="text-right whitespace-nowrap text-sup">{item.cost?.text}</td>
-      <td className="text-right whitespace-nowrap text-mute">
+      <td className="text-right whitespace-nowrap text-mute" title={item.cost ? `${item.cost.text} there` : undefined}>
         {item.goods && item.delivery ? `${item.goods.digits} + ${item.delivery.digits}` : 'not delivered'}
       </td>
       <td className="text-right text-[15px] font-semibold whitespace-nowrap">{item.landed?.text ?? '–'}</td>
+      {trial && (
+        <td className="text-right font-semibold whitespace-nowrap text-you">
+          {item.keep
+            ? item.keep.digits.startsWith('-')
+              ? `loses ${item.keep.text.replace('−', '').replace('-', '')}`
+              : item.keep.text
+            : '–'}
+        </td>
+      )}
       <td className="whitespace-nowrap">
         {item.days ?? '–'}
         {item.from && <span className="ml-1.5 text-[12.5px] text-mute">from {item.from}</span>}
       </td>
       <td className="text-right">{item.stock}</td>
-      <td className="w-36 pr-6! text-right">
+      <td className="w-32 pr-5! text-right">
         {item.taken ? (
           <span className="text-[13px] text-mute">on your bench</span>
         ) : (

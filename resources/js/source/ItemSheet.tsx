@@ -10,12 +10,15 @@ interface Props {
   busy: boolean;
   onClose: () => void;
   onTake: (id: number) => void;
+  onCompare: (ids: number[]) => void;
+  /** The country sold to; the sheet turns when it does. */
+  market: string;
 }
 
 const HEAD = 'text-left text-[12px] text-mute [&>th]:pb-1 [&>th]:font-normal';
 
 /** A supplier item looked at closely, slid in beside the list: ways, costs by number of pieces, variants, cautions. */
-export function ItemSheet({ itemId, busy, onClose, onTake }: Props) {
+export function ItemSheet({ itemId, busy, onClose, onTake, onCompare, market }: Props) {
   const handle = useHandle();
   const [sheet, setSheet] = useState<ItemSheetView | null>(null);
   const [variant, setVariant] = useState<string | null>(null);
@@ -28,7 +31,12 @@ export function ItemSheet({ itemId, busy, onClose, onTake }: Props) {
   useEffect(() => {
     if (itemId === null) return;
     const ask = new AbortController();
-    send<ItemSheetView>('GET', route('source.item', [handle, itemId, variant === null ? {} : { variant }]), undefined, ask.signal)
+    send<ItemSheetView>(
+      'GET',
+      route('source.item', [handle, itemId, { to: market, ...(variant === null ? {} : { variant }) }]),
+      undefined,
+      ask.signal,
+    )
       .then((next) => {
         setSheet(next);
         setTrouble(null);
@@ -37,7 +45,7 @@ export function ItemSheet({ itemId, busy, onClose, onTake }: Props) {
         if (!ask.signal.aborted) setTrouble(words(error));
       });
     return () => ask.abort();
-  }, [itemId, variant, handle]);
+  }, [itemId, variant, handle, market]);
 
   return (
     <Dialog.Root open={itemId !== null} onOpenChange={(open) => !open && onClose()}>
@@ -56,7 +64,7 @@ export function ItemSheet({ itemId, busy, onClose, onTake }: Props) {
               {trouble ?? sheet?.trouble}
             </p>
           )}
-          {sheet && <Sides sheet={sheet} busy={busy} onVariant={setVariant} onTake={() => onTake(sheet.id)} />}
+          {sheet && <Sides sheet={sheet} busy={busy} onVariant={setVariant} onTake={() => onTake(sheet.id)} onCompare={onCompare} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
@@ -68,11 +76,13 @@ function Sides({
   busy,
   onVariant,
   onTake,
+  onCompare,
 }: {
   sheet: ItemSheetView;
   busy: boolean;
   onVariant: (id: string) => void;
   onTake: () => void;
+  onCompare: (ids: number[]) => void;
 }) {
   const inHand = sheet.variants.find((v) => v.id === sheet.inHand);
   return (
@@ -100,10 +110,17 @@ function Sides({
             Take to the bench
           </Button>
         )}
+        {sheet.twins.length > 0 && (
+          <Button onClick={() => onCompare([sheet.id, ...sheet.twins.map((t) => t.id)])} data-twins>
+            Compare with the same at {sheet.twins.map((t) => t.supplier).join(' and ')}
+          </Button>
+        )}
       </div>
       {sheet.ways.length > 0 && (
         <table className="mt-6 w-full">
-          <caption className="mb-1 text-left font-semibold">How {inHand?.label ?? 'it'} gets there, ordered today</caption>
+          <caption className="mb-1 text-left font-semibold">
+            How {inHand?.label ?? 'it'} gets to {sheet.market}, ordered today
+          </caption>
           <thead>
             <tr className={HEAD}>
               <th scope="col">From</th>
@@ -204,6 +221,17 @@ function Sides({
           ))}
         </tbody>
       </table>
+      {sheet.blank && (
+        <>
+          <h3 className="mt-6 mb-1 font-semibold">What can be printed on it</h3>
+          <p>{sheet.blank.areas.join(' · ')}</p>
+          <ul className="mt-1 text-sup">
+            {sheet.blank.methods.map((m) => (
+              <li key={m}>{m}</li>
+            ))}
+          </ul>
+        </>
+      )}
       <h3 className="mt-6 mb-1 font-semibold">The supplier’s words</h3>
       <div className="prose-words text-sup" dangerouslySetInnerHTML={{ __html: sheet.words }} />
     </>

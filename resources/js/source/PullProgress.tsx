@@ -1,74 +1,43 @@
-import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { Link } from '@inertiajs/react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
+import { RunBar } from '@/source/RunBar';
+import { useRun } from '@/source/useRun';
 import type { ConnectionView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 
-/** One supplier: when it was pulled, how far a pull is, and a button to pull. Goes on when the person leaves. */
+/** One supplier: when it was pulled, how far a pull is, and a button to pull. */
 export function PullProgress({ connection }: { connection: ConnectionView }) {
   const handle = useHandle();
-  const [run, setRun] = useState(connection.run);
-  const open = run?.open ?? false;
-
-  useEffect(() => {
-    setRun(connection.run);
-  }, [connection.run]);
-  useEffect(() => {
-    if (!open || !run) return;
-    const timer = setInterval(() => {
-      send<RunView>('GET', route('source.run', [handle, run.id]))
-        .then((next) => {
-          setRun(next);
-          if (!next.open) router.reload();
-        })
-        .catch(() => undefined);
-    }, 700);
-    return () => {
-      clearInterval(timer);
-    };
-  }, [open, run, handle]);
-
-  const act = (call: Promise<RunView>) => {
-    call.then(setRun).catch((e: unknown) => toast.error(words(e)));
-  };
+  const [run, setRun] = useRun(connection.run);
 
   return (
-    <div className="flex min-h-10 flex-wrap items-center gap-x-3 gap-y-1">
-      <b className="font-semibold text-sup">{connection.name}</b>
+    <div className="flex min-h-9 flex-wrap items-center gap-x-3 gap-y-1">
+      <Link href={route('source.supplier', [handle, connection.id])} className="font-semibold text-sup hover:underline">
+        {connection.name}
+      </Link>
       {run?.open ? (
-        <>
-          <progress
-            className="h-2 w-40 accent-[#3a5788]"
-            aria-label={`Pulling ${connection.name}`}
-            {...(run.percent === null ? {} : { value: run.percent, max: 100 })}
-          />
-          <span role="status" className="text-mute">
-            {run.doing}
-            {run.total !== null && run.doing === 'Reading items' ? `: ${String(run.done)} of ${String(run.total)}` : ''}
-          </span>
-          <Button
-            small
-            kind="quiet"
-            onClick={() => {
-              act(send('DELETE', route('source.run.cancel', [handle, run.id])));
-            }}
-          >
-            Stop
-          </Button>
-        </>
+        <RunBar run={run} what={`Pulling ${connection.name}`} onChanged={setRun} />
+      ) : !connection.ready ? (
+        <Link href={route('source.mapping', [handle, connection.id])} className="font-medium text-you underline">
+          Say what its columns mean
+        </Link>
       ) : (
         <>
           <span className="text-mute" data-pulled>
+            {connection.paused ? 'paused · ' : ''}
             {connection.pulled ? `pulled ${connection.pulled}` : 'not pulled yet'}
             {run?.state === 'done' ? ` · ${run.result}` : ''}
             {run?.state === 'cancelled' ? ' · the last pull was stopped' : ''}
+            {run && run.rejects > 0 ? ` · ${String(run.rejects)} ${run.rejects === 1 ? 'row' : 'rows'} left out` : ''}
           </span>
           <Button
             small
             onClick={() => {
-              act(send('POST', route('source.pull', [handle, connection.id])));
+              send<RunView>('POST', route('source.pull', [handle, connection.id]))
+                .then(setRun)
+                .catch((e: unknown) => toast.error(words(e)));
             }}
           >
             Pull again

@@ -1,81 +1,75 @@
 import { Head, Link, router } from '@inertiajs/react';
-import { MagnifyingGlassIcon } from '@phosphor-icons/react';
+import { GridFourIcon, MagnifyingGlassIcon, RowsIcon } from '@phosphor-icons/react';
 import { useEffect, useRef, useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import { ItemRow } from '@/source/ItemRow';
+import { ByLink } from '@/source/ByLink';
+import { Filters } from '@/source/Filters';
+import { ItemGrid } from '@/source/ItemGrid';
+import { ItemLedger } from '@/source/ItemLedger';
 import { ItemSheet } from '@/source/ItemSheet';
-import { PullProgress } from '@/source/PullProgress';
-import type { ConnectionView, ItemRowView } from '@/types';
+import { MarketSwitch } from '@/source/MarketSwitch';
+import { RunBar } from '@/source/RunBar';
+import { SavedSearches } from '@/source/SavedSearches';
+import { Suppliers } from '@/source/Suppliers';
+import { useRun } from '@/source/useRun';
+import { useSearch } from '@/source/useSearch';
+import type { ConnectionView, ItemRowView, MarketView, RunView, SavedSearchView, SearchView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
 import { SelectionBar } from '@/ui/SelectionBar';
+import { useRowKeys } from '@/ui/useRowKeys';
 import { useSelection } from '@/ui/useSelection';
 
 interface Props {
   connections: ConnectionView[];
   items: ItemRowView[];
-  words: string;
-  sort: string;
-  sorts: Record<string, string>;
+  search: SearchView;
   found: number;
   next: string | null;
   previous: string | null;
   market: string;
+  markets: MarketView[];
+  countries: { code: string; name: string }[];
+  currency: string;
+  landing: RunView | null;
+  saved: SavedSearchView[];
 }
+
+const MOST_COMPARED = 4;
+const VIEW = 'source-view';
 
 export default function SourcePage(props: Props) {
   const handle = useHandle();
+  const { search } = props;
+  const asked = useSearch();
   const selection = useSelection(props.items.map((i) => i.id));
-  const [typed, setTyped] = useState(props.words);
   const [taking, setTaking] = useState(false);
   const [looking, setLooking] = useState<number | null>(null);
-  const search = useRef<HTMLInputElement>(null);
-  const pulling = props.connections.some((c) => c.run?.open);
-
-  const find = (words: string, sort: string) => {
-    router.get(
-      route('source', handle),
-      { ...(words ? { q: words } : {}), ...(sort !== 'landed' ? { sort } : {}) },
-      { preserveState: true, preserveScroll: true, replace: true },
-    );
-  };
-  useEffect(() => {
-    if (typed === props.words) return;
-    const timer = setTimeout(() => {
-      find(typed, props.sort);
-    }, 250);
-    return () => {
-      clearTimeout(timer);
-    };
-  });
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key === '/' && !(e.target instanceof HTMLInputElement)) {
-        e.preventDefault();
-        search.current?.focus();
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, []);
+  const [pictures, setPictures] = useState(() => localStorage.getItem(VIEW) === 'pictures');
+  const [landing, setLanding] = useRun(props.landing);
 
   const take = (ids: number[]) => {
     setTaking(true);
     router.post(
       route('source.take', handle),
       { items: ids },
-      {
-        preserveScroll: true,
-        onSuccess: selection.clear,
-        onFinish: () => {
-          setTaking(false);
-        },
-      },
+      { preserveScroll: true, onSuccess: selection.clear, onFinish: () => setTaking(false) },
     );
   };
+  const compare = (ids: number[]) => {
+    router.get(route('source.compare', handle), {
+      items: ids.slice(0, MOST_COMPARED),
+      ...(search.trial ? { price: search.trial } : {}),
+    });
+  };
+  const id = (row: number): number => props.items[row]?.id ?? 0;
+  const [at, setAt] = useRowKeys(props.items.length, {
+    Enter: (row) => setLooking(id(row)),
+    x: (row) => selection.toggle(id(row), false),
+    t: (row) => take([id(row)]),
+    c: () => selection.chosen.length > 1 && compare(selection.chosen),
+  });
 
   if (props.connections.length === 0) {
     return (
@@ -91,124 +85,198 @@ export default function SourcePage(props: Props) {
       </Empty>
     );
   }
+  const list = {
+    items: props.items,
+    at,
+    busy: taking,
+    trial: search.trial !== null,
+    chosen: selection.has,
+    onChoose: (row: number, range: boolean) => {
+      selection.toggle(id(row), range);
+      setAt(row);
+    },
+    onTake: (row: number) => take([id(row)]),
+    onLook: (row: number) => {
+      setAt(row);
+      setLooking(id(row));
+    },
+  };
+  const look = (as: boolean) => {
+    localStorage.setItem(VIEW, as ? 'pictures' : 'ledger');
+    setPictures(as);
+  };
   return (
-    <div className="pb-20">
+    <div className="flex flex-1 flex-col pb-16">
       <Head title="Source" />
-      <div className="px-6 pt-5">
+      <div className="flex items-start gap-6 px-6 pt-5 pb-1">
         <h1 className="name text-[26px]">Source</h1>
-        {props.connections.map((c) => (
-          <PullProgress key={c.id} connection={c} />
-        ))}
+        <Suppliers connections={props.connections} />
+        <ByLink onFetched={setLooking} />
       </div>
-      <div className="sticky top-0 z-10 flex items-center gap-5 border-b border-line bg-paper px-6 py-3">
-        <label className="flex flex-1 items-center gap-2 border-b-[1.5px] border-rule focus-within:border-you">
-          <MagnifyingGlassIcon size={17} aria-hidden />
-          <span className="sr-only">Find by words, SKU or barcode</span>
-          <input
-            ref={search}
-            type="search"
-            value={typed}
-            onChange={(e) => {
-              setTyped(e.target.value);
-            }}
-            placeholder="Words, SKU or barcode"
-            className="w-full bg-transparent py-1.5 text-[16px] outline-none"
-          />
-          <kbd className="rounded border border-line px-1.5 text-[12px] text-mute">/</kbd>
-        </label>
-        <span className="text-mute" role="status" data-found>
-          {props.found} {props.found === 1 ? 'item' : 'items'}, to {props.market}
-        </span>
-        <label className="text-mute">
-          Sorted by{' '}
+      <div className="sticky top-0 z-10 flex items-center gap-5 border-b border-line bg-paper px-6 py-2.5">
+        <SearchField words={search.words} onSay={(q) => asked.set('q', q)} />
+        <MarketSwitch market={props.market} markets={props.markets} countries={props.countries} onTurn={(to) => asked.set('to', to)} />
+        <label className="whitespace-nowrap text-mute">
+          by{' '}
           <select
-            value={props.sort}
+            value={search.sort}
+            aria-label="Sorted by"
             onChange={(e) => {
-              find(typed, e.target.value);
+              asked.set('sort', e.target.value === 'landed' ? '' : e.target.value);
             }}
             className="border-b border-rule bg-transparent py-1 font-medium text-ink"
           >
-            {Object.entries(props.sorts).map(([key, label]) => (
+            {Object.entries(search.sorts).map(([key, label]) => (
               <option key={key} value={key}>
                 {label}
               </option>
             ))}
           </select>
         </label>
+        <SavedSearches saved={props.saved} query={asked.query} />
+        <div role="group" aria-label="As" className="flex overflow-hidden rounded-md border border-rule/60">
+          {[
+            { as: false, label: 'As a ledger', icon: RowsIcon },
+            { as: true, label: 'As pictures', icon: GridFourIcon },
+          ].map(({ as, label, icon: Icon }) => (
+            <button
+              key={label}
+              type="button"
+              aria-label={label}
+              title={label}
+              aria-pressed={pictures === as}
+              onClick={() => look(as)}
+              className={`p-1.5 ${pictures === as ? 'bg-till text-sheet' : 'bg-sheet hover:bg-paper'}`}
+            >
+              <Icon size={17} />
+            </button>
+          ))}
+        </div>
       </div>
-      {props.items.length === 0 ? (
-        <Empty title={pulling ? 'The catalogue is on its way' : props.words ? `Nothing fits “${props.words}”` : 'Nothing here yet'}>
-          {pulling
-            ? 'Items appear as soon as their delivery is worked out.'
-            : props.words
-              ? 'Try fewer words, or part of a code.'
-              : 'Pull the catalogue to fill this list.'}
-        </Empty>
-      ) : (
-        <table className="w-full">
-          <thead>
-            <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-2 [&>th]:font-normal">
-              <th scope="col" className="pl-6!">
-                <span className="sr-only">Choose</span>
-              </th>
-              <th scope="col" colSpan={2}>
-                Item
-              </th>
-              <th scope="col" className="text-right">
-                Cost there
-              </th>
-              <th scope="col" className="text-right">
-                Goods + delivery
-              </th>
-              <th scope="col" className="text-right">
-                Landed
-              </th>
-              <th scope="col">Arrives in</th>
-              <th scope="col" className="text-right">
-                Stock
-              </th>
-              <th scope="col" className="pr-6!">
-                <span className="sr-only">Take</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {props.items.map((item) => (
-              <ItemRow
-                key={item.id}
-                item={item}
-                chosen={selection.has(item.id)}
-                onChoose={(range) => {
-                  selection.toggle(item.id, range);
-                }}
-                onTake={() => {
-                  take([item.id]);
-                }}
-                onLook={() => setLooking(item.id)}
-                busy={taking}
-              />
-            ))}
-          </tbody>
-        </table>
+      {landing && (
+        <div className="flex items-center gap-3 border-b border-line bg-ochre-soft px-6 py-2">
+          {landing.open ? (
+            <RunBar run={landing} what="Working out another country" onChanged={setLanding} />
+          ) : (
+            <p role="alert">{landing.trouble}</p>
+          )}
+        </div>
       )}
-      <ItemSheet itemId={looking} busy={taking} onClose={() => setLooking(null)} onTake={(id) => take([id])} />
-      <Pager previous={props.previous} next={props.next} />
+      <div className="flex flex-1">
+        <Filters
+          search={search}
+          currency={props.currency}
+          onChoose={asked.choose}
+          onTrial={(price) => asked.set('price', price)}
+          onClear={asked.clear}
+        />
+        <div className="min-w-0 flex-1">
+          <p className="px-5 pt-2.5 text-mute" role="status" data-found>
+            {props.found.toLocaleString('en')} {props.found === 1 ? 'item' : 'items'}
+            {search.instead && (
+              <>
+                {' '}
+                for <b className="text-ink">{search.instead}</b>; nothing is called “{search.words}”
+              </>
+            )}
+          </p>
+          {props.items.length === 0 ? (
+            <Nothing pulling={props.connections.some((c) => c.run?.open)} search={search} onClear={asked.clear} />
+          ) : pictures ? (
+            <ItemGrid {...list} />
+          ) : (
+            <ItemLedger {...list} />
+          )}
+          <Pager previous={props.previous} next={props.next} />
+        </div>
+      </div>
+      <ItemSheet
+        itemId={looking}
+        busy={taking}
+        onClose={() => setLooking(null)}
+        onTake={(item) => take([item])}
+        onCompare={compare}
+        market={props.market}
+      />
       <SelectionBar
         count={selection.chosen.length}
         what={selection.chosen.length === 1 ? 'item chosen' : 'items chosen'}
         onClear={selection.clear}
       >
         <Button
-          kind="plain"
           className="text-ink"
-          disabled={taking}
-          onClick={() => {
-            take(selection.chosen);
-          }}
+          disabled={selection.chosen.length < 2 || selection.chosen.length > MOST_COMPARED}
+          title={selection.chosen.length > MOST_COMPARED ? `Up to ${String(MOST_COMPARED)} stand side by side` : undefined}
+          onClick={() => compare(selection.chosen)}
         >
+          Compare
+        </Button>
+        <Button className="font-semibold! text-ink" disabled={taking} onClick={() => take(selection.chosen)}>
           Take to the bench
         </Button>
       </SelectionBar>
     </div>
+  );
+}
+
+function SearchField({ words, onSay }: { words: string; onSay: (words: string) => void }) {
+  const [typed, setTyped] = useState(words);
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (typed.trim() === words) return;
+    const timer = setTimeout(() => {
+      onSay(typed.trim());
+    }, 250);
+    return () => {
+      clearTimeout(timer);
+    };
+  });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key === '/' && !(e.target instanceof HTMLElement && e.target.closest('input, textarea, [contenteditable=true]'))) {
+        e.preventDefault();
+        field.current?.focus();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  }, []);
+  return (
+    <label className="flex min-w-0 flex-1 items-center gap-2 border-b-[1.5px] border-rule focus-within:border-you">
+      <MagnifyingGlassIcon size={17} aria-hidden />
+      <span className="sr-only">Find by words, SKU or barcode</span>
+      <input
+        ref={field}
+        type="search"
+        value={typed}
+        onChange={(e) => {
+          setTyped(e.target.value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' || e.key === 'ArrowDown') e.currentTarget.blur();
+        }}
+        placeholder="Words, SKU or barcode"
+        className="w-full bg-transparent py-1 text-[16px] outline-none"
+      />
+      <kbd className="rounded border border-line px-1.5 text-[12px] text-mute">/</kbd>
+    </label>
+  );
+}
+
+function Nothing({ pulling, search, onClear }: { pulling: boolean; search: SearchView; onClear: () => void }) {
+  if (pulling) return <Empty title="The catalogue is on its way">Items appear as soon as their delivery is worked out.</Empty>;
+  if (search.narrowed > 0) {
+    return (
+      <Empty title="Nothing fits all of that" step={<Button onClick={onClear}>Take the filters off</Button>}>
+        Each filter shows how many items it would leave; take one off that leaves none.
+      </Empty>
+    );
+  }
+  return (
+    <Empty title={search.words ? `Nothing fits “${search.words}”` : 'Nothing here yet'}>
+      {search.words ? 'Try fewer words, or part of a code.' : 'Pull the catalogue to fill this list.'}
+    </Empty>
   );
 }

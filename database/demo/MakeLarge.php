@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Demo;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Artisan;
+use WindowStall\Source\StartPull;
+use WindowStall\Stall\Stall;
+
+/** Makes the wholesaler as large as they get and lets Quillet pull it; the pull goes on in the background and can be watched in Source. */
+final class MakeLarge extends Command
+{
+    protected $signature = 'stall:large {--variants=100000}';
+
+    protected $description = 'Make Oakum Depot 100,000 variants large and pull them into Quillet';
+
+    public function handle(StartPull $pull): int
+    {
+        Artisan::call('standins:enlarge', ['--variants' => $this->option('variants')]);
+        $this->line(trim(Artisan::output()));
+        $stall = Stall::query()->where('handle', 'quillet')->firstOrFail();
+        $pull($stall->connections()->where('kind', 'oakum')->firstOrFail(), null);
+        $this->line('Quillet pulls them now; Source shows how far it is.');
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,67 @@
+import { ItemRow } from '@/source/ItemRow';
+import type { ItemRowView } from '@/types';
+
+export interface ItemListProps {
+  items: ItemRowView[];
+  /** The row in hand, for work without a mouse. */
+  at: number;
+  busy: boolean;
+  /** Whether a trial price is typed, so that each item says what it would keep. */
+  trial: boolean;
+  chosen: (id: number) => boolean;
+  onChoose: (row: number, range: boolean) => void;
+  onTake: (row: number) => void;
+  onLook: (row: number) => void;
+}
+
+/** Found items as a ruled list. */
+export function ItemLedger({ items, at, busy, trial, chosen, onChoose, onTake, onLook }: ItemListProps) {
+  return (
+    <table className="w-full">
+      <thead>
+        <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
+          <th scope="col" className="pl-5!">
+            <span className="sr-only">Choose</span>
+          </th>
+          <th scope="col" colSpan={2}>
+            Item
+          </th>
+          <th scope="col" className="text-right whitespace-nowrap">
+            Goods + delivery
+          </th>
+          <th scope="col" className="text-right">
+            Landed
+          </th>
+          {trial && (
+            <th scope="col" className="text-right">
+              You keep
+            </th>
+          )}
+          <th scope="col">Arrives in</th>
+          <th scope="col" className="text-right">
+            Stock
+          </th>
+          <th scope="col" className="pr-5!">
+            <span className="sr-only">Take</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {items.map((item, row) => (
+          <ItemRow
+            key={item.id}
+            item={item}
+            row={row}
+            inHand={row === at}
+            trial={trial}
+            chosen={chosen(item.id)}
+            busy={busy}
+            onChoose={(range) => onChoose(row, range)}
+            onTake={() => onTake(row)}
+            onLook={() => onLook(row)}
+          />
+        ))}
+      </tbody>
+    </table>
+  );
+}

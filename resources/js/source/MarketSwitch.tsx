@@ -1,0 +1,48 @@
+import { router } from '@inertiajs/react';
+import { GlobeHemisphereWestIcon } from '@phosphor-icons/react';
+import { useHandle } from '@/lib/useStall';
+import type { MarketView } from '@/types';
+
+interface Props {
+  market: string;
+  markets: MarketView[];
+  countries: { code: string; name: string }[];
+  onTurn: (market: string) => void;
+}
+
+/** The country sold to: every cost, day count and warning turns to it. One never looked at before is worked out first. */
+export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
+  const handle = useHandle();
+  const known = new Set(markets.map((m) => m.code));
+  return (
+    <label className="flex items-center gap-1.5 whitespace-nowrap text-mute">
+      <GlobeHemisphereWestIcon size={16} aria-hidden />
+      sold to
+      <select
+        value={market}
+        data-market
+        aria-label="Country sold to"
+        onChange={(e) => {
+          if (known.has(e.target.value)) onTurn(e.target.value);
+          else router.post(route('source.market', handle), { market: e.target.value });
+        }}
+        className="max-w-[150px] border-b border-rule bg-transparent py-1 font-semibold text-ink"
+      >
+        {markets.map((m) => (
+          <option key={m.code} value={m.code}>
+            {m.name}
+          </option>
+        ))}
+        <optgroup label="Work out another country">
+          {countries
+            .filter((c) => !known.has(c.code))
+            .map((c) => (
+              <option key={c.code} value={c.code}>
+                {c.name}
+              </option>
+            ))}
+        </optgroup>
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,50 @@
+import { Link } from '@inertiajs/react';
+import { CaretDownIcon } from '@phosphor-icons/react';
+import { Popover } from 'radix-ui';
+import { useHandle } from '@/lib/useStall';
+import { PullProgress } from '@/source/PullProgress';
+import type { ConnectionView } from '@/types';
+
+/** The stall's suppliers in a line; those that want something stand open, the others behind one button. */
+export function Suppliers({ connections }: { connections: ConnectionView[] }) {
+  const handle = useHandle();
+  const speaking = connections.filter((c) => (c.run?.open ?? false) || c.trouble !== null || !c.ready);
+  const quiet = connections.filter((c) => !speaking.includes(c));
+  return (
+    <div className="flex-1">
+      <div className="flex items-center gap-5">
+        {quiet.length > 0 && (
+          <Popover.Root>
+            <Popover.Trigger className="inline-flex items-center gap-1.5 rounded-[7px] border border-rule/60 bg-sheet px-3 py-1.5 font-medium hover:bg-paper">
+              {quiet.length === 1 ? quiet[0]?.name : `${String(quiet.length)} suppliers`}
+              <span className="text-mute">{latest(quiet)}</span>
+              <CaretDownIcon size={12} aria-hidden />
+            </Popover.Trigger>
+            <Popover.Portal>
+              <Popover.Content
+                align="start"
+                sideOffset={6}
+                className="z-30 w-[620px] rounded-lg border border-line bg-sheet px-4 py-2 shadow-xl shadow-black/10"
+              >
+                {quiet.map((c) => (
+                  <PullProgress key={c.id} connection={c} />
+                ))}
+              </Popover.Content>
+            </Popover.Portal>
+          </Popover.Root>
+        )}
+        <Link href={route('source.connect', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+          Connect another supplier
+        </Link>
+      </div>
+      {speaking.map((c) => (
+        <PullProgress key={c.id} connection={c} />
+      ))}
+    </div>
+  );
+}
+
+function latest(connections: ConnectionView[]): string {
+  const first = connections.find((c) => c.pulled !== null);
+  return first?.pulled ? `pulled ${first.pulled}` : 'not pulled yet';
+}
