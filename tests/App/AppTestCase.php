@@ -10,6 +10,7 @@ use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Stall\User;
 
@@ -54,5 +55,16 @@ abstract class AppTestCase extends TestCase
     protected function wantingJson(): static
     {
         return $this->withHeaders(['Accept' => 'application/json']);
+    }
+
+    /**
+     * The props of a page as the browser gets them.
+     *
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $response
+     * @return array<string, mixed>
+     */
+    protected function pageProps(TestResponse $response): array
+    {
+        return json_decode((string) json_encode($response->assertOk()->viewData('page')), true)['props'];
     }
 }

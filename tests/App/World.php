@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\Run;
@@ -78,5 +80,17 @@ final class World
         assert($listing->state === ListingState::InWindow);
 
         return $listing;
+    }
+
+    /** A connection by a file that a person sent, with its columns mapped. */
+    public function feed(Stall $stall, string $bytes, Mapping $mapping, string $name = 'Kilnfold'): SupplierConnection
+    {
+        $path = 'feeds/'.$stall->id.'/'.Str::uuid();
+        Storage::put($path, $bytes);
+
+        return $stall->connections()->create([
+            'public_id' => (string) Str::uuid(), 'kind' => 'feed', 'name' => $name, 'address' => 'file:'.Str::lower($name), 'secrets' => ['key' => '', 'hook' => ''],
+            'settings' => ['file' => $path, 'mapping' => $mapping->toArray(), 'delivery' => "GB; 30 kg; 4.95; 2-4\nIE; 30 kg; 9.90; 4-6"],
+        ]);
     }
 }

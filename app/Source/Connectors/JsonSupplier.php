@@ -8,6 +8,8 @@ use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Sleep;
+use WindowStall\Support\Outbound\Fetch;
+use WindowStall\Support\Outbound\TooLarge;
 
 /** Asks a supplier that speaks JSON; whatever isn't a usable answer becomes trouble in words. Waits when told that it asks too often. */
 final readonly class JsonSupplier
@@ -63,23 +65,18 @@ final readonly class JsonSupplier
      */
     private function once(Access $access, string $verb, string $path, array $data, array $headers): Response
     {
-        $large = false;
         try {
-            /** @var Response */
-            return Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->seconds)->connectTimeout(3)->withOptions([
-                'allow_redirects' => false,
-                'progress' => static function (mixed $whole, mixed $done) use (&$large): int {
-                    $large = $large || (is_numeric($done) && $done > self::MOST);
+            /** @var Response $response */
+            $response = Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->seconds)->connectTimeout(3)
+                ->withOptions(['allow_redirects' => false, 'progress' => Fetch::limit(self::MOST)])->{$verb}($path, $data);
 
-                    return $large ? 1 : 0;
-                },
-            ])->{$verb}($path, $data);
+            return $response;
+        } catch (TooLarge) {
+            throw SupplierTrouble::strange($this->name);
         } catch (ConnectionException $e) {
-            throw match (true) {
-                $large => SupplierTrouble::strange($this->name),
-                str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28') => SupplierTrouble::slow($this->name, $this->seconds),
-                default => SupplierTrouble::dead($this->name, (string) parse_url($access->address, PHP_URL_HOST)),
-            };
+            throw str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
+                ? SupplierTrouble::slow($this->name, $this->seconds)
+                : SupplierTrouble::dead($this->name, (string) parse_url($access->address, PHP_URL_HOST));
         }
     }
 }

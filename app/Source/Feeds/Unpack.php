@@ -36,7 +36,7 @@ final class Unpack
         \assert($inflate !== false);
         $pieces = (static function () use ($in, $inflate): \Generator {
             while (! feof($in)) {
-                $piece = (string) fread($in, 32_768);
+                $piece = (string) fread($in, 8_192);
                 $plain = $piece === '' ? '' : @inflate_add($inflate, $piece);
                 if ($plain === false) {
                     throw FeedTrouble::because('The gz file is damaged: it can’t be unpacked. Fetch it again.');

@@ -6,7 +6,6 @@ namespace WindowStall\Support\Outbound;
 
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
-use Psr\Http\Message\ResponseInterface;
 use WindowStall\Support\Refusal;
 
 /** Fetches a file from a public address into a file here: guarded at each redirect, bounded in size and time. */
@@ -25,29 +24,17 @@ final class Fetch
     {
         for ($hop = 0; $hop <= self::REDIRECTS; $hop++) {
             $address = PublicAddress::of($url);
-            $tooLarge = false;
             try {
-                $response = Http::timeout($seconds)->connectTimeout(4)->withOptions($address->options() + [
-                    'sink' => $to,
-                    'on_headers' => static function (ResponseInterface $r) use ($most, &$tooLarge): void {
-                        if ((int) $r->getHeaderLine('Content-Length') > $most) {
-                            $tooLarge = true;
-                            throw new \OverflowException;
-                        }
-                    },
-                    'progress' => static function (mixed $whole, mixed $done) use ($most, &$tooLarge): int {
-                        $tooLarge = $tooLarge || (is_numeric($done) && $done > $most);
-
-                        return $tooLarge ? 1 : 0;
-                    },
-                ])->get($address->url);
-            } catch (\Throwable $e) {
-                throw match (true) {
-                    $tooLarge => new Refusal(sprintf('The file at %s is larger than %s MB.', $address->host, number_format(intdiv($most, 1_000_000)))),
-                    $e instanceof ConnectionException && (str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')) => new Refusal(sprintf('%s didn’t send the file within %d seconds. Try again later.', $address->host, $seconds)),
-                    $e instanceof ConnectionException => new Refusal(sprintf('Nothing answers at %s. Check the address, or try again later.', $address->host)),
-                    default => $e,
-                };
+                $response = Http::timeout($seconds)->connectTimeout(4)->withOptions($address->options() + ['sink' => $to, 'progress' => self::limit($most)])->get($address->url);
+                if ((int) filesize($to) > $most) {
+                    throw new TooLarge;
+                }
+            } catch (TooLarge) {
+                throw new Refusal(sprintf('The file at %s is larger than %s.', $address->host, $most >= 1_000_000 ? number_format(intdiv($most, 1_000_000)).' MB' : number_format(intdiv($most, 1000)).' kB'));
+            } catch (ConnectionException $e) {
+                throw new Refusal(str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
+                    ? sprintf('%s didn’t send the file within %d seconds. Try again later.', $address->host, $seconds)
+                    : sprintf('Nothing answers at %s. Check the address, or try again later.', $address->host));
             }
             if (! $response->redirect()) {
                 if (! $response->successful()) {
@@ -72,6 +59,20 @@ final class Fetch
         } finally {
             unlink($to);
         }
+    }
+
+    /**
+     * Stops a transfer that grows too large while it is under way.
+     *
+     * @return callable(mixed, mixed): void for the HTTP client's progress
+     */
+    public static function limit(int $most): callable
+    {
+        return static function (mixed $whole, mixed $done) use ($most): void {
+            if (max(is_numeric($whole) ? $whole : 0, is_numeric($done) ? $done : 0) > $most) {
+                throw new TooLarge;
+            }
+        };
     }
 
     private static function next(string $from, string $location): string

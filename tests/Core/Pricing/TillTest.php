@@ -60,4 +60,18 @@ final class TillTest extends TestCase
     {
         return Till::ring(Money::gbp($price), Money::gbp($charged), Money::gbp($goods), Money::gbp($delivery), new SaleTerms(new IncludedTax(2000), 150, Money::gbp(20)));
     }
+
+    public function test_the_most_that_goods_may_cost_keeps_the_margin_and_a_penny_more_doesnt(): void
+    {
+        mt_srand(11);
+        for ($n = 0; $n < 400; $n++) {
+            $terms = new SaleTerms(new IncludedTax(mt_rand(0, 2500)), mt_rand(0, 400), Money::gbp(mt_rand(0, 40)));
+            [$price, $charged, $margin] = [Money::gbp(mt_rand(100, 20_000)), Money::gbp(mt_rand(0, 500)), mt_rand(0, 7000)];
+            $most = Till::mostLanded($price, $charged, $terms, $margin);
+            $kept = static fn (int $landed): Till => Till::ring($price, $charged, Money::gbp($landed), Money::gbp(0), $terms);
+            $receipts = $price->minor + $charged->minor - $kept(0)->tax->minor;
+            self::assertGreaterThanOrEqual($receipts * $margin, $kept($most->minor)->keep->minor * 10_000);
+            self::assertLessThan($receipts * $margin, $kept($most->minor + 1)->keep->minor * 10_000);
+        }
+    }
 }
