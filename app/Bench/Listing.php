@@ -7,6 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierWords;
@@ -27,6 +28,16 @@ use WindowStall\Stall\Stall;
  * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the supplier's options and values
  * @property int|null $own_factor_bp
  * @property int|null $own_ending_minor
+ * @property string|null $own_type
+ * @property list<string> $own_tags
+ * @property string|null $own_maker
+ * @property string|null $own_notes
+ * @property string|null $own_search_title
+ * @property string|null $own_search_words
+ * @property list<string> $own_dropped the supplier's options that no shopper sees
+ * @property list<string> $own_option_order the supplier's names of options, as they are shown
+ * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was split
+ * @property list<string> $drafts fields that hold a draft nobody has accepted
  * @property string $shown_title
  * @property int|null $shown_from_minor
  * @property int $changes_count
@@ -34,13 +45,18 @@ use WindowStall\Stall\Stall;
  */
 final class Listing extends Model
 {
+    use SoftDeletes;
+
+    /** @var array<string, mixed> as the table has them */
+    protected $attributes = ['own_tags' => '[]', 'own_dropped' => '[]', 'own_option_order' => '[]', 'drafts' => '[]'];
+
     /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
-    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'pictures'];
+    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'shown_since' => 'datetime'];
+        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'own_tags' => 'array', 'own_dropped' => 'array', 'own_option_order' => 'array', 'own_part' => 'array', 'drafts' => 'array', 'shown_since' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -65,6 +81,12 @@ final class Listing extends Model
     public function variants(): HasMany
     {
         return $this->hasMany(ListingVariant::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<ListingItem, $this> */
+    public function joined(): HasMany
+    {
+        return $this->hasMany(ListingItem::class)->orderBy('id');
     }
 
     /** @return HasMany<Picture, $this> */

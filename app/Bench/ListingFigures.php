@@ -25,6 +25,7 @@ final readonly class ListingFigures
      * @param  Fact<string>  $words  HTML; the supplier's is untrusted
      * @param  list<Picture>  $pictures  as the shopper would see them, in order, ready or not
      * @param  list<VariantFigures>  $variants
+     * @param  list<string>  $sources  addresses of all pictures the suppliers have of it
      */
     private function __construct(
         public Listing $listing,
@@ -40,6 +41,7 @@ final readonly class ListingFigures
         public array $variants,
         public Readiness $readiness,
         public Drift $drift,
+        public array $sources,
     ) {
     }
 
@@ -49,18 +51,20 @@ final readonly class ListingFigures
         $listing->loadMissing(Listing::FOR_FIGURES);
         $agreed = $listing->agreedWords?->item() ?? throw new \LogicException('A listing always has agreed words.');
         $now = $listing->supplierItem?->words?->item() ?? $agreed;
+        $items = self::items($listing, $agreed, $now);
         $title = self::fact($agreed->title, $now->title, $listing->own_title);
         $words = self::fact($agreed->description, $now->description, $listing->own_words);
-        $pictures = self::pictures($listing, $now);
+        $sources = array_values(array_unique(array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items)))));
+        $pictures = self::pictures($listing, $sources);
         $recipeHeld = $listing->own_factor_bp !== null && $listing->own_ending_minor !== null;
         $recipe = $recipeHeld ? new Recipe((int) $listing->own_factor_bp, new Ending((int) $listing->own_ending_minor)) : $stall->recipe();
-        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $agreed, $now, $recipe))->all());
+        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items, $recipe))->all());
         $readiness = Readiness::of(
             $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
             array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(),
         );
 
-        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $recipe, $recipeHeld, $variants, $readiness, Drift::between($agreed, $now));
+        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $recipe, $recipeHeld, $variants, $readiness, Drift::of($items), $sources);
     }
 
     /** What one piece at a price comes to; null where the supplier doesn't deliver to the home market. */
@@ -87,31 +91,74 @@ final readonly class ListingFigures
         return $own === null ? Fact::following($agreed, $now) : Fact::held($agreed, $now, $own);
     }
 
-    /** @return list<Picture> */
-    private static function pictures(Listing $listing, Item $now): array
+    /**
+     * @param  list<string>  $sources  the suppliers' pictures
+     * @return list<Picture>
+     */
+    private static function pictures(Listing $listing, array $sources): array
     {
         $wanted = $listing->own_pictures !== null
             ? array_map(static fn (int $id): ?Picture => $listing->pictures->firstWhere('id', $id), $listing->own_pictures)
-            : array_map(static fn (string $source): ?Picture => $listing->pictures->firstWhere('source', $source), $now->pictures);
+            : array_map(static fn (string $source): ?Picture => $listing->pictures->firstWhere('source', $source), $sources);
 
         return array_values(array_filter($wanted, static fn (?Picture $p): bool => $p !== null && $p->state !== Picture::FAILED));
     }
 
-    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, Item $agreed, Item $now, Recipe $recipe): VariantFigures
+    /** @param  array<int, array{Item, Item}>  $items  agreed and now, by supplier item */
+    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, array $items, Recipe $recipe): VariantFigures
     {
-        $supplier = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
+        $own = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
+        $supplier = $row->selling();
+        [$agreed, $now] = $items[$own->supplier_item_id] ?? $items[$listing->supplier_item_id];
         $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
         $landed = $stall->moneyOrNull($supplier->landed_minor);
         $recipePrice = $landed === null ? null : $recipe->price($landed);
         $price = $stall->moneyOrNull($row->own_price_minor) ?? $recipePrice;
-
-        $options = OptionNames::apply($listing->own_names ?? [], $said->options ?? []);
+        $options = ($row->own_options ?? []) + OptionNames::apply($listing->own_names ?? [], $said->options ?? [], $listing->own_dropped, $listing->own_option_order);
 
         return new VariantFigures(
-            $row, $said === null ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $landed, $recipePrice, $price,
+            $row, $said, $said === null && $options === [] ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $landed, $recipePrice, $price,
             $price === null ? null : self::ring($stall, $supplier, $price), $supplier->available(),
             $supplier->days_min === null || $supplier->days_max === null ? null : new DayRange($supplier->days_min, $supplier->days_max), $supplier->warehouse,
             $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null),
         );
+    }
+
+    /** A variant's values joined, as the shopper reads them. */
+    public function labelOf(int $variantId): string
+    {
+        foreach ($this->variants as $variant) {
+            if ($variant->row->id === $variantId) {
+                return $variant->label;
+            }
+        }
+
+        return '';
+    }
+
+    /** What an option of the supplier's is called here. */
+    public function shownName(string $option): string
+    {
+        $as = $this->listing->own_names[$option]['as'] ?? '';
+
+        return $as === '' ? $option : $as;
+    }
+
+    /**
+     * The items of a listing joined from several, its own first.
+     *
+     * @return array<int, array{Item, Item}> agreed and now, by supplier item
+     */
+    private static function items(Listing $listing, Item $agreed, Item $now): array
+    {
+        $items = [$listing->supplier_item_id => [$agreed, $now]];
+        foreach ($listing->joined as $joined) {
+            $then = $joined->agreedWords?->item();
+            if ($then !== null) {
+                $items[$joined->supplier_item_id] = [$then, $joined->supplierItem?->words?->item() ?? $then];
+            }
+        }
+
+        return $items;
     }
 }

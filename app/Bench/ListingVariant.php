@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use WindowStall\Source\SupplierVariant;
 
 /**
@@ -20,6 +21,8 @@ use WindowStall\Source\SupplierVariant;
  * @property int|null $own_price_minor
  * @property int|null $shown_price_minor
  * @property int|null $shown_keep_minor
+ * @property array<string, string>|null $own_options options the seller gives it
+ * @property int|null $sold_variant_id which of its sources sells now; null: its own
  */
 final class ListingVariant extends Model
 {
@@ -28,7 +31,7 @@ final class ListingVariant extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_on' => 'boolean'];
+        return ['own_on' => 'boolean', 'own_options' => 'array'];
     }
 
     /** @return BelongsTo<Listing, $this> */
@@ -41,5 +44,23 @@ final class ListingVariant extends Model
     public function supplierVariant(): BelongsTo
     {
         return $this->belongsTo(SupplierVariant::class);
+    }
+
+    /** @return BelongsTo<SupplierVariant, $this> */
+    public function sold(): BelongsTo
+    {
+        return $this->belongsTo(SupplierVariant::class, 'sold_variant_id');
+    }
+
+    /** @return HasMany<VariantSource, $this> */
+    public function sources(): HasMany
+    {
+        return $this->hasMany(VariantSource::class)->orderBy('position');
+    }
+
+    /** Whoever sells it now: its own supplier, or the one standing in. */
+    public function selling(): SupplierVariant
+    {
+        return $this->sold ?? $this->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
-use WindowStall\Source\SupplierVariant;
-
 /**
  * The seller's own names for a supplier's options and values ("Clr: BLK-01" → "Finish: Black").
  *
@@ -16,10 +14,14 @@ final class OptionNames
     /**
      * @param  Names  $names
      * @param  array<string, string>  $options
+     * @param  list<string>  $dropped  options that no shopper sees
+     * @param  list<string>  $order  the supplier's names, as they are to stand
      * @return array<string, string>
      */
-    public static function apply(array $names, array $options): array
+    public static function apply(array $names, array $options, array $dropped = [], array $order = []): array
     {
+        $options = array_diff_key($options, array_flip($dropped));
+        $options = array_intersect_key(array_flip($order), $options) === [] ? $options : array_replace(array_intersect_key(array_fill_keys($order, ''), $options), $options);
         $named = [];
         foreach ($options as $name => $value) {
             $as = $names[$name]['as'] ?? '';
@@ -46,13 +48,5 @@ final class OptionNames
         }
 
         return $tidy === [] ? null : $tidy;
-    }
-
-    /** A variant's values joined, as the shopper reads them. */
-    public static function label(Listing $listing, SupplierVariant $supplier): string
-    {
-        $said = $listing->supplierItem?->words?->item()->variant($supplier->external_id);
-
-        return $said === null ? $supplier->label : implode(' · ', self::apply($listing->own_names ?? [], $said->options));
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Core\Bench\Source;
 use WindowStall\Stall\Stall;
 
 /** Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. */
@@ -19,6 +20,7 @@ final class ProjectListings
     public function __invoke(Stall $stall, ?array $ids = null): void
     {
         $stall->listings()->with(Listing::FOR_FIGURES)->when($ids !== null, fn ($q) => $q->whereKey($ids))->chunkById(self::CHUNK, function (Collection $listings) use ($stall): void {
+            $this->chooseSources($listings);
             $variants = [];
             foreach ($listings as $listing) {
                 $figures = ListingFigures::of($stall, $listing);
@@ -30,7 +32,7 @@ final class ProjectListings
                     // The address of a page follows the title until somebody may have seen it.
                     'slug' => $listing->shown_since === null ? self::slug($stall, $listing, $figures->title->shown()) : $listing->slug,
                 ]);
-                $this->wantPictures($listing, $figures->now->pictures);
+                $this->wantPictures($listing, $figures->sources);
             }
             DB::update('UPDATE listing_variants v SET shown_price_minor = r.price, shown_keep_minor = r.keep FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, price bigint, keep bigint) WHERE v.id = r.id', [json_encode($variants, JSON_THROW_ON_ERROR)]);
         });
@@ -40,11 +42,28 @@ final class ProjectListings
     {
         $base = Str::limit(Str::slug($title) ?: 'goods', 60, '');
         $slug = $base;
-        for ($n = 2; Listing::query()->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists(); $n++) {
+        for ($n = 2; Listing::query()->withTrashed()->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists(); $n++) {
             $slug = $base.'-'.$n;
         }
 
         return $slug;
+    }
+
+    /**
+     * Who sells each variant that can be had from several places, by what they have now.
+     *
+     * @param  Collection<int, Listing>  $listings
+     */
+    private function chooseSources(Collection $listings): void
+    {
+        foreach (ListingVariant::query()->with(['sources.supplierVariant'])->whereIn('listing_id', $listings->modelKeys())->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'))->get() as $row) {
+            $sources = array_values($row->sources->map(static fn (VariantSource $s): Source => new Source($s->supplier_variant_id, $s->supplierVariant?->available() ?? 0, $s->use))->all());
+            $sold = $sources === [] ? null : Source::selling($sources)->id;
+            if ($row->sold_variant_id !== $sold) {
+                $row->update(['sold_variant_id' => $sold]);
+                $listings->find($row->listing_id)?->unsetRelation('variants');
+            }
+        }
     }
 
     /** @param  list<string>  $sources the supplier's pictures now; new ones are fetched */

@@ -7,11 +7,13 @@ namespace WindowStall\Bench;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Source\SupplierVariant;
 
 /** Everything known and worked out about one variant of a listing. */
 final readonly class VariantFigures
 {
     /**
+     * @param  SupplierVariant|null  $said  as its supplier says it
      * @param  array<string, string>  $options  name → value, in the seller's words where they gave any
      * @param  Money|null  $recipePrice  what the recipe makes it; null where the supplier doesn't deliver
      * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
@@ -20,6 +22,7 @@ final readonly class VariantFigures
      */
     public function __construct(
         public ListingVariant $row,
+        public ?SupplierVariant $said,
         public string $label,
         public array $options,
         public bool $on,

@@ -35,7 +35,7 @@ final class PlaceOrder
             $locked->update(['next_order_number' => $locked->next_order_number + 1]);
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([
-                    'listing_variant_id' => $entry->variant->row->id, 'supplier_variant_id' => $entry->variant->row->supplier_variant_id, 'title' => $entry->title, 'label' => $entry->variant->label,
+                    'listing_variant_id' => $entry->variant->row->id, 'supplier_variant_id' => $entry->variant->row->selling()->id, 'title' => $entry->title, 'label' => $entry->variant->label,
                     'picture' => $entry->picture?->path, 'quantity' => $entry->quantity, 'unit_minor' => $entry->unit->minor,
                 ]);
             }

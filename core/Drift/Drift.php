@@ -15,6 +15,16 @@ final readonly class Drift
     {
     }
 
+    /**
+     * Of a listing joined from several items, all changes together.
+     *
+     * @param  array<int, array{SupplierItem, SupplierItem}>  $items  agreed and now
+     */
+    public static function of(array $items): self
+    {
+        return new self(array_merge(...array_map(static fn (array $pair): array => self::between(...$pair)->changes, array_values($items))));
+    }
+
     public static function between(SupplierItem $agreed, SupplierItem $now): self
     {
         $changes = [];

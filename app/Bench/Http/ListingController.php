@@ -12,7 +12,6 @@ use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
-use WindowStall\Bench\OptionNames;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
@@ -92,16 +91,15 @@ final readonly class ListingController
     /** What a price that is being typed would come to; nothing is saved. */
     public function till(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $variant = $listing->variants()->with('supplierVariant')->findOrFail($request->integer('variant'));
-        /** @var ListingVariant $variant */
+        $row = ListingVariant::query()->with(['supplierVariant', 'sold'])->where('listing_id', $listing->id)->whereKey($request->integer('variant'))->firstOrFail();
         $price = Money::parse($request->string('price')->toString(), $stall->currencyValue());
         if ($price->isNegative()) {
             throw new Refusal('A price can’t be below nothing.');
         }
-        $supplier = $variant->supplierVariant ?? abort(404);
-        $till = ListingFigures::ring($stall, $supplier, $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
+        $till = ListingFigures::ring($stall, $row->selling(), $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
+        $label = ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id))->labelOf($row->id);
 
-        return new JsonResponse(SaleView::of(ListingView::about(OptionNames::label($listing, $supplier), $stall->marketName()), $till));
+        return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));
     }
 
     public function upload(Request $request, Stall $stall, Listing $listing, PictureSizes $sizes): JsonResponse

@@ -43,20 +43,22 @@ final readonly class ComparedView
     public static function of(Stall $stall, SupplierItem $row, string $market, string $barcode, ?Money $price, LandItems $land): array
     {
         $item = $row->words?->item() ?? throw new \LogicException('An item always has words.');
+        $connection = $row->connection ?? throw new \LogicException('An item always has a supplier.');
         $trouble = null;
         try {
-            $landed = $land->variants($stall, $row->connection ?? throw new \LogicException('An item always has a supplier.'), $item, $market);
+            $landed = $land->variants($stall, $connection, $item, $market);
         } catch (SupplierTrouble $e) {
-            [$landed, $trouble] = [[], $e->getMessage()];
+            $landed = [];
+            $trouble = $e->getMessage();
         }
         $variant = self::variant($item, $landed, $barcode);
         $cost = $variant === null ? null : ($landed[$variant->id] ?? null);
         $till = $price === null || $cost === null ? null : Till::ring($price, $stall->flatDelivery(), $cost->goods, $cost->delivery, $stall->terms());
         $figures = new Compared($cost?->total, $cost?->goods, $cost?->delivery, $cost?->by->days->max, $variant === null ? 0 : $variant->pieces(), count($item->variants), $item->ratingTenths, $till?->keep);
-        $picture = $variant?->picture === null ? ($item->pictures[0] ?? null) : ($item->pictures[$variant->picture] ?? $item->pictures[0] ?? null);
+        $picture = $variant === null || $variant->picture === null ? ($item->pictures[0] ?? null) : ($item->pictures[$variant->picture] ?? $item->pictures[0] ?? null);
 
         $view = new self(
-            $row->id, $item->title, (string) $row->connection?->name, $item->id, $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
+            $row->id, $item->title, $connection->name, $item->id, $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
             $picture === null ? null : PictureAddress::small($picture, 480), $row->listings->isNotEmpty(), self::rows($stall, $item, $variant, $cost, $till, $market), $till?->losesMoney() ?? false,
             $trouble ?? ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countryName($market)) : null),
         );

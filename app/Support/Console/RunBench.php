@@ -82,8 +82,8 @@ final class RunBench extends Command
 
     private function till(Stall $stall, Listing $listing): void
     {
-        $variant = ListingVariant::query()->with('supplierVariant')->where('listing_id', $listing->id)->firstOrFail();
-        ListingFigures::ring($stall, $variant->supplierVariant ?? throw new \LogicException, Money::parse('18.95', $stall->currencyValue()));
+        $variant = ListingVariant::query()->with(['supplierVariant', 'sold'])->where('listing_id', $listing->id)->firstOrFail();
+        ListingFigures::ring($stall, $variant->selling(), Money::parse('18.95', $stall->currencyValue()));
     }
 
     private function rings(Stall $stall): void

@@ -64,7 +64,7 @@ final class FeedFormatsTest extends AppTestCase
         $items = $this->stall->items()->with('variants')->orderBy('external_id')->get();
         self::assertSame([['P', 'Pot', 13], ['T', 'Töm, "tall"', 0]], $items->map(static fn ($i): array => [$i->external_id, $i->title, $i->stock])->all());
         self::assertSame(['P-1' => 640, 'P-2' => 640, 'T-1' => 720], $items->flatMap->variants->pluck('cost_minor', 'external_id')->sortKeys()->all());
-        self::assertSame(495, $items[0]->landings()->where('market', 'GB')->firstOrFail()->delivery_minor);
+        self::assertSame(495, $items->firstOrFail()->landings()->where('market', 'GB')->firstOrFail()->delivery_minor);
     }
 
     /** @return iterable<string, array{string, string}> what is wrong, and the beginning of what is said */
@@ -110,7 +110,7 @@ final class FeedFormatsTest extends AppTestCase
         memory_reset_peak_usage();
         $run = app(StartPull::class)($connection, null)->refresh();
         self::assertSame(RunState::Failed, $run->state);
-        self::assertStringStartsWith($said, (string) $run->trouble);
+        self::assertSame($said, mb_substr((string) $run->trouble, 0, mb_strlen($said)));
         self::assertSame($run->trouble, $connection->refresh()->trouble);
         self::assertSame(['OLD'], $this->stall->items()->whereNull('gone_at')->pluck('external_id')->all(), 'nothing half imported, nothing lost');
         self::assertLessThan(64_000_000, memory_get_peak_usage() - $before - strlen($bytes), 'bounded memory');

@@ -28,7 +28,7 @@ final class LinkAndCompareTest extends AppTestCase
     {
         $this->world->connection($this->stall);
         $id = $this->link(config('stall.oakum.address').'/goods/OD-1030?from=a-friend')->assertOk()->json('item');
-        $item = $this->stall->items()->findOrFail($id);
+        $item = $this->stall->items()->whereKey($id)->firstOrFail();
         self::assertSame('OD-1030', $item->external_id);
         self::assertNotNull($item->landings()->where('market', 'GB')->value('landed_minor'));
         $this->link(config('stall.oakum.address').'/goods/OD-1030')->assertOk();

@@ -131,7 +131,10 @@ final class MappingTest extends AppTestCase
         ];
     }
 
-    /** @param  array<string, mixed>  $said */
+    /**
+     * @param  array<string, mixed>  $said
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function preview(SupplierConnection $connection, array $said): TestResponse
     {
         return $this->postJson(route('source.mapping.preview', [$this->stall, $connection]), $said);
