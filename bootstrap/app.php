@@ -23,6 +23,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: Routes::register(...))
     ->withProviders(require __DIR__.'/providers.php', withBootstrapProviders: false)
     ->withCommands([
+        WindowStall\Stall\Console\MakeToken::class,
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
         WindowStall\Support\Console\RunBench::class,

@@ -22,6 +22,10 @@ return [
         // What a new connection is offered; a stall may type another address.
         'address' => env('OAKUM_ADDRESS', $scheme.'://oakum.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],
+    'writer' => [
+        'address' => env('WRITER_ADDRESS', $scheme.'://writer.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        'seconds' => 8,
+    ],
     'tannet' => [
         'address' => env('TANNET_ADDRESS', $scheme.'://tannet.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],

@@ -7,6 +7,7 @@ use WindowStall\Standins\Kilnfold;
 use WindowStall\Standins\Oakum;
 use WindowStall\Standins\Payment;
 use WindowStall\Standins\Tannet;
+use WindowStall\Standins\Writer;
 
 $host = (string) config('stall.standins_host');
 
@@ -56,6 +57,10 @@ Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
         Route::get('blanks/{code}', [Tannet\ApiController::class, 'blank']);
         Route::post('delivery', [Tannet\ApiController::class, 'delivery']);
     });
+});
+
+Route::domain('writer.'.$host)->name('writer.')->group(function (): void {
+    Route::post('/v1/drafts', [Writer\ApiController::class, 'draft'])->name('drafts');
 });
 
 Route::domain('payment.'.$host)->name('payment.')->group(function (): void {

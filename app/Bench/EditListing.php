@@ -24,7 +24,7 @@ final readonly class EditListing
         if ($title !== null && mb_strlen($title) > self::MOST_TITLE) {
             throw new Refusal(sprintf('The title has %d letters; %d is the most.', mb_strlen($title), self::MOST_TITLE));
         }
-        $this->store($stall, $listing, ['own_title' => $title === null ? null : trim(preg_replace('/\s+/u', ' ', $title) ?? '')]);
+        $this->store($stall, $listing, $this->touched($listing, 'title') + ['own_title' => $title === null ? null : trim(preg_replace('/\s+/u', ' ', $title) ?? '')]);
     }
 
     public function words(Stall $stall, Listing $listing, ?string $html): void
@@ -32,7 +32,7 @@ final readonly class EditListing
         if ($html !== null && mb_strlen(RichText::plain($html)) > RichText::MOST_LETTERS) {
             throw new Refusal(sprintf('The description is longer than %s letters. Shorten it.', number_format(RichText::MOST_LETTERS)));
         }
-        $this->store($stall, $listing, ['own_words' => $html === null ? null : $this->richText->clean($html)]);
+        $this->store($stall, $listing, $this->touched($listing, 'words') + ['own_words' => $html === null ? null : $this->richText->clean($html)]);
     }
 
     /** @param  list<int>|null  $ids pictures of this listing, in the order to be shown */
@@ -49,6 +49,27 @@ final readonly class EditListing
     public function names(Stall $stall, Listing $listing, array $names): void
     {
         $this->store($stall, $listing, ['own_names' => OptionNames::tidy($names)]);
+    }
+
+    /** What search engines show; null follows the title and the description. */
+    public function search(Stall $stall, Listing $listing, ?string $title, ?string $words): void
+    {
+        if (mb_strlen((string) $title) > 120 || mb_strlen((string) $words) > 320) {
+            throw new Refusal('A search title has up to 120 letters, a search description up to 320; search engines show fewer.');
+        }
+        $this->store($stall, $listing, $this->touched($listing, 'search') + ['own_search_title' => self::line($title), 'own_search_words' => self::line($words)]);
+    }
+
+    /** @param  array<string, mixed>  $order type, tags, maker, notes: for the seller's own order; those given */
+    public function order(Stall $stall, Listing $listing, array $order): void
+    {
+        $this->store($stall, $listing, BatchEdit::columns($order));
+    }
+
+    /** @param  list<string>  $options  the supplier's names, as they are to stand */
+    public function optionOrder(Stall $stall, Listing $listing, array $options): void
+    {
+        $this->store($stall, $listing, ['own_option_order' => array_values(array_unique($options))]);
     }
 
     /** @param  array{factor: int, ending: int}|null  $recipe the listing's own; null takes the stall's */
@@ -79,6 +100,19 @@ final readonly class EditListing
             $variant->update(['own_price_minor' => $price?->minor]);
             $this->store($stall, $listing, []);
         });
+    }
+
+    /** @return array<string, mixed> what the seller writes into is a draft no more */
+    private function touched(Listing $listing, string $field): array
+    {
+        return ['drafts' => array_values(array_diff($listing->drafts, [$field]))];
+    }
+
+    private static function line(?string $text): ?string
+    {
+        $text = trim(preg_replace('/\s+/u', ' ', (string) $text) ?? '');
+
+        return $text === '' ? null : $text;
     }
 
     /** @param  array<string, mixed>  $own */

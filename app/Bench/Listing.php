@@ -51,7 +51,7 @@ final class Listing extends Model
     protected $attributes = ['own_tags' => '[]', 'own_dropped' => '[]', 'own_option_order' => '[]', 'drafts' => '[]'];
 
     /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
-    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
+    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'variants.sources', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
 
     /** @return array<string, string> */
     protected function casts(): array

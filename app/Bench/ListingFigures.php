@@ -61,7 +61,7 @@ final readonly class ListingFigures
         $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items, $recipe))->all());
         $readiness = Readiness::of(
             $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
-            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(),
+            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(), $listing->drafts,
         );
 
         return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $recipe, $recipeHeld, $variants, $readiness, Drift::of($items), $sources);

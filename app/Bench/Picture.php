@@ -20,6 +20,12 @@ use WindowStall\Support\Pictures\PictureSizes;
  * @property string $state
  * @property string|null $trouble
  * @property string|null $alt
+ * @property int $focal_x what stays in view, in hundredths from the left
+ * @property int $focal_y from the top
+ * @property int $zoom 100: the whole
+ * @property string|null $original where the picture lies as it came
+ * @property string|null $alike perceptual hash
+ * @property string|null $shows the supplier's value of an option that it shows, such as a colour
  */
 final class Picture extends Model
 {
@@ -28,6 +34,12 @@ final class Picture extends Model
     public const READY = 'ready';
 
     public const FAILED = 'failed';
+
+    /** Fewer pixels a side look soft on a phone held close. */
+    public const SMALL = 700;
+
+    /** @var array<string, mixed> as the table has them */
+    protected $attributes = ['focal_x' => 50, 'focal_y' => 50, 'zoom' => 100];
 
     /** The address of the file at the size nearest to that width, or null while there is none. */
     public function url(int $width): ?string

@@ -111,8 +111,14 @@ final readonly class GoodsPage
         ];
     }
 
+    /** The picture the seller gave to a value of it, else the supplier's own of it. */
     private function pictureOf(VariantFigures $v): ?int
     {
+        foreach ($this->pictures as $i => $picture) {
+            if ($picture->shows !== null && in_array($picture->shows, $v->said->options ?? [], true)) {
+                return $i;
+            }
+        }
         foreach ($this->pictures as $i => $picture) {
             if ($picture->source !== null && $picture->source === $v->pictureSource) {
                 return $i;

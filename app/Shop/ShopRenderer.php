@@ -32,7 +32,7 @@ final readonly class ShopRenderer
     {
         $page = GoodsPage::of(ListingFigures::of($stall, $listing));
 
-        return $this->page($stall, $content, 'goods', ['title' => $page->title, 'good' => $page, 'description' => mb_strimwidth(\WindowStall\Support\RichText::plain($page->words), 0, 155, '…'), 'path' => '/goods/'.$listing->slug]);
+        return $this->page($stall, $content, 'goods', ['title' => $listing->own_search_title ?? $page->title, 'good' => $page, 'description' => $listing->own_search_words ?? mb_strimwidth(\WindowStall\Support\RichText::plain($page->words), 0, 155, '…'), 'path' => '/goods/'.$listing->slug]);
     }
 
     /** @param  array<string, mixed>  $data */

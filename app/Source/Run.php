@@ -20,7 +20,7 @@ use Illuminate\Support\Carbon;
  * @property string $doing
  * @property int|null $total
  * @property int $done
- * @property array{new?: int, changed?: int, same?: int, gone?: int} $counts
+ * @property array{new?: int, changed?: int, same?: int, gone?: int, placed?: int} $counts
  * @property int $rejects rows that couldn't be used
  * @property list<string> $notes what was noticed, in sentences
  * @property string|null $trouble

@@ -12,4 +12,7 @@ enum RunKind: string
 
     /** Works out what everything costs landed in a market that is looked at for the first time. */
     case Land = 'land';
+
+    /** Puts many listings in the window. */
+    case Place = 'place';
 }

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Facades\DB;
+use Laravel\Sanctum\HasApiTokens;
+use Laravel\Sanctum\PersonalAccessToken;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Picture;
@@ -47,6 +49,9 @@ use WindowStall\Window\Window;
  */
 final class Stall extends Model
 {
+    /** @use HasApiTokens<PersonalAccessToken> */
+    use HasApiTokens;
+
     public function getRouteKeyName(): string
     {
         return 'handle';

@@ -53,10 +53,11 @@ final class StallRules
             'flat_delivery' => 'required|string|max:20',
             'payment_fee' => 'required|string|max:8',
             'payment_fee_fixed' => 'required|string|max:20',
+            'promise_days' => 'sometimes|integer|min:1|max:90',
             'recipe_factor' => ['required', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'],
             'recipe_ending' => ['required', 'integer', 'min:0', 'max:'.($stall->currencyValue()->minorPerUnit() - 1)],
             'usd_rate' => [Rule::requiredIf($stall->currency !== 'USD'), 'nullable', 'string', 'regex:/^\d{1,6}([.,]\d{1,8})?$/'],
-        ], ['recipe_factor.regex' => 'Write the factor as 2.4.', 'usd_rate.regex' => 'Write the rate as 0.79.', 'recipe_ending.max' => 'An ending is the part below the whole unit: 95 for x.95.', 'recipe_ending.integer' => 'An ending is the part below the whole unit: 95 for x.95.']);
+        ], ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.', 'recipe_factor.regex' => 'Write the factor as 2.4.', 'usd_rate.regex' => 'Write the rate as 0.79.', 'recipe_ending.max' => 'An ending is the part below the whole unit: 95 for x.95.', 'recipe_ending.integer' => 'An ending is the part below the whole unit: 95 for x.95.']);
         $factor = self::factor('recipe_factor', $typed['recipe_factor']);
 
         return [
@@ -65,7 +66,7 @@ final class StallRules
             'payment_fee_bp' => self::percent('payment_fee', $typed['payment_fee']),
             'payment_fee_fixed_minor' => self::amount('payment_fee_fixed', $typed['payment_fee_fixed'], $stall->currency),
             'recipe_factor_bp' => $factor, 'recipe_ending_minor' => (int) $typed['recipe_ending'],
-        ];
+        ] + (isset($typed['promise_days']) ? ['promise_days' => (int) $typed['promise_days']] : []);
     }
 
     /** "2.4" → 24000 */

@@ -9,6 +9,7 @@ use WindowStall\Stall\Http\SettingsController;
 use WindowStall\Stall\Http\SignInController;
 use WindowStall\Stall\Http\SignUpController;
 use WindowStall\Stall\Http\StallController;
+use WindowStall\Stall\Http\TokenController;
 
 Route::middleware('guest')->group(function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -25,5 +26,7 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/find', FindController::class)->name('find');
         Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
         Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
+        Route::post('/tokens', [TokenController::class, 'store'])->name('tokens.store');
+        Route::delete('/tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token')->name('tokens.destroy');
     });
 });

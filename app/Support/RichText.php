@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Support;
 
+use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 
-/** Cleans a description: headings, lists, emphasis and links stay; scripts, handlers, styles and pictures go. */
+/** Cleans a description: headings, lists, emphasis, links and the stall's own pictures stay; scripts, handlers, styles and pictures from elsewhere go. */
 final class RichText
 {
     public const MOST_LETTERS = 20_000;
@@ -20,14 +21,26 @@ final class RichText
             ->withMaxInputLength(self::MOST_LETTERS * 4)
             ->allowElement('p')->allowElement('br')->allowElement('h2')->allowElement('h3')->allowElement('ul')->allowElement('ol')->allowElement('li')
             ->allowElement('strong')->allowElement('em')->allowElement('blockquote')
-            ->allowElement('a', ['href'])->allowLinkSchemes(['https', 'http', 'mailto'])->forceAttribute('a', 'rel', 'nofollow noopener')
+            ->allowElement('img', ['src', 'alt'])->allowRelativeMedias()->allowMediaSchemes(['https', 'http'])->allowElement('a', ['href'])->allowLinkSchemes(['https', 'http', 'mailto'])->forceAttribute('a', 'rel', 'nofollow noopener')
             ->blockElement('div')->blockElement('span')->blockElement('b')->blockElement('i')->blockElement('section')->blockElement('font')->blockElement('center')->blockElement('h1')->blockElement('table')->blockElement('tr')->blockElement('td')->blockElement('tbody');
         $this->sanitizer = new HtmlSanitizer($config);
     }
 
     public function clean(string $html): string
     {
-        return trim($this->sanitizer->sanitize($html));
+        return trim((string) preg_replace_callback('/<img\b[^>]*>/i', self::ownPicture(...), $this->sanitizer->sanitize($html)));
+    }
+
+    /**
+     * A picture that lies on the media disk stays; one from elsewhere would tell its host of every shopper.
+     *
+     * @param  array<int, string>  $tag
+     */
+    private static function ownPicture(array $tag): string
+    {
+        $media = Storage::disk((string) config('filesystems.media'))->url('');
+
+        return preg_match('/\bsrc="'.preg_quote(rtrim($media, '/'), '/').'\/[\w\/.-]+"/', $tag[0]) === 1 ? $tag[0] : '';
     }
 
     public static function plain(string $html): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Support;
 
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 /** Three hosts, three origins: the workshop, the shops, the stand-ins. Each area keeps its own routes.php. */
@@ -21,6 +22,7 @@ final class Routes
                     require app_path($area.'/routes.php');
                 }
             });
+            Route::middleware([SubstituteBindings::class])->group(app_path('Support/Api/routes.php'));
             Route::middleware('throttle:hooks')->group(app_path('Counter/hooks.php'));
         });
         Route::domain('{shop}.'.config('stall.shops_host'))->middleware('shop')->name('shop.')->group(app_path('Shop/routes.php'));

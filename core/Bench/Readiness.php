@@ -20,10 +20,16 @@ final readonly class Readiness
      * @param  int  $picturesReady  how many of them are made into the shop's sizes
      * @param  list<VariantState>  $variants
      * @param  string  $market  the home market, in words
+     * @param  list<string>  $drafts  fields that hold a draft nobody has accepted
      */
-    public static function of(string $title, int $pictures, int $picturesReady, array $variants, string $market): self
+    public static function of(string $title, int $pictures, int $picturesReady, array $variants, string $market, array $drafts = []): self
     {
         $lacks = [];
+        foreach (['title' => Place::Title, 'words' => Place::Words] as $field => $place) {
+            if (in_array($field, $drafts, true)) {
+                $lacks[] = new Lack($place, sprintf('The %s is still a draft. Read it, and change or accept it.', $field === 'words' ? 'description' : $field));
+            }
+        }
         if (trim($title) === '') {
             $lacks[] = new Lack(Place::Title, 'It has no title.');
         } elseif (mb_strlen($title) > self::TITLE_LIMIT) {

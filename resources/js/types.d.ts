@@ -1,5 +1,25 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
+export interface DraftView {
+  used: string[];
+  missing: string[];
+}
+
+export interface GridRowView {
+  id: number;
+  picture: string | null;
+  title: string;
+  titleHeld: boolean;
+  supplier: string;
+  stateWords: string;
+  type: string;
+  tags: string[];
+  maker: string;
+  notes: string;
+  from: MoneyView | null;
+  variants: number;
+}
+
 export interface LackView {
   place: string;
   words: string;
@@ -54,6 +74,24 @@ export interface ListingView {
   previewUrl: string;
   shopUrl: string | null;
   held: number;
+  type: string;
+  tags: string[];
+  maker: string;
+  notes: string;
+  searchTitle: string;
+  searchWords: string;
+  searchHeld: boolean;
+  drafts: string[];
+  titleNotes: NoteView[];
+  junk: NoteView[];
+  dropped: string[];
+  products: number;
+}
+
+export interface NoteView {
+  kind: string;
+  words: string;
+  instead: string | null;
 }
 
 export interface OptionValueView {
@@ -65,14 +103,22 @@ export interface OptionView {
   name: string;
   own: string;
   values: OptionValueView[];
+  dropped: boolean;
 }
 
 export interface PictureView {
   id: number;
   url: string | null;
+  whole: string | null;
   state: string;
   trouble: string | null;
   uploaded: boolean;
+  alt: string;
+  x: number;
+  y: number;
+  zoom: number;
+  shows: string | null;
+  notes: string[];
 }
 
 export interface SaleView {
@@ -93,6 +139,68 @@ export interface SegmentView {
   share: number;
 }
 
+export interface SourceView {
+  id: number;
+  supplier: string;
+  title: string;
+  label: string;
+  sku: string;
+  barcode: string | null;
+  landed: MoneyView | null;
+  days: string | null;
+  stock: number;
+  use: boolean;
+  selling: boolean;
+  own: boolean;
+}
+
+export interface SourcesView {
+  variant: number;
+  sources: SourceView[];
+  candidates: SourceView[];
+}
+
+export interface SplitPartView {
+  name: string;
+  variants: SplitVariantView[];
+}
+
+export interface SplitVariantView {
+  id: number;
+  label: string;
+  picture: string | null;
+  landed: string;
+}
+
+export interface SplitView {
+  option: string | null;
+  parts: SplitPartView[];
+}
+
+export interface TwinGroupView {
+  label: string;
+  why: string;
+  twins: TwinRowView[];
+}
+
+export interface TwinRowView {
+  id: number;
+  value: string;
+  landed: MoneyView | null;
+  days: string | null;
+  stock: number;
+  standsIn: boolean;
+}
+
+export interface TwinsView {
+  option: string;
+  shown: string;
+  market: string;
+  before: number;
+  after: number;
+  groups: TwinGroupView[];
+}
+
 export interface VariantRowView {
   id: number;
   label: string;
@@ -108,6 +216,9 @@ export interface VariantRowView {
   stock: number;
   days: string | null;
   warehouse: string | null;
+  options: Record<string, string>;
+  sources: number;
+  standIn: boolean;
 }
 
 export interface OrderLineView {
@@ -486,11 +597,21 @@ export interface SettingsView {
   recipeEnding: number;
   usdRate: string | null;
   usdRateDay: string | null;
+  promiseDays: number;
+  tokens: TokenView[];
+  apiAddress: string;
 }
 
 export interface StallLinkView {
   handle: string;
   name: string;
+}
+
+export interface TokenView {
+  id: number;
+  name: string;
+  made: string;
+  used: string | null;
 }
 
 export interface MoneyView {

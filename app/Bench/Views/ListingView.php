@@ -9,6 +9,10 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Bench\Lack;
+use WindowStall\Core\Source\ProductGroups;
+use WindowStall\Core\Words\Junk;
+use WindowStall\Core\Words\TitleHelp;
+use WindowStall\Core\Words\TitleNote;
 use WindowStall\Drift\Views\ChangeView;
 use WindowStall\Shop\PreviewLinks;
 use WindowStall\Stall\Views\SettingsView;
@@ -28,6 +32,12 @@ final readonly class ListingView
      * @param  list<VariantRowView>  $variants
      * @param  list<LackView>  $lacks
      * @param  list<ChangeView>  $changes
+     * @param  list<string>  $tags
+     * @param  list<string>  $drafts  fields that hold a draft
+     * @param  list<NoteView>  $titleNotes
+     * @param  list<NoteView>  $junk  sentences of the words that don't belong on the page, each with why
+     * @param  list<string>  $dropped  options that no shopper sees
+     * @param  int  $products  how many different products its variants look like
      * @param  list<SaleView|null>  $sales  the till strip, variant by variant
      */
     public function __construct(
@@ -61,6 +71,18 @@ final readonly class ListingView
         public string $previewUrl,
         public ?string $shopUrl,
         public int $held,
+        public string $type,
+        public array $tags,
+        public string $maker,
+        public string $notes,
+        public string $searchTitle,
+        public string $searchWords,
+        public bool $searchHeld,
+        public array $drafts,
+        public array $titleNotes,
+        public array $junk,
+        public array $dropped,
+        public int $products,
     ) {
     }
 
@@ -77,7 +99,7 @@ final readonly class ListingView
             array_values($listing->pictures->whereNotNull('source')->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             self::options($f), self::arrival($f),
             $f->title->shown(), $f->title->held, $f->words->held ? $f->words->shown() : $richText->clean($f->words->shown()), $f->words->held,
-            array_map(PictureView::of(...), $f->pictures), $f->picturesHeld,
+            PictureView::list($f->pictures), $f->picturesHeld,
             array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             $listing->pictures->where('state', Picture::WAITING)->count(),
             $f->recipe->words(), $f->recipeHeld, SettingsView::factor($f->recipe->factorBp), $f->recipe->ending->minor,
@@ -89,7 +111,27 @@ final readonly class ListingView
             PreviewLinks::listing($f->stall, $listing),
             $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
             count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) + count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
+            (string) $listing->own_type, $listing->own_tags, (string) $listing->own_maker, (string) $listing->own_notes,
+            $listing->own_search_title ?? $f->title->shown(), $listing->own_search_words ?? mb_strimwidth(RichText::plain($f->words->shown()), 0, 155, '…'), $listing->own_search_title !== null || $listing->own_search_words !== null,
+            $listing->drafts, self::titleNotes($f), self::junk($f), $listing->own_dropped, count(ProductGroups::of($f->now)->groups),
         );
+    }
+
+    /** @return list<NoteView> */
+    private static function titleNotes(ListingFigures $f): array
+    {
+        $title = $f->title->shown();
+        $same = $f->stall->listings()->whereKeyNot($f->listing->id)->whereRaw('lower(shown_title) = ?', [mb_strtolower($title)])->limit(1)->pluck('shown_title')->all();
+
+        return array_map(static fn (TitleNote $n): NoteView => new NoteView($n->kind, $n->words, $n->instead), TitleHelp::about($title, array_values(array_map(strval(...), $same))));
+    }
+
+    /** @return list<NoteView> */
+    private static function junk(ListingFigures $f): array
+    {
+        $text = html_entity_decode(strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $f->words->shown())), ENT_QUOTES | ENT_HTML5);
+
+        return array_map(static fn (Junk $j): NoteView => new NoteView($j->kind->value, $j->kind->words(), $j->sentence), Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]));
     }
 
     public static function about(string $label, string $market): string

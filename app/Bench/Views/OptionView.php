@@ -10,7 +10,7 @@ use WindowStall\Bench\ListingFigures;
 final readonly class OptionView
 {
     /** @param  list<OptionValueView>  $values */
-    public function __construct(public string $name, public string $own, public array $values)
+    public function __construct(public string $name, public string $own, public array $values, public bool $dropped)
     {
     }
 
@@ -19,12 +19,14 @@ final readonly class OptionView
     {
         $names = $f->listing->own_names ?? [];
         $found = [];
-        foreach ($f->now->variants as $variant) {
-            foreach ($variant->options as $name => $value) {
+        foreach ($f->variants as $variant) {
+            foreach ($variant->said->options ?? [] as $name => $value) {
                 $found[$name][$value] ??= new OptionValueView($value, $names[$name]['values'][$value] ?? '');
             }
         }
 
-        return array_map(static fn (string $name, array $values): self => new self($name, $names[$name]['as'] ?? '', array_values($values)), array_keys($found), $found);
+        $ordered = array_values(array_unique([...array_values(array_intersect($f->listing->own_option_order, array_keys($found))), ...array_map(strval(...), array_keys($found))]));
+
+        return array_map(static fn (string $name, array $values): self => new self($name, $names[$name]['as'] ?? '', array_values($values), in_array($name, $f->listing->own_dropped, true)), $ordered, array_map(static fn (string $n): array => $found[$n], $ordered));
     }
 }

@@ -5,16 +5,68 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Views;
 
 use WindowStall\Bench\Picture;
+use WindowStall\Support\Pictures\AlikeHash;
+use WindowStall\Support\Pictures\PictureSizes;
 
 /** A picture on the bench. `url` is null while it is being fetched. */
 final readonly class PictureView
 {
-    public function __construct(public int $id, public ?string $url, public string $state, public ?string $trouble, public bool $uploaded)
-    {
+    /**
+     * @param  string|null  $whole  the original, for choosing what of it is seen
+     * @param  string|null  $shows  the supplier's value of an option that it shows
+     * @param  list<string>  $notes  what is wrong with it
+     */
+    public function __construct(
+        public int $id,
+        public ?string $url,
+        public ?string $whole,
+        public string $state,
+        public ?string $trouble,
+        public bool $uploaded,
+        public string $alt,
+        public int $x,
+        public int $y,
+        public int $zoom,
+        public ?string $shows,
+        public array $notes,
+    ) {
     }
 
-    public static function of(Picture $picture): self
+    /** @param  list<Picture>  $before  those that stand before it, among which a like one may be */
+    public static function of(Picture $picture, array $before = []): self
     {
-        return new self($picture->id, $picture->url(320), $picture->state, $picture->trouble, $picture->source === null);
+        return new self(
+            $picture->id, $picture->url(320), $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original), $picture->state, $picture->trouble, $picture->source === null, (string) $picture->alt,
+            $picture->focal_x, $picture->focal_y, $picture->zoom, $picture->shows, self::notes($picture, $before),
+        );
+    }
+
+    /**
+     * @param  list<Picture>  $pictures
+     * @return list<self>
+     */
+    public static function list(array $pictures): array
+    {
+        return array_map(static fn (Picture $p, int $n): self => self::of($p, array_slice($pictures, 0, $n)), $pictures, array_keys($pictures));
+    }
+
+    /**
+     * @param  list<Picture>  $before
+     * @return list<string>
+     */
+    private static function notes(Picture $picture, array $before): array
+    {
+        $notes = [];
+        if ($picture->width !== null && $picture->height !== null && min($picture->width, $picture->height) < Picture::SMALL) {
+            $notes[] = sprintf('Small: %d × %d; it looks soft on a phone.', $picture->width, $picture->height);
+        }
+        foreach ($before as $n => $other) {
+            if ($picture->alike !== null && $other->alike !== null && AlikeHash::same($picture->alike, $other->alike)) {
+                $notes[] = sprintf('Looks like picture %d.', $n + 1);
+                break;
+            }
+        }
+
+        return $notes;
     }
 }

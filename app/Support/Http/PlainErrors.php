@@ -29,8 +29,15 @@ final class PlainErrors
         503 => 'The workshop is being looked after and will be back shortly.',
     ];
 
+    /** Programs get JSON whether they say so or not. */
+    private static function wantsJson(Request $request): bool
+    {
+        return $request->expectsJson() || $request->is('api/*');
+    }
+
     public static function register(Exceptions $exceptions): void
     {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::wantsJson($request));
         $exceptions->dontReport([Said::class]);
         $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
@@ -44,7 +51,7 @@ final class PlainErrors
                 return $response;
             }
             $sentence = self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
-            if ($request->expectsJson()) {
+            if (self::wantsJson($request)) {
                 return new JsonResponse(['message' => $sentence], $status);
             }
 
@@ -54,7 +61,7 @@ final class PlainErrors
 
     private static function said(string $sentence, Request $request, int $status = 422): Response
     {
-        if ($request->expectsJson()) {
+        if (self::wantsJson($request)) {
             return new JsonResponse(['message' => $sentence, 'errors' => ['said' => [$sentence]]], $status);
         }
         if ($request->hasSession()) {

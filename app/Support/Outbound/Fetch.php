@@ -18,7 +18,7 @@ final class Fetch
      * @param  int  $most  bytes
      * @param  int  $seconds  for the whole
      *
-     * @throws Refusal in words for the seller
+     * @throws Refusal|Unreachable in words for the seller
      */
     public static function file(string $url, string $to, int $most, int $seconds): void
     {
@@ -32,7 +32,7 @@ final class Fetch
             } catch (TooLarge) {
                 throw new Refusal(sprintf('The file at %s is larger than %s.', $address->host, $most >= 1_000_000 ? number_format(intdiv($most, 1_000_000)).' MB' : number_format(intdiv($most, 1000)).' kB'));
             } catch (ConnectionException $e) {
-                throw new Refusal(str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
+                throw new Unreachable(str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
                     ? sprintf('%s didn’t send the file within %d seconds. Try again later.', $address->host, $seconds)
                     : sprintf('Nothing answers at %s. Check the address, or try again later.', $address->host));
             }
@@ -48,7 +48,7 @@ final class Fetch
         throw new Refusal('The address leads on and on from one to the next. Give the last of them.');
     }
 
-    /** @throws Refusal */
+    /** @throws Refusal|Unreachable */
     public static function bytes(string $url, int $most, int $seconds): string
     {
         $to = tempnam(sys_get_temp_dir(), 'fetch') ?: throw new \RuntimeException('No room for a file.');

@@ -25,11 +25,12 @@ final class PictureSizes
     /**
      * @param  string  $bytes  the file as it came
      * @param  string  $folder  where the sizes go on the media disk
-     * @return array{path: string, width: int, height: int} path without size and ending; the size of the largest one made
+     * @param  Crop|null  $crop  what of it is shown; the whole when null
+     * @return array{path: string, width: int, height: int, original: string, alike: string} path without size and ending; the size of the largest one made; where the original lies; its perceptual hash
      *
      * @throws Refusal when it is no picture that can be used, with the reason
      */
-    public function make(string $bytes, string $folder): array
+    public function make(string $bytes, string $folder, ?Crop $crop = null): array
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)) {
@@ -50,9 +51,13 @@ final class PictureSizes
             throw new Refusal('This picture is damaged and can’t be opened. Save it again and retry.');
         }
         $disk = Storage::disk((string) config('filesystems.media'));
-        $path = trim($folder, '/').'/'.substr(hash('xxh128', $bytes), 0, 16);
+        $original = trim($folder, '/').'/'.substr(hash('xxh128', $bytes), 0, 16).'-original';
+        $path = trim($folder, '/').'/'.substr(hash('xxh128', $bytes.($crop?->key() ?? '')), 0, 16);
+        $disk->exists($original) || $disk->put($original, $bytes);
+        $alike = AlikeHash::of($image);
+        $crop?->apply($image);
         $image->scaleDown(width: max(self::WIDTHS));
-        $made = ['path' => $path, 'width' => $image->width(), 'height' => $image->height()];
+        $made = ['path' => $path, 'width' => $image->width(), 'height' => $image->height(), 'original' => $original, 'alike' => $alike];
         foreach (array_reverse(self::WIDTHS) as $w) {
             $image->scaleDown(width: $w);
             $disk->put($path.'-'.$w.'.webp', (string) $image->toWebp(86));
@@ -62,6 +67,21 @@ final class PictureSizes
         }
 
         return $made;
+    }
+
+    /**
+     * Makes the sizes again from the original, showing another part of it.
+     *
+     * @return array{path: string, width: int, height: int, original: string, alike: string}
+     */
+    public function again(string $original, string $folder, Crop $crop): array
+    {
+        return $this->make((string) Storage::disk((string) config('filesystems.media'))->get($original), $folder, $crop);
+    }
+
+    public static function original(string $path): string
+    {
+        return Storage::disk((string) config('filesystems.media'))->url($path);
     }
 
     public static function url(string $path, int $width, string $ending = 'webp'): string

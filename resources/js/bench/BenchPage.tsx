@@ -1,10 +1,15 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
+import { Carry } from '@/bench/Carry';
+import { JoinSheet } from '@/bench/JoinSheet';
+import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LackView, ListingRowView } from '@/types';
+import { RunBar } from '@/source/RunBar';
+import { useRun } from '@/source/useRun';
+import type { LackView, ListingRowView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
@@ -25,6 +30,9 @@ interface Placement {
   left: { id: number; title: string; lacks: LackView[] }[];
 }
 
+/** Up to so many are put in the window while one waits; more go in the background. */
+const AT_ONCE = 8;
+
 const STATES = [
   { key: null, name: 'All' },
   { key: 'on_bench', name: 'On the bench' },
@@ -37,8 +45,29 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
   const selection = useSelection(listings.map((l) => l.id));
   const [left, setLeft] = useState<Placement['left']>([]);
 
+  const [run, setRun] = useRun(null);
+  const [joining, setJoining] = useState(false);
+  const undo = useUndo();
+
+  // Many are put in the window in the background; what came of it is shown when it ends.
+  const ended = run && !run.open ? run.id : null;
+  useEffect(() => {
+    if (ended === null) return;
+    send<{ placed: number; left: { id: number; title: string; why: string }[] }>('GET', route('bench.placed', [handle, ended]))
+      .then((done) => {
+        toast.success(`${String(done.placed)} in the window.`);
+        setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why }] })));
+      })
+      .catch((e: unknown) => toast.error(words(e)));
+  }, [ended, handle]);
+
   const put = async () => {
     try {
+      if (selection.chosen.length > AT_ONCE) {
+        setRun(await send<RunView>('POST', route('bench.place', handle), { listings: selection.chosen }));
+        selection.clear();
+        return;
+      }
       const result = await send<Placement>('POST', route('bench.window', handle), { listings: selection.chosen });
       if (result.placed.length > 0) toast.success(`${String(result.placed.length)} in the window.`);
       setLeft(result.left);
@@ -56,6 +85,15 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
     } catch (error) {
       toast.error(words(error));
     }
+  };
+  const remove = () => {
+    send<{ change: number; words: string }>('POST', route('bench.delete', handle), { listings: selection.chosen })
+      .then((done) => {
+        selection.clear();
+        router.reload();
+        undo(done.change, `${done.words.charAt(0).toUpperCase()}${done.words.slice(1)}.`);
+      })
+      .catch((e: unknown) => toast.error(words(e)));
   };
   const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
 
@@ -76,6 +114,20 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
             </Link>
           ))}
         </nav>
+        <span className="ml-auto flex items-center gap-5">
+          {run?.open && (
+            <span className="flex items-center gap-3">
+              <RunBar run={run} what="Putting in the window" onChanged={setRun} />
+            </span>
+          )}
+          <Carry />
+          <Link
+            href={route('bench.grid', [handle, state ? { state } : {}])}
+            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+          >
+            As a grid
+          </Link>
+        </span>
       </div>
       {left.length > 0 && (
         <section aria-label="What can’t be shown yet" className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3">
@@ -206,9 +258,17 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
         onClear={selection.clear}
       >
+        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={remove}>
+          Delete
+        </Button>
         <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>
           Put by
         </Button>
+        {selection.chosen.length > 1 && (
+          <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => setJoining(true)}>
+            Join
+          </Button>
+        )}
         <Button className="text-ink" onClick={() => void move('on_bench')}>
           Take out of the window
         </Button>
@@ -216,6 +276,7 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
           Put in the window
         </Button>
       </SelectionBar>
+      <JoinSheet listings={listings.filter((l) => selection.has(l.id))} open={joining} onClose={() => setJoining(false)} />
     </div>
   );
 }

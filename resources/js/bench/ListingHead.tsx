@@ -2,6 +2,7 @@ import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { goTo } from '@/bench/places';
+import { WriteForMe } from '@/bench/WriteForMe';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { LackView, ListingView } from '@/types';
@@ -12,6 +13,7 @@ interface Props {
   earlier: number | null;
   later: number | null;
   onChanged: (next: ListingView) => void;
+  onReload: () => void;
 }
 
 interface Placement {
@@ -20,7 +22,7 @@ interface Placement {
 }
 
 /** What the listing is, what it still lacks, and the one next step. */
-export function ListingHead({ listing, earlier, later, onChanged }: Props) {
+export function ListingHead({ listing, earlier, later, onChanged, onReload }: Props) {
   const handle = useHandle();
   const [busy, setBusy] = useState(false);
   const first = listing.lacks[0];
@@ -103,14 +105,15 @@ export function ListingHead({ listing, earlier, later, onChanged }: Props) {
           )}
         </p>
       </div>
-      <div className="ml-auto flex items-center gap-4">
+      <div className="ml-auto flex flex-none items-center gap-4">
+        <WriteForMe listing={listing} onListing={onChanged} onReload={onReload} />
         {first && (
           <button
             type="button"
             onClick={() => {
               goTo(first.place);
             }}
-            className="max-w-96 text-right text-mute hover:text-ink"
+            className="max-w-72 text-right text-mute hover:text-ink"
             data-lack
           >
             <span className="font-semibold text-ochre">{more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}</span>{' '}

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { ListingHead } from '@/bench/ListingHead';
 import { OwnColumn } from '@/bench/OwnColumn';
+import { SplitSheet } from '@/bench/SplitSheet';
 import { SupplierColumn } from '@/bench/SupplierColumn';
 import { TillStrip } from '@/bench/TillStrip';
 import { send, words } from '@/lib/http';
@@ -22,6 +23,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   const handle = useHandle();
   const [listing, setListing] = useState(given);
   const [stamp, setStamp] = useState(0);
+  const [splitting, setSplitting] = useState(false);
   const firstOn = Math.max(
     0,
     given.variants.findIndex((v) => v.on),
@@ -54,6 +56,10 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     edit(send<ListingView>('PATCH', route('bench.listing.update', [handle, listing.id]), own));
   const variants = (ids: number[], own: Record<string, unknown>) =>
     edit(send<ListingView>('PATCH', route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
+
+  const reload = () => {
+    void edit(send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
+  };
 
   /** Asks what a price that is being typed comes to; only the latest answer counts. */
   const tryPrice = (variant: number, price: string) => {
@@ -101,7 +107,20 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   return (
     <>
       <Head title={listing.title} />
-      <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} />
+      <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} onReload={reload} />
+      {listing.products > 1 && listing.variants.length > 1 && (
+        <div className="flex flex-none items-baseline gap-3 border-t border-line bg-ochre-soft px-5 py-2" data-products>
+          <b className="font-semibold text-ochre">Its variants look like {listing.products} different products.</b>
+          <button
+            type="button"
+            onClick={() => setSplitting(true)}
+            className="font-medium text-you underline decoration-you/40 underline-offset-3"
+          >
+            Split it
+          </button>
+        </div>
+      )}
+      <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)] border-t border-line bg-sheet">
         <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
           <VoiceHead voice="sup">{listing.pulled ? `pulled ${listing.pulled}` : ''}</VoiceHead>
@@ -122,6 +141,9 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
             onStopTyping={() => {
               setTyping(null);
             }}
+            onListing={take}
+            onReload={reload}
+            picture={(picture, own) => edit(send<ListingView>('PATCH', route('bench.picture.update', [handle, listing.id, picture]), own))}
             onUpload={(form) => edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))}
           />
         </section>

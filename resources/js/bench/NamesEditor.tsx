@@ -1,5 +1,8 @@
+import { ArrowLeftIcon, ClipboardTextIcon } from '@phosphor-icons/react';
+import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import type { OptionView } from '@/types';
+import { Button } from '@/ui/Button';
 
 type Names = Record<string, { as: string; values: Record<string, string> }>;
 
@@ -7,51 +10,155 @@ function from(options: OptionView[]): Names {
   return Object.fromEntries(options.map((o) => [o.name, { as: o.own, values: Object.fromEntries(o.values.map((v) => [v.value, v.own])) }]));
 }
 
+interface Props {
+  options: OptionView[];
+  onSay: (names: Names) => Promise<boolean>;
+  onOrder: (options: string[]) => Promise<boolean>;
+  onDrop: (option: string) => void;
+  onTakeUp: (option: string) => void;
+}
+
 /** The seller's own names for the supplier's options and values. An empty line follows the supplier. */
-export function NamesEditor({ options, onSay }: { options: OptionView[]; onSay: (names: Names) => Promise<boolean> }) {
+export function NamesEditor({ options, onSay, onOrder, onDrop, onTakeUp }: Props) {
   const [names, setNames] = useState(() => from(options));
   // By what they say, not by which object says it: the answer to another edit mustn't wipe what is being typed here.
   const said = JSON.stringify(from(options));
   useEffect(() => {
     setNames(JSON.parse(said) as Names);
   }, [said]);
-  const save = () => {
-    if (JSON.stringify(names) !== said) void onSay(names);
+  const save = (next: Names = names) => {
+    if (JSON.stringify(next) !== said) void onSay(next);
   };
   const line = 'border-b border-line bg-transparent py-0.5 outline-none placeholder:text-sup-quiet focus:border-you';
+  const shown = options.filter((o) => !o.dropped);
 
   return (
     <div className="space-y-2">
-      {options.map((o) => {
+      {shown.map((o, n) => {
         const own = names[o.name] ?? { as: '', values: {} };
         return (
-          <div key={o.name} className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-            <input
-              aria-label={`Your name for ${o.name}`}
-              placeholder={o.name}
-              value={own.as}
-              onBlur={save}
-              onChange={(e) => {
-                setNames({ ...names, [o.name]: { ...own, as: e.target.value } });
-              }}
-              className={`${line} w-24 font-semibold`}
-            />
-            {o.values.slice(0, 40).map((v) => (
+          <div key={o.name} className="flex items-baseline gap-3" data-option={o.name}>
+            <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4 gap-y-1">
               <input
-                key={v.value}
-                aria-label={`Your name for ${v.value}`}
-                placeholder={v.value}
-                value={own.values[v.value] ?? ''}
-                onBlur={save}
+                aria-label={`Your name for ${o.name}`}
+                placeholder={o.name}
+                value={own.as}
+                onBlur={() => save()}
                 onChange={(e) => {
-                  setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
+                  setNames({ ...names, [o.name]: { ...own, as: e.target.value } });
                 }}
-                className={`${line} w-24`}
+                className={`${line} w-24 font-semibold`}
               />
-            ))}
+              {o.values.slice(0, 40).map((v) => (
+                <input
+                  key={v.value}
+                  aria-label={`Your name for ${v.value}`}
+                  placeholder={v.value}
+                  value={own.values[v.value] ?? ''}
+                  onBlur={() => save()}
+                  onChange={(e) => {
+                    setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
+                  }}
+                  className={`${line} w-24`}
+                />
+              ))}
+            </div>
+            <span className="flex flex-none items-center gap-2.5 text-[12.5px] text-mute">
+              {n > 0 && (
+                <button
+                  type="button"
+                  aria-label={`${o.own || o.name} before ${shown[n - 1]?.own || (shown[n - 1]?.name ?? '')}`}
+                  title="Before the option above"
+                  onClick={() => {
+                    const order = shown.map((s) => s.name);
+                    order.splice(n - 1, 2, o.name, shown[n - 1]?.name ?? '');
+                    void onOrder(order);
+                  }}
+                  className="rotate-90 hover:text-ink"
+                >
+                  <ArrowLeftIcon size={14} />
+                </button>
+              )}
+              <PasteNames
+                option={o}
+                onPaste={(values) => {
+                  const next = { ...names, [o.name]: { ...own, values: { ...own.values, ...values } } };
+                  setNames(next);
+                  save(next);
+                }}
+              />
+              <button type="button" onClick={() => onDrop(o.name)} className="underline decoration-line underline-offset-2 hover:text-ink">
+                drop
+              </button>
+            </span>
           </div>
         );
       })}
+      {options
+        .filter((o) => o.dropped)
+        .map((o) => (
+          <p key={o.name} className="text-[13px] text-mute" data-dropped={o.name}>
+            “{o.own || o.name}” is dropped; shoppers don’t see it.{' '}
+            <button type="button" onClick={() => onTakeUp(o.name)} className="underline decoration-line underline-offset-2 hover:text-ink">
+              take it up again
+            </button>
+          </p>
+        ))}
     </div>
+  );
+}
+
+/** Many values named at once: a line each of "BLK-01 = Black", as a supplier's code table has them. */
+function PasteNames({ option, onPaste }: { option: OptionView; onPaste: (values: Record<string, string>) => void }) {
+  const [text, setText] = useState('');
+  const known = new Map(option.values.map((v) => [v.value.toLowerCase(), v.value]));
+  const read = text.split('\n').flatMap((l) => {
+    const [code, ...name] = l.split(/\s*(?:=|→|->|\t|;|:)\s*/);
+    const value = known.get((code ?? '').trim().toLowerCase());
+    return value !== undefined && name.join(' ').trim() !== '' ? [[value, name.join(' ').trim()] as const] : [];
+  });
+  return (
+    <Popover.Root>
+      <Popover.Trigger
+        aria-label={`Name many values of ${option.name} at once`}
+        title="Name many values at once"
+        className="hover:text-ink"
+      >
+        <ClipboardTextIcon size={15} />
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="end"
+          sideOffset={6}
+          className="z-30 w-[320px] rounded-lg border border-line bg-sheet px-4 py-3 shadow-xl shadow-black/10"
+        >
+          <label className="block text-[12.5px] text-mute">
+            A line each: code = name
+            <textarea
+              value={text}
+              rows={6}
+              spellCheck={false}
+              data-paste-names
+              placeholder={option.values
+                .slice(0, 3)
+                .map((v) => `${v.value} = …`)
+                .join('\n')}
+              onChange={(e) => setText(e.target.value)}
+              className="mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px] text-ink outline-none focus:border-you"
+            />
+          </label>
+          <div className="mt-2 flex items-center justify-between">
+            <span className="text-[12.5px] text-mute">
+              {read.length} of {option.values.length} known
+            </span>
+            <Popover.Close asChild>
+              <Button small disabled={read.length === 0} onClick={() => onPaste(Object.fromEntries(read))}>
+                Name them
+              </Button>
+            </Popover.Close>
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
   );
 }

@@ -1,9 +1,21 @@
 import { useEffect, useState, type ReactNode } from 'react';
+import { toast } from 'sonner';
+import { DraftMark } from '@/bench/DraftMark';
+import { DropSheet } from '@/bench/DropSheet';
 import { NamesEditor } from '@/bench/NamesEditor';
+import { Notes } from '@/bench/Notes';
+import { OrderFields } from '@/bench/OrderFields';
+import { PictureSheet } from '@/bench/PictureSheet';
 import { PictureTray } from '@/bench/PictureTray';
 import { RecipeLine } from '@/bench/RecipeLine';
+import { SearchPreview } from '@/bench/SearchPreview';
+import { SourcesSheet } from '@/bench/SourcesSheet';
+import { useUndo } from '@/bench/useUndo';
 import { VariantGrid } from '@/bench/VariantGrid';
+import { withoutSentences } from '@/bench/withoutSentences';
 import { WordsEditor } from '@/bench/WordsEditor';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types';
 import { Held } from '@/ui/Voices';
 
@@ -13,54 +25,167 @@ export interface Edits {
   onTryPrice: (variant: number, price: string) => void;
   onStopTyping: () => void;
   onUpload: (form: FormData) => Promise<boolean>;
+  picture: (picture: number, own: Record<string, unknown>) => Promise<boolean>;
 }
 
 interface Props extends Edits {
   listing: ListingView;
   at: number;
   onAt: (variant: number) => void;
+  onListing: (next: ListingView) => void;
+  onReload: () => void;
 }
 
 /** What the seller says: each field is held from the moment they say something, and can follow again. */
-export function OwnColumn({ listing, at, onAt, ...edits }: Props) {
+export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: Props) {
+  const handle = useHandle();
+  const undo = useUndo(onReload);
+  const [dropping, setDropping] = useState<string | null>(null);
+  const [looking, setLooking] = useState<number | null>(null);
+  const [sourcing, setSourcing] = useState<number | null>(null);
+  const draft = (field: string) => (
+    <DraftMark
+      draft={listing.drafts.includes(field)}
+      what={field}
+      onAccept={() =>
+        void send<ListingView>('POST', route('bench.accept', [handle, listing.id]), { fields: [field] })
+          .then(onListing)
+          .catch((e: unknown) => toast.error(words(e)))
+      }
+    />
+  );
+  const step = (next: ListingView, change: number, said: string) => {
+    onListing(next);
+    undo(change, said);
+  };
+  const takeUp = (option: string) => {
+    send<{ listing: ListingView; change: number }>('POST', route('bench.take-up', [handle, listing.id]), { option })
+      .then((answer) => step(answer.listing, answer.change, `“${option}” is taken up again.`))
+      .catch((e: unknown) => toast.error(words(e)));
+  };
+  const cut = (sentences: string[]) => void edits.patch({ words: withoutSentences(listing.words, sentences) });
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-10">
       <Part
         place="title"
         label="Title"
-        mark={<Held held={listing.titleHeld} what="the title" onFollow={() => void edits.patch({ title: null, follow: true })} />}
+        mark={
+          <>
+            <Held held={listing.titleHeld} what="the title" onFollow={() => void edits.patch({ title: null, follow: true })} />
+            {draft('title')}
+          </>
+        }
         after={`${String(listing.title.length)} letters`}
       >
         <TitleField title={listing.title} onSay={(title) => edits.patch({ title })} />
+        <Notes notes={listing.titleNotes} label="About the title" fix="better it" onFix={(n) => void edits.patch({ title: n.instead })} />
       </Part>
       <Part
         place="pictures"
         label="Pictures"
-        mark={<Held held={listing.picturesHeld} what="the pictures" onFollow={() => void edits.patch({ pictures: null, follow: true })} />}
+        mark={
+          <>
+            <Held held={listing.picturesHeld} what="the pictures" onFollow={() => void edits.patch({ pictures: null, follow: true })} />
+            {draft('alt')}
+          </>
+        }
         after="drag to order; the first one leads"
       >
-        <PictureTray listing={listing} onOrder={(pictures) => edits.patch({ pictures })} onUpload={edits.onUpload} />
+        <PictureTray
+          listing={listing}
+          onOrder={(pictures) => edits.patch({ pictures })}
+          onUpload={edits.onUpload}
+          onLook={(p) => setLooking(p.id)}
+        />
       </Part>
       {listing.options.length > 0 && (
         <Part place="names" label="Options, as shoppers read them">
-          <NamesEditor options={listing.options} onSay={(names) => edits.patch({ names })} />
+          <NamesEditor
+            options={listing.options}
+            onSay={(names) => edits.patch({ names })}
+            onOrder={(order) => edits.patch({ option_order: order })}
+            onDrop={setDropping}
+            onTakeUp={takeUp}
+          />
         </Part>
       )}
       <Part place="variants" label="Variants and prices">
         <RecipeLine listing={listing} onSay={(recipe) => edits.patch({ recipe })} />
-        <VariantGrid rows={listing.variants} at={at} onAt={onAt} edits={edits} />
+        <VariantGrid rows={listing.variants} at={at} onAt={onAt} onSources={(row) => setSourcing(row.id)} edits={edits} />
       </Part>
       <Part
         place="words"
         label="Words"
-        mark={<Held held={listing.wordsHeld} what="the words" onFollow={() => void edits.patch({ words: null, follow: true })} />}
+        mark={
+          <>
+            <Held held={listing.wordsHeld} what="the words" onFollow={() => void edits.patch({ words: null, follow: true })} />
+            {draft('words')}
+          </>
+        }
       >
+        {listing.junk.length > 0 && (
+          <div className="mb-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2" data-junk>
+            <div className="flex items-baseline gap-3">
+              <b className="font-semibold text-ochre">
+                {listing.junk.length === 1 ? 'One sentence doesn’t' : `${String(listing.junk.length)} sentences don’t`} belong on the page
+              </b>
+              <button
+                type="button"
+                className="font-medium text-you underline decoration-you/40 underline-offset-3"
+                onClick={() => cut(listing.junk.map((j) => j.instead ?? ''))}
+              >
+                cut {listing.junk.length === 1 ? 'it' : 'them all'}
+              </button>
+            </div>
+            <ul className="text-[13px]">
+              {listing.junk.map((j) => (
+                <li key={j.instead} className="flex gap-2">
+                  <span className="min-w-0 flex-1 truncate" title={j.instead ?? ''}>
+                    “{j.instead}” <span className="text-mute">{j.words}</span>
+                  </span>
+                  <button
+                    type="button"
+                    className="flex-none underline decoration-line underline-offset-3"
+                    onClick={() => cut([j.instead ?? ''])}
+                  >
+                    cut
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </div>
+        )}
         <WordsEditor
-          key={`${String(listing.id)}-${String(listing.wordsHeld)}`}
+          key={`${String(listing.id)}-${listing.words}`}
           html={listing.words}
+          pictures={listing.pictures}
           onSay={(html) => edits.patch({ words: html })}
         />
       </Part>
+      <Part
+        place="search"
+        label="As search engines show it"
+        mark={draft('search')}
+        after={listing.searchHeld ? undefined : 'follows the title and the words'}
+      >
+        <SearchPreview listing={listing} onSay={edits.patch} />
+      </Part>
+      <Part place="order" label="Your own order">
+        <OrderFields listing={listing} onSay={(order) => edits.patch({ order })} />
+      </Part>
+      <DropSheet listing={listing.id} option={dropping} onClose={() => setDropping(null)} onDropped={step} />
+      <PictureSheet
+        picture={listing.pictures.find((p) => p.id === looking) ?? null}
+        options={listing.options.filter((o) => !o.dropped)}
+        onClose={() => setLooking(null)}
+        onSay={(picture, own) => edits.picture(picture, own)}
+      />
+      <SourcesSheet
+        listing={listing.id}
+        variant={listing.variants.find((v) => v.id === sourcing) ?? null}
+        onClose={() => setSourcing(null)}
+        onChanged={step}
+      />
     </div>
   );
 }
@@ -103,7 +228,7 @@ function Part({
   place: string;
   label: string;
   mark?: ReactNode;
-  after?: string;
+  after?: string | undefined;
   children: ReactNode;
 }) {
   return (

@@ -9,10 +9,11 @@ interface Props {
   listing: ListingView;
   onOrder: (ids: number[]) => Promise<boolean>;
   onUpload: (form: FormData) => Promise<boolean>;
+  onLook: (picture: PictureView) => void;
 }
 
 /** The pictures shoppers see, in order; those left out wait behind a line. */
-export function PictureTray({ listing, onOrder, onUpload }: Props) {
+export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
   const [uploading, setUploading] = useState(false);
   const file = useRef<HTMLInputElement>(null);
   const sensors = useSensors(
@@ -41,7 +42,7 @@ export function PictureTray({ listing, onOrder, onUpload }: Props) {
       <DndContext sensors={sensors} onDragEnd={onDragEnd}>
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
           {listing.pictures.map((p, n) => (
-            <Shown key={p.id} picture={p} n={n} onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))} />
+            <Shown key={p.id} picture={p} n={n} onLook={() => onLook(p)} onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))} />
           ))}
         </SortableContext>
       </DndContext>
@@ -89,7 +90,7 @@ export function PictureTray({ listing, onOrder, onUpload }: Props) {
   );
 }
 
-function Shown({ picture, n, onLeaveOut }: { picture: PictureView; n: number; onLeaveOut: () => void }) {
+function Shown({ picture, n, onLook, onLeaveOut }: { picture: PictureView; n: number; onLook: () => void; onLeaveOut: () => void }) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: picture.id });
   return (
     <div ref={setNodeRef} style={{ transform: CSS.Transform.toString(transform), transition }} className="group relative size-14">
@@ -98,6 +99,7 @@ function Shown({ picture, n, onLeaveOut }: { picture: PictureView; n: number; on
         {...attributes}
         {...listeners}
         aria-label={`Picture ${String(n + 1)}${n === 0 ? ', leads' : ''}; press space to move it`}
+        onDoubleClick={onLook}
         className={`size-full overflow-hidden rounded-md border ${n === 0 ? 'border-you ring-1 ring-you' : 'border-line'}`}
       >
         {picture.url ? (
@@ -106,6 +108,23 @@ function Shown({ picture, n, onLeaveOut }: { picture: PictureView; n: number; on
           <span className="grid size-full place-items-center bg-shade text-mute">…</span>
         )}
       </button>
+      {picture.url && (
+        <button
+          type="button"
+          onClick={onLook}
+          aria-label={`Crop and describe picture ${String(n + 1)}`}
+          title={picture.notes.join(' ') || (picture.alt ? picture.alt : 'Crop it, say what it shows')}
+          className={`absolute -bottom-1.5 left-1/2 -translate-x-1/2 rounded-full px-1.5 py-px text-[10.5px] leading-4 font-semibold ${
+            picture.notes.length > 0
+              ? 'bg-ochre text-sheet'
+              : picture.alt
+                ? 'bg-till text-sheet opacity-0 group-hover:opacity-100 focus:opacity-100'
+                : 'bg-sheet text-mute ring-1 ring-line'
+          }`}
+        >
+          {picture.notes.length > 0 ? '!' : picture.alt ? 'crop' : 'alt?'}
+        </button>
+      )}
       <button
         type="button"
         onClick={onLeaveOut}

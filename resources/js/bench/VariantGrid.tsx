@@ -1,67 +1,92 @@
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import type { Edits } from '@/bench/OwnColumn';
+import { VariantSwitches } from '@/bench/VariantSwitches';
 import type { VariantRowView } from '@/types';
 
+interface Props {
+  rows: VariantRowView[];
+  at: number;
+  onAt: (n: number) => void;
+  onSources: (row: VariantRowView) => void;
+  edits: Edits;
+}
+
 /** Every variant: on or off, what it costs landed, what is asked, what is kept. */
-export function VariantGrid({ rows, at, onAt, edits }: { rows: VariantRowView[]; at: number; onAt: (n: number) => void; edits: Edits }) {
+export function VariantGrid({ rows, at, onAt, onSources, edits }: Props) {
   const on = rows.filter((r) => r.on).length;
   return (
-    <table className="w-full text-[13.5px]">
-      <thead>
-        <tr className="text-[12px] text-mute [&>th]:pb-1 [&>th]:font-normal">
-          <th scope="col" className="w-7 text-left">
-            <input
-              type="checkbox"
-              aria-label={on === rows.length ? 'Switch all off' : 'Switch all on'}
-              checked={on === rows.length}
-              onChange={() =>
-                void edits.variants(
-                  rows.map((r) => r.id),
-                  { on: on !== rows.length },
-                )
-              }
-              className="size-4 accent-[#a8431f]"
+    <>
+      <VariantSwitches rows={rows} onSwitch={(ids, to) => void edits.variants(ids, { on: to })} />
+      <table className="w-full text-[13.5px]">
+        <thead>
+          <tr className="text-[12px] text-mute [&>th]:pb-1 [&>th]:font-normal">
+            <th scope="col" className="w-7 text-left">
+              <input
+                type="checkbox"
+                aria-label={on === rows.length ? 'Switch all off' : 'Switch all on'}
+                checked={on === rows.length}
+                onChange={() =>
+                  void edits.variants(
+                    rows.map((r) => r.id),
+                    { on: on !== rows.length },
+                  )
+                }
+                className="size-4 accent-[#a8431f]"
+              />
+            </th>
+            <th scope="col" className="text-left">
+              {on} of {rows.length} on
+            </th>
+            <th scope="col" className="text-right">
+              Landed
+            </th>
+            <th scope="col" className="text-right">
+              Price
+            </th>
+            <th scope="col" className="text-right">
+              You keep
+            </th>
+            <th scope="col" className="text-right">
+              Margin
+            </th>
+            <th scope="col" className="text-right">
+              Stock
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, n) => (
+            <Row
+              key={row.id}
+              row={row}
+              chosen={n === at}
+              onChoose={() => {
+                onAt(n);
+              }}
+              onSources={() => onSources(row)}
+              edits={edits}
             />
-          </th>
-          <th scope="col" className="text-left">
-            {on} of {rows.length} on
-          </th>
-          <th scope="col" className="text-right">
-            Landed
-          </th>
-          <th scope="col" className="text-right">
-            Price
-          </th>
-          <th scope="col" className="text-right">
-            You keep
-          </th>
-          <th scope="col" className="text-right">
-            Margin
-          </th>
-          <th scope="col" className="text-right">
-            Stock
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row, n) => (
-          <Row
-            key={row.id}
-            row={row}
-            chosen={n === at}
-            onChoose={() => {
-              onAt(n);
-            }}
-            edits={edits}
-          />
-        ))}
-      </tbody>
-    </table>
+          ))}
+        </tbody>
+      </table>
+    </>
   );
 }
 
-function Row({ row, chosen, onChoose, edits }: { row: VariantRowView; chosen: boolean; onChoose: () => void; edits: Edits }) {
+function Row({
+  row,
+  chosen,
+  onChoose,
+  onSources,
+  edits,
+}: {
+  row: VariantRowView;
+  chosen: boolean;
+  onChoose: () => void;
+  onSources: () => void;
+  edits: Edits;
+}) {
   return (
     <tr
       onClick={onChoose}
@@ -80,11 +105,17 @@ function Row({ row, chosen, onChoose, edits }: { row: VariantRowView; chosen: bo
       </td>
       <td className="max-w-0 w-[38%] truncate" title={row.label}>
         {row.label}
-        {row.warehouse && (
-          <span className="ml-1.5 text-[12px] text-mute">
-            {row.warehouse}, {row.days}
-          </span>
-        )}
+        <button
+          type="button"
+          onClick={onSources}
+          title="Where it comes from"
+          aria-label={`Where ${row.label} comes from`}
+          className={clsx('ml-1.5 text-[12px] hover:underline', row.standIn ? 'font-semibold text-ochre' : 'text-mute')}
+        >
+          {row.standIn && 'stand-in, '}
+          {row.warehouse ? `${row.warehouse}, ${row.days ?? ''}` : 'sources'}
+          {row.sources > 1 && ` +${String(row.sources - 1)}`}
+        </button>
       </td>
       <td className="text-right text-sup">{row.landed?.digits ?? '–'}</td>
       <td className="text-right">

@@ -153,7 +153,10 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
                   <img
                     src={i.picture}
                     alt=""
-                    className={clsx('w-full rounded-md border border-line object-cover', n > 3 ? 'aspect-[4/3]' : n > 2 ? 'aspect-[16/10]' : 'aspect-[21/9]')}
+                    className={clsx(
+                      'w-full rounded-md border border-line object-cover',
+                      n > 3 ? 'aspect-[4/3]' : n > 2 ? 'aspect-[16/10]' : 'aspect-[21/9]',
+                    )}
                   />
                 )}
                 <span className="mt-2 line-clamp-2 min-h-[2.8em] leading-[1.4] font-semibold text-sup" title={i.title}>

@@ -4,6 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
+import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
 export default function Settings({ settings: s, countries }: { settings: SettingsView; countries: { code: string; name: string }[] }) {
@@ -18,6 +19,7 @@ export default function Settings({ settings: s, countries }: { settings: Setting
     recipe_factor: s.recipeFactor,
     recipe_ending: String(s.recipeEnding),
     usd_rate: s.usdRate ?? '',
+    promise_days: String(s.promiseDays),
   });
   const field = fieldsOf(form);
   return (
@@ -45,6 +47,12 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         <TextField label="Payment fee, of what is paid" {...field('payment_fee')} after="%" />
         <TextField label="and for each payment" {...field('payment_fee_fixed')} after={s.currency} />
         <TextField label="Delivery the shopper pays, per order" {...field('flat_delivery')} after={s.currency} />
+        <TextField
+          label="The shop promises delivery within"
+          {...field('promise_days')}
+          after="working days"
+          hint="Goods that take longer are warned of in Source"
+        />
         {s.currency !== 'USD' && (
           <TextField
             label="One US dollar costs"
@@ -66,6 +74,7 @@ export default function Settings({ settings: s, countries }: { settings: Setting
           </Button>
         </div>
       </form>
+      <Tokens tokens={s.tokens} apiAddress={s.apiAddress} />
     </div>
   );
 }

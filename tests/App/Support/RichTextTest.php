@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Support;
 
 use PHPUnit\Framework\Attributes\TestWith;
-use PHPUnit\Framework\TestCase;
 use WindowStall\Support\RichText;
+use WindowStall\Tests\App\AppTestCase;
 
-final class RichTextTest extends TestCase
+final class RichTextTest extends AppTestCase
 {
     #[TestWith(['<p>a</p><script>x</script>', '<p>a</p>'])]
     #[TestWith(['<p onmouseover="x">a</p>', '<p>a</p>'])]

@@ -14,6 +14,7 @@ use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Source\Feeds\Limits;
 use WindowStall\Source\Feeds\OpenFeed;
 use WindowStall\Support\Outbound\Fetch;
+use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
 /** A supplier's file brought into a folder of its own here, for as long as it is read. */
@@ -58,7 +59,7 @@ final class FeedFile
             foreach ($read(OpenFeed::at($folder.'/file')) as $page) {
                 yield $page;
             }
-        } catch (FeedTrouble|Refusal $e) {
+        } catch (FeedTrouble|Refusal|Unreachable $e) {
             throw SupplierTrouble::said($e->getMessage());
         } finally {
             File::deleteDirectory($folder);

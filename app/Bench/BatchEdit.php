@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/** Edits many listings at once, cell by cell or by a rule; the whole of it is one step that can be taken back. */
+final readonly class BatchEdit
+{
+    public const MOST = 2_000;
+
+    /** field → letters at most */
+    public const FIELDS = ['title' => 300, 'type' => 60, 'tags' => 600, 'maker' => 80, 'notes' => 2000];
+
+    private const MOST_TAGS = 30;
+
+    public function __construct(private Undo $undo, private ProjectListings $project)
+    {
+    }
+
+    /**
+     * @param  list<array{listing: int, field: string, value: string}>  $cells
+     *
+     * @throws Refusal naming the cell
+     */
+    public function cells(Stall $stall, ?User $by, array $cells): BenchChange
+    {
+        $edits = [];
+        foreach ($cells as $cell) {
+            $edits[$cell['listing']] = self::columns([$cell['field'] => $cell['value']]) + ($edits[$cell['listing']] ?? []);
+        }
+
+        return $this->apply($stall, $by, $edits, sprintf('%d %s in %d %s', count($cells), count($cells) === 1 ? 'cell written' : 'cells written', count($edits), count($edits) === 1 ? 'listing' : 'listings'));
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array{BenchChange|null, int} the step, and in how many listings something was replaced
+     *
+     * @throws Refusal
+     */
+    public function replace(Stall $stall, ?User $by, array $ids, string $field, string $find, string $with): array
+    {
+        if ($find === '' || ! isset(self::FIELDS[$field])) {
+            throw new Refusal('Say what to find, and in which column.');
+        }
+        $edits = [];
+        foreach ($stall->listings()->whereKey($ids)->get() as $listing) {
+            $before = $this->text($listing, $field);
+            $after = (string) preg_replace('/'.preg_quote($find, '/').'/iu', addcslashes($with, '\\$'), $before);
+            if ($after !== $before) {
+                $edits[$listing->id] = self::columns([$field => $after]);
+            }
+        }
+
+        return $edits === [] ? [null, 0] : [$this->apply($stall, $by, $edits, sprintf('“%s” replaced in %d %s', mb_strimwidth($find, 0, 40, '…'), count($edits), count($edits) === 1 ? 'listing' : 'listings')), count($edits)];
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @param  list<string>  $add
+     * @param  list<string>  $remove
+     */
+    public function tags(Stall $stall, ?User $by, array $ids, array $add, array $remove): BenchChange
+    {
+        $gone = array_map(mb_strtolower(...), $remove);
+        $edits = [];
+        foreach ($stall->listings()->whereKey($ids)->get() as $listing) {
+            $kept = array_filter($listing->own_tags, static fn (string $t): bool => ! in_array(mb_strtolower($t), $gone, true));
+            $edits[$listing->id] = ['own_tags' => self::tagList([...$kept, ...$add])];
+        }
+
+        return $this->apply($stall, $by, $edits, trim(($add === [] ? '' : 'tagged '.implode(', ', $add)).($remove === [] ? '' : ' untagged '.implode(', ', $remove))).sprintf(': %d %s', count($edits), count($edits) === 1 ? 'listing' : 'listings'));
+    }
+
+    /**
+     * What is typed as columns; an emptied title follows the supplier again.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
+    public static function columns(array $typed): array
+    {
+        $columns = [];
+        foreach ($typed as $field => $value) {
+            $most = self::FIELDS[$field] ?? throw new Refusal(sprintf('There is no column “%s”.', $field));
+            $text = trim(is_array($value) ? implode(', ', array_filter($value, is_string(...))) : (is_scalar($value) ? (string) $value : ''));
+            if (mb_strlen($text) > $most) {
+                throw new Refusal(sprintf('“%s” is longer than the %d letters that fit into %s.', mb_strimwidth($text, 0, 40, '…'), $most, $field));
+            }
+            $columns += match ($field) {
+                'tags' => ['own_tags' => self::tagList(explode(',', $text))],
+                'notes' => ['own_notes' => $text === '' ? null : $text],
+                default => ['own_'.$field => $text === '' ? null : preg_replace('/\s+/u', ' ', $text)],
+            };
+        }
+
+        return $columns;
+    }
+
+    /** @param  array<int, array<string, mixed>>  $edits  listing → columns */
+    private function apply(Stall $stall, ?User $by, array $edits, string $words): BenchChange
+    {
+        $ids = array_keys($edits);
+        if (count($ids) > self::MOST) {
+            throw new Refusal(sprintf('Up to %s listings are edited at once.', number_format(self::MOST)));
+        }
+        if ($stall->listings()->whereKey($ids)->count() !== count($ids)) {
+            throw new Refusal('One of these listings is gone. Load the page again.');
+        }
+        [, $change] = $this->undo->around($stall, $by, $ids, function () use ($stall, $edits, $ids): bool {
+            foreach ($edits as $id => $columns) {
+                if (array_key_exists('own_title', $columns)) {
+                    $columns['drafts'] = DB::raw("drafts - 'title'");
+                }
+                Listing::query()->whereKey($id)->update(array_map(static fn (mixed $v): mixed => is_array($v) ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : $v, $columns));
+            }
+            ($this->project)($stall, $ids);
+
+            return true;
+        }, static fn (): string => $words);
+        $stall->bumpShop();
+
+        return $change;
+    }
+
+    private function text(Listing $listing, string $field): string
+    {
+        return match ($field) {
+            'title' => $listing->own_title ?? $listing->shown_title, 'type' => (string) $listing->own_type, 'maker' => (string) $listing->own_maker, 'notes' => (string) $listing->own_notes, default => implode(', ', $listing->own_tags),
+        };
+    }
+
+    /**
+     * @param  array<string>  $tags
+     * @return list<string> each once, whatever its capitals
+     */
+    private static function tagList(array $tags): array
+    {
+        $list = [];
+        foreach ($tags as $tag) {
+            $tag = mb_substr(trim($tag), 0, 40);
+            if ($tag !== '') {
+                $list[mb_strtolower($tag)] ??= $tag;
+            }
+        }
+
+        return array_slice(array_values($list), 0, self::MOST_TAGS);
+    }
+}

@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Carrying;
+
+use WindowStall\Bench\BatchEdit;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\ProjectListings;
+use WindowStall\Bench\TakeToBench;
+use WindowStall\Bench\Undo;
+use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Said;
+use WindowStall\Source\Feeds\CsvFeed;
+use WindowStall\Source\Feeds\FeedTrouble;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\RichText;
+
+/**
+ * Brings listings in that went out before, changed by hand or by a program. Only what differs is written, all of it is one step
+ * that can be taken back, and a row that can't be used is left out with the reason.
+ *
+ * A listing is known by its number; in another stall by its supplier and item, and is taken to the bench if it isn't there yet.
+ */
+final readonly class ImportListings
+{
+    private const MOST = 20_000;
+
+    public function __construct(private Undo $undo, private ProjectListings $project, private TakeToBench $take, private RichText $richText)
+    {
+    }
+
+    /**
+     * @throws FeedTrouble when the file can't be read as listings at all
+     */
+    public function __invoke(Stall $stall, ?User $by, string $path): Imported
+    {
+        $records = self::read($path);
+        $rejects = [];
+        $plans = [];
+        $taken = [];
+        foreach ($records as $record) {
+            [$listing, $new] = $this->listing($stall, $record, $rejects);
+            if ($listing === null) {
+                continue;
+            }
+            if ($new) {
+                $taken[] = $listing->id;
+            }
+            $plan = $this->plan($stall, $listing, $record, $rejects);
+            if ($plan['listing'] !== [] || $plan['variants'] !== []) {
+                $plans[$listing->id] = $plan;
+            }
+        }
+        if ($plans === []) {
+            return new Imported(0, count($taken), $rejects, null);
+        }
+        [, $change] = $this->undo->around($stall, $by, array_keys($plans), function () use ($stall, $plans): bool {
+            foreach ($plans as $id => $plan) {
+                if ($plan['listing'] !== []) {
+                    Listing::query()->whereKey($id)->firstOrFail()->update($plan['listing']);
+                }
+                foreach ($plan['variants'] as $variantId => $own) {
+                    ListingVariant::query()->whereKey($variantId)->where('listing_id', $id)->update($own);
+                }
+            }
+            ($this->project)($stall, array_keys($plans));
+
+            return true;
+        }, static fn (): string => sprintf('%d %s brought in', count($plans), count($plans) === 1 ? 'listing' : 'listings'), static fn (): array => $taken);
+        $stall->bumpShop();
+
+        return new Imported(count($plans), count($taken), $rejects, $change);
+    }
+
+    /**
+     * @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>
+     *
+     * @throws FeedTrouble
+     */
+    private static function read(string $path): array
+    {
+        $start = ltrim((string) file_get_contents($path, length: 64), "\xEF\xBB\xBF \t\r\n");
+        if ($start === '') {
+            throw FeedTrouble::because('The file is empty.');
+        }
+
+        return $start[0] === '{' ? self::json($path) : self::csv($path);
+    }
+
+    /** @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}> */
+    private static function csv(string $path): array
+    {
+        $feed = new CsvFeed($path);
+        if (! in_array('listing', $feed->header(), true) || ! in_array('variant', $feed->header(), true)) {
+            throw FeedTrouble::because('This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.');
+        }
+        $records = [];
+        foreach ($feed->rows() as $number => $values) {
+            $cells = array_map(ListingRecords::unsafe(...), array_combine($feed->header(), $values));
+            $key = $cells['listing'].'|'.($cells['supplier'] ?? '').'|'.($cells['item'] ?? '');
+            $records[$key]['row'] ??= $number;
+            $records[$key]['listing'] ??= $cells;
+            $records[$key]['variants'][] = ['row' => $number, 'cells' => $cells];
+            if (count($records) > self::MOST) {
+                throw FeedTrouble::because(sprintf('More than %s listings are in the file.', number_format(self::MOST)));
+            }
+        }
+
+        return array_values($records);
+    }
+
+    /** @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}> */
+    private static function json(string $path): array
+    {
+        $said = json_decode((string) file_get_contents($path, length: 200_000_000), true);
+        if (! is_array($said) || ($said['format'] ?? null) !== 'window-stall/listings' || ! is_array($said['listings'] ?? null)) {
+            throw FeedTrouble::because('This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.');
+        }
+        $records = [];
+        foreach (array_values($said['listings']) as $n => $listing) {
+            if (! is_array($listing)) {
+                continue;
+            }
+            $plain = static fn (array $row): array => array_map(static fn (mixed $v): string => is_bool($v) ? ($v ? 'yes' : 'no') : (is_scalar($v) ? (string) $v : ''), array_filter($row, static fn (mixed $v): bool => $v === null || is_scalar($v)));
+            $variants = array_values(array_filter((array) ($listing['variants'] ?? []), is_array(...)));
+            if (is_array($listing['tags'] ?? null)) {
+                $listing['tags'] = implode(', ', array_filter($listing['tags'], is_string(...)));
+            }
+            $records[] = ['row' => $n + 1, 'listing' => $plain($listing), 'variants' => array_map(static fn (array $v): array => ['row' => $n + 1, 'cells' => $plain($v)], $variants)];
+        }
+
+        return $records;
+    }
+
+    /**
+     * @param  array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}  $record
+     * @param  list<Reject>  $rejects
+     * @return array{Listing|null, bool} and whether it was taken to the bench for this
+     */
+    private function listing(Stall $stall, array $record, array &$rejects): array
+    {
+        $cells = $record['listing'];
+        $listing = $stall->listings()->with(Listing::FOR_FIGURES)->whereKey((int) ($cells['listing'] ?? 0))->first();
+        // A number from another stall may be another thing here: it counts only with its item.
+        if ($listing !== null && ($cells['item'] ?? '') !== '' && $listing->supplierItem?->external_id !== $cells['item']) {
+            $listing = null;
+        }
+        if ($listing !== null) {
+            return [$listing, false];
+        }
+        $item = ($cells['item'] ?? '') === '' ? null : SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $cells['item'])->whereNull('gone_at')->whereHas('connection', fn ($q) => $q->where('name', $cells['supplier'] ?? ''))->first();
+        if ($item === null) {
+            $rejects[] = new Reject($record['row'], 'listing', $cells['listing'] ?? '', sprintf('Neither this listing nor the item “%s” of “%s” is in this stall.', $cells['item'] ?? '', $cells['supplier'] ?? ''));
+
+            return [null, false];
+        }
+        $known = $stall->listings()->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first();
+        if ($known !== null) {
+            return [$known, false];
+        }
+        ($this->take)($stall, [$item->id]);
+
+        return [$stall->listings()->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first(), true];
+    }
+
+    /**
+     * What differs.
+     *
+     * @param  array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}  $record
+     * @param  list<Reject>  $rejects
+     * @return array{listing: array<string, mixed>, variants: array<int, array<string, mixed>>}
+     */
+    private function plan(Stall $stall, Listing $listing, array $record, array &$rejects): array
+    {
+        $now = ListingRecords::of(ListingFigures::of($stall, $listing));
+        $own = [];
+        foreach (Columns::LISTING as $column) {
+            $cell = $record['listing'][$column] ?? null;
+            if ($cell === null || $cell === (string) $now[$column]) {
+                continue;
+            }
+            try {
+                $own += $this->column($column, $cell);
+            } catch (Said $said) {
+                $rejects[] = new Reject($record['row'], $column, mb_substr($cell, 0, 80), $said->getMessage());
+            }
+        }
+        $variants = [];
+        foreach ($record['variants'] as ['row' => $row, 'cells' => $cells]) {
+            $is = array_values(array_filter($now['variants'], static fn (array $v): bool => (string) $v['variant'] === ($cells['variant'] ?? '')))[0]
+                ?? array_values(array_filter($now['variants'], static fn (array $v): bool => $v['supplier_variant'] === ($cells['supplier_variant'] ?? '')))[0] ?? null;
+            if ($is === null) {
+                $rejects[] = new Reject($row, 'variant', $cells['variant'] ?? '', 'The listing has no such variant.');
+
+                continue;
+            }
+            $changes = $this->variant($stall, $row, $is, $cells, $rejects);
+            if ($changes !== []) {
+                $variants[$is['variant']] = $changes;
+            }
+        }
+
+        return ['listing' => $own, 'variants' => $variants];
+    }
+
+    /** @return array<string, mixed> */
+    private function column(string $column, string $cell): array
+    {
+        $line = trim($cell) === '' ? null : trim($cell);
+
+        return match ($column) {
+            'description' => ['own_words' => $line === null ? null : $this->richText->clean($cell)],
+            'search_title' => ['own_search_title' => $line === null ? null : mb_substr($line, 0, 120)],
+            'search_description' => ['own_search_words' => $line === null ? null : mb_substr($line, 0, 320)],
+            default => BatchEdit::columns([$column => $cell]),
+        };
+    }
+
+    /**
+     * @param  array<string, mixed>  $is
+     * @param  array<string, string>  $cells
+     * @param  list<Reject>  $rejects
+     * @return array<string, mixed>
+     */
+    private function variant(Stall $stall, int $row, array $is, array $cells, array &$rejects): array
+    {
+        $changes = [];
+        if (isset($cells['on']) && $cells['on'] !== $is['on']) {
+            $on = match (mb_strtolower(trim($cells['on']))) {
+                'yes', 'y', '1', 'true', 'on' => true, 'no', 'n', '0', 'false', 'off' => false, default => null,
+            };
+            if ($on === null) {
+                $rejects[] = new Reject($row, 'on', $cells['on'], 'Write yes or no.');
+            } elseif (($on ? 'yes' : 'no') !== $is['on']) {
+                $changes['own_on'] = $on;
+            }
+        }
+        if (isset($cells['price']) && $cells['price'] !== $is['price']) {
+            try {
+                $price = trim($cells['price']) === '' ? null : Money::parse($cells['price'], $stall->currencyValue());
+                if ($price !== null && $price->isNegative()) {
+                    $rejects[] = new Reject($row, 'price', $cells['price'], 'A price can’t be below nothing.');
+                } else {
+                    $changes['own_price_minor'] = $price?->minor;
+                }
+            } catch (Said $said) {
+                $rejects[] = new Reject($row, 'price', $cells['price'], $said->getMessage());
+            }
+        }
+
+        return $changes;
+    }
+}

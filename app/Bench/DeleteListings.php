@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+
+/** Deletes listings, however many, in one step that can be taken back in one. Orders keep what they say. */
+final readonly class DeleteListings
+{
+    public function __construct(private Undo $undo)
+    {
+    }
+
+    /** @param  list<int>  $ids */
+    public function __invoke(Stall $stall, ?User $by, array $ids): BenchChange
+    {
+        [, $change] = $this->undo->around(
+            $stall, $by, $ids,
+            static fn (): int => DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->whereNull('deleted_at')->update(['deleted_at' => now()]),
+            static fn (int $n): string => sprintf('%d %s deleted', $n, $n === 1 ? 'listing' : 'listings'),
+        );
+        $stall->bumpShop();
+
+        return $change;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Views;
+
+use WindowStall\Bench\Writing\Draft;
+
+/** What a draft was made of, and what it would have liked to know. */
+final readonly class DraftView
+{
+    private const WORDS = ['name' => 'the name', 'kind' => 'the category', 'materials' => 'materials', 'sizes' => 'sizes', 'colours' => 'colours', 'uses' => 'what it is for', 'posted_from' => 'where it is posted from', 'days' => 'how soon it arrives'];
+
+    /**
+     * @param  list<string>  $used
+     * @param  list<string>  $missing
+     */
+    public function __construct(public array $used, public array $missing)
+    {
+    }
+
+    public static function of(Draft $draft): self
+    {
+        $say = static fn (array $facts): array => array_values(array_map(static fn (string $f): string => self::WORDS[$f] ?? $f, $facts));
+
+        return new self($say($draft->used), $say($draft->missing));
+    }
+}

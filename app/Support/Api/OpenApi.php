@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support\Api;
+
+use Illuminate\Http\JsonResponse;
+
+/** The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall. */
+final class OpenApi
+{
+    private const AMOUNT = ['type' => ['string', 'null'], 'pattern' => '^-?\d+(\.\d+)?$', 'description' => 'a decimal string'];
+
+    private const TEXT = ['type' => ['string', 'null']];
+
+    private const ID = ['type' => 'integer'];
+
+    public function __invoke(): JsonResponse
+    {
+        return new JsonResponse(self::document(), 200, [], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
+    }
+
+    /** @return array<string, mixed> */
+    public static function document(): array
+    {
+        return [
+            'openapi' => '3.1.0',
+            'info' => ['title' => 'Window Stall', 'version' => '1', 'description' => 'Reads a stall: its listings, what its suppliers offer, and the long work done for it. Lists are paged by key: ask on with after = next until next is null.'],
+            'servers' => [['url' => config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix').'/api/v1']],
+            'security' => [['token' => []]],
+            'paths' => [
+                '/listings' => self::list('Listing', 'Listings as shoppers see them, with what each variant costs and keeps'),
+                '/items' => self::list('Item', 'What the stall’s suppliers offer, with landed costs by market'),
+                '/runs' => self::list('Run', 'Long work, such as pulls of a supplier’s catalogue'),
+            ],
+            'components' => [
+                'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE']],
+                'schemas' => ['Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function list(string $schema, string $summary): array
+    {
+        $refusal = static fn (string $why): array => ['description' => $why, 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]];
+
+        return ['get' => [
+            'summary' => $summary, 'operationId' => 'list'.$schema.'s',
+            'parameters' => [
+                ['name' => 'after', 'in' => 'query', 'description' => 'the id of the last entry of the page before', 'schema' => ['type' => 'integer', 'minimum' => 0]],
+                ['name' => 'limit', 'in' => 'query', 'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200, 'default' => 100]],
+            ],
+            'responses' => [
+                '200' => ['description' => 'A page', 'content' => ['application/json' => ['schema' => self::object(['data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/'.$schema]], 'next' => ['type' => ['integer', 'null']]])]]],
+                '401' => $refusal('No token, or one that isn’t known'), '422' => $refusal('A parameter that can’t be read'), '429' => $refusal('Asked more than 600 times in a minute'),
+            ],
+        ]];
+    }
+
+    /** @return array<string, mixed> */
+    private static function listing(): array
+    {
+        return self::object([
+            'id' => self::ID, 'state' => ['enum' => ['on_bench', 'in_window', 'put_by']], 'title' => ['type' => 'string'], 'description' => ['type' => 'string', 'description' => 'HTML'], 'type' => self::TEXT, 'tags' => ['type' => 'array', 'items' => ['type' => 'string']],
+            'maker' => self::TEXT, 'supplier' => self::TEXT, 'item' => self::TEXT, 'url' => self::TEXT, 'currency' => ['type' => 'string'],
+            'variants' => ['type' => 'array', 'items' => self::object([
+                'id' => self::ID, 'sku' => self::TEXT, 'barcode' => self::TEXT, 'options' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']], 'on' => ['type' => 'boolean'],
+                'price' => self::AMOUNT, 'landed' => self::AMOUNT, 'keep' => self::AMOUNT, 'stock' => ['type' => 'integer'],
+            ])],
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function item(): array
+    {
+        return self::object([
+            'id' => self::ID, 'supplier' => self::TEXT, 'code' => ['type' => 'string'], 'title' => ['type' => 'string'], 'category' => ['type' => 'string'], 'currency' => ['type' => 'string'], 'cost' => self::AMOUNT, 'stock' => ['type' => 'integer'],
+            'rating' => ['type' => ['number', 'null']], 'gone' => ['type' => 'boolean'],
+            'variants' => ['type' => 'array', 'items' => self::object(['id' => self::ID, 'sku' => ['type' => 'string'], 'barcode' => self::TEXT, 'label' => ['type' => 'string'], 'cost' => self::AMOUNT, 'stock' => ['type' => 'integer'], 'landed' => self::AMOUNT, 'gone' => ['type' => 'boolean']])],
+            'landings' => ['type' => 'array', 'items' => self::object(['market' => ['type' => 'string'], 'goods' => self::AMOUNT, 'delivery' => self::AMOUNT, 'landed' => self::AMOUNT, 'currency' => ['type' => 'string'], 'days' => ['type' => 'array', 'items' => ['type' => 'integer'], 'minItems' => 2, 'maxItems' => 2], 'from' => self::TEXT])],
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(): array
+    {
+        return self::object([
+            'id' => self::ID, 'kind' => ['enum' => ['pull', 'land', 'place']], 'supplier' => self::TEXT, 'state' => ['enum' => ['waiting', 'running', 'done', 'failed', 'cancelled']], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
+            'counts' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']], 'left_out' => ['type' => 'integer'], 'notes' => ['type' => 'array', 'items' => ['type' => 'string']], 'trouble' => self::TEXT, 'started_at' => self::TEXT, 'ended_at' => self::TEXT,
+        ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $properties
+     * @param  list<string>|null  $required  all when null
+     * @return array<string, mixed>
+     */
+    private static function object(array $properties, ?array $required = null): array
+    {
+        return ['type' => 'object', 'required' => $required ?? array_keys($properties), 'properties' => $properties];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Bench\Http\Api\ListingsController;
+use WindowStall\Source\Http\Api\ItemsController;
+use WindowStall\Source\Http\Api\RunsController;
+use WindowStall\Support\Api\OpenApi;
+
+Route::prefix('/api/v1')->name('api.')->group(function (): void {
+    Route::get('/openapi.json', OpenApi::class)->name('openapi');
+    Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
+        Route::get('/listings', ListingsController::class)->name('listings');
+        Route::get('/items', ItemsController::class)->name('items');
+        Route::get('/runs', RunsController::class)->name('runs');
+    });
+});

@@ -1,0 +1,278 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import { FindReplace } from '@/bench/FindReplace';
+import { TagsForMany } from '@/bench/TagsForMany';
+import { useUndo } from '@/bench/useUndo';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { GridRowView } from '@/types';
+import { Button } from '@/ui/Button';
+import { Empty } from '@/ui/Empty';
+import { Pager } from '@/ui/Pager';
+import { SelectionBar } from '@/ui/SelectionBar';
+import { Tick } from '@/ui/Tick';
+import { useSelection } from '@/ui/useSelection';
+
+export type Field = 'title' | 'type' | 'tags' | 'maker' | 'notes';
+
+const COLUMNS: { key: Field; name: string; width: string }[] = [
+  { key: 'title', name: 'Title', width: 'w-[30%]' },
+  { key: 'type', name: 'Type', width: 'w-[14%]' },
+  { key: 'tags', name: 'Tags', width: 'w-[18%]' },
+  { key: 'maker', name: 'Maker', width: 'w-[14%]' },
+  { key: 'notes', name: 'Notes', width: 'w-[16%]' },
+];
+
+interface Answer {
+  rows: GridRowView[];
+  change: number | null;
+  words: string;
+}
+
+interface Props {
+  rows: GridRowView[];
+  state: string | null;
+  tag: string;
+  tags: string[];
+  next: string | null;
+  previous: string | null;
+}
+
+/** Many listings as a sheet of cells: write, fill down, paste from a spreadsheet; each batch is one step that can be taken back. */
+export default function GridPage({ rows: given, state, tag, tags, next, previous }: Props) {
+  const handle = useHandle();
+  const [rows, setRows] = useState(given);
+  const undo = useUndo();
+  const selection = useSelection(rows.map((r) => r.id));
+  useEffect(() => setRows(given), [given]);
+
+  const ask = (url: string, body: unknown): void => {
+    send<Answer>('POST', url, body)
+      .then((answer) => {
+        const fresh = new Map(answer.rows.map((r) => [r.id, r]));
+        setRows((now) => now.map((r) => fresh.get(r.id) ?? r));
+        if (answer.change === null) toast(answer.words);
+        else undo(answer.change, `${answer.words.charAt(0).toUpperCase()}${answer.words.slice(1)}.`);
+      })
+      .catch((e: unknown) => {
+        toast.error(words(e), { duration: 10_000 });
+        setRows((now) => [...now]);
+      });
+  };
+  const write = (cells: { listing: number; field: Field; value: string }[]) => {
+    if (cells.length > 0) ask(route('bench.cells', handle), { cells });
+  };
+  /** A block copied from a spreadsheet goes in from this cell on, to the right and down. */
+  const paste = (row: number, column: number, text: string): boolean => {
+    const block = text
+      .replace(/\r/g, '')
+      .replace(/\n$/, '')
+      .split('\n')
+      .map((l) => l.split('\t'));
+    if (block.length === 1 && block[0]?.length === 1) return false;
+    write(
+      block.flatMap((cells, r) =>
+        cells.flatMap((value, c) => {
+          const listing = rows[row + r];
+          const field = COLUMNS[column + c]?.key;
+          return listing && field ? [{ listing: listing.id, field, value }] : [];
+        }),
+      ),
+    );
+    return true;
+  };
+  const fillDown = (row: number, field: Field, value: string) => {
+    const chosen = selection.chosen.length > 1 ? rows.filter((r) => selection.has(r.id)) : rows.slice(row + 1);
+    write(chosen.filter((r) => text(r, field) !== value).map((r) => ({ listing: r.id, field, value })));
+  };
+
+  return (
+    <div className="pb-20">
+      <Head title="Bench, as a grid" />
+      <div className="flex items-baseline gap-6 px-6 pt-5 pb-3">
+        <h1 className="name text-[26px]">Bench, as a grid</h1>
+        <Link href={route('bench', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+          As a list
+        </Link>
+        {tags.length > 0 && (
+          <label className="text-mute">
+            tagged{' '}
+            <select
+              value={tag}
+              onChange={(e) =>
+                router.get(route('bench.grid', handle), { ...(state ? { state } : {}), ...(e.target.value ? { tag: e.target.value } : {}) })
+              }
+              className="border-b border-rule bg-transparent py-1 font-medium text-ink"
+            >
+              <option value="">anything</option>
+              {tags.map((t) => (
+                <option key={t}>{t}</option>
+              ))}
+            </select>
+          </label>
+        )}
+        <span className="ml-auto text-[13px] text-mute">
+          Tab and Enter move on · Ctrl D fills down · a block from a spreadsheet can be pasted
+        </span>
+      </div>
+      {rows.length === 0 ? (
+        <Empty title="Nothing lies here">Take an item from Source and it can be put in order here.</Empty>
+      ) : (
+        <table className="w-full table-fixed border-y border-line bg-sheet">
+          <thead>
+            <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
+              <th scope="col" className="w-11 pl-6!">
+                <Tick
+                  label="Choose all"
+                  checked={selection.chosen.length === rows.length}
+                  onToggle={() => (selection.chosen.length === rows.length ? selection.clear() : selection.all())}
+                />
+              </th>
+              <th scope="col" className="w-12">
+                <span className="sr-only">Picture</span>
+              </th>
+              {COLUMNS.map((c) => (
+                <th key={c.key} scope="col" className={c.width}>
+                  {c.name}
+                </th>
+              ))}
+              <th scope="col" className="w-[90px] text-right">
+                Price from
+              </th>
+              <th scope="col" className="w-[112px]">
+                Lies
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((r, n) => (
+              <tr key={r.id} data-grid={r.id} className={clsx('h-10 border-t border-line', selection.has(r.id) && 'bg-you-soft')}>
+                <td className="pl-6">
+                  <Tick label={`Choose ${r.title}`} checked={selection.has(r.id)} onToggle={(range) => selection.toggle(r.id, range)} />
+                </td>
+                <td className="px-2">
+                  <Link href={route('bench.listing', [handle, r.id])} aria-label={`Open ${r.title}`}>
+                    {r.picture ? (
+                      <img src={r.picture} alt="" className="size-8 rounded border border-line object-cover" />
+                    ) : (
+                      <span className="block size-8 rounded bg-shade" />
+                    )}
+                  </Link>
+                </td>
+                {COLUMNS.map((c, column) => (
+                  <Cell
+                    key={c.key}
+                    row={n}
+                    column={column}
+                    label={`${c.name} of ${r.title}`}
+                    follows={c.key === 'title' && !r.titleHeld}
+                    value={text(r, c.key)}
+                    onWrite={(value) => write([{ listing: r.id, field: c.key, value }])}
+                    onPaste={(block) => paste(n, column, block)}
+                    onFillDown={(value) => fillDown(n, c.key, value)}
+                  />
+                ))}
+                <td className="px-2 text-right">{r.from?.text ?? '–'}</td>
+                <td className="px-2 text-[13px] text-mute">{r.stateWords}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Pager previous={previous} next={next} />
+      <SelectionBar
+        count={selection.chosen.length}
+        what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
+        onClear={selection.clear}
+      >
+        <FindReplace
+          columns={COLUMNS}
+          onReplace={(field, find, instead) =>
+            ask(route('bench.replace', handle), { listings: selection.chosen, field, find, with: instead })
+          }
+        />
+        <TagsForMany known={tags} onTags={(add, remove) => ask(route('bench.tags', handle), { listings: selection.chosen, add, remove })} />
+        <Button
+          className="text-ink"
+          onClick={() => {
+            send<{ change: number; words: string }>('POST', route('bench.delete', handle), { listings: selection.chosen })
+              .then((done) => {
+                selection.clear();
+                router.reload();
+                undo(done.change, `${done.words.charAt(0).toUpperCase()}${done.words.slice(1)}.`);
+              })
+              .catch((e: unknown) => toast.error(words(e)));
+          }}
+        >
+          Delete
+        </Button>
+      </SelectionBar>
+    </div>
+  );
+}
+
+function text(row: GridRowView, field: Field): string {
+  return field === 'tags' ? row.tags.join(', ') : row[field];
+}
+
+interface CellProps {
+  row: number;
+  column: number;
+  label: string;
+  follows: boolean;
+  value: string;
+  onWrite: (value: string) => void;
+  onPaste: (block: string) => boolean;
+  onFillDown: (value: string) => void;
+}
+
+function Cell({ row, column, label, follows, value, onWrite, onPaste, onFillDown }: CellProps) {
+  const [typed, setTyped] = useState(value);
+  useEffect(() => setTyped(value), [value]);
+  const go = (r: number, c: number) => {
+    const cell = document.querySelector<HTMLInputElement>(`[data-cell="${String(r)}-${String(c)}"]`);
+    cell?.focus();
+    cell?.select();
+  };
+  return (
+    <td className="p-0">
+      <input
+        aria-label={label}
+        data-cell={`${String(row)}-${String(column)}`}
+        value={typed}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={() => {
+          if (typed !== value) onWrite(typed);
+        }}
+        onPaste={(e) => {
+          if (onPaste(e.clipboardData.getData('text/plain'))) {
+            e.preventDefault();
+            setTyped(value);
+          }
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' || e.key === 'ArrowDown') {
+            e.preventDefault();
+            go(row + 1, column);
+            if (!document.querySelector(`[data-cell="${String(row + 1)}-${String(column)}"]`)) e.currentTarget.blur();
+          } else if (e.key === 'ArrowUp') {
+            e.preventDefault();
+            go(row - 1, column);
+          } else if (e.key === 'Escape') {
+            setTyped(value);
+          } else if (e.key.toLowerCase() === 'd' && (e.ctrlKey || e.metaKey)) {
+            e.preventDefault();
+            if (typed !== value) onWrite(typed);
+            onFillDown(typed);
+          }
+        }}
+        className={clsx(
+          'h-10 w-full truncate border-l border-shade bg-transparent px-2 outline-none focus:bg-sheet focus:ring-2 focus:ring-you focus:ring-inset',
+          follows && 'text-sup',
+        )}
+      />
+    </td>
+  );
+}

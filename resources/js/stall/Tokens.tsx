@@ -1,0 +1,79 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { TokenView } from '@/types';
+import { Button } from '@/ui/Button';
+
+/** Tokens by which programs may read the stall. A token is shown once, when it is made. */
+export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress: string }) {
+  const handle = useHandle();
+  const [name, setName] = useState('');
+  const [made, setMade] = useState<string | null>(null);
+  const make = () => {
+    send<{ token: string }>('POST', route('tokens.store', handle), { name })
+      .then((answer) => {
+        setMade(answer.token);
+        setName('');
+        router.reload();
+      })
+      .catch((e: unknown) => toast.error(words(e)));
+  };
+  return (
+    <section className="mt-12 border-t border-line pt-5" aria-label="For programs">
+      <h2 className="name text-[19px]">For programs</h2>
+      <p className="mt-1 mb-4 text-mute">
+        A program with a token can read this stall’s listings, items and pulls.{' '}
+        <a href={apiAddress} className="underline">
+          How it asks
+        </a>
+      </p>
+      {made && (
+        <p role="status" className="mb-4 border-l-4 border-see bg-see-soft px-3 py-2">
+          Copy it now; it isn’t shown again:{' '}
+          <code className="font-mono font-semibold break-all select-all" data-token>
+            {made}
+          </code>
+        </p>
+      )}
+      <ul>
+        {tokens.map((t) => (
+          <li key={t.id} className="flex items-baseline gap-4 border-t border-line py-2">
+            <b className="font-semibold">{t.name}</b>
+            <span className="flex-1 text-mute">
+              made {t.made}, {t.used ? `used ${t.used}` : 'not used yet'}
+            </span>
+            <button
+              type="button"
+              className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+              onClick={() => router.delete(route('tokens.destroy', [handle, t.id]), { preserveScroll: true })}
+            >
+              End it
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-3 flex items-end gap-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          make();
+        }}
+      >
+        <label className="text-[12.5px] text-mute">
+          What the token is for
+          <input
+            value={name}
+            maxLength={60}
+            onChange={(e) => setName(e.target.value)}
+            className="block w-64 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+          />
+        </label>
+        <Button type="submit" disabled={name.trim() === ''}>
+          Make a token
+        </Button>
+      </form>
+    </section>
+  );
+}
