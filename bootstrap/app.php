@@ -31,6 +31,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Demo\MakeLarge::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {
+        // What is looked for and put instead may begin or end with a space.
+        $middleware->trimStrings(except: ['find', 'with']);
         $middleware->web(append: [SharedProps::class]);
         $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
         $middleware->group('standin', [SubstituteBindings::class]);

@@ -18,7 +18,7 @@ final class ValueWords
     /** Whether an option's values tell sizes, amounts or capacities. */
     public static function sizes(string ...$values): bool
     {
-        $sized = array_filter($values, static fn (string $v): bool => preg_match('/\d\s*(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu', $v) === 1 || array_diff(self::words($v), self::list(self::SIZES), self::list(self::FILLERS)) === []);
+        $sized = array_filter($values, static fn (string $v): bool => preg_match('/(?<![\p{L}\p{N}-])\d[\d.,]*\s*(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu', $v) === 1 || array_diff(self::words($v), self::list(self::SIZES), self::list(self::FILLERS)) === []);
 
         return count($sized) * 2 > count($values);
     }
@@ -38,7 +38,7 @@ final class ValueWords
     public static function telling(string $value): array
     {
         return array_values(array_filter(
-            array_diff(self::words($value), self::list(self::DRESS), self::list(self::FILLERS), self::list(self::SIZES)),
+            array_diff(self::words((string) preg_replace('/\b[A-Z]{1,4}-?\d+\b/', ' ', $value)), self::list(self::DRESS), self::list(self::FILLERS), self::list(self::SIZES)),
             static fn (string $w): bool => mb_strlen($w) > 2 && preg_match('/\d/', $w) !== 1,
         ));
     }

@@ -14,7 +14,7 @@ final readonly class Junk
         'comfortable hand feel', 'durable in use', 'exquisite workmanship', 'selected material', 'best choice', 'gift (to|for) (mother|father|your)', 'good for you', 'hot sale', 'note ?:', 'feature ?:', 'specification ?:', 'add to cart', 'buy it now', 'don.t hesitate', 'number one shop', 'follow us', '\d+ ?% off',
     ];
 
-    private const CONTACT = '/[\w.+-]+@[\w-]+(\.[\w-]+)+|(?<!\d)\+?\d[\d\s()\/-]{8,}\d|whats ?app|we ?chat|telegram|skype/iu';
+    private const CONTACT = '/[\w.+-]+@[\w-]+(\.[\w-]+)+|\+\d[\d\s()\/-]{7,}\d|(?<!\d)\d{2,5}[\s()\/-]+\d[\d\s()\/-]{5,}\d|whats ?app|we ?chat|telegram|skype/iu';
 
     private function __construct(public JunkKind $kind, public string $sentence)
     {

@@ -11,6 +11,9 @@ final class Goods
 {
     public const ON_THE_BENCH = ['OD-1013', 'OD-1024', 'OD-1044', 'OD-1046', 'OD-1060'];
 
+    /** How Quillet orders some of them. */
+    public const TAGS = ['OD-1001' => ['every day'], 'OD-1033' => ['every day', 'gift'], 'OD-1014' => ['spring'], 'OD-1031' => ['summer'], 'OD-1030' => ['gift', 'under glass'], 'OD-1027' => ['spring', 'under glass'], 'OD-1020' => ['gift', 'spring'], 'OD-1008' => ['every day', 'summer']];
+
     /** What the columns of Kilnfold's table mean. */
     public const KILNFOLD = [
         'Range' => Field::Item, 'Article' => Field::Sku, 'EAN' => Field::Barcode, 'Name' => Field::Title, 'Glaze' => Field::Option, 'Size' => Field::Option, 'Section' => Field::Category,

@@ -121,6 +121,7 @@ final class MakeDemo extends Command
             $edit->title($stall, $listing, $own['title']);
             $edit->words($stall, $listing, $own['words']);
             $edit->names($stall, $listing, $own['names']);
+            $edit->order($stall, $listing, ['type' => (string) $listing->supplierItem?->category, 'tags' => implode(', ', Goods::TAGS[$code] ?? [])]);
             if (isset($own['only'])) {
                 $off = $listing->variants()->with('supplierVariant')->get()->filter(fn ($v): bool => ! str_contains((string) $v->supplierVariant?->label, $own['only']))->pluck('id')->all();
                 $edit->switch($stall, $listing, array_values($off), false);

@@ -60,8 +60,8 @@ return new class extends Migration
             $table->unsignedSmallInteger('zoom')->default(100);
             // The original, from which the sizes can be made again.
             $table->string('original', 240)->nullable();
-            // A perceptual hash: alike pictures differ in few of its 64 bits.
-            $table->char('alike', 16)->nullable();
+            // A perceptual hash and the mean colour, by which the same picture is known again.
+            $table->char('alike', 22)->nullable();
             $table->string('shows', 120)->nullable();
         });
         Schema::create('bench_changes', function (Blueprint $table): void {

@@ -65,11 +65,11 @@ final class ListingRecords
     /** A spreadsheet runs a cell that begins like a formula; an apostrophe before it keeps it text (OWASP, CSV injection). */
     public static function safe(string $cell): string
     {
-        return preg_match("/^'[=+@\t\r-]|^[=+@\t\r]|^-(?!\d+(\.\d+)?$)/", $cell) === 1 ? "'".$cell : $cell;
+        return preg_match("/^'+[=+@\t\r-]|^[=+@\t\r]|^-(?!\d+(\.\d+)?$)/", $cell) === 1 ? "'".$cell : $cell;
     }
 
     public static function unsafe(string $cell): string
     {
-        return preg_match("/^''?[=+@\t\r-]/", $cell) === 1 ? substr($cell, 1) : $cell;
+        return preg_match("/^'+[=+@\t\r-]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 }

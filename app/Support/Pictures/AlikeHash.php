@@ -8,14 +8,20 @@ use Intervention\Image\Interfaces\ImageInterface;
 
 /**
  * A perceptual hash (difference hash, 64 bits): whether each of 8 × 8 fields is darker than the one to its right. Scaling,
- * recompressing and small touches change few bits; another picture changes about half of them.
+ * recompressing and small touches change few bits; another picture changes about half of them. The mean colour stands behind
+ * it, so that one shape in two colours counts as two pictures.
  */
 final class AlikeHash
 {
     /** Up to so many bits may differ between two versions of one picture. */
     public const SAME = 5;
 
-    /** @return string 16 hexadecimal digits */
+    /** Steps of 255 by which a channel of the mean colour may differ. */
+    private const SAME_COLOUR = 5;
+
+    private const BITS = 16;
+
+    /** @return string 16 hexadecimal digits of shape, 6 of colour */
     public static function of(ImageInterface $image): string
     {
         $small = (clone $image)->resize(9, 8)->greyscale();
@@ -26,16 +32,28 @@ final class AlikeHash
             }
         }
 
-        return implode('', array_map(static fn (string $four): string => dechex((int) bindec($four)), str_split($bits, 4)));
+        $mean = (clone $image)->resize(1, 1)->pickColor(0, 0)->toArray();
+
+        return implode('', array_map(static fn (string $four): string => dechex((int) bindec($four)), str_split($bits, 4))).sprintf('%02x%02x%02x', $mean[0], $mean[1], $mean[2]);
     }
 
     public static function same(string $one, string $other): bool
     {
+        foreach ([0, 2, 4] as $channel) {
+            if (abs(self::channel($one, $channel) - self::channel($other, $channel)) > self::SAME_COLOUR) {
+                return false;
+            }
+        }
         $differing = 0;
-        foreach (str_split($one) as $i => $digit) {
+        foreach (str_split(substr($one, 0, self::BITS)) as $i => $digit) {
             $differing += substr_count(decbin((int) hexdec($digit) ^ (int) hexdec($other[$i] ?? '0')), '1');
         }
 
         return $differing <= self::SAME;
+    }
+
+    private static function channel(string $hash, int $at): int
+    {
+        return (int) hexdec(substr($hash, self::BITS + $at, 2));
     }
 }

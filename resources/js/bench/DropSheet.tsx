@@ -92,7 +92,7 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
                     <span className="w-32">{t.days}</span>
                     <span className="w-24 text-right text-sup">{t.stock} in stock</span>
                     <span className="flex-1 text-right text-[12.5px] font-normal text-mute">
-                      {t.id === chosen ? 'kept' : t.standsIn ? 'stands in' : 'too slow to stand in'}
+                      {t.id === chosen ? 'kept' : t.standsIn ? 'stands in' : 'too slow'}
                     </span>
                   </label>
                 ))}

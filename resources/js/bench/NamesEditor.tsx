@@ -59,7 +59,8 @@ export function NamesEditor({ options, onSay, onOrder, onDrop, onTakeUp }: Props
                   onChange={(e) => {
                     setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
                   }}
-                  className={`${line} w-24`}
+                  className={line}
+                  style={{ width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch` }}
                 />
               ))}
             </div>

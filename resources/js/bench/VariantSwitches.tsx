@@ -22,7 +22,7 @@ export function VariantSwitches({ rows, onSwitch }: Props) {
   return (
     <div className="mb-3">
       {options.length === 2 && down && across && across.values.length <= 8 ? (
-        <table className="text-[13px]" aria-label={`${down.name} by ${across.name}`}>
+        <table className="text-[13px] [&_td]:py-1 [&_th]:py-1" aria-label={`${down.name} by ${across.name}`}>
           <thead>
             <tr>
               <td />

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Bench;
+
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use WindowStall\Bench\Carrying\Columns;
+use WindowStall\Bench\Carrying\ListingRecords;
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Listing;
+use WindowStall\Core\Money\Money;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+
+/** Listings out and in: what goes out comes in again unchanged, and what was changed outside is taken over. */
+final class CarryTest extends AppTestCase
+{
+    private const AWKWARD = "“Trowel”, 5\" \\ 'x'; =1+1 <b>& 园艺 🌱\ttab";
+
+    private Stall $stall;
+
+    private Listing $listing;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+        $this->stall = $this->world->stall();
+        $this->listing = $this->world->listing($this->stall);
+        $edit = app(EditListing::class);
+        $edit->title($this->stall, $this->listing, '=HYPERLINK("x") '.self::AWKWARD);
+        $edit->words($this->stall, $this->listing, '<p>Line, one;"two"</p><ul><li>öä</li></ul>');
+        $edit->order($this->stall, $this->listing, ['type' => '-5', 'tags' => "a, b'c, =d", 'maker' => "'-odd", 'notes' => "two\nlines, \"quoted\""]);
+        $edit->search($this->stall, $this->listing, '@search', '+words');
+        $edit->price($this->stall, $this->listing, $this->listing->variants()->firstOrFail(), Money::gbp(1234));
+        $edit->switch($this->stall, $this->listing, [(int) $this->listing->variants()->get()->last()?->id], false);
+        $this->world->listing($this->stall, Items::item([Items::variant('q')], 'Another', id: 'T-2'));
+    }
+
+    public function test_what_goes_out_comes_in_unchanged(): void
+    {
+        $before = $this->own();
+        foreach (['csv', 'json'] as $as) {
+            $this->import($this->export($as), $as)->assertOk()->assertJsonPath('words', 'Nothing in the file differs from what is here.')->assertJsonPath('change', null)->assertJsonPath('rejects', []);
+            self::assertSame($before, $this->own(), $as);
+        }
+    }
+
+    public function test_what_was_lost_here_comes_back_from_the_file(): void
+    {
+        $before = $this->own();
+        foreach (['csv', 'json'] as $as) {
+            $file = $this->export($as);
+            $this->listing->refresh()->update(['own_title' => 'spoilt', 'own_words' => null, 'own_type' => 'x', 'own_tags' => [], 'own_maker' => null, 'own_notes' => 'x', 'own_search_title' => null, 'own_search_words' => 'x']);
+            $this->listing->variants()->update(['own_price_minor' => null, 'own_on' => true]);
+            $change = $this->import($file, $as)->assertOk()->assertJsonPath('words', '1 listing was changed.')->json('change');
+            self::assertSame($before, $this->own(), $as);
+            $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
+            self::assertSame('spoilt', $this->listing->refresh()->own_title);
+            $this->import($file, $as);
+        }
+    }
+
+    public function test_a_table_changed_by_hand_is_taken_over_cell_by_cell_and_bad_cells_are_told(): void
+    {
+        $variants = $this->listing->variants()->pluck('id')->all();
+        $csv = "listing,variant,title,on,price,tags,stock\n{$this->listing->id},{$variants[0]},New title,no,\"9,95\",\"x, y\",999\n{$this->listing->id},{$variants[1]},New title,perhaps,dear,\"x, y\",999\n{$this->listing->id},77777,New title,yes,,,\n999999,1,Lost,yes,,,\n";
+        $answer = $this->import($csv, 'csv')->assertOk()->assertJsonPath('words', '1 listing was changed; 4 cells were left out.');
+        self::assertSame([[3, 'on'], [3, 'price'], [4, 'variant'], [5, 'listing']], array_map(static fn (array $r): array => [$r['row'], $r['column']], $answer->json('rejects')));
+        self::assertSame(['New title', ['x', 'y']], [$this->listing->refresh()->own_title, $this->listing->own_tags]);
+        self::assertSame([[false, 995], [false, null]], $this->listing->variants()->get()->map(static fn ($v): array => [$v->own_on, $v->own_price_minor])->all());
+        self::assertSame(15, (int) $this->listing->supplierItem?->stock, 'what is told for reading is not taken in');
+    }
+
+    public function test_another_stall_with_the_same_supplier_takes_them_over(): void
+    {
+        $file = $this->export('json');
+        $there = $this->world->stall();
+        $this->world->pull($there, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]));
+        $this->wantingJson()->post(route('bench.import', $there), ['file' => UploadedFile::fake()->createWithContent('l.json', $file)])->assertOk()->assertJsonPath('words', '1 listing was changed, 1 of them newly taken to the bench; 1 cell was left out.');
+        self::assertSame('=HYPERLINK("x") '.preg_replace('/\s+/u', ' ', self::AWKWARD), $there->listings()->firstOrFail()->own_title);
+    }
+
+    public function test_files_that_are_none_get_a_sentence(): void
+    {
+        foreach (['' => 'The file is empty.', "a,b\n1,2\n" => 'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.', '{"listings":1}' => 'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.'] as $bytes => $sentence) {
+            $this->import((string) $bytes, 'csv')->assertStatus(422)->assertJsonPath('message', $sentence);
+        }
+        $this->wantingJson()->post(route('bench.import', $this->stall), [])->assertStatus(422);
+    }
+
+    public function test_no_cell_runs_in_a_spreadsheet_and_every_cell_is_read_back(): void
+    {
+        foreach (['=1+1', '+44', '-x', '-5', '@a', "'-5", "'=x", "''=x", "\tx", 'plain', "'plain", '-3.20', ''] as $cell) {
+            $safe = ListingRecords::safe($cell);
+            self::assertSame($cell, ListingRecords::unsafe($safe), $cell);
+            self::assertDoesNotMatchRegularExpression("/^[=+@\t\r]|^-(?!\d+(\.\d+)?$)/", $safe, $cell);
+        }
+        self::assertSame(Columns::all(), array_unique(Columns::all()));
+    }
+
+    private function export(string $as): string
+    {
+        return $this->get(route('bench.export', [$this->stall, 'as' => $as]))->assertOk()->streamedContent();
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function import(string $bytes, string $as): TestResponse
+    {
+        return $this->wantingJson()->post(route('bench.import', $this->stall), ['file' => UploadedFile::fake()->createWithContent('listings.'.$as, $bytes)]);
+    }
+
+    /** @return array<string, mixed> */
+    private function own(): array
+    {
+        $l = $this->listing->refresh();
+
+        return [...$l->only(['own_title', 'own_words', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words']), 'variants' => $l->variants()->get(['id', 'own_on', 'own_price_minor'])->toArray()];
+    }
+}
