@@ -16,7 +16,7 @@ final readonly class ItemFacts
 {
     private const MATERIALS = ['ash', 'bamboo', 'beech', 'brass', 'bronze', 'canvas', 'cedar', 'ceramic', 'clay', 'copper', 'cotton', 'enamel', 'felt', 'galvanised', 'galvanized', 'glass', 'goatskin', 'hazel', 'iron', 'jute', 'leather', 'linen', 'nitrile', 'oak', 'plastic', 'polycarbonate', 'slate', 'stainless', 'steel', 'stoneware', 'terracotta', 'walnut', 'willow', 'wood', 'wooden', 'wool', 'zinc'];
 
-    private const NAME_WORDS = 4;
+    private const NAME_WORDS = 3;
 
     /**
      * @param  list<string>  $materials

@@ -51,7 +51,7 @@ abstract class BrowserTestCase extends TestCase
         $desk->see('Set up a stall')->write('Name of the stall', $name)->write('Address of the shop', $handle)->press('Set up the stall');
         $desk->see('No supplier is connected yet');
         if ($connect) {
-            $desk->press('Connect a supplier')->write('Your key', 'oakum-quillet-key')->press('Connect and pull the catalogue');
+            $desk->press('Connect a supplier')->click('a[href*="kind=oakum"]')->write('Your key', 'oakum-quillet-key')->press('Connect and pull the catalogue');
             $desk->until(fn (): bool => $desk->has('[data-item]') && ! $desk->has('progress'), 'for the catalogue');
         }
 

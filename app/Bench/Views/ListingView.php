@@ -89,6 +89,7 @@ final readonly class ListingView
     public static function of(ListingFigures $f): self
     {
         $richText = new RichText;
+        $words = $f->words->held ? $f->words->shown() : $richText->clean($f->words->shown());
         $listing = $f->listing;
         $shownIds = array_map(static fn (Picture $p): int => $p->id, $f->pictures);
         $market = $f->stall->marketName();
@@ -98,7 +99,7 @@ final readonly class ListingView
             $f->now->title, $richText->clean($f->now->description),
             array_values($listing->pictures->whereNotNull('source')->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             self::options($f), self::arrival($f),
-            $f->title->shown(), $f->title->held, $f->words->held ? $f->words->shown() : $richText->clean($f->words->shown()), $f->words->held,
+            $f->title->shown(), $f->title->held, $words, $f->words->held,
             PictureView::list($f->pictures), $f->picturesHeld,
             array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             $listing->pictures->where('state', Picture::WAITING)->count(),
@@ -112,8 +113,8 @@ final readonly class ListingView
             $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
             count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) + count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
             (string) $listing->own_type, $listing->own_tags, (string) $listing->own_maker, (string) $listing->own_notes,
-            $listing->own_search_title ?? $f->title->shown(), $listing->own_search_words ?? mb_strimwidth(RichText::plain($f->words->shown()), 0, 155, '…'), $listing->own_search_title !== null || $listing->own_search_words !== null,
-            $listing->drafts, self::titleNotes($f), self::junk($f), $listing->own_dropped, count(ProductGroups::of($f->now)->groups),
+            $listing->own_search_title ?? $f->title->shown(), $listing->own_search_words ?? mb_strimwidth(RichText::plain($words), 0, 155, '…'), $listing->own_search_title !== null || $listing->own_search_words !== null,
+            $listing->drafts, self::titleNotes($f), self::junk($f, $words), $listing->own_dropped, count(ProductGroups::of($f->now)->groups),
         );
     }
 
@@ -127,9 +128,9 @@ final readonly class ListingView
     }
 
     /** @return list<NoteView> */
-    private static function junk(ListingFigures $f): array
+    private static function junk(ListingFigures $f, string $words): array
     {
-        $text = html_entity_decode(strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $f->words->shown())), ENT_QUOTES | ENT_HTML5);
+        $text = html_entity_decode(strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $words)), ENT_QUOTES | ENT_HTML5);
 
         return array_map(static fn (Junk $j): NoteView => new NoteView($j->kind->value, $j->kind->words(), $j->sentence), Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]));
     }

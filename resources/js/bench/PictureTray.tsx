@@ -118,7 +118,7 @@ function Shown({ picture, n, onLook, onLeaveOut }: { picture: PictureView; n: nu
             picture.notes.length > 0
               ? 'bg-ochre text-sheet'
               : picture.alt
-                ? 'bg-till text-sheet opacity-0 group-hover:opacity-100 focus:opacity-100'
+                ? 'bg-sheet text-ink ring-1 ring-line'
                 : 'bg-sheet text-mute ring-1 ring-line'
           }`}
         >

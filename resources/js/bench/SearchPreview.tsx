@@ -2,8 +2,11 @@ import { useEffect, useMemo, useState } from 'react';
 import type { ListingView } from '@/types';
 
 /** What search engines show of a title and a description: pixels, in their face, cut at a word. */
-const TITLE = { face: '400 20px Arial, sans-serif', width: 580 };
-const WORDS = { face: '400 14px Arial, sans-serif', width: 2 * 600 };
+const TITLE = { face: '400 20px Arial, "Liberation Sans", Helvetica, sans-serif', width: 580 };
+const WORDS = { face: '400 14px Arial, "Liberation Sans", Helvetica, sans-serif', width: 2 * 600 };
+
+/** Drawn smaller so that the whole width fits; lines break where they truly do. */
+const SMALLER = 0.68;
 
 let pen: CanvasRenderingContext2D | null = null;
 function measure(text: string, face: string): number {
@@ -36,7 +39,11 @@ export function SearchPreview({ listing, onSay }: { listing: ListingView; onSay:
   const line = 'w-full border-b border-line bg-transparent py-1 outline-none focus:border-you';
   return (
     <div onBlur={save}>
-      <div className="mb-2 overflow-x-auto rounded-md border border-line bg-white px-4 py-3 font-[Arial,sans-serif]" data-search-preview>
+      <div
+        className="mb-2 overflow-hidden rounded-md border border-line bg-white px-4 py-3"
+        data-search-preview
+        style={{ zoom: SMALLER, fontFamily: 'Arial, "Liberation Sans", Helvetica, sans-serif' }}
+      >
         <p className="text-[12px] text-[#4d5156]">{listing.shopUrl?.replace(/^https?:\/\//, '') ?? 'your shop › goods'}</p>
         <p className="text-[20px] leading-[26px] whitespace-nowrap text-[#1a0dab]" style={{ width: TITLE.width }}>
           {shown.title}

@@ -167,9 +167,12 @@ export default function MappingPage({ mapping, countries }: { mapping: MappingVi
 /** Asks what the first rows would become, a moment after the last change; only the latest answer counts. */
 function usePreview(url: string, body: unknown, onAnswer: (p: MappingPreviewView) => void, onTrouble: (t: string | null) => void): void {
   const asked = JSON.stringify(body);
-  const first = useRef(asked);
+  const begun = useRef(false);
   useEffect(() => {
-    if (asked === first.current) return;
+    if (!begun.current) {
+      begun.current = true;
+      return;
+    }
     const ask = new AbortController();
     const timer = setTimeout(() => {
       send<MappingPreviewView>('POST', url, JSON.parse(asked), ask.signal)

@@ -36,7 +36,7 @@ final class CarryTest extends AppTestCase
         $edit->order($this->stall, $this->listing, ['type' => '-5', 'tags' => "a, b'c, =d", 'maker' => "'-odd", 'notes' => "two\nlines, \"quoted\""]);
         $edit->search($this->stall, $this->listing, '@search', '+words');
         $edit->price($this->stall, $this->listing, $this->listing->variants()->firstOrFail(), Money::gbp(1234));
-        $edit->switch($this->stall, $this->listing, [(int) $this->listing->variants()->get()->last()?->id], false);
+        $edit->switch($this->stall, $this->listing, [$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id], false);
         $this->world->listing($this->stall, Items::item([Items::variant('q')], 'Another', id: 'T-2'));
     }
 

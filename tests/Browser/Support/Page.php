@@ -68,7 +68,7 @@ final class Page
     public function write(string $label, string $text): self
     {
         $q = self::quote($label);
-        $field = $this->find("//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input", $label);
+        $field = $this->find("//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]//*[self::input or self::textarea] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input", $label);
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys(WebDriverKeys::DELETE);
