@@ -90,7 +90,8 @@ final readonly class SplitListing
         $values = array_values(array_unique(array_filter($values, static fn (string $v): bool => $v !== '')));
         $pictures = $part->pictures()->whereIn('source', array_filter($sources))->orderBy('id')->pluck('id')->all();
         $part->update([
-            'own_title' => trim($name), 'own_pictures' => $pictures === [] ? null : $pictures, 'own_part' => $option === null ? null : ['option' => $option, 'values' => $values],
+            'own_title' => trim($name), 'own_pictures' => $pictures === [] ? null : $pictures, // Split by hand alone: nobody can say where a new variant belongs, so none comes in by itself.
+            'own_part' => ['option' => (string) $option, 'values' => $values],
             // The option that told the products apart has one value left; there is nothing to choose by it.
             'own_dropped' => $option !== null && count($values) === 1 ? array_values(array_unique([...$from->own_dropped, $option])) : $from->own_dropped,
         ]);

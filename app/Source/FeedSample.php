@@ -47,7 +47,7 @@ final readonly class FeedSample
                 }
 
                 return [$feed->about(), $feed->header(), $rows];
-            }, 60);
+            }, 40);
             Cache::put($key, $kept, self::KEPT);
         }
 

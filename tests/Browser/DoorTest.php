@@ -14,7 +14,7 @@ final class DoorTest extends BrowserTestCase
         $desk->write('E-mail', 'nobody@quillet.example')->write('Password', 'wrong')->click('button[type="submit"]')->see('No one with that address and password works here.');
         $handle = $this->newStall($desk, 'First plot', connect: false);
         $desk->readsForEveryone('an empty Source');
-        $desk->press('Connect a supplier')->write('Your key', 'no-such-key')->press('Connect and pull the catalogue')->see('Oakum Depot doesn’t know this key. Copy it again from your account there.')->readsForEveryone('connecting');
+        $desk->press('Connect a supplier')->click('a[href*="kind=oakum"]')->write('Your key', 'no-such-key')->press('Connect and pull the catalogue')->see('Oakum Depot doesn’t know this key. Copy it again from your account there.')->readsForEveryone('connecting');
 
         $desk->press('First plot')->press('Open another stall')->see('Set up a stall')->readsForEveryone('a new stall');
         $desk->write('Name of the stall', 'Second plot')->write('Address of the shop', $handle.'-two')->press('Set up the stall')->see('No supplier is connected yet');

@@ -28,7 +28,7 @@ final class PlaceMany implements ShouldQueue
 
     public function __construct(public readonly int $runId)
     {
-        $this->onQueue('pulls');
+        $this->onQueue('runs');
     }
 
     public function handle(PutInWindow $put): void

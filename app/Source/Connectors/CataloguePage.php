@@ -13,10 +13,11 @@ final readonly class CataloguePage
     /**
      * @param  list<SupplierItem>  $items
      * @param  list<Reject>  $rejects
+     * @param  int|null  $rejected  how many couldn't be used in all, when more than those listed
      * @param  list<string>  $notes  sentences for the seller
      * @param  array<string, mixed>  $learnt  settings of the connection that the catalogue taught, such as a renamed column
      */
-    public function __construct(public array $items, public ?int $total = null, public array $rejects = [], public array $notes = [], public array $learnt = [])
+    public function __construct(public array $items, public ?int $total = null, public array $rejects = [], public array $notes = [], public array $learnt = [], public ?int $rejected = null)
     {
     }
 }

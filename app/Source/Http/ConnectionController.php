@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -84,7 +85,9 @@ final class ConnectionController
     /** A newer file in place of the one that was sent before. */
     public function file(Request $request, Stall $stall, SupplierConnection $connection, StartPull $pull): RedirectResponse
     {
+        $before = $connection->settings['file'] ?? null;
         $connection->update(['settings' => ['file' => FeedFile::keep(self::sent($request)->getPathname(), $stall->id)] + $connection->settings]);
+        is_string($before) && Storage::delete($before);
         FeedSample::forget($connection);
         $pull($connection, self::person($request));
 

@@ -88,7 +88,7 @@ final class PullCatalogue implements ShouldQueue
             DB::table('run_rejects')->insert(array_map(static fn ($r): array => ['run_id' => $run->id, 'row' => $r->row, 'column' => mb_substr($r->column, 0, 120), 'value' => $r->value, 'reason' => mb_substr($r->reason, 0, 200)], $some));
         }
         if ($page->rejects !== [] || $page->notes !== []) {
-            $run->update(['rejects' => $run->rejects + count($page->rejects), 'notes' => [...$run->notes, ...$page->notes]]);
+            $run->update(['rejects' => $run->rejects + ($page->rejected ?? count($page->rejects)), 'notes' => [...$run->notes, ...$page->notes]]);
         }
         if ($page->learnt !== []) {
             $connection->update(['settings' => $page->learnt + $connection->settings]);

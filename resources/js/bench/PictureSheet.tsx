@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { OptionView, PictureView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
@@ -11,19 +11,17 @@ interface Props {
 }
 
 /** One picture looked at closely: what of it is seen, what it shows, and how it is told to those who can't see it. */
-export function PictureSheet({ picture, options, onClose, onSay }: Props) {
-  const [at, setAt] = useState({ x: 50, y: 50, zoom: 100 });
-  const [alt, setAlt] = useState('');
-  const [shows, setShows] = useState('');
+export function PictureSheet({ picture, ...rest }: Props) {
+  // By its number: pictures are asked after while they are fetched, and that mustn't wipe what is being said here.
+  return picture ? <Looked key={picture.id} picture={picture} {...rest} /> : null;
+}
+
+function Looked({ picture, options, onClose, onSay }: Props & { picture: PictureView }) {
+  const [at, setAt] = useState({ x: picture.x, y: picture.y, zoom: picture.zoom });
+  const [alt, setAlt] = useState(picture.alt);
+  const [shows, setShows] = useState(picture.shows ?? '');
   const [busy, setBusy] = useState(false);
-  useEffect(() => {
-    if (!picture) return;
-    setAt({ x: picture.x, y: picture.y, zoom: picture.zoom });
-    setAlt(picture.alt);
-    setShows(picture.shows ?? '');
-  }, [picture]);
   const save = () => {
-    if (!picture) return;
     setBusy(true);
     const crop = at.x !== picture.x || at.y !== picture.y || at.zoom !== picture.zoom ? at : {};
     void onSay(picture.id, { alt, shows: shows || null, ...crop })
@@ -39,7 +37,7 @@ export function PictureSheet({ picture, options, onClose, onSay }: Props) {
   };
   return (
     <Sheet
-      open={picture !== null}
+      open
       title="The picture"
       onClose={onClose}
       foot={
@@ -48,90 +46,88 @@ export function PictureSheet({ picture, options, onClose, onSay }: Props) {
         </Button>
       }
     >
-      {picture && (
-        <div className="grid grid-cols-[1fr_200px] gap-6">
-          <div>
-            <p className="mb-1 text-[12.5px] text-mute">Press on what has to stay in view</p>
-            <button
-              type="button"
-              aria-label="What has to stay in view; arrow keys move it"
-              onKeyDown={nudge}
-              onClick={(e) => {
-                const box = e.currentTarget.getBoundingClientRect();
-                if (e.detail > 0)
-                  setAt((a) => ({
-                    ...a,
-                    x: Math.round(((e.clientX - box.left) / box.width) * 100),
-                    y: Math.round(((e.clientY - box.top) / box.height) * 100),
-                  }));
-              }}
-              className="relative block w-full cursor-crosshair overflow-hidden rounded-md border border-line"
-              data-focal
-            >
-              <img src={picture.whole ?? ''} alt="" className="block w-full" draggable={false} />
-              <span
-                aria-hidden
-                className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px] border-sheet bg-you/80 shadow"
-                style={{ left: `${String(at.x)}%`, top: `${String(at.y)}%` }}
-              />
-            </button>
-            <label className="mt-3 block text-[12.5px] text-mute">
-              How near
-              <input
-                type="range"
-                min={100}
-                max={300}
-                step={5}
-                value={at.zoom}
-                onChange={(e) => setAt((a) => ({ ...a, zoom: Number(e.target.value) }))}
-                className="block w-full accent-[#a8431f]"
-              />
-            </label>
-          </div>
-          <div>
-            <p className="mb-1 text-[12.5px] text-mute">As the shop shows it</p>
-            <Seen src={picture.whole ?? ''} {...at} />
-            {picture.notes.map((n) => (
-              <p key={n} className="mt-2 text-[13px] font-medium text-ochre">
-                {n}
-              </p>
-            ))}
-          </div>
-          <label className="col-span-2 block text-[12.5px] text-mute">
-            In words, for those who can’t see it
+      <div className="grid grid-cols-[1fr_200px] gap-6">
+        <div>
+          <p className="mb-1 text-[12.5px] text-mute">Press on what has to stay in view</p>
+          <button
+            type="button"
+            aria-label="What has to stay in view; arrow keys move it"
+            onKeyDown={nudge}
+            onClick={(e) => {
+              const box = e.currentTarget.getBoundingClientRect();
+              if (e.detail > 0)
+                setAt((a) => ({
+                  ...a,
+                  x: Math.round(((e.clientX - box.left) / box.width) * 100),
+                  y: Math.round(((e.clientY - box.top) / box.height) * 100),
+                }));
+            }}
+            className="relative block w-full cursor-crosshair overflow-hidden rounded-md border border-line"
+            data-focal
+          >
+            <img src={picture.whole ?? ''} alt="" className="block w-full" draggable={false} />
+            <span
+              aria-hidden
+              className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px] border-sheet bg-you/80 shadow"
+              style={{ left: `${String(at.x)}%`, top: `${String(at.y)}%` }}
+            />
+          </button>
+          <label className="mt-3 block text-[12.5px] text-mute">
+            How near
             <input
-              value={alt}
-              data-alt
-              maxLength={200}
-              placeholder="Hand trowel with a copper blade, on a bench"
-              onChange={(e) => setAlt(e.target.value)}
-              className="w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+              type="range"
+              min={100}
+              max={300}
+              step={5}
+              value={at.zoom}
+              onChange={(e) => setAt((a) => ({ ...a, zoom: Number(e.target.value) }))}
+              className="block w-full accent-[#a8431f]"
             />
           </label>
-          {options.some((o) => o.values.length > 1) && (
-            <label className="col-span-2 block text-[12.5px] text-mute">
-              It stands for
-              <select
-                value={shows}
-                data-shows
-                onChange={(e) => setShows(e.target.value)}
-                className="block w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium text-ink"
-              >
-                <option value="">the listing as a whole</option>
-                {options.map((o) => (
-                  <optgroup key={o.name} label={o.own || o.name}>
-                    {o.values.map((v) => (
-                      <option key={v.value} value={v.value}>
-                        {v.own || v.value}
-                      </option>
-                    ))}
-                  </optgroup>
-                ))}
-              </select>
-            </label>
-          )}
         </div>
-      )}
+        <div>
+          <p className="mb-1 text-[12.5px] text-mute">As the shop shows it</p>
+          <Seen src={picture.whole ?? ''} {...at} />
+          {picture.notes.map((n) => (
+            <p key={n} className="mt-2 text-[13px] font-medium text-ochre">
+              {n}
+            </p>
+          ))}
+        </div>
+        <label className="col-span-2 block text-[12.5px] text-mute">
+          In words, for those who can’t see it
+          <input
+            value={alt}
+            data-alt
+            maxLength={200}
+            placeholder="Hand trowel with a copper blade, on a bench"
+            onChange={(e) => setAlt(e.target.value)}
+            className="w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+          />
+        </label>
+        {options.some((o) => o.values.length > 1) && (
+          <label className="col-span-2 block text-[12.5px] text-mute">
+            It stands for
+            <select
+              value={shows}
+              data-shows
+              onChange={(e) => setShows(e.target.value)}
+              className="block w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium text-ink"
+            >
+              <option value="">the listing as a whole</option>
+              {options.map((o) => (
+                <optgroup key={o.name} label={o.own || o.name}>
+                  {o.values.map((v) => (
+                    <option key={v.value} value={v.value}>
+                      {v.own || v.value}
+                    </option>
+                  ))}
+                </optgroup>
+              ))}
+            </select>
+          </label>
+        )}
+      </div>
     </Sheet>
   );
 }

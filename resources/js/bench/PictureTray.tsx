@@ -112,7 +112,7 @@ function Shown({ picture, n, onLook, onLeaveOut }: { picture: PictureView; n: nu
         <button
           type="button"
           onClick={onLook}
-          aria-label={`Crop and describe picture ${String(n + 1)}`}
+          aria-label={`${picture.notes.length > 0 ? '!' : picture.alt ? 'crop' : 'alt?'} Crop and describe picture ${String(n + 1)}`}
           title={picture.notes.join(' ') || (picture.alt ? picture.alt : 'Crop it, say what it shows')}
           className={`absolute -bottom-1.5 left-1/2 -translate-x-1/2 rounded-full px-1.5 py-px text-[10.5px] leading-4 font-semibold ${
             picture.notes.length > 0

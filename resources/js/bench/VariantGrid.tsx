@@ -109,9 +109,9 @@ function Row({
           type="button"
           onClick={onSources}
           title="Where it comes from"
-          aria-label={`Where ${row.label} comes from`}
           className={clsx('ml-1.5 text-[12px] hover:underline', row.standIn ? 'font-semibold text-ochre' : 'text-mute')}
         >
+          <span className="sr-only">Where {row.label} comes from: </span>
           {row.standIn && 'stand-in, '}
           {row.warehouse ? `${row.warehouse}, ${row.days ?? ''}` : 'sources'}
           {row.sources > 1 && ` +${String(row.sources - 1)}`}

@@ -13,6 +13,7 @@ export function ItemGrid({ items, at, busy, trial, chosen, onChoose, onTake, onL
           key={item.id}
           data-row={row}
           data-item={item.code}
+          data-id={item.id}
           className={clsx(
             'group relative overflow-hidden rounded-lg border bg-sheet',
             chosen(item.id) ? 'border-you bg-you-soft' : 'border-line',

@@ -28,6 +28,7 @@ export function ItemRow({ item, row, inHand, trial, chosen, busy, onChoose, onTa
       )}
       data-row={row}
       data-item={item.code}
+      data-id={item.id}
     >
       <td className="w-10 pl-5!">
         <Tick label={`Choose ${item.title}`} checked={chosen} onToggle={onChoose} />

@@ -5,10 +5,10 @@ import { useHandle } from '@/lib/useStall';
 import { PullProgress } from '@/source/PullProgress';
 import type { ConnectionView } from '@/types';
 
-/** The stall's suppliers in a line; those that want something stand open, the others behind one button. */
+/** The stall's suppliers in a line; one alone, and those that want something, stand open, the others behind one button. */
 export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const handle = useHandle();
-  const speaking = connections.filter((c) => (c.run?.open ?? false) || c.trouble !== null || !c.ready);
+  const speaking = connections.filter((c) => connections.length === 1 || (c.run?.open ?? false) || c.trouble !== null || !c.ready);
   const quiet = connections.filter((c) => !speaking.includes(c));
   return (
     <div className="flex-1">

@@ -57,6 +57,14 @@ final class Page
         return $this;
     }
 
+    /** Waits until what slides in has come to rest. */
+    public function still(): self
+    {
+        usleep(700_000);
+
+        return $this;
+    }
+
     public function click(string $css): self
     {
         $this->css($css)->click();

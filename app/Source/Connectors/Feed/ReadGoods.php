@@ -45,7 +45,7 @@ final class ReadGoods
         if ($total === 0) {
             throw FeedTrouble::because($rejected === 0 ? 'The file has a header and no goods under it.' : sprintf('Not one of the %s rows can be used. The first: row %s, %s “%s”. %s', number_format($rejected), number_format($rejects[0]->row), $rejects[0]->column, $rejects[0]->value, $rejects[0]->reason));
         }
-        yield new CataloguePage([], $total, $rejects);
+        yield new CataloguePage([], $total, $rejects, rejected: $rejected);
         yield from self::sorted($mapping, $total);
         DB::statement('TRUNCATE feed_lines');
     }

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Support\Console;
+
+use Illuminate\Console\Command;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
+use WindowStall\Core\Feeds\DecimalSign;
+use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Feeds\MappedColumn;
+use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Feeds\ReadLine;
+use WindowStall\Source\Feeds\OpenFeed;
+use WindowStall\Source\FindItems;
+use WindowStall\Source\ItemSearch;
+use WindowStall\Source\Jobs\PullCatalogue;
+use WindowStall\Source\LandItems;
+use WindowStall\Source\RunState;
+use WindowStall\Source\SaveItems;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\Views\ItemRows;
+use WindowStall\Source\Views\SearchView;
+use WindowStall\Stall\Stall;
+
+/** Measures the program at the size its users reach: 100,000 variants. bin/bench calls it after the small figures. */
+final class RunLargeBench extends Command
+{
+    private const VARIANTS = 100_000;
+
+    protected $signature = 'bench:large';
+
+    protected $description = 'Print figures at 100,000 variants';
+
+    private const COLUMNS = ['range' => Field::Item, 'sku' => Field::Sku, 'ean' => Field::Barcode, 'name' => Field::Title, 'colour' => Field::Option, 'size' => Field::Option, 'text' => Field::Words, 'section' => Field::Category, 'price' => Field::Cost, 'rrp' => Field::Rrp, 'stock' => Field::Stock, 'weight' => Field::Weight];
+
+    public function handle(FindItems $find, SaveItems $save, LandItems $land): int
+    {
+        $stall = Stall::query()->with('rates')->where('handle', 'quillet')->firstOrFail();
+        $this->import($save, $land);
+        $this->memory();
+        $this->line('');
+        $this->pull($stall);
+        $this->search($stall, $find);
+
+        return self::SUCCESS;
+    }
+
+    /** A table of 100,000 rows, next to COPY of the same file in the same run. */
+    private function import(SaveItems $save, LandItems $land): void
+    {
+        $file = $this->goods(self::VARIANTS);
+        $columns = array_keys(self::COLUMNS);
+        DB::statement('CREATE TEMP TABLE bench_copy ('.implode(', ', array_map(static fn (string $c): string => '"'.$c.'" text', $columns)).')');
+        $copy = $this->seconds(function () use ($file): void {
+            $lines = array_slice(file($file, FILE_IGNORE_NEW_LINES) ?: [], 1);
+            DB::connection()->getPdo()->pgsqlCopyFromArray('bench_copy', $lines, ';');
+        });
+        $connection = $this->connection($file);
+        $read = $this->seconds(fn () => $this->readInto($connection, $save));
+        $again = $this->seconds(fn () => $this->readInto($connection, $save));
+        $landed = $this->seconds(fn () => $land($connection->stall ?? throw new \LogicException, $connection));
+        $this->line(sprintf('A table of %s rows imported, next to COPY of the same file in the same run (%.2f s)', number_format(self::VARIANTS), $copy));
+        $this->line(sprintf('  %-52s %8.2f s %8.1f × COPY', 'read, checked, grouped, stored as said and searchable', $read, $read / $copy));
+        $this->line(sprintf('  %-52s %8.2f s %8.1f × COPY', 'the same file again, nothing changed', $again, $again / $copy));
+        $this->line(sprintf('  %-52s %8.2f s', 'landed cost of each variant worked out', $landed));
+        unlink($file);
+    }
+
+    /** What PHP holds while a file ten times as large is read. */
+    private function memory(): void
+    {
+        $mapping = $this->mapping();
+        foreach ([30_000, 300_000, 1_500_000] as $rows) {
+            $file = $this->goods($rows);
+            memory_reset_peak_usage();
+            $feed = OpenFeed::at($file);
+            $read = new ReadLine($mapping, $feed->header());
+            $n = 0;
+            $taken = $this->seconds(function () use ($feed, $read, &$n): void {
+                foreach ($feed->rows() as $number => $values) {
+                    $read->read($number, $values);
+                    $n++;
+                }
+            });
+            $this->line(sprintf('  %-52s %8.1f s, PHP’s peak %d MB', sprintf('a file of %d MB read row by row', intdiv((int) filesize($file), 1_000_000)), $taken, intdiv(memory_get_peak_usage(true), 1_000_000)));
+            unlink($file);
+        }
+    }
+
+    private function pull(Stall $stall): void
+    {
+        Artisan::call('standins:enlarge', ['--variants' => self::VARIANTS]);
+        $connection = $stall->connections()->where('kind', 'oakum')->firstOrFail();
+        $run = $connection->runs()->create(['stall_id' => $stall->id, 'state' => RunState::Waiting]);
+        $taken = $this->seconds(fn () => app()->call([new PullCatalogue($run->id), 'handle']));
+        $markets = count($stall->markets());
+        $this->line(sprintf('Oakum Depot with %s items and %s variants pulled over HTTP and landed in %d markets: %.0f s', number_format($stall->items()->count()), number_format((int) $stall->items()->sum('variants_count')), $markets, $taken));
+        DB::statement('VACUUM ANALYZE supplier_items, supplier_variants, item_landings');
+    }
+
+    private function search(Stall $stall, FindItems $find): void
+    {
+        $connections = $stall->connections()->get();
+        $asked = [[], ['q' => 'trowel'], ['q' => 'garden'], ['q' => 'brass mister', 'sort' => 'days'], ['q' => 'trowle'], ['q' => 'coper watring rose'], ['stock' => '50', 'days' => '5', 'from' => ['GB']], ['price' => '24.95', 'margin' => '30', 'rating' => '40'], ['category' => ['Pots and bags'], 'sort' => 'rating'], ['q' => 'OD-2040'], ['new' => '1', 'sort' => 'title'], ['landed' => '10', 'variants' => '5', 'sort' => 'stock'], ['q' => 'glass cloche', 'price' => '39.95', 'margin' => '40']];
+        $all = [];
+        $this->line('');
+        $this->line('A search among them, with every filter counted and the first page of rows; milliseconds');
+        $this->line(sprintf('  %-62s %8s %8s %8s', '', 'found', 'median', 'p95'));
+        foreach ($asked as $query) {
+            $taken = [];
+            $found = null;
+            for ($n = 0; $n < 20; $n++) {
+                $start = hrtime(true);
+                $search = ItemSearch::of(Request::create('/', 'GET', $query), $stall, $stall->home_market);
+                $found = $find($stall, $search);
+                SearchView::of($stall, $search, $found, $connections);
+                ItemRows::of($stall, $search, $found->ids);
+                $taken[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($taken);
+            array_push($all, ...$taken);
+            $this->line(sprintf('  %-62s %8s %8.1f %8.1f', $query === [] ? 'everything' : mb_strimwidth((string) json_encode($query), 0, 62, '…'), number_format($found->counts->found), $taken[10], $taken[18]));
+        }
+        sort($all);
+        $this->line(sprintf('  %-62s %8s %8.1f %8.1f', 'all of them', '', $all[intdiv(count($all), 2)], $all[(int) floor(0.95 * (count($all) - 1))]));
+    }
+
+    private function readInto(SupplierConnection $connection, SaveItems $save): void
+    {
+        $run = $connection->runs()->create(['stall_id' => $connection->stall_id, 'state' => RunState::Done]);
+        foreach ($connection->connector()->catalogue($connection->access()) as $page) {
+            if ($page->items !== []) {
+                $save($connection, $run, $page->items);
+            }
+        }
+        DB::table('run_seen')->where('run_id', $run->id)->delete();
+    }
+
+    private function connection(string $file): SupplierConnection
+    {
+        $stall = Stall::query()->where('handle', 'saltmarsh-ringers')->firstOrFail();
+        $kept = 'feeds/bench-'.Str::uuid();
+        Storage::put($kept, (string) file_get_contents($file));
+
+        return $stall->connections()->create(['public_id' => (string) Str::uuid(), 'kind' => 'feed', 'name' => 'Bench', 'address' => 'file:bench-'.Str::uuid(), 'secrets' => ['key' => '', 'hook' => ''], 'settings' => ['file' => $kept, 'mapping' => $this->mapping()->toArray(), 'delivery' => 'NL; 30 kg; 4.95; 2-4']])->load('stall.rates');
+    }
+
+    private function mapping(): Mapping
+    {
+        return new Mapping(array_map(static fn (string $name, Field $field): MappedColumn => new MappedColumn($name, $field), array_keys(self::COLUMNS), array_values(self::COLUMNS)), DecimalSign::Point, true, 'EUR', 'NL');
+    }
+
+    /** A pottery's table with so many rows, five to an item. */
+    private function goods(int $rows): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'bench') ?: throw new \RuntimeException('No room for a file.');
+        $out = fopen($file, 'w') ?: throw new \RuntimeException('No room for a file.');
+        fwrite($out, implode(';', array_keys(self::COLUMNS))."\n");
+        for ($n = 0; $n < $rows; $n++) {
+            $item = intdiv($n, 5);
+            fwrite($out, sprintf("R-%d;S-%d;%013d;Hand-thrown flower pot %d;%s;%d cm;Thrown at the wheel and wood-fired, frost-proof to minus fifteen degrees.;Pots %d;%d.%02d;%d.00;%d;%d.%d\n", $item, $n, $n, $item, ['Terracotta', 'Chalk', 'Slate', 'Moss', 'Ink'][$n % 5], 12 + $n % 4 * 6, $item % 12, 4 + $n % 40, $n % 100, 12 + $n % 90, $n % 300, 1 + $n % 8, $n % 10));
+        }
+        fclose($out);
+
+        return $file;
+    }
+
+    private function seconds(callable $do): float
+    {
+        $start = hrtime(true);
+        $do();
+
+        return (hrtime(true) - $start) / 1e9;
+    }
+}
