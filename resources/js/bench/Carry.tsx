@@ -1,12 +1,12 @@
 import { router } from '@inertiajs/react';
 import { DownloadSimpleIcon } from '@phosphor-icons/react';
-import { Popover } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
+import { Popup, PopupLink } from '@/ui/Popup';
 
 interface Imported {
   words: string;
@@ -37,54 +37,42 @@ export function Carry() {
       });
   };
   return (
-    <Popover.Root>
-      <Popover.Trigger className="inline-flex items-center gap-1.5 text-mute underline decoration-line underline-offset-4 hover:text-ink">
-        <DownloadSimpleIcon size={15} aria-hidden />
-        Out and in
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={6}
-          className="z-30 w-[380px] rounded-lg border border-line bg-sheet px-5 py-4 shadow-xl shadow-black/10"
-        >
-          <p className="mb-2 font-semibold">Take your listings with you</p>
-          <div className="flex gap-4">
-            <a href={route('bench.export', [handle, { as: 'csv' }])} className="underline" data-export="csv">
-              as CSV, a row per variant
-            </a>
-            <a href={route('bench.export', [handle, { as: 'json' }])} className="underline" data-export="json">
-              as JSON
-            </a>
-          </div>
-          <p className="mt-4 mb-2 font-semibold">Bring changes back in</p>
-          <p className="mb-2 text-[13px] text-mute">
-            A file that went out from here, changed in a spreadsheet or by a program. Your words, prices and order follow it.
-          </p>
-          <Button small onClick={() => file.current?.click()}>
-            Choose the file
-          </Button>
-          <input
-            ref={file}
-            type="file"
-            accept=".csv,.json"
-            className="sr-only"
-            aria-label="File of listings"
-            data-import
-            onChange={(e) => bring(e.target.files?.[0])}
-          />
-          {done && (
-            <div className="mt-3 text-[13px]" role="status">
-              <p>{done.words}</p>
-              {done.rejects.slice(0, 8).map((r) => (
-                <p key={`${String(r.row)}${r.column}`} className="text-ochre">
-                  Row {r.row}, {r.column} {r.value && `“${r.value}”`}: {r.reason}
-                </p>
-              ))}
-            </div>
-          )}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Popup width={380} trigger={<PopupLink mark={<DownloadSimpleIcon size={15} aria-hidden />}>Out and in</PopupLink>}>
+      <p className="mb-2 font-semibold">Take your listings with you</p>
+      <div className="flex gap-4">
+        <a href={route('bench.export', [handle, { as: 'csv' }])} className="underline" data-export="csv">
+          as CSV, a row per variant
+        </a>
+        <a href={route('bench.export', [handle, { as: 'json' }])} className="underline" data-export="json">
+          as JSON
+        </a>
+      </div>
+      <p className="mt-4 mb-2 font-semibold">Bring changes back in</p>
+      <p className="mb-2 text-[13px] text-mute">
+        A file that went out from here, changed in a spreadsheet or by a program. Your words, prices and order follow it.
+      </p>
+      <Button small onClick={() => file.current?.click()}>
+        Choose the file
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".csv,.json"
+        className="sr-only"
+        aria-label="File of listings"
+        data-import
+        onChange={(e) => bring(e.target.files?.[0])}
+      />
+      {done && (
+        <div className="mt-3 text-[13px]" role="status">
+          <p>{done.words}</p>
+          {done.rejects.slice(0, 8).map((r) => (
+            <p key={`${String(r.row)}${r.column}`} className="text-ochre">
+              Row {r.row}, {r.column} {r.value && `“${r.value}”`}: {r.reason}
+            </p>
+          ))}
+        </div>
+      )}
+    </Popup>
   );
 }

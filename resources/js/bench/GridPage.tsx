@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { FindReplace } from '@/bench/FindReplace';
 import { TagsForMany } from '@/bench/TagsForMany';
+import { useDelete } from '@/bench/useDelete';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -45,6 +46,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
   const handle = useHandle();
   const [rows, setRows] = useState(given);
   const undo = useUndo();
+  const remove = useDelete();
   const selection = useSelection(rows.map((r) => r.id));
   useEffect(() => setRows(given), [given]);
 
@@ -194,18 +196,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
           }
         />
         <TagsForMany known={tags} onTags={(add, remove) => ask(route('bench.tags', handle), { listings: selection.chosen, add, remove })} />
-        <Button
-          className="text-ink"
-          onClick={() => {
-            send<{ change: number; words: string }>('POST', route('bench.delete', handle), { listings: selection.chosen })
-              .then((done) => {
-                selection.clear();
-                router.reload();
-                undo(done.change, `${done.words.charAt(0).toUpperCase()}${done.words.slice(1)}.`);
-              })
-              .catch((e: unknown) => toast.error(words(e)));
-          }}
-        >
+        <Button className="text-ink" onClick={() => remove(selection.chosen, selection.clear)}>
           Delete
         </Button>
       </SelectionBar>

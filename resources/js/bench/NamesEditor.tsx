@@ -1,8 +1,8 @@
 import { ArrowLeftIcon, ClipboardTextIcon } from '@phosphor-icons/react';
-import { Popover } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import type { OptionView } from '@/types';
 import { Button } from '@/ui/Button';
+import { ClosesPopup, Popup } from '@/ui/Popup';
 
 type Names = Record<string, { as: string; values: Record<string, string> }>;
 
@@ -119,47 +119,44 @@ function PasteNames({ option, onPaste }: { option: OptionView; onPaste: (values:
     return value !== undefined && name.join(' ').trim() !== '' ? [[value, name.join(' ').trim()] as const] : [];
   });
   return (
-    <Popover.Root>
-      <Popover.Trigger
-        aria-label={`Name many values of ${option.name} at once`}
-        title="Name many values at once"
-        className="hover:text-ink"
-      >
-        <ClipboardTextIcon size={15} />
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={6}
-          className="z-30 w-[320px] rounded-lg border border-line bg-sheet px-4 py-3 shadow-xl shadow-black/10"
+    <Popup
+      width={320}
+      trigger={
+        <button
+          type="button"
+          aria-label={`Name many values of ${option.name} at once`}
+          title="Name many values at once"
+          className="hover:text-ink"
         >
-          <label className="block text-[12.5px] text-mute">
-            A line each: code = name
-            <textarea
-              value={text}
-              rows={6}
-              spellCheck={false}
-              data-paste-names
-              placeholder={option.values
-                .slice(0, 3)
-                .map((v) => `${v.value} = …`)
-                .join('\n')}
-              onChange={(e) => setText(e.target.value)}
-              className="mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px] text-ink outline-none focus:border-you"
-            />
-          </label>
-          <div className="mt-2 flex items-center justify-between">
-            <span className="text-[12.5px] text-mute">
-              {read.length} of {option.values.length} known
-            </span>
-            <Popover.Close asChild>
-              <Button small disabled={read.length === 0} onClick={() => onPaste(Object.fromEntries(read))}>
-                Name them
-              </Button>
-            </Popover.Close>
-          </div>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+          <ClipboardTextIcon size={15} />
+        </button>
+      }
+    >
+      <label className="block text-[12.5px] text-mute">
+        A line each: code = name
+        <textarea
+          value={text}
+          rows={6}
+          spellCheck={false}
+          data-paste-names
+          placeholder={option.values
+            .slice(0, 3)
+            .map((v) => `${v.value} = …`)
+            .join('\n')}
+          onChange={(e) => setText(e.target.value)}
+          className="mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px] text-ink outline-none focus:border-you"
+        />
+      </label>
+      <div className="mt-2 flex items-center justify-between">
+        <span className="text-[12.5px] text-mute">
+          {read.length} of {option.values.length} known
+        </span>
+        <ClosesPopup>
+          <Button small disabled={read.length === 0} onClick={() => onPaste(Object.fromEntries(read))}>
+            Name them
+          </Button>
+        </ClosesPopup>
+      </div>
+    </Popup>
   );
 }

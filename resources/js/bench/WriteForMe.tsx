@@ -1,5 +1,4 @@
 import { PencilLineIcon } from '@phosphor-icons/react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
@@ -8,6 +7,7 @@ import { useHandle } from '@/lib/useStall';
 import type { DraftView, ListingView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
+import { Popup } from '@/ui/Popup';
 
 const MANNERS = [
   { value: 'plain', label: 'Plainly' },
@@ -46,41 +46,39 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
       .finally(() => setBusy(false));
   };
   return (
-    <Popover.Root>
-      <Popover.Trigger className="inline-flex items-center gap-1.5 font-medium text-you underline decoration-you/40 underline-offset-4">
-        <PencilLineIcon size={15} aria-hidden />
-        Draft it for me
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={6}
-          className="z-30 w-[380px] rounded-lg border border-line bg-sheet px-5 py-4 shadow-xl shadow-black/10"
+    <Popup
+      width={380}
+      trigger={
+        <button
+          type="button"
+          className="inline-flex items-center gap-1.5 font-medium text-you underline decoration-you/40 underline-offset-4"
         >
-          <p className="mb-3 text-mute">
-            Title, description, search text and alt texts, out of what is known of this item and nothing else. What you wrote yourself
-            stays.
-          </p>
-          <Pills label="Manner" value={manner} choices={MANNERS} onChoose={setManner} />
-          <div className="mt-4 flex justify-end">
-            <Button kind="do" disabled={busy} onClick={write}>
-              {busy ? 'Writing…' : 'Write drafts'}
-            </Button>
-          </div>
-          {draft && (
-            <dl className="mt-3 border-t border-line pt-3 text-[13px]" role="status">
-              <dt className="text-mute">Made of</dt>
-              <dd>{draft.used.join(', ') || 'the name alone'}</dd>
-              {draft.missing.length > 0 && (
-                <>
-                  <dt className="mt-1.5 text-mute">Not known, and worth saying</dt>
-                  <dd className="font-medium text-ochre">{draft.missing.join(', ')}</dd>
-                </>
-              )}
-            </dl>
+          <PencilLineIcon size={15} aria-hidden />
+          Draft it for me
+        </button>
+      }
+    >
+      <p className="mb-3 text-mute">
+        Title, description, search text and alt texts, out of what is known of this item and nothing else. What you wrote yourself stays.
+      </p>
+      <Pills label="Manner" value={manner} choices={MANNERS} onChoose={setManner} />
+      <div className="mt-4 flex justify-end">
+        <Button kind="do" disabled={busy} onClick={write}>
+          {busy ? 'Writing…' : 'Write drafts'}
+        </Button>
+      </div>
+      {draft && (
+        <dl className="mt-3 border-t border-line pt-3 text-[13px]" role="status">
+          <dt className="text-mute">Made of</dt>
+          <dd>{draft.used.join(', ') || 'the name alone'}</dd>
+          {draft.missing.length > 0 && (
+            <>
+              <dt className="mt-1.5 text-mute">Not known, and worth saying</dt>
+              <dd className="font-medium text-ochre">{draft.missing.join(', ')}</dd>
+            </>
           )}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+        </dl>
+      )}
+    </Popup>
   );
 }

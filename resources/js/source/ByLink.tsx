@@ -1,9 +1,9 @@
 import { LinkSimpleIcon } from '@phosphor-icons/react';
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
+import { Popup, PopupLink } from '@/ui/Popup';
 
 /** Fetches one item by the address of its page at a connected supplier. */
 export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
@@ -29,47 +29,40 @@ export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
       });
   };
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger className="inline-flex items-center gap-1.5 text-mute underline decoration-line underline-offset-4 hover:text-ink">
-        <LinkSimpleIcon size={15} aria-hidden />
-        Paste a link
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="end"
-          sideOffset={6}
-          className="z-30 w-[430px] rounded-lg border border-line bg-sheet px-4 py-4 shadow-xl shadow-black/10"
-        >
-          <form
-            onSubmit={(e) => {
-              e.preventDefault();
-              fetchIt();
+    <Popup
+      width={430}
+      open={open}
+      onOpen={setOpen}
+      trigger={<PopupLink mark={<LinkSimpleIcon size={15} aria-hidden />}>Paste a link</PopupLink>}
+    >
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          fetchIt();
+        }}
+      >
+        <label className="block text-[12.5px] text-mute">
+          The address of an item’s page at a supplier of yours
+          <input
+            value={address}
+            autoFocus
+            onChange={(e) => {
+              setAddress(e.target.value);
             }}
-          >
-            <label className="block text-[12.5px] text-mute">
-              The address of an item’s page at a supplier of yours
-              <input
-                value={address}
-                autoFocus
-                onChange={(e) => {
-                  setAddress(e.target.value);
-                }}
-                className="mt-1 w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you"
-              />
-            </label>
-            {trouble && (
-              <p role="alert" className="mt-2 font-medium text-you">
-                {trouble}
-              </p>
-            )}
-            <div className="mt-3 flex justify-end">
-              <Button kind="do" type="submit" disabled={busy || address.trim() === ''}>
-                {busy ? 'Fetching…' : 'Fetch it'}
-              </Button>
-            </div>
-          </form>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+            className="mt-1 w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you"
+          />
+        </label>
+        {trouble && (
+          <p role="alert" className="mt-2 font-medium text-you">
+            {trouble}
+          </p>
+        )}
+        <div className="mt-3 flex justify-end">
+          <Button kind="do" type="submit" disabled={busy || address.trim() === ''}>
+            {busy ? 'Fetching…' : 'Fetch it'}
+          </Button>
+        </div>
+      </form>
+    </Popup>
   );
 }
