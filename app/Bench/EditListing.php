@@ -72,6 +72,27 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_option_order' => array_values(array_unique($options))]);
     }
 
+    /**
+     * Variants stand in the order of an option's values; among those of one value the order stays.
+     *
+     * @param  list<string>  $values  the supplier's, as they are to stand; those left out come last
+     */
+    public function valueOrder(Stall $stall, Listing $listing, string $option, array $values): void
+    {
+        $rank = array_flip($values);
+        $at = [];
+        foreach (ListingFigures::of($stall, $listing)->variants as $variant) {
+            $at[$variant->row->id] = $rank[$variant->said->options[$option] ?? ''] ?? count($rank);
+        }
+        asort($at);
+        DB::transaction(function () use ($stall, $listing, $at): void {
+            foreach (array_keys($at) as $position => $id) {
+                $listing->variants()->whereKey($id)->update(['position' => $position]);
+            }
+            $this->store($stall, $listing, []);
+        });
+    }
+
     /** @param  array{factor: int, ending: int}|null  $recipe the listing's own; null takes the stall's */
     public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
     {

@@ -51,6 +51,7 @@ final readonly class ListingController
             'title' => 'sometimes|nullable|string', 'words' => 'sometimes|nullable|string|max:90000', 'pictures' => 'sometimes|nullable|array|max:60', 'pictures.*' => 'integer',
             'recipe' => 'sometimes|nullable|array', 'recipe.factor' => ['required_with:recipe', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'], 'recipe.ending' => 'required_with:recipe|integer|min:0|max:999',
             'search_title' => 'sometimes|nullable|string', 'search_words' => 'sometimes|nullable|string', 'order' => 'sometimes|array', 'option_order' => 'sometimes|array|max:20', 'option_order.*' => 'string|max:120',
+            'value_order' => 'sometimes|array:option,values', 'value_order.option' => 'required_with:value_order|string|max:120', 'value_order.values' => 'required_with:value_order|array|max:500', 'value_order.values.*' => 'string|max:255',
             'names' => 'sometimes|array|max:10', 'names.*.as' => 'nullable|string|max:60', 'names.*.values' => 'array|max:500', 'names.*.values.*' => 'nullable|string|max:60',
         ], ['recipe.factor.regex' => 'Write the factor as 2.4.', 'words.max' => 'The description is too long. Shorten it.', 'names.*.values.*.max' => 'A name for a value has up to 60 letters.']);
         // Laravel turns an empty text into null before it arrives here; an emptied title is still the seller's word.
@@ -74,6 +75,9 @@ final readonly class ListingController
         }
         if (array_key_exists('option_order', $typed)) {
             $this->edit->optionOrder($stall, $listing, array_values($typed['option_order']));
+        }
+        if (array_key_exists('value_order', $typed)) {
+            $this->edit->valueOrder($stall, $listing, $typed['value_order']['option'], array_values($typed['value_order']['values']));
         }
         if (array_key_exists('recipe', $typed)) {
             $this->edit->recipe($stall, $listing, $typed['recipe'] === null ? null : ['factor' => StallRules::factor('recipe.factor', $typed['recipe']['factor']), 'ending' => (int) $typed['recipe']['ending']]);

@@ -14,12 +14,13 @@ interface Props {
   options: OptionView[];
   onSay: (names: Names) => Promise<boolean>;
   onOrder: (options: string[]) => Promise<boolean>;
+  onValues: (option: string, values: string[]) => Promise<boolean>;
   onDrop: (option: string) => void;
   onTakeUp: (option: string) => void;
 }
 
 /** The seller's own names for the supplier's options and values. An empty line follows the supplier. */
-export function NamesEditor({ options, onSay, onOrder, onDrop, onTakeUp }: Props) {
+export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeUp }: Props) {
   const [names, setNames] = useState(() => from(options));
   // By what they say, not by which object says it: the answer to another edit mustn't wipe what is being typed here.
   const said = JSON.stringify(from(options));
@@ -49,19 +50,35 @@ export function NamesEditor({ options, onSay, onOrder, onDrop, onTakeUp }: Props
                 }}
                 className={`${line} w-24 font-semibold`}
               />
-              {o.values.slice(0, 40).map((v) => (
-                <input
-                  key={v.value}
-                  aria-label={`Your name for ${v.value}`}
-                  placeholder={v.value}
-                  value={own.values[v.value] ?? ''}
-                  onBlur={() => save()}
-                  onChange={(e) => {
-                    setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
-                  }}
-                  className={line}
-                  style={{ width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch` }}
-                />
+              {o.values.slice(0, 40).map((v, at) => (
+                <span key={v.value} className="group relative">
+                  {at > 0 && (
+                    <button
+                      type="button"
+                      aria-label={`${v.own || v.value} before ${o.values[at - 1]?.own || (o.values[at - 1]?.value ?? '')}`}
+                      title="Before the one to its left"
+                      onClick={() => {
+                        const order = o.values.map((w) => w.value);
+                        order.splice(at - 1, 2, v.value, order[at - 1] ?? '');
+                        void onValues(o.name, order);
+                      }}
+                      className="absolute top-1.5 -left-3.5 text-mute opacity-0 group-hover:opacity-100 hover:text-ink focus-visible:opacity-100"
+                    >
+                      <ArrowLeftIcon size={12} />
+                    </button>
+                  )}
+                  <input
+                    aria-label={`Your name for ${v.value}`}
+                    placeholder={v.value}
+                    value={own.values[v.value] ?? ''}
+                    onBlur={() => save()}
+                    onChange={(e) => {
+                      setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
+                    }}
+                    className={line}
+                    style={{ width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch` }}
+                  />
+                </span>
               ))}
             </div>
             <span className="flex flex-none items-center gap-2.5 text-[12.5px] text-mute">

@@ -104,6 +104,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
             options={listing.options}
             onSay={(names) => edits.patch({ names })}
             onOrder={(order) => edits.patch({ option_order: order })}
+            onValues={(option, values) => edits.patch({ value_order: { option, values } })}
             onDrop={setDropping}
             onTakeUp={takeUp}
           />

@@ -66,6 +66,19 @@ final class EditTest extends AppTestCase
         self::assertMatchesRegularExpression('/\S+ \S+.*[.)]$/', $message);
     }
 
+    public function test_values_stand_in_the_order_the_seller_gives_them(): void
+    {
+        $option = $this->change([])->json('options.0');
+        $values = array_column($option['values'], 'value');
+        self::assertGreaterThan(1, count($values));
+        $before = array_column((array) $this->change([])->json('variants'), 'id');
+
+        $after = $this->change(['value_order' => ['option' => $option['name'], 'values' => array_reverse($values)]])->assertOk();
+        self::assertSame(array_reverse($values), array_column((array) $after->json('options.0.values'), 'value'));
+        self::assertSame(array_reverse($before), array_column((array) $after->json('variants'), 'id'));
+        $this->change(['value_order' => ['option' => 'no such', 'values' => ['x']]])->assertOk()->assertJsonPath('variants.0.id', end($before));
+    }
+
     public function test_over_long_text_is_refused_not_cut(): void
     {
         $this->change(['title' => str_repeat('a', 301)])->assertUnprocessable()->assertJsonPath('message', 'The title has 301 letters; 300 is the most.');
