@@ -22,6 +22,9 @@ return [
         // What a new connection is offered; a stall may type another address.
         'address' => env('OAKUM_ADDRESS', $scheme.'://oakum.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],
+    'rates' => [
+        'address' => env('RATES_ADDRESS', $scheme.'://rates.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+    ],
     'writer' => [
         'address' => env('WRITER_ADDRESS', $scheme.'://writer.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
         'seconds' => 8,

@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\Route;
 use WindowStall\Standins\Kilnfold;
 use WindowStall\Standins\Oakum;
 use WindowStall\Standins\Payment;
+use WindowStall\Standins\Rates;
 use WindowStall\Standins\Tannet;
 use WindowStall\Standins\Writer;
 
@@ -57,6 +58,10 @@ Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
         Route::get('blanks/{code}', [Tannet\ApiController::class, 'blank']);
         Route::post('delivery', [Tannet\ApiController::class, 'delivery']);
     });
+});
+
+Route::domain('rates.'.$host)->name('rates.')->group(function (): void {
+    Route::get('/v1/rates', Rates\ApiController::class)->name('day');
 });
 
 Route::domain('writer.'.$host)->name('writer.')->group(function (): void {

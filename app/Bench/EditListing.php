@@ -6,6 +6,8 @@ namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Across;
+use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
@@ -93,13 +95,25 @@ final readonly class EditListing
         });
     }
 
-    /** @param  array{factor: int, ending: int}|null  $recipe the listing's own; null takes the stall's */
+    /** @param  array<mixed>|null  $recipe its own, as the form has it; null takes the stall's */
     public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
     {
-        if ($recipe !== null && $recipe['ending'] >= $stall->currencyValue()->minorPerUnit()) {
-            throw new Refusal(sprintf('An ending goes up to %d.', $stall->currencyValue()->minorPerUnit() - 1));
-        }
-        $this->store($stall, $listing, ['own_factor_bp' => $recipe['factor'] ?? null, 'own_ending_minor' => $recipe['ending'] ?? null]);
+        $this->store($stall, $listing, ['own_recipe' => $recipe === null ? null : RecipeFormView::written($recipe, $stall->currencyValue())]);
+    }
+
+    /** @param  array{across: string, option?: string, groups?: list<list<string>>}|null  $across how its variants' prices go together; null: each its own */
+    public function across(Stall $stall, Listing $listing, ?array $across): void
+    {
+        $this->store($stall, $listing, ['own_across' => $across === null || $across['across'] === Across::Each->value ? null : $across]);
+    }
+
+    /** @param  list<int>  $variantIds  sold under their floor from now on, or not; the keeper's word */
+    public function underFloor(Stall $stall, Listing $listing, array $variantIds, bool $knowingly): void
+    {
+        DB::transaction(function () use ($stall, $listing, $variantIds, $knowingly): void {
+            $listing->variants()->whereKey($variantIds)->update(['own_under_floor' => $knowingly]);
+            $this->store($stall, $listing, []);
+        });
     }
 
     /** @param  list<int>  $variantIds */

@@ -26,8 +26,9 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_words
  * @property list<int>|null $own_pictures
  * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the supplier's options and values
- * @property int|null $own_factor_bp
- * @property int|null $own_ending_minor
+ * @property array<string, mixed>|null $own_recipe its own, as it is written; null takes the stall's
+ * @property array{across: string, option?: string, groups?: list<list<string>>}|null $own_across how its variants' prices go together
+ * @property list<array{pieces: int, kind: string, value: string}>|null $own_ladder its multi-buy ladder
  * @property string|null $own_type
  * @property list<string> $own_tags
  * @property string|null $own_maker
@@ -51,12 +52,12 @@ final class Listing extends Model
     protected $attributes = ['own_tags' => '[]', 'own_dropped' => '[]', 'own_option_order' => '[]', 'drafts' => '[]'];
 
     /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
-    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'variants.sources', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
+    public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'variants.sources', 'variants.prices', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'own_tags' => 'array', 'own_dropped' => 'array', 'own_option_order' => 'array', 'own_part' => 'array', 'drafts' => 'array', 'shown_since' => 'datetime'];
+        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'own_tags' => 'array', 'own_dropped' => 'array', 'own_option_order' => 'array', 'own_part' => 'array', 'own_recipe' => 'array', 'own_across' => 'array', 'own_ladder' => 'array', 'drafts' => 'array', 'shown_since' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -10,11 +10,11 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Facts\Fact;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ending;
 use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Source\SupplierVariant;
+use WindowStall\Pricing\Price;
+use WindowStall\Pricing\Recipes;
 use WindowStall\Stall\Stall;
 
 /** A listing in its three voices with every figure, worked out by core from what is stored. */
@@ -36,7 +36,6 @@ final readonly class ListingFigures
         public Fact $words,
         public bool $picturesHeld,
         public array $pictures,
-        public Recipe $recipe,
         public bool $recipeHeld,
         public array $variants,
         public Readiness $readiness,
@@ -56,25 +55,21 @@ final readonly class ListingFigures
         $words = self::fact($agreed->description, $now->description, $listing->own_words);
         $sources = array_values(array_unique(array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items)))));
         $pictures = self::pictures($listing, $sources);
-        $recipeHeld = $listing->own_factor_bp !== null && $listing->own_ending_minor !== null;
-        $recipe = $recipeHeld ? new Recipe((int) $listing->own_factor_bp, new Ending((int) $listing->own_ending_minor)) : $stall->recipe();
-        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items, $recipe))->all());
+        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))->all());
         $readiness = Readiness::of(
             $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
-            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep), $variants), $stall->marketName(), $listing->drafts,
+            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep, $v->underFloor(), $v->row->own_under_floor), $variants), $stall->marketName(), $listing->drafts,
         );
 
-        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $recipe, $recipeHeld, $variants, $readiness, Drift::of($items), $sources);
+        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness, Drift::of($items), $sources);
     }
 
-    /** What one piece at a price comes to; null where the supplier doesn't deliver to the home market. */
-    public static function ring(Stall $stall, SupplierVariant $supplier, Money $price): ?Till
+    /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
+    public static function ring(Stall $stall, ?Price $priced, Money $price): ?Till
     {
-        if ($supplier->goods_minor === null || $supplier->delivery_minor === null) {
-            return null;
-        }
+        $landed = $priced?->landed($stall->currencyValue());
 
-        return Till::ring($price, $stall->flatDelivery(), $stall->money($supplier->goods_minor), $stall->money($supplier->delivery_minor), $stall->terms());
+        return $landed === null ? null : Till::ring($price, $landed, $stall->terms());
     }
 
     public function from(): ?Money
@@ -105,22 +100,21 @@ final readonly class ListingFigures
     }
 
     /** @param  array<int, array{Item, Item}>  $items  agreed and now, by supplier item */
-    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, array $items, Recipe $recipe): VariantFigures
+    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, array $items): VariantFigures
     {
         $own = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
         $supplier = $row->selling();
         [$agreed, $now] = $items[$own->supplier_item_id] ?? $items[$listing->supplier_item_id];
         $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
-        $landed = $stall->moneyOrNull($supplier->landed_minor);
-        $recipePrice = $landed === null ? null : $recipe->price($landed);
-        $price = $stall->moneyOrNull($row->own_price_minor) ?? $recipePrice;
+        $priced = $row->priceIn($stall->home_market);
+        $price = $stall->moneyOrNull($priced?->price_minor);
         $options = ($row->own_options ?? []) + OptionNames::apply($listing->own_names ?? [], $said->options ?? [], $listing->own_dropped, $listing->own_option_order);
 
         return new VariantFigures(
-            $row, $said, $said === null && $options === [] ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $landed, $recipePrice, $price,
-            $price === null ? null : self::ring($stall, $supplier, $price), $supplier->available(),
+            $row, $said, $said === null && $options === [] ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $stall->moneyOrNull($priced?->landed_minor), $stall->moneyOrNull($priced?->recipe_minor), $price,
+            $price === null ? null : self::ring($stall, $priced, $price), $supplier->available(),
             $supplier->days_min === null || $supplier->days_max === null ? null : new DayRange($supplier->days_min, $supplier->days_max), $supplier->warehouse,
-            $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null),
+            $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null), $priced,
         );
     }
 
@@ -134,6 +128,15 @@ final readonly class ListingFigures
         }
 
         return '';
+    }
+
+    /** The recipe that counts for a variant in the home market: its own, its listing's, or the stall's. */
+    public function recipeOf(VariantFigures $variant): Recipe
+    {
+        $own = $variant->row->own_recipe ?? $this->listing->own_recipe;
+        $recipe = $own ?? ($this->stall->recipes->firstWhere('id', $variant->priced?->recipe_id) ?? $this->stall->recipes->last() ?? throw new \LogicException('A stall always has a recipe.'))->recipe;
+
+        return Recipes::stored((string) json_encode($recipe), $this->stall->currencyValue());
     }
 
     /** What an option of the supplier's is called here. */

@@ -7,6 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use WindowStall\Pricing\Price;
 use WindowStall\Source\SupplierVariant;
 
 /**
@@ -19,8 +20,9 @@ use WindowStall\Source\SupplierVariant;
  * @property int $position
  * @property bool $own_on
  * @property int|null $own_price_minor
- * @property int|null $shown_price_minor
- * @property int|null $shown_keep_minor
+ * @property array<string, mixed>|null $own_recipe
+ * @property int|null $own_was_minor
+ * @property bool $own_under_floor sold under its floor knowingly
  * @property array<string, string>|null $own_options options the seller gives it
  * @property int|null $sold_variant_id which of its sources sells now; null: its own
  */
@@ -31,7 +33,7 @@ final class ListingVariant extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_on' => 'boolean', 'own_options' => 'array'];
+        return ['own_on' => 'boolean', 'own_options' => 'array', 'own_recipe' => 'array', 'own_under_floor' => 'boolean'];
     }
 
     /** @return BelongsTo<Listing, $this> */
@@ -56,6 +58,17 @@ final class ListingVariant extends Model
     public function sources(): HasMany
     {
         return $this->hasMany(VariantSource::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Price, $this> market by market */
+    public function prices(): HasMany
+    {
+        return $this->hasMany(Price::class);
+    }
+
+    public function priceIn(string $market): ?Price
+    {
+        return $this->prices->firstWhere('market', $market);
     }
 
     /** Whoever sells it now: its own supplier, or the one standing in. */

@@ -5,36 +5,36 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Core\Bench\Source;
+use WindowStall\Pricing\PriceListings;
 use WindowStall\Stall\Stall;
 
 /** Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. */
-final class ProjectListings
+final readonly class ProjectListings
 {
     private const CHUNK = 200;
+
+    public function __construct(private PriceListings $price)
+    {
+    }
 
     /** @param  list<int>|null  $ids all of the stall's when null */
     public function __invoke(Stall $stall, ?array $ids = null): void
     {
+        $this->chooseSources($stall, $ids);
+        ($this->price)($stall, $ids);
         $stall->listings()->with(Listing::FOR_FIGURES)->when($ids !== null, fn ($q) => $q->whereKey($ids))->chunkById(self::CHUNK, function (Collection $listings) use ($stall): void {
-            $this->chooseSources($listings);
-            $variants = [];
             foreach ($listings as $listing) {
                 $figures = ListingFigures::of($stall, $listing);
-                foreach ($figures->variants as $variant) {
-                    $variants[] = ['id' => $variant->row->id, 'price' => $variant->price?->minor, 'keep' => $variant->till?->keep->minor];
-                }
                 $listing->update([
-                    'shown_title' => mb_substr($figures->title->shown(), 0, 400), 'shown_from_minor' => $figures->from()?->minor, 'changes_count' => count($figures->drift->changes),
+                    'shown_title' => mb_substr($figures->title->shown(), 0, 400), 'changes_count' => count($figures->drift->changes),
                     // The address of a page follows the title until somebody may have seen it.
                     'slug' => $listing->shown_since === null ? self::slug($stall, $listing, $figures->title->shown()) : $listing->slug,
                 ]);
                 $this->wantPictures($listing, $figures->sources);
             }
-            DB::update('UPDATE listing_variants v SET shown_price_minor = r.price, shown_keep_minor = r.keep FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, price bigint, keep bigint) WHERE v.id = r.id', [json_encode($variants, JSON_THROW_ON_ERROR)]);
         });
     }
 
@@ -52,16 +52,17 @@ final class ProjectListings
     /**
      * Who sells each variant that can be had from several places, by what they have now.
      *
-     * @param  Collection<int, Listing>  $listings
+     * @param  list<int>|null  $ids
      */
-    private function chooseSources(Collection $listings): void
+    private function chooseSources(Stall $stall, ?array $ids): void
     {
-        foreach (ListingVariant::query()->with(['sources.supplierVariant'])->whereIn('listing_id', $listings->modelKeys())->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'))->get() as $row) {
+        $rows = ListingVariant::query()->with(['sources.supplierVariant'])->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id)->when($ids !== null, fn ($q) => $q->whereKey($ids)))
+            ->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'));
+        foreach ($rows->get() as $row) {
             $sources = array_values($row->sources->map(static fn (VariantSource $s): Source => new Source($s->supplier_variant_id, $s->supplierVariant?->available() ?? 0, $s->use))->all());
             $sold = $sources === [] ? null : Source::selling($sources)->id;
             if ($row->sold_variant_id !== $sold) {
                 $row->update(['sold_variant_id' => $sold]);
-                $listings->find($row->listing_id)?->unsetRelation('variants');
             }
         }
     }

@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Pricing\PriceHistory;
 use WindowStall\Stall\Stall;
 
 /** Puts listings in the window; those that can't be shown yet stay where they are, each with its reasons. Also takes them out. */
@@ -32,6 +33,7 @@ final readonly class PutInWindow
                 $listing->update(['state' => ListingState::InWindow, 'shown_since' => $listing->shown_since ?? now()]);
                 $placed[] = $listing;
             }
+            PriceHistory::begin(array_map(static fn (Listing $l): int => $l->id, $placed));
 
             return new Placement($placed, $left);
         });

@@ -15,7 +15,7 @@ use WindowStall\Support\Refusal;
  */
 final readonly class Undo
 {
-    private const LISTING = ['id', 'state', 'own_title', 'own_words', 'own_pictures', 'own_names', 'own_factor_bp', 'own_ending_minor', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words', 'own_dropped', 'own_option_order', 'own_part', 'drafts', 'agreed_words_id', 'deleted_at'];
+    private const LISTING = ['id', 'state', 'own_title', 'own_words', 'own_pictures', 'own_names', 'own_recipe', 'own_across', 'own_ladder', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words', 'own_dropped', 'own_option_order', 'own_part', 'drafts', 'agreed_words_id', 'deleted_at'];
 
     public function __construct(private ProjectListings $project)
     {
@@ -80,7 +80,7 @@ final readonly class Undo
     {
         $rows = static fn ($query): array => array_values(array_map(static fn (\stdClass $r): array => (array) $r, $query->get()->all()));
         $listings = DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->select(self::LISTING);
-        $variants = DB::table('listing_variants')->whereIn('listing_id', DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->select('id'))->select(['id', 'listing_id', 'supplier_variant_id', 'external_id', 'position', 'own_on', 'own_price_minor', 'own_options', 'sold_variant_id']);
+        $variants = DB::table('listing_variants')->whereIn('listing_id', DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->select('id'))->select(['id', 'listing_id', 'supplier_variant_id', 'external_id', 'position', 'own_on', 'own_price_minor', 'own_was_minor', 'own_recipe', 'own_under_floor', 'own_options', 'sold_variant_id']);
 
         return [
             'listings' => $rows($listings), 'variants' => $rows($variants),

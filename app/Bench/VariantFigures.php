@@ -8,6 +8,7 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Pricing\Price;
 
 /** Everything known and worked out about one variant of a listing. */
 final readonly class VariantFigures
@@ -19,6 +20,7 @@ final readonly class VariantFigures
      * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
      * @param  Till|null  $till  one piece sold to the home market
      * @param  string|null  $pictureSource  the supplier's picture of this variant
+     * @param  Price|null  $priced  its place in the home market's price list
      */
     public function __construct(
         public ListingVariant $row,
@@ -35,6 +37,7 @@ final readonly class VariantFigures
         public ?DayRange $days,
         public ?string $warehouse,
         public ?string $pictureSource,
+        public ?Price $priced,
     ) {
     }
 
@@ -43,9 +46,14 @@ final readonly class VariantFigures
         return $this->row->own_price_minor !== null;
     }
 
-    /** Offered, priced and in stock: a shopper can have it. */
+    public function underFloor(): bool
+    {
+        return $this->priced !== null && $this->priced->underFloor();
+    }
+
+    /** Offered, priced, in stock, and not under its floor unawares: a shopper can have it. */
     public function buyable(): bool
     {
-        return $this->on && $this->available > 0 && $this->price !== null && $this->price->minor > 0;
+        return $this->on && $this->available > 0 && $this->price !== null && $this->price->minor > 0 && (! $this->underFloor() || $this->row->own_under_floor);
     }
 }

@@ -34,6 +34,12 @@ use WindowStall\Stall\Stall;
  * @property int $tax_minor
  * @property int $total_minor
  * @property int $tax_bp
+ * @property bool $tax_on_top
+ * @property int $platform_bp
+ * @property int $returns_bp
+ * @property int $advertising_minor
+ * @property int $duty_minor
+ * @property int $handling_minor
  * @property int $fee_bp
  * @property int $fee_fixed_minor
  * @property string|null $payment_id
@@ -46,7 +52,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => OrderState::class, 'paid_at' => 'datetime'];
+        return ['state' => OrderState::class, 'paid_at' => 'datetime', 'tax_on_top' => 'boolean'];
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\SaleTerms;
 use WindowStall\Core\Pricing\Till;
-use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Core\Tax\SalesTax;
 
 /** What an order earned, in the till strip's terms: what it really cost at the suppliers, on the terms of that day. */
 final class OrderFigures
@@ -14,10 +16,15 @@ final class OrderFigures
     /** @param  Order  $order with its supplier orders */
     public static function till(Order $order): Till
     {
+        $rate = Rate::bp($order->tax_bp);
+
         return Till::ring(
-            $order->money($order->goods_minor), $order->money($order->delivery_minor),
-            $order->money((int) $order->supplierOrders->sum('goods_minor')), $order->money((int) $order->supplierOrders->sum('delivery_minor')),
-            new SaleTerms(new IncludedTax($order->tax_bp), $order->fee_bp, $order->money($order->fee_fixed_minor)),
+            $order->money($order->goods_minor),
+            Landed::of($order->money((int) $order->supplierOrders->sum('goods_minor')), $order->money((int) $order->supplierOrders->sum('delivery_minor')), $order->money($order->duty_minor), $order->money($order->handling_minor)),
+            new SaleTerms(
+                $order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate), $order->money($order->delivery_minor), Rate::bp($order->fee_bp), $order->money($order->fee_fixed_minor),
+                Rate::bp($order->platform_bp), Rate::bp($order->returns_bp), $order->money($order->advertising_minor),
+            ),
         );
     }
 

@@ -21,6 +21,7 @@ use WindowStall\Source\SupplierVariant;
  * @property string|null $picture
  * @property int $quantity
  * @property int $unit_minor
+ * @property int|null $total_minor what its pieces cost together, where that isn't so many times one
  */
 final class OrderLine extends Model
 {
@@ -41,7 +42,7 @@ final class OrderLine extends Model
     /** @param  Order  $order the order it belongs to, for its currency */
     public function total(Order $order): Money
     {
-        return $order->money($this->unit_minor)->times($this->quantity);
+        return $this->total_minor === null ? $order->money($this->unit_minor)->times($this->quantity) : $order->money($this->total_minor);
     }
 
     public function name(): string

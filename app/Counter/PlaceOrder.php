@@ -8,6 +8,8 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\BasketEntry;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
@@ -31,6 +33,10 @@ final class PlaceOrder
                 'basket_id' => $basket->id, 'basket_hash' => $contents->hash(), 'state' => OrderState::AwaitingPayment, 'currency' => $stall->currency,
                 'goods_minor' => $contents->totals->goods->minor, 'delivery_minor' => $contents->totals->delivery->minor, 'tax_minor' => $contents->totals->tax->minor, 'total_minor' => $contents->totals->total->minor,
                 'tax_bp' => $stall->vat_bp, 'fee_bp' => $stall->payment_fee_bp, 'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
+                'tax_on_top' => $stall->tax_on_top, 'platform_bp' => $stall->platform_fee_bp, 'returns_bp' => $stall->returns_bp, 'advertising_minor' => $stall->advertising_minor,
+                'duty_minor' => array_sum(array_map(static fn (BasketEntry $e): int => $e->quantity * ($e->variant->priced->duty_minor ?? 0), $contents->entries)),
+                // Handling is paid by parcel: one from each supplier.
+                'handling_minor' => $stall->handling_minor * SupplierItem::query()->whereIn('id', array_map(static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id, $contents->entries))->distinct()->count('connection_id'),
             ]);
             $locked->update(['next_order_number' => $locked->next_order_number + 1]);
             foreach ($contents->entries as $entry) {

@@ -39,7 +39,7 @@ final readonly class BasketContents
                 if ($variant->row->id !== $row->listing_variant_id) {
                     continue;
                 }
-                $shown = $listing->state === ListingState::InWindow && $variant->on && $variant->price !== null && $variant->price->minor > 0;
+                $shown = $listing->state === ListingState::InWindow && $variant->on && $variant->price !== null && $variant->price->minor > 0 && (! $variant->underFloor() || $variant->row->own_under_floor);
                 $ready = array_values(array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
                 $own = array_values(array_filter($ready, static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource));
                 $entry = new BasketEntry($row->id, $variant, $figures->title->shown(), '/goods/'.$listing->slug, $own[0] ?? $ready[0] ?? null, $row->quantity, $shown ? $variant->available : 0, $variant->price ?? $stall->money(0));
@@ -51,7 +51,7 @@ final readonly class BasketContents
         }
         $lines = array_map(static fn (BasketEntry $e): BasketLine => new BasketLine($e->unit, $e->quantity), $entries);
 
-        return new self($entries, Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue()), $troubles);
+        return new self($entries, Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()), $troubles);
     }
 
     public function count(): int

@@ -68,7 +68,7 @@ final class DeliveryQuotes
             $asked[$key] = $answers[$i];
             $rows[] = [
                 'connection_id' => $connection->id, 'warehouse' => $parcels[$key]->warehouse, 'destination' => $parcels[$key]->destination, 'grams' => $parcels[$key]->grams,
-                'methods' => json_encode(array_map(static fn (Quote $q): array => [$q->method, $q->price, $q->daysMin, $q->daysMax], $answers[$i])), 'quoted_at' => now(),
+                'methods' => json_encode(array_map(static fn (Quote $q): array => [$q->method, $q->price, $q->daysMin, $q->daysMax, $q->further], $answers[$i])), 'quoted_at' => now(),
             ];
         }
         foreach (array_chunk($rows, 1000) as $some) {

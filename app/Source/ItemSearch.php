@@ -68,7 +68,7 @@ final readonly class ItemSearch
     {
         $marginBp ??= $this->marginBp;
 
-        return $this->price === null || $marginBp === null ? null : Till::mostLanded($stall->money($this->price), $stall->flatDelivery(), $stall->terms(), $marginBp)->minor;
+        return $this->price === null || $marginBp === null ? null : Till::mostLanded($stall->money($this->price), $stall->terms($this->market), $marginBp)->minor;
     }
 
     private static function money(string $text, Stall $stall): ?int

@@ -10,6 +10,7 @@ use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Pricing\CostSheet;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
@@ -40,10 +41,10 @@ final class ItemSheet
                 $offers[$pieces][] = $this->offer($item, $variant, $warehouse, $quote);
             }
         }
-        $rate = $stall->rateFrom($item->currency);
+        $sheet = CostSheet::of($stall);
         $landed = [];
         foreach ($offers as $pieces => $some) {
-            $best = LandedCost::best($variant->cost->times($pieces), $some, $rate);
+            $best = LandedCost::best($variant->cost->times($pieces), $some, $sheet->rates(), $sheet->duty($market), $sheet->handling());
             if ($best !== null) {
                 $landed[$pieces] = $best;
             }

@@ -7,12 +7,14 @@ namespace WindowStall\Source;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Landing\Duty;
 use WindowStall\Core\Landing\LandedCost;
 use WindowStall\Core\Landing\Offer;
-use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Pricing\CostSheet;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
 
@@ -66,10 +68,10 @@ final readonly class LandItems
     public function variants(Stall $stall, SupplierConnection $connection, Item $item, string $market): array
     {
         $quotes = $this->quotes->for($connection, $market, [$item]);
-        $rate = $stall->rateFrom($item->currency);
+        $sheet = CostSheet::of($stall);
         $landed = [];
         foreach ($item->variants as $variant) {
-            $best = self::land($item, $variant, $quotes, $rate);
+            $best = self::land($item, $variant, $quotes, $sheet->rates(), $sheet->duty($market), $sheet->handling());
             if ($best !== null) {
                 $landed[$variant->id] = $best;
             }
@@ -92,18 +94,18 @@ final readonly class LandItems
                 $items[$row->id] = $item;
             }
         }
+        $sheet = CostSheet::of($stall);
+        $handling = $sheet->handling();
         foreach ($markets as $market) {
+            $duty = $sheet->duty($market);
             $quotes = $this->quotes->for($connection, $market, array_values($items));
             $variantRows = [];
             $itemRows = [];
             foreach ($items as $rowId => $item) {
-                $rate = $stall->rateFrom($item->currency);
                 $cheapest = null;
                 foreach ($item->variants as $variant) {
-                    $landed = self::land($item, $variant, $quotes, $rate);
-                    if ($market === $stall->home_market) {
-                        $variantRows[] = ['item' => $rowId, 'external' => $variant->id] + self::columns($landed);
-                    }
+                    $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
+                    $variantRows[] = ['item' => $rowId, 'external' => $variant->id, 'first' => $landed?->by->delivery->minor, 'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor] + self::columns($landed);
                     if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
                         $cheapest = $landed;
                     }
@@ -112,21 +114,21 @@ final readonly class LandItems
                     'item' => $rowId, 'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)), 'variants' => count($item->variants), 'rating' => $item->ratingTenths, 'category' => $item->category,
                 ] + self::columns($cheapest);
             }
-            $this->write($connection, $market, $variantRows, $itemRows);
+            $this->write($connection, $market, $market === $stall->home_market, $variantRows, $itemRows);
         }
     }
 
     /** @param  array<string, list<Connectors\Quote>>  $quotes */
-    private static function land(Item $item, Variant $variant, array $quotes, ExchangeRate $rate): ?LandedCost
+    private static function land(Item $item, Variant $variant, array $quotes, Rates $rates, Duty $duty, Money $handling): ?LandedCost
     {
         $offers = [];
         foreach ($variant->stock as $warehouse => $pieces) {
             foreach ($quotes[$warehouse.'|'.$variant->grams] ?? [] as $quote) {
-                $offers[] = new Offer($warehouse, $quote->method, new Money($quote->price, $variant->cost->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $pieces);
+                $offers[] = new Offer($warehouse, $quote->method, new Money($quote->price, $variant->cost->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $pieces, $quote->further === null ? null : new Money($quote->further, $variant->cost->currency));
             }
         }
 
-        return LandedCost::best($variant->cost, $offers, $rate);
+        return LandedCost::best($variant->cost, $offers, $rates, $duty, $handling);
     }
 
     /** @return array{goods: int|null, delivery: int|null, landed: int|null, dmin: int|null, dmax: int|null, wh: string|null, method: string|null} */
@@ -144,21 +146,35 @@ final readonly class LandItems
      * @param  list<array<string, mixed>>  $variants
      * @param  list<array<string, mixed>>  $items
      */
-    private function write(SupplierConnection $connection, string $market, array $variants, array $items): void
+    private function write(SupplierConnection $connection, string $market, bool $home, array $variants, array $items): void
     {
         $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh char(2), method text';
         $columns = 'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, category';
         $excluded = (string) preg_replace('/(\w+)/', 'excluded.$1', $columns);
-        DB::transaction(function () use ($connection, $market, $variants, $items, $shape, $columns, $excluded): void {
-            if ($variants !== []) {
-                DB::update("UPDATE supplier_variants v SET goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh, method = r.method
-                    FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external
-                    AND (v.goods_minor, v.delivery_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.dmin, r.dmax, r.wh, r.method)", [json_encode($variants, JSON_THROW_ON_ERROR)]);
+        DB::transaction(function () use ($connection, $market, $home, $variants, $items, $shape, $columns, $excluded): void {
+            $said = json_encode($variants, JSON_THROW_ON_ERROR);
+            if ($home) {
+                DB::update("UPDATE supplier_variants v SET goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, first_minor = r.first, further_minor = r.further, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh, method = r.method
+                    FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external
+                    AND (v.goods_minor, v.delivery_minor, v.landed_minor, v.first_minor, v.further_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.landed, r.first, r.further, r.dmin, r.dmax, r.wh, r.method)", [$said]);
+            } else {
+                $this->abroad($market, $said, $shape);
             }
             DB::insert("INSERT INTO item_landings (supplier_item_id, market, stall_id, connection_id, $columns)
                 SELECT r.item, ?, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh, r.stock, r.variants, r.rating, r.category FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, stock int, variants int, rating int, category text, $shape)
                 ON CONFLICT (supplier_item_id, market) DO UPDATE SET ($columns) = ROW ($excluded)
                 WHERE (".(string) preg_replace('/(\w+)/', 'item_landings.$1', $columns).") IS DISTINCT FROM ($excluded)", [$market, $connection->stall_id, $connection->id, json_encode($items, JSON_THROW_ON_ERROR)]);
         });
+    }
+
+    /** Away from home only variants that have a listing are kept one by one: their prices there are made from it. */
+    private function abroad(string $market, string $variants, string $shape): void
+    {
+        $listed = "SELECT v.id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external
+            WHERE EXISTS (SELECT 1 FROM listing_variants l WHERE l.supplier_variant_id = v.id OR l.sold_variant_id = v.id)";
+        DB::delete("DELETE FROM variant_landings l USING ($listed) r WHERE l.market = ? AND l.supplier_variant_id = r.id AND r.landed IS NULL", [$variants, $market]);
+        DB::insert("INSERT INTO variant_landings (supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
+            SELECT r.id, ?, r.first, r.further, r.dmin, r.dmax, r.wh, r.method FROM ($listed AND r.landed IS NOT NULL) r
+            ON CONFLICT (supplier_variant_id, market) DO UPDATE SET (first_minor, further_minor, days_min, days_max, warehouse, method) = ROW (excluded.first_minor, excluded.further_minor, excluded.days_min, excluded.days_max, excluded.warehouse, excluded.method)", [$market, $variants]);
     }
 }

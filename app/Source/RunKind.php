@@ -15,4 +15,7 @@ enum RunKind: string
 
     /** Puts many listings in the window. */
     case Place = 'place';
+
+    /** Makes the price lists anew. */
+    case Price = 'price';
 }

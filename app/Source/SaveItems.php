@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Source\PrintMethod;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
 use WindowStall\Support\Copy;
@@ -66,35 +67,35 @@ final class SaveItems
      */
     private function store(SupplierConnection $connection, array $changed, bool $known): void
     {
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_items (external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint, rating smallint, variants int, stock bigint, cost bigint, codes text, said text)');
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_variants (item text, external_id text, sku text, barcode text, label text, position int, cost bigint, stock bigint)');
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_items (external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint, rating smallint, variants int, stock bigint, cost bigint, codes text, said text, methods text)');
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_variants (item text, external_id text, sku text, barcode text, label text, position int, cost bigint, stock bigint, grams int, rrp bigint)');
         DB::statement('TRUNCATE stage_items, stage_variants');
         $ids = array_map(static fn (\stdClass $r): int => (int) $r->id, DB::select("SELECT nextval('supplier_words_id_seq') AS id FROM generate_series(1, ?)", [count($changed)]));
-        Copy::into('stage_items', ['external_id', 'title', 'category', 'picture', 'currency', 'content_hash', 'words_id', 'rating', 'variants', 'stock', 'cost', 'codes', 'said'], (static function () use ($changed, $ids): \Generator {
+        Copy::into('stage_items', ['external_id', 'title', 'category', 'picture', 'currency', 'content_hash', 'words_id', 'rating', 'variants', 'stock', 'cost', 'codes', 'said', 'methods'], (static function () use ($changed, $ids): \Generator {
             foreach ($changed as $n => ['item' => $item, 'hash' => $hash, 'said' => $said]) {
                 yield [
                     $item->id, $item->title, $item->category, $item->pictures[0] ?? null, $item->currency, $hash, $ids[$n], $item->ratingTenths, count($item->variants),
                     array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)), $item->variants === [] ? null : min(array_map(static fn (Variant $v): int => $v->cost->minor, $item->variants)),
-                    self::codes($item), $said,
+                    self::codes($item), $said, $item->blank === null ? null : json_encode(array_map(static fn (PrintMethod $m): string => $m->code, $item->blank->methods), JSON_THROW_ON_ERROR),
                 ];
             }
         })());
-        Copy::into('stage_variants', ['item', 'external_id', 'sku', 'barcode', 'label', 'position', 'cost', 'stock'], self::variants(array_column($changed, 'item')));
+        Copy::into('stage_variants', ['item', 'external_id', 'sku', 'barcode', 'label', 'position', 'cost', 'stock', 'grams', 'rrp'], self::variants(array_column($changed, 'item')));
         DB::insert(<<<'SQL'
-            INSERT INTO supplier_items (stall_id, connection_id, external_id, title, category, picture, currency, content_hash, words_id, rating, variants_count, stock, cost_minor, skus, created_at, updated_at)
-            SELECT ?, ?, external_id, title, category, picture, currency, content_hash, words_id, rating, variants, stock, cost, codes, now(), now() FROM stage_items
+            INSERT INTO supplier_items (stall_id, connection_id, external_id, title, category, picture, currency, content_hash, words_id, rating, variants_count, stock, cost_minor, skus, methods, created_at, updated_at)
+            SELECT ?, ?, external_id, title, category, picture, currency, content_hash, words_id, rating, variants, stock, cost, codes, methods::jsonb, now(), now() FROM stage_items
             ON CONFLICT (connection_id, external_id) DO UPDATE SET title = excluded.title, category = excluded.category, picture = excluded.picture, currency = excluded.currency,
                 content_hash = excluded.content_hash, words_id = excluded.words_id, rating = excluded.rating, variants_count = excluded.variants_count, stock = excluded.stock,
-                cost_minor = excluded.cost_minor, skus = excluded.skus, gone_at = NULL, updated_at = now()
+                cost_minor = excluded.cost_minor, skus = excluded.skus, methods = excluded.methods, gone_at = NULL, updated_at = now()
             SQL, [$connection->stall_id, $connection->id]);
         DB::insert('INSERT INTO supplier_words (id, supplier_item_id, content_hash, said, said_at) SELECT s.words_id, i.id, s.content_hash, s.said::json, now() FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id', [$connection->id]);
         // The same id twice in one item: the first stands.
         DB::insert(<<<'SQL'
-            INSERT INTO supplier_variants (supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock)
-            SELECT DISTINCT ON (i.id, v.external_id) i.id, v.external_id, v.sku, v.barcode, v.label, v.position, v.cost, v.stock
+            INSERT INTO supplier_variants (supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor)
+            SELECT DISTINCT ON (i.id, v.external_id) i.id, v.external_id, v.sku, v.barcode, v.label, v.position, v.cost, v.stock, v.grams, v.rrp
             FROM stage_variants v JOIN supplier_items i ON i.connection_id = ? AND i.external_id = v.item ORDER BY i.id, v.external_id, v.position
             ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET sku = excluded.sku, barcode = excluded.barcode, label = excluded.label, position = excluded.position,
-                cost_minor = excluded.cost_minor, stock = excluded.stock, gone_at = NULL
+                cost_minor = excluded.cost_minor, stock = excluded.stock, grams = excluded.grams, rrp_minor = excluded.rrp_minor, gone_at = NULL
             SQL, [$connection->id]);
         if ($known) {
             $this->letGo($connection);
@@ -120,7 +121,7 @@ final class SaveItems
     {
         foreach ($items as $item) {
             foreach ($item->variants as $position => $v) {
-                yield [$item->id, $v->id, $v->sku, $v->barcode, mb_substr($v->label(), 0, 300), $position, $v->cost->minor, $v->pieces()];
+                yield [$item->id, $v->id, $v->sku, $v->barcode, mb_substr($v->label(), 0, 300), $position, $v->cost->minor, $v->pieces(), $v->grams, $v->rrp?->minor];
             }
         }
     }

@@ -21,6 +21,10 @@ use Illuminate\Support\Carbon;
  * @property int $cost_minor
  * @property int $stock
  * @property int $promised
+ * @property int $grams
+ * @property int|null $rrp_minor in the supplier's currency
+ * @property int|null $first_minor what its method asks for the first piece, in the supplier's currency
+ * @property int|null $further_minor and for each further one
  * @property int|null $goods_minor
  * @property int|null $delivery_minor
  * @property int|null $landed_minor

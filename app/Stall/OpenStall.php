@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Stall;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Pricing\PriceRecipe;
+use WindowStall\Pricing\Recipes;
 use WindowStall\Window\StartWindow;
 
 /** Sets up a stall with sensible terms, first rates and a dressed window, and makes the person its keeper. */
@@ -22,13 +24,14 @@ final readonly class OpenStall
             $stall = Stall::query()->create($facts + [
                 'payment_fee_bp' => 150,
                 'payment_fee_fixed_minor' => intdiv($unit * 20, 100),
-                'recipe_factor_bp' => 24_000,
-                'recipe_ending_minor' => intdiv($unit * 95, 100),
+                'returns_bp' => 200,
             ]);
             $stall->users()->attach($by);
             foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
                 $stall->rates()->create(['from' => $from, 'rate' => $rate, 'day' => ReferenceRates::DAY]);
             }
+            $stall->marketRows()->create(['market' => $stall->home_market]);
+            $stall->recipes()->create(['name' => 'Everything else', 'position' => PriceRecipe::LAST, 'recipe' => Recipes::first($stall->currencyValue())]);
             ($this->startWindow)($stall);
             $by->forceFill(['current_stall_id' => $stall->id])->save();
 

@@ -17,11 +17,12 @@ use WindowStall\Bench\Picture;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\SaleTerms;
-use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Counter\Order;
+use WindowStall\Pricing\CostSheet;
+use WindowStall\Pricing\Market;
+use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Source\Run;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -41,8 +42,14 @@ use WindowStall\Window\Window;
  * @property int $flat_delivery_minor
  * @property int $payment_fee_bp
  * @property int $payment_fee_fixed_minor
- * @property int $recipe_factor_bp
- * @property int $recipe_ending_minor
+ * @property bool $tax_on_top
+ * @property int $platform_fee_bp
+ * @property int $returns_bp
+ * @property int $advertising_minor
+ * @property int $handling_minor
+ * @property int $rate_tolerance_bp
+ * @property int|null $free_over_minor baskets worth this much are sent free
+ * @property int|null $sample_listing_id the listing that the cost sheet is shown on
  * @property int $shop_revision
  * @property int $next_order_number
  * @property int $promise_days the shop promises delivery within so many working days
@@ -51,6 +58,12 @@ final class Stall extends Model
 {
     /** @use HasApiTokens<PersonalAccessToken> */
     use HasApiTokens;
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['tax_on_top' => 'boolean'];
+    }
 
     public function getRouteKeyName(): string
     {
@@ -67,6 +80,18 @@ final class Stall extends Model
     public function rates(): HasMany
     {
         return $this->hasMany(StallRate::class);
+    }
+
+    /** @return HasMany<PriceRecipe, $this> in the order of their precedence */
+    public function recipes(): HasMany
+    {
+        return $this->hasMany(PriceRecipe::class)->orderBy('position')->orderBy('id');
+    }
+
+    /** @return HasMany<Market, $this> */
+    public function marketRows(): HasMany
+    {
+        return $this->hasMany(Market::class)->orderBy('market');
     }
 
     /** @return HasMany<SupplierConnection, $this> */
@@ -126,24 +151,25 @@ final class Stall extends Model
         return $minor === null ? null : $this->money($minor);
     }
 
-    public function tax(): IncludedTax
+    public function tax(): SalesTax
     {
-        return new IncludedTax($this->vat_bp);
+        return $this->terms()->tax;
     }
 
-    public function terms(): SaleTerms
+    /** What a sale bears, to the home market when no other is given. */
+    public function terms(?string $market = null): SaleTerms
     {
-        return new SaleTerms($this->tax(), $this->payment_fee_bp, $this->money($this->payment_fee_fixed_minor));
+        return CostSheet::of($this)->terms($market ?? $this->home_market);
+    }
+
+    public function freeOver(): ?Money
+    {
+        return $this->moneyOrNull($this->free_over_minor);
     }
 
     public function flatDelivery(): Money
     {
         return $this->money($this->flat_delivery_minor);
-    }
-
-    public function recipe(): Recipe
-    {
-        return new Recipe($this->recipe_factor_bp, new Ending($this->recipe_ending_minor));
     }
 
     /** @throws Refusal when the stall has no rate for that currency */
@@ -153,7 +179,7 @@ final class Stall extends Model
             return ExchangeRate::none($this->currencyValue());
         }
         $rate = $this->rates->firstWhere('from', $currency)
-            ?? throw new Refusal(sprintf('There is no exchange rate from %s to %s. Set one in the stall’s settings.', $currency, $this->currency));
+            ?? throw new Refusal(sprintf('There is no exchange rate from %s to %s. Set one on the cost sheet.', $currency, $this->currency));
 
         return ExchangeRate::of(Currency::of($currency), $this->currencyValue(), $rate->rate, $rate->cushion_bp, $rate->day);
     }

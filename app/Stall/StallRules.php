@@ -49,44 +49,18 @@ final class StallRules
         $typed = $request->validate([
             'name' => 'required|string|max:60',
             'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
-            'vat' => 'required|string|max:8',
-            'flat_delivery' => 'required|string|max:20',
-            'payment_fee' => 'required|string|max:8',
-            'payment_fee_fixed' => 'required|string|max:20',
-            'promise_days' => 'sometimes|integer|min:1|max:90',
-            'recipe_factor' => ['required', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'],
-            'recipe_ending' => ['required', 'integer', 'min:0', 'max:'.($stall->currencyValue()->minorPerUnit() - 1)],
-            'usd_rate' => [Rule::requiredIf($stall->currency !== 'USD'), 'nullable', 'string', 'regex:/^\d{1,6}([.,]\d{1,8})?$/'],
-        ], ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.', 'recipe_factor.regex' => 'Write the factor as 2.4.', 'usd_rate.regex' => 'Write the rate as 0.79.', 'recipe_ending.max' => 'An ending is the part below the whole unit: 95 for x.95.', 'recipe_ending.integer' => 'An ending is the part below the whole unit: 95 for x.95.']);
-        $factor = self::factor('recipe_factor', $typed['recipe_factor']);
+            'promise_days' => 'required|integer|min:1|max:90',
+        ], ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.']);
 
-        return [
-            'name' => trim($typed['name']), 'home_market' => $typed['home_market'], 'vat_bp' => self::percent('vat', $typed['vat']),
-            'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $stall->currency),
-            'payment_fee_bp' => self::percent('payment_fee', $typed['payment_fee']),
-            'payment_fee_fixed_minor' => self::amount('payment_fee_fixed', $typed['payment_fee_fixed'], $stall->currency),
-            'recipe_factor_bp' => $factor, 'recipe_ending_minor' => (int) $typed['recipe_ending'],
-        ] + (isset($typed['promise_days']) ? ['promise_days' => (int) $typed['promise_days']] : []);
+        return ['name' => trim($typed['name']), 'home_market' => $typed['home_market'], 'promise_days' => (int) $typed['promise_days']];
     }
 
-    /** "2.4" → 24000 */
-    public static function factor(string $field, string $text): int
-    {
-        [$whole, $part] = explode('.', str_replace(',', '.', trim($text)).'.');
-        $bp = (int) $whole * 10_000 + (int) str_pad(substr($part, 0, 4), 4, '0');
-        if ($bp < 1) {
-            throw ValidationException::withMessages([$field => 'A factor is above nought.']);
-        }
-
-        return $bp;
-    }
-
-    private static function percent(string $field, string $text): int
+    public static function percent(string $field, string $text): int
     {
         return Percent::parse($text) ?? throw ValidationException::withMessages([$field => 'Write a percentage between 0 and 100, such as 20 or 1.5.']);
     }
 
-    private static function amount(string $field, string $text, string $currency): int
+    public static function amount(string $field, string $text, string $currency): int
     {
         try {
             $money = Money::parse($text, Currency::of($currency));

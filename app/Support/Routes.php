@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Route;
 final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
-    private const AREAS = ['Stall', 'Source', 'Bench', 'Drift', 'Window', 'Counter'];
+    private const AREAS = ['Stall', 'Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter'];
 
     public static function register(): void
     {

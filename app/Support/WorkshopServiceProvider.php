@@ -37,7 +37,7 @@ final class WorkshopServiceProvider extends ServiceProvider
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(20)->by($request->string('email')->lower()->toString().'|'.$request->ip()));
-        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(600)->by('api:'.hash('xxh128', (string) $request->bearerToken())));
+        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by('api:'.hash('xxh128', (string) $request->bearerToken())));
         RateLimiter::for('hooks', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Core\Basket;
 
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Ladder;
 
-/** So many pieces of one variant at one price. */
+/** So many pieces of one variant, at one price or down the rungs of a multi-buy ladder. */
 final readonly class BasketLine
 {
     public const MOST_PIECES = 99;
 
-    public function __construct(public Money $unit, public int $quantity)
+    public function __construct(public Money $unit, public int $quantity, public ?Ladder $ladder = null)
     {
         if ($quantity < 1 || $quantity > self::MOST_PIECES) {
             throw new \InvalidArgumentException(sprintf('A basket line holds 1 to %d pieces.', self::MOST_PIECES));
@@ -20,6 +21,6 @@ final readonly class BasketLine
 
     public function total(): Money
     {
-        return $this->unit->times($this->quantity);
+        return $this->ladder?->price($this->unit, $this->quantity) ?? $this->unit->times($this->quantity);
     }
 }

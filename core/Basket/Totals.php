@@ -6,9 +6,9 @@ namespace WindowStall\Core\Basket;
 
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Core\Tax\SalesTax;
 
-/** What a basket comes to: goods, flat-rate delivery, and the tax that stands inside both. */
+/** What a basket comes to: goods, flat-rate delivery, and the tax that stands inside both or is put on top. */
 final readonly class Totals
 {
     private function __construct(
@@ -19,13 +19,17 @@ final readonly class Totals
     ) {
     }
 
-    /** @param  list<BasketLine>  $lines */
-    public static function of(array $lines, Money $flatDelivery, IncludedTax $tax, Currency $currency): self
+    /**
+     * @param  list<BasketLine>  $lines
+     * @param  Money|null  $freeOver  goods worth this much or more are sent free
+     */
+    public static function of(array $lines, Money $flatDelivery, SalesTax $tax, Currency $currency, ?Money $freeOver = null): self
     {
         $goods = array_reduce($lines, static fn (Money $sum, BasketLine $l): Money => $sum->plus($l->total()), Money::zero($currency));
-        $delivery = $lines === [] ? Money::zero($currency) : $flatDelivery;
-        $total = $goods->plus($delivery);
+        $free = $lines === [] || ($freeOver !== null && $goods->compare($freeOver) >= 0);
+        $delivery = $free ? Money::zero($currency) : $flatDelivery;
+        $asked = $goods->plus($delivery);
 
-        return new self($goods, $delivery, $total, $tax->within($total));
+        return new self($goods, $delivery, $tax->gross($asked), $tax->on($asked));
     }
 }

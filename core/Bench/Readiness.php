@@ -68,10 +68,13 @@ final readonly class Readiness
         if ($variant->price->minor <= 0) {
             return [new Lack(Place::Price, sprintf('%s has no price.', $name))];
         }
+        if ($variant->knowingly) {
+            return [];
+        }
         if ($variant->keep->isNegative()) {
             return [new Lack(Place::Price, sprintf('%s loses %s on every sale at %s.', $name, $variant->keep->with(-$variant->keep->minor)->digits(), $variant->price->digits()))];
         }
 
-        return [];
+        return $variant->underFloor ? [new Lack(Place::Price, sprintf('%s keeps %s at %s, less than the floor asks.', $name, $variant->keep->digits(), $variant->price->digits()))] : [];
     }
 }

@@ -9,13 +9,19 @@ use WindowStall\Core\Money\Money;
 /** What readiness has to know about one variant of a listing. */
 final readonly class VariantState
 {
-    /** @param  Money|null  $keep what one sale keeps; null when the supplier doesn't deliver to the home market */
+    /**
+     * @param  Money|null  $keep what one sale keeps; null when the supplier doesn't deliver to the home market
+     * @param  bool  $underFloor  whether that is less than the floor asks
+     * @param  bool  $knowingly  whether the keeper said it may be sold so
+     */
     public function __construct(
         public string $label,
         public bool $on,
         public int $stock,
         public ?Money $price,
         public ?Money $keep,
+        public bool $underFloor = false,
+        public bool $knowingly = false,
     ) {
     }
 }

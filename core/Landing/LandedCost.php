@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Landing;
 
-use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rates;
 
-/** What one piece costs in the shopper's hands, in the stall's currency: goods and delivery, each rounded once. */
+/** What one piece costs in the shopper's hands, in the stall's currency, and the offer it comes by. */
 final readonly class LandedCost
 {
     private function __construct(
         public Money $goods,
         public Money $delivery,
         public Money $total,
+        public Landed $lines,
         public Offer $by,
     ) {
     }
@@ -24,9 +25,11 @@ final readonly class LandedCost
      *
      * @param  Money  $unitCost  in the supplier's currency
      * @param  list<Offer>  $offers  deliveries in the supplier's currency
+     * @param  Duty|null  $duty  what the market's customs take
+     * @param  Money|null  $handling  per parcel, in the currency of the rates
      * @return self|null null when the supplier doesn't deliver to the market at all
      */
-    public static function best(Money $unitCost, array $offers, ExchangeRate $rate): ?self
+    public static function best(Money $unitCost, array $offers, Rates $rates, ?Duty $duty = null, ?Money $handling = null): ?self
     {
         $stocked = array_values(array_filter($offers, static fn (Offer $o): bool => $o->stock > 0));
         $ranked = $stocked !== [] ? $stocked : $offers;
@@ -35,10 +38,10 @@ final readonly class LandedCost
         if ($ranked === []) {
             return null;
         }
-        $goods = $rate->convert($unitCost);
-        $delivery = $rate->convert($ranked[0]->delivery);
+        $by = $ranked[0];
+        $lines = (new Cost($unitCost, $by->delivery, $by->further ?? $by->delivery, $duty ?? Duty::none(), $handling ?? Money::zero($rates->into)))->landed(1, $rates);
 
-        return new self($goods, $delivery, $goods->plus($delivery), $ranked[0]);
+        return new self($lines->goods, $lines->delivery, $lines->total, $lines, $by);
     }
 
     /** What each of so many pieces in the parcel costs, rounded half up. */
@@ -50,6 +53,6 @@ final readonly class LandedCost
     /** True when getting it there costs more than the thing itself: the trap sellers fall into most. */
     public function deliveryOutweighsGoods(): bool
     {
-        return $this->delivery->compare($this->goods) > 0;
+        return $this->lines->deliveryOutweighsGoods();
     }
 }

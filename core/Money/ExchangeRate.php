@@ -57,6 +57,20 @@ final readonly class ExchangeRate
         return $whole === null ? Money::rounded($amount->rational()->multipliedBy($this->factor), $this->to) : new Money($whole, $this->to);
     }
 
+    /** Converts, cushion included, without rounding: a rational count of minor units. */
+    public function exactly(Money $amount): BigRational
+    {
+        return $amount->rational()->multipliedBy($this->factor);
+    }
+
+    /** @return array{int, int}|null minor units into minor units as a fraction of machine words, cushion included; null where it needs larger numbers */
+    public function wholeFraction(): ?array
+    {
+        $most = 1_000_000_000;
+
+        return $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most) ? null : [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
+    }
+
     /** The same by whole numbers, a hundred thousand costs at a time; null when they would overflow. */
     private function inWholeNumbers(int $minor): ?int
     {

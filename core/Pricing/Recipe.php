@@ -4,36 +4,114 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Pricing;
 
-use Brick\Math\BigRational;
-use Brick\Math\RoundingMode;
+use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 
-/** How a price is made from what the thing costs in the shopper's hands: landed cost × factor, rounded up to an ending. */
+/**
+ * How a price is made: from goods or landed cost, by the step that the cost falls in, to an ending, raised to the floor, held under the cap.
+ *
+ * Steps and amounts speak of one sale as a whole, of however many pieces.
+ */
 final readonly class Recipe
 {
-    /** @param  int  $factorBp the factor in basis points: 24000 is × 2.4 */
-    public function __construct(public int $factorBp, public Ending $ending)
+    /** @param  non-empty-list<Step>  $steps  by rising cost; the last counts for all above */
+    public function __construct(public Basis $basis, public array $steps, public ?Ending $ending = null, public ?Floor $floor = null, public ?Cap $cap = null)
     {
-        if ($factorBp < 1) {
-            throw new \InvalidArgumentException('A recipe’s factor is above nought.');
+        $above = -1;
+        foreach ($steps as $n => $step) {
+            $last = $n === count($steps) - 1;
+            if ($step->upTo === null ? ! $last : $last || $step->upTo->minor <= $above) {
+                throw new RecipeUnreadable('The steps of a recipe go from the lowest cost upwards, and the last one has no upper end.');
+            }
+            $above = $step->upTo->minor ?? 0;
         }
     }
 
-    /** @throws EndingOutOfRange */
-    public function price(Money $landed): Money
+    /** Landed cost × a factor, rounded up to an ending: what every stall begins with. */
+    public static function plain(int $factorMillionths, Ending $ending, ?Floor $floor = null): self
     {
-        $minor = BigRational::of($landed->minor)->multipliedBy($this->factorBp)->dividedBy(10_000);
-        // Up, not half up: rounding down before the ending could lose the last penny of what was promised.
-        $raw = $landed->with($minor->toScale(0, RoundingMode::CEILING)->toInt());
-
-        return $this->ending->atLeast($raw);
+        return new self(Basis::Landed, [Step::factor($factorMillionths)], $ending, $floor);
     }
 
-    /** "landed × 2.4, ends .95" */
-    public function words(): string
+    /**
+     * @param  Money|null  $rrp  in the stall's currency
+     *
+     * @throws EndingOutOfRange
+     */
+    public function decide(Landed $landed, SaleTerms $terms, ?Money $rrp = null): Decision
     {
-        $factor = rtrim(rtrim(sprintf('%d.%04d', intdiv($this->factorBp, 10_000), $this->factorBp % 10_000), '0'), '.');
+        $cost = $this->basis === Basis::Goods ? $landed->goods : $landed->total;
+        $step = $this->step($cost);
+        $computed = $step->price($cost, $landed->total, $terms, $this->ending?->toward === Toward::Up);
+        if ($computed === null) {
+            return new Decision($this, $landed->total, $cost, $step, null, null, null, null, null);
+        }
+        $ended = $this->ending?->of($computed) ?? $computed;
+        $price = $ended;
+        $raised = null;
+        $floorMet = true;
+        if ($this->floor !== null && ! $this->floor->met($price->minor, $landed->total->minor, $terms)) {
+            $raised = $this->raise($this->floor, $landed->total, $terms);
+            $floorMet = $raised !== null;
+            $price = $raised ?? $price;
+        }
+        $most = $this->cap?->most($rrp);
+        $capped = null;
+        if ($most !== null && $price->minor > $most->minor) {
+            $capped = $this->under($most, $landed->total, $terms);
+            $price = $capped;
+            $floorMet = $this->floor === null || $this->floor->met($price->minor, $landed->total->minor, $terms);
+        }
 
-        return sprintf('landed × %s, ends .%02d', $factor, $this->ending->minor);
+        return new Decision($this, $landed->total, $cost, $step, $computed, $ended, $raised, $capped, $price, $floorMet);
+    }
+
+    /** "landed × 2.4, ends .95, floor 15%" */
+    public function words(Currency $currency): string
+    {
+        $steps = array_map(static fn (Step $s, int $n): string => ($s->upTo !== null ? 'up to '.$s->upTo->digits().' ' : ($n > 0 ? 'above ' : '')).$s->words(), $this->steps, array_keys($this->steps));
+        $parts = [($this->basis === Basis::Goods ? 'goods ' : 'landed ').implode('; ', $steps), $this->ending?->words($currency)];
+        $parts[] = $this->floor === null ? null : 'floor '.($this->floor->margin?->percent() ?? $this->floor->words());
+        $parts[] = $this->cap === null ? null : 'not above '.$this->cap->words();
+
+        return implode(', ', array_filter($parts, static fn (?string $p): bool => $p !== null));
+    }
+
+    private function step(Money $cost): Step
+    {
+        foreach ($this->steps as $step) {
+            if ($step->covers($cost)) {
+                return $step;
+            }
+        }
+
+        return $step;
+    }
+
+    /** The first price with the ending at or above the floor's; null where no price meets the floor. */
+    private function raise(Floor $floor, Money $landed, SaleTerms $terms): ?Money
+    {
+        $least = $floor->price($landed, $terms);
+        if ($least === null || $this->ending === null) {
+            return $least;
+        }
+        // Rounding of single lines can cost a minor unit just above the lowest price that meets the floor: then the next ending.
+        for ($price = $this->ending->atLeast($least), $n = 0; $n < 5; $n++) {
+            if ($floor->met($price->minor, $landed->minor, $terms)) {
+                return $price;
+            }
+            $price = $price->with($price->minor + $this->ending->step($price->currency));
+        }
+
+        return null;
+    }
+
+    /** The last ending under the cap, if that meets the floor; else the cap itself, which keeps the most that may be asked. */
+    private function under(Money $most, Money $landed, SaleTerms $terms): Money
+    {
+        $ended = $this->ending?->atMost($most) ?? $most;
+
+        return $this->floor === null || $this->floor->met($ended->minor, $landed->minor, $terms) ? $ended : $most;
     }
 }

@@ -5,16 +5,105 @@ declare(strict_types=1);
 namespace WindowStall\Core\Pricing;
 
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Money\Rounding;
+use WindowStall\Core\Tax\SalesTax;
 
-/** What every sale of a stall bears besides the goods: its tax and what the payment provider takes. */
+/**
+ * What every sale to a market bears besides the goods, and the prices that follow from it.
+ *
+ * With P the price, D the delivery charged and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts R = G − tax; tax on
+ * top, R = P + D, tax = t × R, G = R + tax. Payment fee = rate × G + fixed, platform fee = rate × (P + D), returns allowance = rate × R.
+ * You keep K = R − landed − fees − allowance − advertising. Each line is rounded half up once; all works on whole minor units.
+ */
 final readonly class SaleTerms
 {
-    /** @param  int  $feeBp the payment provider's share of the gross, in basis points */
-    public function __construct(
-        public IncludedTax $tax,
-        public int $feeBp,
-        public Money $feeFixed,
-    ) {
+    public Rate $platform;
+
+    public Rate $returns;
+
+    public Money $advertising;
+
+    /**
+     * @param  Money  $charged  D, what the shopper pays for delivery
+     * @param  Rate  $payment  the payment provider's share of the gross
+     * @param  Rate|null  $platform  a marketplace's share of price and delivery
+     * @param  Rate|null  $returns  what returns eat of the receipts
+     * @param  Money|null  $advertising  spent for each order
+     */
+    public function __construct(public SalesTax $tax, public Money $charged, public Rate $payment, public Money $paymentFixed, ?Rate $platform = null, ?Rate $returns = null, ?Money $advertising = null)
+    {
+        $this->platform = $platform ?? Rate::none();
+        $this->returns = $returns ?? Rate::none();
+        $this->advertising = $advertising ?? Money::zero($charged->currency);
+    }
+
+    /** @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a price, in minor units */
+    public function lines(int $price): array
+    {
+        $asked = $price + $this->charged->minor;
+        $tax = $this->tax->minorOn($asked);
+        [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
+
+        return [
+            'tax' => $tax, 'gross' => $gross, 'receipts' => $receipts,
+            'payment' => Rounding::halfUp($gross, $this->payment->millionths, Rate::WHOLE) + $this->paymentFixed->minor,
+            'platform' => $this->platform->millionths === 0 ? 0 : Rounding::halfUp($asked, $this->platform->millionths, Rate::WHOLE),
+            'returns' => $this->returns->millionths === 0 ? 0 : Rounding::halfUp($receipts, $this->returns->millionths, Rate::WHOLE),
+        ];
+    }
+
+    /** @return array{int, int} what is kept at a price, and the receipts; minor units */
+    public function keep(int $price, int $landed): array
+    {
+        $l = $this->lines($price);
+
+        return [$l['receipts'] - $landed - $l['payment'] - $l['platform'] - $l['returns'] - $this->advertising->minor, $l['receipts']];
+    }
+
+    /**
+     * The lowest price that keeps an amount and, besides, a share of the receipts: 0 and no share is the break-even price.
+     *
+     * Exact: what is kept at it meets the target and at a minor unit less it doesn't, fees and tax as they will be rounded.
+     *
+     * @return Money|null null where no price does: fees, tax and the share eat all that a higher price brings
+     */
+    public function priceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
+    {
+        $m = $margin->millionths ?? 0;
+        [$numerator, $denominator] = $this->slope($m);
+        if ($numerator <= 0) {
+            return null;
+        }
+        $short = $amount->minor + $landed->minor + $this->paymentFixed->minor + $this->advertising->minor;
+        // Six roundings of half a minor unit at most lie between the exact line and the rounded ones.
+        $from = Rounding::up($short - 4, $denominator, $numerator) - $this->charged->minor - 1;
+        $most = Money::MOST_UNITS * $landed->currency->minorPerUnit();
+        for ($price = max(0, $from); $price <= $most; $price++) {
+            [$keep, $receipts] = $this->keep($price, $landed->minor);
+            if (($keep - $amount->minor) * Rate::WHOLE >= $m * $receipts) {
+                return $landed->with($price);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * How much more is kept (less a share of the receipts) for each minor unit on the price, before rounding.
+     *
+     * @return array{int, int} a fraction in lowest terms
+     */
+    private function slope(int $margin): array
+    {
+        $whole = Rate::WHOLE;
+        $kept = $whole - $this->returns->millionths - $margin;
+        if ($this->tax->included) {
+            $with = $whole + $this->tax->rate->millionths;
+
+            return Rounding::reduced($kept * $whole - ($this->payment->millionths + $this->platform->millionths) * $with, $whole * $with);
+        }
+
+        return Rounding::reduced(($kept - $this->platform->millionths) * $whole - $this->payment->millionths * ($whole + $this->tax->rate->millionths), $whole * $whole);
     }
 }

@@ -6,15 +6,15 @@ namespace WindowStall\Core\Pricing;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Money\Rounding;
 
 /**
- * What one sale comes to, tax included in the price.
+ * What one sale comes to, line by line, by the formulas of {@see SaleTerms}; the lines always add up to what the shopper pays.
  *
- * Gross G = P + D, where P is the price of the goods and D what the shopper pays for delivery.
- * tax = G − G/(1 + t); receipts R = G − tax; payment fee = rate × G + fixed; you keep K = R − landed − fee.
- * Each line is rounded half up to the minor unit once and K is what the rounded lines leave, so the strip always adds up.
- * margin = K / R.
+ * margin = K / R; markup = (P without tax) / L − 1.
  */
 final readonly class Till
 {
@@ -23,53 +23,80 @@ final readonly class Till
         public Money $charged,
         public Money $goods,
         public Money $delivery,
+        public Money $duty,
+        public Money $handling,
+        public Money $landed,
         public Money $fee,
+        public Money $platform,
+        public Money $returns,
+        public Money $advertising,
         public Money $tax,
+        public Money $receipts,
         public Money $keep,
         public ?int $marginBp,
+        private SaleTerms $terms,
     ) {
     }
 
-    /**
-     * @param  Money  $price  P, what the shopper pays for the goods
-     * @param  Money  $charged  D, what the shopper pays for delivery
-     * @param  Money  $goods  what the goods cost the seller
-     * @param  Money  $delivery  what sending them costs the seller
-     */
-    public static function ring(Money $price, Money $charged, Money $goods, Money $delivery, SaleTerms $terms): self
+    /** @param  Money  $price  P, what the shopper pays for the goods */
+    public static function ring(Money $price, Landed $landed, SaleTerms $terms): self
     {
-        $gross = $price->plus($charged);
-        $tax = $terms->tax->within($gross);
-        $receipts = $gross->minus($tax);
-        $fee = $gross->minor === 0
-            ? Money::zero($gross->currency)
-            : Money::rounded($gross->rational()->multipliedBy($terms->feeBp)->dividedBy(10_000)->plus($terms->feeFixed->minor), $gross->currency);
-        $keep = $receipts->minus($goods)->minus($delivery)->minus($fee);
-        $marginBp = $receipts->minor === 0
-            ? null
-            : BigRational::of($keep->minor)->multipliedBy(10_000)->dividedBy($receipts->minor)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        $l = $terms->lines($price->minor);
+        $keep = $l['receipts'] - $landed->total->minor - $l['payment'] - $l['platform'] - $l['returns'] - $terms->advertising->minor;
 
-        return new self($price, $charged, $goods, $delivery, $fee, $tax, $keep, $marginBp);
+        return new self(
+            $price, $terms->charged, $landed->goods, $landed->delivery, $landed->duty, $landed->handling, $landed->total, $price->with($l['payment']), $price->with($l['platform']), $price->with($l['returns']),
+            $terms->advertising, $price->with($l['tax']), $price->with($l['receipts']), $price->with($keep), $l['receipts'] === 0 ? null : Rounding::halfUp($keep, 10_000, $l['receipts']), $terms,
+        );
     }
 
     /**
-     * The most a piece may cost landed so that a sale at this price keeps the margin: L ≤ R − fee − m × R, rounded down.
+     * The most a piece may cost landed so that a sale at this price keeps the margin, rounded down.
      *
-     * @param  Money  $price  P, what the shopper pays for the goods
-     * @param  Money  $charged  D, what the shopper pays for delivery
-     * @param  int  $marginBp  m, the share of the receipts to keep, in basis points
+     * @param  int  $marginBp  the share of the receipts to keep, in basis points
      */
-    public static function mostLanded(Money $price, Money $charged, SaleTerms $terms, int $marginBp): Money
+    public static function mostLanded(Money $price, SaleTerms $terms, int $marginBp): Money
     {
-        $free = self::ring($price, $charged, Money::zero($price->currency), Money::zero($price->currency), $terms);
-        $receipts = $price->plus($charged)->minus($free->tax);
-        $wanted = BigRational::of($receipts->minor)->multipliedBy($marginBp)->dividedBy(10_000)->toScale(0, RoundingMode::CEILING)->toInt();
+        [$keep, $receipts] = $terms->keep($price->minor, 0);
 
-        return $free->keep->with($free->keep->minor - $wanted);
+        return $price->with($keep - Rounding::up($receipts, $marginBp, 10_000));
     }
 
     public function losesMoney(): bool
     {
         return $this->keep->isNegative();
+    }
+
+    /** (P without tax) ÷ L − 1, in basis points; null where nothing is paid for the goods. */
+    public function markupBp(): ?int
+    {
+        return $this->landed->minor === 0 ? null : $this->priceWithoutTax()->dividedBy($this->landed->minor)->minus(1)->multipliedBy(10_000)->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
+
+    /** The lowest price at which nothing is lost; null where no price is high enough. */
+    public function breakEvenPrice(): ?Money
+    {
+        return $this->terms->priceKeeping($this->landed, Money::zero($this->price->currency));
+    }
+
+    /** What may be spent on advertising for an order before it loses money; below nought where it loses already. */
+    public function breakEvenAdvertising(): Money
+    {
+        return $this->keep->plus($this->advertising);
+    }
+
+    /** What each unit of that spend has to bring in sales without tax, in hundredths; null where there is nothing to spend. */
+    public function returnOnAdvertisingNeeded(): ?int
+    {
+        $spend = $this->breakEvenAdvertising()->minor;
+
+        return $spend <= 0 ? null : $this->priceWithoutTax()->dividedBy($spend)->multipliedBy(100)->toScale(0, RoundingMode::HALF_UP)->toInt();
+    }
+
+    private function priceWithoutTax(): BigRational
+    {
+        $tax = $this->terms->tax;
+
+        return $tax->included ? $this->price->rational()->multipliedBy(Rate::WHOLE)->dividedBy(Rate::WHOLE + $tax->rate->millionths) : $this->price->rational();
     }
 }

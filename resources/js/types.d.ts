@@ -62,10 +62,13 @@ export interface ListingView {
   picturesHeld: boolean;
   spare: PictureView[];
   picturesWaiting: number;
-  recipe: string;
+  recipe: RecipeFormView;
   recipeHeld: boolean;
-  recipeFactor: string;
-  recipeEnding: number;
+  recipeName: string;
+  across: string;
+  acrossOption: string;
+  acrossUpTo: string;
+  rungs: number;
   options: OptionView[];
   variants: VariantRowView[];
   sales: (SaleView | null)[];
@@ -307,6 +310,250 @@ export interface DriftRowView {
   supplier: string;
   stateWords: string;
   changes: ChangeView[];
+}
+
+export interface BoardRowView {
+  id: number;
+  listing: number;
+  title: string;
+  label: string;
+  picture: string | null;
+  inWindow: boolean;
+  goods: MoneyView | null;
+  delivery: MoneyView | null;
+  landed: MoneyView | null;
+  price: MoneyView | null;
+  was: MoneyView | null;
+  keep: MoneyView | null;
+  margin: string;
+  recipe: string;
+  byHand: boolean;
+  aboveFloor: MoneyView | null;
+  underFloor: boolean;
+  knowingly: boolean;
+  floorOverCap: boolean;
+  dearParcel: boolean;
+  since: string | null;
+}
+
+export interface BoardView {
+  rows: BoardRowView[];
+  counts: Record<string, number>;
+  market: string;
+  words: string;
+  case: string;
+  recipe: number | null;
+  recipeName: string;
+  state: string;
+  sort: string;
+  down: boolean;
+  page: number;
+  more: boolean;
+  home: boolean;
+}
+
+export interface BuiltInView {
+  name: string;
+  now: MoneyView;
+  then: MoneyView;
+  more: string;
+}
+
+export interface CostFieldView {
+  key: string;
+  value: string;
+  effect: string;
+}
+
+export interface CostSheetView {
+  fields: CostFieldView[];
+  taxOnTop: boolean;
+  rates: RateView[];
+  cushion: string;
+  cushionEffect: string;
+  markets: MarketTermsView[];
+  currencies: string[];
+  sample: number | null;
+  samples: Record<number, string>;
+  sale: SaleView | null;
+  freeOver: string;
+  currency: string;
+}
+
+export interface CurveMarkView {
+  kind: string;
+  name: string;
+  price: number;
+  text: string;
+}
+
+export interface CurvePointView {
+  price: number;
+  keep: number;
+  priceText: string;
+  digits: string;
+  keepText: string;
+  margin: string;
+}
+
+export interface FreeDeliveryView {
+  over: MoneyView | null;
+  figures: string[];
+  charged: string;
+  builtIn: BuiltInView[];
+  builtInWords: string;
+}
+
+export interface LadderView {
+  typed: TypedRungView[];
+  rungs: RungView[];
+  about: string;
+}
+
+export interface MarketTermsView {
+  market: string;
+  name: string;
+  home: boolean;
+  prices: string;
+  currency: string;
+  ending: string;
+  duty: string;
+  dutyOn: string;
+  tax: string;
+  taxOnTop: boolean;
+  charged: string;
+  effect: string;
+}
+
+export interface MoveView {
+  variant: number;
+  name: string;
+  before: MoneyView;
+  after: MoneyView;
+  moved: string;
+}
+
+export interface RateView {
+  from: string;
+  rate: string;
+  day: string;
+  typed: boolean;
+  used: boolean;
+}
+
+export interface RecipeFormView {
+  basis: string;
+  steps: StepFormView[];
+  ending: string;
+  every: string;
+  toward: string;
+  floorKind: string;
+  floor: string;
+  cap: string;
+  words: string;
+}
+
+export interface RecipeRowView {
+  id: number;
+  name: string;
+  last: boolean;
+  recipe: RecipeFormView;
+  conditions: Record<string, unknown>;
+  when: string;
+  variants: number;
+  under: number;
+  spread: number[];
+  floorBand: number | null;
+  middle: string;
+}
+
+export interface RungView {
+  pieces: number;
+  total: MoneyView;
+  perPiece: MoneyView;
+  keep: MoneyView;
+  margin: string;
+  climb: string;
+  warning: string | null;
+}
+
+export interface StepFormView {
+  upTo: string;
+  method: string;
+  value: string;
+}
+
+export interface TrialFiguresView {
+  variants: number;
+  up: number;
+  down: number;
+  underBefore: number;
+  underAfter: number;
+  fallen: number;
+  unpriced: number;
+  keptBefore: MoneyView;
+  keptAfter: MoneyView;
+  sold: number;
+  biggest: MoveView[];
+  bands: number[];
+  before: number[];
+  after: number[];
+  words: string;
+  took: string;
+}
+
+export interface TrialRecipeView {
+  id: number;
+  name: string;
+  recipe: RecipeFormView;
+  changed: boolean;
+}
+
+export interface TrialSupplierView {
+  id: number;
+  name: string;
+  dearer: string;
+}
+
+export interface TrialView {
+  id: number | null;
+  fields: Record<string, string>;
+  fieldsNow: Record<string, string>;
+  rates: Record<string, string>;
+  ratesNow: Record<string, string>;
+  recipes: TrialRecipeView[];
+  suppliers: TrialSupplierView[];
+  figures: unknown;
+  currency: string;
+  canApply: boolean;
+}
+
+export interface TypedRungView {
+  pieces: number;
+  kind: string;
+  value: string;
+}
+
+export interface VariantSheetView {
+  id: number;
+  listing: number;
+  title: string;
+  label: string;
+  price: MoneyView | null;
+  recipePrice: MoneyView | null;
+  byHand: boolean;
+  was: MoneyView | null;
+  underFloor: boolean;
+  knowingly: boolean;
+  sales: SaleView[];
+  points: CurvePointView[];
+  marks: CurveMarkView[];
+  recipeName: string;
+  recipeWords: string;
+  reasons: string[];
+  story: string[];
+  breakEvenAdvertising: string | null;
+  trouble: string | null;
 }
 
 export interface BlankView {
@@ -581,6 +828,7 @@ export interface FrameView {
   onBench: number;
   drifting: number;
   toSend: number;
+  underFloor: number;
 }
 
 export interface SettingsView {
@@ -589,14 +837,6 @@ export interface SettingsView {
   country: string;
   homeMarket: string;
   currency: string;
-  vat: string;
-  flatDelivery: string;
-  paymentFee: string;
-  paymentFeeFixed: string;
-  recipeFactor: string;
-  recipeEnding: number;
-  usdRate: string | null;
-  usdRateDay: string | null;
   promiseDays: number;
   tokens: TokenView[];
   apiAddress: string;

@@ -20,7 +20,7 @@ final class Tariff
     ];
 
     /**
-     * @return list<array{method: string, price: int, days: array{int, int}}>
+     * @return list<array{method: string, price: int, further: int, days: array{int, int}}>
      */
     public static function quote(string $warehouse, string $destination, int $grams): array
     {
@@ -31,7 +31,7 @@ final class Tariff
         $steps = max(1, (int) ceil($grams / 100));
 
         return array_map(
-            static fn (string $method, array $r): array => ['method' => $method, 'price' => $r[0] + $r[1] * $steps, 'days' => [$r[2], $r[3]]],
+            static fn (string $method, array $r): array => ['method' => $method, 'price' => $r[0] + $r[1] * $steps, 'further' => $r[1] * (max(1, (int) ceil(2 * $grams / 100)) - $steps), 'days' => [$r[2], $r[3]]],
             array_keys(self::RATES[$zone]),
             self::RATES[$zone],
         );

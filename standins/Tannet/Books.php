@@ -55,7 +55,7 @@ final class Books
     /**
      * What a parcel costs from the works in the Netherlands: euro cents, working days.
      *
-     * @return list<array{method: string, price: int, days: array{int, int}}>
+     * @return list<array{method: string, price: int, further: int, days: array{int, int}}>
      */
     public static function quote(string $to, int $grams): array
     {
@@ -64,10 +64,11 @@ final class Books
             return [];
         }
         $half = (int) ceil($grams / 500);
+        $further = $zone[1] * ((int) ceil(2 * $grams / 500) - $half);
 
         return [
-            ['method' => 'Letterbox', 'price' => $zone[0] + $zone[1] * ($half - 1), 'days' => [$zone[2], $zone[3]]],
-            ['method' => 'Signed for', 'price' => $zone[0] + 390 + $zone[1] * ($half - 1), 'days' => [$zone[2], max($zone[2], $zone[3] - 1)]],
+            ['method' => 'Letterbox', 'price' => $zone[0] + $zone[1] * ($half - 1), 'further' => $further, 'days' => [$zone[2], $zone[3]]],
+            ['method' => 'Signed for', 'price' => $zone[0] + 390 + $zone[1] * ($half - 1), 'further' => $further, 'days' => [$zone[2], max($zone[2], $zone[3] - 1)]],
         ];
     }
 }

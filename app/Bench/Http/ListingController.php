@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Bench\EditListing;
@@ -16,8 +17,8 @@ use WindowStall\Bench\Picture;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Across;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\StallRules;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Support\Refusal;
@@ -49,11 +50,12 @@ final readonly class ListingController
     {
         $typed = $request->validate([
             'title' => 'sometimes|nullable|string', 'words' => 'sometimes|nullable|string|max:90000', 'pictures' => 'sometimes|nullable|array|max:60', 'pictures.*' => 'integer',
-            'recipe' => 'sometimes|nullable|array', 'recipe.factor' => ['required_with:recipe', 'string', 'regex:/^\d{1,2}([.,]\d{1,4})?$/'], 'recipe.ending' => 'required_with:recipe|integer|min:0|max:999',
+            'recipe' => 'sometimes|nullable|array',
+            'across' => 'sometimes|nullable|array:across,option,groups', 'across.across' => ['required_with:across', Rule::enum(Across::class)], 'across.option' => 'required_if:across.across,stepped|string|max:120', 'across.groups' => 'sometimes|array|max:20', 'across.groups.*' => 'array|max:500', 'across.groups.*.*' => 'string|max:255',
             'search_title' => 'sometimes|nullable|string', 'search_words' => 'sometimes|nullable|string', 'order' => 'sometimes|array', 'option_order' => 'sometimes|array|max:20', 'option_order.*' => 'string|max:120',
             'value_order' => 'sometimes|array:option,values', 'value_order.option' => 'required_with:value_order|string|max:120', 'value_order.values' => 'required_with:value_order|array|max:500', 'value_order.values.*' => 'string|max:255',
             'names' => 'sometimes|array|max:10', 'names.*.as' => 'nullable|string|max:60', 'names.*.values' => 'array|max:500', 'names.*.values.*' => 'nullable|string|max:60',
-        ], ['recipe.factor.regex' => 'Write the factor as 2.4.', 'words.max' => 'The description is too long. Shorten it.', 'names.*.values.*.max' => 'A name for a value has up to 60 letters.']);
+        ], ['words.max' => 'The description is too long. Shorten it.', 'names.*.values.*.max' => 'A name for a value has up to 60 letters.']);
         // Laravel turns an empty text into null before it arrives here; an emptied title is still the seller's word.
         if (array_key_exists('title', $typed)) {
             $this->edit->title($stall, $listing, $request->boolean('follow') ? null : (string) $typed['title']);
@@ -80,7 +82,10 @@ final readonly class ListingController
             $this->edit->valueOrder($stall, $listing, $typed['value_order']['option'], array_values($typed['value_order']['values']));
         }
         if (array_key_exists('recipe', $typed)) {
-            $this->edit->recipe($stall, $listing, $typed['recipe'] === null ? null : ['factor' => StallRules::factor('recipe.factor', $typed['recipe']['factor']), 'ending' => (int) $typed['recipe']['ending']]);
+            $this->edit->recipe($stall, $listing, $typed['recipe']);
+        }
+        if (array_key_exists('across', $typed)) {
+            $this->edit->across($stall, $listing, $typed['across']);
         }
 
         return $this->answer($stall, $listing);
@@ -88,9 +93,12 @@ final readonly class ListingController
 
     public function variants(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $typed = $request->validate(['variants' => 'required|array|min:1|max:10000', 'variants.*' => 'integer', 'on' => 'sometimes|boolean', 'price' => 'sometimes|nullable|string|max:40']);
+        $typed = $request->validate(['variants' => 'required|array|min:1|max:10000', 'variants.*' => 'integer', 'on' => 'sometimes|boolean', 'under_floor' => 'sometimes|boolean', 'price' => 'sometimes|nullable|string|max:40']);
         if (array_key_exists('on', $typed)) {
             $this->edit->switch($stall, $listing, array_values($typed['variants']), (bool) $typed['on']);
+        }
+        if (array_key_exists('under_floor', $typed)) {
+            $this->edit->underFloor($stall, $listing, array_values($typed['variants']), (bool) $typed['under_floor']);
         }
         if (array_key_exists('price', $typed)) {
             $price = $typed['price'] === null ? null : Money::parse($typed['price'], $stall->currencyValue());
@@ -105,12 +113,12 @@ final readonly class ListingController
     /** What a price that is being typed would come to; nothing is saved. */
     public function till(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $row = ListingVariant::query()->with(['supplierVariant', 'sold'])->where('listing_id', $listing->id)->whereKey($request->integer('variant'))->firstOrFail();
+        $row = ListingVariant::query()->with('prices')->where('listing_id', $listing->id)->whereKey($request->integer('variant'))->firstOrFail();
         $price = Money::parse($request->string('price')->toString(), $stall->currencyValue());
         if ($price->isNegative()) {
             throw new Refusal('A price can’t be below nothing.');
         }
-        $till = ListingFigures::ring($stall, $row->selling(), $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
+        $till = ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
         $label = ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id))->labelOf($row->id);
 
         return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));

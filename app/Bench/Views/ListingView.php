@@ -14,8 +14,9 @@ use WindowStall\Core\Words\Junk;
 use WindowStall\Core\Words\TitleHelp;
 use WindowStall\Core\Words\TitleNote;
 use WindowStall\Drift\Views\ChangeView;
+use WindowStall\Pricing\Recipes;
+use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Shop\PreviewLinks;
-use WindowStall\Stall\Views\SettingsView;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
 
@@ -59,10 +60,13 @@ final readonly class ListingView
         public bool $picturesHeld,
         public array $spare,
         public int $picturesWaiting,
-        public string $recipe,
+        public RecipeFormView $recipe,
         public bool $recipeHeld,
-        public string $recipeFactor,
-        public int $recipeEnding,
+        public string $recipeName,
+        public string $across,
+        public string $acrossOption,
+        public string $acrossUpTo,
+        public int $rungs,
         public array $options,
         public array $variants,
         public array $sales,
@@ -103,7 +107,8 @@ final readonly class ListingView
             PictureView::list($f->pictures), $f->picturesHeld,
             array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             $listing->pictures->where('state', Picture::WAITING)->count(),
-            $f->recipe->words(), $f->recipeHeld, SettingsView::factor($f->recipe->factorBp), $f->recipe->ending->minor,
+            RecipeFormView::of(isset($f->variants[0]) ? $f->recipeOf($f->variants[0]) : Recipes::stored((string) json_encode($f->stall->recipes->last()?->recipe), $f->stall->currencyValue()), $f->stall->currencyValue()), $f->recipeHeld, (string) $f->stall->recipes->firstWhere('id', $f->variants[0]->priced->recipe_id ?? 0)?->name,
+            $listing->own_across['across'] ?? 'each', $listing->own_across['option'] ?? '', (string) (array_slice($listing->own_across['groups'][0] ?? [], -1)[0] ?? ''), count($listing->own_ladder ?? []),
             OptionView::list($f),
             array_map(VariantRowView::of(...), $f->variants),
             array_map(static fn (VariantFigures $v): ?SaleView => $v->till === null ? null : SaleView::of(self::about($v->label, $market), $v->till), $f->variants),

@@ -26,7 +26,8 @@ final readonly class SaleView
 
     public static function of(string $about, Till $till): self
     {
-        $parts = ['goods' => ['goods', $till->goods], 'delivery' => ['delivery', $till->delivery], 'fee' => ['payment fee', $till->fee], 'tax' => ['VAT', $till->tax], 'keep' => ['you keep', $till->keep]];
+        $parts = ['goods' => ['goods', $till->goods], 'delivery' => ['delivery', $till->delivery], 'duty' => ['duty', $till->duty], 'handling' => ['handling', $till->handling], 'fee' => ['payment fee', $till->fee], 'platform' => ['platform fee', $till->platform],
+            'returns' => ['returns', $till->returns], 'advertising' => ['advertising', $till->advertising], 'tax' => ['VAT', $till->tax], 'keep' => ['you keep', $till->keep]];
         $parts = array_filter($parts, static fn (array $p): bool => $p[1]->minor > 0);
         $whole = max(1, array_sum(array_map(static fn (array $p): int => $p[1]->minor, $parts)));
         $charged = $till->charged->minor > 0 ? MoneyView::of($till->charged) : null;

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
-/** One method a supplier offers for a parcel; the price in minor units of the supplier's currency, transit in working days. */
+/** One method a supplier offers for a parcel with one piece; prices in minor units of the supplier's currency, transit in working days. */
 final readonly class Quote
 {
-    public function __construct(public string $method, public int $price, public int $daysMin, public int $daysMax)
+    /** @param  int|null  $further  what each further piece adds; null where the supplier doesn't say */
+    public function __construct(public string $method, public int $price, public int $daysMin, public int $daysMax, public ?int $further = null)
     {
     }
 }

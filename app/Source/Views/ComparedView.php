@@ -53,7 +53,7 @@ final readonly class ComparedView
         }
         $variant = self::variant($item, $landed, $barcode);
         $cost = $variant === null ? null : ($landed[$variant->id] ?? null);
-        $till = $price === null || $cost === null ? null : Till::ring($price, $stall->flatDelivery(), $cost->goods, $cost->delivery, $stall->terms());
+        $till = $price === null || $cost === null ? null : Till::ring($price, $cost->lines, $stall->terms($market));
         $figures = new Compared($cost?->total, $cost?->goods, $cost?->delivery, $cost?->by->days->max, $variant === null ? 0 : $variant->pieces(), count($item->variants), $item->ratingTenths, $till?->keep);
         $picture = $variant === null || $variant->picture === null ? ($item->pictures[0] ?? null) : ($item->pictures[$variant->picture] ?? $item->pictures[0] ?? null);
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Core\Pricing\Till;
 use WindowStall\Source\ItemLanding;
 use WindowStall\Source\ItemSearch;
 use WindowStall\Source\SupplierItem;
@@ -21,12 +20,13 @@ final class ItemRows
     {
         $items = SupplierItem::query()->with('connection')->withCount('listings')->whereKey($ids)->get()->keyBy('id');
         $landings = ItemLanding::query()->whereIn('supplier_item_id', $ids)->where('market', $search->market)->get()->keyBy('supplier_item_id');
+        $terms = $search->price === null ? null : $stall->terms($search->market);
         $rows = [];
         foreach ($ids as $id) {
             $item = $items->get($id);
             if ($item !== null) {
                 $landing = $landings->get($id);
-                $keep = $search->price === null || $landing?->goods_minor === null || $landing->delivery_minor === null ? null : Till::ring($stall->money($search->price), $stall->flatDelivery(), $stall->money($landing->goods_minor), $stall->money($landing->delivery_minor), $stall->terms())->keep;
+                $keep = $terms === null || $landing?->landed_minor === null ? null : $stall->money($terms->keep((int) $search->price, $landing->landed_minor)[0]);
                 $rows[] = ItemRowView::of($stall, $item, $landing, $keep);
             }
         }

@@ -26,18 +26,15 @@ final class SettingsController
     public function update(Request $request, Stall $stall, LandItems $land, ProjectListings $project): RedirectResponse
     {
         $facts = StallRules::forSettings($request, $stall);
-        DB::transaction(function () use ($stall, $facts, $request, $land, $project): void {
+        DB::transaction(function () use ($stall, $facts, $land, $project): void {
             $stall->update($facts);
-            if ($stall->currency !== 'USD') {
-                $stall->rates()->where('from', 'USD')->where('rate', '!=', str_replace(',', '.', $request->string('usd_rate')->toString()))
-                    ->update(['rate' => str_replace(',', '.', $request->string('usd_rate')->toString()), 'day' => today()->toDateString()]);
-            }
-            $stall->unsetRelation('rates');
+            $stall->marketRows()->firstOrCreate(['market' => $stall->home_market]);
+            $stall->unsetRelation('marketRows');
             $land($stall);
             $project($stall);
         });
         $stall->bumpShop();
 
-        return back()->with('say', 'Saved. Every cost and price was worked out again.');
+        return back()->with('say', 'Saved.');
     }
 }

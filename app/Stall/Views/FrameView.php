@@ -8,6 +8,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Pricing\Price;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Window\Window;
@@ -28,6 +29,7 @@ final readonly class FrameView
         public int $onBench,
         public int $drifting,
         public int $toSend,
+        public int $underFloor,
     ) {
     }
 
@@ -35,7 +37,7 @@ final readonly class FrameView
     {
         $stalls = array_values($user->stalls()->get()->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))->all());
         if ($stall === null) {
-            return new self($user->name, $stalls, null, null, null, null, null, null, 0, 0, 0);
+            return new self($user->name, $stalls, null, null, null, null, null, null, 0, 0, 0, 0);
         }
         $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
 
@@ -44,6 +46,8 @@ final readonly class FrameView
             $stall->listings()->where('state', ListingState::OnBench)->count(),
             $stall->listings()->where('changes_count', '>', 0)->count(),
             SupplierOrder::query()->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted, SupplierOrderState::Refused])->count(),
+            // In the window and under the floor unawares: held back from shoppers until somebody looks.
+            Price::query()->join('listing_variants as v', 'v.id', '=', 'prices.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')->where('prices.stall_id', $stall->id)->where('prices.market', $stall->home_market)->where('prices.above_floor_minor', '<', 0)->where('v.own_on', true)->where('v.own_under_floor', false)->where('l.state', ListingState::InWindow)->whereNull('l.deleted_at')->count(),
         );
     }
 }

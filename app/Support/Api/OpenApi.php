@@ -9,7 +9,7 @@ use Illuminate\Http\JsonResponse;
 /** The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall. */
 final class OpenApi
 {
-    private const AMOUNT = ['type' => ['string', 'null'], 'pattern' => '^-?\d+(\.\d+)?$', 'description' => 'a decimal string'];
+    public const AMOUNT = ['type' => ['string', 'null'], 'pattern' => '^-?\d+(\.\d+)?$', 'description' => 'a decimal string'];
 
     private const TEXT = ['type' => ['string', 'null']];
 
@@ -25,23 +25,28 @@ final class OpenApi
     {
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Window Stall', 'version' => '1', 'description' => 'Reads a stall: its listings, what its suppliers offer, and the long work done for it. Lists are paged by key: ask on with after = next until next is null.'],
+            'info' => ['title' => 'Window Stall', 'version' => '1', 'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after = next until next is null.'],
             'servers' => [['url' => config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix').'/api/v1']],
             'security' => [['token' => []]],
             'paths' => [
                 '/listings' => self::list('Listing', 'Listings as shoppers see them, with what each variant costs and keeps'),
                 '/items' => self::list('Item', 'What the stall’s suppliers offer, with landed costs by market'),
                 '/runs' => self::list('Run', 'Long work, such as pulls of a supplier’s catalogue'),
+                '/prices' => self::list('Price', 'What each variant is sold for in a market, what that costs and keeps', [['name' => 'market', 'in' => 'query', 'description' => 'ISO 3166 country; the home market when it is left out', 'schema' => ['type' => 'string']]]),
+                '/price-trials' => PriceTrialSchema::path(),
             ],
             'components' => [
                 'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE']],
-                'schemas' => ['Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
+                'schemas' => ['Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Price' => self::price(), ...PriceTrialSchema::schemas(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
             ],
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function list(string $schema, string $summary): array
+    /**
+     * @param  list<array<string, mixed>>  $parameters  besides those of every list
+     * @return array<string, mixed>
+     */
+    private static function list(string $schema, string $summary, array $parameters = []): array
     {
         $refusal = static fn (string $why): array => ['description' => $why, 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]];
 
@@ -50,10 +55,11 @@ final class OpenApi
             'parameters' => [
                 ['name' => 'after', 'in' => 'query', 'description' => 'the id of the last entry of the page before', 'schema' => ['type' => 'integer', 'minimum' => 0]],
                 ['name' => 'limit', 'in' => 'query', 'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200, 'default' => 100]],
+                ...$parameters,
             ],
             'responses' => [
                 '200' => ['description' => 'A page', 'content' => ['application/json' => ['schema' => self::object(['data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/'.$schema]], 'next' => ['type' => ['integer', 'null']]])]]],
-                '401' => $refusal('No token, or one that isn’t known'), '422' => $refusal('A parameter that can’t be read'), '429' => $refusal('Asked more than 600 times in a minute'),
+                '401' => $refusal('No token, or one that isn’t known'), '422' => $refusal('A parameter that can’t be read'), '429' => $refusal('Asked more than 1200 times in a minute'),
             ],
         ]];
     }
@@ -83,10 +89,21 @@ final class OpenApi
     }
 
     /** @return array<string, mixed> */
+    private static function price(): array
+    {
+        return self::object([
+            'id' => self::ID + ['description' => 'of the variant'], 'listing' => self::ID, 'title' => ['type' => 'string'], 'sku' => ['type' => 'string'], 'on' => ['type' => 'boolean'], 'market' => ['type' => 'string'],
+            'price' => self::AMOUNT, 'price_currency' => ['type' => 'string'], 'was' => self::AMOUNT, 'currency' => ['type' => 'string', 'description' => 'of everything else'],
+            'goods' => self::AMOUNT, 'delivery' => self::AMOUNT, 'duty' => self::AMOUNT, 'handling' => self::AMOUNT, 'landed' => self::AMOUNT, 'keep' => self::AMOUNT, 'margin' => self::AMOUNT,
+            'above_floor' => self::AMOUNT, 'priced_by' => ['enum' => ['recipe', 'own', 'hand', 'together', 'conversion', null]], 'recipe' => ['type' => ['integer', 'null']], 'rate' => self::TEXT, 'since' => self::TEXT,
+        ]);
+    }
+
+    /** @return array<string, mixed> */
     private static function run(): array
     {
         return self::object([
-            'id' => self::ID, 'kind' => ['enum' => ['pull', 'land', 'place']], 'supplier' => self::TEXT, 'state' => ['enum' => ['waiting', 'running', 'done', 'failed', 'cancelled']], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
+            'id' => self::ID, 'kind' => ['enum' => ['pull', 'land', 'place', 'price']], 'supplier' => self::TEXT, 'state' => ['enum' => ['waiting', 'running', 'done', 'failed', 'cancelled']], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
             'counts' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']], 'left_out' => ['type' => 'integer'], 'notes' => ['type' => 'array', 'items' => ['type' => 'string']], 'trouble' => self::TEXT, 'started_at' => self::TEXT, 'ended_at' => self::TEXT,
         ]);
     }
@@ -96,7 +113,7 @@ final class OpenApi
      * @param  list<string>|null  $required  all when null
      * @return array<string, mixed>
      */
-    private static function object(array $properties, ?array $required = null): array
+    public static function object(array $properties, ?array $required = null): array
     {
         return ['type' => 'object', 'required' => $required ?? array_keys($properties), 'properties' => $properties];
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Bench\Http\Api\ListingsController;
+use WindowStall\Pricing\Http\Api\PricesController;
+use WindowStall\Pricing\Http\Api\PriceTrialsController;
 use WindowStall\Source\Http\Api\ItemsController;
 use WindowStall\Source\Http\Api\RunsController;
 use WindowStall\Support\Api\OpenApi;
@@ -14,5 +16,7 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::get('/listings', ListingsController::class)->name('listings');
         Route::get('/items', ItemsController::class)->name('items');
         Route::get('/runs', RunsController::class)->name('runs');
+        Route::get('/prices', PricesController::class)->name('prices');
+        Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
     });
 });

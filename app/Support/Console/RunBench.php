@@ -12,6 +12,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
@@ -82,8 +83,8 @@ final class RunBench extends Command
 
     private function till(Stall $stall, Listing $listing): void
     {
-        $variant = ListingVariant::query()->with(['supplierVariant', 'sold'])->where('listing_id', $listing->id)->firstOrFail();
-        ListingFigures::ring($stall, $variant->selling(), Money::parse('18.95', $stall->currencyValue()));
+        $variant = ListingVariant::query()->with('prices')->where('listing_id', $listing->id)->firstOrFail();
+        ListingFigures::ring($stall, $variant->priceIn($stall->home_market), Money::parse('18.95', $stall->currencyValue()));
     }
 
     private function rings(Stall $stall): void
@@ -91,7 +92,7 @@ final class RunBench extends Command
         $terms = $stall->terms();
         $money = static fn (int $minor): Money => new Money($minor, Currency::of('GBP'));
         for ($n = 0; $n < 10_000; $n++) {
-            Till::ring($money(1000 + $n), $money(295), $money(400 + $n % 300), $money(200), $terms);
+            Till::ring($money(1000 + $n), Landed::of($money(400 + $n % 300), $money(200)), $terms);
         }
     }
 

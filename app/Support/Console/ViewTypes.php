@@ -63,6 +63,9 @@ final class ViewTypes
         if (preg_match('/^array<string,\s*(.+)>$/', $tag, $m) === 1) {
             return 'Record<string, '.$this->union($m[1]).'>';
         }
+        if (preg_match('/^array<int,\s*(.+)>$/', $tag, $m) === 1) {
+            return 'Record<number, '.$this->union($m[1]).'>';
+        }
         throw new \LogicException('The shape '.$tag.' is one this writer doesn’t know.');
     }
 

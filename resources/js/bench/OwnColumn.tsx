@@ -111,7 +111,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         </Part>
       )}
       <Part place="variants" label="Variants and prices">
-        <RecipeLine listing={listing} onSay={(recipe) => edits.patch({ recipe })} />
+        <RecipeLine listing={listing} onSay={(recipe) => edits.patch({ recipe })} onAcross={(across) => edits.patch({ across })} />
         <VariantGrid rows={listing.variants} at={at} onAt={onAt} onSources={(row) => setSourcing(row.id)} edits={edits} />
       </Part>
       <Part

@@ -1,63 +1,120 @@
-import { useEffect, useState } from 'react';
-import type { ListingView } from '@/types';
+import { Link } from '@inertiajs/react';
+import { useState } from 'react';
+import { useHandle } from '@/lib/useStall';
+import { LadderSheet } from '@/pricing/LadderSheet';
+import { RecipeSentence } from '@/pricing/RecipeSentence';
+import type { ListingView, RecipeFormView } from '@/types';
 import { Held } from '@/ui/Voices';
 
-/** How the prices are made, as a sentence whose figures can be changed in place. */
-export function RecipeLine({
-  listing,
-  onSay,
-}: {
+interface Props {
   listing: ListingView;
-  onSay: (recipe: { factor: string; ending: number } | null) => Promise<boolean>;
-}) {
-  const [factor, setFactor] = useState(listing.recipeFactor);
-  const [ending, setEnding] = useState(String(listing.recipeEnding));
-  useEffect(() => {
-    setFactor(listing.recipeFactor);
-    setEnding(String(listing.recipeEnding));
-  }, [listing.recipeFactor, listing.recipeEnding]);
-  const save = () => {
-    if (factor !== listing.recipeFactor || ending !== String(listing.recipeEnding)) {
-      void onSay({ factor, ending: Number(ending) }).then((ok) => {
-        if (!ok) {
-          setFactor(listing.recipeFactor);
-          setEnding(String(listing.recipeEnding));
-        }
-      });
-    }
-  };
-  const line = 'underlined bg-transparent text-center font-semibold text-ink outline-none';
+  onSay: (recipe: RecipeFormView | null) => Promise<boolean>;
+  onAcross: (across: { across: string; option?: string; groups?: string[][] }) => Promise<boolean>;
+}
+
+/** How the prices are made: the stall's recipe by its name, or the listing's own as a sentence; and how variants' prices go together. */
+export function RecipeLine({ listing, onSay, onAcross }: Props) {
+  const handle = useHandle();
+  const [laddering, setLaddering] = useState(false);
+  const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
+  const stepped = sizes.find((o) => o.name === listing.acrossOption) ?? sizes[0];
+  const word = 'border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   return (
-    <p className="mb-2 flex flex-wrap items-baseline gap-1.5 text-mute" id="place-price">
-      Priced at landed cost ×
-      <input
-        aria-label="Factor"
-        value={factor}
-        inputMode="decimal"
-        onChange={(e) => {
-          setFactor(e.target.value);
-        }}
-        onBlur={save}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-        }}
-        className={`${line} w-12`}
-      />
-      , rounded up to end in .
-      <input
-        aria-label="Ending"
-        value={ending}
-        inputMode="numeric"
-        onChange={(e) => {
-          setEnding(e.target.value);
-        }}
-        onBlur={save}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-        }}
-        className={`${line} w-9`}
-      />
-      {listing.recipeHeld ? <Held held what="the recipe" onFollow={() => void onSay(null)} /> : <span>as set for the stall</span>}
-    </p>
+    <div className="mb-2 space-y-1.5" id="place-price">
+      {listing.recipeHeld ? (
+        <div className="flex items-start gap-3">
+          <RecipeSentence name="of this listing" recipe={listing.recipe} onSay={onSay} />
+          <Held held what="the recipe" onFollow={() => void onSay(null)} />
+        </div>
+      ) : (
+        <p className="text-mute">
+          Priced by{' '}
+          <Link href={route('pricing.recipes', handle)} className="font-medium text-ink underline decoration-line underline-offset-4">
+            “{listing.recipeName}”
+          </Link>
+          : {listing.recipe.words}.{' '}
+          <button
+            type="button"
+            onClick={() => void onSay(listing.recipe)}
+            className="underline decoration-line underline-offset-4 hover:text-ink"
+          >
+            give it its own recipe
+          </button>
+        </p>
+      )}
+      <p className="flex flex-wrap items-baseline gap-1.5 text-mute">
+        {listing.variants.length > 1 && (
+          <>
+            <select
+              aria-label="How the variants’ prices go together"
+              value={listing.across}
+              onChange={(e) =>
+                void onAcross(
+                  e.target.value === 'stepped' && stepped
+                    ? { across: 'stepped', option: stepped.name, groups: [stepped.values.slice(0, -1).map((v) => v.value)] }
+                    : { across: e.target.value },
+                )
+              }
+              className={word}
+            >
+              <option value="each">Each variant its own price</option>
+              <option value="one">One price for all: the dearest decides</option>
+              {sizes.length > 0 && <option value="stepped">One price up to a value, another above</option>}
+            </select>
+            {listing.across === 'stepped' && stepped && (
+              <>
+                <select
+                  aria-label="Option the price steps by"
+                  value={stepped.name}
+                  onChange={(e) => {
+                    const o = sizes.find((s) => s.name === e.target.value);
+                    if (o) void onAcross({ across: 'stepped', option: o.name, groups: [o.values.slice(0, -1).map((v) => v.value)] });
+                  }}
+                  className={word}
+                >
+                  {sizes.map((o) => (
+                    <option key={o.name} value={o.name}>
+                      {o.own || o.name}
+                    </option>
+                  ))}
+                </select>
+                up to
+                <select
+                  aria-label="The last value of the first step"
+                  value={listing.acrossUpTo}
+                  onChange={(e) => {
+                    const at = stepped.values.findIndex((v) => v.value === e.target.value);
+                    void onAcross({
+                      across: 'stepped',
+                      option: stepped.name,
+                      groups: [stepped.values.slice(0, at + 1).map((v) => v.value)],
+                    });
+                  }}
+                  className={word}
+                >
+                  {stepped.values.slice(0, -1).map((v) => (
+                    <option key={v.value} value={v.value}>
+                      {v.own || v.value}
+                    </option>
+                  ))}
+                </select>
+              </>
+            )}
+            <span aria-hidden>·</span>
+          </>
+        )}
+        <button
+          type="button"
+          onClick={() => setLaddering(true)}
+          className="underline decoration-line underline-offset-4 hover:text-ink"
+          data-ladder
+        >
+          {listing.rungs === 0
+            ? 'multi-buy ladder'
+            : `multi-buy ladder with ${String(listing.rungs)} ${listing.rungs === 1 ? 'rung' : 'rungs'}`}
+        </button>
+      </p>
+      <LadderSheet listing={laddering ? listing.id : null} title={listing.title} onClose={() => setLaddering(false)} />
+    </div>
   );
 }

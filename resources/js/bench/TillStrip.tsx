@@ -1,10 +1,16 @@
 import { clsx } from 'clsx';
 import type { SaleView } from '@/types';
 
-const TONES: Record<string, string> = {
+/** A colour for each part of a sale. */
+export const TONES: Record<string, string> = {
   goods: 'bg-[#7f9bc9] text-[#16233b]',
   delivery: 'bg-[#a6bbdd] text-[#16233b]',
+  duty: 'bg-[#c3cfe6] text-[#16233b]',
+  handling: 'bg-[#d5dcec] text-[#16233b]',
   fee: 'bg-[#dccfb5] text-[#3b2d10]',
+  platform: 'bg-[#cdbd9c] text-[#3b2d10]',
+  returns: 'bg-[#bfae8b] text-[#2d220b]',
+  advertising: 'bg-[#e6c9b0] text-[#45210a]',
   tax: 'bg-[#71675a] text-white',
   keep: 'bg-[#f0b45a] text-[#3a2400]',
 };

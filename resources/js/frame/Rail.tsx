@@ -10,6 +10,7 @@ export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }
     { key: 'source', name: 'Source', waits: 0 },
     { key: 'bench', name: 'Bench', waits: frame.onBench },
     { key: 'drift', name: 'Drift', waits: frame.drifting },
+    { key: 'pricing', name: 'Pricing', waits: frame.underFloor },
     { key: 'window', name: 'Window', waits: 0 },
     { key: 'counter', name: 'Counter', waits: frame.toSend },
   ];

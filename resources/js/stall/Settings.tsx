@@ -1,4 +1,4 @@
-import { Head, useForm } from '@inertiajs/react';
+import { Head, Link, useForm } from '@inertiajs/react';
 import { fieldsOf } from '@/lib/fields';
 import { useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
@@ -12,13 +12,6 @@ export default function Settings({ settings: s, countries }: { settings: Setting
   const form = useForm({
     name: s.name,
     home_market: s.homeMarket,
-    vat: s.vat,
-    flat_delivery: s.flatDelivery,
-    payment_fee: s.paymentFee,
-    payment_fee_fixed: s.paymentFeeFixed,
-    recipe_factor: s.recipeFactor,
-    recipe_ending: String(s.recipeEnding),
-    usd_rate: s.usdRate ?? '',
     promise_days: String(s.promiseDays),
   });
   const field = fieldsOf(form);
@@ -31,7 +24,7 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         <a className="text-ink underline" href={s.shopAddress}>
           {s.shopAddress}
         </a>
-        . Prices are in {s.currency}, VAT included.
+        . Prices are in {s.currency}.
       </p>
       <form
         onSubmit={(e) => {
@@ -42,35 +35,26 @@ export default function Settings({ settings: s, countries }: { settings: Setting
       >
         <TextField className="col-span-2" label="Name" {...field('name')} />
         <ChoiceField label="Home market" {...field('home_market')} choices={countries.map((c) => ({ value: c.code, label: c.name }))} />
-        <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">What every sale bears</h2>
-        <TextField label="VAT in the prices" {...field('vat')} after="%" />
-        <TextField label="Payment fee, of what is paid" {...field('payment_fee')} after="%" />
-        <TextField label="and for each payment" {...field('payment_fee_fixed')} after={s.currency} />
-        <TextField label="Delivery the shopper pays, per order" {...field('flat_delivery')} after={s.currency} />
         <TextField
           label="The shop promises delivery within"
           {...field('promise_days')}
           after="working days"
           hint="Goods that take longer are warned of in Source"
         />
-        {s.currency !== 'USD' && (
-          <TextField
-            label="One US dollar costs"
-            {...field('usd_rate')}
-            after={s.currency}
-            hint={`as of ${s.usdRateDay ?? 'never'}; 2% are added as a cushion`}
-          />
-        )}
-        <h2 className="name col-span-3 mt-4 border-t border-line pt-5 text-[19px]">How prices are made</h2>
-        <TextField
-          label="Landed cost times"
-          {...field('recipe_factor')}
-          hint="Landed cost is the goods and their delivery to the home market"
-        />
-        <TextField label="Rounded up to end in" {...field('recipe_ending')} hint="95 makes prices such as 18.95" />
+        <p className="col-span-2 self-end pb-1 text-mute">
+          What every sale bears, VAT, fees and exchange rates stand on the{' '}
+          <Link href={route('pricing.costs', handle)} className="text-ink underline underline-offset-4">
+            cost sheet
+          </Link>
+          , how prices are made in the{' '}
+          <Link href={route('pricing.recipes', handle)} className="text-ink underline underline-offset-4">
+            recipes
+          </Link>
+          .
+        </p>
         <div className="col-span-3 pt-2">
           <Button kind="do" type="submit" disabled={form.processing}>
-            Save and work out every price again
+            Save
           </Button>
         </div>
       </form>

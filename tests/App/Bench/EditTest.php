@@ -55,9 +55,9 @@ final class EditTest extends AppTestCase
     #[TestWith([['title' => ['x']]], 'a list for a title')]
     #[TestWith([['pictures' => 'x']])]
     #[TestWith([['pictures' => [99_999_999]]], 'a picture that isn’t the listing’s')]
-    #[TestWith([['recipe' => ['factor' => 'lots', 'ending' => 95]]])]
-    #[TestWith([['recipe' => ['factor' => '0', 'ending' => 95]]])]
-    #[TestWith([['recipe' => ['factor' => '2.4', 'ending' => 100]]])]
+    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => 'lots']], 'ending' => '0.95']]])]
+    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => '0']], 'ending' => '0.95']]])]
+    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => '2.4']], 'ending' => '1']]])]
     #[TestWith([['names' => ['Clr' => ['as' => 'x', 'values' => ['STL-01' => ['y']]]]]])]
     public function test_what_doesnt_fit_a_field_is_refused_with_a_sentence(mixed $own): void
     {
@@ -89,7 +89,7 @@ final class EditTest extends AppTestCase
     public function test_a_price_by_hand_is_held_and_the_recipe_can_have_it_back(): void
     {
         $variant = $this->listing->variants()->firstOrFail();
-        $recipe = $variant->shown_price_minor;
+        $recipe = $variant->priceIn('GB')?->price_minor;
         $this->variant(['variants' => [$variant->id], 'price' => '£20'])->assertOk()->assertJsonPath('variants.0.price.text', '£20.00')->assertJsonPath('variants.0.byHand', true);
         $this->variant(['variants' => [$variant->id], 'price' => null])->assertJsonPath('variants.0.price.minor', $recipe)->assertJsonPath('variants.0.byHand', false);
     }

@@ -9,11 +9,11 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Bench\Views\SegmentView;
+use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\SaleTerms;
 use WindowStall\Core\Pricing\Till;
-use WindowStall\Core\Tax\IncludedTax;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Pricing\Terms;
 use WindowStall\Tests\Core\Source\Items;
 
 /** What the screen of a listing is told, and the bar of the till strip. */
@@ -26,7 +26,7 @@ final class ListingViewTest extends AppTestCase
         self::assertSame([false, false, false, false, 0], [$view->titleHeld, $view->wordsHeld, $view->picturesHeld, $view->recipeHeld, $view->held]);
         self::assertSame(['Clr: STL-01, CPR-02'], $view->supplierOptions);
         self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->arrival);
-        self::assertSame('landed × 2.4, ends .95', $view->recipe);
+        self::assertSame('landed × 2.4, ends .95, floor 10%', $view->recipe->words);
         self::assertSame('STL-01, one piece, to United Kingdom', $view->sales[0]?->about);
         self::assertSame([], $view->lacks);
         self::assertNull($view->shopUrl);
@@ -40,12 +40,12 @@ final class ListingViewTest extends AppTestCase
         [$a, $b] = $listing->variants()->get()->all();
         $edit->title($stall, $listing, 'Trowel');
         $edit->words($stall, $listing, '<p>Mine</p>');
-        $edit->recipe($stall, $listing, ['factor' => 30_000, 'ending' => 0]);
+        $edit->recipe($stall, $listing, ['basis' => 'landed', 'steps' => [['upTo' => '', 'method' => 'factor', 'value' => '3']], 'ending' => '0']);
         $edit->price($stall, $listing, $a, $stall->money(2100));
         $edit->switch($stall, $listing, [$b->id], false);
         $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
         self::assertSame(5, $view->held);
-        self::assertSame('landed × 3, ends .00', $view->recipe);
+        self::assertSame('landed × 3, ends .00', $view->recipe->words);
         self::assertSame(['£21.00', '£19.00'], [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text]);
     }
 
@@ -91,6 +91,6 @@ final class ListingViewTest extends AppTestCase
 
     private function sale(int $price, int $charged = 0): SaleView
     {
-        return SaleView::of('x', Till::ring(Money::gbp($price), Money::gbp($charged), Money::gbp(400), Money::gbp(182), new SaleTerms(new IncludedTax(2000), 150, Money::gbp(20))));
+        return SaleView::of('x', Till::ring(Money::gbp($price), Landed::of(Money::gbp(400), Money::gbp(182)), Terms::simple('GBP', $charged)));
     }
 }

@@ -19,11 +19,11 @@ final class DriftTest extends AppTestCase
         [$follows, $held] = $listing->variants()->get()->all();
         app(EditListing::class)->price($stall, $listing, $held, $stall->money(2500));
         app(EditListing::class)->title($stall, $listing, 'Hand trowel');
-        self::assertSame(1595, $follows->refresh()->shown_price_minor);
+        self::assertSame(1595, $follows->prices()->where('market', 'GB')->value('price_minor'));
 
         $this->world->pull($stall, Items::item([Items::variant('a', 864), Items::variant('b', 992, 3, 'CPR-02')], 'Garden Trowel 2027'));
 
-        self::assertSame([2195, 2500], [$follows->refresh()->shown_price_minor, $held->refresh()->shown_price_minor]);
+        self::assertSame([2195, 2500], [$follows->prices()->where('market', 'GB')->value('price_minor'), $held->prices()->where('market', 'GB')->value('price_minor')]);
         $figures = ListingFigures::of($stall, $listing->refresh());
         self::assertSame('Hand trowel', $figures->title->shown());
         $this->get(route('drift', $stall))->assertOk()->assertInertia(fn ($page) => $page
@@ -34,7 +34,7 @@ final class DriftTest extends AppTestCase
 
         $this->post(route('drift.agree', $stall), ['listings' => [$listing->id]])->assertSessionHas('say', 'Agreed to 3 changes.');
         self::assertSame(0, $listing->refresh()->changes_count);
-        self::assertSame(2500, $held->refresh()->shown_price_minor, 'agreeing never touches the seller’s own word');
+        self::assertSame(2500, $held->prices()->where('market', 'GB')->value('price_minor'), 'agreeing never touches the seller’s own word');
     }
 
     public function test_keeping_mine_holds_the_word_last_agreed_to(): void

@@ -8,13 +8,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\RateMissing;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
 use WindowStall\Source\ItemLanding;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
@@ -94,7 +94,7 @@ final class LandItemsTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $stall->rates()->delete();
-        $this->expectExceptionObject(new Refusal('There is no exchange rate from USD to GBP. Set one in the stall’s settings.'));
+        $this->expectExceptionObject(new RateMissing('There is no exchange rate from USD to GBP. Set one on the cost sheet.'));
         $this->world->pull($stall->unsetRelation('rates'), Items::item([Items::variant('a')]));
     }
 
@@ -122,6 +122,6 @@ final class LandItemsTest extends AppTestCase
      */
     private function settings(array $other): array
     {
-        return $other + ['name' => 'Quillet', 'home_market' => 'GB', 'vat' => '20', 'flat_delivery' => '2.95', 'payment_fee' => '1.5', 'payment_fee_fixed' => '0.20', 'recipe_factor' => '2.4', 'recipe_ending' => '95', 'usd_rate' => '0.79'];
+        return $other + ['name' => 'Quillet', 'home_market' => 'GB', 'promise_days' => '10'];
     }
 }

@@ -9,8 +9,6 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Bench\OptionNames;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\ReferenceRates;
-use WindowStall\Stall\StallRules;
-use WindowStall\Stall\Views\SettingsView;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 
@@ -43,15 +41,6 @@ final class FormatsTest extends TestCase
     {
         self::assertSame(['42%', '−9%', '–'], [Percent::whole(4249), Percent::whole(-890), Percent::whole(null)]);
         self::assertSame(['20', '1.5', '0.25'], [Percent::digits(2000), Percent::digits(150), Percent::digits(25)]);
-    }
-
-    #[TestWith(['2.4', 24_000])]
-    #[TestWith(['2,45', 24_500])]
-    #[TestWith(['3', 30_000])]
-    public function test_a_factor_is_read_and_written_back_the_same(string $typed, int $bp): void
-    {
-        self::assertSame($bp, StallRules::factor('f', $typed));
-        self::assertSame($bp, StallRules::factor('f', SettingsView::factor($bp)));
     }
 
     public function test_first_rates_turn_there_and_back(): void

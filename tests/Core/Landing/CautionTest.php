@@ -11,8 +11,8 @@ use WindowStall\Core\Landing\CautionKind;
 use WindowStall\Core\Landing\LandedCost;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rates;
 
 final class CautionTest extends TestCase
 {
@@ -51,7 +51,7 @@ final class CautionTest extends TestCase
 
     private function landed(int $goods, int $delivery, string $from, int $days, int $stock): LandedCost
     {
-        $landed = LandedCost::best(Money::gbp($goods), [new Offer($from, 'Economy', Money::gbp($delivery), new DayRange(1, $days), $stock)], ExchangeRate::none(Currency::of('GBP')));
+        $landed = LandedCost::best(Money::gbp($goods), [new Offer($from, 'Economy', Money::gbp($delivery), new DayRange(1, $days), $stock)], new Rates(Currency::of('GBP')));
         self::assertNotNull($landed);
 
         return $landed;

@@ -11,6 +11,7 @@ use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rates;
 
 final class LandedCostTest extends TestCase
 {
@@ -40,7 +41,7 @@ final class LandedCostTest extends TestCase
     public function test_goods_and_delivery_are_each_turned_and_rounded_once(): void
     {
         $rate = ExchangeRate::of(Currency::of('USD'), Currency::of('GBP'), '0.79', 200, '2026-11-02');
-        $landed = LandedCost::best(Money::of(190, 'USD'), [$this->offer('CN', 1460, 22, 9)], $rate);
+        $landed = LandedCost::best(Money::of(190, 'USD'), [$this->offer('CN', 1460, 22, 9)], new Rates(Currency::of('GBP'), ['USD' => $rate]));
         self::assertNotNull($landed);
         self::assertEquals([Money::gbp(153), Money::gbp(1176), Money::gbp(1329)], [$landed->goods, $landed->delivery, $landed->total]);
         self::assertTrue($landed->deliveryOutweighsGoods());
@@ -49,7 +50,7 @@ final class LandedCostTest extends TestCase
     /** @param  list<Offer>  $offers */
     private function best(array $offers): ?LandedCost
     {
-        return LandedCost::best(Money::of(540, 'USD'), $offers, ExchangeRate::none(Currency::of('USD')));
+        return LandedCost::best(Money::of(540, 'USD'), $offers, new Rates(Currency::of('USD')));
     }
 
     private function offer(string $warehouse, int $delivery, int $days, int $stock): Offer

@@ -44,14 +44,24 @@ final readonly class DeliveryTable
     /** @return list<Quote> each method's lightest band that still carries the parcel */
     public function quotes(Parcel $parcel): array
     {
+        $best = $this->methods($parcel->destination, $parcel->grams);
+        // A parcel of two is twice as heavy: what its band asks more is what the second piece costs.
+        $two = $this->methods($parcel->destination, 2 * $parcel->grams);
+
+        return array_values(array_map(static fn (array $b): Quote => new Quote($b['method'], $b['price'], ...[...$b['days'], isset($two[$b['method']]) ? max(0, $two[$b['method']]['price'] - $b['price']) : null]), $best));
+    }
+
+    /** @return array<string, array{to: string, grams: int, price: int, days: array{int, int}, method: string}> by method */
+    private function methods(string $to, int $grams): array
+    {
         $best = [];
         foreach ($this->bands as $band) {
-            if ($band['to'] === $parcel->destination && $band['grams'] >= $parcel->grams && (! isset($best[$band['method']]) || $band['grams'] < $best[$band['method']]['grams'])) {
+            if ($band['to'] === $to && $band['grams'] >= $grams && (! isset($best[$band['method']]) || $band['grams'] < $best[$band['method']]['grams'])) {
                 $best[$band['method']] = $band;
             }
         }
 
-        return array_values(array_map(static fn (array $b): Quote => new Quote($b['method'], $b['price'], ...$b['days']), $best));
+        return $best;
     }
 
     /** @return array{to: string, grams: int, price: int, days: array{int, int}, method: string} */

@@ -42,7 +42,7 @@ final class OakumReader
     public static function quotes(mixed $said): array
     {
         return array_map(
-            static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...$q->days('days')),
+            static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...[...$q->days('days'), $q->wholeOrNull('further')]),
             Reading::of(OakumConnector::NAME, ['methods' => $said])->list('methods', 50),
         );
     }

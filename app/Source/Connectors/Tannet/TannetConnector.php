@@ -63,7 +63,7 @@ final readonly class TannetConnector implements Connector, FetchesByLink
                 throw SupplierTrouble::strange(self::NAME);
             }
             foreach ($said['answers'] as $methods) {
-                $quotes[] = array_map(static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...$q->days('days')), Reading::of(self::NAME, ['m' => $methods])->list('m', 50));
+                $quotes[] = array_map(static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...[...$q->days('days'), $q->wholeOrNull('further')]), Reading::of(self::NAME, ['m' => $methods])->list('m', 50));
             }
         }
 

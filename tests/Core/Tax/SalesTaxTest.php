@@ -7,9 +7,10 @@ namespace WindowStall\Tests\Core\Tax;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Tax\IncludedTax;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Tax\SalesTax;
 
-final class IncludedTaxTest extends TestCase
+final class SalesTaxTest extends TestCase
 {
     #[TestWith([1200, 2000, 200])]
     #[TestWith([100, 2100, 17])]
@@ -17,7 +18,7 @@ final class IncludedTaxTest extends TestCase
     #[TestWith([3, 2000, 1], 'half a penny goes up')]
     public function test_the_tax_within_a_price(int $gross, int $rateBp, int $tax): void
     {
-        self::assertEquals(Money::gbp($tax), (new IncludedTax($rateBp))->within(Money::gbp($gross)));
+        self::assertEquals(Money::gbp($tax), SalesTax::included(Rate::bp($rateBp))->on(Money::gbp($gross)));
     }
 
     #[TestWith([-1])]
@@ -25,6 +26,6 @@ final class IncludedTaxTest extends TestCase
     public function test_a_rate_lies_between_nought_and_the_whole(int $bp): void
     {
         $this->expectException(\InvalidArgumentException::class);
-        new IncludedTax($bp);
+        SalesTax::included(Rate::bp($bp));
     }
 }

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Core\Pricing\RungKind;
+use WindowStall\Pricing\Ladders;
+use WindowStall\Pricing\Views\FreeDeliveryView;
+use WindowStall\Pricing\Views\LadderView;
+use WindowStall\Stall\Stall;
+
+/** What is offered besides a price: free delivery with what it takes, and multi-buy ladders. */
+final class OffersController
+{
+    private const LADDER = ['rungs' => 'present|array|max:'.Ladders::MOST_RUNGS, 'rungs.*.pieces' => 'required|integer|min:2|max:99', 'rungs.*.value' => 'required|string|max:20'];
+
+    public function freeDelivery(Stall $stall): JsonResponse
+    {
+        return new JsonResponse(FreeDeliveryView::of($stall));
+    }
+
+    /** What a ladder would come to; nothing is saved. */
+    public function ladder(Request $request, Stall $stall, Listing $listing): JsonResponse
+    {
+        return $this->view($stall, $listing, $request->has('rungs') ? $this->rungs($request) : ($listing->own_ladder ?? []));
+    }
+
+    public function setLadder(Request $request, Stall $stall, Listing $listing): JsonResponse
+    {
+        $rungs = $this->rungs($request);
+        Ladders::read($rungs, $stall);
+        $listing->update(['own_ladder' => $rungs === [] ? null : $rungs]);
+        $stall->bumpShop();
+
+        return $this->view($stall, $listing, $rungs);
+    }
+
+    /** @param  list<array{pieces: int, kind: string, value: string}>  $rungs */
+    private function view(Stall $stall, Listing $listing, array $rungs): JsonResponse
+    {
+        $listing->load([...Listing::FOR_FIGURES, 'variants.supplierVariant.item', 'variants.sold.item']);
+
+        return new JsonResponse(LadderView::of(ListingFigures::of($stall, $listing), Ladders::read($rungs, $stall), $rungs));
+    }
+
+    /** @return list<array{pieces: int, kind: string, value: string}> */
+    private function rungs(Request $request): array
+    {
+        $typed = $request->validate(self::LADDER + ['rungs.*.kind' => ['required', Rule::enum(RungKind::class)]], ['rungs.*.pieces.*' => 'A rung begins at 2 to 99 pieces.', 'rungs.*.value.required' => 'Say what the rung gives.']);
+
+        return array_values(array_map(static fn (array $r): array => ['pieces' => (int) $r['pieces'], 'kind' => (string) $r['kind'], 'value' => (string) $r['value']], $typed['rungs']));
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Pricing\ChangePricing;
+use WindowStall\Pricing\CostForm;
+use WindowStall\Pricing\Jobs\TryForLarge;
+use WindowStall\Pricing\PriceRecipe;
+use WindowStall\Pricing\PricingChange;
+use WindowStall\Pricing\TryPricing;
+use WindowStall\Pricing\Views\RecipeFormView;
+use WindowStall\Pricing\Views\TrialFiguresView;
+use WindowStall\Pricing\Views\TrialView;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\StallRules;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/** Trials: other costs and recipes tried on everything before they are meant; applied in one step, or thrown away. */
+final class TrialController
+{
+    /** Variants that are tried while the person waits. */
+    private const AT_ONCE = 20_000;
+
+    public function show(Stall $stall): Response
+    {
+        return Inertia::render('pricing/TrialPage', ['trial' => TrialView::of($stall, $this->open($stall)), 'done' => $this->lately($stall)]);
+    }
+
+    public function view(Stall $stall, PricingChange $change): JsonResponse
+    {
+        abort_unless($change->stall_id === $stall->id, 404);
+
+        return new JsonResponse(TrialView::of($stall, $change));
+    }
+
+    public function store(Request $request, Stall $stall, TryPricing $try): JsonResponse
+    {
+        $typed = $request->validate([
+            'fields' => 'present|array', 'fields.*' => 'required|string|max:20', 'rates' => 'present|array', 'rates.*' => 'required|string|max:20', 'suppliers' => 'present|array|max:100', 'suppliers.*' => 'required|string|max:8',
+            'recipes' => 'present|array|max:60', 'recipes.*' => 'array',
+        ], ['fields.*.required' => 'Write a figure here, 0 for nothing.', 'rates.*.required' => 'Write a rate here.', 'suppliers.*.required' => 'Write 0 for no change.']);
+        $trial = $this->open($stall) ?? new PricingChange(['stall_id' => $stall->id, 'words' => 'Trial']);
+        $trial->fill(['changes' => $this->changes($stall, $typed), 'figures' => null, 'user_id' => $request->user()?->getAuthIdentifier()])->save();
+        if (ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() > self::AT_ONCE) {
+            TryForLarge::dispatch($trial->id);
+        } else {
+            self::work($stall, $trial, $try);
+        }
+
+        return new JsonResponse(TrialView::of($stall, $trial));
+    }
+
+    /** Works the figures of a trial out and keeps them with it. */
+    public static function work(Stall $stall, PricingChange $trial, TryPricing $try): void
+    {
+        $start = hrtime(true);
+        $tally = $try($stall, $trial->changes);
+        $figures = TrialFiguresView::of($stall, $tally, (hrtime(true) - $start) / 1e9);
+        $trial->update(['figures' => json_decode((string) json_encode($figures), true)]);
+    }
+
+    public function apply(Request $request, Stall $stall, PricingChange $change, ChangePricing $apply): JsonResponse
+    {
+        abort_unless($change->stall_id === $stall->id, 404);
+        if ($change->applied_at !== null) {
+            throw new Refusal('That trial was applied already.');
+        }
+        $changes = $change->changes;
+        if (! isset($changes['stall']) && ! isset($changes['rates']) && ! isset($changes['recipes'])) {
+            throw new Refusal('There is nothing to apply: what suppliers ask is theirs to change.');
+        }
+        $moved = (int) ($change->figures['up'] ?? 0) + (int) ($change->figures['down'] ?? 0);
+        [$done, $run] = $apply($stall, $request->user() instanceof User ? $request->user() : null, sprintf('Trial applied: %s prices moved', number_format($moved)), function () use ($stall, $changes): void {
+            $stall->update($changes['stall'] ?? []);
+            foreach ($changes['rates'] ?? [] as $currency => $rate) {
+                $stall->rates()->where('from', $currency)->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
+            }
+            foreach ($changes['recipes'] ?? [] as $recipe) {
+                $stall->recipes()->whereKey($recipe['id'])->update(['recipe' => json_encode($recipe['recipe'])]);
+            }
+        }, $change);
+
+        return new JsonResponse(['change' => $done->id, 'words' => $done->words, 'run' => $run?->id, 'trial' => TrialView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), null), 'done' => $this->lately($stall)]);
+    }
+
+    public function destroy(Stall $stall, PricingChange $change): JsonResponse
+    {
+        abort_unless($change->stall_id === $stall->id, 404);
+        if ($change->applied_at === null) {
+            $change->delete();
+        }
+
+        return new JsonResponse(TrialView::of($stall, null));
+    }
+
+    private function open(Stall $stall): ?PricingChange
+    {
+        return PricingChange::query()->where('stall_id', $stall->id)->whereNull('applied_at')->latest('id')->first();
+    }
+
+    /** @return list<array{id: int, words: string, at: string, by: string, undone: bool}> what was done to costs and recipes lately */
+    private function lately(Stall $stall): array
+    {
+        return array_values(DB::table('pricing_changes as c')->leftJoin('users as u', 'u.id', '=', 'c.user_id')->where('c.stall_id', $stall->id)->whereNotNull('c.applied_at')->orderByDesc('c.applied_at')->orderByDesc('c.id')->limit(8)->select(['c.id', 'c.words', 'c.applied_at', 'u.name', 'c.undone_at'])->get()
+            ->map(static fn (\stdClass $r): array => ['id' => (int) $r->id, 'words' => (string) $r->words, 'at' => now()->parse((string) $r->applied_at)->diffForHumans(), 'by' => (string) $r->name, 'undone' => $r->undone_at !== null])->all());
+    }
+
+    /**
+     * Only what differs from how it is.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, mixed>
+     */
+    private function changes(Stall $stall, array $typed): array
+    {
+        $stall->loadMissing(['rates', 'recipes']);
+        $columns = array_filter(CostForm::columns($stall, $typed['fields']), static fn (int $value, string $column): bool => $value !== (int) $stall->getAttribute($column), ARRAY_FILTER_USE_BOTH);
+        $rates = array_filter(CostForm::rates($stall, $typed['rates']), static fn (string $rate, string $currency): bool => (float) $rate !== (float) $stall->rates->firstWhere('from', $currency)?->rate, ARRAY_FILTER_USE_BOTH);
+        $mine = $stall->connections()->pluck('id')->all();
+        $costs = [];
+        foreach ($typed['suppliers'] as $id => $percent) {
+            $dearer = StallRules::percent('suppliers.'.$id, $percent);
+            if ($dearer !== 0 && in_array((int) $id, $mine, true)) {
+                $costs[(int) $id] = $dearer;
+            }
+        }
+        $recipes = array_values($stall->recipes->map(static fn (PriceRecipe $r): array => ['id' => $r->id, 'name' => $r->name, 'conditions' => $r->conditions, 'recipe' => isset($typed['recipes'][$r->id]) ? RecipeFormView::written($typed['recipes'][$r->id], $stall->currencyValue()) : $r->recipe])->all());
+        $changed = array_filter($recipes, static fn (array $r): bool => $r['recipe'] != $stall->recipes->firstWhere('id', $r['id'])?->recipe);
+
+        return array_filter(['stall' => $columns, 'rates' => $rates, 'costs' => $costs, 'recipes' => $changed === [] ? [] : $recipes], static fn (array $v): bool => $v !== []);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use WindowStall\Pricing\Http\TrialController;
+use WindowStall\Pricing\PricingChange;
+use WindowStall\Pricing\TryPricing;
+use WindowStall\Stall\Stall;
+
+/** Works a trial out where there are too many variants to wait for. */
+final class TryForLarge implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 600;
+
+    public function __construct(public readonly int $changeId)
+    {
+        $this->onQueue('runs');
+    }
+
+    public function handle(TryPricing $try): void
+    {
+        $trial = PricingChange::query()->whereNull('applied_at')->find($this->changeId);
+        if ($trial !== null) {
+            TrialController::work(Stall::query()->findOrFail($trial->stall_id), $trial, $try);
+        }
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing;
+
+use Illuminate\Support\Facades\DB;
+use PDO;
+use stdClass;
+use WindowStall\Core\Landing\Cost;
+use WindowStall\Core\Landing\Duty;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\ExchangeRate;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rounding;
+use WindowStall\Core\Pricing\Across;
+use WindowStall\Core\Pricing\FrozenRate;
+use WindowStall\Core\Pricing\PricedGoods;
+use WindowStall\Core\Pricing\PriceSpread;
+use WindowStall\Core\Pricing\Recipe;
+use WindowStall\Core\Pricing\VariantFacts;
+use WindowStall\Stall\Stall;
+
+/** Reads what prices are made from, for a market, listing by listing, a hundred thousand variants at a time. */
+final class PriceFacts
+{
+    private readonly Duty $duty;
+
+    private readonly Money $handling;
+
+    private readonly bool $converts;
+
+    /** @var array<string, string> */
+    private array $held = [];
+
+    /** @var array<string, Currency> */
+    private array $currencies = [];
+
+    /** @var array<string, Recipe> */
+    private array $recipes = [];
+
+    /** @var array<string, ExchangeRate> */
+    private array $rates = [];
+
+    private readonly ?string $shownToday;
+
+    /** @var array<string, list<string>> */
+    private array $lists = [];
+
+    /** @param  bool  $freeze  whether prices stand on the rates they were made at; a trial of other rates sees them move */
+    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly bool $freeze = true)
+    {
+        $this->duty = $sheet->duty($market);
+        $this->handling = $sheet->handling();
+        $this->converts = $sheet->converts($market);
+        $this->shownToday = $sheet->shownRate($market);
+    }
+
+    /**
+     * @param  list<int>|null  $listings
+     * @param  bool  $switchedOn  only variants that are offered
+     * @return \Generator<int, array{spread: PriceSpread, variants: list<VariantFacts>, rows: list<stdClass>}> listing by listing
+     */
+    public function read(?array $listings, int $after = 0, ?int $upTo = null, bool $switchedOn = false): \Generator
+    {
+        $pdo = DB::connection()->getPdo();
+        $statement = $pdo->prepare($this->sql($listings, $upTo, $switchedOn));
+        $statement->execute([$this->market, $this->stall->home_market, $this->stall->id, $after, ...($upTo === null ? [] : [$upTo])]);
+        $rows = [];
+        while (($row = $statement->fetch(PDO::FETCH_OBJ)) !== false) {
+            /** @var stdClass $row */
+            if ($rows !== [] && $rows[0]->listing_id !== $row->listing_id) {
+                yield $this->listing($rows);
+                $rows = [];
+            }
+            $rows[] = $row;
+        }
+        if ($rows !== []) {
+            yield $this->listing($rows);
+        }
+    }
+
+    /** @param  list<int>|null  $listings */
+    private function sql(?array $listings, ?int $upTo, bool $switchedOn): string
+    {
+        $home = $this->market === $this->stall->home_market;
+        $landing = $home ? 'sv' : 'vl';
+
+        return "SELECT lv.id, lv.listing_id, lv.own_price_minor, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
+                si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".($home ? '' : ', h.price_minor AS home_minor').", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
+            FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
+            ".($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').'
+            LEFT JOIN prices p ON p.listing_variant_id = lv.id AND p.market = p0.market
+            '.($home ? '' : 'LEFT JOIN prices h ON h.listing_variant_id = lv.id AND h.market = p0.home ')."
+            LEFT JOIN LATERAL (SELECT v->'options'->>(l.own_across->>'option') AS value FROM supplier_words w, jsonb_array_elements(w.said::jsonb->'variants') v WHERE l.own_across->>'option' IS NOT NULL AND w.id = si.words_id AND v->>'id' = lv.external_id LIMIT 1) said ON true
+            WHERE l.stall_id = ? AND l.deleted_at IS NULL AND l.id > ?".($switchedOn ? ' AND lv.own_on' : '').($upTo === null ? '' : ' AND l.id <= ?').($listings === null ? '' : ' AND l.id IN ('.implode(',', array_map(intval(...), $listings === [] ? [0] : $listings)).')').'
+            ORDER BY l.id, lv.position, lv.id';
+    }
+
+    /**
+     * @param  non-empty-list<stdClass>  $rows
+     * @return array{spread: PriceSpread, variants: list<VariantFacts>, rows: list<stdClass>}
+     */
+    private function listing(array $rows): array
+    {
+        $across = $rows[0]->own_across === null ? null : json_decode((string) $rows[0]->own_across, true);
+
+        return [
+            'spread' => is_array($across) ? new PriceSpread(Across::from((string) $across['across']), (string) ($across['option'] ?? ''), $across['groups'] ?? []) : new PriceSpread(Across::Each),
+            'variants' => array_map($this->variant(...), $rows), 'rows' => $rows,
+        ];
+    }
+
+    private function variant(stdClass $row): VariantFacts
+    {
+        $code = (string) $row->currency;
+        $currency = $this->currencies[$code] ??= Currency::of($code);
+        $dearer = $this->sheet->dearer((int) $row->connection_id);
+        $unit = $dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000);
+        $cost = $row->first_minor === null ? null : new Cost(new Money($unit, $currency), new Money((int) $row->first_minor, $currency), new Money((int) ($row->further_minor ?? $row->first_minor), $currency), $this->duty, $this->handling);
+        $row->rate = $this->hold($row->rate, $code, $this->sheet->rateOf($code));
+        $held = $this->sheet->held($code, $row->rate);
+
+        return new VariantFacts(
+            (int) $row->id, $cost,
+            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $held->from($currency)->convert(new Money($unit, $currency))->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
+            $held, $row->rrp_minor === null ? null : $this->rrp($code)->convert(new Money((int) $row->rrp_minor, $currency)),
+            $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor),
+            $this->recipe($row->own_recipe ?? $row->listing_recipe), $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null, $this->shownBy($row), (string) $row->step,
+        );
+    }
+
+    /** The rate a price stands on: the one it was made at while the day's hasn't moved too far. */
+    private function hold(?string $frozen, string $currency, string $today): string
+    {
+        return $this->held[$frozen.'|'.$currency] ??= FrozenRate::hold($this->freeze ? $frozen : null, $today, $this->sheet->tolerance());
+    }
+
+    private function shownBy(stdClass $row): ?ExchangeRate
+    {
+        if ($this->shownToday === null) {
+            return null;
+        }
+        $row->price_rate = $this->hold($row->price_rate, 'shown', $this->shownToday);
+
+        return $this->rates[$row->price_rate] ??= $this->sheet->shownBy($this->market, $row->price_rate);
+    }
+
+    /** A recommended price is converted without a cushion: it is what shoppers compare with. */
+    private function rrp(string $code): ExchangeRate
+    {
+        return $this->rates['rrp '.$code] ??= ExchangeRate::of($this->currencies[$code], $this->stall->currencyValue(), $this->sheet->rateOf($code), 0, '');
+    }
+
+    private function recipe(?string $written): ?Recipe
+    {
+        return $written === null ? null : $this->recipes[$written] ??= Recipes::stored($written, $this->stall->currencyValue());
+    }
+
+    /** @return list<string> */
+    private function list(string $json): array
+    {
+        return $this->lists[$json] ??= array_values((array) json_decode($json, true));
+    }
+}

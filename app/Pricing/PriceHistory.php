@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Pricing\WasPrice;
+
+/** What shoppers were asked for a variant, and when. Amounts as the market showed them. */
+final class PriceHistory
+{
+    /** The lowest price of the 30 days before the price now began; null when there was none before. */
+    public static function lowest(int $variant, string $market): ?int
+    {
+        $history = self::of($variant, $market);
+        $now = array_pop($history);
+
+        return $now === null ? null : WasPrice::lowest($history, $now['at']);
+    }
+
+    /** Whether a price was asked at any time in the 30 days before the price now began. */
+    public static function asked(int $variant, string $market, int $minor): bool
+    {
+        $history = self::of($variant, $market);
+        $now = array_pop($history);
+        foreach ($history as $n => $price) {
+            if ($price['minor'] === $minor && ($history[$n + 1]['at'] ?? $now['at'] ?? 0) > ($now['at'] ?? 0) - WasPrice::DAYS * 86_400) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<array{at: int, minor: int}> oldest first */
+    private static function of(int $variant, string $market): array
+    {
+        return array_values(DB::table('price_history')->where('listing_variant_id', $variant)->where('market', $market)->orderBy('id')->get()
+            ->map(static fn (\stdClass $r): array => ['at' => (int) Carbon::parse((string) $r->asked_at)->timestamp, 'minor' => (int) $r->price_minor])->all());
+    }
+
+    /**
+     * Notes that the variants of these listings are asked for from now on, at what their markets' lists say.
+     *
+     * @param  list<int>  $listings
+     */
+    public static function begin(array $listings): void
+    {
+        DB::table('price_history')->insertUsing(['listing_variant_id', 'market', 'price_minor', 'asked_at'], DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereIn('v.listing_id', $listings)->where('v.own_on', true)->whereNotNull('p.shown_minor')
+            ->whereRaw('p.shown_minor IS DISTINCT FROM (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1)')
+            ->selectRaw('p.listing_variant_id, p.market, p.shown_minor, now()'));
+    }
+}

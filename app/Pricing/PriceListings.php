@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Copy;
+
+/**
+ * Makes the price lists: reads what prices are made from, lets core price it listing by listing, and writes what changed.
+ *
+ * A hundred thousand variants go in parts, each whole in a transaction; what comes out depends on nothing but what is stored, so it can be
+ * done again at any time.
+ */
+final class PriceListings
+{
+    /** Listings of one part. */
+    private const PART = 4_000;
+
+    private const COLUMNS = ['listing_variant_id', 'price_minor', 'shown_minor', 'recipe_minor', 'goods_minor', 'delivery_minor', 'duty_minor', 'handling_minor', 'landed_minor', 'keep_minor', 'margin_bp', 'above_floor_minor', 'floor_over_cap', 'priced_by', 'recipe_id', 'rate', 'price_rate'];
+
+    /**
+     * @param  list<int>|null  $listings  all of the stall's when null
+     * @param  (callable(int): void)|null  $progress  told how many variants are done in the home market; it may throw to stop
+     * @return int how many prices changed
+     */
+    public function __invoke(Stall $stall, ?array $listings = null, ?callable $progress = null): int
+    {
+        if ($listings === []) {
+            return 0;
+        }
+        $stall->loadMissing(['rates', 'recipes', 'marketRows']);
+        $sheet = CostSheet::of($stall);
+        $moved = 0;
+        // The home market first: others may follow its prices.
+        foreach ($stall->markets() as $n => $market) {
+            $done = 0;
+            foreach ($this->parts($stall, $listings) as [$after, $upTo]) {
+                $moved += DB::transaction(fn (): int => $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done));
+                if ($progress !== null && $n === 0) {
+                    $progress($done);
+                }
+            }
+        }
+
+        return $moved;
+    }
+
+    /**
+     * @param  list<int>|null  $listings
+     * @return list<array{int, int|null}>
+     */
+    private function parts(Stall $stall, ?array $listings): array
+    {
+        if ($listings !== null) {
+            return [[0, null]];
+        }
+        $ends = array_map(static fn (\stdClass $r): int => (int) $r->id, DB::select('SELECT id FROM (SELECT id, row_number() OVER (ORDER BY id) AS n FROM listings WHERE stall_id = ? AND deleted_at IS NULL) l WHERE n % ? = 0 ORDER BY id', [$stall->id, self::PART]));
+
+        return array_map(static fn (int $n): array => [$n === 0 ? 0 : $ends[$n - 1], $ends[$n] ?? null], range(0, count($ends)));
+    }
+
+    /** @param  list<int>|null  $listings */
+    private function part(Stall $stall, CostSheet $sheet, string $market, ?array $listings, int $after, ?int $upTo, int &$done): int
+    {
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_prices (listing_variant_id bigint, price_minor bigint, shown_minor bigint, recipe_minor bigint, goods_minor bigint, delivery_minor bigint, duty_minor bigint, handling_minor bigint, landed_minor bigint, keep_minor bigint, margin_bp int, above_floor_minor bigint, floor_over_cap boolean, priced_by text, recipe_id bigint, rate text, price_rate text)');
+        DB::statement('TRUNCATE stage_prices');
+        $facts = new PriceFacts($stall, $sheet, $market);
+        $pricer = $sheet->pricer($market);
+        $done += Copy::into('stage_prices', self::COLUMNS, (static function () use ($facts, $pricer, $listings, $after, $upTo): \Generator {
+            foreach ($facts->read($listings, $after, $upTo) as $listing) {
+                foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
+                    yield self::row($price, $listing['rows'][$n]);
+                }
+            }
+        })());
+
+        return $this->write($stall, $market, $sheet->currency($market)->code);
+    }
+
+    /** @return list<string|int|bool|null> in the columns' order */
+    private static function row(VariantPrice $p, \stdClass $row): array
+    {
+        return [
+            $p->id, $p->price?->minor, $p->shown?->minor, $p->recipePrice?->minor, $p->landed?->goods->minor, $p->landed?->delivery->minor, $p->landed?->duty->minor, $p->landed?->handling->minor, $p->landed?->total->minor,
+            $p->keep, $p->marginBp, $p->keep === null || $p->least === null ? null : $p->keep - $p->least, $p->floorOverCap, $p->by->value, $p->recipe === 0 ? null : $p->recipe, $row->rate, $row->price_rate,
+        ];
+    }
+
+    private function write(Stall $stall, string $market, string $currency): int
+    {
+        // Tables of the session are never analysed by themselves; without this the planner takes them for tiny.
+        DB::statement('ANALYZE stage_prices');
+        $columns = array_slice(self::COLUMNS, 1);
+        $list = static fn (string $of): string => implode(', ', array_map(static fn (string $c): string => $of.$c, $columns));
+        $moved = DB::update('UPDATE prices p SET ('.$list('').', currency, since) = ('.$list('s.').', ?, CASE WHEN p.shown_minor IS DISTINCT FROM s.shown_minor THEN now() ELSE p.since END)
+            FROM stage_prices s WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ? AND ('.$list('p.').', p.currency::text) IS DISTINCT FROM ('.$list('s.').', ?)', [$currency, $market, $currency]);
+        $new = DB::insert('INSERT INTO prices (listing_variant_id, '.$list('').', market, stall_id, currency, since) SELECT s.listing_variant_id, '.$list('s.').', ?, ?, ?, now() FROM stage_prices s
+            WHERE NOT EXISTS (SELECT 1 FROM prices p WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ?)', [$market, $stall->id, $currency, $market]);
+        DB::insert("INSERT INTO price_history (listing_variant_id, market, price_minor, asked_at)
+            SELECT p.listing_variant_id, p.market, p.shown_minor, now() FROM stage_prices s JOIN prices p ON p.listing_variant_id = s.listing_variant_id AND p.market = ? AND p.since = now() AND p.shown_minor IS NOT NULL
+            JOIN listing_variants v ON v.id = p.listing_variant_id AND v.own_on JOIN listings l ON l.id = v.listing_id AND l.state = 'in_window'
+            LEFT JOIN LATERAL (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1) last ON true WHERE last.price_minor IS DISTINCT FROM p.shown_minor", [$market]);
+        if ($market === $stall->home_market) {
+            DB::update('UPDATE listings l SET shown_from_minor = f.least FROM (SELECT v.listing_id, min(p.price_minor) FILTER (WHERE v.own_on) AS least FROM listing_variants v JOIN prices p ON p.listing_variant_id = v.id AND p.market = ?
+                WHERE v.listing_id IN (SELECT v2.listing_id FROM stage_prices s JOIN listing_variants v2 ON v2.id = s.listing_variant_id) GROUP BY v.listing_id) f WHERE l.id = f.listing_id AND l.shown_from_minor IS DISTINCT FROM f.least', [$market]);
+        }
+
+        return $moved + (int) $new;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\ProjectListings;
+use WindowStall\Bench\Undo;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\BulkStep;
+use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/** Sets prices by hand, one or many at once; each time is one step that can be taken back. */
+final readonly class SetPrices
+{
+    public const MOST = 5_000;
+
+    public function __construct(private Undo $undo, private ProjectListings $project)
+    {
+    }
+
+    /**
+     * One price for each of these, or none, and then their recipes price them again.
+     *
+     * @param  list<int>  $variants
+     */
+    public function to(Stall $stall, ?User $by, array $variants, ?Money $price): BenchChange
+    {
+        if ($price !== null && $price->isNegative()) {
+            throw new Refusal('A price can’t be below nothing.');
+        }
+
+        return $this->change($stall, $by, $variants, static fn (): array => ['own_price_minor' => $price?->minor], static fn (int $n): string => $price === null ? sprintf('%s given back to the recipe', self::prices($n)) : sprintf('%s set to %s', self::prices($n), $price->digits()));
+    }
+
+    /**
+     * The same step from what each costs now.
+     *
+     * @param  list<int>  $variants
+     */
+    public function by(Stall $stall, ?User $by, array $variants, BulkStep $step): BenchChange
+    {
+        $terms = $stall->terms();
+
+        return $this->change($stall, $by, $variants, static function (ListingVariant $v) use ($stall, $step, $terms): array {
+            $priced = $v->priceIn($stall->home_market);
+            $landed = $priced?->landed($stall->currencyValue());
+            $now = $stall->moneyOrNull($priced?->price_minor);
+            $price = $now === null || $landed === null ? null : $step->price($now, $landed, $terms);
+
+            return $price === null ? [] : ['own_price_minor' => $price->minor];
+        }, static fn (int $n): string => sprintf('%s changed by hand', self::prices($n)));
+    }
+
+    /**
+     * A price that stood before, shown struck through beside the price now; null takes it away.
+     *
+     * @param  list<int>  $variants
+     *
+     * @throws Refusal where it can't stand
+     */
+    public function was(Stall $stall, ?User $by, array $variants, ?Money $was): BenchChange
+    {
+        /** @var \ArrayObject<int, string> $why */
+        $why = new \ArrayObject;
+
+        return $this->change($stall, $by, $variants, static function (ListingVariant $v) use ($stall, $was, $why): array {
+            $price = $stall->moneyOrNull($v->priceIn($stall->home_market)?->price_minor);
+            $said = $was === null || $price === null ? null : WasPrice::refusal($was, $price, $stall->home_market, $stall->moneyOrNull(PriceHistory::lowest($v->id, $stall->home_market)), PriceHistory::asked($v->id, $stall->home_market, $was->minor));
+            if ($said !== null || ($was !== null && $price === null)) {
+                $why[] = $said ?? 'It has no price to stand beside.';
+
+                return [];
+            }
+
+            return ['own_was_minor' => $was?->minor];
+        }, static fn (int $n): string => sprintf('was-price of %s %s', $n === 1 ? 'one variant' : $n.' variants', $was === null ? 'taken away' : 'set to '.$was->digits()), orRefuse: static fn (): string => $why[0] ?? 'None of these is yours.');
+    }
+
+    /** @param  list<int>  $variants  sold under their floor from now on, or no longer */
+    public function knowingly(Stall $stall, ?User $by, array $variants, bool $yes): BenchChange
+    {
+        return $this->change($stall, $by, $variants, static fn (): array => ['own_under_floor' => $yes], static fn (int $n): string => sprintf('%s %s', $n === 1 ? 'one variant' : $n.' variants', $yes ? 'may be sold under the floor' : 'held to the floor again'));
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @param  callable(ListingVariant): array<string, int|bool|null>  $columns  what to write; nothing to leave it alone
+     * @param  callable(int): string  $words
+     * @param  (callable(): string)|null  $orRefuse  why, when none can be changed
+     */
+    private function change(Stall $stall, ?User $by, array $ids, callable $columns, callable $words, ?callable $orRefuse = null): BenchChange
+    {
+        if (count($ids) > self::MOST) {
+            throw new Refusal(sprintf('%s variants are chosen; %s can be priced by hand at once. Change a recipe for so many.', number_format(count($ids)), number_format(self::MOST)));
+        }
+        /** @var Collection<int, ListingVariant> $rows */
+        $rows = ListingVariant::query()->with('prices')->whereKey($ids)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->get();
+        $writes = [];
+        foreach ($rows as $row) {
+            $write = $columns($row);
+            if ($write !== []) {
+                $writes[(string) json_encode($write)][] = $row->id;
+            }
+        }
+        if ($writes === []) {
+            throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
+        }
+        $listings = array_values(array_unique($rows->pluck('listing_id')->map(intval(...))->all()));
+        $n = array_sum(array_map(count(...), $writes));
+        [, $change] = $this->undo->around($stall, $by, $listings, function () use ($writes, $stall, $listings): int {
+            foreach ($writes as $json => $some) {
+                DB::table('listing_variants')->whereIn('id', $some)->update((array) json_decode($json, true));
+            }
+            ($this->project)($stall, $listings);
+
+            return 0;
+        }, static fn (): string => ucfirst($words($n)));
+        if (Listing::query()->whereKey($listings)->where('state', 'in_window')->exists()) {
+            $stall->bumpShop();
+        }
+
+        return $change;
+    }
+
+    private static function prices(int $n): string
+    {
+        return $n === 1 ? 'one price' : number_format($n).' prices';
+    }
+}

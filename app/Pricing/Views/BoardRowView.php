@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\OptionNames;
+use WindowStall\Bench\Picture;
+use WindowStall\Core\Pricing\PricedBy;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Pricing\Price;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Views\Percent;
+
+/** A variant on the price board. Amounts are the stall's, but the price is as its market shows it. */
+final readonly class BoardRowView
+{
+    public function __construct(
+        public int $id,
+        public int $listing,
+        public string $title,
+        public string $label,
+        public ?string $picture,
+        public bool $inWindow,
+        public ?MoneyView $goods,
+        public ?MoneyView $delivery,
+        public ?MoneyView $landed,
+        public ?MoneyView $price,
+        public ?MoneyView $was,
+        public ?MoneyView $keep,
+        public string $margin,
+        public string $recipe,
+        public bool $byHand,
+        public ?MoneyView $aboveFloor,
+        public bool $underFloor,
+        public bool $knowingly,
+        public bool $floorOverCap,
+        public bool $dearParcel,
+        public ?string $since,
+    ) {
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<self> in the order of the ids
+     */
+    public static function list(Stall $stall, string $market, array $ids): array
+    {
+        $rows = ListingVariant::query()->with(['listing.pictures', 'listing.supplierItem.words', 'supplierVariant', 'prices' => fn ($q) => $q->where('market', $market)])->whereKey($ids)->get()->keyBy('id');
+        $recipes = $stall->recipes->pluck('name', 'id')->all();
+        $items = [];
+        $views = [];
+        foreach ($ids as $id) {
+            $row = $rows->get($id);
+            $price = $row?->priceIn($market);
+            if ($row !== null && $price !== null) {
+                $words = $row->listing?->supplierItem?->words;
+                $item = $words === null ? null : ($items[$words->id] ??= $words->item());
+                $views[] = self::of($stall, $row, $price, $item, (string) ($recipes[$price->recipe_id ?? 0] ?? ''));
+            }
+        }
+
+        return $views;
+    }
+
+    private static function of(Stall $stall, ListingVariant $row, Price $price, ?Item $item, string $recipe): self
+    {
+        $listing = $row->listing ?? throw new \LogicException('A variant always has its listing.');
+        $money = static fn (?int $minor): ?MoneyView => MoneyView::ofNullable($stall->moneyOrNull($minor));
+        $options = ($row->own_options ?? []) + OptionNames::apply($listing->own_names ?? [], $item?->variant($row->external_id)->options ?? [], $listing->own_dropped, $listing->own_option_order);
+        $picture = $listing->pictures->first(static fn (Picture $p): bool => $p->state === Picture::READY && in_array($p->id, $listing->own_pictures ?? [$p->id], true));
+
+        return new self(
+            $row->id, $listing->id, $listing->shown_title, $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options), $picture?->url(320),
+            $listing->state->value === 'in_window', $money($price->goods_minor), $money($price->delivery_minor), $money($price->landed_minor), MoneyView::ofNullable($price->shown()), $money($row->own_was_minor),
+            $money($price->keep_minor), Percent::whole($price->margin_bp),
+            match ($price->priced_by) {
+                PricedBy::Hand => 'by hand', PricedBy::OwnRecipe => 'its own recipe', PricedBy::Together => 'with the others', PricedBy::Conversion => 'follows home', PricedBy::Recipe => $recipe,
+            },
+            $price->priced_by === PricedBy::Hand, $money($price->above_floor_minor), $price->underFloor(), $row->own_under_floor, $price->floor_over_cap,
+            $price->delivery_minor !== null && $price->landed_minor !== null && 2 * $price->delivery_minor > $price->landed_minor, $price->since?->diffForHumans(['parts' => 1]),
+        );
+    }
+}

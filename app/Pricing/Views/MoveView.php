@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use WindowStall\Support\Views\MoneyView;
+
+/** A price that would move. */
+final readonly class MoveView
+{
+    public function __construct(public int $variant, public string $name, public MoneyView $before, public MoneyView $after, public string $moved)
+    {
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Pricing\Conditions;
+use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Pricing\PriceRecipe;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\Percent;
+
+/** A recipe with what it prices: how many variants, and how their margins lie. */
+final readonly class RecipeRowView
+{
+    /**
+     * @param  array<string, mixed>  $conditions  as they are written
+     * @param  string  $when  the conditions in words; "" for none
+     * @param  list<int>  $spread  variants by margin band, from losses up
+     * @param  int|null  $floorBand  the first band that keeps the floor, where that is a margin
+     */
+    public function __construct(public int $id, public string $name, public bool $last, public RecipeFormView $recipe, public array $conditions, public string $when, public int $variants, public int $under, public array $spread, public ?int $floorBand, public string $middle)
+    {
+    }
+
+    /** @return list<self> in the order of precedence */
+    public static function list(Stall $stall): array
+    {
+        $bands = 'width_bucket(p.margin_bp, ARRAY['.implode(',', TrialTally::BANDS).'])';
+        $rows = DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->whereNull('l.deleted_at')->where('v.own_on', true)
+            ->whereNotNull('p.recipe_id')->where('p.priced_by', '!=', 'hand')->groupByRaw('1, 2')->selectRaw("p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under")->get()->groupBy('recipe');
+        $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
+        $suppliers = $stall->connections()->pluck('name', 'id')->all();
+
+        return array_values($stall->recipes->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $suppliers): self {
+            $ruled = $r->ruled($stall->currencyValue());
+            $spread = array_fill(0, count(TrialTally::BANDS) + 1, 0);
+            foreach ($rows->get($r->id, collect()) as $row) {
+                if ($row->band !== null) {
+                    $spread[(int) $row->band] = (int) $row->n;
+                }
+            }
+            $floor = $ruled->recipe->floor?->margin;
+            $middle = $middles->get($r->id);
+
+            return new self(
+                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue()), $r->conditions, self::when($ruled->when, $suppliers, $stall),
+                (int) $rows->get($r->id, collect())->sum('n'), (int) $rows->get($r->id, collect())->sum('under'), array_values($spread), $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)), $middle === null ? '' : Percent::whole((int) $middle),
+            );
+        })->all());
+    }
+
+    /** @param  array<int, string>  $suppliers */
+    private static function when(Conditions $c, array $suppliers, Stall $stall): string
+    {
+        $amount = static fn (int $minor): string => $stall->money($minor)->digits();
+        $span = static fn (?int $from, ?int $to, callable $say): ?string => match (true) {
+            $from !== null && $to !== null => $say($from).' to '.$say($to), $from !== null => 'from '.$say($from), $to !== null => 'up to '.$say($to), default => null,
+        };
+        $kilos = static fn (int $grams): string => $grams >= 1000 ? rtrim(rtrim(sprintf('%d.%03d', intdiv($grams, 1000), $grams % 1000), '0'), '.').' kg' : $grams.' g';
+        $parts = [
+            $c->suppliers === [] ? null : 'from '.implode(' or ', array_map(static fn (int $id): string => $suppliers[$id] ?? 'a supplier that is gone', $c->suppliers)),
+            $c->types === [] ? null : 'of type '.implode(' or ', $c->types), $c->tags === [] ? null : 'tagged '.implode(' or ', $c->tags),
+            ($s = $span($c->costFrom, $c->costTo, $amount)) === null ? null : 'costing '.$s, ($s = $span($c->gramsFrom, $c->gramsTo, $kilos)) === null ? null : 'weighing '.$s,
+            $c->markets === [] ? null : 'sold to '.implode(' or ', array_map(Stall::countryName(...), $c->markets)), $c->methods === [] ? null : 'printed by '.implode(' or ', $c->methods),
+        ];
+
+        return implode(', ', array_filter($parts));
+    }
+}

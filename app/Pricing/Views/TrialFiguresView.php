@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Pricing\Sold;
+use WindowStall\Pricing\TryPricing;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+
+/** What a trial came to, before → after. */
+final readonly class TrialFiguresView
+{
+    /**
+     * @param  list<MoveView>  $biggest
+     * @param  list<int>  $bands  where margin bands end, in basis points
+     * @param  list<int>  $before  variants in each band
+     * @param  list<int>  $after
+     */
+    public function __construct(
+        public int $variants,
+        public int $up,
+        public int $down,
+        public int $underBefore,
+        public int $underAfter,
+        public int $fallen,
+        public int $unpriced,
+        public MoneyView $keptBefore,
+        public MoneyView $keptAfter,
+        public int $sold,
+        public array $biggest,
+        public array $bands,
+        public array $before,
+        public array $after,
+        public string $words,
+        public string $took,
+    ) {
+    }
+
+    public static function of(Stall $stall, TrialTally $t, float $seconds): self
+    {
+        $names = TryPricing::names($t->biggest());
+        $moves = array_map(static fn (array $m): MoveView => new MoveView(
+            $m['variant'], $names[$m['variant']] ?? '', MoneyView::of($stall->money($m['before'])), MoneyView::of($stall->money($m['after'])), ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
+        ), $t->biggest());
+
+        return new self(
+            $t->variants, $t->up, $t->down, $t->underBefore, $t->underAfter, $t->fallen, $t->unpriced, MoneyView::of($stall->money($t->keptBefore)), MoneyView::of($stall->money($t->keptAfter)), $t->sold,
+            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t), sprintf('%.1f s', $seconds),
+        );
+    }
+
+    private static function words(Stall $stall, TrialTally $t): string
+    {
+        $moved = $t->up + $t->down;
+        $said = $moved === 0 ? sprintf('None of %s prices would move.', number_format($t->variants)) : sprintf('%s of %s prices would move: %s up, %s down.', number_format($moved), number_format($t->variants), number_format($t->up), number_format($t->down));
+        if ($t->sold > 0) {
+            $change = $t->keptAfter - $t->keptBefore;
+            $said .= sprintf(' On the %s pieces sold in the last %d days you would have kept %s %s.', number_format($t->sold), Sold::DAYS, MoneyView::text($stall->money(abs($change))), $change < 0 ? 'less' : 'more');
+        } else {
+            $said .= sprintf(' Nothing was sold in the last %d days, so there is no keep to compare.', Sold::DAYS);
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use WindowStall\Pricing\CostForm;
+use WindowStall\Pricing\PriceRecipe;
+use WindowStall\Pricing\PricingChange;
+use WindowStall\Pricing\Recipes;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\Percent;
+
+/** A trial: the stall's costs and recipes as it would have them, beside how they are, and what came of it. */
+final readonly class TrialView
+{
+    /**
+     * @param  array<string, string>  $fields  of the cost sheet, as the trial has them
+     * @param  array<string, string>  $fieldsNow  as they are
+     * @param  array<string, string>  $rates  currency → rate, those that suppliers speak
+     * @param  array<string, string>  $ratesNow
+     * @param  list<TrialRecipeView>  $recipes
+     * @param  list<TrialSupplierView>  $suppliers  how much dearer each would be
+     * @param  mixed  $figures  a {@see TrialFiguresView}; null while they are being worked out, or before anything was tried
+     */
+    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public mixed $figures, public string $currency, public bool $canApply)
+    {
+    }
+
+    public static function of(Stall $stall, ?PricingChange $trial): self
+    {
+        $stall->loadMissing(['rates', 'recipes', 'marketRows']);
+        $changes = $trial->changes ?? [];
+        $now = [];
+        $tried = [];
+        foreach (CostForm::FIELDS as $field => $column) {
+            $text = static fn (int $value): string => str_ends_with($column, '_bp') ? Percent::digits($value) : $stall->money($value)->digits();
+            $now[$field] = $text((int) $stall->getAttribute($column));
+            $tried[$field] = isset($changes['stall'][$column]) ? $text((int) $changes['stall'][$column]) : $now[$field];
+        }
+        unset($now['rate_tolerance'], $tried['rate_tolerance']);
+        $rates = [];
+        foreach (CostSheetView::of($stall)->rates as $rate) {
+            if ($rate->used) {
+                $rates[$rate->from] = $rate->rate;
+            }
+        }
+        $written = [];
+        foreach ($changes['recipes'] ?? [] as $recipe) {
+            $written[$recipe['id']] = $recipe['recipe'];
+        }
+
+        return new self(
+            $trial?->id, $tried, $now, array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)), $rates,
+            array_values($stall->recipes->map(static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView($r->id, $r->name, RecipeFormView::of(Recipes::stored((string) json_encode($written[$r->id] ?? $r->recipe), $stall->currencyValue()), $stall->currencyValue()), isset($written[$r->id]) && $written[$r->id] != $r->recipe))->all()),
+            array_values($stall->connections()->whereNull('disconnected_at')->orderBy('name')->get()->map(static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView($c->id, $c->name, Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0)))))->all()),
+            $trial?->figures, $stall->currency, isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
+        );
+    }
+}

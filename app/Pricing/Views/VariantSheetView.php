@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing\Views;
+
+use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Views\SaleView;
+use WindowStall\Core\Landing\Cost;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\KeepCurve;
+use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\Till;
+use WindowStall\Pricing\CostSheet;
+use WindowStall\Pricing\Ladders;
+use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Views\Percent;
+
+/** One variant from the side of its price: where each unit goes by quantity, what is kept at any price, and why it costs what it does. */
+final readonly class VariantSheetView
+{
+    public const MOST_PIECES = 5;
+
+    /**
+     * @param  list<SaleView>  $sales  for one to five pieces
+     * @param  list<CurvePointView>  $points
+     * @param  list<CurveMarkView>  $marks  break-even, floor, RRP and the price now
+     * @param  list<string>  $reasons  how the recipe came to its price
+     * @param  list<string>  $story  the curve in words
+     */
+    public function __construct(
+        public int $id,
+        public int $listing,
+        public string $title,
+        public string $label,
+        public ?MoneyView $price,
+        public ?MoneyView $recipePrice,
+        public bool $byHand,
+        public ?MoneyView $was,
+        public bool $underFloor,
+        public bool $knowingly,
+        public array $sales,
+        public array $points,
+        public array $marks,
+        public string $recipeName,
+        public string $recipeWords,
+        public array $reasons,
+        public array $story,
+        public ?string $breakEvenAdvertising,
+        public ?string $trouble,
+    ) {
+    }
+
+    /** @param  ListingFigures  $f  its listing */
+    public static function of(Stall $stall, ListingFigures $f, ListingVariant $row): self
+    {
+        $figures = null;
+        foreach ($f->variants as $v) {
+            $figures = $v->row->id === $row->id ? $v : $figures;
+        }
+        $figures ?? throw new \LogicException('A variant is among its listing’s.');
+        $recipe = $f->recipeOf($figures);
+        $currency = $stall->currencyValue();
+        $sheet = CostSheet::of($stall);
+        $terms = $sheet->terms($stall->home_market);
+        $supplier = $figures->row->selling();
+        $cost = self::cost($stall, $sheet, $supplier, (string) $supplier->item?->currency);
+        $landed = $cost?->landed(1, $sheet->rates());
+        $name = (string) $stall->recipes->firstWhere('id', $figures->priced?->recipe_id)?->name;
+        $base = [$row->id, $row->listing_id, $f->title->shown(), $figures->label, MoneyView::ofNullable($figures->price), MoneyView::ofNullable($figures->recipePrice), $figures->handPriced(), MoneyView::ofNullable($stall->moneyOrNull($row->own_was_minor)), $figures->underFloor(), $row->own_under_floor];
+        if ($cost === null || $landed === null || $figures->price === null) {
+            return new self(...[...$base, [], [], [], $name, $recipe->words($currency), [], [], null, sprintf('This isn’t delivered to %s.', $stall->marketName())]);
+        }
+        $rrp = $supplier->rrp_minor === null ? null : $sheet->shownLike((string) $supplier->item?->currency)->convert(new Money($supplier->rrp_minor, Currency::of((string) $supplier->item?->currency)));
+        $curve = KeepCurve::of($landed, $terms, $recipe->floor, array_values(array_filter([$figures->price, $rrp])));
+        $till = Till::ring($figures->price, $landed, $terms);
+        $marks = array_values(array_filter([
+            self::mark('break_even', 'nothing lost, nothing kept', $curve->breakEven), self::mark('floor', 'the floor', $curve->floor), self::mark('rrp', 'RRP', $rrp), self::mark('price', 'the price now', $figures->price),
+        ]));
+
+        return new self(...[
+            ...$base, self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
+            array_map(static fn (array $p): CurvePointView => new CurvePointView($p['price']->minor, $p['keep']->minor, MoneyView::text($p['price']), $p['price']->digits(), MoneyView::text($p['keep']), Percent::whole($p['marginBp'])), $curve->points),
+            $marks, $name, $recipe->words($currency), $recipe->decide($landed, $terms, $rrp)->reasons(), self::story($till, $curve, $rrp),
+            $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money; each unit spent has to bring %s in sales.', MoneyView::text($till->breakEvenAdvertising()), sprintf('%d.%02d', intdiv((int) $till->returnOnAdvertisingNeeded(), 100), (int) $till->returnOnAdvertisingNeeded() % 100)) : null,
+            null,
+        ]);
+    }
+
+    private static function cost(Stall $stall, CostSheet $sheet, SupplierVariant $supplier, string $code): ?Cost
+    {
+        if ($supplier->first_minor === null || $code === '') {
+            return null;
+        }
+        $money = static fn (int $minor): Money => Money::of($minor, $code);
+
+        return new Cost($money($supplier->cost_minor), $money($supplier->first_minor), $money($supplier->further_minor ?? $supplier->first_minor), $sheet->duty($stall->home_market), $sheet->handling());
+    }
+
+    /** @return list<SaleView> */
+    private static function sales(ListingFigures $f, string $label, Cost $cost, CostSheet $sheet, ?Ladder $ladder, Money $price): array
+    {
+        $terms = $sheet->terms($f->stall->home_market);
+
+        return array_map(static function (int $pieces) use ($f, $label, $cost, $sheet, $ladder, $price, $terms): SaleView {
+            $about = ($label === '' ? '' : $label.', ').($pieces === 1 ? 'one piece' : $pieces.' pieces').', to '.$f->stall->marketName();
+
+            return SaleView::of(ucfirst($about), Till::ring($ladder?->price($price, $pieces) ?? $price->times($pieces), $cost->landed($pieces, $sheet->rates()), $terms));
+        }, range(1, self::MOST_PIECES));
+    }
+
+    private static function mark(string $kind, string $name, ?Money $at): ?CurveMarkView
+    {
+        return $at === null ? null : new CurveMarkView($kind, $name, $at->minor, MoneyView::text($at));
+    }
+
+    /** @return list<string> */
+    private static function story(Till $till, KeepCurve $curve, ?Money $rrp): array
+    {
+        return array_values(array_filter([
+            sprintf('At %s you keep %s, %s of what you receive.', MoneyView::text($till->price), MoneyView::text($till->keep), Percent::whole($till->marginBp)),
+            $curve->breakEven === null ? 'No price covers what it costs.' : sprintf('Nothing is lost from %s.', MoneyView::text($curve->breakEven)),
+            $curve->floor === null ? null : sprintf('The floor is kept from %s.', MoneyView::text($curve->floor)),
+            $rrp === null ? null : sprintf('The RRP is %s.', MoneyView::text($rrp)),
+        ]));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Landing;
+
+use WindowStall\Core\Money\Money;
+
+/** What one sale costs in the shopper's hands, line by line, in the stall's currency; the total is the sum of the rounded lines. */
+final readonly class Landed
+{
+    private function __construct(public Money $goods, public Money $delivery, public Money $duty, public Money $handling, public Money $total)
+    {
+    }
+
+    public static function of(Money $goods, Money $delivery, ?Money $duty = null, ?Money $handling = null): self
+    {
+        $none = Money::zero($goods->currency);
+        [$duty, $handling] = [$duty ?? $none, $handling ?? $none];
+
+        return new self($goods, $delivery, $duty, $handling, $goods->plus($delivery)->plus($duty)->plus($handling));
+    }
+
+    /** True when getting it there costs more than the thing itself: the trap sellers fall into most. */
+    public function deliveryOutweighsGoods(): bool
+    {
+        return $this->delivery->compare($this->goods) > 0;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Money;
+
+use WindowStall\Core\Said;
+
+/** An amount in a currency nobody gave a rate for. */
+final class RateMissing extends \InvalidArgumentException implements Said
+{
+    public static function between(Currency $from, Currency $into): self
+    {
+        return new self(sprintf('There is no exchange rate from %s to %s. Set one on the cost sheet.', $from->code, $into->code));
+    }
+}

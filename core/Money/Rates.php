@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Money;
+
+/** The exchange rates at hand, all into one currency. */
+final readonly class Rates
+{
+    /** @param  array<string, ExchangeRate>  $from  by the code of the other currency */
+    public function __construct(public Currency $into, private array $from = [])
+    {
+    }
+
+    /** @throws RateMissing */
+    public function from(Currency $currency): ExchangeRate
+    {
+        return $currency->is($this->into) ? ExchangeRate::none($this->into) : ($this->from[$currency->code] ?? throw RateMissing::between($currency, $this->into));
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Money;
+
+use Brick\Math\BigInteger;
+use Brick\Math\RoundingMode;
+
+/** A whole number times a fraction, rounded once; in machine words while they hold it, exactly beyond. */
+final class Rounding
+{
+    /** Numerators beyond this go the exact way. */
+    private const MOST = 4_000_000_000_000_000;
+
+    /** amount × numerator ÷ denominator, halves away from nought. */
+    public static function halfUp(int $amount, int $numerator, int $denominator): int
+    {
+        if ($amount < 0) {
+            return -self::halfUp(-$amount, $numerator, $denominator);
+        }
+        if ($numerator < 0 || $numerator > self::MOST || $amount > intdiv(PHP_INT_MAX - $denominator, 2 * max(1, $numerator))) {
+            return self::exactly($amount, $numerator, $denominator, RoundingMode::HALF_UP);
+        }
+
+        return intdiv(2 * $amount * $numerator + $denominator, 2 * $denominator);
+    }
+
+    /** amount × numerator ÷ denominator, never less than exact. */
+    public static function up(int $amount, int $numerator, int $denominator): int
+    {
+        if (abs($numerator) > self::MOST || abs($amount) > intdiv(PHP_INT_MAX, max(1, abs($numerator)))) {
+            return self::exactly($amount, $numerator, $denominator, RoundingMode::CEILING);
+        }
+        $product = $amount * $numerator;
+        $whole = intdiv($product, $denominator);
+
+        return $product % $denominator > 0 ? $whole + 1 : $whole;
+    }
+
+    /** @return array{int, int} the same fraction in lowest terms; the denominator above nought */
+    public static function reduced(int $numerator, int $denominator): array
+    {
+        [$a, $b] = [abs($numerator), $denominator];
+        while ($b !== 0) {
+            [$a, $b] = [$b, $a % $b];
+        }
+
+        return $a === 0 ? [0, 1] : [intdiv($numerator, $a), intdiv($denominator, $a)];
+    }
+
+    private static function exactly(int $amount, int $numerator, int $denominator, RoundingMode $mode): int
+    {
+        return BigInteger::of($amount)->multipliedBy($numerator)->dividedBy($denominator, $mode)->toInt();
+    }
+}

@@ -1,0 +1,42 @@
+import { Head, Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import { useHandle } from '@/lib/useStall';
+
+const PLACES = [
+  { key: 'board', name: 'Price board', to: 'pricing' },
+  { key: 'recipes', name: 'Recipes', to: 'pricing.recipes' },
+  { key: 'costs', name: 'Cost sheet', to: 'pricing.costs' },
+  { key: 'trial', name: 'Trial', to: 'pricing.trial' },
+] as const;
+
+/** The four places of Pricing, and what this one is for. */
+export function PricingHead({ at, says, children }: { at: (typeof PLACES)[number]['key']; says: string; children?: ReactNode }) {
+  const handle = useHandle();
+  return (
+    <div className="px-6 pt-5 pb-3">
+      <Head title={PLACES.find((p) => p.key === at)?.name ?? 'Pricing'} />
+      <div className="flex items-baseline gap-6">
+        <nav aria-label="Pricing" className="flex items-baseline gap-5">
+          {PLACES.map((p) =>
+            p.key === at ? (
+              <h1 key={p.key} className="name text-[26px]" aria-current="page">
+                {p.name}
+              </h1>
+            ) : (
+              <Link
+                key={p.key}
+                href={route(p.to, handle)}
+                className={clsx('text-mute underline decoration-line underline-offset-4 hover:text-ink')}
+              >
+                {p.name}
+              </Link>
+            ),
+          )}
+        </nav>
+        <div className="ml-auto flex items-baseline gap-4">{children}</div>
+      </div>
+      <p className="mt-1 max-w-[92ch] text-mute">{says}</p>
+    </div>
+  );
+}

@@ -1,0 +1,174 @@
+import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors } from '@dnd-kit/core';
+import { SortableContext, arrayMove, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { Link } from '@inertiajs/react';
+import { DotsSixVerticalIcon, TrashIcon } from '@phosphor-icons/react';
+import { clsx } from 'clsx';
+import { useEffect, useState } from 'react';
+import { toast } from 'sonner';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import { CellField } from '@/pricing/CellField';
+import { ConditionsEditor, type Choices } from '@/pricing/ConditionsEditor';
+import { MarginSpread } from '@/pricing/MarginSpread';
+import { PricingHead } from '@/pricing/PricingHead';
+import { RecipeSentence } from '@/pricing/RecipeSentence';
+import { usePricingUndo } from '@/pricing/usePricingUndo';
+import type { RecipeRowView } from '@/types';
+import { Button } from '@/ui/Button';
+
+interface Answer {
+  recipes: RecipeRowView[];
+  change: number;
+  words: string;
+  run: number | null;
+}
+
+/** The stall's recipes: the first whose conditions hold makes the price. */
+export default function RecipesPage({ recipes: given, choices }: { recipes: RecipeRowView[]; choices: Choices }) {
+  const handle = useHandle();
+  const [recipes, setRecipes] = useState(given);
+  const undo = usePricingUndo();
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  useEffect(() => setRecipes(given), [given]);
+  const ask = (method: 'POST' | 'PATCH' | 'DELETE', url: string, body?: unknown): Promise<boolean> =>
+    send<Answer>(method, url, body)
+      .then((answer) => {
+        setRecipes(answer.recipes);
+        undo(answer.change, answer.words, answer.run);
+        return true;
+      })
+      .catch((e: unknown) => {
+        toast.error(words(e), { duration: 9_000 });
+        return false;
+      });
+  const moved = ({ active, over }: DragEndEvent) => {
+    const ids = recipes.filter((r) => !r.last).map((r) => r.id);
+    if (!over || active.id === over.id) return;
+    const order = arrayMove(ids, ids.indexOf(Number(active.id)), ids.indexOf(Number(over.id)));
+    setRecipes([...order.flatMap((id) => recipes.filter((r) => r.id === id)), ...recipes.filter((r) => r.last)]);
+    void ask('POST', route('pricing.recipes.order', handle), { recipes: order });
+  };
+  const row = (recipe: RecipeRowView, n: number) => (
+    <RecipeRow
+      key={recipe.id}
+      recipe={recipe}
+      place={n + 1}
+      choices={choices}
+      onSay={(body) => ask('PATCH', route('pricing.recipes.update', [handle, recipe.id]), body)}
+      onDelete={() => void ask('DELETE', route('pricing.recipes.destroy', [handle, recipe.id]))}
+    />
+  );
+
+  return (
+    <div className="pb-16">
+      <PricingHead
+        at="recipes"
+        says="The first recipe whose conditions hold makes a variant’s price. Change a sentence where it stands, drag one above another, and every price follows."
+      >
+        <Button kind="do" onClick={() => void ask('POST', route('pricing.recipes.store', handle))}>
+          Add a recipe
+        </Button>
+      </PricingHead>
+      <ol className="mx-6 border-t border-line">
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+          <SortableContext items={recipes.filter((r) => !r.last).map((r) => r.id)} strategy={verticalListSortingStrategy}>
+            {recipes.map(row)}
+          </SortableContext>
+        </DndContext>
+      </ol>
+    </div>
+  );
+}
+
+function RecipeRow({
+  recipe,
+  place,
+  choices,
+  onSay,
+  onDelete,
+}: {
+  recipe: RecipeRowView;
+  place: number;
+  choices: Choices;
+  onSay: (body: Record<string, unknown>) => Promise<boolean>;
+  onDelete: () => void;
+}) {
+  const handle = useHandle();
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: recipe.id, disabled: recipe.last });
+  const spread = `${recipe.variants.toLocaleString('en')} ${recipe.variants === 1 ? 'variant' : 'variants'}${recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`}, ${recipe.under.toLocaleString('en')} under the floor`;
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      className={clsx(
+        'grid grid-cols-[28px_1fr_270px] gap-4 border-b border-line py-4',
+        isDragging && 'relative z-10 bg-sheet shadow-lg shadow-black/10',
+      )}
+      data-recipe={recipe.id}
+    >
+      <span className="pt-0.5 text-mute">
+        {recipe.last ? (
+          <span className="text-[12.5px]">{place}</span>
+        ) : (
+          <button type="button" aria-label={`Move ${recipe.name}`} className="cursor-grab hover:text-ink" {...attributes} {...listeners}>
+            <DotsSixVerticalIcon size={18} weight="bold" />
+          </button>
+        )}
+      </span>
+      <div className="min-w-0">
+        <div className="mb-1.5 flex items-baseline gap-3">
+          <CellField
+            label="Name of the recipe"
+            inputMode="text"
+            value={recipe.name}
+            onSay={(name) => onSay({ name })}
+            className="name w-56 border-transparent text-[17px] hover:border-rule/40"
+          />
+          {recipe.last ? (
+            <span className="text-mute">whatever no recipe before it prices</span>
+          ) : (
+            <ConditionsEditor
+              when={recipe.when}
+              conditions={recipe.conditions}
+              choices={choices}
+              onSay={(conditions) => onSay({ conditions })}
+            />
+          )}
+          {!recipe.last && (
+            <button
+              type="button"
+              aria-label={`Take ${recipe.name} away`}
+              title="Take it away"
+              onClick={onDelete}
+              className="ml-auto text-mute hover:text-ink"
+            >
+              <TrashIcon size={15} />
+            </button>
+          )}
+        </div>
+        <RecipeSentence name={recipe.name} recipe={recipe.recipe} onSay={(next) => onSay({ recipe: next })} />
+      </div>
+      <Link
+        href={route('pricing', { stall: handle, recipe: recipe.id, ...(recipe.under > 0 ? { case: 'under' } : {}) })}
+        className="group flex items-end gap-3 self-center"
+        data-prices
+      >
+        <MarginSpread spread={recipe.spread} floor={recipe.floorBand} words={spread} />
+        <span className="text-[13px]">
+          <b className="font-semibold group-hover:underline">{recipe.variants.toLocaleString('en')}</b>{' '}
+          {recipe.variants === 1 ? 'variant' : 'variants'}
+          <br />
+          {recipe.under > 0 ? (
+            <span className="font-medium text-you">{recipe.under.toLocaleString('en')} under the floor</span>
+          ) : (
+            <span className="text-mute">{recipe.variants === 0 ? 'prices nothing now' : `half keep ${recipe.middle} or more`}</span>
+          )}
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,25 @@
+import { router } from '@inertiajs/react';
+import { toast } from 'sonner';
+import { send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+
+/** Says what was done to costs or recipes and offers to take it back, in one step. */
+export function usePricingUndo(onTaken: () => void = () => router.reload()) {
+  const handle = useHandle();
+  return (change: number, said: string, run: number | null = null): void => {
+    toast(`${said}.${run === null ? '' : ' Every variant is being priced; it goes on when you leave.'}`, {
+      duration: 12_000,
+      action: {
+        label: 'Take it back',
+        onClick: () => {
+          send('POST', route('pricing.undo', [handle, change]))
+            .then(() => {
+              toast.success('Taken back.');
+              onTaken();
+            })
+            .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }));
+        },
+      },
+    });
+  };
+}

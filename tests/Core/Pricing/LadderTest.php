@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Core\Pricing;
+
+use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Pricing\Floor;
+use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\RecipeUnreadable;
+use WindowStall\Core\Pricing\Rung;
+use WindowStall\Core\Pricing\RungFigures;
+use WindowStall\Core\Pricing\Till;
+
+final class LadderTest extends TestCase
+{
+    public function test_rungs_by_percent_amount_and_total(): void
+    {
+        $ladder = new Ladder([Rung::total(4, Money::gbp(3000)), Rung::percent(2, Rate::bp(1000)), Rung::amount(3, Money::gbp(150))]);
+        $prices = array_map(static fn (int $n): int => $ladder->price(Money::gbp(995), $n)->minor, [1, 2, 3, 4, 5]);
+        // 9.95; 19.90 − 10%; 3 × 8.45; 30.00; 5 × 7.50
+        self::assertSame([995, 1791, 2535, 3000, 3750], $prices);
+    }
+
+    public function test_a_rung_dearer_than_single_pieces_costs_no_more_than_they_do(): void
+    {
+        self::assertSame(1990, (new Ladder([Rung::total(2, Money::gbp(2500))]))->price(Money::gbp(995), 2)->minor);
+        self::assertSame(0, (new Ladder([Rung::amount(2, Money::gbp(1200))]))->price(Money::gbp(995), 2)->minor, 'and nothing is never undercut');
+    }
+
+    public function test_two_rungs_at_one_number_are_refused(): void
+    {
+        $this->expectException(RecipeUnreadable::class);
+        new Ladder([Rung::total(2, Money::gbp(100)), Rung::amount(2, Money::gbp(1))]);
+    }
+
+    public function test_what_each_rung_keeps_and_how_many_must_climb(): void
+    {
+        $figures = $this->figures(new Ladder([Rung::percent(2, Rate::bp(1000)), Rung::total(3, Money::gbp(1200))]));
+        self::assertSame([1, 2, 3], array_map(static fn (RungFigures $f): int => $f->pieces, $figures));
+        // One: 8.29 − 4.00 − 0.35. Two at 17.91: tax 2.99 (2.985 up), fee 0.47, landed 7.00. Full price: 19.90, tax 3.32, fee 0.50.
+        self::assertSame([394, 745, -38], array_map(static fn (RungFigures $f): int => $f->till->keep->minor, $figures));
+        // Of 100 buyers 10 take two anyway and keep 9.08 − 7.45 = 1.63 less; each climber brings 7.45 − 3.94 = 3.51: 10 × 1.63 ÷ 3.51 = 4.64
+        self::assertSame([0, 465, null], array_map(static fn (RungFigures $f): ?int => $f->mustClimb, $figures));
+        self::assertSame([false, false, true], array_map(static fn (RungFigures $f): bool => $f->keepsLess, $figures));
+        self::assertSame([false, false, true], array_map(static fn (RungFigures $f): bool => $f->underFloor, $figures));
+        self::assertSame([995, 896, 400], array_map(static fn (RungFigures $f): int => $f->perPiece()->minor, $figures));
+    }
+
+    public function test_one_piece_on_any_ladder_is_the_plain_price(): void
+    {
+        mt_srand(17);
+        for ($n = 0; $n < 500; $n++) {
+            [$piece, $landed, $terms] = [Money::gbp(mt_rand(1, 20_000)), Terms::randomLanded(), Terms::random()];
+            $ladder = new Ladder([Rung::percent(mt_rand(2, 3), new Rate(mt_rand(0, 900_000))), Rung::amount(mt_rand(4, 9), Money::gbp(mt_rand(0, 5000)))]);
+            $one = $ladder->figures($piece, static fn (): Landed => $landed, $terms, static fn (): int => 500)[0];
+            self::assertEquals(Till::ring($piece, $landed, $terms), $one->till);
+            $quantity = mt_rand(1, 12);
+            self::assertLessThanOrEqual($piece->minor * $quantity, $ladder->price($piece, $quantity)->minor, 'a ladder never asks more');
+        }
+    }
+
+    /** @return list<RungFigures> */
+    private function figures(Ladder $ladder): array
+    {
+        // Goods 3.00 each, delivery 1.00 a parcel.
+        return $ladder->figures(Money::gbp(995), static fn (int $n): Landed => Landed::of(Money::gbp(300 * $n), Money::gbp(100)), Terms::simple(), static fn (int $n): int => 1000, Floor::margin(Rate::bp(2000)));
+    }
+}

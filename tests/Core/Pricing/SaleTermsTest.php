@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Core\Pricing;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Tax\SalesTax;
+
+/** Prices solved from what they have to keep. */
+final class SaleTermsTest extends TestCase
+{
+    public function test_the_break_even_price_by_hand(): void
+    {
+        // K = P/1.2 − 0.015 P − 0.20 − 10.00 = 0 at P = 10.20 ÷ 0.818333 = 12.4644
+        $price = Terms::simple()->priceKeeping(Money::gbp(1000), Money::gbp(0));
+        self::assertEquals(Money::gbp(1247), $price, '12.46 still loses a penny as the lines are rounded: 10.38 − 10.00 − 0.39');
+        self::assertSame(-1, Terms::simple()->keep(1246, 1000)[0]);
+        self::assertSame(0, Terms::simple()->keep(1247, 1000)[0]);
+    }
+
+    public function test_a_price_for_a_margin_with_tax_on_top_by_hand(): void
+    {
+        // R = P; K = P − 8.00 − 0.029 × 1.08 P − 0.30 = 0.4 P at P = 8.30 ÷ 0.56868 = 14.595
+        $terms = new SaleTerms(SalesTax::onTop(Rate::bp(800)), Money::gbp(0), Rate::parse('0.029'), Money::gbp(30));
+        self::assertEquals(Money::gbp(1460), $terms->priceKeeping(Money::gbp(800), Money::gbp(0), Rate::bp(4000)));
+    }
+
+    public function test_a_target_is_met_within_one_minor_unit(): void
+    {
+        mt_srand(3);
+        for ($n = 0; $n < 4000; $n++) {
+            [$terms, $landed, $amount] = [Terms::random(), Terms::randomLanded()->total, Money::gbp(mt_rand(0, 5000))];
+            $price = $terms->priceKeeping($landed, $amount);
+            self::assertNotNull($price);
+            [$keep] = $terms->keep($price->minor, $landed->minor);
+            self::assertGreaterThanOrEqual($amount->minor, $keep);
+            if ($price->minor > 0) {
+                self::assertLessThanOrEqual($amount->minor + 1, $keep);
+                self::assertLessThan($amount->minor, $terms->keep($price->minor - 1, $landed->minor)[0], 'a minor unit less doesn’t do');
+            }
+        }
+    }
+
+    public function test_a_margin_is_met_within_one_minor_unit(): void
+    {
+        mt_srand(5);
+        for ($n = 0; $n < 3000; $n++) {
+            [$terms, $landed, $margin] = [Terms::random(), Terms::randomLanded()->total, new Rate(mt_rand(0, 400_000))];
+            $price = $terms->priceKeeping($landed, Money::gbp(0), $margin);
+            self::assertNotNull($price);
+            [$keep, $receipts] = $terms->keep($price->minor, $landed->minor);
+            $over = $keep * Rate::WHOLE - $margin->millionths * $receipts;
+            self::assertGreaterThanOrEqual(0, $over);
+            self::assertTrue($price->minor === 0 || $over < 2 * Rate::WHOLE, 'not a minor unit more than asked');
+        }
+    }
+
+    public function test_what_is_kept_never_falls_as_the_price_rises(): void
+    {
+        mt_srand(9);
+        for ($n = 0; $n < 3000; $n++) {
+            [$terms, $landed] = [Terms::random(), mt_rand(0, 30_000)];
+            [$low, $step] = [mt_rand(0, 40_000), mt_rand(1, 400)];
+            $more = $terms->keep($low + $step, $landed)[0] - $terms->keep($low, $landed)[0];
+            // Four lines are rounded, each by half a minor unit at most, at either price.
+            self::assertGreaterThanOrEqual(-4, $more, 'but for the rounding of its lines');
+            self::assertTrue($step < 40 || $more >= 0, 'and no more than that: a real step brings something');
+        }
+    }
+
+    #[TestWith(['0.50', '0.40', '0.20', null])]
+    #[TestWith(['0.95', '0', '0.04', null])]
+    #[TestWith(['0', '0', '0', '1.0'])]
+    public function test_where_fees_eat_everything_there_is_no_price(string $payment, string $platform, string $returns, ?string $margin): void
+    {
+        $terms = new SaleTerms(SalesTax::included(Rate::bp(2000)), Money::gbp(0), Rate::parse($payment), Money::gbp(0), Rate::parse($platform), Rate::parse($returns));
+        self::assertNull($terms->priceKeeping(Money::gbp(100), Money::gbp(100), $margin === null ? null : Rate::parse($margin)));
+    }
+
+    public function test_a_delivery_charge_pays_part_and_a_price_is_never_below_nothing(): void
+    {
+        self::assertEquals(Money::gbp(0), Terms::simple('GBP', 5000)->priceKeeping(Money::gbp(100), Money::gbp(0)));
+    }
+}
