@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Source\LandListed;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /** Takes supplier items to the bench, each once: pressing twice takes nothing twice. */
 final readonly class TakeToBench
 {
-    public function __construct(private ProjectListings $project)
+    public function __construct(private ProjectListings $project, private LandListed $land)
     {
     }
 
@@ -36,6 +37,7 @@ final readonly class TakeToBench
             return new Taken($new, $already);
         });
         if ($taken->new !== []) {
+            ($this->land)($stall, array_map(static fn (Listing $l): int => $l->supplier_item_id, $taken->new));
             ($this->project)($stall, array_map(static fn (Listing $l): int => $l->id, $taken->new));
         }
 

@@ -42,7 +42,7 @@ final class PlaceOrder
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([
                     'listing_variant_id' => $entry->variant->row->id, 'supplier_variant_id' => $entry->variant->row->selling()->id, 'title' => $entry->title, 'label' => $entry->variant->label,
-                    'picture' => $entry->picture?->path, 'quantity' => $entry->quantity, 'unit_minor' => $entry->unit->minor,
+                    'picture' => $entry->picture?->path, 'quantity' => $entry->quantity, 'unit_minor' => $entry->unit->minor, 'total_minor' => $entry->total()->minor === $entry->unit->times($entry->quantity)->minor ? null : $entry->total()->minor,
                 ]);
             }
 

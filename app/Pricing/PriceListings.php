@@ -25,9 +25,10 @@ final class PriceListings
     /**
      * @param  list<int>|null  $listings  all of the stall's when null
      * @param  (callable(int): void)|null  $progress  told how many variants are done in the home market; it may throw to stop
+     * @param  list<string>|null  $markets  all of the stall's when null
      * @return int how many prices changed
      */
-    public function __invoke(Stall $stall, ?array $listings = null, ?callable $progress = null): int
+    public function __invoke(Stall $stall, ?array $listings = null, ?callable $progress = null, ?array $markets = null): int
     {
         if ($listings === []) {
             return 0;
@@ -36,7 +37,7 @@ final class PriceListings
         $sheet = CostSheet::of($stall);
         $moved = 0;
         // The home market first: others may follow its prices.
-        foreach ($stall->markets() as $n => $market) {
+        foreach ($markets ?? $stall->markets() as $n => $market) {
             $done = 0;
             foreach ($this->parts($stall, $listings) as [$after, $upTo]) {
                 $moved += DB::transaction(fn (): int => $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done));

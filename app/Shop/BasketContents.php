@@ -10,6 +10,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Picture;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Totals;
+use WindowStall\Pricing\Ladders;
 use WindowStall\Stall\Stall;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
@@ -42,14 +43,14 @@ final readonly class BasketContents
                 $shown = $listing->state === ListingState::InWindow && $variant->on && $variant->price !== null && $variant->price->minor > 0 && (! $variant->underFloor() || $variant->row->own_under_floor);
                 $ready = array_values(array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
                 $own = array_values(array_filter($ready, static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource));
-                $entry = new BasketEntry($row->id, $variant, $figures->title->shown(), '/goods/'.$listing->slug, $own[0] ?? $ready[0] ?? null, $row->quantity, $shown ? $variant->available : 0, $variant->price ?? $stall->money(0));
+                $entry = new BasketEntry($row->id, $variant, $figures->title->shown(), '/goods/'.$listing->slug, $own[0] ?? $ready[0] ?? null, $row->quantity, $shown ? $variant->available : 0, $variant->price ?? $stall->money(0), Ladders::of($listing, $stall));
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
                 }
             }
         }
-        $lines = array_map(static fn (BasketEntry $e): BasketLine => new BasketLine($e->unit, $e->quantity), $entries);
+        $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
 
         return new self($entries, Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()), $troubles);
     }
@@ -62,6 +63,6 @@ final readonly class BasketContents
     /** The same for the same goods at the same prices: two presses of "Pay" make one order. */
     public function hash(): string
     {
-        return hash('sha256', json_encode([array_map(static fn (BasketEntry $e): array => [$e->variant->row->id, $e->quantity, $e->unit->minor], $this->entries), $this->totals->total->minor], JSON_THROW_ON_ERROR));
+        return hash('sha256', json_encode([array_map(static fn (BasketEntry $e): array => [$e->variant->row->id, $e->quantity, $e->total()->minor], $this->entries), $this->totals->total->minor], JSON_THROW_ON_ERROR));
     }
 }

@@ -6,7 +6,9 @@ namespace WindowStall\Shop;
 
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Ladder;
 
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry
@@ -21,6 +23,7 @@ final readonly class BasketEntry
         public int $quantity,
         public int $available,
         public Money $unit,
+        public ?Ladder $ladder = null,
     ) {
     }
 
@@ -29,9 +32,14 @@ final readonly class BasketEntry
         return $this->title.($this->variant->label === '' ? '' : ', '.$this->variant->label);
     }
 
+    public function line(): BasketLine
+    {
+        return new BasketLine($this->unit, $this->quantity, $this->ladder);
+    }
+
     public function total(): Money
     {
-        return $this->unit->times($this->quantity);
+        return $this->line()->total();
     }
 
     public function trouble(): ?string

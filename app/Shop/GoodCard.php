@@ -13,7 +13,10 @@ use WindowStall\Support\Views\MoneyView;
 /** One of the goods, as it stands in a row. */
 final readonly class GoodCard
 {
-    /** @param  bool  $varied whether prices differ, so that it reads "from" */
+    /**
+     * @param  bool  $varied  whether prices differ, so that it reads "from"
+     * @param  string  $was  a price that stood before, where all have one
+     */
     public function __construct(
         public int $id,
         public string $title,
@@ -22,6 +25,7 @@ final readonly class GoodCard
         public string $price,
         public bool $varied,
         public bool $soldOut,
+        public string $was,
     ) {
     }
 
@@ -35,6 +39,7 @@ final readonly class GoodCard
             $f->listing->id, $f->title->shown(), '/goods/'.$f->listing->slug, $ready[0] ?? null,
             $prices === [] ? '' : MoneyView::text(new Money(min($prices), $f->stall->currencyValue())), count($prices) > 1,
             array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()) === [],
+            count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
         );
     }
 }

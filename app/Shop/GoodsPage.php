@@ -8,6 +8,9 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Rung;
+use WindowStall\Pricing\Ladders;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
@@ -80,15 +83,40 @@ final readonly class GoodsPage
         return $days === null ? '' : 'With you in '.$days->words();
     }
 
-    /** @return list<array{id: int, options: list<string>, price: string, stock: string, days: string, buyable: bool, picture: int|null}> for the island that follows the shopper's choice */
+    /**
+     * The price that stood before, where it may be shown, and what the law wants said beside it.
+     *
+     * @return array{was: string, lowest: string}
+     */
+    public function was(VariantFigures $v): array
+    {
+        return ShownWas::of($this->figures->stall, $v);
+    }
+
+    /** @return list<string> what several pieces cost together, rung by rung */
+    public function rungs(VariantFigures $v): array
+    {
+        $ladder = Ladders::of($this->figures->listing, $this->figures->stall);
+        if ($ladder === null || $v->price === null) {
+            return [];
+        }
+
+        return array_map(static function (Rung $rung) use ($ladder, $v): string {
+            $price = $ladder->price($v->price ?? throw new \LogicException('It has a price.'), $rung->pieces);
+
+            return sprintf('%d for %s, %s each', $rung->pieces, MoneyView::text($price), MoneyView::text(Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency)));
+        }, $ladder->rungs);
+    }
+
+    /** @return list<array{id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<string>, stock: string, days: string, buyable: bool, picture: int|null}> for the island that follows the shopper's choice */
     public function choices(): array
     {
         $names = array_keys($this->options);
 
         return array_map(fn (VariantFigures $v): array => [
             'id' => $v->row->id, 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names), 'price' => $v->price === null ? '' : MoneyView::text($v->price),
-            'stock' => self::stockWords($v), 'days' => self::daysWords($v->days), 'buyable' => $v->buyable(), 'picture' => $this->pictureOf($v),
-        ], $this->variants);
+            'rungs' => $this->rungs($v), 'stock' => self::stockWords($v), 'days' => self::daysWords($v->days), 'buyable' => $v->buyable(), 'picture' => $this->pictureOf($v),
+        ] + $this->was($v), $this->variants);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Demo;
 
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
@@ -12,7 +13,9 @@ use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Picture;
+use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\DecimalSign;
@@ -22,6 +25,7 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\TakePayment;
+use WindowStall\Pricing\SetPrices;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Source\ConnectSupplier;
@@ -75,7 +79,9 @@ final class MakeDemo extends Command
         }
         $this->pull(app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key'), $user);
         $this->otherSuppliers($stall, $user);
+        $this->pricing($stall);
         $this->listings($stall);
+        $this->handPrices($stall, $user);
         $this->window($stall, $user);
         $this->orders($stall);
 
@@ -107,6 +113,39 @@ final class MakeDemo extends Command
         $mapping = new Mapping($columns, DecimalSign::Comma, true, 'GBP', 'GB', processing: [2, 4]);
         $kilnfold->update(['settings' => ['mapping' => $mapping->toArray(), 'delivery' => Http::timeout(10)->get(config('stall.kilnfold.address').'/trade/delivery.txt')->throw()->body()]]);
         $this->pull($kilnfold, $user);
+    }
+
+    /** Recipes and what the other markets bear, before anything is priced. */
+    private function pricing(Stall $stall): void
+    {
+        $stall->recipes()->delete();
+        foreach (Prices::RECIPES as $recipe) {
+            $stall->recipes()->create($recipe);
+        }
+        foreach (Prices::MARKETS as $market => $terms) {
+            DB::table('markets')->where('stall_id', $stall->id)->where('market', $market)->update($terms);
+        }
+        $stall->unsetRelations();
+    }
+
+    private function handPrices(Stall $stall, User $user): void
+    {
+        $tee = $stall->items()->where('external_id', 'TP-TEE')->firstOrFail();
+        $listing = app(TakeToBench::class)($stall, [$tee->id])->new[0] ?? throw new \RuntimeException('The tee is on the bench already.');
+        $listing->update(['own_recipe' => Prices::TEE]);
+        app(ProjectListings::class)($stall, [$listing->id]);
+        $variants = static fn (string $code): array => array_values(ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id)->whereRelation('supplierItem', 'external_id', $code))->pluck('id')->map(intval(...))->all());
+        foreach (Prices::BY_HAND as $code => $minor) {
+            app(SetPrices::class)->to($stall, $user, $variants($code), $stall->money($minor));
+        }
+        foreach (Prices::WAS as $code => $more) {
+            $price = (int) $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->value('shown_from_minor');
+            app(SetPrices::class)->was($stall, $user, $variants($code), $stall->money($price + $more));
+        }
+        foreach (Prices::LADDER as $code => $rungs) {
+            $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->firstOrFail()->update(['own_ladder' => $rungs]);
+        }
+        $stall->bumpShop();
     }
 
     private function listings(Stall $stall): void

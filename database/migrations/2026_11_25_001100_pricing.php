@@ -101,7 +101,7 @@ return new class extends Migration
             // What is kept above what the floor asks; below nought: under the floor.
             $table->bigInteger('above_floor_minor')->nullable();
             // When this price was first asked.
-            $table->timestamp('since')->nullable();
+            $table->timestamp('since', 6)->nullable();
             $table->unsignedBigInteger('recipe_id')->nullable();
             $table->integer('margin_bp')->nullable();
             $table->boolean('floor_over_cap')->default(false);
@@ -123,7 +123,7 @@ return new class extends Migration
             $table->foreignId('listing_variant_id')->constrained()->cascadeOnDelete();
             $table->char('market', 2);
             $table->unsignedBigInteger('price_minor');
-            $table->timestamp('asked_at');
+            $table->timestamp('asked_at', 6);
             $table->index(['listing_variant_id', 'market', 'asked_at']);
         });
         Schema::create('pricing_changes', function (Blueprint $table): void {
@@ -134,7 +134,7 @@ return new class extends Migration
             $table->jsonb('changes')->default('{}');
             $table->jsonb('before')->nullable();
             $table->jsonb('figures')->nullable();
-            $table->timestamp('applied_at')->nullable();
+            $table->timestamp('applied_at', 6)->nullable();
             $table->timestamp('undone_at')->nullable();
             $table->timestamps();
             $table->index(['stall_id', 'id']);

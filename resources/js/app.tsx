@@ -6,7 +6,7 @@ import { Frame } from '@/frame/Frame';
 
 type Page = { default: ComponentType & { layout?: (page: ReactNode) => ReactNode } };
 
-const pages = import.meta.glob<Page>('./{source,bench,drift,window,counter,stall}/*.tsx');
+const pages = import.meta.glob<Page>('./{source,bench,drift,pricing,window,counter,stall}/*.tsx');
 
 void createInertiaApp({
   title: (title) => (title ? `${title} · Window Stall` : 'Window Stall'),

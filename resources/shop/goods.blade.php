@@ -12,7 +12,10 @@
 </div>
 <div class="buy">
 <h1>{{ $good->title }}</h1>
-<p class="price"><span data-price>{{ $good->price }}</span> <span class="quiet">VAT included</span></p>
+@php($was = $chosen ? $good->was($chosen) : ['was' => '', 'lowest' => ''])
+<p class="price"><span data-price>{{ $good->price }}</span> <s class="was" data-was @if ($was['was'] === '')hidden @endif>{{ $was['was'] }}</s> <span class="quiet">VAT {{ $stall->tax_on_top ? 'is added at the checkout' : 'included' }}</span></p>
+<p class="quiet" data-lowest @if ($was['lowest'] === '')hidden @endif>{{ $was['lowest'] }}</p>
+@if ($chosen && $good->rungs($chosen) !== [])<ul class="rungs" data-rungs>@foreach ($good->rungs($chosen) as $rung)<li>{{ $rung }}</li>@endforeach</ul>@endif
 <form method="post" action="/basket">
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
 @foreach ($good->options as $name => $values)
@@ -23,7 +26,7 @@
 @if (count($good->variants) === 1)<input type="hidden" name="variant" value="{{ $good->variants[0]->row->id }}">@endif
 <p class="promise"><span data-stock>{{ $chosen ? WindowStall\Shop\GoodsPage::stockWords($chosen) : 'Sold out' }}</span> <span data-days>{{ $chosen ? WindowStall\Shop\GoodsPage::daysWords($chosen->days) : '' }}</span></p>
 <button class="button wide" data-buy @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button>
-<p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}, however much you buy.@else Delivery is free.@endif</p>
+<p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else Delivery is free.@endif</p>
 </form>
 <div class="words">{!! $good->words !!}</div>
 </div>

@@ -100,7 +100,7 @@ final class BoardController
     private function answer(Stall $stall, BoardQuery $query, BenchChange $change, array $ids): JsonResponse
     {
         // One price for all of a listing may have moved its other variants too.
-        $near = $ids === [] || count($ids) > 200 ? [] : ListingVariant::query()->whereIn('listing_id', ListingVariant::query()->whereKey($ids)->select('listing_id'))->limit(400)->pluck('id')->map(intval(...))->all();
+        $near = $ids === [] || count($ids) > 200 ? [] : ListingVariant::query()->whereIn('listing_id', ListingVariant::query()->whereKey($ids)->select('listing_id'))->orderBy('listing_id')->orderBy('position')->orderBy('id')->limit(400)->pluck('id')->map(intval(...))->all();
 
         return new JsonResponse(['change' => $change->id, 'words' => $change->words, 'rows' => BoardRowView::list($stall, $query->market, array_values($near)), 'counts' => $query->counts($stall)]);
     }

@@ -69,7 +69,7 @@ final readonly class CostSheetView
     /** @return array{ListingFigures, VariantFigures}|null the listing that was chosen, or one that is shown */
     private static function sample(Stall $stall): ?array
     {
-        $listing = $stall->listings()->with(Listing::FOR_FIGURES)->where('shown_from_minor', '>', 0)->orderByRaw('id = ? DESC, state = ? DESC, id', [$stall->sample_listing_id ?? 0, ListingState::InWindow->value])->first();
+        $listing = $stall->listings()->with([...Listing::FOR_FIGURES, 'variants.supplierVariant.item', 'variants.sold.item'])->where('shown_from_minor', '>', 0)->orderByRaw('id = ? DESC, state = ? DESC, id', [$stall->sample_listing_id ?? 0, ListingState::InWindow->value])->first();
         if ($listing === null) {
             return null;
         }

@@ -79,14 +79,14 @@ final readonly class VariantSheetView
         $curve = KeepCurve::of($landed, $terms, $recipe->floor, array_values(array_filter([$figures->price, $rrp])));
         $till = Till::ring($figures->price, $landed, $terms);
         $marks = array_values(array_filter([
-            self::mark('break_even', 'nothing lost, nothing kept', $curve->breakEven), self::mark('floor', 'the floor', $curve->floor), self::mark('rrp', 'RRP', $rrp), self::mark('price', 'the price now', $figures->price),
+            self::mark('break_even', 'break-even', $curve->breakEven), self::mark('floor', 'the floor', $curve->floor), self::mark('rrp', 'RRP', $rrp), self::mark('price', 'the price now', $figures->price),
         ]));
 
         return new self(...[
             ...$base, self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
             array_map(static fn (array $p): CurvePointView => new CurvePointView($p['price']->minor, $p['keep']->minor, MoneyView::text($p['price']), $p['price']->digits(), MoneyView::text($p['keep']), Percent::whole($p['marginBp'])), $curve->points),
             $marks, $name, $recipe->words($currency), $recipe->decide($landed, $terms, $rrp)->reasons(), self::story($till, $curve, $rrp),
-            $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money; each unit spent has to bring %s in sales.', MoneyView::text($till->breakEvenAdvertising()), sprintf('%d.%02d', intdiv((int) $till->returnOnAdvertisingNeeded(), 100), (int) $till->returnOnAdvertisingNeeded() % 100)) : null,
+            $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.', MoneyView::text($till->breakEvenAdvertising()), MoneyView::text($stall->money($currency->minorPerUnit())), MoneyView::text($stall->money(intdiv($currency->minorPerUnit() * (int) $till->returnOnAdvertisingNeeded(), 100)))) : null,
             null,
         ]);
     }

@@ -15,6 +15,11 @@ use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
+use WindowStall\Pricing\BoardQuery;
+use WindowStall\Pricing\PriceListings;
+use WindowStall\Pricing\Recipes;
+use WindowStall\Pricing\TryPricing;
+use WindowStall\Pricing\Views\BoardView;
 use WindowStall\Source\Feeds\OpenFeed;
 use WindowStall\Source\FindItems;
 use WindowStall\Source\ItemSearch;
@@ -46,6 +51,7 @@ final class RunLargeBench extends Command
         $this->line('');
         $this->pull($stall);
         $this->search($stall, $find);
+        $this->price($stall);
 
         return self::SUCCESS;
     }
@@ -125,6 +131,64 @@ final class RunLargeBench extends Command
             sort($taken);
             array_push($all, ...$taken);
             $this->line(sprintf('  %-62s %8s %8.1f %8.1f', $query === [] ? 'everything' : mb_strimwidth((string) json_encode($query), 0, 62, '…'), number_format($found->counts->found), $taken[10], $taken[18]));
+        }
+        sort($all);
+        $this->line(sprintf('  %-62s %8s %8.1f %8.1f', 'all of them', '', $all[intdiv(count($all), 2)], $all[(int) floor(0.95 * (count($all) - 1))]));
+    }
+
+    /** Every one of the variants put on the bench, priced, searched on the board and tried otherwise. */
+    private function price(Stall $stall): void
+    {
+        DB::statement("INSERT INTO listings (stall_id, supplier_item_id, agreed_words_id, state, slug, shown_title, created_at, updated_at)
+            SELECT stall_id, id, words_id, 'on_bench', 'bench-' || id, left(title, 400), now(), now() FROM supplier_items i WHERE stall_id = ? AND gone_at IS NULL AND words_id IS NOT NULL AND NOT EXISTS (SELECT 1 FROM listings l WHERE l.supplier_item_id = i.id)", [$stall->id]);
+        DB::statement('INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position) SELECT l.id, v.id, v.external_id, v.position FROM listings l JOIN supplier_variants v ON v.supplier_item_id = l.supplier_item_id AND v.gone_at IS NULL WHERE l.stall_id = ? ON CONFLICT DO NOTHING', [$stall->id]);
+        DB::statement('VACUUM ANALYZE listings, listing_variants, supplier_variants');
+        $price = app(PriceListings::class);
+        $home = [$stall->home_market];
+        $first = $this->seconds(fn () => $price($stall->unsetRelations(), markets: $home));
+        DB::statement('VACUUM ANALYZE prices');
+        $count = (int) DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->count();
+        [$updates, $prices] = [[], []];
+        for ($n = 0; $n < 3; $n++) {
+            $updates[] = $this->seconds(fn () => DB::update('UPDATE prices SET (price_minor, shown_minor, recipe_minor, keep_minor, margin_bp, above_floor_minor, since) = (price_minor + 1, shown_minor + 1, recipe_minor + 1, keep_minor + 1, margin_bp + 1, above_floor_minor + 1, now()) WHERE stall_id = ? AND market = ?', [$stall->id, $stall->home_market]));
+            DB::statement('VACUUM prices');
+            // Every price moves, so that every row is written.
+            $stall->recipes()->orderByDesc('position')->firstOrFail()->update(['recipe' => Recipes::check(['steps' => [['factor' => '2.'.(3 + $n)]], 'ending' => ['part' => '0.'.(5 + $n).'5']], $stall->currencyValue())]);
+            $prices[] = $this->seconds(fn () => $price($stall->unsetRelations(), markets: $home));
+            DB::statement('VACUUM prices');
+        }
+        sort($updates);
+        sort($prices);
+        $this->line('');
+        $this->line(sprintf('%s variants priced and written, next to one UPDATE of the same rows in the same run (%.2f s, the middle of three)', number_format($count), $updates[1]));
+        $this->line(sprintf('  %-52s %8.2f s %8.1f × UPDATE', 'every price moves: read, decided, written', $prices[1], $prices[1] / $updates[1]));
+        $this->line(sprintf('  %-52s %8.2f s', 'the first time, rows made', $first));
+        $this->line(sprintf('  %-52s %8.2f s', 'nothing moves', $this->seconds(fn () => $price($stall->unsetRelations(), markets: $home))));
+        $try = app(TryPricing::class);
+        $tried = [];
+        for ($n = 0; $n < 3; $n++) {
+            $tried[] = $this->seconds(fn () => $try($stall->unsetRelations(), ['stall' => ['advertising_minor' => 50 + $n], 'costs' => [(int) $stall->connections()->value('id') => 1000]]));
+        }
+        sort($tried);
+        $this->line(sprintf('  %-52s %8.2f s', 'a trial over all of them', $tried[1]));
+        $this->board($stall);
+    }
+
+    private function board(Stall $stall): void
+    {
+        $all = [];
+        $this->line('');
+        $this->line('A page of the price board among them; milliseconds');
+        foreach ([[], ['sort' => 'margin'], ['sort' => '-keep', 'page' => '40'], ['case' => 'parcel', 'sort' => '-delivery'], ['case' => 'under'], ['q' => 'trowel', 'sort' => 'price'], ['q' => 'OD-2040']] as $query) {
+            $taken = [];
+            for ($n = 0; $n < 20; $n++) {
+                $start = hrtime(true);
+                BoardView::of($stall->loadMissing('recipes'), BoardQuery::of(Request::create('/', 'GET', $query), $stall));
+                $taken[] = (hrtime(true) - $start) / 1e6;
+            }
+            sort($taken);
+            array_push($all, ...$taken);
+            $this->line(sprintf('  %-62s %8s %8.1f %8.1f', $query === [] ? 'everything' : (string) json_encode($query), '', $taken[10], $taken[18]));
         }
         sort($all);
         $this->line(sprintf('  %-62s %8s %8.1f %8.1f', 'all of them', '', $all[intdiv(count($all), 2)], $all[(int) floor(0.95 * (count($all) - 1))]));

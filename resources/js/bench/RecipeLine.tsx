@@ -18,7 +18,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const [laddering, setLaddering] = useState(false);
   const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
   const stepped = sizes.find((o) => o.name === listing.acrossOption) ?? sizes[0];
-  const word = 'border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   return (
     <div className="mb-2 space-y-1.5" id="place-price">
       {listing.recipeHeld ? (

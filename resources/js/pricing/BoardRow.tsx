@@ -29,11 +29,11 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           <span className="block h-8 w-8 rounded bg-shade" />
         )}
       </td>
-      <td className="truncate">
-        <button type="button" onClick={onLook} className="max-w-full truncate text-left hover:underline" data-look>
-          <span className="font-medium">{row.title}</span>
-          {row.label !== '' && <span className="text-mute"> · {row.label}</span>}
-          {!row.inWindow && <span className="ml-1.5 text-[12px] text-mute">on the bench</span>}
+      <td>
+        <button type="button" onClick={onLook} className="group flex max-w-full items-baseline gap-1.5 text-left" data-look>
+          <span className="min-w-[6ch] truncate font-medium group-hover:underline">{row.title}</span>
+          {row.label !== '' && <span className="max-w-[24ch] flex-none truncate text-mute">{row.label}</span>}
+          {!row.inWindow && <span className="flex-none text-[12px] text-mute italic">on the bench</span>}
         </button>
       </td>
       <td className="text-right text-sup">{row.goods?.digits ?? '–'}</td>

@@ -12,7 +12,7 @@ export function MarketTerms({
   onSay: (terms: MarketTermsView) => Promise<boolean>;
 }) {
   const say = (other: Partial<MarketTermsView>) => onSay({ ...m, ...other });
-  const word = 'border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   const figure = 'w-12 text-center font-semibold text-ink';
   return (
     <div className="flex flex-wrap items-baseline gap-x-1.5 gap-y-1 border-t border-line py-2.5 text-mute" data-market-terms={m.market}>

@@ -1,4 +1,4 @@
-import { PlusIcon, XIcon } from '@phosphor-icons/react';
+import { MinusCircleIcon } from '@phosphor-icons/react';
 import { CellField } from '@/pricing/CellField';
 import type { RecipeFormView, StepFormView } from '@/types';
 
@@ -21,7 +21,7 @@ interface Props {
 export function RecipeSentence({ recipe, onSay, name }: Props) {
   const say = (other: Partial<RecipeFormView>) => onSay({ ...recipe, ...other });
   const step = (n: number, other: Partial<StepFormView>) => say({ steps: recipe.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) });
-  const word = 'border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   const several = recipe.steps.length > 1;
   const addStep = () => {
@@ -87,21 +87,12 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
                 void say({ steps: left.map((l, i) => (i === left.length - 1 ? { ...l, upTo: '' } : l)) });
               }}
             >
-              <XIcon size={12} />
+              <MinusCircleIcon size={14} />
             </button>
           )}
           {n < recipe.steps.length - 1 && ';'}
         </span>
       ))}
-      <button
-        type="button"
-        title="Another step by cost"
-        aria-label="Add a step by cost"
-        onClick={addStep}
-        className="self-center hover:text-ink"
-      >
-        <PlusIcon size={13} />
-      </button>
       ,
       <select
         aria-label="Which way it is rounded"
@@ -158,6 +149,14 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
         <CellField label="Cap amount" value={recipe.cap} onSay={(cap) => say({ cap })} className={`${figure} w-16`} />
       )}
       .
+      <button
+        type="button"
+        aria-label="Add a step by cost"
+        onClick={addStep}
+        className="text-[12.5px] underline decoration-line underline-offset-4 hover:text-ink"
+      >
+        {several ? 'another step' : 'in steps by cost'}
+      </button>
     </div>
   );
 }

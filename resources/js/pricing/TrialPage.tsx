@@ -99,6 +99,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
       <PricingHead at="trial" says="What if? Change anything here: it is tried on every variant, and nothing changes until you apply it.">
         {trial.id !== null && (
           <>
+            {!trial.canApply && figures !== null && <span className="text-[13px] text-mute">suppliers’ costs are theirs to change</span>}
             <Button kind="quiet" onClick={throwAway}>
               Throw it away
             </Button>

@@ -3,6 +3,9 @@
 interface Choice {
   options: string[];
   price: string;
+  was: string;
+  lowest: string;
+  rungs: string[];
   stock: string;
   days: string;
   buyable: boolean;
@@ -33,6 +36,13 @@ function followChoices(product: HTMLElement): void {
     const values = chosen();
     const choice = choices.find((c) => c.options.every((value, i) => value === values[i]));
     put('price', choice?.price ?? '');
+    for (const name of ['was', 'lowest'] as const) {
+      put(name, choice?.[name] ?? '');
+      product.querySelector<HTMLElement>(`[data-${name}]`)?.toggleAttribute('hidden', !choice?.[name]);
+    }
+    product
+      .querySelector('[data-rungs]')
+      ?.replaceChildren(...(choice?.rungs ?? []).map((rung) => Object.assign(document.createElement('li'), { textContent: rung })));
     put('stock', choice?.stock ?? 'Not offered like this');
     put('days', choice?.buyable ? choice.days : '');
     const buy = product.querySelector<HTMLButtonElement>('[data-buy]');

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Pricing;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\PutInWindow;
+use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Pricing\PricedBy;
+use WindowStall\Core\Pricing\Till;
+use WindowStall\Pricing\Price;
+use WindowStall\Pricing\PriceListings;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+
+/** The price lists that the program makes: at home, abroad, and as costs and rates move. */
+final class PriceListsTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private Listing $listing;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stall = $this->world->stall();
+        $this->listing = $this->world->listing($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
+    }
+
+    public function test_every_variant_has_a_price_with_what_it_costs_and_keeps(): void
+    {
+        $price = $this->price('a');
+        // 5.40 and 2.37 USD at 0.79 × 1.02; 6.26 × 2.4 = 15.024 → 15.95
+        self::assertSame([435, 191, 0, 0, 626, 1595, 1595], [$price->goods_minor, $price->delivery_minor, $price->duty_minor, $price->handling_minor, $price->landed_minor, $price->price_minor, $price->shown_minor]);
+        $till = Till::ring($this->stall->money(1595), Landed::of($this->stall->money(435), $this->stall->money(191)), $this->stall->terms());
+        self::assertSame([$till->keep->minor, $till->marginBp], [$price->keep_minor, $price->margin_bp]);
+        self::assertSame(PricedBy::Recipe, $price->priced_by);
+        self::assertSame(1595, $this->listing->refresh()->shown_from_minor);
+    }
+
+    public function test_the_first_recipe_that_holds_prices_it_and_own_ones_go_before(): void
+    {
+        $recipe = static fn (string $factor): array => ['basis' => 'landed', 'steps' => [['factor' => $factor]], 'ending' => null, 'floor' => null, 'cap' => null];
+        $dear = $this->stall->recipes()->create(['name' => 'Dear', 'position' => 1, 'conditions' => ['cost_from' => '5.00'], 'recipe' => $recipe('2')]);
+        $this->reprice();
+        self::assertSame([1595, 2 * $this->price('b')->landed_minor, $dear->id], [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('b')->recipe_id]);
+        $this->listing->update(['own_recipe' => $recipe('3')]);
+        $this->reprice();
+        self::assertSame([3 * 626, PricedBy::OwnRecipe], [$this->price('a')->price_minor, $this->price('a')->priced_by]);
+    }
+
+    public function test_one_price_for_all_and_one_that_steps(): void
+    {
+        $edit = app(EditListing::class);
+        [$a, $b] = [$this->price('a')->price_minor, $this->price('b')->price_minor];
+        $edit->across($this->stall, $this->listing, ['across' => 'one']);
+        self::assertSame([$b, $b, PricedBy::Together], [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('a')->priced_by]);
+        $edit->across($this->stall, $this->listing, ['across' => 'stepped', 'option' => 'Clr', 'groups' => [['STL-01']]]);
+        self::assertSame([$a, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
+        $edit->across($this->stall, $this->listing, ['across' => 'stepped', 'option' => 'Clr', 'groups' => [['STL-01', 'CPR-02']]]);
+        self::assertSame([$b, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
+    }
+
+    public function test_a_price_stays_while_the_rate_moves_within_the_tolerance_and_the_keep_tells_the_truth(): void
+    {
+        $before = $this->price('a');
+        $this->rate('0.8050');
+        $within = $this->price('a');
+        self::assertSame([$before->price_minor, '0.79000000'], [$within->price_minor, $within->rate]);
+        self::assertGreaterThan($before->goods_minor, $within->goods_minor, 'goods are dearer all the same');
+        self::assertLessThan($before->keep_minor, $within->keep_minor);
+        $this->rate('0.8400');
+        self::assertSame(['0.84000000', 1695], [$this->price('a')->rate, $this->price('a')->price_minor], '(5.40 + 2.37) × 0.84 × 1.02 = 6.66 × 2.4 = 15.98');
+    }
+
+    public function test_another_market_has_a_list_of_its_own_by_conversion_or_by_its_costs(): void
+    {
+        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'NL', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
+        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($this->stall)->id, 'warehouse' => 'GB', 'destination' => 'NL', 'grams' => 300, 'methods' => json_encode([['Economy', 603, 4, 8, 63]]), 'quoted_at' => now()]);
+        $this->stall->unsetRelations();
+        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
+        $price = $this->price('a', 'NL');
+        // 15.95 GBP ÷ 0.85869565 = 18.57 → 18.95 EUR, which are 16.27 GBP
+        self::assertSame(['EUR', 1895, 1627, PricedBy::Conversion], [$price->currency, $price->shown_minor, $price->price_minor, $price->priced_by]);
+        // Delivery 6.03 USD and 10% duty on 4.35 + 4.86
+        self::assertSame([435, 486, 92], [$price->goods_minor, $price->delivery_minor, $price->duty_minor]);
+        DB::table('markets')->where('stall_id', $this->stall->id)->where('market', 'NL')->update(['prices' => 'own']);
+        $this->reprice();
+        // Landed 10.13 × 2.4 = 24.312 → 24.95 GBP = 29.06 EUR → 29.95
+        self::assertSame([2995, PricedBy::Recipe], [$this->price('a', 'NL')->shown_minor, $this->price('a', 'NL')->priced_by]);
+        self::assertSame(1595, $this->price('a')->price_minor, 'at home nothing moved');
+    }
+
+    public function test_what_was_asked_is_written_down_while_it_is_in_the_window(): void
+    {
+        self::assertSame(0, DB::table('price_history')->count());
+        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
+        $history = static fn (): array => DB::table('price_history')->where('listing_variant_id', $variant->id)->orderBy('id')->pluck('price_minor')->all();
+        self::assertSame([1595], $history());
+        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
+        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
+        self::assertSame([1595, 1450], $history());
+    }
+
+    public function test_a_cost_that_jumps_under_a_price_by_hand_takes_it_off_sale_until_it_is_said(): void
+    {
+        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
+        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1250));
+        $buyable = fn (): bool => \WindowStall\Bench\ListingFigures::of($this->stall, Listing::query()->findOrFail($this->listing->id))->variants[0]->buyable();
+        self::assertTrue($buyable());
+        $this->world->pull($this->stall, Items::item([Items::variant('a', 1400), Items::variant('b', 900, 3, 'CPR-02')]));
+        self::assertTrue($this->price('a')->underFloor());
+        self::assertFalse($buyable(), 'nothing is sold under the floor unawares');
+        app(EditListing::class)->underFloor($this->stall, $this->listing, [$variant->id], true);
+        self::assertTrue($buyable());
+    }
+
+    private function reprice(): void
+    {
+        app(PriceListings::class)($this->stall->unsetRelations());
+    }
+
+    private function rate(string $rate): void
+    {
+        $this->stall->rates()->where('from', 'USD')->update(['rate' => $rate]);
+        $this->reprice();
+    }
+
+    private function price(string $variant, string $market = 'GB'): Price
+    {
+        return Price::query()->where('market', $market)->whereIn('listing_variant_id', $this->listing->variants()->where('external_id', $variant)->select('id'))->firstOrFail();
+    }
+}
