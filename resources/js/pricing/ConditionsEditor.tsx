@@ -30,7 +30,10 @@ export function ConditionsEditor({
   const list = (key: string): (string | number)[] => (Array.isArray(typed[key]) ? (typed[key] as (string | number)[]) : []);
   const flip = (key: string, value: string | number) =>
     setTyped({ ...typed, [key]: list(key).includes(value) ? list(key).filter((v) => v !== value) : [...list(key), value] });
-  const text = (key: string): string => (typed[key] === undefined || typed[key] === null ? '' : String(typed[key]));
+  const text = (key: string): string => {
+    const value = typed[key];
+    return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
+  };
   const some = (label: string, key: string, from: { value: string | number; name: string }[]) =>
     from.length > 0 && (
       <fieldset className="mb-3">

@@ -17,6 +17,12 @@ const PAD = { left: 16, right: 16, top: 34, bottom: 46 };
 export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
   const box = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<number | null>(null);
+  // Moves come quicker than the picture is drawn again: what the hand holds is kept beside it.
+  const hand = useRef<number | null>(null);
+  const hold = (n: number | null): void => {
+    hand.current = n;
+    setHeld(n);
+  };
   const scale = useMemo(() => {
     const prices = points.map((p) => p.price);
     const keeps = points.map((p) => p.keep);
@@ -43,13 +49,13 @@ export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
   const move = (n: number): void => {
     const next = points[Math.max(0, Math.min(points.length - 1, n))];
     if (!next) return;
-    setHeld(points.indexOf(next));
+    hold(points.indexOf(next));
     onDrag(next);
   };
   const drop = (): void => {
-    if (held === null) return;
-    const last = points[held];
-    setHeld(null);
+    if (hand.current === null) return;
+    const last = points[hand.current];
+    hold(null);
     if (last) onDrop(last);
   };
   const known = marks.filter((m) => m.kind !== 'price').sort((a, b) => a.price - b.price);
@@ -129,13 +135,19 @@ export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
         aria-valuetext={`${point.priceText}, you keep ${point.keepText}, margin ${point.margin}`}
         className="cursor-ew-resize"
         onPointerDown={(e) => {
-          e.currentTarget.setPointerCapture(e.pointerId);
-          setHeld(index);
+          e.currentTarget.focus();
+          hold(index);
+          const follow = (to: PointerEvent) => move(toPoint(to.clientX));
+          window.addEventListener('pointermove', follow);
+          window.addEventListener(
+            'pointerup',
+            () => {
+              window.removeEventListener('pointermove', follow);
+              drop();
+            },
+            { once: true },
+          );
         }}
-        onPointerMove={(e) => {
-          if (held !== null) move(toPoint(e.clientX));
-        }}
-        onPointerUp={drop}
         onKeyDown={(e) => {
           const by = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1, PageUp: 10, PageDown: -10 }[e.key];
           if (by !== undefined) {
@@ -145,7 +157,7 @@ export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
           if (e.key === 'Enter') drop();
           if (e.key === 'Escape' && held !== null) {
             e.stopPropagation();
-            setHeld(null);
+            hold(null);
           }
         }}
       />

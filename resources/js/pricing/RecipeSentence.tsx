@@ -149,12 +149,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
         <CellField label="Cap amount" value={recipe.cap} onSay={(cap) => say({ cap })} className={`${figure} w-16`} />
       )}
       .
-      <button
-        type="button"
-        aria-label="Add a step by cost"
-        onClick={addStep}
-        className="text-[12.5px] underline decoration-line underline-offset-4 hover:text-ink"
-      >
+      <button type="button" onClick={addStep} className="text-[12.5px] underline decoration-line underline-offset-4 hover:text-ink">
         {several ? 'another step' : 'in steps by cost'}
       </button>
     </div>

@@ -73,13 +73,11 @@ export default function RecipesPage({ recipes: given, choices }: { recipes: Reci
           Add a recipe
         </Button>
       </PricingHead>
-      <ol className="mx-6 border-t border-line">
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
-          <SortableContext items={recipes.filter((r) => !r.last).map((r) => r.id)} strategy={verticalListSortingStrategy}>
-            {recipes.map(row)}
-          </SortableContext>
-        </DndContext>
-      </ol>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+        <SortableContext items={recipes.filter((r) => !r.last).map((r) => r.id)} strategy={verticalListSortingStrategy}>
+          <ol className="mx-6 border-t border-line">{recipes.map(row)}</ol>
+        </SortableContext>
+      </DndContext>
     </div>
   );
 }

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use WindowStall\Tests\Browser\Support\Page;
+
+/** Prices from recipe to board to trial and back, and one dragged along its curve. */
+final class PricingTest extends BrowserTestCase
+{
+    public function test_a_recipe_reaches_the_board_a_trial_is_applied_and_taken_back(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk);
+        $this->take($desk, 'twine tin dispenser', 'OD-1016');
+        $desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Price board')->see('Everything else')->readsForEveryone('the price board');
+        $before = $this->prices($desk);
+        self::assertNotSame([], $before);
+
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/recipes'))->see('whatever no recipe before it prices')->readsForEveryone('the recipes');
+        $this->say($desk, '[data-recipe-sentence] input[aria-label="Factor"]', '3');
+        $desk->see('“Everything else” changed.');
+        $desk->click('[data-prices]')->see('only “Everything else”');
+        $raised = $this->prices($desk);
+        foreach ($raised as $id => $price) {
+            self::assertGreaterThan($before[$id], $price, 'three times is more than 2.4 times');
+        }
+
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/trial'))->see('Nothing tried yet');
+        $this->say($desk, '[data-trial-recipe] input[aria-label="Factor"]', '2');
+        $desk->see('prices would move')->see('The biggest moves')->see('changed in this trial')->readsForEveryone('a trial');
+        $desk->press('Apply it to everything')->see('Trial applied');
+        $applied = $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else'));
+        foreach ($applied as $id => $price) {
+            self::assertLessThan($raised[$id], $price);
+        }
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/trial'))->see('Done lately')->press('take it back')->see('Taken back.');
+        self::assertSame($raised, $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else')));
+    }
+
+    public function test_a_price_is_dragged_along_its_curve_and_many_are_set_at_once(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk);
+        $this->take($desk, 'twine tin dispenser', 'OD-1016');
+        $desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else');
+        $first = array_key_first($this->prices($desk));
+        $desk->click('[data-look]')->see('Where the money goes')->see('Why it costs that');
+        $desk->until(fn (): bool => $desk->has('[data-curve] circle'), 'for the curve');
+        $desk->readsForEveryone('a variant’s price')->still();
+        $before = $this->prices($desk)[$first];
+        $desk->driver->action()->clickAndHold($desk->css('[data-curve] circle'))->moveByOffset(60, 0)->moveByOffset(30, 0)->release()->perform();
+        $desk->see('Ask £')->click('[role="dialog"] button.bg-till');
+        $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) > $before, 'for the dragged price to be asked');
+        $desk->css('[data-curve] circle')->sendKeys(WebDriverKeys::ARROW_LEFT);
+        $desk->see('Ask £')->key("\u{E00C}");
+
+        $desk->until(fn (): bool => ! $desk->has('[role="dialog"]'), 'for the sheet to close');
+        $desk->click('thead input[type="checkbox"]')->press('Change prices…')->see('priced by hand from then on');
+        $desk->css('[aria-label="By how much"]')->sendKeys('1.5');
+        $desk->css('[aria-label="Ending"]')->sendKeys('0.95');
+        $dragged = $this->prices($desk);
+        $desk->press('Change them')->see('changed by hand');
+        $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) > $dragged[$first], 'for the prices to change');
+        foreach ($this->prices($desk) as $price) {
+            self::assertSame(95, $price % 100);
+        }
+        $desk->still()->press('Take it back')->see('Taken back.');
+        $desk->until(fn (): bool => $this->prices($desk) === $dragged, 'for the prices before');
+    }
+
+    public function test_the_cost_sheet_and_a_ladder_move_what_is_kept_and_shoppers_see_it(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk);
+        $this->take($desk, 'twine tin dispenser', 'OD-1016');
+        $desk->click('[data-ladder]')->see('Prices that fall with quantity')->press('Add a rung')->see('does it pay?');
+        $desk->until(fn (): bool => count($desk->all('[data-rungs] tbody tr')) === 2, 'for the rung’s figures');
+        $desk->readsForEveryone('a ladder')->press('Sell with this ladder')->see('Shoppers see the ladder.');
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/costs'))->see('Exchange rates')->readsForEveryone('the cost sheet');
+        $before = $desk->css('[data-till="kept"]')->getText();
+        $this->say($desk, '[data-cost="advertising"] input', '1.50');
+        $desk->see('takes £1.50');
+        $desk->until(fn (): bool => $desk->css('[data-till="kept"]')->getText() !== $before, 'for the sample to keep less');
+        $desk->press('Take today’s over')->see('taken over');
+    }
+
+    private function say(Page $desk, string $css, string $value): void
+    {
+        $field = $desk->css($css);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys([WebDriverKeys::BACKSPACE]);
+        $field->sendKeys($value.Page::ENTER);
+    }
+
+    /** @return array<int, int> variant → price on the board, in pence */
+    private function prices(Page $desk): array
+    {
+        $prices = $desk->script('return Object.fromEntries([...document.querySelectorAll("[data-variant]")].map(r => [r.dataset.variant, Math.round(parseFloat(r.querySelector("input[aria-label^=\'Price of\']").value) * 100)]))');
+
+        return is_array($prices) ? array_map(intval(...), $prices) : [];
+    }
+}
