@@ -46,7 +46,7 @@ final class PricingTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'twine tin dispenser', 'OD-1016');
         $desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else');
-        $first = array_key_first($this->prices($desk));
+        $first = min([PHP_INT_MAX, ...array_keys($this->prices($desk))]);
         $desk->click('[data-look]')->see('Where the money goes')->see('Why it costs that');
         $desk->until(fn (): bool => $desk->has('[data-curve] circle'), 'for the curve');
         $desk->readsForEveryone('a variant’s price')->still();

@@ -109,7 +109,7 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
           </button>
         </div>
       ))}
-      {rungs.length < 5 && (
+      {ladder && rungs.length < 5 && (
         <Button
           small
           onClick={() =>
@@ -130,8 +130,8 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
       {ladder && ladder.rungs.length > 0 && (
         <table className="mt-5 w-full border-y border-line text-right" data-rungs>
           <thead>
-            <tr className="text-[12.5px] text-mute [&>th]:py-1.5 [&>th]:font-normal">
-              <th scope="col" className="text-left">
+            <tr className="text-[12.5px] text-mute [&>th]:px-3 [&>th]:py-1.5 [&>th]:font-normal">
+              <th scope="col" className="pl-0! text-left">
                 pieces
               </th>
               <th scope="col">together</th>
@@ -145,8 +145,8 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
           </thead>
           <tbody>
             {ladder.rungs.map((r) => (
-              <tr key={r.pieces} className="border-t border-line [&>td]:py-2">
-                <td className="text-left font-medium">{r.pieces}</td>
+              <tr key={r.pieces} className="border-t border-line [&>td]:px-3 [&>td]:py-2">
+                <td className="pl-0! text-left font-medium">{r.pieces}</td>
                 <td>{r.total.text}</td>
                 <td>{r.perPiece.text}</td>
                 <td className={clsx('font-semibold', r.keep.minor < 0 ? 'text-you' : 'text-see')}>{r.keep.text}</td>
