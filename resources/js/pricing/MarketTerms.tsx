@@ -1,96 +1,116 @@
+import type { ReactNode } from 'react';
 import { CellField } from '@/pricing/CellField';
 import type { MarketTermsView } from '@/types';
 
-/** What sales to one market bear, and how its price list is made, as a sentence. */
-export function MarketTerms({
-  market: m,
-  currencies,
-  onSay,
-}: {
+interface Props {
   market: MarketTermsView;
   currencies: string[];
   onSay: (terms: MarketTermsView) => Promise<boolean>;
-}) {
+}
+
+/** What sales to one market bear, and how its price list is made, as a sentence. */
+export function MarketTerms({ market: m, currencies, onSay }: Props) {
   const say = (other: Partial<MarketTermsView>) => onSay({ ...m, ...other });
   const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
-  const figure = 'w-12 text-center font-semibold text-ink';
+  const figure = 'text-center font-semibold text-ink';
   return (
-    <div className="flex flex-wrap items-baseline gap-x-1.5 gap-y-1 border-t border-line py-2.5 text-mute" data-market-terms={m.market}>
-      <b className="w-36 font-semibold text-ink">{m.name}</b>
-      {m.home ? (
-        'the home market; '
-      ) : (
-        <>
+    <div className="grid grid-cols-[132px_1fr] gap-x-3 border-t border-line py-2.5 text-mute" data-market-terms={m.market}>
+      <b className="font-semibold text-ink">{m.name}</b>
+      <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+        {m.home ? (
+          <span>the home market</span>
+        ) : (
+          <>
+            <Phrase>
+              <select
+                aria-label={`How prices in ${m.name} are made`}
+                value={m.prices}
+                onChange={(e) => void say({ prices: e.target.value })}
+                className={word}
+              >
+                <option value="conversion">follows home prices</option>
+                <option value="own">by its own costs</option>
+              </select>
+              in
+              <select
+                aria-label={`Currency in ${m.name}`}
+                value={m.currency}
+                onChange={(e) => void say({ currency: e.target.value })}
+                className={word}
+              >
+                {currencies.map((c) => (
+                  <option key={c}>{c}</option>
+                ))}
+              </select>
+            </Phrase>
+            <Phrase>
+              up to end in
+              <CellField
+                label={`Ending in ${m.name}`}
+                value={m.ending}
+                placeholder="any"
+                onSay={(ending) => say({ ending })}
+                className={`${figure} w-12`}
+              />
+            </Phrase>
+            <Phrase>
+              tax
+              <CellField
+                label={`Tax in ${m.name}`}
+                value={m.tax}
+                placeholder="as home"
+                onSay={(tax) => say({ tax })}
+                className={`${figure} w-16`}
+              />
+              %
+              <select
+                aria-label={`How the tax in ${m.name} stands to the price`}
+                value={m.taxOnTop ? 'top' : 'in'}
+                onChange={(e) => void say({ taxOnTop: e.target.value === 'top' })}
+                className={word}
+              >
+                <option value="in">inside</option>
+                <option value="top">on top</option>
+              </select>
+            </Phrase>
+            <Phrase>
+              delivery charged
+              <CellField
+                label={`Delivery charged in ${m.name}`}
+                value={m.charged}
+                placeholder="as home"
+                onSay={(charged) => say({ charged })}
+                className={`${figure} w-16`}
+              />
+            </Phrase>
+          </>
+        )}
+        <Phrase>
+          duty
+          <CellField
+            label={`Duty in ${m.name}`}
+            value={m.duty}
+            onSay={(duty) => say({ duty: duty === '' ? '0' : duty })}
+            className={`${figure} w-12`}
+          />
+          % of
           <select
-            aria-label={`How prices in ${m.name} are made`}
-            value={m.prices}
-            onChange={(e) => void say({ prices: e.target.value })}
+            aria-label={`What duty in ${m.name} is taken of`}
+            value={m.dutyOn}
+            onChange={(e) => void say({ dutyOn: e.target.value })}
             className={word}
           >
-            <option value="conversion">follows home prices</option>
-            <option value="own">by its own costs</option>
+            <option value="goods_and_delivery">goods and delivery</option>
+            <option value="goods">goods alone</option>
           </select>
-          in
-          <select
-            aria-label={`Currency in ${m.name}`}
-            value={m.currency}
-            onChange={(e) => void say({ currency: e.target.value })}
-            className={word}
-          >
-            {currencies.map((c) => (
-              <option key={c}>{c}</option>
-            ))}
-          </select>
-          up to end in
-          <CellField
-            label={`Ending in ${m.name}`}
-            value={m.ending}
-            placeholder="any"
-            onSay={(ending) => say({ ending })}
-            className={figure}
-          />
-          ; tax
-          <CellField
-            label={`Tax in ${m.name}`}
-            value={m.tax}
-            placeholder="as home"
-            onSay={(tax) => say({ tax })}
-            className="w-16 text-center font-semibold text-ink"
-          />
-          %
-          <select
-            aria-label={`How the tax in ${m.name} stands to the price`}
-            value={m.taxOnTop ? 'top' : 'in'}
-            onChange={(e) => void say({ taxOnTop: e.target.value === 'top' })}
-            className={word}
-          >
-            <option value="in">inside</option>
-            <option value="top">on top</option>
-          </select>
-          ; delivery charged
-          <CellField
-            label={`Delivery charged in ${m.name}`}
-            value={m.charged}
-            placeholder="as home"
-            onSay={(charged) => say({ charged })}
-            className="w-16 text-center font-semibold text-ink"
-          />
-          ;
-        </>
-      )}
-      duty
-      <CellField label={`Duty in ${m.name}`} value={m.duty} onSay={(duty) => say({ duty: duty === '' ? '0' : duty })} className={figure} />%
-      of
-      <select
-        aria-label={`What duty in ${m.name} is taken of`}
-        value={m.dutyOn}
-        onChange={(e) => void say({ dutyOn: e.target.value })}
-        className={word}
-      >
-        <option value="goods_and_delivery">goods and delivery</option>
-        <option value="goods">goods alone</option>
-      </select>
-      <span className="ml-auto text-[13px]">{m.effect}</span>
+        </Phrase>
+        <span className="ml-auto text-[13px]">{m.effect}</span>
+      </div>
     </div>
   );
+}
+
+/** Words and figures that stay on one line. */
+function Phrase({ children }: { children: ReactNode }) {
+  return <span className="inline-flex items-baseline gap-1.5 whitespace-nowrap">{children}</span>;
 }
