@@ -29,13 +29,14 @@ final readonly class BoardQuery
 
     public static function of(Request $request, Stall $stall): self
     {
-        $text = static fn (string $name): string => $request->string($name)->trim()->toString();
+        // From the address alone: a body sent along may call other things by these names.
+        $text = static fn (string $name): string => is_string($asked = $request->query($name)) ? trim($asked) : '';
         $market = strtoupper($text('to'));
         $sort = ltrim($text('sort'), '-');
 
         return new self(
             in_array($market, $stall->markets(), true) ? $market : $stall->home_market, mb_substr($text('q'), 0, 120), isset(self::CASES[$text('case')]) ? $text('case') : '', ctype_digit($text('recipe')) ? (int) $text('recipe') : null,
-            in_array($text('state'), ['in_window', 'on_bench'], true) ? $text('state') : '', isset(self::SORTS[$sort]) ? $sort : 'title', str_starts_with($text('sort'), '-'), max(1, min(10_000, $request->integer('page', 1))),
+            in_array($text('state'), ['in_window', 'on_bench'], true) ? $text('state') : '', isset(self::SORTS[$sort]) ? $sort : 'title', str_starts_with($text('sort'), '-'), max(1, min(10_000, (int) $text('page'))),
         );
     }
 

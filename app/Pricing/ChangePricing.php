@@ -13,7 +13,7 @@ use WindowStall\Support\Refusal;
 /** Changes a stall's costs or recipes in one step that can be taken back: how everything stood is written down before. */
 final readonly class ChangePricing
 {
-    private const STALL = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp', 'free_over_minor'];
+    private const STALL = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp', 'free_over_minor', 'built_in_minor'];
 
     private const RATES = ['id', 'stall_id', 'from', 'rate', 'cushion_bp', 'day', 'typed'];
 

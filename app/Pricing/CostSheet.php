@@ -56,7 +56,7 @@ final class CostSheet
     /** @param  Changes  $changes */
     private function __construct(private readonly Stall $of, array $changes)
     {
-        $columns = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp'];
+        $columns = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp', 'built_in_minor'];
         $this->stall = ($changes['stall'] ?? []) + array_combine($columns, array_map(static fn (string $c): mixed => $of->getAttribute($c), $columns));
         $this->rates = [];
         foreach ($of->rates as $rate) {
@@ -149,9 +149,18 @@ final class CostSheet
         );
     }
 
+    /** The terms with the charge for delivery that prices carry instead, at home; null where none is built in. */
+    public function carried(string $market): ?SaleTerms
+    {
+        $builtIn = (int) ($this->stall['built_in_minor'] ?? 0);
+        $terms = $this->terms($market);
+
+        return $builtIn === 0 || $market !== $this->of->home_market ? null : new SaleTerms($terms->tax, $this->of->money($builtIn), $terms->payment, $terms->paymentFixed, $terms->platform, $terms->returns, $terms->advertising);
+    }
+
     public function pricer(string $market): Pricer
     {
-        return new Pricer($this->terms($market), $this->book, $this->rates(), $this->ending($market), $this->back($market));
+        return new Pricer($this->terms($market), $this->book, $this->rates(), $this->ending($market), $this->back($market), $this->carried($market));
     }
 
     /** The rates of the day into the stall's currency, cushions included. */

@@ -14,6 +14,7 @@ use WindowStall\Bench\Undo;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\BulkStep;
 use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -85,6 +86,19 @@ final readonly class SetPrices
         }, static fn (int $n): string => sprintf('was-price of %s %s', $n === 1 ? 'one variant' : $n.' variants', $was === null ? 'taken away' : 'set to '.$was->digits()), orRefuse: static fn (): string => $why[0] ?? 'None of these is yours.');
     }
 
+    /**
+     * A recipe of their own, before their listing's and the stall's; null takes those again.
+     *
+     * @param  list<int>  $variants
+     * @param  array<mixed>|null  $recipe  as the form has it
+     */
+    public function own(Stall $stall, ?User $by, array $variants, ?array $recipe): BenchChange
+    {
+        $written = $recipe === null ? null : json_encode(RecipeFormView::written($recipe, $stall->currencyValue()), JSON_THROW_ON_ERROR);
+
+        return $this->change($stall, $by, $variants, static fn (): array => ['own_recipe' => $written], static fn (int $n): string => sprintf('%s priced by %s', $n === 1 ? 'one variant' : $n.' variants', $written === null ? 'the stall’s recipe again' : 'a recipe of its own'));
+    }
+
     /** @param  list<int>  $variants  sold under their floor from now on, or no longer */
     public function knowingly(Stall $stall, ?User $by, array $variants, bool $yes): BenchChange
     {
@@ -93,7 +107,7 @@ final readonly class SetPrices
 
     /**
      * @param  list<int>  $ids
-     * @param  callable(ListingVariant): array<string, int|bool|null>  $columns  what to write; nothing to leave it alone
+     * @param  callable(ListingVariant): array<string, int|string|bool|null>  $columns  what to write; nothing to leave it alone
      * @param  callable(int): string  $words
      * @param  (callable(): string)|null  $orRefuse  why, when none can be changed
      */

@@ -48,6 +48,7 @@ use WindowStall\Window\Window;
  * @property int $advertising_minor
  * @property int $handling_minor
  * @property int $rate_tolerance_bp
+ * @property int|null $built_in_minor a charge for delivery that recipes build into their prices instead
  * @property int|null $free_over_minor baskets worth this much are sent free
  * @property int|null $sample_listing_id the listing that the cost sheet is shown on
  * @property int $shop_revision

@@ -16,6 +16,7 @@ final readonly class Decision
      * @param  Money|null  $raised  to the floor, where it had to be
      * @param  Money|null  $capped  under the cap, where it had to be
      * @param  bool  $floorMet  whether the price keeps the floor
+     * @param  Money|null  $carried  the charge for delivery that is built in
      */
     public function __construct(
         public Recipe $recipe,
@@ -28,6 +29,7 @@ final readonly class Decision
         public ?Money $capped,
         public ?Money $price,
         public bool $floorMet = true,
+        public ?Money $carried = null,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class Decision
         if ($this->computed === null || $this->ended === null) {
             return [sprintf('%s %s %s can’t be met: fees and tax eat all that a higher price brings.', $basis, $this->cost->digits(), $this->step->words())];
         }
-        $said = [sprintf('%s %s %s makes %s.', $basis, $this->cost->digits(), $this->step->words(), $this->computed->digits())];
+        $said = [sprintf('%s %s %s makes %s%s.', $basis, $this->cost->digits(), $this->step->words(), $this->computed->digits(), $this->carried === null ? '' : sprintf(' with delivery of %s built in', $this->carried->digits()))];
         if ($this->recipe->ending !== null) {
             $said[] = sprintf('%s: %s.', ucfirst($this->recipe->ending->words($this->ended->currency)), $this->ended->digits());
         }

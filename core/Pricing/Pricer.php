@@ -16,9 +16,10 @@ final readonly class Pricer
     /**
      * @param  Rates  $today  the exchange rates of the day, into the stall's currency
      * @param  Ending|null  $ending  what prices turned into the market's currency, or taken over from home, end in
+     * @param  SaleTerms|null  $carried  terms with the charge for delivery that prices carry instead
      * @param  ExchangeRate|null  $back  the market's currency into the stall's, today; null where they are the same
      */
-    public function __construct(public SaleTerms $terms, public RecipeBook $book, public Rates $today, public ?Ending $ending = null, public ?ExchangeRate $back = null)
+    public function __construct(public SaleTerms $terms, public RecipeBook $book, public Rates $today, public ?Ending $ending = null, public ?ExchangeRate $back = null, public ?SaleTerms $carried = null)
     {
     }
 
@@ -54,7 +55,7 @@ final readonly class Pricer
         $recipe = $variant->own ?? ($ruled->recipe ?? throw new \LogicException('A book always has a recipe.'));
         $landed = $variant->cost?->landed(1, $this->today);
         $held = $landed === null || $variant->held === $this->today ? $landed : $variant->cost?->landed(1, $variant->held);
-        $decision = $held === null ? null : $recipe->decide($held, $this->terms, $variant->rrp);
+        $decision = $held === null ? null : $recipe->decide($held, $this->terms, $variant->rrp, $this->carried);
         $price = $variant->follows === null || $landed === null ? $decision?->price : $variant->follows;
 
         return ['landed' => $landed, 'recipe' => $recipe, 'id' => $ruled->id ?? 0, 'decision' => $decision, 'price' => $price];

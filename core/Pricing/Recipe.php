@@ -36,16 +36,20 @@ final readonly class Recipe
 
     /**
      * @param  Money|null  $rrp  in the stall's currency
+     * @param  SaleTerms|null  $carried  terms with a charge for delivery that the price has to carry instead: it keeps as much without it
      *
      * @throws EndingOutOfRange
      */
-    public function decide(Landed $landed, SaleTerms $terms, ?Money $rrp = null): Decision
+    public function decide(Landed $landed, SaleTerms $terms, ?Money $rrp = null, ?SaleTerms $carried = null): Decision
     {
         $cost = $this->basis === Basis::Goods ? $landed->goods : $landed->total;
         $step = $this->step($cost);
-        $computed = $step->price($cost, $landed->total, $terms, $this->ending?->toward === Toward::Up);
+        $computed = $step->price($cost, $landed->total, $carried ?? $terms, $this->ending?->toward === Toward::Up);
+        if ($carried !== null && $computed !== null) {
+            $computed = FreeDelivery::builtIn($computed, $landed, $carried);
+        }
         if ($computed === null) {
-            return new Decision($this, $landed->total, $cost, $step, null, null, null, null, null);
+            return new Decision($this, $landed->total, $cost, $step, null, null, null, null, null, true, $carried?->charged);
         }
         $ended = $this->ending?->of($computed) ?? $computed;
         $price = $ended;
@@ -64,7 +68,7 @@ final readonly class Recipe
             $floorMet = $this->floor === null || $this->floor->met($price->minor, $landed->total->minor, $terms);
         }
 
-        return new Decision($this, $landed->total, $cost, $step, $computed, $ended, $raised, $capped, $price, $floorMet);
+        return new Decision($this, $landed->total, $cost, $step, $computed, $ended, $raised, $capped, $price, $floorMet, $carried?->charged);
     }
 
     /** "landed × 2.4, ends .95, floor 15%" */

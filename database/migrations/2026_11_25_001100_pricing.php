@@ -22,6 +22,8 @@ return new class extends Migration
             $table->unsignedInteger('rate_tolerance_bp')->default(200);
             // Baskets worth this much are sent free.
             $table->unsignedBigInteger('free_over_minor')->nullable();
+            // A charge for delivery that recipes build into their prices instead.
+            $table->unsignedBigInteger('built_in_minor')->nullable();
             $table->unsignedBigInteger('sample_listing_id')->nullable();
         });
         Schema::table('exchange_rates', function (Blueprint $table): void {

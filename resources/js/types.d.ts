@@ -17,6 +17,7 @@ export interface GridRowView {
   maker: string;
   notes: string;
   from: MoneyView | null;
+  keep: MoneyView | null;
   variants: number;
 }
 
@@ -402,6 +403,7 @@ export interface FreeDeliveryView {
   charged: string;
   builtIn: BuiltInView[];
   builtInWords: string;
+  carried: MoneyView | null;
 }
 
 export interface LadderView {
@@ -523,7 +525,7 @@ export interface TrialView {
   ratesNow: Record<string, string>;
   recipes: TrialRecipeView[];
   suppliers: TrialSupplierView[];
-  figures: unknown;
+  figures: TrialFiguresView | null;
   currency: string;
   canApply: boolean;
 }
@@ -549,7 +551,8 @@ export interface VariantSheetView {
   points: CurvePointView[];
   marks: CurveMarkView[];
   recipeName: string;
-  recipeWords: string;
+  recipe: RecipeFormView;
+  ownRecipe: boolean;
   reasons: string[];
   story: string[];
   breakEvenAdvertising: string | null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Http;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -35,7 +36,7 @@ final class GridController
     {
         $state = ListingState::tryFrom($request->string('state')->toString());
         $tag = $request->string('tag')->toString();
-        $page = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->when($state !== null, fn ($q) => $q->where('state', $state))->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
+        $page = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->addSelect(['least_keep' => self::leastKeep($stall)])->when($state !== null, fn ($q) => $q->where('state', $state))->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
             ->orderByDesc('id')->cursorPaginate(self::PAGE)->withQueryString();
 
         return Inertia::render('bench/GridPage', [
@@ -114,7 +115,7 @@ final class GridController
     /** @param  list<int>  $ids */
     private function answer(Stall $stall, array $ids, BenchChange $change): JsonResponse
     {
-        $rows = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->whereKey($ids)->get()->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all();
+        $rows = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->addSelect(['least_keep' => self::leastKeep($stall)])->whereKey($ids)->get()->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all();
 
         return new JsonResponse(['rows' => $rows, 'change' => $change->id, 'words' => $change->words]);
     }
@@ -136,5 +137,11 @@ final class GridController
         $user = $request->user();
 
         return $user instanceof User ? $user : null;
+    }
+
+    /** What the variant of a listing that keeps least keeps of a sale in the home market. */
+    private static function leastKeep(Stall $stall): Builder
+    {
+        return DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereColumn('v.listing_id', 'listings.id')->where('v.own_on', true)->where('p.market', $stall->home_market)->selectRaw('min(p.keep_minor)');
     }
 }

@@ -9,6 +9,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Drift\Change;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Landing\Landed;
+use WindowStall\Pricing\CostSheet;
 use WindowStall\Support\Views\MoneyView;
 
 /** Something a supplier changed: before → after, and what that does to the listing. */
@@ -70,7 +71,7 @@ final readonly class ChangeView
             return [sprintf('Your price of %s is held; %s.', MoneyView::text($variant->price), $keeps), $variant->till->losesMoney()];
         }
         $before = $f->agreed->variant((string) $change->variantId);
-        $former = $before === null ? null : $f->recipeOf($variant)->decide(Landed::of($f->stall->rateFrom($f->agreed->currency)->convert($before->cost), $variant->till->delivery, $variant->till->duty, $variant->till->handling), $f->stall->terms())->price;
+        $former = $before === null ? null : $f->recipeOf($variant)->decide(Landed::of($f->stall->rateFrom($f->agreed->currency)->convert($before->cost), $variant->till->delivery, $variant->till->duty, $variant->till->handling), $f->stall->terms(), null, CostSheet::of($f->stall)->carried($f->stall->home_market))->price;
 
         return [$former === null || $former->compare($variant->price) === 0
             ? sprintf('The price stays %s by its recipe; %s.', MoneyView::text($variant->price), $keeps)

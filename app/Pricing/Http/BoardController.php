@@ -50,7 +50,7 @@ final class BoardController
     public function set(Request $request, Stall $stall, SetPrices $set): JsonResponse
     {
         $typed = $request->validate([
-            'variants' => 'required_without:all|array|max:'.SetPrices::MOST, 'variants.*' => 'integer', 'all' => 'sometimes|boolean', 'do' => ['required', Rule::in(['price', 'recipe', 'factor', 'add', 'margin', 'ending', 'was', 'knowingly'])],
+            'variants' => 'required_without:all|array|max:'.SetPrices::MOST, 'variants.*' => 'integer', 'all' => 'sometimes|boolean', 'do' => ['required', Rule::in(['price', 'recipe', 'factor', 'add', 'margin', 'ending', 'was', 'knowingly', 'own'])], 'recipe' => 'sometimes|nullable|array',
             'value' => 'sometimes|nullable|string|max:20', 'ending' => 'sometimes|nullable|string|max:20', 'toward' => ['sometimes', Rule::enum(Toward::class)],
         ]);
         $query = BoardQuery::of($request, $stall);
@@ -62,6 +62,7 @@ final class BoardController
             'price' => $set->to($stall, $user, $ids, $money()),
             'recipe' => $set->to($stall, $user, $ids, null),
             'was' => $set->was($stall, $user, $ids, $value === '' ? null : $money()),
+            'own' => $set->own($stall, $user, $ids, $typed['recipe'] ?? null),
             'knowingly' => $set->knowingly($stall, $user, $ids, $value === 'yes'),
             default => $set->by($stall, $user, $ids, self::step($stall, $typed['do'], $value, (string) ($typed['ending'] ?? ''), Toward::from($typed['toward'] ?? 'up'))),
         };

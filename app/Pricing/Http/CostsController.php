@@ -38,7 +38,7 @@ final readonly class CostsController
     {
         $typed = $request->validate([
             'fields' => 'sometimes|array', 'fields.*' => 'required|string|max:20', 'rates' => 'sometimes|array', 'rates.*' => 'required|string|max:20', 'cushion' => 'sometimes|required|string|max:8', 'tax_on_top' => 'sometimes|boolean',
-            'free_over' => 'sometimes|nullable|string|max:20', 'sample' => 'sometimes|integer',
+            'free_over' => 'sometimes|nullable|string|max:20', 'build_in' => 'sometimes|boolean', 'sample' => 'sometimes|integer',
             'market' => ['sometimes', 'string', Rule::in($stall->markets())], 'terms' => 'required_with:market|array', 'terms.prices' => [Rule::in(['conversion', 'own'])], 'terms.currency' => 'string|size:3', 'terms.ending' => 'nullable|string|max:20',
             'terms.duty' => 'string|max:8', 'terms.dutyOn' => [Rule::enum(DutyBase::class)], 'terms.tax' => 'nullable|string|max:8', 'terms.taxOnTop' => 'boolean', 'terms.charged' => 'nullable|string|max:20',
         ], ['fields.*.required' => 'Write a figure here, 0 for nothing.', 'rates.*.required' => 'Write a rate here.']);
@@ -53,6 +53,9 @@ final readonly class CostsController
         }
         if (array_key_exists('free_over', $typed)) {
             $columns['free_over_minor'] = trim((string) $typed['free_over']) === '' ? null : StallRules::amount('free_over', (string) $typed['free_over'], $stall->currency);
+        }
+        if (isset($typed['build_in'])) {
+            $columns += $typed['build_in'] ? ['built_in_minor' => $stall->flat_delivery_minor > 0 ? $stall->flat_delivery_minor : $stall->built_in_minor, 'flat_delivery_minor' => 0] : ['flat_delivery_minor' => (int) $stall->built_in_minor, 'built_in_minor' => null];
         }
         $rates = CostForm::rates($stall, $typed['rates'] ?? []);
         $cushion = isset($typed['cushion']) ? StallRules::percent('cushion', $typed['cushion']) : null;

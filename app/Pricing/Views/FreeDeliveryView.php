@@ -21,9 +21,10 @@ final readonly class FreeDeliveryView
     /**
      * @param  MoneyView|null  $over  the basket value proposed
      * @param  list<string>  $figures  behind the proposal, in words
+     * @param  MoneyView|null  $carried  what is built in now
      * @param  list<BuiltInView>  $builtIn  those whose price rises most in proportion
      */
-    public function __construct(public ?MoneyView $over, public array $figures, public string $charged, public array $builtIn, public string $builtInWords)
+    public function __construct(public ?MoneyView $over, public array $figures, public string $charged, public array $builtIn, public string $builtInWords, public ?MoneyView $carried)
     {
     }
 
@@ -51,8 +52,9 @@ final readonly class FreeDeliveryView
         return new self(
             $proposal === null ? null : MoneyView::of($proposal->over), $proposal === null ? [self::none($terms->charged)] : self::figures($proposal, $fromOrders), MoneyView::text($terms->charged),
             array_map(static fn (array $v): BuiltInView => new BuiltInView($v['name'], MoneyView::of($v['now']), MoneyView::of($v['then']), sprintf('+%d.%d%%', intdiv($v['bp'], 100), intdiv($v['bp'] % 100, 10))), array_slice($variants, 0, self::SHOWN)),
-            $variants === [] || $terms->charged->minor === 0 ? 'Delivery isn’t charged now, so there is nothing to build in.'
-                : sprintf('Each price rises by %s to keep as much: +%s%% on the dearest goods, +%s%% on the cheapest.', MoneyView::text($variants[0]['then']->minus($variants[0]['now'])), self::tenths($variants[count($variants) - 1]['bp']), self::tenths($variants[0]['bp'])),
+            $stall->built_in_minor !== null ? sprintf('Delivery of %s is built into every price that a recipe makes.', MoneyView::text($stall->money($stall->built_in_minor))) : ($variants === [] || $terms->charged->minor === 0 ? 'Delivery isn’t charged now, so there is nothing to build in.'
+                : sprintf('Each price rises by %s to keep as much: +%s%% on the dearest goods, +%s%% on the cheapest.', MoneyView::text($variants[0]['then']->minus($variants[0]['now'])), self::tenths($variants[count($variants) - 1]['bp']), self::tenths($variants[0]['bp']))),
+            MoneyView::ofNullable($stall->moneyOrNull($stall->built_in_minor)),
         );
     }
 

@@ -52,6 +52,17 @@ final readonly class TrialFiguresView
         );
     }
 
+    /** @param  array<string, mixed>  $said  as it was kept with the trial */
+    public static function stored(array $said): self
+    {
+        $money = static fn (mixed $m): MoneyView => new MoneyView(...(array) $m);
+        $said['keptBefore'] = $money($said['keptBefore'] ?? []);
+        $said['keptAfter'] = $money($said['keptAfter'] ?? []);
+        $said['biggest'] = array_map(static fn (mixed $m): MoveView => new MoveView(...array_replace((array) $m, ['before' => $money(((array) $m)['before'] ?? []), 'after' => $money(((array) $m)['after'] ?? [])])), (array) ($said['biggest'] ?? []));
+
+        return new self(...$said);
+    }
+
     private static function words(Stall $stall, TrialTally $t): string
     {
         $moved = $t->up + $t->down;

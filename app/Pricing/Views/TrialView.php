@@ -22,9 +22,9 @@ final readonly class TrialView
      * @param  array<string, string>  $ratesNow
      * @param  list<TrialRecipeView>  $recipes
      * @param  list<TrialSupplierView>  $suppliers  how much dearer each would be
-     * @param  mixed  $figures  a {@see TrialFiguresView}; null while they are being worked out, or before anything was tried
+     * @param  TrialFiguresView|null  $figures  null while they are being worked out, or before anything was tried
      */
-    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public mixed $figures, public string $currency, public bool $canApply)
+    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public ?TrialFiguresView $figures, public string $currency, public bool $canApply)
     {
     }
 
@@ -55,7 +55,7 @@ final readonly class TrialView
             $trial?->id, $tried, $now, array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)), $rates,
             array_values($stall->recipes->map(static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView($r->id, $r->name, RecipeFormView::of(Recipes::stored((string) json_encode($written[$r->id] ?? $r->recipe), $stall->currencyValue()), $stall->currencyValue()), isset($written[$r->id]) && $written[$r->id] != $r->recipe))->all()),
             array_values($stall->connections()->whereNull('disconnected_at')->orderBy('name')->get()->map(static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView($c->id, $c->name, Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0)))))->all()),
-            $trial?->figures, $stall->currency, isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
+            $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures), $stall->currency, isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
         );
     }
 }

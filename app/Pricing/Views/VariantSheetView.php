@@ -47,7 +47,8 @@ final readonly class VariantSheetView
         public array $points,
         public array $marks,
         public string $recipeName,
-        public string $recipeWords,
+        public RecipeFormView $recipe,
+        public bool $ownRecipe,
         public array $reasons,
         public array $story,
         public ?string $breakEvenAdvertising,
@@ -73,7 +74,7 @@ final readonly class VariantSheetView
         $name = (string) $stall->recipes->firstWhere('id', $figures->priced?->recipe_id)?->name;
         $base = [$row->id, $row->listing_id, $f->title->shown(), $figures->label, MoneyView::ofNullable($figures->price), MoneyView::ofNullable($figures->recipePrice), $figures->handPriced(), MoneyView::ofNullable($stall->moneyOrNull($row->own_was_minor)), $figures->underFloor(), $row->own_under_floor];
         if ($cost === null || $landed === null || $figures->price === null) {
-            return new self(...[...$base, [], [], [], $name, $recipe->words($currency), [], [], null, sprintf('This isn’t delivered to %s.', $stall->marketName())]);
+            return new self(...[...$base, [], [], [], $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, [], [], null, sprintf('This isn’t delivered to %s.', $stall->marketName())]);
         }
         $rrp = $supplier->rrp_minor === null ? null : $sheet->shownLike((string) $supplier->item?->currency)->convert(new Money($supplier->rrp_minor, Currency::of((string) $supplier->item?->currency)));
         $curve = KeepCurve::of($landed, $terms, $recipe->floor, array_values(array_filter([$figures->price, $rrp])));
@@ -85,7 +86,7 @@ final readonly class VariantSheetView
         return new self(...[
             ...$base, self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
             array_map(static fn (array $p): CurvePointView => new CurvePointView($p['price']->minor, $p['keep']->minor, MoneyView::text($p['price']), $p['price']->digits(), MoneyView::text($p['keep']), Percent::whole($p['marginBp'])), $curve->points),
-            $marks, $name, $recipe->words($currency), $recipe->decide($landed, $terms, $rrp)->reasons(), self::story($till, $curve, $rrp),
+            $marks, $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, $recipe->decide($landed, $terms, $rrp, $sheet->carried($stall->home_market))->reasons(), self::story($till, $curve, $rrp),
             $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.', MoneyView::text($till->breakEvenAdvertising()), MoneyView::text($stall->money($currency->minorPerUnit())), MoneyView::text($stall->money(intdiv($currency->minorPerUnit() * (int) $till->returnOnAdvertisingNeeded(), 100)))) : null,
             null,
         ]);

@@ -141,7 +141,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                 </th>
               ))}
               <th scope="col" className="w-[90px] text-right">
-                Price from
+                Price from, keeps
               </th>
               <th scope="col" className="w-[112px]">
                 Lies
@@ -176,7 +176,12 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                     onFillDown={(value) => fillDown(n, c.key, value)}
                   />
                 ))}
-                <td className="px-2 text-right">{r.from?.text ?? '–'}</td>
+                <td className="px-2 text-right">
+                  {r.from?.text ?? '–'}
+                  {r.keep && (
+                    <span className={clsx('block text-[12px]', r.keep.minor < 0 ? 'text-you' : 'text-see')}>keeps {r.keep.text}</span>
+                  )}
+                </td>
                 <td className="px-2 text-[13px] text-mute">{r.stateWords}</td>
               </tr>
             ))}

@@ -183,7 +183,13 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
               %<span className="block text-[13px] text-mute">{field('rate_tolerance')?.effect}</span>
             </p>
           </div>
-          <FreeDelivery over={sheet.freeOver} currency={sheet.currency} version={sheet} onSay={(free_over) => save({ free_over })} />
+          <FreeDelivery
+            over={sheet.freeOver}
+            currency={sheet.currency}
+            version={sheet}
+            onSay={(free_over) => save({ free_over })}
+            onBuildIn={(build_in) => save({ build_in })}
+          />
         </div>
       </div>
       <div className="sticky bottom-0">

@@ -10,10 +10,11 @@ interface Props {
   currency: string;
   version: CostSheetView;
   onSay: (over: string) => Promise<boolean>;
+  onBuildIn: (yes: boolean) => Promise<boolean>;
 }
 
 /** Free delivery: from a basket value the program proposes, or built into every price, with what each takes. */
-export function FreeDelivery({ over, currency, version, onSay }: Props) {
+export function FreeDelivery({ over, currency, version, onSay, onBuildIn }: Props) {
   const handle = useHandle();
   const [free, setFree] = useState<FreeDeliveryView | null>(null);
   const [built, setBuilt] = useState(false);
@@ -52,6 +53,11 @@ export function FreeDelivery({ over, currency, version, onSay }: Props) {
               </button>
             )}
           </p>
+          {(free.carried !== null || free.builtIn.length > 0) && (
+            <Button small className="mt-2" onClick={() => void onBuildIn(free.carried === null)}>
+              {free.carried === null ? `Build ${free.charged} into the recipes’ prices` : `Charge ${free.carried.text} for delivery again`}
+            </Button>
+          )}
           {built && (
             <ul className="mt-1 text-[13px]">
               {free.builtIn.map((b) => (

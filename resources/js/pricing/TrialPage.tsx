@@ -9,7 +9,7 @@ import { PricingHead } from '@/pricing/PricingHead';
 import { RecipeSentence } from '@/pricing/RecipeSentence';
 import { TrialFigures } from '@/pricing/TrialFigures';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { RecipeFormView, TrialFiguresView, TrialView } from '@/types';
+import type { RecipeFormView, TrialView } from '@/types';
 import { Button } from '@/ui/Button';
 
 interface Done {
@@ -40,7 +40,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
   const undo = usePricingUndo();
   useEffect(() => setTrial(given), [given]);
   useEffect(() => setDone(given_), [given_]);
-  const figures = trial.figures as TrialFiguresView | null;
+  const figures = trial.figures;
   const waiting = trial.id !== null && figures === null;
   useEffect(() => {
     if (!waiting || busy) return;

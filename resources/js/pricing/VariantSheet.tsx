@@ -6,6 +6,7 @@ import { TONES } from '@/bench/TillStrip';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { KeepCurve } from '@/pricing/KeepCurve';
+import { RecipeSentence } from '@/pricing/RecipeSentence';
 import type { CurvePointView, SaleView, VariantSheetView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
@@ -109,9 +110,26 @@ export function VariantSheet({ variant, onClose, onSet }: Props) {
           )}
           <h3 className="name mt-6 text-[16px]">Why it costs that</h3>
           <p className="mt-1 text-[13.5px] text-mute">
-            {sheet.recipeName ? `“${sheet.recipeName}”` : 'Its own recipe'}: {sheet.recipeWords}
-            {sheet.byHand && '; the price was set by hand all the same'}
+            {sheet.ownRecipe ? 'A recipe of its own' : sheet.recipeName ? `“${sheet.recipeName}”` : 'Its listing’s recipe'}
+            {!sheet.ownRecipe && `: ${sheet.recipe.words}`}
+            {sheet.byHand && '; the price was set by hand all the same'}{' '}
+            <button
+              type="button"
+              className="underline decoration-line underline-offset-4 hover:text-ink"
+              onClick={() => set({ do: 'own', recipe: sheet.ownRecipe ? null : sheet.recipe })}
+            >
+              {sheet.ownRecipe ? 'take the stall’s again' : 'give this variant its own'}
+            </button>
           </p>
+          {sheet.ownRecipe && (
+            <div className="my-1.5">
+              <RecipeSentence
+                name="of this variant"
+                recipe={sheet.recipe}
+                onSay={(recipe) => onSet({ do: 'own', recipe }).then((ok) => (ok && setVersion((v) => v + 1), ok))}
+              />
+            </div>
+          )}
           <ol className="mt-1 list-decimal space-y-0.5 pl-5 text-[13.5px]" data-reasons>
             {sheet.reasons.map((r) => (
               <li key={r}>{r}</li>

@@ -111,6 +111,15 @@ final class PricingScreensTest extends AppTestCase
         $this->getJson(route('pricing.variant', [$this->world->stall(), $this->ids[0]]))->assertNotFound();
     }
 
+    public function test_a_variant_may_have_a_recipe_of_its_own(): void
+    {
+        $form = $this->getJson(route('pricing.variant', [$this->stall, $this->ids[0]]))->json('recipe');
+        $this->set([$this->ids[0]], ['do' => 'own', 'recipe' => ['steps' => [['upTo' => '', 'method' => 'factor', 'value' => '4']]] + $form])->assertOk()->assertJsonPath('rows.0.price.digits', '25.95')->assertJsonPath('rows.0.recipe', 'its own recipe')->assertJsonPath('rows.1.price.digits', '22.95');
+        $this->getJson(route('pricing.variant', [$this->stall, $this->ids[0]]))->assertJsonPath('ownRecipe', true)->assertJsonPath('reasons.0', 'Landed cost 6.26 × 4 makes 25.04.');
+        $this->set([$this->ids[0]], ['do' => 'own', 'recipe' => ['steps' => [['method' => 'factor', 'value' => 'x']]] + $form])->assertUnprocessable();
+        $this->set([$this->ids[0]], ['do' => 'own', 'recipe' => null])->assertJsonPath('rows.0.price.digits', '15.95');
+    }
+
     public function test_recipes_are_added_edited_ordered_and_taken_back(): void
     {
         $added = $this->postJson(route('pricing.recipes.store', $this->stall))->assertOk();
@@ -221,9 +230,22 @@ final class PricingScreensTest extends AppTestCase
         self::assertSame([3190, 0], [$shopper->order()->goods_minor, $shopper->order()->delivery_minor]);
     }
 
+    public function test_delivery_is_built_into_the_recipes_prices_and_taken_out_again(): void
+    {
+        $keep = $this->board()[0]['keep']['minor'];
+        $done = $this->patchJson(route('pricing.costs.update', $this->stall), ['build_in' => true])->assertOk();
+        // 15.03 computed + 2.95 = 17.98 → 18.95, and nothing is charged besides
+        self::assertSame(['18.95', 0], [$this->board()[0]['price']['digits'], $this->stall->refresh()->flat_delivery_minor]);
+        self::assertGreaterThanOrEqual($keep, $this->board()[0]['keep']['minor']);
+        $this->getJson(route('pricing.variant', [$this->stall, $this->ids[0]]))->assertJsonPath('reasons.0', 'Landed cost 6.26 × 2.4 makes 17.98 with delivery of 2.95 built in.');
+        $this->getJson(route('pricing.free-delivery', $this->stall))->assertJsonPath('carried.digits', '2.95');
+        $this->postJson(route('pricing.undo', [$this->stall, $done->json('change')]))->assertOk();
+        self::assertSame(['15.95', 295], [$this->board()[0]['price']['digits'], $this->stall->refresh()->flat_delivery_minor]);
+    }
+
     /**
      * @param  list<int>  $variants
-     * @param  array<string, string>  $body
+     * @param  array<string, mixed>  $body
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
     private function set(array $variants, array $body): \Illuminate\Testing\TestResponse

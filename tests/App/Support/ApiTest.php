@@ -35,6 +35,7 @@ final class ApiTest extends AppTestCase
     #[TestWith(['listings', 'Listing', 2])]
     #[TestWith(['items', 'Item', 3])]
     #[TestWith(['runs', 'Run', 3])]
+    #[TestWith(['prices', 'Price', 3])]
     public function test_each_list_is_as_the_description_says_and_pages_by_key(string $list, string $schema, int $count): void
     {
         $whole = $this->ask($list)->assertOk();
