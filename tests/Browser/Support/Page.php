@@ -147,6 +147,7 @@ final class Page
     {
         // What is just fading in or out has no contrast of its own yet.
         usleep(700_000);
+        $this->until(fn (): bool => $this->script('return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity === "1")') === true, 'for what was said to stand or be gone');
         $this->driver->executeScript((string) file_get_contents(__DIR__.'/../../../node_modules/axe-core/axe.min.js'));
         /** @var list<array{id: string, impact: string, nodes: list<array{html: string, failureSummary: string}>}> $found */
         $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))');
