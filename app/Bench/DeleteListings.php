@@ -20,7 +20,12 @@ final readonly class DeleteListings
     {
         [, $change] = $this->undo->around(
             $stall, $by, $ids,
-            static fn (): int => DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->whereNull('deleted_at')->update(['deleted_at' => now()]),
+            static function () use ($stall, $ids): int {
+                // What isn't sold has no price; taking the step back makes them again.
+                DB::table('prices')->where('stall_id', $stall->id)->whereIn('listing_variant_id', DB::table('listing_variants')->whereIn('listing_id', $ids)->select('id'))->delete();
+
+                return DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->whereNull('deleted_at')->update(['deleted_at' => now()]);
+            },
             static fn (int $n): string => sprintf('%d %s deleted', $n, $n === 1 ? 'listing' : 'listings'),
         );
         $stall->bumpShop();

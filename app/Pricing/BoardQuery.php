@@ -43,9 +43,16 @@ final readonly class BoardQuery
     /** @return list<int> variants of one page, one more than it holds if there are more */
     public function page(Stall $stall): array
     {
-        $order = self::SORTS[$this->sort].($this->down ? ' DESC' : ' ASC').' NULLS LAST';
+        $rows = $this->rows($stall);
+        $way = $this->down ? ' DESC' : ' ASC';
+        if ($this->sort === 'title') {
+            // By the index on titles: a page is read, not sorted out of all.
+            $rows = $this->withListings($rows)->where('l.stall_id', $stall->id)->orderByRaw("l.shown_title$way, l.id$way, p.listing_variant_id");
+        } else {
+            $rows = ($this->sort === 'was' ? $this->withVariants($rows) : $rows)->orderByRaw(self::SORTS[$this->sort].$way.' NULLS LAST, p.listing_variant_id');
+        }
 
-        return array_values($this->rows($stall)->orderByRaw($order.', p.listing_variant_id')->offset(($this->page - 1) * self::PAGE)->limit(self::PAGE + 1)->pluck('p.listing_variant_id')->map(intval(...))->all());
+        return array_values($rows->offset(($this->page - 1) * self::PAGE)->limit(self::PAGE + 1)->pluck('p.listing_variant_id')->map(intval(...))->all());
     }
 
     /** @return list<int> every variant it finds, up to a number */
@@ -70,11 +77,22 @@ final readonly class BoardQuery
 
     private function base(Stall $stall): Builder
     {
-        return DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')
-            ->where('p.stall_id', $stall->id)->where('p.market', $this->market)->whereNull('l.deleted_at')->where('v.own_on', true)
-            ->when($this->state !== '', fn (Builder $q) => $q->where('l.state', $this->state))
+        $words = mb_strtolower(addcslashes($this->words, '%_\\'));
+
+        return DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $this->market)->where('p.offered', true)
             ->when($this->recipe !== null, fn (Builder $q) => $q->where('p.recipe_id', $this->recipe))
-            ->when($this->words !== '', fn (Builder $q) => $q->where(fn (Builder $w) => $w->where('l.shown_title', 'ilike', '%'.addcslashes($this->words, '%_\\').'%')
-                ->orWhereIn('v.supplier_variant_id', fn (Builder $s) => $s->select('id')->from('supplier_variants')->where('sku', 'ilike', addcslashes($this->words, '%_\\').'%'))));
+            ->when($this->state !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('sv.id')->from('listing_variants as sv')->join('listings as sl', 'sl.id', '=', 'sv.listing_id')->where('sl.stall_id', $stall->id)->where('sl.state', $this->state)))
+            ->when($this->words !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('tv.id')->from('listing_variants as tv')->join('listings as tl', 'tl.id', '=', 'tv.listing_id')->where('tl.stall_id', $stall->id)->whereNull('tl.deleted_at')->where('tl.shown_title', 'ilike', '%'.$words.'%')
+                ->union(DB::table('supplier_variants as s')->join('listing_variants as cv', 'cv.supplier_variant_id', '=', 's.id')->whereRaw('lower(s.sku) LIKE ?', [$words.'%'])->select('cv.id'))));
+    }
+
+    private function withVariants(Builder $rows): Builder
+    {
+        return $rows->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id');
+    }
+
+    private function withListings(Builder $rows): Builder
+    {
+        return $this->withVariants($rows)->join('listings as l', 'l.id', '=', 'v.listing_id');
     }
 }

@@ -20,7 +20,7 @@ final class PriceListings
     /** Listings of one part. */
     private const PART = 4_000;
 
-    private const COLUMNS = ['listing_variant_id', 'price_minor', 'shown_minor', 'recipe_minor', 'goods_minor', 'delivery_minor', 'duty_minor', 'handling_minor', 'landed_minor', 'keep_minor', 'margin_bp', 'above_floor_minor', 'floor_over_cap', 'priced_by', 'recipe_id', 'rate', 'price_rate'];
+    private const COLUMNS = ['listing_variant_id', 'price_minor', 'shown_minor', 'recipe_minor', 'goods_minor', 'delivery_minor', 'duty_minor', 'handling_minor', 'landed_minor', 'keep_minor', 'margin_bp', 'above_floor_minor', 'floor_over_cap', 'offered', 'priced_by', 'recipe_id', 'rate', 'price_rate'];
 
     /**
      * @param  list<int>|null  $listings  all of the stall's when null
@@ -67,7 +67,7 @@ final class PriceListings
     /** @param  list<int>|null  $listings */
     private function part(Stall $stall, CostSheet $sheet, string $market, ?array $listings, int $after, ?int $upTo, int &$done): int
     {
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_prices (listing_variant_id bigint, price_minor bigint, shown_minor bigint, recipe_minor bigint, goods_minor bigint, delivery_minor bigint, duty_minor bigint, handling_minor bigint, landed_minor bigint, keep_minor bigint, margin_bp int, above_floor_minor bigint, floor_over_cap boolean, priced_by text, recipe_id bigint, rate text, price_rate text)');
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_prices (listing_variant_id bigint, price_minor bigint, shown_minor bigint, recipe_minor bigint, goods_minor bigint, delivery_minor bigint, duty_minor bigint, handling_minor bigint, landed_minor bigint, keep_minor bigint, margin_bp int, above_floor_minor bigint, floor_over_cap boolean, offered boolean, priced_by text, recipe_id bigint, rate text, price_rate text)');
         DB::statement('TRUNCATE stage_prices');
         $facts = new PriceFacts($stall, $sheet, $market);
         $pricer = $sheet->pricer($market);
@@ -87,7 +87,7 @@ final class PriceListings
     {
         return [
             $p->id, $p->price?->minor, $p->shown?->minor, $p->recipePrice?->minor, $p->landed?->goods->minor, $p->landed?->delivery->minor, $p->landed?->duty->minor, $p->landed?->handling->minor, $p->landed?->total->minor,
-            $p->keep, $p->marginBp, $p->keep === null || $p->least === null ? null : $p->keep - $p->least, $p->floorOverCap, $p->by->value, $p->recipe === 0 ? null : $p->recipe, $row->rate, $row->price_rate,
+            $p->keep, $p->marginBp, $p->keep === null || $p->least === null ? null : $p->keep - $p->least, $p->floorOverCap, (bool) $row->own_on, $p->by->value, $p->recipe === 0 ? null : $p->recipe, $row->rate, $row->price_rate,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Landing;
 
+use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
 
 /** What one sale costs in the shopper's hands, line by line, in the stall's currency; the total is the sum of the rounded lines. */
@@ -18,7 +19,13 @@ final readonly class Landed
         $none = Money::zero($goods->currency);
         [$duty, $handling] = [$duty ?? $none, $handling ?? $none];
 
-        return new self($goods, $delivery, $duty, $handling, $goods->plus($delivery)->plus($duty)->plus($handling));
+        foreach ([$delivery, $duty, $handling] as $line) {
+            if ($line->currency->code !== $goods->currency->code) {
+                throw CurrencyMismatch::between($goods->currency, $line->currency);
+            }
+        }
+
+        return new self($goods, $delivery, $duty, $handling, $goods->with($goods->minor + $delivery->minor + $duty->minor + $handling->minor));
     }
 
     /** True when getting it there costs more than the thing itself: the trap sellers fall into most. */

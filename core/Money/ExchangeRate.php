@@ -16,6 +16,9 @@ final readonly class ExchangeRate
     /** Minor units of one currency into those of the other, cushion included, in lowest terms. */
     private BigRational $factor;
 
+    /** @var array{int, int}|null the same as a fraction of machine words, where it is one */
+    private ?array $whole;
+
     private function __construct(
         public Currency $from,
         public Currency $to,
@@ -24,6 +27,8 @@ final readonly class ExchangeRate
         public string $day,
     ) {
         $this->factor = $rate->multipliedBy(10_000 + $cushionBp)->multipliedBy($to->minorPerUnit())->dividedBy($from->minorPerUnit())->dividedBy(10_000)->simplified();
+        $most = 1_000_000_000;
+        $this->whole = $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most) ? null : [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
     }
 
     /**
@@ -49,7 +54,7 @@ final readonly class ExchangeRate
     /** Converts, cushion included, rounded half up once. */
     public function convert(Money $amount): Money
     {
-        if (! $amount->currency->is($this->from)) {
+        if ($amount->currency->code !== $this->from->code) {
             throw CurrencyMismatch::between($amount->currency, $this->from);
         }
         $whole = $this->inWholeNumbers($amount->minor);
@@ -66,19 +71,16 @@ final readonly class ExchangeRate
     /** @return array{int, int}|null minor units into minor units as a fraction of machine words, cushion included; null where it needs larger numbers */
     public function wholeFraction(): ?array
     {
-        $most = 1_000_000_000;
-
-        return $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most) ? null : [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
+        return $this->whole;
     }
 
     /** The same by whole numbers, a hundred thousand costs at a time; null when they would overflow. */
     private function inWholeNumbers(int $minor): ?int
     {
-        $most = 1_000_000_000;
-        if ($minor < 0 || $minor > $most || $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most)) {
+        if ($this->whole === null || $minor < 0 || $minor > 1_000_000_000) {
             return null;
         }
-        [$numerator, $denominator] = [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
+        [$numerator, $denominator] = $this->whole;
 
         return intdiv(2 * $minor * $numerator + $denominator, 2 * $denominator);
     }

@@ -10,8 +10,8 @@ use Brick\Math\RoundingMode;
 /** A whole number times a fraction, rounded once; in machine words while they hold it, exactly beyond. */
 final class Rounding
 {
-    /** Numerators beyond this go the exact way. */
-    private const MOST = 4_000_000_000_000_000;
+    /** Products up to this are held by machine words; larger ones go the exact way. */
+    private const HELD = 9.0e18;
 
     /** amount × numerator ÷ denominator, halves away from nought. */
     public static function halfUp(int $amount, int $numerator, int $denominator): int
@@ -19,7 +19,8 @@ final class Rounding
         if ($amount < 0) {
             return -self::halfUp(-$amount, $numerator, $denominator);
         }
-        if ($numerator < 0 || $numerator > self::MOST || $amount > intdiv(PHP_INT_MAX - $denominator, 2 * max(1, $numerator))) {
+        // A float only tells whether machine words hold the product; it is never the result.
+        if ($numerator < 0 || 2.0 * $amount * $numerator + $denominator > self::HELD) {
             return self::exactly($amount, $numerator, $denominator, RoundingMode::HALF_UP);
         }
 
@@ -29,7 +30,7 @@ final class Rounding
     /** amount × numerator ÷ denominator, never less than exact. */
     public static function up(int $amount, int $numerator, int $denominator): int
     {
-        if (abs($numerator) > self::MOST || abs($amount) > intdiv(PHP_INT_MAX, max(1, abs($numerator)))) {
+        if (abs((float) $amount * $numerator) > self::HELD) {
             return self::exactly($amount, $numerator, $denominator, RoundingMode::CEILING);
         }
         $product = $amount * $numerator;

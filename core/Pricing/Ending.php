@@ -33,9 +33,12 @@ final readonly class Ending
     public function of(Money $price): Money
     {
         $up = $this->atLeast($price);
+        if ($this->toward === Toward::Up) {
+            return $up;
+        }
         $down = $this->atMost($price);
 
-        return $this->toward === Toward::Up || $down === null || $up->minor - $price->minor <= $price->minor - $down->minor ? $up : $down;
+        return $down === null || $up->minor - $price->minor <= $price->minor - $down->minor ? $up : $down;
     }
 
     /** The first such price that isn't below. @throws EndingOutOfRange */

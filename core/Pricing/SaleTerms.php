@@ -56,9 +56,18 @@ final readonly class SaleTerms
     /** @return array{int, int} what is kept at a price, and the receipts; minor units */
     public function keep(int $price, int $landed): array
     {
-        $l = $this->lines($price);
+        $asked = $price + $this->charged->minor;
+        $tax = $this->tax->minorOn($asked);
+        [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
+        $keep = $receipts - $landed - Rounding::halfUp($gross, $this->payment->millionths, Rate::WHOLE) - $this->paymentFixed->minor - $this->advertising->minor;
+        if ($this->platform->millionths !== 0) {
+            $keep -= Rounding::halfUp($asked, $this->platform->millionths, Rate::WHOLE);
+        }
+        if ($this->returns->millionths !== 0) {
+            $keep -= Rounding::halfUp($receipts, $this->returns->millionths, Rate::WHOLE);
+        }
 
-        return [$l['receipts'] - $landed - $l['payment'] - $l['platform'] - $l['returns'] - $this->advertising->minor, $l['receipts']];
+        return [$keep, $receipts];
     }
 
     /**

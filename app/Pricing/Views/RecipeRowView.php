@@ -28,7 +28,7 @@ final readonly class RecipeRowView
     public static function list(Stall $stall): array
     {
         $bands = 'width_bucket(p.margin_bp, ARRAY['.implode(',', TrialTally::BANDS).'])';
-        $rows = DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->whereNull('l.deleted_at')->where('v.own_on', true)
+        $rows = DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->where('p.offered', true)
             ->whereNotNull('p.recipe_id')->where('p.priced_by', '!=', 'hand')->groupByRaw('1, 2')->selectRaw("p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under")->get()->groupBy('recipe');
         $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
         $suppliers = $stall->connections()->pluck('name', 'id')->all();
