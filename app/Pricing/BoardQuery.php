@@ -83,7 +83,7 @@ final readonly class BoardQuery
             ->when($this->recipe !== null, fn (Builder $q) => $q->where('p.recipe_id', $this->recipe))
             ->when($this->state !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('sv.id')->from('listing_variants as sv')->join('listings as sl', 'sl.id', '=', 'sv.listing_id')->where('sl.stall_id', $stall->id)->where('sl.state', $this->state)))
             ->when($this->words !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('tv.id')->from('listing_variants as tv')->join('listings as tl', 'tl.id', '=', 'tv.listing_id')->where('tl.stall_id', $stall->id)->whereNull('tl.deleted_at')->where('tl.shown_title', 'ilike', '%'.$words.'%')
-                ->union(DB::table('supplier_variants as s')->join('listing_variants as cv', 'cv.supplier_variant_id', '=', 's.id')->whereRaw('lower(s.sku) LIKE ?', [$words.'%'])->select('cv.id'))));
+                ->union(DB::table('supplier_variants as s')->join('listing_variants as cv', 'cv.supplier_variant_id', '=', 's.id')->whereRaw('lower(s.sku) ~>=~ ? AND lower(s.sku) ~<~ ?', [mb_strtolower($this->words), mb_strtolower($this->words)."\u{10FFFF}"])->select('cv.id'))));
     }
 
     private function withVariants(Builder $rows): Builder

@@ -12,6 +12,7 @@ use WindowStall\Core\Landing\Duty;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Money\Rounding;
 use WindowStall\Core\Pricing\Across;
 use WindowStall\Core\Pricing\FrozenRate;
@@ -41,6 +42,9 @@ final class PriceFacts
 
     /** @var array<string, ExchangeRate> */
     private array $rates = [];
+
+    /** @var array<string, array{string, Rates, ExchangeRate}> */
+    private array $stands = [];
 
     private readonly ?string $shownToday;
 
@@ -118,16 +122,24 @@ final class PriceFacts
         $dearer = $this->sheet->dearer((int) $row->connection_id);
         $unit = $dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000);
         $cost = $row->first_minor === null ? null : new Cost(new Money($unit, $currency), new Money((int) $row->first_minor, $currency), new Money((int) ($row->further_minor ?? $row->first_minor), $currency), $this->duty, $this->handling);
-        $row->rate = $this->hold($row->rate, $code, $this->sheet->rateOf($code));
-        $held = $this->sheet->held($code, $row->rate);
+        [$row->rate, $held, $exchange] = $this->stands[$code.'|'.$row->rate] ??= $this->stand($row->rate, $code, $currency);
 
         return new VariantFacts(
             (int) $row->id, $cost,
-            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $held->from($currency)->convert(new Money($unit, $currency))->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
+            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $exchange->convert(new Money($unit, $currency))->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
             $held, $row->rrp_minor === null ? null : $this->rrp($code)->convert(new Money((int) $row->rrp_minor, $currency)),
             $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor),
             $this->recipe($row->own_recipe ?? $row->listing_recipe), $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null, $this->shownBy($row), (string) $row->step,
         );
+    }
+
+    /** @return array{string, Rates, ExchangeRate} the rate a price stands on, and what converts by it */
+    private function stand(?string $frozen, string $code, Currency $currency): array
+    {
+        $rate = $this->hold($frozen, $code, $this->sheet->rateOf($code));
+        $held = $this->sheet->held($code, $rate);
+
+        return [$rate, $held, $held->from($currency)];
     }
 
     /** The rate a price stands on: the one it was made at while the day's hasn't moved too far. */

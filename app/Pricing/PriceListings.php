@@ -17,8 +17,8 @@ use WindowStall\Support\Copy;
  */
 final class PriceListings
 {
-    /** Listings of one part. */
-    private const PART = 4_000;
+    /** Listings of one part: whole tables are read for each, so parts are large. */
+    private const PART = 40_000;
 
     private const COLUMNS = ['listing_variant_id', 'price_minor', 'shown_minor', 'recipe_minor', 'goods_minor', 'delivery_minor', 'duty_minor', 'handling_minor', 'landed_minor', 'keep_minor', 'margin_bp', 'above_floor_minor', 'floor_over_cap', 'offered', 'priced_by', 'recipe_id', 'rate', 'price_rate'];
 
@@ -71,15 +71,36 @@ final class PriceListings
         DB::statement('TRUNCATE stage_prices');
         $facts = new PriceFacts($stall, $sheet, $market);
         $pricer = $sheet->pricer($market);
-        $done += Copy::into('stage_prices', self::COLUMNS, (static function () use ($facts, $pricer, $listings, $after, $upTo): \Generator {
+        $new = false;
+        $least = [];
+        $done += Copy::into('stage_prices', self::COLUMNS, (static function () use ($facts, $pricer, $listings, $after, $upTo, &$new, &$least): \Generator {
             foreach ($facts->read($listings, $after, $upTo) as $listing) {
+                $id = (int) $listing['rows'][0]->listing_id;
+                $least[$id] = null;
                 foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
-                    yield self::row($price, $listing['rows'][$n]);
+                    $row = $listing['rows'][$n];
+                    $new = $new || ! $row->known;
+                    if ($price->price !== null && $row->own_on) {
+                        $least[$id] = min($least[$id] ?? $price->price->minor, $price->price->minor);
+                    }
+                    yield self::row($price, $row);
                 }
             }
         })());
+        if ($market === $stall->home_market) {
+            $this->writeLeast($least);
+        }
 
-        return $this->write($stall, $market, $sheet->currency($market)->code);
+        return $this->write($stall, $market, $sheet->currency($market)->code, $new);
+    }
+
+    /** @param  array<int, int|null>  $least  listing → the least of its prices */
+    private function writeLeast(array $least): void
+    {
+        foreach (array_chunk($least, 20_000, true) as $some) {
+            $said = array_map(static fn (int $id, ?int $minor): array => ['id' => $id, 'least' => $minor], array_keys($some), $some);
+            DB::update('UPDATE listings l SET shown_from_minor = r.least FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, least bigint) WHERE l.id = r.id AND l.shown_from_minor IS DISTINCT FROM r.least', [json_encode($said, JSON_THROW_ON_ERROR)]);
+        }
     }
 
     /** @return list<string|int|bool|null> in the columns' order */
@@ -91,25 +112,20 @@ final class PriceListings
         ];
     }
 
-    private function write(Stall $stall, string $market, string $currency): int
+    /** @param  bool  $new  whether any of them had no price before */
+    private function write(Stall $stall, string $market, string $currency, bool $new): int
     {
-        // Tables of the session are never analysed by themselves; without this the planner takes them for tiny.
-        DB::statement('ANALYZE stage_prices');
         $columns = array_slice(self::COLUMNS, 1);
         $list = static fn (string $of): string => implode(', ', array_map(static fn (string $c): string => $of.$c, $columns));
         $moved = DB::update('UPDATE prices p SET ('.$list('').', currency, since) = ('.$list('s.').', ?, CASE WHEN p.shown_minor IS DISTINCT FROM s.shown_minor THEN now() ELSE p.since END)
             FROM stage_prices s WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ? AND ('.$list('p.').', p.currency::text) IS DISTINCT FROM ('.$list('s.').', ?)', [$currency, $market, $currency]);
-        $new = DB::insert('INSERT INTO prices (listing_variant_id, '.$list('').', market, stall_id, currency, since) SELECT s.listing_variant_id, '.$list('s.').', ?, ?, ?, now() FROM stage_prices s
+        $made = ! $new ? 0 : DB::affectingStatement('INSERT INTO prices (listing_variant_id, '.$list('').', market, stall_id, currency, since) SELECT s.listing_variant_id, '.$list('s.').', ?, ?, ?, now() FROM stage_prices s
             WHERE NOT EXISTS (SELECT 1 FROM prices p WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ?)', [$market, $stall->id, $currency, $market]);
         DB::insert("INSERT INTO price_history (listing_variant_id, market, price_minor, asked_at)
             SELECT p.listing_variant_id, p.market, p.shown_minor, now() FROM stage_prices s JOIN prices p ON p.listing_variant_id = s.listing_variant_id AND p.market = ? AND p.since = now() AND p.shown_minor IS NOT NULL
             JOIN listing_variants v ON v.id = p.listing_variant_id AND v.own_on JOIN listings l ON l.id = v.listing_id AND l.state = 'in_window'
             LEFT JOIN LATERAL (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1) last ON true WHERE last.price_minor IS DISTINCT FROM p.shown_minor", [$market]);
-        if ($market === $stall->home_market) {
-            DB::update('UPDATE listings l SET shown_from_minor = f.least FROM (SELECT v.listing_id, min(p.price_minor) FILTER (WHERE v.own_on) AS least FROM listing_variants v JOIN prices p ON p.listing_variant_id = v.id AND p.market = ?
-                WHERE v.listing_id IN (SELECT v2.listing_id FROM stage_prices s JOIN listing_variants v2 ON v2.id = s.listing_variant_id) GROUP BY v.listing_id) f WHERE l.id = f.listing_id AND l.shown_from_minor IS DISTINCT FROM f.least', [$market]);
-        }
 
-        return $moved + (int) $new;
+        return $moved + $made;
     }
 }

@@ -28,17 +28,19 @@ final readonly class Cost
      */
     public function landed(int $quantity, Rates $rates): Landed
     {
-        $goods = $this->unit->times($quantity);
+        $goods = $quantity === 1 ? $this->unit : $this->unit->times($quantity);
         $delivery = $quantity === 1 ? $this->deliveryFirst : $this->deliveryFirst->plus($this->deliveryNext->times($quantity - 1));
+        $rate = $rates->from($goods->currency);
 
-        return Landed::of($rates->from($goods->currency)->convert($goods), $rates->from($delivery->currency)->convert($delivery), $this->duty($goods, $delivery, $rates), $rates->from($this->handling->currency)->convert($this->handling));
+        return Landed::of(
+            $rate->convert($goods), ($delivery->currency->code === $goods->currency->code ? $rate : $rates->from($delivery->currency))->convert($delivery),
+            $this->duty->rate->millionths === 0 ? null : $this->duty($goods, $delivery, $rates),
+            $this->handling->currency->code === $rates->into->code ? $this->handling : $rates->from($this->handling->currency)->convert($this->handling),
+        );
     }
 
     private function duty(Money $goods, Money $delivery, Rates $rates): Money
     {
-        if ($this->duty->rate->isNone()) {
-            return Money::zero($rates->into);
-        }
         $both = $this->duty->on === DutyBase::GoodsAndDelivery;
         $rate = $rates->from($goods->currency);
         $fraction = $rate->wholeFraction();

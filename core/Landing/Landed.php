@@ -16,9 +16,8 @@ final readonly class Landed
 
     public static function of(Money $goods, Money $delivery, ?Money $duty = null, ?Money $handling = null): self
     {
-        $none = Money::zero($goods->currency);
-        [$duty, $handling] = [$duty ?? $none, $handling ?? $none];
-
+        $duty ??= Money::zero($goods->currency);
+        $handling ??= Money::zero($goods->currency);
         foreach ([$delivery, $duty, $handling] as $line) {
             if ($line->currency->code !== $goods->currency->code) {
                 throw CurrencyMismatch::between($goods->currency, $line->currency);
