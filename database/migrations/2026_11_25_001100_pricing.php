@@ -119,6 +119,7 @@ return new class extends Migration
             $table->index(['stall_id', 'market', 'listing_variant_id']);
         });
         DB::statement('CREATE INDEX listings_by_title ON listings (stall_id, shown_title, id)');
+        DB::statement('CREATE INDEX listings_title_words ON listings USING gin (shown_title gin_trgm_ops)');
         DB::statement('CREATE INDEX supplier_variants_sku ON supplier_variants (lower(sku) text_pattern_ops)');
         DB::statement('CREATE INDEX listing_variants_supplier ON listing_variants (supplier_variant_id)');
         DB::statement('CREATE INDEX prices_under_floor ON prices (stall_id, market) WHERE above_floor_minor < 0');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use Illuminate\Database\Eloquent\Collection;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\OptionNames;
 use WindowStall\Bench\Picture;
@@ -48,7 +50,8 @@ final readonly class BoardRowView
      */
     public static function list(Stall $stall, string $market, array $ids): array
     {
-        $rows = ListingVariant::query()->with(['listing.pictures', 'listing.supplierItem.words', 'supplierVariant', 'prices' => fn ($q) => $q->where('market', $market)])->whereKey($ids)->get()->keyBy('id');
+        $rows = ListingVariant::query()->with(['listing', 'supplierVariant', 'prices' => fn ($q) => $q->where('market', $market)])->whereKey($ids)->get()->keyBy('id');
+        self::load($rows);
         $recipes = $stall->recipes->pluck('name', 'id')->all();
         $items = [];
         $views = [];
@@ -56,13 +59,34 @@ final readonly class BoardRowView
             $row = $rows->get($id);
             $price = $row?->priceIn($market);
             if ($row !== null && $price !== null) {
-                $words = $row->listing?->supplierItem?->words;
+                $words = $row->listing !== null && self::renamed($row->listing) ? $row->listing->supplierItem?->words : null;
                 $item = $words === null ? null : ($items[$words->id] ??= $words->item());
                 $views[] = self::of($stall, $row, $price, $item, (string) ($recipes[$price->recipe_id ?? 0] ?? ''));
             }
         }
 
         return $views;
+    }
+
+    /**
+     * Loads once for each listing what its variants share; the supplier's words only where the seller calls options otherwise.
+     *
+     * @param  Collection<array-key, ListingVariant>  $rows
+     */
+    private static function load(Collection $rows): void
+    {
+        /** @var Collection<int, Listing> $listings */
+        $listings = (new Collection($rows->pluck('listing')->filter()->all()))->unique('id');
+        $listings->load(['pictures' => fn ($q) => $q->where('state', Picture::READY)->select(['id', 'listing_id', 'state', 'path'])]);
+        $listings->filter(self::renamed(...))->load('supplierItem.words');
+        foreach ($rows as $row) {
+            $row->setRelation('listing', $listings->find($row->listing_id));
+        }
+    }
+
+    private static function renamed(Listing $listing): bool
+    {
+        return $listing->own_names !== null || $listing->own_dropped !== [] || $listing->own_option_order !== [];
     }
 
     private static function of(Stall $stall, ListingVariant $row, Price $price, ?Item $item, string $recipe): self
