@@ -15,7 +15,7 @@ final readonly class BoardQuery
     public const PAGE = 50;
 
     /** sort → column; words first, then every figure */
-    public const SORTS = ['title' => 'l.shown_title', 'goods' => 'p.goods_minor', 'delivery' => 'p.delivery_minor', 'landed' => 'p.landed_minor', 'price' => 'p.price_minor', 'was' => 'v.own_was_minor', 'keep' => 'p.keep_minor', 'margin' => 'p.margin_bp', 'floor' => 'p.above_floor_minor', 'since' => 'p.since'];
+    public const SORTS = ['title' => 'l.shown_title', 'goods' => 'p.goods_minor', 'delivery' => 'p.delivery_minor', 'landed' => 'p.landed_minor', 'price' => 'p.price_minor', 'was' => 'v.own_was_minor', 'keep' => 'p.keep_minor', 'margin' => 'p.margin_bp', 'floor' => 'coalesce(p.above_floor_minor, p.keep_minor)', 'since' => 'p.since'];
 
     /** Cases worth looking at: what makes a variant one of them. */
     public const CASES = [

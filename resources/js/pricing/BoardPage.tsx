@@ -25,7 +25,7 @@ const COLUMNS = [
   { sort: 'was', name: 'was', width: 'w-[74px]' },
   { sort: 'keep', name: 'you keep', width: 'w-[82px]' },
   { sort: 'margin', name: 'margin', width: 'w-[64px]' },
-  { sort: 'floor', name: 'above floor', width: 'w-[92px]' },
+  { sort: 'floor', name: 'above floor', width: 'w-[106px]' },
 ] as const;
 
 const CASES = [

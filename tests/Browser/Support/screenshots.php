@@ -41,7 +41,7 @@ $keep($desk->see('You say'), 'listing');
 $keep($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced by'), 'prices');
 $desk->open($at['workshop'].'/at/quillet/pricing?q=snips')->click('[data-look]')->see('Why it costs that');
 $keep($desk, 'price');
-$keep($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('Little things'), 'recipes');
+$keep($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50'), 'recipes');
 $keep($desk->open($at['workshop'].'/at/quillet/pricing/costs')->see('Free delivery'), 'costs');
 $desk->open($at['workshop'].'/at/quillet/pricing/trial')->see('Nothing tried yet');
 $dearer = $desk->css('[aria-label="Oakum Depot dearer by"]');
