@@ -10,6 +10,7 @@ use WindowStall\Source\Jobs\LandMarket;
 use WindowStall\Source\Run;
 use WindowStall\Source\RunKind;
 use WindowStall\Source\RunState;
+use WindowStall\Source\Views\RunView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -39,6 +40,14 @@ final readonly class Reprice
         }
 
         return $run;
+    }
+
+    /** The run that prices everything again, while it is open. */
+    public static function underWay(Stall $stall): ?RunView
+    {
+        $run = $stall->runs()->where('kind', RunKind::Price)->whereIn('state', [RunState::Waiting, RunState::Running])->latest('id')->first();
+
+        return $run === null ? null : RunView::of($run);
     }
 
     /** @param  array<string, string>  $subject */

@@ -7,6 +7,7 @@ namespace WindowStall\Pricing;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\PricedOnce;
 use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Pricing\Views\TrialFiguresView;
 use WindowStall\Stall\Stall;
 
 /**
@@ -36,6 +37,14 @@ final class TryPricing
         }
 
         return $tally;
+    }
+
+    /** Works the figures of a trial out and keeps them with it. */
+    public function keep(Stall $stall, PricingChange $trial): void
+    {
+        $start = hrtime(true);
+        $tally = $this($stall, $trial->changes);
+        $trial->update(['figures' => json_decode((string) json_encode(TrialFiguresView::of($stall, $tally, (hrtime(true) - $start) / 1e9)), true)]);
     }
 
     /**

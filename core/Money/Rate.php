@@ -52,11 +52,6 @@ final readonly class Rate
         return $amount->with(Rounding::halfUp($amount->minor, $this->millionths, self::WHOLE));
     }
 
-    public function isNone(): bool
-    {
-        return $this->millionths === 0;
-    }
-
     /** "1.9%", "20%". */
     public function percent(): string
     {

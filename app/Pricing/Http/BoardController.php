@@ -21,6 +21,7 @@ use WindowStall\Core\Pricing\Ending;
 use WindowStall\Core\Pricing\Step;
 use WindowStall\Core\Pricing\Toward;
 use WindowStall\Pricing\BoardQuery;
+use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\SetPrices;
 use WindowStall\Pricing\Views\BoardRowView;
 use WindowStall\Pricing\Views\BoardView;
@@ -36,7 +37,7 @@ final class BoardController
 {
     public function index(Request $request, Stall $stall, LookAtMarket $look): Response
     {
-        return Inertia::render('pricing/BoardPage', ['board' => BoardView::of($stall, BoardQuery::of($request, $stall)), 'markets' => $look->views($stall)]);
+        return Inertia::render('pricing/BoardPage', ['run' => Reprice::underWay($stall), 'board' => BoardView::of($stall, BoardQuery::of($request, $stall)), 'markets' => $look->views($stall)]);
     }
 
     public function sheet(Stall $stall, int $variant): JsonResponse

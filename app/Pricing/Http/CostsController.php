@@ -17,6 +17,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\CostForm;
 use WindowStall\Pricing\PullRates;
+use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\Views\CostSheetView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
@@ -31,7 +32,7 @@ final readonly class CostsController
 
     public function show(Stall $stall): Response
     {
-        return Inertia::render('pricing/CostsPage', ['sheet' => CostSheetView::of($stall)]);
+        return Inertia::render('pricing/CostsPage', ['run' => Reprice::underWay($stall), 'sheet' => CostSheetView::of($stall)]);
     }
 
     public function update(Request $request, Stall $stall): JsonResponse

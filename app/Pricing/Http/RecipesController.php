@@ -14,6 +14,7 @@ use WindowStall\Pricing\ConditionNotation;
 use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\Recipes;
+use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Pricing\Views\RecipeRowView;
 use WindowStall\Source\Run;
@@ -32,7 +33,7 @@ final readonly class RecipesController
 
     public function index(Stall $stall): Response
     {
-        return Inertia::render('pricing/RecipesPage', [
+        return Inertia::render('pricing/RecipesPage', ['run' => Reprice::underWay($stall),
             'recipes' => RecipeRowView::list($stall), 'bands' => \WindowStall\Core\Pricing\TrialTally::BANDS,
             'choices' => [
                 'suppliers' => $stall->connections()->orderBy('name')->pluck('name', 'id')->all(),

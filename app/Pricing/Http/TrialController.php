@@ -15,9 +15,9 @@ use WindowStall\Pricing\CostForm;
 use WindowStall\Pricing\Jobs\TryForLarge;
 use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
+use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Pricing\Views\RecipeFormView;
-use WindowStall\Pricing\Views\TrialFiguresView;
 use WindowStall\Pricing\Views\TrialView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
@@ -32,7 +32,7 @@ final class TrialController
 
     public function show(Stall $stall): Response
     {
-        return Inertia::render('pricing/TrialPage', ['trial' => TrialView::of($stall, $this->open($stall)), 'done' => $this->lately($stall)]);
+        return Inertia::render('pricing/TrialPage', ['run' => Reprice::underWay($stall), 'trial' => TrialView::of($stall, $this->open($stall)), 'done' => $this->lately($stall)]);
     }
 
     public function view(Stall $stall, PricingChange $change): JsonResponse
@@ -53,19 +53,10 @@ final class TrialController
         if (ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() > self::AT_ONCE) {
             TryForLarge::dispatch($trial->id);
         } else {
-            self::work($stall, $trial, $try);
+            $try->keep($stall, $trial);
         }
 
         return new JsonResponse(TrialView::of($stall, $trial));
-    }
-
-    /** Works the figures of a trial out and keeps them with it. */
-    public static function work(Stall $stall, PricingChange $trial, TryPricing $try): void
-    {
-        $start = hrtime(true);
-        $tally = $try($stall, $trial->changes);
-        $figures = TrialFiguresView::of($stall, $tally, (hrtime(true) - $start) / 1e9);
-        $trial->update(['figures' => json_decode((string) json_encode($figures), true)]);
     }
 
     public function apply(Request $request, Stall $stall, PricingChange $change, ChangePricing $apply): JsonResponse

@@ -35,6 +35,7 @@ final class RepriceStall implements ShouldQueue
         $run->perform('Pricing every variant', function () use ($run, $stall, $price): void {
             $run->update(['total' => ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count()]);
             $moved = $price($stall, progress: function (int $done) use ($run): void {
+                $run->stopIfCancelled();
                 $run->update(['done' => $done]);
             });
             $run->update(['counts' => ['changed' => $moved]]);

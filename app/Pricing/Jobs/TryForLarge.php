@@ -6,7 +6,6 @@ namespace WindowStall\Pricing\Jobs;
 
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use WindowStall\Pricing\Http\TrialController;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
@@ -29,7 +28,7 @@ final class TryForLarge implements ShouldQueue
     {
         $trial = PricingChange::query()->whereNull('applied_at')->find($this->changeId);
         if ($trial !== null) {
-            TrialController::work(Stall::query()->findOrFail($trial->stall_id), $trial, $try);
+            $try->keep(Stall::query()->findOrFail($trial->stall_id), $trial);
         }
     }
 }

@@ -51,11 +51,10 @@ final readonly class CostSheetView
         $sample = self::sample($stall);
         $till = $sample === null ? null : $sample[1]->till;
         $cushion = (int) ($stall->rates->first()->cushion_bp ?? 0);
-        $used = [...DB::table('supplier_items')->where('stall_id', $stall->id)->whereNull('gone_at')->distinct()->pluck('currency')->all(), ...$stall->marketRows->pluck('currency')->filter()->all()];
 
         return new self(
             self::fields($stall, $till), $stall->tax_on_top,
-            array_values($stall->rates->sortByDesc(static fn (StallRate $r): array => [in_array($r->from, $used, true), -ord($r->from[0])])->map(static fn (StallRate $r): RateView => new RateView($r->from, self::plain($r->rate), $r->day, $r->typed, in_array($r->from, $used, true)))->all()),
+            self::rates($stall),
             Percent::digits($cushion), self::cushionEffect($stall, $sample[1] ?? null),
             array_map(static fn (string $m): MarketTermsView => self::market($stall, $m, $sample[1] ?? null), $stall->markets()),
             [$stall->currency, ...array_values($stall->rates->pluck('from')->sort()->all())],
@@ -64,6 +63,14 @@ final readonly class CostSheetView
             $till === null || $sample === null ? null : SaleView::of($sample[0]->title->shown().($sample[1]->label === '' ? '' : ', '.$sample[1]->label), $till),
             $stall->freeOver()?->digits() ?? '', $stall->currency,
         );
+    }
+
+    /** @return list<RateView> those in use first */
+    public static function rates(Stall $stall): array
+    {
+        $used = [...DB::table('supplier_items')->where('stall_id', $stall->id)->whereNull('gone_at')->distinct()->pluck('currency')->all(), ...$stall->marketRows->pluck('currency')->filter()->all()];
+
+        return array_values($stall->rates->sortByDesc(static fn (StallRate $r): array => [in_array($r->from, $used, true), -ord($r->from[0])])->map(static fn (StallRate $r): RateView => new RateView($r->from, self::plain($r->rate), $r->day, $r->typed, in_array($r->from, $used, true)))->all());
     }
 
     /** @return array{ListingFigures, VariantFigures}|null the listing that was chosen, or one that is shown */

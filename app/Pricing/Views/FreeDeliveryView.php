@@ -58,11 +58,11 @@ final readonly class FreeDeliveryView
         );
     }
 
-    /** @return \Illuminate\Support\Collection<int, \stdClass> */
+    /** @return \Illuminate\Support\Collection<int, \stdClass> up to 2,000 prices, drawn from everywhere in the list */
     private static function rows(Stall $stall): \Illuminate\Support\Collection
     {
         return DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')->join('supplier_variants as s', 's.id', '=', 'v.supplier_variant_id')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)
-            ->whereNull('l.deleted_at')->where('v.own_on', true)->where('p.price_minor', '>', 0)->whereNotNull('p.landed_minor')->orderBy('p.price_minor')->limit(2_000)
+            ->whereNull('l.deleted_at')->where('v.own_on', true)->where('p.price_minor', '>', 0)->whereNotNull('p.landed_minor')->orderByRaw('hashint8(p.listing_variant_id)')->limit(2_000)
             ->selectRaw("p.price_minor, p.landed_minor, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label END AS name")->get();
     }
 

@@ -30,7 +30,7 @@ final readonly class RecipeRowView
         $bands = 'width_bucket(p.margin_bp, ARRAY['.implode(',', TrialTally::BANDS).'])';
         $rows = DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->where('p.offered', true)
             ->whereNotNull('p.recipe_id')->where('p.priced_by', '!=', 'hand')->groupByRaw('1, 2')->selectRaw("p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under")->get()->groupBy('recipe');
-        $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
+        $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->where('offered', true)->where('priced_by', '!=', 'hand')->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
         $suppliers = $stall->connections()->pluck('name', 'id')->all();
 
         return array_values($stall->recipes->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $suppliers): self {

@@ -41,7 +41,7 @@ final readonly class TrialView
         }
         unset($now['rate_tolerance'], $tried['rate_tolerance']);
         $rates = [];
-        foreach (CostSheetView::of($stall)->rates as $rate) {
+        foreach (CostSheetView::rates($stall) as $rate) {
             if ($rate->used) {
                 $rates[$rate->from] = $rate->rate;
             }

@@ -240,12 +240,12 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
           setAll(false);
         }}
       >
-        {!all && selection.chosen.length === rows.length && (board.more || board.page > 1) && (
+        {board.home && !all && selection.chosen.length === rows.length && (board.more || board.page > 1) && (
           <Button onClick={() => setAll(true)} className="text-ink">
             Choose all {(counts.found ?? 0).toLocaleString('en')}
           </Button>
         )}
-        <BulkPrices onSet={bulk} />
+        {board.home ? <BulkPrices onSet={bulk} /> : <span className="text-[#d8cdbb]">Prices by hand are set for the home market</span>}
       </SelectionBar>
       <VariantSheet
         variant={looking}

@@ -1,7 +1,10 @@
-import { Head, Link } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import { useHandle } from '@/lib/useStall';
+import { RunBar } from '@/source/RunBar';
+import { useRun } from '@/source/useRun';
+import type { RunView } from '@/types';
 
 const PLACES = [
   { key: 'board', name: 'Price board', to: 'pricing' },
@@ -13,6 +16,7 @@ const PLACES = [
 /** The four places of Pricing, and what this one is for. */
 export function PricingHead({ at, says, children }: { at: (typeof PLACES)[number]['key']; says: string; children?: ReactNode }) {
   const handle = useHandle();
+  const [run, setRun] = useRun(usePage<{ run: RunView | null }>().props.run);
   return (
     <div className="px-6 pt-5 pb-3">
       <Head title={PLACES.find((p) => p.key === at)?.name ?? 'Pricing'} />
@@ -36,6 +40,11 @@ export function PricingHead({ at, says, children }: { at: (typeof PLACES)[number
         </nav>
         <div className="ml-auto flex items-baseline gap-4">{children}</div>
       </div>
+      {run?.open && (
+        <div className="mt-2 flex items-center gap-4">
+          <RunBar run={run} what="Pricing every variant" onChanged={setRun} />
+        </div>
+      )}
       <p className="mt-1 max-w-[92ch] text-mute">{says}</p>
     </div>
   );

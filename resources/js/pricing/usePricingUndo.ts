@@ -7,6 +7,7 @@ import { useHandle } from '@/lib/useStall';
 export function usePricingUndo(onTaken: () => void = () => router.reload()) {
   const handle = useHandle();
   return (change: number, said: string, run: number | null = null): void => {
+    if (run !== null) router.reload({ only: ['run'] });
     toast(`${said}.${run === null ? '' : ' Every variant is being priced; it goes on when you leave.'}`, {
       duration: 12_000,
       action: {
