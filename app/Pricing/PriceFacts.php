@@ -19,6 +19,7 @@ use WindowStall\Core\Pricing\FrozenRate;
 use WindowStall\Core\Pricing\PricedGoods;
 use WindowStall\Core\Pricing\PriceSpread;
 use WindowStall\Core\Pricing\Recipe;
+use WindowStall\Core\Pricing\RecipeFacts;
 use WindowStall\Core\Pricing\VariantFacts;
 use WindowStall\Stall\Stall;
 
@@ -90,7 +91,7 @@ final class PriceFacts
         $home = $this->market === $this->stall->home_market;
         $landing = $home ? 'sv' : 'vl';
 
-        return "SELECT lv.id, lv.listing_id, lv.own_on, lv.own_price_minor, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
+        return "SELECT lv.id, lv.listing_id, lv.own_on, lv.own_price_minor, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
                 si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".($home ? '' : ', h.price_minor AS home_minor').", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
             FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
             ".($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').'
@@ -107,29 +108,40 @@ final class PriceFacts
      */
     private function listing(array $rows): array
     {
+        $alike = $variants = [];
+        foreach ($rows as $row) {
+            $variants[] = $this->variant($row, $alike);
+        }
         $across = $rows[0]->own_across === null ? null : json_decode((string) $rows[0]->own_across, true);
 
         return [
             'spread' => is_array($across) ? new PriceSpread(Across::from((string) $across['across']), (string) ($across['option'] ?? ''), $across['groups'] ?? []) : new PriceSpread(Across::Each),
-            'variants' => array_map($this->variant(...), $rows), 'rows' => $rows,
+            'variants' => $variants, 'rows' => $rows,
         ];
     }
 
-    private function variant(stdClass $row): VariantFacts
+    /** @param  array<string, RecipeFacts>  $alike  of the listing so far: variants that cost the same are decided once */
+    private function variant(stdClass $row, array &$alike): VariantFacts
     {
         $code = (string) $row->currency;
         $currency = $this->currencies[$code] ??= Currency::of($code);
-        $dearer = $this->sheet->dearer((int) $row->connection_id);
-        $unit = $dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000);
-        $cost = $row->first_minor === null ? null : new Cost(new Money($unit, $currency), new Money((int) $row->first_minor, $currency), new Money((int) ($row->further_minor ?? $row->first_minor), $currency), $this->duty, $this->handling);
         [$row->rate, $held, $exchange] = $this->stands[$code.'|'.$row->rate] ??= $this->stand($row->rate, $code, $currency);
+        $written = $row->own_recipe ?? $row->listing_recipe;
+        $from = $alike["$row->cost_minor|$row->first_minor|$row->further_minor|$row->rrp_minor|$row->grams|$row->connection_id|$code|$row->rate|$row->methods|".($row->home_minor ?? '').'|'.$written] ??= $this->facts($row, $currency, $held, $exchange, $written);
 
-        return new VariantFacts(
-            (int) $row->id, $cost,
-            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $exchange->convert(new Money($unit, $currency))->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
-            $held, $row->rrp_minor === null ? null : $this->rrp($code)->convert(new Money((int) $row->rrp_minor, $currency)),
-            $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor),
-            $this->recipe($row->own_recipe ?? $row->listing_recipe), $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null, $this->shownBy($row), (string) $row->step,
+        return new VariantFacts((int) $row->id, $from, $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor), $this->shownBy($row), (string) $row->step);
+    }
+
+    private function facts(stdClass $row, Currency $currency, Rates $held, ExchangeRate $exchange, ?string $recipe): RecipeFacts
+    {
+        $dearer = $this->sheet->dearer((int) $row->connection_id);
+        $unit = new Money($dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000), $currency);
+
+        return new RecipeFacts(
+            $row->first_minor === null ? null : new Cost($unit, new Money((int) $row->first_minor, $currency), new Money((int) ($row->further_minor ?? $row->first_minor), $currency), $this->duty, $this->handling),
+            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $exchange->convert($unit)->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
+            $held, $row->rrp_minor === null ? null : $this->rrp($currency->code)->convert(new Money((int) $row->rrp_minor, $currency)),
+            $this->recipe($recipe), $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null,
         );
     }
 

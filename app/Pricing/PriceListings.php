@@ -73,17 +73,19 @@ final class PriceListings
         $pricer = $sheet->pricer($market);
         $new = false;
         $least = [];
-        $done += Copy::into('stage_prices', self::COLUMNS, (static function () use ($facts, $pricer, $listings, $after, $upTo, &$new, &$least): \Generator {
+        $done += Copy::plain('stage_prices', self::COLUMNS, (static function () use ($facts, $pricer, $listings, $after, $upTo, &$new, &$least): \Generator {
             foreach ($facts->read($listings, $after, $upTo) as $listing) {
-                $id = (int) $listing['rows'][0]->listing_id;
-                $least[$id] = null;
+                $from = null;
                 foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
                     $row = $listing['rows'][$n];
                     $new = $new || ! $row->known;
                     if ($price->price !== null && $row->own_on) {
-                        $least[$id] = min($least[$id] ?? $price->price->minor, $price->price->minor);
+                        $from = min($from ?? $price->price->minor, $price->price->minor);
                     }
                     yield self::row($price, $row);
+                }
+                if ($from !== $listing['rows'][0]->shown_from_minor) {
+                    $least[(int) $listing['rows'][0]->listing_id] = $from;
                 }
             }
         })());
@@ -94,7 +96,7 @@ final class PriceListings
         return $this->write($stall, $market, $sheet->currency($market)->code, $new);
     }
 
-    /** @param  array<int, int|null>  $least  listing → the least of its prices */
+    /** @param  array<int, int|null>  $least  listing → the least of its prices, where that moved */
     private function writeLeast(array $least): void
     {
         foreach (array_chunk($least, 20_000, true) as $some) {
@@ -103,12 +105,15 @@ final class PriceListings
         }
     }
 
-    /** @return list<string|int|bool|null> in the columns' order */
+    /** @return list<string|int> in the columns' order */
     private static function row(VariantPrice $p, \stdClass $row): array
     {
+        $none = Copy::NULL;
+
         return [
-            $p->id, $p->price?->minor, $p->shown?->minor, $p->recipePrice?->minor, $p->landed?->goods->minor, $p->landed?->delivery->minor, $p->landed?->duty->minor, $p->landed?->handling->minor, $p->landed?->total->minor,
-            $p->keep, $p->marginBp, $p->keep === null || $p->least === null ? null : $p->keep - $p->least, $p->floorOverCap, (bool) $row->own_on, $p->by->value, $p->recipe === 0 ? null : $p->recipe, $row->rate, $row->price_rate,
+            $p->id, $p->price->minor ?? $none, $p->shown->minor ?? $none, $p->recipePrice->minor ?? $none, $p->landed->goods->minor ?? $none, $p->landed->delivery->minor ?? $none, $p->landed->duty->minor ?? $none,
+            $p->landed->handling->minor ?? $none, $p->landed->total->minor ?? $none, $p->keep ?? $none, $p->marginBp ?? $none, $p->keep === null || $p->least === null ? $none : $p->keep - $p->least, (int) $p->floorOverCap,
+            (int) $row->own_on, $p->by->value, $p->recipe === 0 ? $none : $p->recipe, $row->rate, $row->price_rate ?? $none,
         ];
     }
 

@@ -16,12 +16,17 @@ final readonly class Landed
 
     public static function of(Money $goods, Money $delivery, ?Money $duty = null, ?Money $handling = null): self
     {
-        $duty ??= Money::zero($goods->currency);
-        $handling ??= Money::zero($goods->currency);
-        foreach ([$delivery, $duty, $handling] as $line) {
-            if ($line->currency->code !== $goods->currency->code) {
-                throw CurrencyMismatch::between($goods->currency, $line->currency);
-            }
+        $duty ??= $goods->with(0);
+        $handling ??= $goods->with(0);
+        $code = $goods->currency->code;
+        $other = match (true) {
+            $delivery->currency->code !== $code => $delivery,
+            $duty->currency->code !== $code => $duty,
+            $handling->currency->code !== $code => $handling,
+            default => null,
+        };
+        if ($other !== null) {
+            throw CurrencyMismatch::between($goods->currency, $other->currency);
         }
 
         return new self($goods, $delivery, $duty, $handling, $goods->with($goods->minor + $delivery->minor + $duty->minor + $handling->minor));

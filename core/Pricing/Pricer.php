@@ -31,32 +31,32 @@ final readonly class Pricer
      */
     public function listing(array $variants, PriceSpread $spread): array
     {
-        $decided = [];
-        $prices = [];
-        foreach ($variants as $variant) {
-            $decided[$variant->id] = $one = $this->decide($variant);
-            $prices[$variant->id] = $one['price']?->minor;
+        $decided = $alike = $prices = $priced = [];
+        foreach ($variants as $n => $variant) {
+            $decided[$n] = $one = $alike[spl_object_id($variant->from)] ??= $this->decide($variant->from);
+            $prices[$n] = $one['price']?->minor;
         }
-        $together = $spread->across === Across::Each ? $prices : $spread->over($prices, array_combine(array_keys($prices), array_map(static fn (VariantFacts $v): string => $v->step, $variants)));
+        $together = $spread->across === Across::Each ? $prices : $spread->over($prices, array_map(static fn (VariantFacts $v): string => $v->step, $variants));
+        foreach ($variants as $n => $variant) {
+            $priced[] = $this->priced($variant, $decided[$n], $together[$n]);
+        }
 
-        return array_map(fn (VariantFacts $v): VariantPrice => $this->priced($v, $decided[$v->id], $together[$v->id]), $variants);
+        return $priced;
     }
 
-    /** What one piece costs at the rates of the day, and what the variant's recipe makes of it. */
-    public function decision(VariantFacts $variant): ?Decision
+    /**
+     * What one piece costs at the rates of the day, and what the recipe that counts makes of it.
+     *
+     * @return array{landed: Landed|null, recipe: Recipe, id: int, decision: Decision|null, price: Money|null}
+     */
+    private function decide(RecipeFacts $from): array
     {
-        return $this->decide($variant)['decision'];
-    }
-
-    /** @return array{landed: Landed|null, recipe: Recipe, id: int, decision: Decision|null, price: Money|null} */
-    private function decide(VariantFacts $variant): array
-    {
-        $ruled = $variant->own === null ? $this->book->for($variant->goods) : null;
-        $recipe = $variant->own ?? ($ruled->recipe ?? throw new \LogicException('A book always has a recipe.'));
-        $landed = $variant->cost?->landed(1, $this->today);
-        $held = $landed === null || $variant->held === $this->today ? $landed : $variant->cost?->landed(1, $variant->held);
-        $decision = $held === null ? null : $recipe->decide($held, $this->terms, $variant->rrp, $this->carried);
-        $price = $variant->follows === null || $landed === null ? $decision?->price : $variant->follows;
+        $ruled = $from->own === null ? $this->book->for($from->goods) : null;
+        $recipe = $from->own ?? ($ruled->recipe ?? throw new \LogicException('A book always has a recipe.'));
+        $landed = $from->cost?->landed(1, $this->today);
+        $held = $landed === null || $from->held === $this->today ? $landed : $from->cost?->landed(1, $from->held);
+        $decision = $held === null ? null : $recipe->decide($held, $this->terms, $from->rrp, $this->carried);
+        $price = $from->follows === null || $landed === null ? $decision?->price : $from->follows;
 
         return ['landed' => $landed, 'recipe' => $recipe, 'id' => $ruled->id ?? 0, 'decision' => $decision, 'price' => $price];
     }
@@ -64,13 +64,18 @@ final readonly class Pricer
     /** @param  array{landed: Landed|null, recipe: Recipe, id: int, decision: Decision|null, price: Money|null}  $one */
     private function priced(VariantFacts $variant, array $one, ?int $together): VariantPrice
     {
-        $recipePrice = $together === null ? null : $this->terms->charged->with($together);
+        $own = $one['price'];
+        $recipePrice = match (true) {
+            $together === null => null,
+            $own?->minor === $together => $own,
+            default => $this->terms->charged->with($together),
+        };
         $price = $variant->hand ?? $recipePrice;
         $by = match (true) {
             $variant->hand !== null => PricedBy::Hand,
-            $one['price'] !== null && $one['price']->minor !== $together => PricedBy::Together,
-            $variant->follows !== null => PricedBy::Conversion,
-            default => $variant->own !== null ? PricedBy::OwnRecipe : PricedBy::Recipe,
+            $own !== null && $own !== $recipePrice => PricedBy::Together,
+            $variant->from->follows !== null => PricedBy::Conversion,
+            default => $variant->from->own !== null ? PricedBy::OwnRecipe : PricedBy::Recipe,
         };
         $shown = $price === null ? null : $this->shown($variant, $price);
         if ($price === null || $shown === null || $one['landed'] === null) {
@@ -88,8 +93,11 @@ final readonly class Pricer
     /** A price as the market shows it: in its currency, with its ending where it comes from elsewhere. */
     private function shown(VariantFacts $variant, Money $price): Money
     {
+        if ($variant->shownBy === null && $variant->from->follows === null) {
+            return $price;
+        }
         $turned = $variant->shownBy?->convert($price) ?? $price;
 
-        return $this->ending !== null && ($variant->shownBy !== null || $variant->follows !== null) ? $this->ending->of($turned) : $turned;
+        return $this->ending?->of($turned) ?? $turned;
     }
 }

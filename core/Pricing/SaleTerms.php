@@ -24,6 +24,12 @@ final readonly class SaleTerms
 
     public Money $advertising;
 
+    /** How many lines are rounded. */
+    private int $roundings;
+
+    /** @var array{int, int} */
+    private array $plainSlope;
+
     /**
      * @param  Money  $charged  D, what the shopper pays for delivery
      * @param  Rate  $payment  the payment provider's share of the gross
@@ -36,6 +42,8 @@ final readonly class SaleTerms
         $this->platform = $platform ?? Rate::none();
         $this->returns = $returns ?? Rate::none();
         $this->advertising = $advertising ?? Money::zero($charged->currency);
+        $this->roundings = count(array_filter([$tax->rate->millionths, $payment->millionths, $this->platform->millionths, $this->returns->millionths]));
+        $this->plainSlope = $this->slope(0);
     }
 
     /** @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a price, in minor units */
@@ -80,13 +88,13 @@ final readonly class SaleTerms
     public function priceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
     {
         $m = $margin->millionths ?? 0;
-        [$numerator, $denominator] = $this->slope($m);
+        [$numerator, $denominator] = $m === 0 ? $this->plainSlope : $this->slope($m);
         if ($numerator <= 0) {
             return null;
         }
         $short = $amount->minor + $landed->minor + $this->paymentFixed->minor + $this->advertising->minor;
-        // Six roundings of half a minor unit at most lie between the exact line and the rounded ones.
-        $from = Rounding::up($short - 4, $denominator, $numerator) - $this->charged->minor - 1;
+        // Half a minor unit a rounded line lies between the exact line and the rounded ones: below this no price meets the target.
+        $from = Rounding::up(2 * $short - $this->roundings, $denominator, 2 * $numerator) - $this->charged->minor;
         $most = Money::MOST_UNITS * $landed->currency->minorPerUnit();
         for ($price = max(0, $from); $price <= $most; $price++) {
             [$keep, $receipts] = $this->keep($price, $landed->minor);

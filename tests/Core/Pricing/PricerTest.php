@@ -25,6 +25,7 @@ use WindowStall\Core\Pricing\Pricer;
 use WindowStall\Core\Pricing\PriceSpread;
 use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\RecipeBook;
+use WindowStall\Core\Pricing\RecipeFacts;
 use WindowStall\Core\Pricing\RuledRecipe;
 use WindowStall\Core\Pricing\Step;
 use WindowStall\Core\Pricing\VariantFacts;
@@ -55,7 +56,7 @@ final class PricerTest extends TestCase
         $usd = static fn (string $rate): Rates => new Rates(Currency::of('GBP'), ['USD' => ExchangeRate::of(Currency::of('USD'), Currency::of('GBP'), $rate, 0, '')]);
         $cost = new Cost(Money::of(1000, 'USD'), Money::of(0, 'USD'), Money::of(0, 'USD'), Duty::none(), Money::gbp(0));
         $pricer = new Pricer(Terms::simple(), $this->book(), $usd('0.82'));
-        [$price] = $pricer->listing([new VariantFacts(1, $cost, new PricedGoods(1, '', [], 800, 100, 'GB'), $usd('0.80'))], new PriceSpread(Across::Each));
+        [$price] = $pricer->listing([new VariantFacts(1, new RecipeFacts($cost, new PricedGoods(1, '', [], 800, 100, 'GB'), $usd('0.80')))], new PriceSpread(Across::Each));
         self::assertSame([1795, 820], [$price->price?->minor, $price->landed?->total->minor], '8.00 × 2.2 = 17.60 → 17.95 at the frozen rate, 8.20 landed today');
         self::assertSame(Terms::simple()->keep(1795, 820)[0], $price->keep);
     }
@@ -65,7 +66,7 @@ final class PricerTest extends TestCase
         $back = ExchangeRate::of(Currency::of('EUR'), Currency::of('GBP'), '0.86', 0, '');
         $into = ExchangeRate::of(Currency::of('GBP'), Currency::of('EUR'), '1.1628', 0, '');
         $pricer = new Pricer(Terms::simple(), $this->book(), new Rates(Currency::of('GBP')), new Ending(95), $back);
-        [$price] = $pricer->listing([new VariantFacts(1, $this->cost(500), new PricedGoods(1, '', [], 500, 100, 'IE'), $pricer->today, follows: Money::gbp(1595), shownBy: $into)], new PriceSpread(Across::Each));
+        [$price] = $pricer->listing([new VariantFacts(1, new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'IE'), $pricer->today, follows: Money::gbp(1595)), shownBy: $into)], new PriceSpread(Across::Each));
         // 15.95 × 1.1628 = 18.55 → 18.95 EUR, worth 16.30
         self::assertEquals([Money::of(1895, 'EUR'), Money::gbp(1630), PricedBy::Conversion], [$price->shown, $price->price, $price->by]);
         self::assertSame(Terms::simple()->keep(1630, 650)[0], $price->keep);
@@ -74,7 +75,7 @@ final class PricerTest extends TestCase
     public function test_a_cap_under_the_floor_is_carried_on(): void
     {
         $capped = new Recipe(Basis::Landed, [Step::factor(2_000_000)], null, Floor::margin(Rate::bp(3000)), Cap::rrp());
-        [$price] = $this->pricer()->listing([new VariantFacts(1, $this->cost(500), new PricedGoods(1, '', [], 500, 100, 'GB'), $this->pricer()->today, Money::gbp(800), own: $capped)], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing([new VariantFacts(1, new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'GB'), $this->pricer()->today, Money::gbp(800), $capped))], new PriceSpread(Across::Each));
         self::assertTrue($price->floorOverCap && $price->underFloor());
         self::assertSame([800, PricedBy::OwnRecipe], [$price->price?->minor, $price->by]);
     }
@@ -107,6 +108,6 @@ final class PricerTest extends TestCase
 
     private function facts(int $id, ?int $unit, ?int $hand = null): VariantFacts
     {
-        return new VariantFacts($id, $unit === null ? null : $this->cost($unit), new PricedGoods(1, '', [], $unit ?? 0, 100, 'GB'), new Rates(Currency::of('GBP')), hand: $hand === null ? null : Money::gbp($hand));
+        return new VariantFacts($id, new RecipeFacts($unit === null ? null : $this->cost($unit), new PricedGoods(1, '', [], $unit ?? 0, 100, 'GB'), new Rates(Currency::of('GBP'))), hand: $hand === null ? null : Money::gbp($hand));
     }
 }
