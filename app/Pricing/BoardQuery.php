@@ -40,10 +40,41 @@ final readonly class BoardQuery
         );
     }
 
-    /** @return list<int> variants of one page, one more than it holds if there are more */
-    public function page(Stall $stall): array
+    /**
+     * One page, and how many there are: of everything by two passes over the price list, of what words or a state narrow down by one over that.
+     *
+     * @return array{ids: list<int>, counts: array<string, int>} one variant more than a page holds if there are more; counts: found, all, each case
+     */
+    public function look(Stall $stall): array
     {
-        $rows = $this->rows($stall);
+        if ($this->words === '' && $this->state === '') {
+            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => array_map(intval(...), (array) $this->base($stall)->selectRaw($this->counted())->first())];
+        }
+        $found = $this->base($stall)->select('p.*');
+        $page = $this->page($this->ofCase(DB::table('p')), $stall)->select('p.listing_variant_id');
+        /** @var array<string, mixed> $row */
+        $row = (array) DB::selectOne('WITH p AS MATERIALIZED ('.$found->toSql().') SELECT '.$this->counted().', array_to_json(ARRAY('.$page->toSql().')) AS ids FROM p', [...$found->getBindings(), ...$page->getBindings()]);
+        $ids = (array) json_decode((string) $row['ids'], true);
+        unset($row['ids']);
+
+        return ['ids' => array_values(array_map(intval(...), $ids)), 'counts' => array_map(intval(...), $row)];
+    }
+
+    /** @return list<int> every variant it finds, up to a number */
+    public function all(Stall $stall, int $most): array
+    {
+        return $this->ids($this->rows($stall)->orderBy('p.listing_variant_id')->limit($most));
+    }
+
+    private function counted(): string
+    {
+        $cases = array_map(static fn (string $name, string $is): string => "count(*) FILTER (WHERE $is) AS \"$name\"", array_keys(self::CASES), self::CASES);
+
+        return ($this->case === '' ? 'count(*)' : 'count(*) FILTER (WHERE '.self::CASES[$this->case].')').' AS found, count(*) AS "all", '.implode(', ', $cases);
+    }
+
+    private function page(Builder $rows, Stall $stall): Builder
+    {
         $way = $this->down ? ' DESC' : ' ASC';
         if ($this->sort === 'title') {
             // By the index on titles: a page is read, not sorted out of all.
@@ -52,38 +83,44 @@ final readonly class BoardQuery
             $rows = ($this->sort === 'was' ? $this->withVariants($rows) : $rows)->orderByRaw(self::SORTS[$this->sort].$way.' NULLS LAST, p.listing_variant_id');
         }
 
-        return array_values($rows->offset(($this->page - 1) * self::PAGE)->limit(self::PAGE + 1)->pluck('p.listing_variant_id')->map(intval(...))->all());
+        return $rows->offset(($this->page - 1) * self::PAGE)->limit(self::PAGE + 1);
     }
 
-    /** @return list<int> every variant it finds, up to a number */
-    public function all(Stall $stall, int $most): array
+    /** @return list<int> */
+    private function ids(Builder $rows): array
     {
-        return array_values($this->rows($stall)->orderBy('p.listing_variant_id')->limit($most)->pluck('p.listing_variant_id')->map(intval(...))->all());
-    }
-
-    /** @return array<string, int> how many there are, and how many of each case */
-    public function counts(Stall $stall): array
-    {
-        $cases = array_map(static fn (string $name, string $is): string => "count(*) FILTER (WHERE $is) AS \"$name\"", array_keys(self::CASES), self::CASES);
-        $found = $this->case === '' ? 'count(*)' : 'count(*) FILTER (WHERE '.self::CASES[$this->case].')';
-
-        return array_map(intval(...), (array) $this->base($stall)->selectRaw($found.' AS found, count(*) AS "all", '.implode(', ', $cases))->first());
+        return array_values($rows->pluck('p.listing_variant_id')->map(intval(...))->all());
     }
 
     private function rows(Stall $stall): Builder
     {
-        return $this->base($stall)->when($this->case !== '', fn (Builder $q) => $q->whereRaw(self::CASES[$this->case]));
+        return $this->ofCase($this->base($stall));
+    }
+
+    private function ofCase(Builder $rows): Builder
+    {
+        return $rows->when($this->case !== '', fn (Builder $q) => $q->whereRaw(self::CASES[$this->case]));
     }
 
     private function base(Stall $stall): Builder
     {
-        $words = mb_strtolower(addcslashes($this->words, '%_\\'));
-
         return DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $this->market)->where('p.offered', true)
             ->when($this->recipe !== null, fn (Builder $q) => $q->where('p.recipe_id', $this->recipe))
-            ->when($this->state !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('sv.id')->from('listing_variants as sv')->join('listings as sl', 'sl.id', '=', 'sv.listing_id')->where('sl.stall_id', $stall->id)->where('sl.state', $this->state)))
-            ->when($this->words !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', fn (Builder $v) => $v->select('tv.id')->from('listing_variants as tv')->join('listings as tl', 'tl.id', '=', 'tv.listing_id')->where('tl.stall_id', $stall->id)->whereNull('tl.deleted_at')->where('tl.shown_title', 'ilike', '%'.$words.'%')
-                ->union(DB::table('supplier_variants as s')->join('listing_variants as cv', 'cv.supplier_variant_id', '=', 's.id')->whereRaw('lower(s.sku) ~>=~ ? AND lower(s.sku) ~<~ ?', [mb_strtolower($this->words), mb_strtolower($this->words)."\u{10FFFF}"])->select('cv.id'))));
+            ->when($this->words !== '' || $this->state !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', $this->narrowed($stall)));
+    }
+
+    /** The variants whose title or SKU has the words, and whose listing is in the state asked for. */
+    private function narrowed(Stall $stall): Builder
+    {
+        $words = mb_strtolower($this->words);
+        $variants = DB::table('listing_variants as nv')->join('listings as nl', 'nl.id', '=', 'nv.listing_id')->where('nl.stall_id', $stall->id)->whereNull('nl.deleted_at')
+            ->when($this->state !== '', fn (Builder $q) => $q->where('nl.state', $this->state))->select('nv.id');
+        if ($words === '') {
+            return $variants;
+        }
+        $bySku = $variants->clone()->join('supplier_variants as ns', 'ns.id', '=', 'nv.supplier_variant_id')->whereRaw('lower(ns.sku) ~>=~ ? AND lower(ns.sku) ~<~ ?', [$words, $words."\u{10FFFF}"]);
+
+        return $variants->where('nl.shown_title', 'ilike', '%'.addcslashes($words, '%_\\').'%')->union($bySku);
     }
 
     private function withVariants(Builder $rows): Builder

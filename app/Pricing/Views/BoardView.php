@@ -33,10 +33,10 @@ final readonly class BoardView
 
     public static function of(Stall $stall, BoardQuery $query): self
     {
-        $ids = $query->page($stall);
+        ['ids' => $ids, 'counts' => $counts] = $query->look($stall);
 
         return new self(
-            BoardRowView::list($stall, $query->market, array_slice($ids, 0, BoardQuery::PAGE)), $query->counts($stall), $query->market, $query->words, $query->case, $query->recipe,
+            BoardRowView::list($stall, $query->market, array_slice($ids, 0, BoardQuery::PAGE)), $counts, $query->market, $query->words, $query->case, $query->recipe,
             (string) $stall->recipes->firstWhere('id', $query->recipe)?->name, $query->state, $query->sort, $query->down, $query->page, count($ids) > BoardQuery::PAGE, $query->market === $stall->home_market,
         );
     }
