@@ -48,7 +48,7 @@ final readonly class BoardQuery
     public function look(Stall $stall): array
     {
         if ($this->words === '' && $this->state === '') {
-            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => array_map(intval(...), (array) $this->base($stall)->selectRaw($this->counted())->first())];
+            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => $this->counts($stall)];
         }
         $found = $this->base($stall)->select('p.*');
         $page = $this->page($this->ofCase(DB::table('p')), $stall)->select('p.listing_variant_id');
@@ -64,6 +64,12 @@ final readonly class BoardQuery
     public function all(Stall $stall, int $most): array
     {
         return $this->ids($this->rows($stall)->orderBy('p.listing_variant_id')->limit($most));
+    }
+
+    /** @return array<string, int> how many there are, and how many of each case */
+    public function counts(Stall $stall): array
+    {
+        return array_map(intval(...), (array) $this->base($stall)->selectRaw($this->counted())->first());
     }
 
     private function counted(): string

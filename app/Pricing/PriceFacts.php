@@ -52,8 +52,11 @@ final class PriceFacts
     /** @var array<string, list<string>> */
     private array $lists = [];
 
-    /** @param  bool  $freeze  whether prices stand on the rates they were made at; a trial of other rates sees them move */
-    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly bool $freeze = true)
+    /**
+     * @param  bool  $freeze  whether prices stand on the rates they were made at; a trial of other rates sees them move
+     * @param  array<int, int|null>|null  $home  variant → its price in the home market as a trial would have it; as it stands when null
+     */
+    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly bool $freeze = true, private readonly ?array $home = null)
     {
         $this->duty = $sheet->duty($market);
         $this->handling = $sheet->handling();
@@ -127,6 +130,9 @@ final class PriceFacts
         $currency = $this->currencies[$code] ??= Currency::of($code);
         [$row->rate, $held, $exchange] = $this->stands[$code.'|'.$row->rate] ??= $this->stand($row->rate, $code, $currency);
         $written = $row->own_recipe ?? $row->listing_recipe;
+        if ($this->home !== null) {
+            $row->home_minor = $this->home[$row->id] ?? null;
+        }
         $from = $alike["$row->cost_minor|$row->first_minor|$row->further_minor|$row->rrp_minor|$row->grams|$row->connection_id|$code|$row->rate|$row->methods|".($row->home_minor ?? '').'|'.$written] ??= $this->facts($row, $currency, $held, $exchange, $written);
 
         return new VariantFacts((int) $row->id, $from, $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor), $this->shownBy($row), (string) $row->step);

@@ -24,7 +24,7 @@ final class PriceListings
 
     /**
      * @param  list<int>|null  $listings  all of the stall's when null
-     * @param  (callable(int): void)|null  $progress  told how many variants are done in the home market; it may throw to stop
+     * @param  (callable(int): void)|null  $progress  told how many prices are made, of all markets together; it may throw to stop
      * @param  list<string>|null  $markets  all of the stall's when null
      * @return int how many prices changed
      */
@@ -35,13 +35,12 @@ final class PriceListings
         }
         $stall->loadMissing(['rates', 'recipes', 'marketRows']);
         $sheet = CostSheet::of($stall);
-        $moved = 0;
+        $moved = $done = 0;
         // The home market first: others may follow its prices.
-        foreach ($markets ?? $stall->markets() as $n => $market) {
-            $done = 0;
+        foreach ($markets ?? $stall->markets() as $market) {
             foreach ($this->parts($stall, $listings) as [$after, $upTo]) {
                 $moved += DB::transaction(fn (): int => $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done));
-                if ($progress !== null && $n === 0) {
+                if ($progress !== null) {
                     $progress($done);
                 }
             }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\PricedOnce;
 use WindowStall\Core\Pricing\TrialTally;
 use WindowStall\Pricing\Views\TrialFiguresView;
+use WindowStall\Pricing\Views\TrialMarketView;
 use WindowStall\Stall\Stall;
 
 /**
@@ -17,34 +19,47 @@ use WindowStall\Stall\Stall;
  */
 final class TryPricing
 {
-    /** @param  Changes  $changes */
-    public function __invoke(Stall $stall, array $changes): TrialTally
-    {
-        $stall->loadMissing(['rates', 'recipes', 'marketRows']);
-        $market = $stall->home_market;
-        $sheet = CostSheet::of($stall, $changes);
-        $pricer = $sheet->pricer($market);
-        $sold = Sold::pieces($stall);
-        $tally = new TrialTally;
-        foreach ((new PriceFacts($stall, $sheet, $market, freeze: ! isset($changes['rates'])))->read(null, switchedOn: true) as $listing) {
-            foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
-                $row = $listing['rows'][$n];
-                $tally->add($price->id, new PricedOnce(
-                    $row->price_minor === null ? null : (int) $row->price_minor, $row->keep_minor === null ? null : (int) $row->keep_minor, $row->margin_bp === null ? null : (int) $row->margin_bp,
-                    $row->above_floor_minor === null ? (int) $row->keep_minor < 0 : (int) $row->above_floor_minor < 0,
-                ), $price->once(), $sold[$price->id] ?? 0);
-            }
-        }
+    /** Variants between two words of how far it is. */
+    private const SAY_EVERY = 5_000;
 
-        return $tally;
+    /** @var array<int, int|null> variant → its price in the home market, as the trial has it */
+    private array $home = [];
+
+    /**
+     * What comes of it in the home market.
+     *
+     * @param  Changes  $changes
+     * @param  (callable(int): void)|null  $progress  told how many variants are tried
+     */
+    public function __invoke(Stall $stall, array $changes, ?callable $progress = null): TrialTally
+    {
+        $this->home = [];
+
+        return $this->tally($stall, $changes, $stall->home_market, Sold::pieces($stall), $progress);
     }
 
-    /** Works the figures of a trial out and keeps them with it. */
+    /** Works the figures of a trial out and keeps them with it: the home market's first, then every other's. */
     public function keep(Stall $stall, PricingChange $trial): void
     {
         $start = hrtime(true);
-        $tally = $this($stall, $trial->changes);
-        $trial->update(['figures' => json_decode((string) json_encode(TrialFiguresView::of($stall, $tally, (hrtime(true) - $start) / 1e9)), true)]);
+        $tally = $this($stall, $trial->changes, static function (int $tried) use ($trial): void {
+            Cache::put(self::progressKey($trial), $tried, 600);
+        });
+        $took = (hrtime(true) - $start) / 1e9;
+        $others = array_values(array_diff($stall->markets(), [$stall->home_market]));
+        $this->write($trial, TrialFiguresView::of($stall, $tally, $took, $others === [] ? [] : null));
+        if ($others !== []) {
+            $views = array_map(fn (string $market): TrialMarketView => TrialMarketView::of($market, $this->tally($stall, $trial->changes, $market, [])), $others);
+            $this->write($trial, TrialFiguresView::of($stall, $tally, $took, $views));
+        }
+        Cache::forget(self::progressKey($trial));
+        $trial->refresh();
+    }
+
+    /** How many variants a trial that is being worked out has tried. */
+    public static function tried(PricingChange $trial): int
+    {
+        return (int) Cache::get(self::progressKey($trial), 0);
     }
 
     /**
@@ -55,5 +70,49 @@ final class TryPricing
     {
         return DB::table('listing_variants as v')->join('listings as l', 'l.id', '=', 'v.listing_id')->join('supplier_variants as s', 's.id', '=', 'v.supplier_variant_id')->whereIn('v.id', array_column($moves, 'variant'))
             ->selectRaw("v.id, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label END AS name")->pluck('name', 'id')->map(strval(...))->all();
+    }
+
+    /**
+     * @param  Changes  $changes
+     * @param  array<int, int>  $sold  variant → pieces sold lately
+     * @param  (callable(int): void)|null  $progress
+     */
+    private function tally(Stall $stall, array $changes, string $market, array $sold, ?callable $progress = null): TrialTally
+    {
+        $stall->loadMissing(['rates', 'recipes', 'marketRows']);
+        $sheet = CostSheet::of($stall, $changes);
+        $pricer = $sheet->pricer($market);
+        $atHome = $market === $stall->home_market;
+        $tally = new TrialTally;
+        $facts = new PriceFacts($stall, $sheet, $market, freeze: ! isset($changes['rates']), home: $atHome ? null : $this->home);
+        foreach ($facts->read(null, switchedOn: true) as $listing) {
+            foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
+                $tally->add($price->id, self::before($listing['rows'][$n]), $price->once(), $sold[$price->id] ?? 0);
+                if ($atHome) {
+                    $this->home[$price->id] = $price->price?->minor;
+                }
+                if ($progress !== null && $tally->variants % self::SAY_EVERY === 0) {
+                    $progress($tally->variants);
+                }
+            }
+        }
+
+        return $tally;
+    }
+
+    private static function before(\stdClass $row): PricedOnce
+    {
+        return new PricedOnce($row->price_minor, $row->keep_minor, $row->margin_bp, ($row->above_floor_minor ?? $row->keep_minor ?? 0) < 0);
+    }
+
+    /** Keeps figures, unless something else is tried by now. */
+    private function write(PricingChange $trial, TrialFiguresView $figures): void
+    {
+        PricingChange::query()->whereKey($trial->id)->whereRaw('changes = ?::jsonb', [json_encode($trial->changes, JSON_THROW_ON_ERROR)])->update(['figures' => json_encode($figures, JSON_THROW_ON_ERROR)]);
+    }
+
+    private static function progressKey(PricingChange $trial): string
+    {
+        return 'trial-'.$trial->id;
     }
 }

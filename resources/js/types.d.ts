@@ -502,6 +502,17 @@ export interface TrialFiguresView {
   after: number[];
   words: string;
   took: string;
+  markets: TrialMarketView[] | null;
+}
+
+export interface TrialMarketView {
+  market: string;
+  name: string;
+  up: number;
+  down: number;
+  underBefore: number;
+  underAfter: number;
+  unpriced: number;
 }
 
 export interface TrialRecipeView {
@@ -528,6 +539,8 @@ export interface TrialView {
   figures: TrialFiguresView | null;
   currency: string;
   canApply: boolean;
+  tried: number;
+  variants: number;
 }
 
 export interface TypedRungView {

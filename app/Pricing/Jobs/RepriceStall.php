@@ -33,7 +33,7 @@ final class RepriceStall implements ShouldQueue
         }
         $stall = Stall::query()->findOrFail($run->stall_id);
         $run->perform('Pricing every variant', function () use ($run, $stall, $price): void {
-            $run->update(['total' => ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count()]);
+            $run->update(['total' => count($stall->markets()) * ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count()]);
             $moved = $price($stall, progress: function (int $done) use ($run): void {
                 $run->stopIfCancelled();
                 $run->update(['done' => $done]);

@@ -18,6 +18,7 @@ final readonly class TrialFiguresView
      * @param  list<int>  $bands  where margin bands end, in basis points
      * @param  list<int>  $before  variants in each band
      * @param  list<int>  $after
+     * @param  list<TrialMarketView>|null  $markets  the others; null while they are being worked out
      */
     public function __construct(
         public int $variants,
@@ -36,10 +37,12 @@ final readonly class TrialFiguresView
         public array $after,
         public string $words,
         public string $took,
+        public ?array $markets = [],
     ) {
     }
 
-    public static function of(Stall $stall, TrialTally $t, float $seconds): self
+    /** @param  list<TrialMarketView>|null  $markets */
+    public static function of(Stall $stall, TrialTally $t, float $seconds, ?array $markets): self
     {
         $names = TryPricing::names($t->biggest());
         $moves = array_map(static fn (array $m): MoveView => new MoveView(
@@ -48,7 +51,7 @@ final readonly class TrialFiguresView
 
         return new self(
             $t->variants, $t->up, $t->down, $t->underBefore, $t->underAfter, $t->fallen, $t->unpriced, MoneyView::of($stall->money($t->keptBefore)), MoneyView::of($stall->money($t->keptAfter)), $t->sold,
-            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t), sprintf('%.1f s', $seconds),
+            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t), sprintf('%.1f s', $seconds), $markets,
         );
     }
 
@@ -59,6 +62,9 @@ final readonly class TrialFiguresView
         $said['keptBefore'] = $money($said['keptBefore'] ?? []);
         $said['keptAfter'] = $money($said['keptAfter'] ?? []);
         $said['biggest'] = array_map(static fn (mixed $m): MoveView => new MoveView(...array_replace((array) $m, ['before' => $money(((array) $m)['before'] ?? []), 'after' => $money(((array) $m)['after'] ?? [])])), (array) ($said['biggest'] ?? []));
+        if (isset($said['markets'])) {
+            $said['markets'] = array_map(static fn (mixed $m): TrialMarketView => new TrialMarketView(...(array) $m), (array) $said['markets']);
+        }
 
         return new self(...$said);
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\CostForm;
 use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\Recipes;
+use WindowStall\Pricing\TryPricing;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\Percent;
@@ -23,8 +25,10 @@ final readonly class TrialView
      * @param  list<TrialRecipeView>  $recipes
      * @param  list<TrialSupplierView>  $suppliers  how much dearer each would be
      * @param  TrialFiguresView|null  $figures  null while they are being worked out, or before anything was tried
+     * @param  int  $tried  variants tried so far, while figures are being worked out
+     * @param  int  $variants  how many there are to try
      */
-    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public ?TrialFiguresView $figures, public string $currency, public bool $canApply)
+    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public ?TrialFiguresView $figures, public string $currency, public bool $canApply, public int $tried = 0, public int $variants = 0)
     {
     }
 
@@ -51,11 +55,14 @@ final readonly class TrialView
             $written[$recipe['id']] = $recipe['recipe'];
         }
 
+        $waiting = $trial !== null && $trial->figures === null;
+
         return new self(
             $trial?->id, $tried, $now, array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)), $rates,
             array_values($stall->recipes->map(static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView($r->id, $r->name, RecipeFormView::of(Recipes::stored((string) json_encode($written[$r->id] ?? $r->recipe), $stall->currencyValue()), $stall->currencyValue()), isset($written[$r->id]) && $written[$r->id] != $r->recipe))->all()),
             array_values($stall->connections()->whereNull('disconnected_at')->orderBy('name')->get()->map(static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView($c->id, $c->name, Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0)))))->all()),
             $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures), $stall->currency, isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
+            $waiting ? TryPricing::tried($trial) : 0, $waiting ? ListingVariant::query()->where('own_on', true)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() : 0,
         );
     }
 }

@@ -33,7 +33,7 @@ final class ViewTypes
         $doc = (string) $constructor?->getDocComment();
         $out = "\nexport interface ".$class->getShortName()." {\n";
         foreach ($constructor?->getParameters() ?? [] as $parameter) {
-            $tag = preg_match('/@param\s+((?:list|array)<[^$]*>)\s+\$'.$parameter->getName().'\b/', $doc, $m) === 1 ? $m[1] : null;
+            $tag = preg_match('/@param\s+((?:list|array)<[^$]*>)(?:\|null)?\s+\$'.$parameter->getName().'\b/', $doc, $m) === 1 ? $m[1] : null;
             $out .= '  '.$parameter->getName().': '.$this->shape($parameter, $tag).";\n";
         }
 
@@ -44,7 +44,7 @@ final class ViewTypes
     {
         $type = $parameter->getType();
         if ($type instanceof ReflectionNamedType && $type->getName() === 'array') {
-            return $this->documented($tag ?? throw new \LogicException(sprintf('%s::$%s needs a @param with its shape.', $parameter->getDeclaringClass()?->getName(), $parameter->getName())));
+            return $this->documented($tag ?? throw new \LogicException(sprintf('%s::$%s needs a @param with its shape.', $parameter->getDeclaringClass()?->getName(), $parameter->getName()))).($type->allowsNull() ? ' | null' : '');
         }
         if ($type instanceof ReflectionNamedType) {
             return $this->scalar($type->getName()).($type->allowsNull() && $type->getName() !== 'mixed' ? ' | null' : '');

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { TrialFiguresView } from '@/types';
+import type { TrialFiguresView, TrialMarketView } from '@/types';
 
 /** What a trial came to: in a sentence, in figures before → after, and as two rows of bars. */
 export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView; onLook: (words: string) => void }) {
@@ -19,6 +19,7 @@ export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView
           bad={f.keptAfter.minor < f.keptBefore.minor}
         />
       </dl>
+      <Markets markets={f.markets} />
       <h2 className="name mt-6 text-[17px]">Margins, before and after</h2>
       <Distribution figures={f} />
       {f.biggest.length > 0 && (
@@ -57,6 +58,51 @@ function Figure({ name, value, bad = false }: { name: string; value: string; bad
       <dt className="text-[12.5px] text-mute">{name}</dt>
       <dd className={clsx('name text-[19px]', bad && 'text-you')}>{value}</dd>
     </div>
+  );
+}
+
+/** What the same change does to the price lists of other markets. */
+function Markets({ markets }: { markets: TrialMarketView[] | null }) {
+  if (markets === null) {
+    return (
+      <p role="status" className="mt-4 text-mute">
+        The other markets are being priced…
+      </p>
+    );
+  }
+  if (markets.length === 0) return null;
+  return (
+    <table className="mt-4 w-full" data-trial-markets>
+      <thead>
+        <tr className="border-b border-line text-left text-[12.5px] text-mute [&>th]:pb-1 [&>th]:font-normal">
+          <th scope="col">And in the other markets</th>
+          <th scope="col" className="text-right">
+            up
+          </th>
+          <th scope="col" className="text-right">
+            down
+          </th>
+          <th scope="col" className="text-right">
+            under the floor
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {markets.map((m) => (
+          <tr key={m.market} className="border-b border-line [&>td]:py-1.5 [&>td]:text-right">
+            <th scope="row" className="text-left font-normal">
+              {m.name}
+              {m.unpriced > 0 && <span className="ml-2 text-[12.5px] text-mute">{m.unpriced.toLocaleString('en')} aren’t sent there</span>}
+            </th>
+            <td>{m.up.toLocaleString('en')}</td>
+            <td>{m.down.toLocaleString('en')}</td>
+            <td className={clsx(m.underAfter > m.underBefore && 'font-semibold text-you')}>
+              {m.underBefore.toLocaleString('en')} → {m.underAfter.toLocaleString('en')}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

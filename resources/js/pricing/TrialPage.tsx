@@ -41,12 +41,12 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
   useEffect(() => setTrial(given), [given]);
   useEffect(() => setDone(given_), [given_]);
   const figures = trial.figures;
-  const waiting = trial.id !== null && figures === null;
+  const waiting = trial.id !== null && (figures === null || figures.markets === null);
   useEffect(() => {
     if (!waiting || busy) return;
     const timer = setInterval(() => {
       send<TrialView>('GET', route('pricing.trial.view', [handle, trial.id ?? 0]))
-        .then((next) => next.figures !== null && setTrial(next))
+        .then(setTrial)
         .catch(() => undefined);
     }, 800);
     return () => clearInterval(timer);
@@ -194,9 +194,18 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
           {figures ? (
             <TrialFigures figures={figures} onLook={(variant) => router.get(route('pricing', { stall: handle, q: variant }))} />
           ) : waiting || busy ? (
-            <p role="status" className="text-mute">
-              Pricing every variant…
-            </p>
+            <div className="flex items-center gap-4">
+              <progress
+                className="h-2 w-40 accent-[#3a5788]"
+                aria-label="Trying it on every variant"
+                {...(trial.tried === 0 ? {} : { value: trial.tried, max: trial.variants })}
+              />
+              <span role="status" className="text-mute">
+                {trial.tried === 0
+                  ? 'Pricing every variant…'
+                  : `${trial.tried.toLocaleString('en')} of ${trial.variants.toLocaleString('en')} variants tried`}
+              </span>
+            </div>
           ) : (
             <div className="max-w-[52ch]">
               <h2 className="name text-[19px]">Nothing tried yet</h2>
