@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Source\LandListed;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
@@ -15,7 +16,7 @@ final readonly class SetSources
 {
     private const MOST = 12;
 
-    public function __construct(private ProjectListings $project)
+    public function __construct(private ProjectListings $project, private LandListed $land)
     {
     }
 
@@ -39,13 +40,14 @@ final readonly class SetSources
         if (SupplierVariant::query()->whereKey($ids)->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))->count() !== count($ids)) {
             throw new Refusal('One of these sources isn’t yours. Load the page again.');
         }
-        DB::transaction(function () use ($stall, $listing, $variant, $sources): void {
+        DB::transaction(function () use ($variant, $sources): void {
             VariantSource::query()->where('listing_variant_id', $variant->id)->delete();
             if (count($sources) > 1) {
                 VariantSource::query()->insert(array_map(static fn (array $s, int $n): array => ['listing_variant_id' => $variant->id, 'supplier_variant_id' => $s['id'], 'position' => $n, 'use' => $s['use']], $sources, array_keys($sources)));
             }
-            ($this->project)($stall, [$listing->id]);
         });
+        ($this->land)($stall, array_values(SupplierVariant::query()->whereKey($ids)->pluck('supplier_item_id')->unique()->map(intval(...))->all()));
+        ($this->project)($stall, [$listing->id]);
         $stall->bumpShop();
     }
 

@@ -39,7 +39,9 @@ final class PriceListings
         // The home market first: others may follow its prices.
         foreach ($markets ?? $stall->markets() as $market) {
             foreach ($this->parts($stall, $listings) as [$after, $upTo]) {
-                $moved += DB::transaction(fn (): int => $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done));
+                $moved += DB::transaction(function () use ($stall, $sheet, $market, $listings, $after, $upTo, &$done): int {
+                    return $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done);
+                });
                 if ($progress !== null) {
                     $progress($done);
                 }

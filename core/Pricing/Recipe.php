@@ -7,6 +7,7 @@ namespace WindowStall\Core\Pricing;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rounding;
 
 /**
  * How a price is made: from goods or landed cost, by the step that the cost falls in, to an ending, raised to the floor, held under the cap.
@@ -69,6 +70,21 @@ final readonly class Recipe
         }
 
         return new Decision($this, $landed->total, $cost, $step, $computed, $ended, $raised, $capped, $price, $floorMet, $carried?->charged);
+    }
+
+    /**
+     * Where one more step by cost may begin: in the middle of what the last step prices, in whole units; without such goods at twice the
+     * last step's beginning, or at 5.
+     *
+     * @param  int|null  $middle  the middle cost of what the last step prices, in minor units
+     */
+    public function nextStep(Currency $currency, ?int $middle = null): Money
+    {
+        $unit = $currency->decimals === 0 ? 100 : $currency->minorPerUnit();
+        $begins = count($this->steps) > 1 ? ($this->steps[count($this->steps) - 2]->upTo->minor ?? 0) : 0;
+        $at = Rounding::halfUp($middle ?? 0, 1, $unit) * $unit;
+
+        return new Money($at > $begins ? $at : ($begins > 0 ? 2 * $begins : 5 * $unit), $currency);
     }
 
     /** "landed × 2.4, ends .95, floor 15%" */

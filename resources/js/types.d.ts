@@ -453,6 +453,7 @@ export interface RecipeFormView {
   floor: string;
   cap: string;
   words: string;
+  nextStep: string;
 }
 
 export interface RecipeRowView {

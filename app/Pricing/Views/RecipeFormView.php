@@ -28,6 +28,7 @@ final readonly class RecipeFormView
      * @param  string  $toward  up or nearest
      * @param  string  $floorKind  none, margin (in percent) or keep
      * @param  string  $cap  none, rrp or an amount
+     * @param  string  $nextStep  the cost that one more step may begin at
      */
     public function __construct(
         public string $basis,
@@ -39,10 +40,12 @@ final readonly class RecipeFormView
         public string $floor,
         public string $cap,
         public string $words,
+        public string $nextStep,
     ) {
     }
 
-    public static function of(Recipe $recipe, Currency $currency): self
+    /** @param  int|null  $middle  the middle cost of what its last step prices, in minor units */
+    public static function of(Recipe $recipe, Currency $currency, ?int $middle = null): self
     {
         $percent = static fn (int $millionths): string => RecipeNotation::decimal($millionths * 100);
         $written = RecipeNotation::write($recipe, $currency);
@@ -52,7 +55,7 @@ final readonly class RecipeFormView
             array_map(static fn (Step $s): StepFormView => new StepFormView($s->upTo?->digits() ?? '', $s->method->value, $s->margin !== null ? $percent($s->margin->millionths) : ($s->amount?->digits() ?? RecipeNotation::decimal($s->factor))), $recipe->steps),
             $written['ending']['part'] ?? '', $written['ending']['every'] ?? '', $written['ending']['direction'] ?? 'up',
             $recipe->floor === null ? 'none' : ($recipe->floor->keep === null ? 'margin' : 'keep'), $recipe->floor === null ? '' : ($recipe->floor->keep?->digits() ?? $percent($recipe->floor->margin->millionths ?? 0)),
-            $written['cap'] ?? 'none', $recipe->words($currency),
+            $written['cap'] ?? 'none', $recipe->words($currency), $recipe->nextStep($currency, $middle)->digits(),
         );
     }
 

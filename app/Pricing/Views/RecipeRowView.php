@@ -31,9 +31,10 @@ final readonly class RecipeRowView
         $rows = DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->where('p.offered', true)
             ->whereNotNull('p.recipe_id')->where('p.priced_by', '!=', 'hand')->groupByRaw('1, 2')->selectRaw("p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under")->get()->groupBy('recipe');
         $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->where('offered', true)->where('priced_by', '!=', 'hand')->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
+        $costs = self::middleCosts($stall);
         $suppliers = $stall->connections()->pluck('name', 'id')->all();
 
-        return array_values($stall->recipes->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $suppliers): self {
+        return array_values($stall->recipes->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $costs, $suppliers): self {
             $ruled = $r->ruled($stall->currencyValue());
             $spread = array_fill(0, count(TrialTally::BANDS) + 1, 0);
             foreach ($rows->get($r->id, collect()) as $row) {
@@ -45,10 +46,24 @@ final readonly class RecipeRowView
             $middle = $middles->get($r->id);
 
             return new self(
-                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue()), $r->conditions, self::when($ruled->when, $suppliers, $stall),
+                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null), $r->conditions, self::when($ruled->when, $suppliers, $stall),
                 (int) $rows->get($r->id, collect())->sum('n'), (int) $rows->get($r->id, collect())->sum('under'), array_values($spread), $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)), $middle === null ? '' : Percent::whole((int) $middle),
             );
         })->all());
+    }
+
+    /** @return array<int, int> recipe → the middle cost, by its own basis, of what its last step prices; minor units */
+    private static function middleCosts(Stall $stall): array
+    {
+        $last = [];
+        foreach ($stall->recipes as $r) {
+            $recipe = $r->ruled($stall->currencyValue())->recipe;
+            $last[] = ['id' => $r->id, 'basis' => $recipe->basis->value, 'above' => count($recipe->steps) > 1 ? ($recipe->steps[count($recipe->steps) - 2]->upTo->minor ?? 0) : 0];
+        }
+        $cost = "CASE r.basis WHEN 'goods' THEN p.goods_minor ELSE p.landed_minor END";
+
+        return array_column(DB::select("SELECT r.id, percentile_disc(0.5) WITHIN GROUP (ORDER BY $cost) AS middle FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, basis text, above bigint) JOIN prices p ON p.recipe_id = r.id
+            WHERE p.stall_id = ? AND p.market = ? AND p.offered AND $cost > r.above GROUP BY r.id", [json_encode($last, JSON_THROW_ON_ERROR), $stall->id, $stall->home_market]), 'middle', 'id');
     }
 
     /** @param  array<int, string>  $suppliers */

@@ -26,10 +26,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
   const several = recipe.steps.length > 1;
   const addStep = () => {
     const last = recipe.steps.at(-1) ?? { upTo: '', method: 'factor', value: '2.4' };
-    const before = Number(recipe.steps.at(-2)?.upTo ?? '0');
-    void say({
-      steps: [...recipe.steps.slice(0, -1), { ...last, upTo: String(before > 0 ? before * 2 : 5) }, last],
-    });
+    void say({ steps: [...recipe.steps.slice(0, -1), { ...last, upTo: recipe.nextStep }, last] });
   };
   return (
     <div

@@ -8,11 +8,13 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\PutInWindow;
+use WindowStall\Bench\SetSources;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Pricing\PricedBy;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PriceListings;
+use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -79,9 +81,7 @@ final class PriceListsTest extends AppTestCase
 
     public function test_another_market_has_a_list_of_its_own_by_conversion_or_by_its_costs(): void
     {
-        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'NL', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
-        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($this->stall)->id, 'warehouse' => 'GB', 'destination' => 'NL', 'grams' => 300, 'methods' => json_encode([['Economy', 603, 4, 8, 63]]), 'quoted_at' => now()]);
-        $this->stall->unsetRelations();
+        $this->netherlands();
         $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
         $price = $this->price('a', 'NL');
         // 15.95 GBP ÷ 0.85869565 = 18.57 → 18.95 EUR, which are 16.27 GBP
@@ -93,6 +93,43 @@ final class PriceListsTest extends AppTestCase
         // Landed 10.13 × 2.4 = 24.312 → 24.95 GBP = 29.06 EUR → 29.95
         self::assertSame([2995, PricedBy::Recipe], [$this->price('a', 'NL')->shown_minor, $this->price('a', 'NL')->priced_by]);
         self::assertSame(1595, $this->price('a')->price_minor, 'at home nothing moved');
+    }
+
+    public function test_a_source_that_stands_in_is_landed_abroad_before_it_has_to_sell(): void
+    {
+        $this->netherlands();
+        $goods = [Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]), Items::item([Items::variant('z', 700, 40)], 'Much the same trowel', id: 'Z-1')];
+        $this->world->pull($this->stall, ...$goods);
+        $second = SupplierVariant::query()->where('sku', 'SKU-z')->firstOrFail();
+        $landed = static fn (): bool => DB::table('variant_landings')->where('supplier_variant_id', $second->id)->where('market', 'NL')->exists();
+        self::assertFalse($landed(), 'what nobody sells isn’t landed abroad');
+        $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
+        app(SetSources::class)($this->stall, $this->listing, $variant, [['id' => $second->id, 'use' => true], ['id' => $variant->supplier_variant_id, 'use' => true]]);
+        self::assertTrue($landed());
+        // 7.00 and 6.03 USD at 0.79 × 1.02, and 10% duty on both
+        $price = $this->price('a', 'NL');
+        self::assertSame([564, 486, 105], [$price->goods_minor, $price->delivery_minor, $price->duty_minor]);
+        $this->world->pull($this->stall, ...$goods);
+        self::assertTrue($landed(), 'and stays so when the supplier is pulled again');
+    }
+
+    public function test_progress_counts_every_market_and_can_stop_the_work(): void
+    {
+        $this->netherlands();
+        $this->stall->unsetRelations();
+        $said = [];
+        app(PriceListings::class)($this->stall, progress: static function (int $done) use (&$said): void {
+            $said[] = $done;
+        });
+        self::assertSame([2, 4], $said);
+        $before = $this->price('a')->price_minor;
+        $this->stall->recipes()->update(['recipe' => json_encode(['basis' => 'landed', 'steps' => [['factor' => '5']], 'ending' => null, 'floor' => null, 'cap' => null])]);
+        try {
+            app(PriceListings::class)($this->stall->unsetRelations(), progress: static fn () => throw new \RuntimeException('Stopped.'));
+            self::fail('It was told to stop.');
+        } catch (\RuntimeException) {
+            self::assertNotSame($before, $this->price('a')->price_minor, 'what is done stays done');
+        }
     }
 
     public function test_what_was_asked_is_written_down_while_it_is_in_the_window(): void
@@ -119,6 +156,14 @@ final class PriceListsTest extends AppTestCase
         self::assertFalse($buyable(), 'nothing is sold under the floor unawares');
         app(EditListing::class)->underFloor($this->stall, $this->listing, [$variant->id], true);
         self::assertTrue($buyable());
+    }
+
+    /** The Netherlands as a market of its own: in EUR, following home, with a duty of 10% and delivery of 6.03 USD. */
+    private function netherlands(): void
+    {
+        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'NL', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
+        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($this->stall)->id, 'warehouse' => 'GB', 'destination' => 'NL', 'grams' => 300, 'methods' => json_encode([['Economy', 603, 4, 8, 63]]), 'quoted_at' => now()]);
+        $this->stall->unsetRelations();
     }
 
     private function reprice(): void

@@ -49,6 +49,20 @@ final class RecipeTest extends TestCase
         self::assertEqualsWithDelta($price, $made->minor, $method === 'factor' || $method === 'add' ? 0 : 1);
     }
 
+    #[TestWith(['GBP', null, null, '5.00'], 'nothing is known')]
+    #[TestWith(['JPY', null, null, '500'])]
+    #[TestWith(['KWD', null, null, '5.000'])]
+    #[TestWith(['GBP', null, 649, '6.00'], 'the middle of what it prices, in whole units')]
+    #[TestWith(['GBP', 500, 1250, '13.00'])]
+    #[TestWith(['GBP', 500, 520, '10.00'], 'rounded it would begin where the last step does')]
+    #[TestWith(['GBP', 500, null, '10.00'])]
+    public function test_one_more_step_begins_in_the_middle_of_what_the_last_one_prices(string $code, ?int $begins, ?int $middle, string $next): void
+    {
+        $currency = Currency::of($code);
+        $steps = $begins === null ? [Step::factor(2_000_000)] : [Step::factor(3_000_000, new Money($begins, $currency)), Step::factor(2_000_000)];
+        self::assertSame($next, (new Recipe(Basis::Landed, $steps))->nextStep($currency, $middle)->digits());
+    }
+
     #[TestWith([300, 960], '3.00 × 3.2')]
     #[TestWith([500, 1600], 'the end of a step belongs to it')]
     #[TestWith([501, 1202], '5.01 × 2.4 = 12.024')]
