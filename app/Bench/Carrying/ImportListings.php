@@ -129,6 +129,9 @@ final readonly class ImportListings
             }
             $plain = static fn (array $row): array => array_map(static fn (mixed $v): string => is_bool($v) ? ($v ? 'yes' : 'no') : (is_scalar($v) ? (string) $v : ''), array_filter($row, static fn (mixed $v): bool => $v === null || is_scalar($v)));
             $variants = array_values(array_filter((array) ($listing['variants'] ?? []), is_array(...)));
+            $recipe = static fn (array $row, string $name): array => is_array($row[$name] ?? null) ? [$name => ListingRecords::cell($row[$name])] + $row : $row;
+            $listing = $recipe($listing, 'recipe');
+            $variants = array_map(static fn (array $v): array => $recipe($v, 'variant_recipe'), $variants);
             if (is_array($listing['tags'] ?? null)) {
                 $listing['tags'] = implode(', ', array_filter($listing['tags'], is_string(...)));
             }
@@ -182,11 +185,11 @@ final readonly class ImportListings
         $own = [];
         foreach (Columns::LISTING as $column) {
             $cell = $record['listing'][$column] ?? null;
-            if ($cell === null || $cell === (string) $now[$column]) {
+            if ($cell === null || $cell === ListingRecords::cell($now[$column])) {
                 continue;
             }
             try {
-                $own += $this->column($column, $cell);
+                $own += $this->column($stall, $column, $cell);
             } catch (Said $said) {
                 $rejects[] = new Reject($record['row'], $column, mb_substr($cell, 0, 80), $said->getMessage());
             }
@@ -210,7 +213,7 @@ final readonly class ImportListings
     }
 
     /** @return array<string, mixed> */
-    private function column(string $column, string $cell): array
+    private function column(Stall $stall, string $column, string $cell): array
     {
         $line = trim($cell) === '' ? null : trim($cell);
 
@@ -218,6 +221,8 @@ final readonly class ImportListings
             'description' => ['own_words' => $line === null ? null : $this->richText->clean($cell)],
             'search_title' => ['own_search_title' => $line === null ? null : mb_substr($line, 0, 120)],
             'search_description' => ['own_search_words' => $line === null ? null : mb_substr($line, 0, 320)],
+            'recipe' => ['own_recipe' => PricingCells::readRecipe($cell, $stall->currencyValue())],
+            'ladder' => ['own_ladder' => PricingCells::readLadder($cell, $stall)],
             default => BatchEdit::columns([$column => $cell]),
         };
     }
@@ -251,6 +256,18 @@ final readonly class ImportListings
                 }
             } catch (Said $said) {
                 $rejects[] = new Reject($row, 'price', $cells['price'], $said->getMessage());
+            }
+        }
+
+        foreach (['was', 'variant_recipe'] as $column) {
+            if (! isset($cells[$column]) || $cells[$column] === ListingRecords::cell($is[$column])) {
+                continue;
+            }
+            try {
+                $price = array_key_exists('own_price_minor', $changes) ? ($stall->moneyOrNull($changes['own_price_minor'])?->digits() ?? $is['recipe_price']) : ($is['price'] !== '' ? $is['price'] : $is['recipe_price']);
+                $changes += $column === 'was' ? ['own_was_minor' => PricingCells::readWas($cells['was'], $is['variant'], $price, $stall)?->minor] : ['own_recipe' => ($recipe = PricingCells::readRecipe($cells[$column], $stall->currencyValue())) === null ? null : json_encode($recipe, JSON_THROW_ON_ERROR)];
+            } catch (Said $said) {
+                $rejects[] = new Reject($row, $column, mb_substr($cells[$column], 0, 80), $said->getMessage());
             }
         }
 

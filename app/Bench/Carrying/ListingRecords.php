@@ -12,8 +12,8 @@ use WindowStall\Stall\Stall;
 /**
  * Listings as plain records, as they go out and come in.
  *
- * @phpstan-type VariantRecord array{variant: int, supplier_variant: string, on: string, price: string, options: array<string, string>, sku: string, barcode: string, recipe_price: string, landed: string, you_keep: string, stock: int}
- * @phpstan-type ListingRecord array{listing: int, supplier: string, item: string, title: string, description: string, type: string, tags: string, maker: string, notes: string, search_title: string, search_description: string, state: string, shown_title: string, currency: string, variants: list<VariantRecord>}
+ * @phpstan-type VariantRecord array{variant: int, supplier_variant: string, on: string, price: string, was: string, variant_recipe: array<string, mixed>|null, options: array<string, string>, sku: string, barcode: string, recipe_price: string, landed: string, you_keep: string, stock: int}
+ * @phpstan-type ListingRecord array{listing: int, supplier: string, item: string, title: string, description: string, type: string, tags: string, maker: string, notes: string, search_title: string, search_description: string, recipe: array<string, mixed>|null, ladder: string, state: string, shown_title: string, currency: string, variants: list<VariantRecord>}
  */
 final class ListingRecords
 {
@@ -35,9 +35,9 @@ final class ListingRecords
         return [
             'listing' => $l->id, 'supplier' => (string) $l->supplierItem?->connection?->name, 'item' => (string) $l->supplierItem?->external_id,
             'title' => (string) $l->own_title, 'description' => (string) $l->own_words, 'type' => (string) $l->own_type, 'tags' => implode(', ', $l->own_tags), 'maker' => (string) $l->own_maker, 'notes' => (string) $l->own_notes,
-            'search_title' => (string) $l->own_search_title, 'search_description' => (string) $l->own_search_words, 'state' => $l->state->value, 'shown_title' => $f->title->shown(), 'currency' => $f->stall->currency,
+            'search_title' => (string) $l->own_search_title, 'search_description' => (string) $l->own_search_words, 'recipe' => $l->own_recipe, 'ladder' => PricingCells::ladder($l->own_ladder), 'state' => $l->state->value, 'shown_title' => $f->title->shown(), 'currency' => $f->stall->currency,
             'variants' => array_map(static fn (VariantFigures $v): array => [
-                'variant' => $v->row->id, 'supplier_variant' => $v->row->external_id, 'on' => $v->on ? 'yes' : 'no', 'price' => $v->handPriced() ? (string) $v->price?->digits() : '', 'options' => $v->options,
+                'variant' => $v->row->id, 'supplier_variant' => $v->row->external_id, 'on' => $v->on ? 'yes' : 'no', 'price' => $v->handPriced() ? (string) $v->price?->digits() : '', 'was' => (string) $f->stall->moneyOrNull($v->row->own_was_minor)?->digits(), 'variant_recipe' => $v->row->own_recipe, 'options' => $v->options,
                 'sku' => (string) $v->said?->sku, 'barcode' => (string) $v->said?->barcode, 'recipe_price' => (string) $v->recipePrice?->digits(), 'landed' => (string) $v->landed?->digits(), 'you_keep' => (string) $v->till?->keep->digits(), 'stock' => $v->available,
             ], $f->variants),
         ];
@@ -57,9 +57,15 @@ final class ListingRecords
             return array_map(static function (string $column) use ($record, $variant, $options): string {
                 $value = $column === 'options' ? $options : ($variant[$column] ?? $record[$column] ?? '');
 
-                return self::safe(is_scalar($value) ? (string) $value : '');
+                return self::safe(self::cell($value));
             }, Columns::all());
         }, $record['variants']);
+    }
+
+    /** A value of a record as a table has it: a recipe as programs write it. */
+    public static function cell(mixed $value): string
+    {
+        return is_array($value) ? json_encode($value, JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) : (is_scalar($value) ? (string) $value : '');
     }
 
     /** A spreadsheet runs a cell that begins like a formula; an apostrophe before it keeps it text (OWASP, CSV injection). */

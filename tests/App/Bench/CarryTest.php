@@ -10,7 +10,9 @@ use WindowStall\Bench\Carrying\Columns;
 use WindowStall\Bench\Carrying\ListingRecords;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
+use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
+use WindowStall\Pricing\Recipes;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -37,6 +39,8 @@ final class CarryTest extends AppTestCase
         $edit->search($this->stall, $this->listing, '@search', '+words');
         $edit->price($this->stall, $this->listing, $this->listing->variants()->firstOrFail(), Money::gbp(1234));
         $edit->switch($this->stall, $this->listing, [$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id], false);
+        $this->listing->update(['own_recipe' => self::recipe('3'), 'own_ladder' => [['pieces' => 2, 'kind' => 'percent', 'value' => '5'], ['pieces' => 3, 'kind' => 'amount', 'value' => '1.25'], ['pieces' => 5, 'kind' => 'total', 'value' => '40.00']]]);
+        $this->listing->variants()->firstOrFail()->update(['own_was_minor' => 1999, 'own_recipe' => self::recipe('4')]);
         $this->world->listing($this->stall, Items::item([Items::variant('q')], 'Another', id: 'T-2'));
     }
 
@@ -54,8 +58,8 @@ final class CarryTest extends AppTestCase
         $before = $this->own();
         foreach (['csv', 'json'] as $as) {
             $file = $this->export($as);
-            $this->listing->refresh()->update(['own_title' => 'spoilt', 'own_words' => null, 'own_type' => 'x', 'own_tags' => [], 'own_maker' => null, 'own_notes' => 'x', 'own_search_title' => null, 'own_search_words' => 'x']);
-            $this->listing->variants()->update(['own_price_minor' => null, 'own_on' => true]);
+            $this->listing->refresh()->update(['own_title' => 'spoilt', 'own_words' => null, 'own_type' => 'x', 'own_tags' => [], 'own_maker' => null, 'own_notes' => 'x', 'own_search_title' => null, 'own_search_words' => 'x', 'own_recipe' => null, 'own_ladder' => [['pieces' => 4, 'kind' => 'percent', 'value' => '9']]]);
+            $this->listing->variants()->update(['own_price_minor' => null, 'own_on' => true, 'own_was_minor' => null, 'own_recipe' => json_encode(self::recipe('9'))]);
             $change = $this->import($file, $as)->assertOk()->assertJsonPath('words', '1 listing was changed.')->json('change');
             self::assertSame($before, $this->own(), $as);
             $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
@@ -73,6 +77,29 @@ final class CarryTest extends AppTestCase
         self::assertSame(['New title', ['x', 'y']], [$this->listing->refresh()->own_title, $this->listing->own_tags]);
         self::assertSame([[false, 995], [false, null]], $this->listing->variants()->get()->map(static fn ($v): array => [$v->own_on, $v->own_price_minor])->all());
         self::assertSame(15, (int) $this->listing->supplierItem?->stock, 'what is told for reading is not taken in');
+    }
+
+    public function test_what_is_said_of_prices_is_held_to_the_same_rules_as_on_the_board(): void
+    {
+        [$first, $second] = $this->listing->variants()->get()->all();
+        $bad = ['was' => ['12.34', 'above'], 'variant_recipe' => ['× 3', 'as programs send it']];
+        foreach ($bad as $column => [$cell, $why]) {
+            $said = $this->import("listing,variant,$column\n{$this->listing->id},{$first->id},$cell\n", 'csv')->assertOk();
+            self::assertSame([[2, $column]], array_map(static fn (array $r): array => [$r['row'], $r['column']], $said->json('rejects')));
+            self::assertStringContainsString($why, $said->json('rejects.0.reason'));
+        }
+        foreach (['1: 5%' => 'from 2 pieces on', '3: cheap' => 'no rung', '2: 5%; 2: 6%' => 'same number of pieces', '3: x%' => 'no percentage', '2: 1%; 3: 2%; 4: 3%; 5: 4%; 6: 5%; 7: 6%' => 'at most 5'] as $ladder => $why) {
+            self::assertStringContainsString($why, $this->import("listing,variant,ladder\n{$this->listing->id},{$first->id},$ladder\n", 'csv')->json('rejects.0.reason'));
+        }
+        foreach ([['basis' => 'landed', 'steps' => []], ['steps' => [['factor' => '-1']]], ['steps' => [['up_to' => '9', 'factor' => '2'], ['up_to' => '5', 'factor' => '2'], ['factor' => '1']]]] as $recipe) {
+            $said = $this->import((string) json_encode(['format' => 'window-stall/listings', 'listings' => [['listing' => $this->listing->id, 'recipe' => $recipe]]]), 'json')->assertOk();
+            self::assertMatchesRegularExpression('/^\S+ .+\.$/', (string) $said->json('rejects.0.reason'), (string) json_encode($recipe));
+        }
+        self::assertSame([1999, 3], [$first->refresh()->own_was_minor, count($this->listing->refresh()->own_ladder ?? [])]);
+
+        $this->import("listing,variant,price,was,ladder\n{$this->listing->id},{$first->id},15.00,18.00,\n{$this->listing->id},{$second->id},,30.00,\n", 'csv')->assertJsonPath('rejects', []);
+        self::assertSame([[1500, 1800], [null, 3000]], [[$first->refresh()->own_price_minor, $first->own_was_minor], [$second->refresh()->own_price_minor, $second->own_was_minor]]);
+        self::assertNull($this->listing->refresh()->own_ladder);
     }
 
     public function test_another_stall_with_the_same_supplier_takes_them_over(): void
@@ -118,6 +145,12 @@ final class CarryTest extends AppTestCase
     {
         $l = $this->listing->refresh();
 
-        return [...$l->only(['own_title', 'own_words', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words']), 'variants' => $l->variants()->get(['id', 'own_on', 'own_price_minor'])->toArray()];
+        return [...$l->only(['own_title', 'own_words', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words', 'own_recipe', 'own_ladder']), 'variants' => $l->variants()->get(['id', 'own_on', 'own_price_minor', 'own_was_minor', 'own_recipe'])->toArray()];
+    }
+
+    /** @return array<string, mixed> as it is written */
+    private static function recipe(string $factor): array
+    {
+        return Recipes::check(['basis' => 'goods', 'steps' => [['up_to' => '4.00', 'factor' => $factor], ['margin' => '0.3']], 'ending' => ['part' => '0.95', 'direction' => 'nearest'], 'floor' => ['keep' => '1.50'], 'cap' => 'rrp'], Currency::of('GBP'));
     }
 }

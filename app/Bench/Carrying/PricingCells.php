@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Carrying;
+
+use Illuminate\Validation\ValidationException;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\RecipeNotation;
+use WindowStall\Core\Pricing\RungKind;
+use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Pricing\Ladders;
+use WindowStall\Pricing\PriceHistory;
+use WindowStall\Pricing\Recipes;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+
+/**
+ * What a seller says of prices besides the price itself, as cells: was-prices, ladders, and recipes of their own.
+ *
+ * @phpstan-import-type WrittenRecipe from RecipeNotation
+ */
+final class PricingCells
+{
+    /** @param  list<array{pieces: int, kind: string, value: string}>|null  $rungs */
+    public static function ladder(?array $rungs): string
+    {
+        return implode('; ', array_map(static fn (array $r): string => $r['pieces'].': '.match (RungKind::from($r['kind'])) {
+            RungKind::Percent => $r['value'].'%', RungKind::Amount => $r['value'].' off each', RungKind::Total => $r['value'].' in all',
+        }, $rungs ?? []));
+    }
+
+    /**
+     * Reads "2: 5%; 3: 1.00 off each; 5: 60.00 in all".
+     *
+     * @return list<array{pieces: int, kind: string, value: string}>|null
+     *
+     * @throws Refusal
+     */
+    public static function readLadder(string $cell, Stall $stall): ?array
+    {
+        $rungs = [];
+        foreach (array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $r): bool => $r !== '') as $rung) {
+            if (preg_match('/^(\d{1,2})\s*:\s*(\S+?)\s*(%|off each|in all)$/Du', $rung, $m) !== 1 || (int) $m[1] < 2) {
+                throw new Refusal(sprintf('“%s” is no rung. Write it as 3: 10%%, 3: 1.00 off each or 3: 24.00 in all, from 2 pieces on.', mb_substr($rung, 0, 40)));
+            }
+            $kind = ['%' => RungKind::Percent, 'off each' => RungKind::Amount, 'in all' => RungKind::Total][$m[3]];
+            $rungs[] = ['pieces' => (int) $m[1], 'kind' => $kind->value, 'value' => $m[2]];
+        }
+        if (count($rungs) > Ladders::MOST_RUNGS) {
+            throw new Refusal(sprintf('A ladder has at most %d rungs.', Ladders::MOST_RUNGS));
+        }
+        Ladders::read($rungs, $stall);
+
+        return $rungs === [] ? null : $rungs;
+    }
+
+    /**
+     * Reads a recipe as programs write it.
+     *
+     * @return WrittenRecipe|null
+     *
+     * @throws Refusal
+     */
+    public static function readRecipe(string $cell, Currency $currency): ?array
+    {
+        if (trim($cell) === '') {
+            return null;
+        }
+        $said = json_decode($cell, true);
+        if (! is_array($said)) {
+            throw new Refusal('This is no recipe: it is written as programs send it, {"basis": "landed", "steps": [{"factor": "2.4"}], …}.');
+        }
+        try {
+            return Recipes::check($said, $currency);
+        } catch (ValidationException $e) {
+            throw new Refusal((string) collect($e->errors())->flatten()->first());
+        }
+    }
+
+    /**
+     * Reads a was-price, and holds it to what may stand beside the price.
+     *
+     * @param  string  $price  what is asked, in digits; "" for nothing
+     *
+     * @throws \WindowStall\Core\Said
+     */
+    public static function readWas(string $cell, int $variant, string $price, Stall $stall): ?Money
+    {
+        if (trim($cell) === '') {
+            return null;
+        }
+        $was = Money::parse($cell, $stall->currencyValue());
+        $why = $price === '' ? 'It has no price to stand beside.' : WasPrice::refusal($was, Money::parse($price, $stall->currencyValue()), $stall->home_market, $stall->moneyOrNull(PriceHistory::lowest($variant, $stall->home_market)), PriceHistory::asked($variant, $stall->home_market, $was->minor));
+
+        return $why === null ? $was : throw new Refusal($why);
+    }
+}
