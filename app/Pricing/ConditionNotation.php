@@ -25,6 +25,18 @@ final class ConditionNotation
     ];
 
     /**
+     * What a recipe begins with that counts for nothing until a person says when: goods that cost nothing.
+     *
+     * @return WrittenConditions
+     */
+    public static function nothing(Currency $currency): array
+    {
+        $none = Money::zero($currency)->digits();
+
+        return ['cost_from' => $none, 'cost_to' => $none];
+    }
+
+    /**
      * @param  WrittenConditions  $written
      *
      * @throws \WindowStall\Core\Money\MoneyUnreadable

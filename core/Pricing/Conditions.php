@@ -44,7 +44,8 @@ final readonly class Conditions
 
     public function none(): bool
     {
-        return $this == new self;
+        // Value by value: a cost from 0 is a condition.
+        return get_object_vars($this) === get_object_vars(new self);
     }
 
     /**

@@ -71,6 +71,54 @@ final class PricingTest extends BrowserTestCase
         $desk->until(fn (): bool => $this->prices($desk) === $dragged, 'for the prices before');
     }
 
+    public function test_recipes_are_dragged_into_their_precedence_and_stepped_by_cost(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk);
+        $this->take($desk, 'twine tin dispenser', 'OD-1016');
+        $board = fn (): array => $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Price board'));
+        $recipes = fn (): Page => $desk->open(self::workshop('/at/'.$handle.'/pricing/recipes'))->see('whatever no recipe before it prices')->still();
+        $dearer = fn (array $than): bool => array_filter($board(), static fn (int $price, int $id): bool => $price <= $than[$id], ARRAY_FILTER_USE_BOTH) === [];
+        $prices = $board();
+        foreach (['4', '6'] as $n => $factor) {
+            $recipes()->press('Add a recipe');
+            $desk->until(fn (): bool => count($desk->all('[data-recipe]')) === $n + 2, 'for the new recipe');
+            $desk->see('prices nothing now')->click('[data-recipe]:first-child [data-when]')->write('Goods cost from', '0.05')->press('It counts then');
+            $desk->waitFor('[data-recipe]:first-child [data-when]', 'costing from 0.05');
+            $this->say($desk, '[data-recipe]:first-child input[aria-label="Factor"]', $factor);
+            $desk->still()->until(fn (): bool => $dearer($prices), 'for the new recipe to price everything');
+            $prices = $board();
+        }
+        $recipes();
+        $order = static fn (): array => array_map(static fn ($r): string => (string) $r->getAttribute('data-recipe'), $desk->all('[data-recipe]'));
+        [$six, $four, $last] = $order();
+        $sixfold = $prices;
+        $grips = $desk->all('[data-recipe] button[aria-label^="Move"]');
+        $desk->driver->action()->clickAndHold($grips[1])->moveByOffset(0, -20)->moveToElement($grips[0])->moveByOffset(0, -12)->release()->perform();
+        $desk->see('Recipes put in another order');
+        $desk->until(fn (): bool => $order() === [$four, $six, $last], 'for the other order');
+        $fourfold = $board();
+        foreach ($fourfold as $id => $price) {
+            self::assertLessThan($sixfold[$id], $price, 'the recipe that stands first makes the price');
+        }
+
+        // The same by the keyboard: take hold, one down, let go.
+        $recipes();
+        $grip = $desk->css('[data-recipe] button[aria-label^="Move"]');
+        foreach ([WebDriverKeys::SPACE, WebDriverKeys::ARROW_DOWN, WebDriverKeys::SPACE] as $key) {
+            $grip->sendKeys($key);
+            usleep(400_000);
+        }
+        $desk->until(fn (): bool => $order() === [$six, $four, $last], 'for the order from before');
+        self::assertSame($sixfold, $board());
+
+        $recipes()->click('[data-recipe]:first-child [data-recipe-sentence] > button');
+        $desk->until(fn (): bool => $desk->has('[data-recipe]:first-child input[aria-label="Up to, step 1"]'), 'for a second step');
+        $this->say($desk, '[data-recipe]:first-child input[aria-label="Figure, step 1"]', '9');
+        $desk->until(fn (): bool => array_filter($board(), static fn (int $price, int $id): bool => $price > $sixfold[$id], ARRAY_FILTER_USE_BOTH) !== [], 'for what is cheap to cost more');
+        self::assertNotSame([], array_intersect_assoc($board(), $sixfold), 'what lies above the step stays');
+    }
+
     public function test_the_cost_sheet_and_a_ladder_move_what_is_kept_and_shoppers_see_it(): void
     {
         $desk = $this->desk();

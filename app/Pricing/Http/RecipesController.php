@@ -54,7 +54,7 @@ final readonly class RecipesController
         return $this->done($request, $stall, 'A recipe added', function () use ($stall): void {
             $stall->recipes()->increment('position');
             // It begins as the last one prices, and counts for nothing until a condition says so.
-            $stall->recipes()->create(['name' => 'New recipe', 'position' => 1, 'conditions' => ['cost_from' => $stall->money(0)->digits(), 'cost_to' => $stall->money(0)->digits()], 'recipe' => $stall->recipes()->reorder('position', 'desc')->first()->recipe ?? Recipes::first($stall->currencyValue())]);
+            $stall->recipes()->create(['name' => 'New recipe', 'position' => 1, 'conditions' => ConditionNotation::nothing($stall->currencyValue()), 'recipe' => $stall->recipes()->reorder('position', 'desc')->first()->recipe ?? Recipes::first($stall->currencyValue())]);
         });
     }
 

@@ -7,6 +7,7 @@ namespace WindowStall\Pricing\Views;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Conditions;
 use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Pricing\ConditionNotation;
 use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\Percent;
@@ -16,7 +17,7 @@ final readonly class RecipeRowView
 {
     /**
      * @param  array<string, mixed>  $conditions  as they are written
-     * @param  string  $when  the conditions in words; "" for none
+     * @param  string  $when  the conditions in words; "" for none, or for a new recipe that counts for nothing yet
      * @param  list<int>  $spread  variants by margin band, from losses up
      * @param  int|null  $floorBand  the first band that keeps the floor, where that is a margin
      */
@@ -43,10 +44,11 @@ final readonly class RecipeRowView
                 }
             }
             $floor = $ruled->recipe->floor?->margin;
+            $unsaid = $r->conditions == ConditionNotation::nothing($stall->currencyValue());
             $middle = $middles->get($r->id);
 
             return new self(
-                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null), $r->conditions, self::when($ruled->when, $suppliers, $stall),
+                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null), $unsaid ? [] : $r->conditions, $unsaid ? '' : self::when($ruled->when, $suppliers, $stall),
                 (int) $rows->get($r->id, collect())->sum('n'), (int) $rows->get($r->id, collect())->sum('under'), array_values($spread), $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)), $middle === null ? '' : Percent::whole((int) $middle),
             );
         })->all());

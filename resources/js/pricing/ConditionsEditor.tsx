@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
@@ -64,8 +65,12 @@ export function ConditionsEditor({
         setOpen(next);
       }}
       trigger={
-        <button type="button" className="text-left text-mute underline decoration-line underline-offset-4 hover:text-ink" data-when>
-          {when === '' ? 'when?' : when}
+        <button
+          type="button"
+          className={clsx('text-left underline underline-offset-4', when === '' ? 'text-you' : 'text-mute decoration-line hover:text-ink')}
+          data-when
+        >
+          {when === '' ? 'say when it counts' : when}
         </button>
       }
     >

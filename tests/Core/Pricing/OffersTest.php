@@ -48,6 +48,14 @@ final class OffersTest extends TestCase
         new RecipeBook([new RuledRecipe(1, 'Heavy', new Conditions(gramsFrom: 2000), $plain)]);
     }
 
+    public function test_only_a_recipe_without_any_condition_goes_last(): void
+    {
+        self::assertTrue((new Conditions)->none());
+        foreach ([['suppliers' => [1]], ['types' => ['']], ['tags' => ['x']], ['costFrom' => 0], ['costTo' => 0], ['gramsFrom' => 0], ['gramsTo' => 0], ['markets' => ['GB']], ['methods' => ['stitch']]] as $one) {
+            self::assertFalse((new Conditions(...$one))->none(), (string) json_encode($one));
+        }
+    }
+
     public function test_one_price_for_all_is_the_dearest_and_steps_have_one_each(): void
     {
         $prices = [1 => 1095, 2 => 1195, 3 => 1495, 4 => null];
