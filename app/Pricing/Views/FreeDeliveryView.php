@@ -50,10 +50,9 @@ final readonly class FreeDeliveryView
         usort($variants, static fn (array $a, array $b): int => $b['bp'] <=> $a['bp']);
 
         return new self(
-            $proposal === null ? null : MoneyView::of($proposal->over), $proposal === null ? [self::none($terms->charged)] : self::figures($proposal, $fromOrders), MoneyView::text($terms->charged),
+            $proposal === null ? null : MoneyView::of($proposal->over), $proposal === null ? [self::none($terms->charged, $variants !== [])] : self::figures($proposal, $fromOrders), MoneyView::text($terms->charged),
             array_map(static fn (array $v): BuiltInView => new BuiltInView($v['name'], MoneyView::of($v['now']), MoneyView::of($v['then']), sprintf('+%d.%d%%', intdiv($v['bp'], 100), intdiv($v['bp'] % 100, 10))), array_slice($variants, 0, self::SHOWN)),
-            $stall->built_in_minor !== null ? sprintf('Delivery of %s is built into every price that a recipe makes.', MoneyView::text($stall->money($stall->built_in_minor))) : ($variants === [] || $terms->charged->minor === 0 ? 'Delivery isn’t charged now, so there is nothing to build in.'
-                : sprintf('Each price rises by %s to keep as much: +%s%% on the dearest goods, +%s%% on the cheapest.', MoneyView::text($variants[0]['then']->minus($variants[0]['now'])), self::tenths($variants[count($variants) - 1]['bp']), self::tenths($variants[0]['bp']))),
+            self::builtInWords($stall, $terms->charged, $variants),
             MoneyView::ofNullable($stall->moneyOrNull($stall->built_in_minor)),
         );
     }
@@ -76,9 +75,24 @@ final readonly class FreeDeliveryView
         ];
     }
 
-    private static function none(Money $charged): string
+    private static function none(Money $charged, bool $goods): string
     {
-        return $charged->minor === 0 ? 'Delivery is free already.' : 'No basket value makes up for the parcel: fuller baskets don’t keep enough.';
+        return match (true) {
+            $charged->minor === 0 => 'Delivery is free already.',
+            ! $goods => 'A basket value is proposed here once something on the bench has a price.',
+            default => 'No basket value makes up for the parcel: fuller baskets don’t keep enough.',
+        };
+    }
+
+    /** @param  list<array{name: string, now: Money, then: Money, bp: int}>  $variants  what it does to each, the most in proportion first */
+    private static function builtInWords(Stall $stall, Money $charged, array $variants): string
+    {
+        return match (true) {
+            $stall->built_in_minor !== null => sprintf('Delivery of %s is built into every price that a recipe makes.', MoneyView::text($stall->money($stall->built_in_minor))),
+            $charged->minor === 0 => 'Delivery isn’t charged now, so there is nothing to build in.',
+            $variants === [] => 'What that does to each price stands here then.',
+            default => sprintf('Each price rises by %s to keep as much: +%s%% on the dearest goods, +%s%% on the cheapest.', MoneyView::text($variants[0]['then']->minus($variants[0]['now'])), self::tenths($variants[count($variants) - 1]['bp']), self::tenths($variants[0]['bp'])),
+        };
     }
 
     private static function tenths(int $bp): string

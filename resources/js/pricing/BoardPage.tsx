@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { CaretDownIcon, CaretUpIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
@@ -96,6 +96,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         toast.error(words(e), { duration: 9_000 });
         return false;
       });
+  const bare = (counts.all ?? 0) === 0 && board.words === '' && board.recipe === null && board.state === '';
   const chosen = all ? ('all' as const) : selection.chosen;
   const bulk = (b: Bulk) =>
     void set(chosen, { ...b }).then((ok) => {
@@ -109,7 +110,11 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
     <div className="pb-24">
       <PricingHead
         at="board"
-        says="Every variant on the bench and in the window: what it costs, what it asks, what you keep. A price is changed where it stands."
+        says={
+          board.home
+            ? 'Every variant on the bench and in the window: what it costs, what it asks, what you keep. A price is changed where it stands.'
+            : 'What every variant costs there, what it asks and what you keep. Prices here follow from recipes and the market’s terms on the cost sheet.'
+        }
       >
         <label className="flex items-baseline gap-1.5 text-mute">
           sold to
@@ -143,7 +148,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         </form>
       </PricingHead>
       <div className="flex flex-wrap items-center gap-1.5 px-6 pb-3" role="group" aria-label="Cases">
-        {CASES.filter((c) => c.key === '' || c.key === board.case || (counts[c.count] ?? 0) > 0).map((c) => (
+        {CASES.filter((c) => !bare && (c.key === '' || c.key === board.case || (counts[c.count] ?? 0) > 0)).map((c) => (
           <button
             key={c.key}
             type="button"
@@ -165,11 +170,25 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         )}
       </div>
       {rows.length === 0 ? (
-        <Empty title={board.words || board.case ? 'Nothing of that kind' : 'Nothing has a price yet'}>
-          {board.words || board.case
-            ? 'Look at all of them, or at another case.'
-            : 'Take an item from Source to the bench, and its variants stand here with what they cost and keep.'}
-        </Empty>
+        bare ? (
+          <Empty
+            title="Nothing has a price yet"
+            step={
+              <Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">
+                Find something to sell
+              </Link>
+            }
+          >
+            Take an item from Source to the bench, and its variants stand here with what they cost and keep.
+          </Empty>
+        ) : (
+          <Empty
+            title="Nothing of that kind"
+            step={<Button onClick={() => go({ q: '', case: '', recipe: null })}>Look at all of them</Button>}
+          >
+            {board.words ? `No title has “${board.words}” in it, and no SKU begins so.` : 'Every variant is another case.'}
+          </Empty>
+        )
       ) : (
         <table className="w-full table-fixed border-y border-line bg-sheet" data-board>
           <thead>
@@ -223,7 +242,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         ) : (
           <span />
         )}
-        <span className="text-[13px] text-mute">{(counts.found ?? 0).toLocaleString('en')} variants</span>
+        {rows.length > 0 && <span className="text-[13px] text-mute">{(counts.found ?? 0).toLocaleString('en')} variants</span>}
         {board.more ? (
           <button type="button" className="underline underline-offset-4" onClick={() => go({ page: board.page + 1 })}>
             After these

@@ -112,7 +112,7 @@ export function VariantSheet({ variant, onClose, onSet }: Props) {
           <p className="mt-1 text-[13.5px] text-mute">
             {sheet.ownRecipe ? 'A recipe of its own' : sheet.recipeName ? `“${sheet.recipeName}”` : 'Its listing’s recipe'}
             {!sheet.ownRecipe && `: ${sheet.recipe.words}`}
-            {sheet.byHand && '; the price was set by hand all the same'}{' '}
+            {sheet.byHand && '; the price was set by hand all the same'}.{' '}
             <button
               type="button"
               className="underline decoration-line underline-offset-4 hover:text-ink"

@@ -51,8 +51,12 @@ final class OffersTest extends TestCase
     public function test_only_a_recipe_without_any_condition_goes_last(): void
     {
         self::assertTrue((new Conditions)->none());
-        foreach ([['suppliers' => [1]], ['types' => ['']], ['tags' => ['x']], ['costFrom' => 0], ['costTo' => 0], ['gramsFrom' => 0], ['gramsTo' => 0], ['markets' => ['GB']], ['methods' => ['stitch']]] as $one) {
-            self::assertFalse((new Conditions(...$one))->none(), (string) json_encode($one));
+        $some = [
+            new Conditions(suppliers: [1]), new Conditions(types: ['']), new Conditions(tags: ['x']), new Conditions(costFrom: 0), new Conditions(costTo: 0), new Conditions(gramsFrom: 0), new Conditions(gramsTo: 0),
+            new Conditions(markets: ['GB']), new Conditions(methods: ['stitch']),
+        ];
+        foreach ($some as $n => $one) {
+            self::assertFalse($one->none(), (string) $n);
         }
     }
 
