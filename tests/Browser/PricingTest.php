@@ -6,10 +6,13 @@ namespace WindowStall\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
+use WindowStall\Tests\Browser\Support\WorksPrices;
 
 /** Prices from recipe to board to trial and back, and one dragged along its curve. */
 final class PricingTest extends BrowserTestCase
 {
+    use WorksPrices;
+
     public function test_a_recipe_reaches_the_board_a_trial_is_applied_and_taken_back(): void
     {
         $desk = $this->desk();
@@ -133,22 +136,5 @@ final class PricingTest extends BrowserTestCase
         $desk->see('takes £1.50');
         $desk->until(fn (): bool => $desk->css('[data-till="kept"]')->getText() !== $before, 'for the sample to keep less');
         $desk->press('Take today’s over')->see('taken over');
-    }
-
-    private function say(Page $desk, string $css, string $value): void
-    {
-        $field = $desk->css($css);
-        $field->click();
-        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
-        $field->sendKeys([WebDriverKeys::BACKSPACE]);
-        $field->sendKeys($value.Page::ENTER);
-    }
-
-    /** @return array<int, int> variant → price on the board, in pence */
-    private function prices(Page $desk): array
-    {
-        $prices = $desk->script('return Object.fromEntries([...document.querySelectorAll("[data-variant]")].map(r => [r.dataset.variant, Math.round(parseFloat(r.querySelector("input[aria-label^=\'Price of\']").value) * 100)]))');
-
-        return is_array($prices) ? array_map(intval(...), $prices) : [];
     }
 }
