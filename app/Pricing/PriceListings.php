@@ -13,12 +13,16 @@ use WindowStall\Support\Copy;
  * Makes the price lists: reads what prices are made from, lets core price it listing by listing, and writes what changed.
  *
  * A hundred thousand variants go in parts, each whole in a transaction; what comes out depends on nothing but what is stored, so it can be
- * done again at any time.
+ * done again at any time. A stall's prices are made by one at a time, and what they are made from is read once it is one's turn: nobody
+ * writes prices over later ones.
  */
 final class PriceListings
 {
     /** Listings of one part: whole tables are read for each, so parts are large. */
     private const PART = 40_000;
+
+    /** The first of the two numbers of PostgreSQL's advisory lock; the second is the stall's. */
+    public const TURN = 5_403;
 
     private const COLUMNS = ['listing_variant_id', 'price_minor', 'shown_minor', 'recipe_minor', 'goods_minor', 'delivery_minor', 'duty_minor', 'handling_minor', 'landed_minor', 'keep_minor', 'margin_bp', 'above_floor_minor', 'floor_over_cap', 'offered', 'priced_by', 'recipe_id', 'rate', 'price_rate'];
 
@@ -33,18 +37,21 @@ final class PriceListings
         if ($listings === []) {
             return 0;
         }
-        $stall->loadMissing(['rates', 'recipes', 'marketRows']);
-        $sheet = CostSheet::of($stall);
-        $moved = $done = 0;
         // The home market first: others may follow its prices.
-        foreach ($markets ?? $stall->markets() as $market) {
-            foreach ($this->parts($stall, $listings) as [$after, $upTo]) {
-                $moved += DB::transaction(function () use ($stall, $sheet, $market, $listings, $after, $upTo, &$done): int {
-                    return $this->part($stall, $sheet, $market, $listings, $after, $upTo, $done);
-                });
-                if ($progress !== null) {
-                    $progress($done);
-                }
+        $markets ??= $stall->markets();
+        $moved = $done = 0;
+        foreach ($listings === null ? $this->parts($stall, $markets) : [array_map(static fn (string $m): array => [$m, 0, null], $markets)] as $steps) {
+            $moved += DB::transaction(function () use ($stall, $listings, $steps, &$done): int {
+                DB::select('SELECT pg_advisory_xact_lock(?, ?)', [self::TURN, $stall->id]);
+                $now = Stall::query()->with(['rates', 'recipes', 'marketRows'])->findOrFail($stall->id);
+                $sheet = CostSheet::of($now);
+
+                return array_sum(array_map(function (array $step) use ($now, $sheet, $listings, &$done): int {
+                    return $this->part($now, $sheet, $step[0], $listings, $step[1], $step[2], $done);
+                }, $steps));
+            });
+            if ($progress !== null) {
+                $progress($done);
             }
         }
 
@@ -52,17 +59,20 @@ final class PriceListings
     }
 
     /**
-     * @param  list<int>|null  $listings
-     * @return list<array{int, int|null}>
+     * @param  list<string>  $markets
+     * @return list<list<array{string, int, int|null}>> steps of each part: a market, and its listings after one number up to another
      */
-    private function parts(Stall $stall, ?array $listings): array
+    private function parts(Stall $stall, array $markets): array
     {
-        if ($listings !== null) {
-            return [[0, null]];
-        }
         $ends = array_map(static fn (\stdClass $r): int => (int) $r->id, DB::select('SELECT id FROM (SELECT id, row_number() OVER (ORDER BY id) AS n FROM listings WHERE stall_id = ? AND deleted_at IS NULL) l WHERE n % ? = 0 ORDER BY id', [$stall->id, self::PART]));
+        $parts = [];
+        foreach ($markets as $market) {
+            foreach (range(0, count($ends)) as $n) {
+                $parts[] = [[$market, $n === 0 ? 0 : $ends[$n - 1], $ends[$n] ?? null]];
+            }
+        }
 
-        return array_map(static fn (int $n): array => [$n === 0 ? 0 : $ends[$n - 1], $ends[$n] ?? null], range(0, count($ends)));
+        return $parts;
     }
 
     /** @param  list<int>|null  $listings */
@@ -86,23 +96,28 @@ final class PriceListings
                     yield self::row($price, $row);
                 }
                 if ($from !== $listing['rows'][0]->shown_from_minor) {
-                    $least[(int) $listing['rows'][0]->listing_id] = $from;
+                    $least[$listing['rows'][0]->listing_id] = true;
                 }
             }
         })());
-        if ($market === $stall->home_market) {
-            $this->writeLeast($least);
+        if ($market === $stall->home_market && $least !== []) {
+            // Once nothing is locked any more: whoever edits a listing may be waiting for a turn here.
+            DB::afterCommit(fn () => $this->writeLeast($market, array_keys($least)));
         }
 
         return $this->write($stall, $market, $sheet->currency($market)->code, $new);
     }
 
-    /** @param  array<int, int|null>  $least  listing → the least of its prices, where that moved */
-    private function writeLeast(array $least): void
+    /**
+     * The least price that shoppers are asked, on listings where it may have moved.
+     *
+     * @param  list<int>  $listings
+     */
+    private function writeLeast(string $home, array $listings): void
     {
-        foreach (array_chunk($least, 20_000, true) as $some) {
-            $said = array_map(static fn (int $id, ?int $minor): array => ['id' => $id, 'least' => $minor], array_keys($some), $some);
-            DB::update('UPDATE listings l SET shown_from_minor = r.least FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, least bigint) WHERE l.id = r.id AND l.shown_from_minor IS DISTINCT FROM r.least', [json_encode($said, JSON_THROW_ON_ERROR)]);
+        foreach (array_chunk($listings, 20_000) as $some) {
+            DB::update('UPDATE listings l SET shown_from_minor = r.least FROM (SELECT v.listing_id, min(p.price_minor) FILTER (WHERE v.own_on) AS least FROM listing_variants v LEFT JOIN prices p ON p.listing_variant_id = v.id AND p.market = ? WHERE v.listing_id = ANY (?::bigint[]) GROUP BY 1) r
+                WHERE l.id = r.listing_id AND l.shown_from_minor IS DISTINCT FROM r.least', [$home, '{'.implode(',', $some).'}']);
         }
     }
 

@@ -54,7 +54,7 @@ final readonly class Reprice
     private function run(Stall $stall, ?User $by, RunKind $kind, array $subject): Run
     {
         // One that waits will see what changed since.
-        $waiting = $stall->runs()->where('kind', $kind)->where('state', RunState::Waiting)->where('subject', json_encode($subject === [] ? new \stdClass : $subject))->first();
+        $waiting = $stall->runs()->where('kind', $kind)->where('state', RunState::Waiting)->where('subject', json_encode($subject))->first();
 
         return $waiting ?? $stall->runs()->create(['kind' => $kind, 'subject' => $subject, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
     }

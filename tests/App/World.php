@@ -50,6 +50,18 @@ final class World
         return $stall->connections()->firstOrCreate(['kind' => 'oakum', 'address' => config('stall.oakum.address')], ['public_id' => (string) Str::uuid(), 'name' => 'Oakum Depot', 'secrets' => ['key' => 'oakum-quillet-key', 'hook' => str_repeat('s', 40)]]);
     }
 
+    /**
+     * A market abroad, with what a parcel of 300 g there costs in US cents.
+     *
+     * @param  array<string, int|string|bool>  $terms  columns
+     */
+    public function market(Stall $stall, string $market, int $first, array $terms = []): void
+    {
+        DB::table('markets')->insert(['stall_id' => $stall->id, 'market' => $market, 'landed_at' => now(), ...$terms]);
+        DB::table('delivery_quotes')->insert(['connection_id' => $this->connection($stall)->id, 'warehouse' => 'GB', 'destination' => $market, 'grams' => 300, 'methods' => json_encode([['Economy', $first, 4, 8, 63]]), 'quoted_at' => now()]);
+        $stall->unsetRelations();
+    }
+
     /** Pulls these items, as if the supplier had said them now. */
     public function pull(Stall $stall, Item ...$items): SupplierConnection
     {

@@ -132,6 +132,18 @@ final class PriceListsTest extends AppTestCase
         }
     }
 
+    public function test_a_stalls_prices_are_made_one_at_a_time_from_what_stands_then(): void
+    {
+        $stale = Stall::query()->with(['rates', 'recipes', 'marketRows'])->findOrFail($this->stall->id);
+        $this->stall->recipes()->update(['recipe' => json_encode(['basis' => 'landed', 'steps' => [['factor' => '5']], 'ending' => null, 'floor' => null, 'cap' => null])]);
+        config(['database.connections.other' => config('database.connections.'.DB::getDefaultConnection())]);
+        $free = static fn (int $stall): bool => (bool) DB::connection('other')->selectOne('SELECT pg_try_advisory_xact_lock(?, ?) AS free', [PriceListings::TURN, $stall])->free;
+        self::assertSame([false, true], [$free($this->stall->id), $free(PHP_INT_MAX >> 32)], 'whoever prices has the turn until all of it is written');
+        DB::connection('other')->disconnect();
+        app(PriceListings::class)($stale);
+        self::assertSame([5 * 626, 5 * 626], [$this->price('a')->price_minor, $this->listing->refresh()->shown_from_minor], 'the recipe that stands now, whatever was known before');
+    }
+
     public function test_what_was_asked_is_written_down_while_it_is_in_the_window(): void
     {
         self::assertSame(0, DB::table('price_history')->count());
@@ -161,9 +173,7 @@ final class PriceListsTest extends AppTestCase
     /** The Netherlands as a market of its own: in EUR, following home, with a duty of 10% and delivery of 6.03 USD. */
     private function netherlands(): void
     {
-        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'NL', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
-        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($this->stall)->id, 'warehouse' => 'GB', 'destination' => 'NL', 'grams' => 300, 'methods' => json_encode([['Economy', 603, 4, 8, 63]]), 'quoted_at' => now()]);
-        $this->stall->unsetRelations();
+        $this->world->market($this->stall, 'NL', 603, ['currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
     }
 
     private function reprice(): void

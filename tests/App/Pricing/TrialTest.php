@@ -27,12 +27,8 @@ final class TrialTest extends AppTestCase
         parent::setUp();
         $this->signIn();
         $this->stall = $this->world->stall();
-        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'NL', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
-        DB::table('markets')->insert(['stall_id' => $this->stall->id, 'market' => 'IE', 'landed_at' => now(), 'currency' => 'EUR', 'prices' => 'own', 'tax_bp' => 2300]);
-        foreach (['NL' => 603, 'IE' => 410] as $market => $first) {
-            DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($this->stall)->id, 'warehouse' => 'GB', 'destination' => $market, 'grams' => 300, 'methods' => json_encode([['Economy', $first, 4, 8, 63]]), 'quoted_at' => now()]);
-        }
-        $this->stall->unsetRelations();
+        $this->world->market($this->stall, 'NL', 603, ['currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
+        $this->world->market($this->stall, 'IE', 410, ['currency' => 'EUR', 'prices' => 'own', 'tax_bp' => 2300]);
         $this->world->listing($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02'), Items::variant('c', 210, 3, 'RED-03')]));
         $this->world->listing($this->stall, Items::item([Items::variant('d', 1700)], 'Brass mister', id: 'T-2'));
     }
