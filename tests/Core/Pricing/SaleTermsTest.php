@@ -60,6 +60,22 @@ final class SaleTermsTest extends TestCase
         }
     }
 
+    public function test_no_lower_price_of_all_there_are_meets_the_target(): void
+    {
+        mt_srand(13);
+        for ($n = 0; $n < 600; $n++) {
+            [$terms, $landed, $amount, $margin] = [Terms::random(), mt_rand(0, 1_200), mt_rand(0, 1) * mt_rand(0, 400), mt_rand(0, 1) * mt_rand(0, 400_000)];
+            $met = static function (int $price) use ($terms, $landed, $amount, $margin): bool {
+                [$keep, $receipts] = $terms->keep($price, $landed);
+
+                return ($keep - $amount) * Rate::WHOLE >= $margin * $receipts;
+            };
+            for ($lowest = 0; ! $met($lowest); $lowest++) {
+            }
+            self::assertSame($lowest, $terms->priceKeeping(Money::gbp($landed), Money::gbp($amount), new Rate($margin))?->minor);
+        }
+    }
+
     public function test_what_is_kept_never_falls_as_the_price_rises(): void
     {
         mt_srand(9);
