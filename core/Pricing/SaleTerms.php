@@ -18,6 +18,9 @@ use WindowStall\Core\Tax\SalesTax;
  */
 final readonly class SaleTerms
 {
+    /** Of so much on the price at least one has to be kept for a price to be looked for. */
+    private const LEAST = 10_000;
+
     public Rate $platform;
 
     public Rate $returns;
@@ -83,13 +86,13 @@ final readonly class SaleTerms
      *
      * Exact: what is kept at it meets the target and at a minor unit less it doesn't, fees and tax as they will be rounded.
      *
-     * @return Money|null null where no price does: fees, tax and the share eat all that a higher price brings
+     * @return Money|null null where no price does: fees, tax and the share eat all that a higher price brings, or leave less than a ten-thousandth
      */
     public function priceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
     {
         $m = $margin->millionths ?? 0;
         [$numerator, $denominator] = $m === 0 ? $this->plainSlope : $this->slope($m);
-        if ($numerator <= 0) {
+        if ($numerator <= intdiv($denominator, self::LEAST)) {
             return null;
         }
         $short = $amount->minor + $landed->minor + $this->paymentFixed->minor + $this->advertising->minor;

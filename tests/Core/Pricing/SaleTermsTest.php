@@ -92,6 +92,7 @@ final class SaleTermsTest extends TestCase
     #[TestWith(['0.50', '0.40', '0.20', null])]
     #[TestWith(['0.95', '0', '0.04', null])]
     #[TestWith(['0', '0', '0', '1.0'])]
+    #[TestWith(['0.833332', '0', '0', null], 'of a hundred thousand a penny would be left')]
     public function test_where_fees_eat_everything_there_is_no_price(string $payment, string $platform, string $returns, ?string $margin): void
     {
         $terms = new SaleTerms(SalesTax::included(Rate::bp(2000)), Money::gbp(0), Rate::parse($payment), Money::gbp(0), Rate::parse($platform), Rate::parse($returns));
