@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use Brick\Math\BigDecimal;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\VariantFigures;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Landing\Cost;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\FrozenRate;
 use WindowStall\Core\Pricing\KeepCurve;
 use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\PricedBy;
+use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\Ladders;
@@ -86,10 +91,26 @@ final readonly class VariantSheetView
         return new self(...[
             ...$base, self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
             array_map(static fn (array $p): CurvePointView => new CurvePointView($p['price']->minor, $p['keep']->minor, MoneyView::text($p['price']), $p['price']->digits(), MoneyView::text($p['keep']), Percent::whole($p['marginBp'])), $curve->points),
-            $marks, $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, $recipe->decide($landed, $terms, $rrp, $sheet->carried($stall->home_market))->reasons(), self::story($till, $curve, $rrp),
+            $marks, $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, self::reasons($stall, $figures, $recipe, $sheet, $cost, $rrp), self::story($till, $curve, $rrp),
             $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.', MoneyView::text($till->breakEvenAdvertising()), MoneyView::text($stall->money($currency->minorPerUnit())), MoneyView::text($stall->money(intdiv($currency->minorPerUnit() * (int) $till->returnOnAdvertisingNeeded(), 100)))) : null,
             null,
         ]);
+    }
+
+    /** @return list<string> what the recipe did, at the exchange rate that the price stands on, and what came after it */
+    private static function reasons(Stall $stall, VariantFigures $figures, Recipe $recipe, CostSheet $sheet, Cost $cost, ?Money $rrp): array
+    {
+        $code = $cost->unit->currency->code;
+        $today = $sheet->rateOf($code);
+        $stands = $figures->priced->rate ?? $today;
+        $decision = $recipe->decide($cost->landed(1, $sheet->held($code, $stands)), $sheet->terms($stall->home_market), $rrp, $sheet->carried($stall->home_market));
+        $plain = static fn (string $rate): string => str_contains($rate, '.') ? rtrim(rtrim($rate, '0'), '.') : $rate;
+
+        return array_values(array_filter([
+            ...$decision->reasons(),
+            $figures->priced?->priced_by === PricedBy::Together && $figures->recipePrice !== null ? sprintf('Its listing’s variants go together: the dearest of them makes it %s.', $figures->recipePrice->digits()) : null,
+            BigDecimal::of($stands)->isEqualTo($today) || FrozenRate::hold($stands, $today, $sheet->tolerance()) !== $stands ? null : sprintf('It stands on the rate it was made at, %s for one %s; today’s %s is within the %s%% that prices stay for.', $plain($stands), $code, $plain($today), Percent::digits($sheet->tolerance())),
+        ]));
     }
 
     private static function cost(Stall $stall, CostSheet $sheet, SupplierVariant $supplier, string $code): ?Cost

@@ -111,6 +111,20 @@ final class PricingScreensTest extends AppTestCase
         $this->getJson(route('pricing.variant', [$this->world->stall(), $this->ids[0]]))->assertNotFound();
     }
 
+    public function test_the_reasons_end_at_the_price_that_stands(): void
+    {
+        $reasons = fn (): array => $this->getJson(route('pricing.variant', [$this->stall, $this->ids[0]]))->assertOk()->json('reasons');
+        $this->patchJson(route('pricing.costs.update', $this->stall), ['rates' => ['USD' => '0.804']])->assertOk();
+        // At 0.804 its landed cost is 6.38 and would make 15.31; at another ending the price would move, and it doesn't.
+        self::assertSame('15.95', $this->board()[0]['price']['digits']);
+        self::assertSame(['Landed cost 6.26 × 2.4 makes 15.03.', 'Ends .95: 15.95.', 'The floor of 10% of the receipts is kept.', 'It stands on the rate it was made at, 0.79 for one USD; today’s 0.804 is within the 2% that prices stay for.'], $reasons());
+        $this->patchJson(route('pricing.costs.update', $this->stall), ['rates' => ['USD' => '0.95']])->assertOk();
+        self::assertSame('Ends .95: '.$this->board()[0]['price']['digits'].'.', $reasons()[1]);
+        self::assertCount(3, $reasons());
+        app(EditListing::class)->across($this->stall, $this->listing, ['across' => 'one']);
+        self::assertSame('Its listing’s variants go together: the dearest of them makes it '.$this->board()[0]['price']['digits'].'.', $reasons()[3]);
+    }
+
     public function test_a_variant_may_have_a_recipe_of_its_own(): void
     {
         $form = $this->getJson(route('pricing.variant', [$this->stall, $this->ids[0]]))->json('recipe');
