@@ -53,10 +53,9 @@ final class PriceFacts
     private array $lists = [];
 
     /**
-     * @param  bool  $freeze  whether prices stand on the rates they were made at; a trial of other rates sees them move
      * @param  array<int, int|null>|null  $home  variant → its price in the home market as a trial would have it; as it stands when null
      */
-    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly bool $freeze = true, private readonly ?array $home = null)
+    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly ?array $home = null)
     {
         $this->duty = $sheet->duty($market);
         $this->handling = $sheet->handling();
@@ -163,7 +162,7 @@ final class PriceFacts
     /** The rate a price stands on: the one it was made at while the day's hasn't moved too far. */
     private function hold(?string $frozen, string $currency, string $today): string
     {
-        return $this->held[$frozen.'|'.$currency] ??= FrozenRate::hold($this->freeze ? $frozen : null, $today, $this->sheet->tolerance());
+        return $this->held[$frozen.'|'.$currency] ??= FrozenRate::hold($frozen, $today, $this->sheet->tolerance());
     }
 
     private function shownBy(stdClass $row): ?ExchangeRate

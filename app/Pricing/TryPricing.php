@@ -47,10 +47,10 @@ final class TryPricing
         });
         $took = (hrtime(true) - $start) / 1e9;
         $others = array_values(array_diff($stall->markets(), [$stall->home_market]));
-        $this->write($trial, TrialFiguresView::of($stall, $tally, $took, $others === [] ? [] : null));
+        $this->write($trial, TrialFiguresView::of($stall, $trial->changes, $tally, $took, $others === [] ? [] : null));
         if ($others !== []) {
             $views = array_map(fn (string $market): TrialMarketView => TrialMarketView::of($market, $this->tally($stall, $trial->changes, $market, [])), $others);
-            $this->write($trial, TrialFiguresView::of($stall, $tally, $took, $views));
+            $this->write($trial, TrialFiguresView::of($stall, $trial->changes, $tally, $took, $views));
         }
         Cache::forget(self::progressKey($trial));
         $trial->refresh();
@@ -84,7 +84,7 @@ final class TryPricing
         $pricer = $sheet->pricer($market);
         $atHome = $market === $stall->home_market;
         $tally = new TrialTally;
-        $facts = new PriceFacts($stall, $sheet, $market, freeze: ! isset($changes['rates']), home: $atHome ? null : $this->home);
+        $facts = new PriceFacts($stall, $sheet, $market, $atHome ? null : $this->home);
         foreach ($facts->read(null, switchedOn: true) as $listing) {
             foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
                 $tally->add($price->id, self::before($listing['rows'][$n]), $price->once(), $sold[$price->id] ?? 0);

@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace WindowStall\Pricing\Views;
 
 use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\Sold;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Views\Percent;
 
-/** What a trial came to, before → after. */
+/**
+ * What a trial came to, before → after.
+ *
+ * @phpstan-import-type Changes from CostSheet
+ */
 final readonly class TrialFiguresView
 {
     /**
@@ -41,8 +47,11 @@ final readonly class TrialFiguresView
     ) {
     }
 
-    /** @param  list<TrialMarketView>|null  $markets */
-    public static function of(Stall $stall, TrialTally $t, float $seconds, ?array $markets): self
+    /**
+     * @param  Changes  $changes  what was tried
+     * @param  list<TrialMarketView>|null  $markets
+     */
+    public static function of(Stall $stall, array $changes, TrialTally $t, float $seconds, ?array $markets): self
     {
         $names = TryPricing::names($t->biggest());
         $moves = array_map(static fn (array $m): MoveView => new MoveView(
@@ -51,7 +60,7 @@ final readonly class TrialFiguresView
 
         return new self(
             $t->variants, $t->up, $t->down, $t->underBefore, $t->underAfter, $t->fallen, $t->unpriced, MoneyView::of($stall->money($t->keptBefore)), MoneyView::of($stall->money($t->keptAfter)), $t->sold,
-            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t), sprintf('%.1f s', $seconds), $markets,
+            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t).(isset($changes['rates']) && $stall->rate_tolerance_bp > 0 ? sprintf(' Prices stay while a rate moves less than %s%%.', Percent::digits($stall->rate_tolerance_bp)) : ''), sprintf('%.1f s', $seconds), $markets,
         );
     }
 

@@ -69,6 +69,20 @@ final class TrialTest extends AppTestCase
         }
     }
 
+    public function test_a_rate_that_moves_within_the_tolerance_moves_what_is_kept_and_no_price(): void
+    {
+        $said = $this->postJson(route('pricing.trial.store', $this->stall), ['fields' => [], 'rates' => ['USD' => '0.80'], 'suppliers' => [], 'recipes' => []])->assertOk();
+        self::assertSame([0, 0, 'Prices stay while a rate moves less than 2%.'], [$said->json('figures.up'), $said->json('figures.down'), strstr((string) $said->json('figures.words'), 'Prices stay')]);
+        $before = $this->lists();
+        $this->postJson(route('pricing.trial.apply', [$this->stall, $said->json('id')]))->assertOk();
+        foreach ($this->lists()['GB'] as $variant => $price) {
+            self::assertSame($before['GB'][$variant]->price_minor, $price->price_minor);
+            self::assertLessThan($before['GB'][$variant]->keep_minor, $price->keep_minor);
+        }
+        $far = $this->postJson(route('pricing.trial.store', $this->stall), ['fields' => [], 'rates' => ['USD' => '0.90'], 'suppliers' => [], 'recipes' => []])->assertOk();
+        self::assertGreaterThan(0, $far->json('figures.up'));
+    }
+
     public function test_figures_of_what_was_tried_before_never_stand_under_what_is_tried_now(): void
     {
         $trial = new PricingChange(['stall_id' => $this->stall->id, 'changes' => ['stall' => ['advertising_minor' => 100]]]);
