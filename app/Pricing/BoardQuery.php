@@ -43,12 +43,13 @@ final readonly class BoardQuery
     /**
      * One page, and how many there are: of everything by two passes over the price list, of what words or a state narrow down by one over that.
      *
-     * @return array{ids: list<int>, counts: array<string, int>} one variant more than a page holds if there are more; counts: found, all, each case
+     * @param  bool  $counted  whether how many there are is asked for too; it stays while only the order or the page changes
+     * @return array{ids: list<int>, counts: array<string, int>|null} one variant more than a page holds if there are more; counts: found, all, each case
      */
-    public function look(Stall $stall): array
+    public function look(Stall $stall, bool $counted = true): array
     {
-        if ($this->words === '' && $this->state === '') {
-            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => $this->counts($stall)];
+        if (! $counted || ($this->words === '' && $this->state === '')) {
+            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => $counted ? $this->counts($stall) : null];
         }
         $found = $this->base($stall)->select('p.*');
         $page = $this->page($this->ofCase(DB::table('p')), $stall)->select('p.listing_variant_id');

@@ -339,7 +339,7 @@ export interface BoardRowView {
 
 export interface BoardView {
   rows: BoardRowView[];
-  counts: Record<string, number>;
+  counts: Record<string, number> | null;
   market: string;
   words: string;
   case: string;

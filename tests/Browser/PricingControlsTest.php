@@ -38,10 +38,10 @@ final class PricingControlsTest extends BrowserTestCase
         $this->write($desk, 'Factor', 'much');
         $desk->see('“much”');
         $this->kept($desk, ['How' => 'add']);
-        $desk->press('in steps by cost');
+        $desk->answered(fn () => $desk->press('in steps by cost'));
         $this->choose($desk, 'How, step 1', 'keep');
         $this->kept($desk, ['How, step 1' => 'keep', 'How, step 2' => 'add']);
-        $desk->press('Take step 2 out');
+        $desk->answered(fn () => $desk->press('Take step 2 out'));
         $this->kept($desk, ['How' => 'keep', 'Cap' => 'rrp']);
         foreach ($this->prices($desk->open($at.'/pricing')->see('Everything else')) as $price) {
             self::assertGreaterThan(0, $price);
@@ -73,12 +73,10 @@ final class PricingControlsTest extends BrowserTestCase
         self::assertGreaterThan(1, count(array_unique($each)), 'small and tall cost differently');
         $desk->open($listing)->see('Variants and prices');
         $this->choose($desk, 'How the variants’ prices go together', 'one');
-        $desk->still();
         self::assertSame([max([0, ...$each])], array_values(array_unique($this->prices($desk->open($at.'/pricing')->see('Price board')))));
         $desk->open($listing)->see('Variants and prices');
         $this->choose($desk, 'How the variants’ prices go together', 'stepped');
         $this->choose($desk, 'Option the price steps by', 'Size');
-        $desk->still();
         self::assertSame($each, $this->prices($desk->open($at.'/pricing')->see('Price board')));
         $desk->click('[data-look]')->see('Why it costs that')->press('give this variant its own');
         $desk->until(fn (): bool => $desk->has('[role="dialog"] input[aria-label="Factor"]'), 'for its own sentence');
@@ -88,6 +86,25 @@ final class PricingControlsTest extends BrowserTestCase
         $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) > 2 * $each[$first], 'for seven times the cost');
         $desk->press('take the stall’s again');
         $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) === $each[$first], 'for the stall’s price again');
+    }
+
+    public function test_the_board_is_put_in_order_found_in_and_counted(): void
+    {
+        [$desk, $at] = $this->stallWithGoods();
+        $desk->open($at.'/pricing')->see('Everything else');
+        $all = count($this->prices($desk));
+        $desk->see('all '.$all)->press('price');
+        $desk->until(fn (): bool => str_contains($desk->driver->getCurrentURL(), 'sort=price'), 'for the order');
+        $rising = fn (): array => array_values(array_map(intval(...), (array) $desk->script('return [...document.querySelectorAll("[data-variant] input[aria-label^=\'Price of\']")].map(i => Math.round(parseFloat(i.value) * 100))')));
+        $sorted = $rising();
+        sort($sorted);
+        $desk->until(fn (): bool => $rising() === $sorted, 'for rising prices');
+        $desk->press('price');
+        $desk->until(fn (): bool => $rising() === array_reverse($sorted), 'for falling prices');
+        $desk->see('all '.$all)->see($all.' variants');
+        $desk->write('Find in the price board', 'no such thing'.Page::ENTER)->see('Nothing of that kind')->press('Look at all of them');
+        $desk->until(fn (): bool => count($this->prices($desk)) === $all, 'for all of them');
+        self::assertSame(8, $all, 'four colours in two sizes');
     }
 
     /** @return array{Page, string} a desk with a listing open, and the stall's address */
@@ -102,14 +119,12 @@ final class PricingControlsTest extends BrowserTestCase
 
     private function choose(Page $desk, string $label, string $value): void
     {
-        (new WebDriverSelect($desk->css('select[aria-label="'.$label.'"]')))->selectByValue($value);
-        usleep(500_000);
+        $desk->answered(fn () => (new WebDriverSelect($desk->css('select[aria-label="'.$label.'"]')))->selectByValue($value));
     }
 
     private function write(Page $desk, string $label, string $value): void
     {
-        $this->say($desk, 'input[aria-label="'.$label.'"]', $value);
-        usleep(500_000);
+        $desk->answered(fn () => $this->say($desk, 'input[aria-label="'.$label.'"]', $value));
     }
 
     private function value(Page $desk, string $label): string

@@ -10,6 +10,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use Inertia\Support\Header;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
@@ -37,7 +38,10 @@ final class BoardController
 {
     public function index(Request $request, Stall $stall, LookAtMarket $look): Response
     {
-        return Inertia::render('pricing/BoardPage', ['run' => Reprice::underWay($stall), 'board' => BoardView::of($stall, BoardQuery::of($request, $stall)), 'markets' => $look->views($stall)]);
+        // Put in another order or turned to another page, the board alone is asked for: how many there are stays.
+        $counted = $request->header(Header::PARTIAL_ONLY) !== 'board';
+
+        return Inertia::render('pricing/BoardPage', ['run' => fn () => Reprice::underWay($stall), 'board' => fn () => BoardView::of($stall, BoardQuery::of($request, $stall), $counted), 'markets' => fn () => $look->views($stall)]);
     }
 
     public function sheet(Stall $stall, int $variant): JsonResponse

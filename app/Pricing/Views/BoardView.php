@@ -12,11 +12,11 @@ final readonly class BoardView
 {
     /**
      * @param  list<BoardRowView>  $rows
-     * @param  array<string, int>  $counts  found, all, and each case
+     * @param  array<string, int>|null  $counts  found, all, and each case; null where they weren't asked for
      */
     public function __construct(
         public array $rows,
-        public array $counts,
+        public ?array $counts,
         public string $market,
         public string $words,
         public string $case,
@@ -31,9 +31,9 @@ final readonly class BoardView
     ) {
     }
 
-    public static function of(Stall $stall, BoardQuery $query): self
+    public static function of(Stall $stall, BoardQuery $query, bool $counted = true): self
     {
-        ['ids' => $ids, 'counts' => $counts] = $query->look($stall);
+        ['ids' => $ids, 'counts' => $counts] = $query->look($stall, $counted);
 
         return new self(
             BoardRowView::list($stall, $query->market, array_slice($ids, 0, BoardQuery::PAGE)), $counts, $query->market, $query->words, $query->case, $query->recipe,

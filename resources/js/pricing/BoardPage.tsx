@@ -49,7 +49,7 @@ interface Answer {
 export default function BoardPage({ board, markets }: { board: BoardView; markets: MarketView[] }) {
   const handle = useHandle();
   const [rows, setRows] = useState(board.rows);
-  const [counts, setCounts] = useState(board.counts);
+  const [counts, setCounts] = useState(board.counts ?? {});
   const [words_, setWords] = useState(board.words);
   const [looking, setLooking] = useState<number | null>(null);
   const [all, setAll] = useState(false);
@@ -57,7 +57,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
   const selection = useSelection(rows.map((r) => r.id));
   useEffect(() => {
     setRows(board.rows);
-    setCounts(board.counts);
+    if (board.counts) setCounts(board.counts);
     setAll(false);
   }, [board]);
   const query = (other: Record<string, string | number | null>): Record<string, string | number> => {
@@ -79,6 +79,9 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
   };
   const go = (other: Record<string, string | number | null>) =>
     router.get(route('pricing', handle), query(other), { preserveState: true, preserveScroll: false });
+  /** Another order or page of the same variants: how many there are needn't be counted again. */
+  const turn = (other: { sort?: string; page?: number }) =>
+    router.get(route('pricing', handle), query(other), { preserveState: true, preserveScroll: false, only: ['board'] });
   const set = (variants: number[] | 'all', body: Record<string, unknown>): Promise<boolean> =>
     send<Answer>('POST', route('pricing.set', { stall: handle, ...query({}) }), {
       ...(variants === 'all' ? { all: true } : { variants }),
@@ -203,7 +206,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
               <th scope="col" className="w-12">
                 <span className="sr-only">Picture</span>
               </th>
-              <SortHead board={board} sort="title" name="variant" className="text-left" onSort={(sort) => go({ sort })} />
+              <SortHead board={board} sort="title" name="variant" className="text-left" onSort={(sort) => turn({ sort })} />
               {COLUMNS.map((c) => (
                 <SortHead
                   key={c.sort}
@@ -211,7 +214,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
                   sort={c.sort}
                   name={c.name}
                   className={clsx(c.width, 'text-right')}
-                  onSort={(sort) => go({ sort })}
+                  onSort={(sort) => turn({ sort })}
                 />
               ))}
               <th scope="col" className="w-[136px] pl-5! text-left">
@@ -236,7 +239,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
       )}
       <nav aria-label="Pages" className="flex items-baseline justify-between px-6 py-4">
         {board.page > 1 ? (
-          <button type="button" className="underline underline-offset-4" onClick={() => go({ page: board.page - 1 })}>
+          <button type="button" className="underline underline-offset-4" onClick={() => turn({ page: board.page - 1 })}>
             Before these
           </button>
         ) : (
@@ -244,7 +247,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         )}
         {rows.length > 0 && <span className="text-[13px] text-mute">{(counts.found ?? 0).toLocaleString('en')} variants</span>}
         {board.more ? (
-          <button type="button" className="underline underline-offset-4" onClick={() => go({ page: board.page + 1 })}>
+          <button type="button" className="underline underline-offset-4" onClick={() => turn({ page: board.page + 1 })}>
             After these
           </button>
         ) : (

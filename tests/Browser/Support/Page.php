@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Browser\Support;
 
 use Facebook\WebDriver\Exception\NoSuchElementException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -61,6 +62,20 @@ final class Page
     public function still(): self
     {
         usleep(700_000);
+
+        return $this;
+    }
+
+    /**
+     * Does something and waits until all it asked of the server is answered.
+     *
+     * @param  callable(): mixed  $do
+     */
+    public function answered(callable $do): self
+    {
+        $this->script('if (window.asked === undefined) { window.asked = 0; const ask = window.fetch; window.fetch = (...of) => { window.asked++; return ask(...of).finally(() => setTimeout(() => window.asked--, 50)); }; }');
+        $do();
+        $this->until(fn (): bool => $this->script('return window.asked') === 0, 'for the answer');
 
         return $this;
     }
@@ -159,17 +174,37 @@ final class Page
     /** @param  callable(): bool  $condition */
     public function until(callable $condition, string $what): void
     {
+        $stalled = 0;
+        do {
+            $before = $stalled;
+            $waited = $this->waited($condition, $stalled);
+            // A browser that stood still on a busy machine has had no time to show anything: once more.
+        } while (! $waited && $stalled > $before && $stalled < 3);
+        if (! $waited) {
+            $this->driver->takeScreenshot(__DIR__.'/../../../var/test/log/failed-'.date('His').'.png');
+            Assert::fail("Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".mb_substr($this->text(), 0, 1500));
+        }
+    }
+
+    /** @param  callable(): bool  $condition */
+    private function waited(callable $condition, int &$stalled): bool
+    {
         try {
-            $this->driver->wait(self::PATIENCE, 100)->until(static function () use ($condition): bool {
+            $this->driver->wait(self::PATIENCE, 100)->until(static function () use ($condition, &$stalled): bool {
                 try {
                     return $condition();
                 } catch (NoSuchElementException|StaleElementReferenceException) {
                     return false;
+                } catch (ScriptTimeoutException) {
+                    $stalled++;
+
+                    return false;
                 }
             });
+
+            return true;
         } catch (TimeoutException) {
-            $this->driver->takeScreenshot(__DIR__.'/../../../var/test/log/failed-'.date('His').'.png');
-            Assert::fail("Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".mb_substr($this->text(), 0, 1500));
+            return false;
         }
     }
 
