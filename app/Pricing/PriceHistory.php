@@ -6,7 +6,9 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Stall\Stall;
 
 /** What shoppers were asked for a variant, and when. Amounts as the market showed them. */
 final class PriceHistory
@@ -32,6 +34,14 @@ final class PriceHistory
         }
 
         return false;
+    }
+
+    /** Why a was-price can't stand beside a variant's price in the home market; null when it can. */
+    public static function refusesWas(Stall $stall, int $variant, Money $was, ?Money $price): ?string
+    {
+        $market = $stall->home_market;
+
+        return $price === null ? 'It has no price to stand beside.' : WasPrice::refusal($was, $price, $market, $stall->moneyOrNull(self::lowest($variant, $market)), self::asked($variant, $market, $was->minor));
     }
 
     /** @return list<array{at: int, minor: int}> oldest first */

@@ -102,7 +102,7 @@ final class PriceListings
         })());
         if ($market === $stall->home_market && $least !== []) {
             // Once nothing is locked any more: whoever edits a listing may be waiting for a turn here.
-            DB::afterCommit(fn () => $this->writeLeast($market, array_keys($least)));
+            DB::afterCommit(fn () => $this->writeLeast($stall, array_keys($least)));
         }
 
         return $this->write($stall, $market, $sheet->currency($market)->code, $new);
@@ -113,11 +113,11 @@ final class PriceListings
      *
      * @param  list<int>  $listings
      */
-    private function writeLeast(string $home, array $listings): void
+    private function writeLeast(Stall $stall, array $listings): void
     {
         foreach (array_chunk($listings, 20_000) as $some) {
             DB::update('UPDATE listings l SET shown_from_minor = r.least FROM (SELECT v.listing_id, min(p.price_minor) FILTER (WHERE v.own_on) AS least FROM listing_variants v LEFT JOIN prices p ON p.listing_variant_id = v.id AND p.market = ? WHERE v.listing_id = ANY (?::bigint[]) GROUP BY 1) r
-                WHERE l.id = r.listing_id AND l.shown_from_minor IS DISTINCT FROM r.least', [$home, '{'.implode(',', $some).'}']);
+                WHERE l.id = r.listing_id AND l.stall_id = ? AND l.shown_from_minor IS DISTINCT FROM r.least', [$stall->home_market, '{'.implode(',', $some).'}', $stall->id]);
         }
     }
 

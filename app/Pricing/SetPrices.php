@@ -13,7 +13,6 @@ use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\BulkStep;
-use WindowStall\Core\Pricing\WasPrice;
 use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -75,9 +74,9 @@ final readonly class SetPrices
 
         return $this->change($stall, $by, $variants, static function (ListingVariant $v) use ($stall, $was, $why): array {
             $price = $stall->moneyOrNull($v->priceIn($stall->home_market)?->price_minor);
-            $said = $was === null || $price === null ? null : WasPrice::refusal($was, $price, $stall->home_market, $stall->moneyOrNull(PriceHistory::lowest($v->id, $stall->home_market)), PriceHistory::asked($v->id, $stall->home_market, $was->minor));
-            if ($said !== null || ($was !== null && $price === null)) {
-                $why[] = $said ?? 'It has no price to stand beside.';
+            $said = $was === null ? null : PriceHistory::refusesWas($stall, $v->id, $was, $price);
+            if ($said !== null) {
+                $why[] = $said;
 
                 return [];
             }

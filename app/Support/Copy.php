@@ -22,29 +22,17 @@ final class Copy
      */
     public static function into(string $table, array $columns, iterable $rows, ?string $connection = null): int
     {
-        $pdo = DB::connection($connection)->getPdo();
-        $fields = self::fields($columns);
-        $lines = [];
-        $n = 0;
-        foreach ($rows as $row) {
-            $cells = [];
-            foreach ($row as $value) {
-                $cells[] = match (true) {
-                    $value === null => self::NULL, is_string($value) => strtr($value, self::ESCAPES), is_bool($value) => $value ? 't' : 'f', default => $value,
-                };
+        return self::send($table, $columns, (static function () use ($rows): \Generator {
+            foreach ($rows as $row) {
+                $cells = [];
+                foreach ($row as $value) {
+                    $cells[] = match (true) {
+                        $value === null => self::NULL, is_string($value) => strtr($value, self::ESCAPES), is_bool($value) => $value ? 't' : 'f', default => $value,
+                    };
+                }
+                yield $cells;
             }
-            $lines[] = implode("\t", $cells);
-            $n++;
-            if (count($lines) >= self::BATCH) {
-                $pdo->pgsqlCopyFromArray($table, [implode("\n", $lines)], "\t", '\\\\N', $fields);
-                $lines = [];
-            }
-        }
-        if ($lines !== []) {
-            $pdo->pgsqlCopyFromArray($table, [implode("\n", $lines)], "\t", '\\\\N', $fields);
-        }
-
-        return $n;
+        })(), $connection);
     }
 
     /**
@@ -56,27 +44,34 @@ final class Copy
      */
     public static function plain(string $table, array $columns, iterable $rows): int
     {
-        $pdo = DB::connection()->getPdo();
-        $fields = self::fields($columns);
+        return self::send($table, $columns, $rows, null);
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @param  iterable<array<string|int|float>>  $rows  cells as COPY reads them
+     */
+    private static function send(string $table, array $columns, iterable $rows, ?string $connection): int
+    {
+        $pdo = DB::connection($connection)->getPdo();
+        $fields = implode(',', array_map(static fn (string $c): string => '"'.$c.'"', $columns));
         $lines = [];
         $n = 0;
+        // A block of lines goes as one: each call costs more than a line does.
+        $flush = static function () use ($pdo, $table, $fields, &$lines): void {
+            $pdo->pgsqlCopyFromArray($table, [implode("\n", $lines)], "\t", '\\\\N', $fields);
+            $lines = [];
+        };
         foreach ($rows as $row) {
             $lines[] = implode("\t", $row);
             if (++$n % self::BATCH === 0) {
-                $pdo->pgsqlCopyFromArray($table, [implode("\n", $lines)], "\t", '\\\\N', $fields);
-                $lines = [];
+                $flush();
             }
         }
         if ($lines !== []) {
-            $pdo->pgsqlCopyFromArray($table, [implode("\n", $lines)], "\t", '\\\\N', $fields);
+            $flush();
         }
 
         return $n;
-    }
-
-    /** @param  list<string>  $columns */
-    private static function fields(array $columns): string
-    {
-        return implode(',', array_map(static fn (string $c): string => '"'.$c.'"', $columns));
     }
 }

@@ -34,6 +34,12 @@ final readonly class Currency
         return 10 ** $this->decimals;
     }
 
+    /** What people think in when they round a price, in minor units: a whole unit, or a hundred of them where there are no decimals. */
+    public function roundUnit(): int
+    {
+        return $this->decimals === 0 ? 100 : $this->minorPerUnit();
+    }
+
     public function is(self $other): bool
     {
         return $this->code === $other->code;

@@ -80,7 +80,7 @@ final readonly class Recipe
      */
     public function nextStep(Currency $currency, ?int $middle = null): Money
     {
-        $unit = $currency->decimals === 0 ? 100 : $currency->minorPerUnit();
+        $unit = $currency->roundUnit();
         $begins = count($this->steps) > 1 ? ($this->steps[count($this->steps) - 2]->upTo->minor ?? 0) : 0;
         $at = Rounding::halfUp($middle ?? 0, 1, $unit) * $unit;
 

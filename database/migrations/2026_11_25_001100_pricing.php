@@ -22,8 +22,6 @@ return new class extends Migration
             $table->unsignedInteger('rate_tolerance_bp')->default(200);
             // Baskets worth this much are sent free.
             $table->unsignedBigInteger('free_over_minor')->nullable();
-            // A charge for delivery that recipes build into their prices instead.
-            $table->unsignedBigInteger('built_in_minor')->nullable();
             $table->unsignedBigInteger('sample_listing_id')->nullable();
         });
         Schema::table('exchange_rates', function (Blueprint $table): void {
@@ -107,8 +105,6 @@ return new class extends Migration
             $table->unsignedBigInteger('recipe_id')->nullable();
             $table->integer('margin_bp')->nullable();
             $table->boolean('floor_over_cap')->default(false);
-            // Whether the variant is switched on; kept here so that the board needs no other table to filter and sort.
-            $table->boolean('offered')->default(true);
             $table->char('market', 2);
             $table->char('currency', 3);
             $table->string('priced_by', 10);
@@ -118,10 +114,6 @@ return new class extends Migration
             $table->primary(['listing_variant_id', 'market']);
             $table->index(['stall_id', 'market', 'listing_variant_id']);
         });
-        DB::statement('CREATE INDEX listings_by_title ON listings (stall_id, shown_title, id)');
-        DB::statement('CREATE INDEX listings_title_words ON listings USING gin (shown_title gin_trgm_ops)');
-        DB::statement('CREATE INDEX supplier_variants_sku ON supplier_variants (lower(sku) text_pattern_ops)');
-        DB::statement('CREATE INDEX listing_variants_supplier ON listing_variants (supplier_variant_id)');
         DB::statement('CREATE INDEX prices_under_floor ON prices (stall_id, market) WHERE above_floor_minor < 0');
         // Room on each page, so that a repricing can write rows beside those they replace.
         DB::statement('ALTER TABLE prices SET (fillfactor = 50)');

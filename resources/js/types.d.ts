@@ -454,6 +454,7 @@ export interface RecipeFormView {
   cap: string;
   words: string;
   nextStep: string;
+  begins: Record<string, string>;
 }
 
 export interface RecipeRowView {

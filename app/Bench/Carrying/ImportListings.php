@@ -264,13 +264,35 @@ final readonly class ImportListings
                 continue;
             }
             try {
-                $price = array_key_exists('own_price_minor', $changes) ? ($stall->moneyOrNull($changes['own_price_minor'])?->digits() ?? $is['recipe_price']) : ($is['price'] !== '' ? $is['price'] : $is['recipe_price']);
-                $changes += $column === 'was' ? ['own_was_minor' => PricingCells::readWas($cells['was'], $is['variant'], $price, $stall)?->minor] : ['own_recipe' => ($recipe = PricingCells::readRecipe($cells[$column], $stall->currencyValue())) === null ? null : json_encode($recipe, JSON_THROW_ON_ERROR)];
+                $changes += $column === 'was' ? $this->was($stall, $is, $cells['was'], $changes) : $this->recipe($stall, $cells[$column]);
             } catch (Said $said) {
                 $rejects[] = new Reject($row, $column, mb_substr($cells[$column], 0, 80), $said->getMessage());
             }
         }
 
         return $changes;
+    }
+
+    /**
+     * A was-price beside the price as it will be: by hand as this file says, else as it is, else the recipe's.
+     *
+     * @param  array<string, mixed>  $is
+     * @param  array<string, mixed>  $changes  what the file changes of the variant besides
+     * @return array<string, int|null>
+     */
+    private function was(Stall $stall, array $is, string $cell, array $changes): array
+    {
+        $hand = array_key_exists('own_price_minor', $changes) ? $stall->moneyOrNull($changes['own_price_minor'])?->digits() : $is['price'];
+        $price = (string) $hand !== '' ? (string) $hand : (string) $is['recipe_price'];
+
+        return ['own_was_minor' => PricingCells::readWas($cell, (int) $is['variant'], $price === '' ? null : Money::parse($price, $stall->currencyValue()), $stall)?->minor];
+    }
+
+    /** @return array<string, string|null> as the database takes it */
+    private function recipe(Stall $stall, string $cell): array
+    {
+        $recipe = PricingCells::readRecipe($cell, $stall->currencyValue());
+
+        return ['own_recipe' => $recipe === null ? null : json_encode($recipe, JSON_THROW_ON_ERROR)];
     }
 }

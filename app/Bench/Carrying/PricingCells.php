@@ -9,7 +9,7 @@ use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\RecipeNotation;
 use WindowStall\Core\Pricing\RungKind;
-use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Core\Said;
 use WindowStall\Pricing\Ladders;
 use WindowStall\Pricing\PriceHistory;
 use WindowStall\Pricing\Recipes;
@@ -82,17 +82,15 @@ final class PricingCells
     /**
      * Reads a was-price, and holds it to what may stand beside the price.
      *
-     * @param  string  $price  what is asked, in digits; "" for nothing
-     *
-     * @throws \WindowStall\Core\Said
+     * @throws Said
      */
-    public static function readWas(string $cell, int $variant, string $price, Stall $stall): ?Money
+    public static function readWas(string $cell, int $variant, ?Money $price, Stall $stall): ?Money
     {
         if (trim($cell) === '') {
             return null;
         }
         $was = Money::parse($cell, $stall->currencyValue());
-        $why = $price === '' ? 'It has no price to stand beside.' : WasPrice::refusal($was, Money::parse($price, $stall->currencyValue()), $stall->home_market, $stall->moneyOrNull(PriceHistory::lowest($variant, $stall->home_market)), PriceHistory::asked($variant, $stall->home_market, $was->minor));
+        $why = PriceHistory::refusesWas($stall, $variant, $was, $price);
 
         return $why === null ? $was : throw new Refusal($why);
     }

@@ -37,8 +37,7 @@ final readonly class FreeDeliveryView
             // Without orders to look at, every price in the list is taken for a basket of one piece.
             $baskets = array_values(self::rows($stall)->map(static fn (\stdClass $r): array => ['goods' => (int) $r->price_minor, 'landed' => (int) $r->landed_minor])->all());
         }
-        $unit = $stall->currencyValue()->minorPerUnit();
-        $proposal = FreeDelivery::over($baskets, $terms, $stall->currencyValue()->decimals === 0 ? 500 : 5 * $unit);
+        $proposal = FreeDelivery::over($baskets, $terms, 5 * $stall->currencyValue()->roundUnit());
         $variants = [];
         foreach (self::rows($stall) as $row) {
             [$now, $landed] = [$stall->money((int) $row->price_minor), Landed::of($stall->money((int) $row->landed_minor), $stall->money(0))];

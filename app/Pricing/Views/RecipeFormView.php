@@ -29,6 +29,7 @@ final readonly class RecipeFormView
      * @param  string  $floorKind  none, margin (in percent) or keep
      * @param  string  $cap  none, rrp or an amount
      * @param  string  $nextStep  the cost that one more step may begin at
+     * @param  array<string, string>  $begins  what a figure begins with once its kind is chosen: each method, floor_margin, floor_keep, cap
      */
     public function __construct(
         public string $basis,
@@ -41,6 +42,7 @@ final readonly class RecipeFormView
         public string $cap,
         public string $words,
         public string $nextStep,
+        public array $begins,
     ) {
     }
 
@@ -55,8 +57,16 @@ final readonly class RecipeFormView
             array_map(static fn (Step $s): StepFormView => new StepFormView($s->upTo?->digits() ?? '', $s->method->value, $s->margin !== null ? $percent($s->margin->millionths) : ($s->amount?->digits() ?? RecipeNotation::decimal($s->factor))), $recipe->steps),
             $written['ending']['part'] ?? '', $written['ending']['every'] ?? '', $written['ending']['direction'] ?? 'up',
             $recipe->floor === null ? 'none' : ($recipe->floor->keep === null ? 'margin' : 'keep'), $recipe->floor === null ? '' : ($recipe->floor->keep?->digits() ?? $percent($recipe->floor->margin->millionths ?? 0)),
-            $written['cap'] ?? 'none', $recipe->words($currency), $recipe->nextStep($currency, $middle)->digits(),
+            $written['cap'] ?? 'none', $recipe->words($currency), $recipe->nextStep($currency, $middle)->digits(), self::begins($currency),
         );
+    }
+
+    /** @return array<string, string> */
+    private static function begins(Currency $currency): array
+    {
+        $amount = static fn (int $units): string => (new Money($units * $currency->roundUnit(), $currency))->digits();
+
+        return ['factor' => '2.4', 'add' => $amount(5), 'margin' => '30', 'keep' => $amount(4), 'floor_margin' => '10', 'floor_keep' => $amount(2), 'cap' => $amount(100)];
     }
 
     /**

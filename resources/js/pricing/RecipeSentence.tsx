@@ -8,8 +8,6 @@ const METHODS = [
   { value: 'margin', name: 'for a margin of' },
   { value: 'keep', name: 'to keep' },
 ];
-/** What prices can end in, besides what is written: the part and how far such prices lie apart. */
-const FIRST: Record<string, string> = { factor: '2.4', add: '5', margin: '30', keep: '4' };
 
 interface Props {
   recipe: RecipeFormView;
@@ -58,7 +56,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
           <select
             aria-label={several ? `How, step ${String(n + 1)}` : 'How'}
             value={s.method}
-            onChange={(e) => void step(n, { method: e.target.value, value: FIRST[e.target.value] ?? '' })}
+            onChange={(e) => void step(n, { method: e.target.value, value: recipe.begins[e.target.value] ?? '' })}
             className={word}
           >
             {METHODS.map((m) => (
@@ -116,9 +114,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
       <select
         aria-label="Floor"
         value={recipe.floorKind}
-        onChange={(e) =>
-          void say({ floorKind: e.target.value, floor: e.target.value === 'margin' ? '10' : e.target.value === 'keep' ? '2' : '' })
-        }
+        onChange={(e) => void say({ floorKind: e.target.value, floor: recipe.begins[`floor_${e.target.value}`] ?? '' })}
         className={word}
       >
         <option value="margin">a margin of</option>
@@ -135,7 +131,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
       <select
         aria-label="Cap"
         value={recipe.cap === 'none' || recipe.cap === 'rrp' ? recipe.cap : 'at'}
-        onChange={(e) => void say({ cap: e.target.value === 'at' ? '100' : e.target.value })}
+        onChange={(e) => void say({ cap: e.target.value === 'at' ? (recipe.begins.cap ?? '') : e.target.value })}
         className={word}
       >
         <option value="none">anything</option>
