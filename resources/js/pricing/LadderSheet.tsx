@@ -136,7 +136,9 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
               </th>
               <th scope="col">together</th>
               <th scope="col">each</th>
-              <th scope="col">you keep</th>
+              <th scope="col" className="whitespace-nowrap">
+                you keep
+              </th>
               <th scope="col">margin</th>
               <th scope="col" className="pl-5 text-left">
                 does it pay?

@@ -9,6 +9,8 @@ export function usePricingUndo(onTaken: () => void = () => router.reload()) {
   return (change: number, said: string, run: number | null = null): void => {
     if (run !== null) router.reload({ only: ['run'] });
     toast(`${said}.${run === null ? '' : ' Every variant is being priced; it goes on when you leave.'}`, {
+      // Only the last step can be taken back: what is said of it stands in place of the one before.
+      id: 'pricing',
       duration: 12_000,
       action: {
         label: 'Take it back',
