@@ -56,6 +56,8 @@ ensure_database() { # ensure_database [fresh]
 write_environment() { # write_environment APP_ENV
   [ -f "$home/app.key" ] || (umask 077; printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$home/app.key")
   rm -f "$home"/cache/*.php
+  # What the framework's recorder wrote while it was on; it held pages' data.
+  rm -rf "$home/storage/inertia-devtools"
   (umask 077; cat >"$home/env" <<EOF
 APP_NAME="Window Stall"
 APP_ENV=$1

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Support;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Process\Process;
+use WindowStall\Tests\App\AppTestCase;
+
+/** What answers a stranger, on each kind of host. Whoever adds a door without a lock adds it here, with the reason. */
+final class OpenDoorsTest extends AppTestCase
+{
+    private const WORKSHOP = [
+        // Whether all is well; says nothing else.
+        'GET /up',
+        'GET /sign-in', 'POST /sign-in', 'GET /sign-up', 'POST /sign-up',
+        // The description of the interface for programs; the same for everyone.
+        'GET /api/v1/openapi.json',
+        // Suppliers sign what they say.
+        'POST /hooks/supplier/{publicId}',
+    ];
+
+    private const SHOP = [
+        'GET /', 'GET /goods/{slug}', 'GET /basket', 'POST /basket', 'POST /basket/{line}', 'GET /checkout', 'POST /checkout',
+        // At an address nobody can guess.
+        'GET /orders/{token}', 'GET /orders/{token}/paid',
+        // By a signed address only.
+        'GET /preview/home/{version}', 'GET /preview/goods/{listing}',
+    ];
+
+    #[TestWith(['production'], 'as bin/start runs it')]
+    #[TestWith(['local'], 'as a framework would have it for its developers')]
+    public function test_only_these_routes_answer_without_a_sign_in(string $environment): void
+    {
+        $open = ['workshop' => [], 'shop' => []];
+        foreach ($this->routes($environment) as $route) {
+            $verb = explode('|', $route['method'])[0].' /'.ltrim($route['uri'], '/');
+            $host = match (true) {
+                $route['domain'] === config('stall.workshop_host') => 'workshop',
+                $route['domain'] === '{shop}.'.config('stall.shops_host') => 'shop',
+                str_ends_with((string) $route['domain'], (string) config('stall.standins_host')) => null,
+                default => self::fail($verb.' answers at every host, whoever asks.'),
+            };
+            if ($host !== null && preg_grep('/Authenticate\b/', $route['middleware']) === []) {
+                $open[$host][] = $verb;
+            }
+        }
+        self::assertEqualsCanonicalizing(self::WORKSHOP, $open['workshop']);
+        self::assertEqualsCanonicalizing(self::SHOP, $open['shop']);
+    }
+
+    public function test_the_frameworks_recorder_is_off_at_every_host(): void
+    {
+        $stall = $this->world->stall();
+        foreach ([route('sign-in'), $stall->shopAddress('/'), (string) config('stall.oakum.address')] as $address) {
+            $origin = preg_replace('#^(https?://[^/]+).*$#', '$1', $address);
+            $this->get($origin.'/_inertia/devtools/entries')->assertNotFound()->assertCookieMissing((string) config('session.cookie'));
+        }
+    }
+
+    /** @return list<array{domain: string|null, method: string, uri: string, middleware: list<string>}> */
+    private function routes(string $environment): array
+    {
+        $list = new Process(['php', 'artisan', 'route:list', '--json'], base_path(), ['APP_ENV' => $environment, 'APP_ROUTES_CACHE' => '/none']);
+        $list->mustRun();
+
+        return json_decode($list->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    }
+}
