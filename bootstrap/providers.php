@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    WindowStall\Stall\StallServiceProvider::class,
     WindowStall\Support\WorkshopServiceProvider::class,
     WindowStall\Standins\StandinsServiceProvider::class,
 ];

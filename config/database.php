@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+// The program works as a role that is bound to one stall at a time (WindowStall\Stall\OneStall); tables are made, and the
+// stand-ins' schemas kept, by their owner. Tests sign in as the owner and are bound within a stall.
+$owner = ['username' => env('DB_OWNER_USERNAME', 'stall'), 'password' => env('DB_OWNER_PASSWORD', '')];
+$bound = ['username' => env('DB_USERNAME', 'window_stall_app'), 'password' => env('DB_PASSWORD', '')];
+
 $pgsql = [
     'driver' => 'pgsql',
     'host' => env('DB_HOST', '127.0.0.1'),
     'port' => env('DB_PORT', '54820'),
     'database' => env('DB_DATABASE', 'window_stall_demo'),
-    'username' => env('DB_USERNAME', 'stall'),
-    'password' => env('DB_PASSWORD', ''),
     'charset' => 'utf8',
     'prefix' => '',
     'search_path' => 'public',
@@ -19,13 +22,14 @@ $pgsql = [
 return [
     'default' => 'pgsql',
     'connections' => [
-        'pgsql' => $pgsql,
+        'pgsql' => (env('DB_AS_OWNER') ? $owner + ['bound_role' => $bound['username']] : $bound) + $pgsql,
+        'owner' => $owner + $pgsql,
         // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema has its own.
         // The stand-ins keep their own schemas; the workshop never reads them.
-        'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $pgsql,
-        'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $pgsql,
-        'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $pgsql,
-        'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $pgsql,
+        'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $owner + $pgsql,
+        'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $owner + $pgsql,
+        'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $owner + $pgsql,
+        'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $owner + $pgsql,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

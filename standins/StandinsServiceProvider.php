@@ -22,6 +22,6 @@ final class StandinsServiceProvider extends ServiceProvider
     /** Each stand-in lives in a schema of its own. */
     public static function schema(string $name): void
     {
-        DB::connection('pgsql')->statement('CREATE SCHEMA IF NOT EXISTS '.$name);
+        DB::connection('owner')->statement('CREATE SCHEMA IF NOT EXISTS '.$name);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -35,7 +36,9 @@ final readonly class BatchEdit
             $edits[$cell['listing']] = self::columns([$cell['field'] => $cell['value']]) + ($edits[$cell['listing']] ?? []);
         }
 
-        return $this->apply($stall, $by, $edits, sprintf('%d %s in %d %s', count($cells), count($cells) === 1 ? 'cell written' : 'cells written', count($edits), count($edits) === 1 ? 'listing' : 'listings'));
+        $words = sprintf('%d %s in %s', count($cells), count($cells) === 1 ? 'cell written' : 'cells written', self::listings(count($edits)));
+
+        return $this->apply($stall, $by, array_keys($edits), static fn (): array => $edits, static fn (): string => $words);
     }
 
     /**
@@ -49,16 +52,19 @@ final readonly class BatchEdit
         if ($find === '' || ! isset(self::FIELDS[$field])) {
             throw new Refusal('Say what to find, and in which column.');
         }
-        $edits = [];
-        foreach ($stall->listings()->whereKey($ids)->get() as $listing) {
+        $edits = fn (Collection $listings): array => array_filter($listings->mapWithKeys(function (Listing $listing) use ($field, $find, $with): array {
             $before = $this->text($listing, $field);
             $after = (string) preg_replace('/'.preg_quote($find, '/').'/iu', addcslashes($with, '\\$'), $before);
-            if ($after !== $before) {
-                $edits[$listing->id] = self::columns([$field => $after]);
-            }
-        }
 
-        return $edits === [] ? [null, 0] : [$this->apply($stall, $by, $edits, sprintf('“%s” replaced in %d %s', mb_strimwidth($find, 0, 40, '…'), count($edits), count($edits) === 1 ? 'listing' : 'listings')), count($edits)];
+            return [$listing->id => $after === $before ? [] : self::columns([$field => $after])];
+        })->all());
+        $touched = array_keys($edits($stall->listings()->whereKey($ids)->get()));
+        if ($touched === []) {
+            return [null, 0];
+        }
+        $change = $this->apply($stall, $by, $touched, $edits, static fn (int $n): string => sprintf('“%s” replaced in %s', mb_strimwidth($find, 0, 40, '…'), self::listings($n)));
+
+        return [$change, count($touched)];
     }
 
     /**
@@ -69,13 +75,14 @@ final readonly class BatchEdit
     public function tags(Stall $stall, ?User $by, array $ids, array $add, array $remove): BenchChange
     {
         $gone = array_map(mb_strtolower(...), $remove);
-        $edits = [];
-        foreach ($stall->listings()->whereKey($ids)->get() as $listing) {
+        $edits = static fn (Collection $listings): array => $listings->mapWithKeys(static function (Listing $listing) use ($add, $gone): array {
             $kept = array_filter($listing->own_tags, static fn (string $t): bool => ! in_array(mb_strtolower($t), $gone, true));
-            $edits[$listing->id] = ['own_tags' => self::tagList([...$kept, ...$add])];
-        }
 
-        return $this->apply($stall, $by, $edits, trim(($add === [] ? '' : 'tagged '.implode(', ', $add)).($remove === [] ? '' : ' untagged '.implode(', ', $remove))).sprintf(': %d %s', count($edits), count($edits) === 1 ? 'listing' : 'listings'));
+            return [$listing->id => ['own_tags' => self::tagList([...$kept, ...$add])]];
+        })->all();
+        $words = trim(($add === [] ? '' : 'tagged '.implode(', ', $add)).($remove === [] ? '' : ' untagged '.implode(', ', $remove)));
+
+        return $this->apply($stall, $by, $ids, $edits, static fn (int $n): string => $words.': '.self::listings($n));
     }
 
     /**
@@ -105,30 +112,43 @@ final readonly class BatchEdit
         return $columns;
     }
 
-    /** @param  array<int, array<string, mixed>>  $edits  listing → columns */
-    private function apply(Stall $stall, ?User $by, array $edits, string $words): BenchChange
+    /**
+     * @param  list<int>  $ids
+     * @param  callable(Collection<int, Listing>): array<int, array<string, mixed>>  $edits  listing → columns, from how the listings stand once nobody else can write them
+     * @param  callable(int): string  $words  what was done to so many
+     */
+    private function apply(Stall $stall, ?User $by, array $ids, callable $edits, callable $words): BenchChange
     {
-        $ids = array_keys($edits);
         if (count($ids) > self::MOST) {
             throw new Refusal(sprintf('Up to %s listings are edited at once.', number_format(self::MOST)));
         }
-        if ($stall->listings()->whereKey($ids)->count() !== count($ids)) {
-            throw new Refusal('One of these listings is gone. Load the page again.');
-        }
-        [, $change] = $this->undo->around($stall, $by, $ids, function () use ($stall, $edits, $ids): bool {
-            foreach ($edits as $id => $columns) {
-                if (array_key_exists('own_title', $columns)) {
-                    $columns['drafts'] = DB::raw("drafts - 'title'");
-                }
-                Listing::query()->whereKey($id)->update(array_map(static fn (mixed $v): mixed => is_array($v) ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : $v, $columns));
+        [, $change] = $this->undo->around($stall, $by, $ids, function () use ($stall, $ids, $edits): int {
+            $written = $edits($stall->listings()->whereKey($ids)->get());
+            foreach ($written as $id => $columns) {
+                $this->write($stall, $id, $columns);
             }
             ($this->project)($stall, $ids);
 
-            return true;
-        }, static fn (): string => $words);
+            return count($written);
+        }, $words, apart: true);
         $stall->bumpShop();
 
         return $change;
+    }
+
+    /** @param  array<string, mixed>  $columns */
+    private function write(Stall $stall, int $id, array $columns): void
+    {
+        if (array_key_exists('own_title', $columns)) {
+            $columns['drafts'] = DB::raw("drafts - 'title'");
+        }
+        $stored = static fn (mixed $v): mixed => is_array($v) ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : $v;
+        $stall->listings()->whereKey($id)->update(array_map($stored, $columns));
+    }
+
+    private static function listings(int $n): string
+    {
+        return $n.' '.($n === 1 ? 'listing' : 'listings');
     }
 
     private function text(Listing $listing, string $field): string

@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
 /**
- * Makes every batch on the bench one step that can be taken back: before it, the listings it will touch are written down whole;
+ * Makes every batch on the bench one step that can be taken back: before it, each listing it will touch is written down whole;
  * taking it back puts them so again. Figures are worked out anew, so prices never come back stale.
+ *
+ * The rows are locked while a step is done, in the order of their numbers: of two at once, the second sees what the first did.
  */
 final readonly class Undo
 {
-    private const LISTING = ['id', 'state', 'own_title', 'own_words', 'own_pictures', 'own_names', 'own_recipe', 'own_across', 'own_ladder', 'own_type', 'own_tags', 'own_maker', 'own_notes', 'own_search_title', 'own_search_words', 'own_dropped', 'own_option_order', 'own_part', 'drafts', 'agreed_words_id', 'deleted_at'];
+    /** Listings whose figures are worked out anew at a time. */
+    public const CHUNK = 200;
 
     public function __construct(private ProjectListings $project)
     {
@@ -30,87 +34,95 @@ final readonly class Undo
      * @param  callable(): T  $do
      * @param  callable(T): string  $words  what was done, once it is
      * @param  callable(T): list<int>|null  $created  listings it made
+     * @param  bool  $apart  whether each listing can be taken back by itself
      * @return array{T, BenchChange}
+     *
+     * @throws Refusal when one of them isn't in this stall
      */
-    public function around(Stall $stall, ?User $by, array $listingIds, callable $do, callable $words, ?callable $created = null): array
+    public function around(Stall $stall, ?User $by, array $listingIds, callable $do, callable $words, ?callable $created = null, bool $apart = false): array
     {
-        return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created): array {
-            $before = $this->snapshot($stall, $listingIds);
+        return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created, $apart): array {
+            $this->lock($stall, $listingIds);
+            $change = BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => '', 'apart' => $apart]);
+            Snapshot::take($change, $listingIds);
             $done = $do();
-            $change = BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => mb_substr($words($done), 0, 200), 'before' => $before + ['created' => $created === null ? [] : $created($done)]]);
+            Snapshot::created($change, $created === null ? [] : $created($done));
+            $change->update(['words' => mb_substr($words($done), 0, 200)]);
 
             return [$done, $change];
         });
     }
 
-    /** @throws Refusal when it was taken back already, or something was done to the same listings since */
-    public function take(Stall $stall, BenchChange $change): void
+    /**
+     * Takes a step back, or some of its listings.
+     *
+     * @param  list<int>|null  $only  listings; all of the step when null
+     * @param  (callable(int): void)|null  $progress  told how many are done
+     *
+     * @throws Refusal when it was taken back already, or something was done to the same listings since
+     */
+    public function take(Stall $stall, BenchChange $change, ?array $only = null, ?callable $progress = null): void
     {
-        DB::transaction(function () use ($stall, $change): void {
-            $locked = BenchChange::query()->whereKey($change->id)->where('stall_id', $stall->id)->lockForUpdate()->firstOrFail();
-            if ($locked->undone_at !== null) {
-                throw new Refusal('That was taken back already.');
-            }
-            $ids = array_map(static fn (array $l): int => (int) $l['id'], $locked->before['listings']);
-            $this->refuseIfTouchedSince($stall, $locked, [...$ids, ...$locked->before['created']]);
-            $this->put($locked->before, $ids);
-            Listing::query()->whereKey($locked->before['created'])->where('stall_id', $stall->id)->forceDelete();
-            $locked->update(['undone_at' => now()]);
-            ($this->project)($stall, $ids);
-        });
+        $ids = DB::transaction(fn (): array => $this->put($stall, $change, $only));
         $stall->bumpShop();
+        foreach (array_chunk($ids, self::CHUNK) as $n => $some) {
+            ($this->project)($stall, $some);
+            if ($progress !== null) {
+                $progress($n * self::CHUNK + count($some));
+            }
+        }
+        $stall->bumpShop();
+    }
+
+    /** How many listings a step touched and made that aren't taken back yet. */
+    public function size(Stall $stall, BenchChange $change): int
+    {
+        return Snapshot::open($stall, $change)->count();
+    }
+
+    /**
+     * @param  list<int>|null  $only
+     * @return list<int> the listings that stand as before
+     */
+    private function put(Stall $stall, BenchChange $change, ?array $only): array
+    {
+        $locked = BenchChange::query()->whereKey($change->id)->where('stall_id', $stall->id)->lockForUpdate()->firstOrFail();
+        if ($only !== null && ! $locked->apart) {
+            throw new Refusal('In this step things went from one listing to another. Take it back as a whole.');
+        }
+        /** @var Collection<int, bool> $parts listing → whether the step made it */
+        $parts = Snapshot::open($stall, $locked)->when($only !== null, fn ($q) => $q->whereIn('listing_id', $only))->pluck('made', 'listing_id');
+        if ($parts->isEmpty()) {
+            throw new Refusal('That was taken back already.');
+        }
+        $ids = array_values(array_map(intval(...), $parts->keys()->all()));
+        $this->refuseIfTouchedSince($stall, $locked, $ids);
+        DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
+        Snapshot::put($locked, $ids);
+        Listing::query()->withTrashed()->where('stall_id', $stall->id)->whereKey($parts->filter()->keys()->all())->forceDelete();
+        Snapshot::close($locked, $ids);
+        if (! Snapshot::open($stall, $locked)->exists()) {
+            $locked->update(['undone_at' => now()]);
+        }
+
+        return array_values(array_map(intval(...), $parts->reject(fn ($made): bool => (bool) $made)->keys()->all()));
+    }
+
+    /** @param  list<int>  $ids */
+    private function lock(Stall $stall, array $ids): void
+    {
+        $own = $stall->listings()->whereKey($ids)->orderBy('id')->lockForUpdate()->pluck('id');
+        if ($own->count() !== count(array_unique($ids))) {
+            throw new Refusal('One of these listings is gone. Load the page again.');
+        }
     }
 
     /** @param  list<int>  $ids */
     private function refuseIfTouchedSince(Stall $stall, BenchChange $change, array $ids): void
     {
-        foreach (BenchChange::query()->where('stall_id', $stall->id)->where('id', '>', $change->id)->whereNull('undone_at')->get() as $later) {
-            $touched = [...array_map(static fn (array $l): int => (int) $l['id'], $later->before['listings']), ...$later->before['created']];
-            if (array_intersect($touched, $ids) !== []) {
-                throw new Refusal(sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words));
-            }
-        }
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return array{listings: list<array<string, mixed>>, variants: list<array<string, mixed>>, sources: list<array<string, mixed>>, items: list<array<string, mixed>>}
-     */
-    private function snapshot(Stall $stall, array $ids): array
-    {
-        $rows = static fn ($query): array => array_values(array_map(static fn (\stdClass $r): array => (array) $r, $query->get()->all()));
-        $listings = DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->select(self::LISTING);
-        $variants = DB::table('listing_variants')->whereIn('listing_id', DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->select('id'))->select(['id', 'listing_id', 'supplier_variant_id', 'external_id', 'position', 'own_on', 'own_price_minor', 'own_was_minor', 'own_recipe', 'own_under_floor', 'own_options', 'sold_variant_id']);
-
-        return [
-            'listings' => $rows($listings), 'variants' => $rows($variants),
-            'sources' => $rows(DB::table('variant_sources')->whereIn('listing_variant_id', (clone $variants)->select('id'))),
-            'items' => $rows(DB::table('listing_items')->whereIn('listing_id', $ids)->select(['listing_id', 'supplier_item_id', 'agreed_words_id'])),
-        ];
-    }
-
-    /**
-     * @param  array{listings: list<array<string, mixed>>, variants: list<array<string, mixed>>, sources: list<array<string, mixed>>, items: list<array<string, mixed>>}  $before
-     * @param  list<int>  $ids
-     */
-    private function put(array $before, array $ids): void
-    {
-        foreach ($before['listings'] as $listing) {
-            DB::table('listings')->where('id', $listing['id'])->update(array_diff_key($listing, ['id' => true]));
-        }
-        $kept = array_column($before['variants'], 'id');
-        DB::table('variant_sources')->whereIn('listing_variant_id', $kept)->delete();
-        // Back to their own listings first, so that nothing stands in their place.
-        DB::table('listing_variants')->whereIn('listing_id', $ids)->whereNotIn('id', $kept)->delete();
-        foreach (array_chunk($before['variants'], 500) as $some) {
-            DB::table('listing_variants')->upsert($some, ['id'], array_diff(array_keys($some[0]), ['id']));
-        }
-        foreach (array_chunk($before['sources'], 500) as $some) {
-            DB::table('variant_sources')->insert($some);
-        }
-        DB::table('listing_items')->whereIn('listing_id', $ids)->delete();
-        foreach (array_chunk($before['items'], 500) as $some) {
-            DB::table('listing_items')->insert($some);
+        $later = BenchChange::query()->where('stall_id', $stall->id)->whereIn('id', Snapshot::later($stall, $change, $ids))->orderBy('id')->first();
+        if ($later !== null) {
+            throw new Refusal(sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words));
         }
     }
 }

@@ -125,9 +125,9 @@ final readonly class BoardQuery
         if ($words === '') {
             return $variants;
         }
-        $bySku = $variants->clone()->join('supplier_variants as ns', 'ns.id', '=', 'nv.supplier_variant_id')->whereRaw('lower(ns.sku) ~>=~ ? AND lower(ns.sku) ~<~ ?', [$words, $words."\u{10FFFF}"]);
+        $bySku = $variants->clone()->whereRaw('nv.supplier_variant_id IN (SELECT variants_coded(?, ?))', [$words, $words."\u{10FFFF}"]);
 
-        return $variants->where('nl.shown_title', 'ilike', '%'.addcslashes($words, '%_\\').'%')->union($bySku);
+        return $variants->whereRaw('nl.id IN (SELECT listings_titled(?))', ['%'.addcslashes($words, '%_\\').'%'])->union($bySku);
     }
 
     private function withVariants(Builder $rows): Builder

@@ -58,8 +58,8 @@ final class PriceHistory
      */
     public static function begin(array $listings): void
     {
-        DB::table('price_history')->insertUsing(['listing_variant_id', 'market', 'price_minor', 'asked_at'], DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereIn('v.listing_id', $listings)->where('v.own_on', true)->whereNotNull('p.shown_minor')
+        DB::table('price_history')->insertUsing(['stall_id', 'listing_variant_id', 'market', 'price_minor', 'asked_at'], DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereIn('v.listing_id', $listings)->where('v.own_on', true)->whereNotNull('p.shown_minor')
             ->whereRaw('p.shown_minor IS DISTINCT FROM (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1)')
-            ->selectRaw('p.listing_variant_id, p.market, p.shown_minor, now()'));
+            ->selectRaw('p.stall_id, p.listing_variant_id, p.market, p.shown_minor, now()'));
     }
 }

@@ -142,8 +142,8 @@ final class PriceListings
             FROM stage_prices s WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ? AND ('.$list('p.').', p.currency::text) IS DISTINCT FROM ('.$list('s.').', ?)', [$currency, $market, $currency]);
         $made = ! $new ? 0 : DB::affectingStatement('INSERT INTO prices (listing_variant_id, '.$list('').', market, stall_id, currency, since) SELECT s.listing_variant_id, '.$list('s.').', ?, ?, ?, now() FROM stage_prices s
             WHERE NOT EXISTS (SELECT 1 FROM prices p WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ?)', [$market, $stall->id, $currency, $market]);
-        DB::insert("INSERT INTO price_history (listing_variant_id, market, price_minor, asked_at)
-            SELECT p.listing_variant_id, p.market, p.shown_minor, now() FROM stage_prices s JOIN prices p ON p.listing_variant_id = s.listing_variant_id AND p.market = ? AND p.since = now() AND p.shown_minor IS NOT NULL
+        DB::insert("INSERT INTO price_history (stall_id, listing_variant_id, market, price_minor, asked_at)
+            SELECT p.stall_id, p.listing_variant_id, p.market, p.shown_minor, now() FROM stage_prices s JOIN prices p ON p.listing_variant_id = s.listing_variant_id AND p.market = ? AND p.since = now() AND p.shown_minor IS NOT NULL
             JOIN listing_variants v ON v.id = p.listing_variant_id AND v.own_on JOIN listings l ON l.id = v.listing_id AND l.state = 'in_window'
             LEFT JOIN LATERAL (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1) last ON true WHERE last.price_minor IS DISTINCT FROM p.shown_minor", [$market]);
 

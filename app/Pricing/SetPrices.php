@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\BenchChange;
@@ -115,8 +116,36 @@ final readonly class SetPrices
         if (count($ids) > self::MOST) {
             throw new Refusal(sprintf('%s variants are chosen; %s can be priced by hand at once. Change a recipe for so many.', number_format(count($ids)), number_format(self::MOST)));
         }
-        /** @var Collection<int, ListingVariant> $rows */
-        $rows = ListingVariant::query()->with('prices')->whereKey($ids)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->get();
+        $own = fn (): Builder => ListingVariant::query()->with('prices')->whereKey($ids)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id));
+        $listings = $own()->pluck('listing_id', 'id');
+        if ($listings->count() !== count(array_unique($ids))) {
+            throw new Refusal('One of these variants is gone. Load the page again.');
+        }
+        $listings = array_values(array_unique(array_map(intval(...), $listings->all())));
+        // Worked out from how the variants stand once nobody else can write them.
+        [, $change] = $this->undo->around($stall, $by, $listings, function () use ($own, $columns, $orRefuse, $stall, $listings): int {
+            $n = $this->write($own()->get(), $columns);
+            if ($n === 0) {
+                throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
+            }
+            ($this->project)($stall, $listings);
+
+            return $n;
+        }, static fn (int $n): string => ucfirst($words($n)), apart: true);
+        if (Listing::query()->whereKey($listings)->where('state', 'in_window')->exists()) {
+            $stall->bumpShop();
+        }
+
+        return $change;
+    }
+
+    /**
+     * @param  Collection<int, ListingVariant>  $rows
+     * @param  callable(ListingVariant): array<string, mixed>  $columns
+     * @return int how many are written
+     */
+    private function write(Collection $rows, callable $columns): int
+    {
         $writes = [];
         foreach ($rows as $row) {
             $write = $columns($row);
@@ -124,24 +153,11 @@ final readonly class SetPrices
                 $writes[(string) json_encode($write)][] = $row->id;
             }
         }
-        if ($writes === []) {
-            throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
-        }
-        $listings = array_values(array_unique($rows->pluck('listing_id')->map(intval(...))->all()));
-        $n = array_sum(array_map(count(...), $writes));
-        [, $change] = $this->undo->around($stall, $by, $listings, function () use ($writes, $stall, $listings): int {
-            foreach ($writes as $json => $some) {
-                DB::table('listing_variants')->whereIn('id', $some)->update((array) json_decode($json, true));
-            }
-            ($this->project)($stall, $listings);
-
-            return 0;
-        }, static fn (): string => ucfirst($words($n)));
-        if (Listing::query()->whereKey($listings)->where('state', 'in_window')->exists()) {
-            $stall->bumpShop();
+        foreach ($writes as $json => $some) {
+            DB::table('listing_variants')->whereIn('id', $some)->update((array) json_decode($json, true));
         }
 
-        return $change;
+        return array_sum(array_map(count(...), $writes));
     }
 
     private static function prices(int $n): string

@@ -83,8 +83,8 @@ final readonly class FindItems
         $query = DB::table('item_landings AS l')->where('l.stall_id', $stall->id)->where('l.market', $search->market)
             // Once for all rows: asking for each whether it was taken would grow with the bench.
             ->leftJoinSub(DB::table('listings')->where('stall_id', $stall->id)->whereNull('deleted_at')->selectRaw('DISTINCT supplier_item_id'), 't', 't.supplier_item_id', '=', 'l.supplier_item_id');
-        // The wide rows only where their words are asked for.
-        if ($words !== '' || $search->sort === 'title') {
+        // The wide rows only where their titles are asked for.
+        if ($search->sort === 'title') {
             $query->join('supplier_items AS i', 'i.id', '=', 'l.supplier_item_id');
         }
         [$fails, $values] = $this->fails($stall, $search);

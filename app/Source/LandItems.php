@@ -170,11 +170,11 @@ final readonly class LandItems
     /** Away from home only variants that have a listing, or stand in for one, are kept one by one: prices there are made from it. */
     private function abroad(string $market, string $variants, string $shape): void
     {
-        $listed = "SELECT v.id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external
+        $listed = "SELECT v.id, v.stall_id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external
             WHERE (EXISTS (SELECT 1 FROM listing_variants l WHERE l.supplier_variant_id = v.id) OR EXISTS (SELECT 1 FROM variant_sources s WHERE s.supplier_variant_id = v.id))";
         DB::delete("DELETE FROM variant_landings l USING ($listed) r WHERE l.market = ? AND l.supplier_variant_id = r.id AND r.landed IS NULL", [$variants, $market]);
-        DB::insert("INSERT INTO variant_landings (supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
-            SELECT r.id, ?, r.first, r.further, r.dmin, r.dmax, r.wh, r.method FROM ($listed AND r.landed IS NOT NULL) r
+        DB::insert("INSERT INTO variant_landings (stall_id, supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
+            SELECT r.stall_id, r.id, ?, r.first, r.further, r.dmin, r.dmax, r.wh, r.method FROM ($listed AND r.landed IS NOT NULL) r
             ON CONFLICT (supplier_variant_id, market) DO UPDATE SET (first_minor, further_minor, days_min, days_max, warehouse, method) = ROW (excluded.first_minor, excluded.further_minor, excluded.days_min, excluded.days_max, excluded.warehouse, excluded.method)", [$market, $variants]);
     }
 }

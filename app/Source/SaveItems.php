@@ -88,11 +88,15 @@ final class SaveItems
                 content_hash = excluded.content_hash, words_id = excluded.words_id, rating = excluded.rating, variants_count = excluded.variants_count, stock = excluded.stock,
                 cost_minor = excluded.cost_minor, skus = excluded.skus, methods = excluded.methods, gone_at = NULL, updated_at = now()
             SQL, [$connection->stall_id, $connection->id]);
-        DB::insert('INSERT INTO supplier_words (id, supplier_item_id, content_hash, said, said_at) SELECT s.words_id, i.id, s.content_hash, s.said::json, now() FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id', [$connection->id]);
+        DB::insert(<<<'SQL'
+            INSERT INTO supplier_words (stall_id, id, supplier_item_id, content_hash, said, said_at)
+            SELECT i.stall_id, s.words_id, i.id, s.content_hash, s.said::json, now()
+            FROM stage_items s JOIN supplier_items i ON i.connection_id = ? AND i.external_id = s.external_id
+            SQL, [$connection->id]);
         // The same id twice in one item: the first stands.
         DB::insert(<<<'SQL'
-            INSERT INTO supplier_variants (supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor)
-            SELECT DISTINCT ON (i.id, v.external_id) i.id, v.external_id, v.sku, v.barcode, v.label, v.position, v.cost, v.stock, v.grams, v.rrp
+            INSERT INTO supplier_variants (stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor)
+            SELECT DISTINCT ON (i.id, v.external_id) i.stall_id, i.id, v.external_id, v.sku, v.barcode, v.label, v.position, v.cost, v.stock, v.grams, v.rrp
             FROM stage_variants v JOIN supplier_items i ON i.connection_id = ? AND i.external_id = v.item ORDER BY i.id, v.external_id, v.position
             ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET sku = excluded.sku, barcode = excluded.barcode, label = excluded.label, position = excluded.position,
                 cost_minor = excluded.cost_minor, stock = excluded.stock, grams = excluded.grams, rrp_minor = excluded.rrp_minor, gone_at = NULL

@@ -18,8 +18,7 @@ final class SearchWords
     {
         // The last word may be half typed, and codes are searched as they stand: both are prefixes.
         $prefix = implode(' & ', array_map(static fn (string $w): string => "'".$w."':*", self::tokens($words)));
-        $query->where(fn (Builder $q): Builder => $q->whereRaw("i.search @@ websearch_to_tsquery('english', ?)", [$words])
-            ->when($prefix !== '', fn (Builder $w): Builder => $w->orWhereRaw("i.search @@ to_tsquery('simple', ?)", [$prefix])));
+        $query->whereRaw('l.supplier_item_id IN (SELECT items_called(?, ?))', [$words, $prefix]);
     }
 
     /** The words with those that no item is called by put right; null when nothing was mistyped, or nothing is like it. */

@@ -27,15 +27,22 @@ final readonly class OpenStall
                 'returns_bp' => 200,
             ]);
             $stall->users()->attach($by);
-            foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
-                $stall->rates()->create(['from' => $from, 'rate' => $rate, 'day' => ReferenceRates::DAY]);
-            }
-            $stall->marketRows()->create(['market' => $stall->home_market]);
-            $stall->recipes()->create(['name' => 'Everything else', 'position' => PriceRecipe::LAST, 'recipe' => Recipes::first($stall->currencyValue())]);
-            ($this->startWindow)($stall);
+            OneStall::within($stall->id, fn () => $this->furnish($stall));
             $by->forceFill(['current_stall_id' => $stall->id])->save();
 
             return $stall->refresh();
         });
+    }
+
+    private function furnish(Stall $stall): void
+    {
+        foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
+            $stall->rates()->create(['from' => $from, 'rate' => $rate, 'day' => ReferenceRates::DAY]);
+        }
+        $stall->marketRows()->create(['market' => $stall->home_market]);
+        $stall->recipes()->create([
+            'name' => 'Everything else', 'position' => PriceRecipe::LAST, 'recipe' => Recipes::first($stall->currencyValue()),
+        ]);
+        ($this->startWindow)($stall);
     }
 }

@@ -47,7 +47,19 @@ stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$var/postgres" -s -m fast sto
 
 sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$var/postgres.password")" "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"; }
 
+# The role that the program works as: bound by the policies on every table that belongs to stalls.
+bound_role=window_stall_app
+
+ensure_role() {
+  [ -f "$var/postgres.app-password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$var/postgres.app-password")
+  sql -d postgres -v name="$bound_role" -v secret="$(cat "$var/postgres.app-password")" <<'SQL'
+SELECT format('CREATE ROLE %I', :'name') WHERE NOT EXISTS (SELECT FROM pg_roles WHERE rolname = :'name') \gexec
+ALTER ROLE :"name" LOGIN NOSUPERUSER NOBYPASSRLS NOCREATEDB NOCREATEROLE PASSWORD :'secret';
+SQL
+}
+
 ensure_database() { # ensure_database [fresh]
+  ensure_role
   if [ "${1:-}" = fresh ]; then sql -d postgres -c "DROP DATABASE IF EXISTS $database WITH (FORCE)"; fi
   [ "$(sql -d postgres -c "SELECT 1 FROM pg_database WHERE datname = '$database'")" = 1 ] || sql -d postgres -c "CREATE DATABASE $database"
 }
@@ -69,8 +81,10 @@ DB_CONNECTION=pgsql
 DB_HOST=127.0.0.1
 DB_PORT=$pg_port
 DB_DATABASE=$database
-DB_USERNAME=stall
-DB_PASSWORD=$(cat "$var/postgres.password")
+DB_USERNAME=$bound_role
+DB_PASSWORD=$(cat "$var/postgres.app-password")
+DB_OWNER_USERNAME=stall
+DB_OWNER_PASSWORD=$(cat "$var/postgres.password")
 EOF
   [ ! -f "$root/.env" ] || cat "$root/.env" >>"$home/env")
 }

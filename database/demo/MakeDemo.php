@@ -34,6 +34,7 @@ use WindowStall\Source\LookAtMarket;
 use WindowStall\Source\RunState;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -56,16 +57,15 @@ final class MakeDemo extends Command
     {
         $user = User::query()->where('email', self::EMAIL)->first();
         $stall = Stall::query()->where('handle', 'quillet')->first();
-        if ($user === null || $stall === null || ! $stall->listings()->where('state', 'in_window')->exists()) {
-            [$user, $stall] = $this->make($user, $stall);
+        if ($user === null || $stall === null || ! OneStall::within($stall->id, fn (): bool => $stall->listings()->where('state', 'in_window')->exists())) {
+            $stall = $this->make($user, $stall);
         }
         $this->addresses($stall);
 
         return self::SUCCESS;
     }
 
-    /** @return array{User, Stall} */
-    private function make(?User $user, ?Stall $stall): array
+    private function make(?User $user, ?Stall $stall): Stall
     {
         $user ??= User::query()->create(['name' => 'Quillet’s keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
         $open = app(OpenStall::class);
@@ -74,6 +74,13 @@ final class MakeDemo extends Command
         }
         $stall ??= $open($user, ['name' => 'Quillet', 'handle' => 'quillet', 'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
         $user->forceFill(['current_stall_id' => $stall->id])->save();
+        OneStall::within($stall->id, fn () => $this->fill($stall, $user));
+
+        return $stall->refresh();
+    }
+
+    private function fill(Stall $stall, User $user): void
+    {
         foreach (['IE', 'NL'] as $market) {
             app(LookAtMarket::class)->add($stall, $market, $user);
         }
@@ -84,8 +91,6 @@ final class MakeDemo extends Command
         $this->handPrices($stall, $user);
         $this->window($stall, $user);
         $this->orders($stall);
-
-        return [$user, $stall->refresh()];
     }
 
     private function pull(SupplierConnection $connection, User $user): void

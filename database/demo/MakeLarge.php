@@ -7,6 +7,7 @@ namespace WindowStall\Demo;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use WindowStall\Source\StartPull;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /** Makes the wholesaler as large as they get and lets Quillet pull it; the pull goes on in the background and can be watched in Source. */
@@ -21,7 +22,7 @@ final class MakeLarge extends Command
         Artisan::call('standins:enlarge', ['--variants' => $this->option('variants')]);
         $this->line(trim(Artisan::output()));
         $stall = Stall::query()->where('handle', 'quillet')->firstOrFail();
-        $pull($stall->connections()->where('kind', 'oakum')->firstOrFail(), null);
+        OneStall::within($stall->id, fn () => $pull($stall->connections()->where('kind', 'oakum')->firstOrFail(), null));
         $this->line('Quillet pulls them now; Source shows how far it is.');
 
         return self::SUCCESS;

@@ -16,6 +16,7 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\Views\LackView;
 use WindowStall\Bench\Views\ListingRowView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
 
 final class BenchController
 {
@@ -57,6 +58,12 @@ final class BenchController
     {
         $typed = $request->validate(['listings' => 'required|array|min:1|max:500', 'listings.*' => 'integer'], ['listings.required' => 'Choose a listing first.']);
 
-        return $stall->listings()->whereKey($typed['listings'])->get();
+        $ids = array_unique(array_map(intval(...), $typed['listings']));
+        $listings = $stall->listings()->whereKey($ids)->get();
+        if ($listings->count() !== count($ids)) {
+            throw new Refusal('One of these listings is gone. Load the page again.');
+        }
+
+        return $listings;
     }
 }

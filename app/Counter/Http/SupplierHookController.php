@@ -10,12 +10,18 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Counter\ApplyAnswer;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\OneStall;
 
 /** Takes news from suppliers. Forged or stale news is refused; news that came before does nothing a second time. */
 final class SupplierHookController
 {
     public function __invoke(Request $request, string $publicId, ApplyAnswer $apply): JsonResponse
     {
+        $stall = DB::scalar('SELECT stall_of_connection(?)', [$publicId]);
+        if (! is_int($stall)) {
+            return new JsonResponse(['error' => 'The signature doesn’t fit.'], 403);
+        }
+        OneStall::enter($stall);
         $connection = SupplierConnection::query()->where('public_id', $publicId)->first();
         $news = $connection === null ? null : $connection->ordering()?->news($request, $connection->secrets['hook']);
         if ($connection === null || $news === null) {

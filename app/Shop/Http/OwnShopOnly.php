@@ -7,6 +7,7 @@ namespace WindowStall\Shop\Http;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /**
@@ -21,8 +22,10 @@ final class OwnShopOnly
     {
         $route = $request->route();
         $handle = is_object($route) ? $route->parameter('shop') : null;
-        $stall = is_string($handle) ? Stall::query()->with('rates')->where('handle', $handle)->first() : null;
+        $stall = is_string($handle) ? Stall::query()->where('handle', $handle)->first() : null;
         abort_if($stall === null, 404);
+        OneStall::enter($stall->id);
+        $stall->load('rates');
         if (is_object($route)) {
             $route->forgetParameter('shop');
         }

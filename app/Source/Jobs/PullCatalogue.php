@@ -98,8 +98,7 @@ final class PullCatalogue implements ShouldQueue
         });
         $learn($stall);
         // So much may have come in that the planner would think the tables empty.
-        DB::statement('ANALYZE item_landings');
-        DB::statement('ANALYZE supplier_items');
+        DB::select('SELECT analyse_finding()');
         $recount($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
         $project($stall);

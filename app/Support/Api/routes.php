@@ -8,11 +8,12 @@ use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
 use WindowStall\Source\Http\Api\ItemsController;
 use WindowStall\Source\Http\Api\RunsController;
+use WindowStall\Stall\Http\InTokensStall;
 use WindowStall\Support\Api\OpenApi;
 
 Route::prefix('/api/v1')->name('api.')->group(function (): void {
     Route::get('/openapi.json', OpenApi::class)->name('openapi');
-    Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
+    Route::middleware(['auth:sanctum', InTokensStall::class, 'throttle:api'])->group(function (): void {
         Route::get('/listings', ListingsController::class)->name('listings');
         Route::get('/items', ItemsController::class)->name('items');
         Route::get('/runs', RunsController::class)->name('runs');

@@ -75,7 +75,8 @@ final class SignInTest extends AppTestCase
         $this->get(route('bench.listing', [$mine, $listing]))->assertNotFound();
         $this->get(route('bench.listing', [$theirs, $listing->id]))->assertNotFound();
         $this->patchJson(route('bench.listing.update', [$theirs, $listing->id]), ['title' => 'Mine now'])->assertNotFound();
-        $this->postJson(route('bench.window', $theirs), ['listings' => [$listing->id]])->assertOk()->assertJson(['placed' => [], 'left' => []]);
+        $this->postJson(route('bench.window', $theirs), ['listings' => [$listing->id]])->assertUnprocessable();
+        $this->postJson(route('bench.out', $theirs), ['listings' => [$listing->id]])->assertUnprocessable();
         self::assertNull($listing->refresh()->own_title);
     }
 

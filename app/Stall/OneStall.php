@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall;
+
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\DB;
+use PDO;
+use PDOException;
+use Throwable;
+
+/**
+ * The stall whose rows the database shows and takes. Requests, jobs and commands enter one here and nowhere else; outside of any,
+ * tables that belong to stalls are empty (row-level security, database/migrations/…_one_stall.php).
+ *
+ * The database is told for the whole session, so that it holds in and out of transactions; each new or kept connection is told
+ * before it is used.
+ */
+final class OneStall
+{
+    private static ?int $id = null;
+
+    /** @return int|null the stall's id */
+    public static function current(): ?int
+    {
+        return self::$id;
+    }
+
+    public static function enter(int $stall): void
+    {
+        self::$id = $stall;
+        self::tell(DB::connection());
+    }
+
+    public static function leave(): void
+    {
+        self::$id = null;
+        self::tell(DB::connection());
+    }
+
+    /**
+     * Does something in a stall, then stands where one stood before.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public static function within(int $stall, callable $do): mixed
+    {
+        $before = self::$id;
+        self::enter($stall);
+        try {
+            $done = $do();
+        } catch (Throwable $e) {
+            self::backFromTrouble($before);
+
+            throw $e;
+        }
+        self::back($before);
+
+        return $done;
+    }
+
+    private static function back(?int $before): void
+    {
+        $before === null ? self::leave() : self::enter($before);
+    }
+
+    /** In a transaction that failed the database takes no word; when it is rolled back, it forgets the stall entered in it by itself. */
+    private static function backFromTrouble(?int $before): void
+    {
+        try {
+            self::back($before);
+        } catch (PDOException) {
+            self::$id = $before;
+        }
+    }
+
+    /** A connection that was made anew, or kept from whoever had it before, is told where we stand. */
+    public static function tell(Connection $connection): void
+    {
+        if ($connection->getName() !== 'pgsql') {
+            return;
+        }
+        $id = self::$id === null ? '' : (string) self::$id;
+        $role = $connection->getConfig('bound_role');
+        if (is_string($role)) {
+            self::bind($connection->getPdo(), $id === '' ? 'none' : $role);
+        }
+        $connection->getPdo()->prepare("SELECT set_config('stall.id', ?, false)")->execute([$id]);
+    }
+
+    /** Tests sign in as the tables' owner, to look at all of it; within a stall they are bound like everybody else. */
+    private static function bind(PDO $pdo, string $role): void
+    {
+        // Tables of the session belong to whoever made them.
+        $pdo->exec('DISCARD TEMP');
+        $pdo->prepare("SELECT set_config('role', ?, false)")->execute([$role]);
+    }
+}
