@@ -16,7 +16,7 @@ final class ApplyAnswer
         DB::transaction(function () use ($supplierOrder, $answer): void {
             $row = SupplierOrder::query()->with('order.stall.rates')->whereKey($supplierOrder->id)->lockForUpdate()->firstOrFail();
             $stall = $row->order->stall ?? throw new \LogicException('A supplier order always has its order.');
-            $facts = ['external_id' => $answer->externalId, 'asked_at' => now(), 'trouble' => null];
+            $facts = ['external_id' => $answer->externalId, 'asked_at' => now(), 'trouble' => null, 'sending_until' => null, 'unsure' => false];
             if (! $row->cost_confirmed) {
                 $rate = $stall->rateFrom($answer->goods->currency->code);
                 $facts += ['goods_minor' => $rate->convert($answer->goods)->minor, 'delivery_minor' => $rate->convert($answer->delivery)->minor, 'cost_confirmed' => true];
@@ -35,6 +35,6 @@ final class ApplyAnswer
                 }
             }
             $row->update($facts);
-        });
+        }, attempts: 3);
     }
 }

@@ -43,6 +43,10 @@ use WindowStall\Stall\Stall;
  * @property int $fee_bp
  * @property int $fee_fixed_minor
  * @property string|null $payment_id
+ * @property string|null $pay_at the page where the shopper pays
+ * @property Carbon|null $settling_until somebody settles its payment until then
+ * @property Carbon|null $reserved_until its pieces are taken aside until then
+ * @property Carbon|null $awaited_since a shopper came back from paying and waits
  * @property string|null $payment_trouble
  * @property Carbon|null $paid_at
  * @property Carbon $created_at
@@ -52,7 +56,7 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => OrderState::class, 'paid_at' => 'datetime', 'tax_on_top' => 'boolean'];
+        return ['state' => OrderState::class, 'paid_at' => 'datetime', 'settling_until' => 'datetime', 'reserved_until' => 'datetime', 'awaited_since' => 'datetime', 'tax_on_top' => 'boolean'];
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -24,7 +24,7 @@ final class PlaceOrder
             $known = Order::query()->where('basket_id', $basket->id)->where('basket_hash', $contents->hash())->where('state', OrderState::AwaitingPayment)->first();
             $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $stall->home_market];
             if ($known !== null) {
-                $known->update($facts);
+                $known->update($facts + ['awaited_since' => null]);
 
                 return $known;
             }
@@ -47,6 +47,6 @@ final class PlaceOrder
             }
 
             return $order->refresh();
-        });
+        }, attempts: 3);
     }
 }

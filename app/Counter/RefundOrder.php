@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
-use WindowStall\Counter\Payment\PaymentService;
-use WindowStall\Counter\Payment\PaymentTrouble;
-use WindowStall\Source\SupplierVariant;
+use WindowStall\Counter\Jobs\GiveMoneyBack;
 use WindowStall\Support\Refusal;
 
-/** Gives a shopper the whole of an order back, as long as no supplier is working on it. What waits to be sent is held back first. */
+/**
+ * Gives a shopper the whole of an order back, as long as no supplier is working on it. What waits to be sent is held back first,
+ * in one short transaction; the payment service is asked after that, by a job that is repeated until it has answered.
+ *
+ * Locks: the order, its supplier orders, then the variants in the order of their numbers.
+ */
 final readonly class RefundOrder
 {
-    public function __construct(private PaymentService $payment)
+    public function __construct(private Reservations $reservations)
     {
     }
 
@@ -29,29 +33,53 @@ final readonly class RefundOrder
     /** @throws Refusal when it is too late, or was done already */
     public function __invoke(Order $order): void
     {
-        DB::transaction(function () use ($order): void {
-            // The supplier orders' locks first: one that is just being sent is waited for, and then it is too late.
-            SupplierOrder::query()->where('order_id', $order->id)->orderBy('id')->lockForUpdate()->get();
-            $fresh = Order::query()->with(['supplierOrders', 'lines.supplierOrder'])->whereKey($order->id)->lockForUpdate()->firstOrFail();
-            if ($fresh->state === OrderState::Refunded) {
-                throw new Refusal('This order is refunded already.');
+        DB::transaction(fn () => $this->holdBack($order), attempts: 3);
+        GiveMoneyBack::dispatch($order->id);
+    }
+
+    private function holdBack(Order $order): void
+    {
+        $fresh = Order::query()->whereKey($order->id)->lockForUpdate()->firstOrFail();
+        SupplierOrder::query()->where('order_id', $order->id)->orderBy('id')->lockForUpdate()->get();
+        $fresh->load(['supplierOrders', 'lines.supplierOrder']);
+        if (in_array($fresh->state, [OrderState::Refunding, OrderState::Refunded], true)) {
+            throw new Refusal('This order is refunded already.');
+        }
+        if (! self::possible($fresh)) {
+            throw new Refusal('A supplier has this order already, so it can’t be refunded as a whole.');
+        }
+        foreach ($fresh->supplierOrders as $row) {
+            $this->refuseIfUnderWay($row);
+        }
+        $pieces = [];
+        foreach ($fresh->lines as $line) {
+            if ($line->supplierOrder?->state === SupplierOrderState::ToSend) {
+                $pieces[$line->supplier_variant_id] = ($pieces[$line->supplier_variant_id] ?? 0) + $line->quantity;
             }
-            if (! self::possible($fresh)) {
-                throw new Refusal('A supplier has this order already, so it can’t be refunded as a whole.');
-            }
-            foreach ($fresh->lines as $line) {
-                if ($line->supplierOrder?->state === SupplierOrderState::ToSend) {
-                    SupplierVariant::query()->whereKey($line->supplier_variant_id)->where('promised', '>=', $line->quantity)->decrement('promised', $line->quantity);
-                }
-            }
-            $fresh->supplierOrders()->where('state', SupplierOrderState::ToSend)->update(['state' => SupplierOrderState::Refused, 'refusal' => 'Refunded before it was sent.', 'trouble' => null]);
-            $fresh->update(['state' => OrderState::Refunded]);
-            // Last, so that a service that is away rolls everything back; a lost answer is made good by asking again.
-            try {
-                $this->payment->refund((string) $fresh->payment_id);
-            } catch (PaymentTrouble) {
-                throw new Refusal('The payment service doesn’t answer, so nothing is settled yet. Try again in a minute.');
-            }
-        });
+        }
+        ksort($pieces);
+        $this->reservations->putBack($pieces);
+        $fresh->supplierOrders()->where('state', SupplierOrderState::ToSend)
+            ->update(['state' => SupplierOrderState::Refused, 'refusal' => 'Refunded before it was sent.', 'trouble' => null]);
+        $fresh->update(['state' => OrderState::Refunding, 'payment_trouble' => null]);
+    }
+
+    private function refuseIfUnderWay(SupplierOrder $row): void
+    {
+        $name = (string) $row->connection?->name;
+        if ($row->sending_until?->isFuture()) {
+            throw new Refusal(sprintf('It is being sent to %s this moment. Look again in a minute.', $name));
+        }
+        if ($row->unsure) {
+            throw new Refusal(sprintf(
+                '%s may have this order: it was sent and no answer came. It is asked again %s; refund it once that is known.',
+                $name, $this->when($row->next_try_at),
+            ));
+        }
+    }
+
+    private function when(?Carbon $next): string
+    {
+        return $next === null || $next->isPast() ? 'in a moment' : 'at '.$next->format('H:i').' UTC';
     }
 }

@@ -29,6 +29,8 @@ use WindowStall\Source\SupplierConnection;
  * @property string|null $trouble
  * @property int $tries
  * @property Carbon|null $next_try_at
+ * @property Carbon|null $sending_until somebody sends it until then
+ * @property bool $unsure it was sent and no answer came: the supplier may have it
  * @property Carbon|null $asked_at
  * @property Carbon|null $sent_at
  * @property Carbon|null $accepted_at
@@ -39,7 +41,7 @@ final class SupplierOrder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => SupplierOrderState::class, 'cost_confirmed' => 'boolean', 'next_try_at' => 'datetime', 'asked_at' => 'datetime', 'sent_at' => 'datetime', 'accepted_at' => 'datetime', 'posted_at' => 'datetime'];
+        return ['state' => SupplierOrderState::class, 'cost_confirmed' => 'boolean', 'unsure' => 'boolean', 'sending_until' => 'datetime', 'next_try_at' => 'datetime', 'asked_at' => 'datetime', 'sent_at' => 'datetime', 'accepted_at' => 'datetime', 'posted_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Order, $this> */

@@ -14,156 +14,141 @@ use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\GoodsPage;
-use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierVariant;
 
 /**
  * Brings an order from "waiting for payment" to "paid", once, whoever asks and however often.
  *
- * An approved payment is only captured when every line can still be had; otherwise it is let go and nothing is charged.
- * Capturing and the supplier orders belong together in one transaction under the order's lock; if the answer to the capture
- * is lost, nothing is written, and the next attempt finds the payment captured and goes on from there.
+ * One at a time has an order in hand (a lease, not a lock). The pieces are taken aside by a short statement, the payment service
+ * and the suppliers are asked with nothing locked, and what they said is written by updates that fit only an order that still
+ * waits. Whoever breaks off anywhere leaves an order that the next one finishes: an approved payment is captured or let go, a
+ * captured one becomes a paid order, and pieces whose time is over can be sold again.
  */
 final readonly class TakePayment
 {
-    public function __construct(private PaymentService $payment)
+    /** How long an order may be in one hand; longer than all that is asked outside may take. Seconds. */
+    private const LEASE = 90;
+
+    public function __construct(private PaymentService $payment, private Reservations $reservations, private LiveStock $live)
     {
     }
 
-    public function __invoke(Order $order): Order
+    /** @param  bool  $letGo  whether a payment that nobody approved is let go now */
+    public function __invoke(Order $order, bool $letGo = false): Order
     {
-        if ($order->state !== OrderState::AwaitingPayment || $order->payment_id === null) {
-            return $order;
+        if (! $this->claim($order)) {
+            return $order->refresh();
         }
         try {
-            $few = DB::transaction(fn (): bool => $this->take($order->id));
-            if ($few) {
-                $order->stall?->bumpShop();
-            }
+            $this->settle($order->refresh()->load('lines'), $letGo);
         } catch (PaymentTrouble $trouble) {
-            Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment)->update(['payment_trouble' => $trouble->getMessage()]);
+            $this->waiting($order)->update(['payment_trouble' => $trouble->getMessage()]);
+        } finally {
+            Order::query()->whereKey($order->id)->update(['settling_until' => null, 'awaited_since' => null]);
         }
 
         return $order->refresh();
     }
 
-    /** Lets a payment go that nobody came back for within a day, so that no shopper's money stays set aside. */
-    public function giveUp(Order $order): void
+    private function claim(Order $order): bool
     {
-        if ($this($order)->state !== OrderState::AwaitingPayment || $order->payment_id === null) {
+        return $this->waiting($order)->whereNotNull('payment_id')
+            ->where(fn ($q) => $q->whereNull('settling_until')->orWhere('settling_until', '<', now()))
+            ->update(['settling_until' => now()->addSeconds(self::LEASE)]) === 1;
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<Order> the order, as long as it waits */
+    private function waiting(Order $order): \Illuminate\Database\Eloquent\Builder
+    {
+        return Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment);
+    }
+
+    private function settle(Order $order, bool $letGo): void
+    {
+        $payment = (string) $order->payment_id;
+        $state = $this->payment->state($payment);
+        match ($state) {
+            PaymentState::Open, PaymentState::Declined => $letGo ? $this->letGo($order, $payment) : $this->notYet($order, $state),
+            PaymentState::Void, PaymentState::Refunded => $this->lapsed($order),
+            PaymentState::Authorised => $this->take($order, $payment),
+            PaymentState::Captured => $this->paid($order, $this->reservations->make($order, whateverIsLeft: true)),
+        };
+    }
+
+    private function notYet(Order $order, PaymentState $state): void
+    {
+        $this->reservations->release($order);
+        $this->waiting($order)->update(['payment_trouble' => $state === PaymentState::Declined ? 'The card was declined. Nothing was charged.' : null]);
+    }
+
+    private function letGo(Order $order, string $payment): void
+    {
+        $this->payment->void($payment);
+        $this->lapsed($order);
+    }
+
+    private function lapsed(Order $order): void
+    {
+        $this->reservations->release($order);
+        $this->waiting($order)->update(['state' => OrderState::PaymentLapsed]);
+    }
+
+    /** An approved payment is captured when every line can still be had; otherwise it is let go and nothing is charged. */
+    private function take(Order $order, string $payment): void
+    {
+        try {
+            $this->reservations->make($order);
+            $this->live->check($order);
+        } catch (SoldOut $out) {
+            $this->reservations->release($order);
+            $this->payment->void($payment);
+            $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
+            $order->stall?->bumpShop();
+
             return;
         }
-        try {
-            $this->payment->void($order->payment_id);
-            $order->update(['state' => OrderState::PaymentLapsed]);
-        } catch (PaymentTrouble) {
-            // The next sweep tries again.
+        $this->payment->capture($payment);
+        $this->paid($order, true);
+    }
+
+    /** @param  bool  $reserved  whether its pieces are taken aside */
+    private function paid(Order $order, bool $reserved): void
+    {
+        \assert($reserved);
+        $done = DB::transaction(fn (): bool => $this->write($order), attempts: 3);
+        if ($done && $this->nearlyOut($order)) {
+            $order->stall?->bumpShop();
         }
     }
 
-    /** @return bool whether something is now nearly or quite sold out, so that pages must say so */
-    private function take(int $orderId): bool
+    private function write(Order $order): bool
     {
-        $order = Order::query()->with('lines')->whereKey($orderId)->where('state', OrderState::AwaitingPayment)->lock('for update skip locked')->first();
-        if ($order === null || $order->payment_id === null) {
+        // What was taken aside stays promised to the shopper from here on.
+        $facts = ['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null, 'reserved_until' => null];
+        if ($this->waiting($order)->update($facts) === 0) {
             return false;
         }
-        $state = $this->payment->state($order->payment_id);
-        if ($state === PaymentState::Declined || $state === PaymentState::Open) {
-            $order->update(['payment_trouble' => $state === PaymentState::Declined ? 'The card was declined. Nothing was charged.' : null]);
-
-            return false;
-        }
-        if ($state === PaymentState::Void || $state === PaymentState::Refunded) {
-            $order->update(['state' => OrderState::PaymentLapsed]);
-
-            return false;
-        }
-        $variants = SupplierVariant::query()->with('item.connection')->whereKey($order->lines->pluck('supplier_variant_id'))->orderBy('id')->lockForUpdate()->get()->keyBy('id');
-        if ($state === PaymentState::Authorised) {
-            $missing = $this->missing($order, $variants->all());
-            if ($missing !== null) {
-                $this->payment->void($order->payment_id);
-                $order->update(['state' => OrderState::SoldOut, 'payment_trouble' => sprintf('%s sold out while you were paying. Your payment was let go; nothing was charged.', $missing)]);
-
-                return true;
-            }
-            $this->payment->capture($order->payment_id);
-        }
-        $this->paid($order, $variants->all());
-
-        return $variants->contains(fn (SupplierVariant $v): bool => $v->refresh()->available() <= GoodsPage::FEW);
-    }
-
-    /**
-     * The first line that can't be had any more: by our own count, then by the supplier's at this moment.
-     *
-     * @param  array<int, SupplierVariant>  $variants
-     */
-    private function missing(Order $order, array $variants): ?string
-    {
-        $live = $this->live($variants);
-        foreach ($order->lines as $line) {
-            $variant = $variants[$line->supplier_variant_id] ?? null;
-            $available = $variant?->available() ?? 0;
-            if ($variant !== null && array_key_exists($variant->id, $live)) {
-                $available = min($available, $live[$variant->id]);
-            }
-            if ($available < $line->quantity) {
-                return $line->name();
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @param  array<int, SupplierVariant>  $variants
-     * @return array<int, int> pieces by variant; variants whose supplier doesn't answer are left out, and our own count stands
-     */
-    private function live(array $variants): array
-    {
-        $live = [];
-        foreach (collect($variants)->groupBy(fn (SupplierVariant $v): int => (int) $v->item?->connection_id) as $some) {
-            $connection = $some->first()?->item?->connection;
-            $ordering = $connection?->ordering();
-            if ($connection === null || $ordering === null) {
-                continue;
-            }
-            try {
-                $stock = $ordering->stock($connection->access(), array_values($some->map(fn (SupplierVariant $v): string => $v->external_id)->all()));
-            } catch (SupplierTrouble) {
-                continue;
-            }
-            foreach ($some as $variant) {
-                $live[$variant->id] = $stock[$variant->external_id] ?? 0;
-                if ($live[$variant->id] === 0) {
-                    SupplierVariant::query()->whereKey($variant->id)->update(['stock' => 0]);
-                }
-            }
-        }
-
-        return $live;
-    }
-
-    /** @param  array<int, SupplierVariant>  $variants */
-    private function paid(Order $order, array $variants): void
-    {
-        $order->update(['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null]);
-        $byConnection = $order->lines->groupBy(fn (OrderLine $l): int => (int) ($variants[$l->supplier_variant_id] ?? null)?->item?->connection_id);
+        $variants = SupplierVariant::query()->with('item')->whereKey($order->lines->pluck('supplier_variant_id'))->get()->keyBy('id');
+        $byConnection = $order->lines->groupBy(fn (OrderLine $l): int => (int) $variants->get($l->supplier_variant_id)?->item?->connection_id);
         foreach ($byConnection as $connectionId => $lines) {
+            // Expected until the supplier says what it really charges; delivery of several pieces is first guessed piece by piece.
+            $expected = static fn (string $figure): int => (int) $lines->sum(fn (OrderLine $l): int => $l->quantity * (int) $variants->get($l->supplier_variant_id)?->getAttribute($figure));
             $supplierOrder = $order->supplierOrders()->create([
                 'connection_id' => $connectionId, 'idempotency_key' => (string) Str::uuid(), 'state' => SupplierOrderState::ToSend,
-                // Expected until the supplier says what it really charges; delivery of several pieces is first guessed piece by piece.
-                'goods_minor' => (int) $lines->sum(fn (OrderLine $l): int => $l->quantity * (int) ($variants[$l->supplier_variant_id]->goods_minor ?? 0)),
-                'delivery_minor' => (int) $lines->sum(fn (OrderLine $l): int => $l->quantity * (int) ($variants[$l->supplier_variant_id]->delivery_minor ?? 0)),
+                'goods_minor' => $expected('goods_minor'), 'delivery_minor' => $expected('delivery_minor'),
             ]);
             $order->lines()->whereKey($lines->modelKeys())->update(['supplier_order_id' => $supplierOrder->id]);
-            SendSupplierOrder::dispatch($supplierOrder->id);
-        }
-        foreach ($order->lines as $line) {
-            SupplierVariant::query()->whereKey($line->supplier_variant_id)->increment('promised', $line->quantity);
+            SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
         }
         BasketRow::query()->where('basket_id', $order->basket_id)->delete();
+
+        return true;
+    }
+
+    /** Whether something is now nearly or quite sold out, so that pages must say so. */
+    private function nearlyOut(Order $order): bool
+    {
+        return SupplierVariant::query()->whereKey($order->lines->pluck('supplier_variant_id'))->get()
+            ->contains(fn (SupplierVariant $v): bool => $v->available() <= GoodsPage::FEW);
     }
 }

@@ -17,6 +17,7 @@ Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket
 Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
 Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
 Route::get('/orders/{token}', [OrderController::class, 'show'])->name('order')->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])->name('order.pay')->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])->name('order.paid')->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/preview/home/{version}', [PreviewController::class, 'home'])->name('preview.home')->whereNumber('version');
 Route::get('/preview/goods/{listing}', [PreviewController::class, 'listing'])->name('preview.listing')->whereNumber('listing');

@@ -61,10 +61,13 @@ final class SupplierConnection extends Model
         return app(Connectors::class)->get($this->kind);
     }
 
-    /** @param  int  $patience  seconds one may wait in all for a supplier that is busy */
-    public function access(int $patience = 0): Access
+    /**
+     * @param  int  $patience  seconds one may wait in all for a supplier that is busy
+     * @param  int|null  $seconds  the most that one answer may take
+     */
+    public function access(int $patience = 0, ?int $seconds = null): Access
     {
-        return new Access($this->address, $this->secrets['key'], $this->settings, $patience);
+        return new Access($this->address, $this->secrets['key'], $this->settings, $patience, $seconds);
     }
 
     /** The connector when orders can be sent to it over the wire; null when they can't. */

@@ -33,10 +33,12 @@ start_php_and_nginx() {
 # Settings, routes and templates in the form that loads quickest; made anew at every start.
 warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
 
-# Orders, long work that somebody watches, and pictures each have a worker, so that none waits for another.
+# Payments and orders, long work that somebody watches, and pictures each have workers, so that none waits for another. While one
+# of the two for payments waits for an answer from outside, the other goes on.
 start_worker() {
   case $1 in
     worker) start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600 ;;
+    worker-payments*) start_child $1 php "$root/artisan" queue:work --queue=payments,orders --sleep=0.1 --tries=1 --timeout=90 --max-time=3600 ;;
     worker-runs) start_child worker-runs php "$root/artisan" queue:work --queue=runs,pulls --sleep=0.3 --tries=1 --timeout=1800 --max-time=3600 ;;
     worker-pictures) start_child worker-pictures php "$root/artisan" queue:work --queue=pictures --sleep=0.5 --tries=1 --timeout=600 --max-time=3600 ;;
     scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
@@ -45,7 +47,7 @@ start_worker() {
 
 start_background_work() {
   local name
-  for name in worker worker-runs worker-pictures scheduler; do start_worker $name; done
+  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-pictures scheduler; do start_worker $name; done
 }
 
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
@@ -59,12 +61,12 @@ wait_until_up() {
 supervise() {
   while :; do
     local name pid
-    for name in worker worker-runs worker-pictures scheduler php-fpm nginx; do
+    for name in worker worker-payments-1 worker-payments-2 worker-runs worker-pictures scheduler php-fpm nginx; do
       [ -f "$home/pids/$name" ] || continue
       pid=$(cat "$home/pids/$name")
       kill -0 "$pid" 2>/dev/null && continue
       case $name in
-        worker|worker-runs|worker-pictures|scheduler) start_worker $name ;;
+        worker*|scheduler) start_worker $name ;;
         *) say "$name has ended by itself; see $home/log/$name.log."; return 1 ;;
       esac
     done
@@ -74,13 +76,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in scheduler worker worker-runs worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-pictures nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in scheduler worker worker-runs worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-pictures nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true

@@ -11,6 +11,8 @@ enum OrderState: string
     case Paid = 'paid';
     case SoldOut = 'sold_out';
     case PaymentLapsed = 'payment_lapsed';
+    /** Nothing is sent any more; the payment service hasn't answered yet. */
+    case Refunding = 'refunding';
     case Refunded = 'refunded';
 
     public function words(): string
@@ -20,6 +22,7 @@ enum OrderState: string
             self::Paid => 'paid',
             self::SoldOut => 'sold out before payment, not charged',
             self::PaymentLapsed => 'not paid within a day',
+            self::Refunding => 'money on its way back',
             self::Refunded => 'refunded',
         };
     }

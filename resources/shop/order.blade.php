@@ -5,7 +5,7 @@
 @endphp
 @push('head')
 <meta name="robots" content="noindex">
-@if ($state === 'awaiting_payment' && $order->payment_trouble && str_contains($order->payment_trouble, 'confirmed'))<meta http-equiv="refresh" content="4;url=/orders/{{ $order->token }}/paid">@endif
+@if ($again)<meta http-equiv="refresh" content="{{ $order->payment_trouble ? 4 : 1 }};url={{ $again }}">@endif
 @endpush
 @section('main')
 <div class="narrow">
@@ -14,12 +14,14 @@
 <p>It is paid. Keep this page’s address: it always shows where your parcel is.</p>
 @elseif ($state === 'sold_out')
 <h1>Sold out at the last moment</h1><p class="trouble" role="alert">{{ $order->payment_trouble }}</p><p><a class="button" href="/basket">Back to the basket</a></p>
+@elseif ($state === 'refunding')
+<h1>Money on its way back</h1><p role="status">{{ $text($order->total_minor) }} goes back to your card. The goods couldn’t be sent; we are sorry.</p><p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'refunded')
 <h1>Refunded</h1><p role="status">{{ $text($order->total_minor) }} went back to your card. The goods couldn’t be sent; we are sorry.</p><p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'payment_lapsed')
 <h1>Not paid</h1><p class="trouble" role="alert">This payment was let go. Nothing was charged.</p><p><a class="button" href="/basket">Back to the basket</a></p>
-@elseif ($order->payment_trouble && str_contains($order->payment_trouble, 'confirmed'))
-<h1>One moment</h1><p role="status">{{ $order->payment_trouble }} This page looks again by itself; you needn’t pay twice.</p>
+@elseif ($again)
+<h1>One moment</h1><p role="status">{{ $order->payment_trouble ?? 'Your payment is being looked at.' }} This page looks again by itself; you needn’t pay twice.</p>
 @else
 <h1>Not paid yet</h1>@if ($order->payment_trouble)<p class="trouble" role="alert">{{ $order->payment_trouble }}</p>@endif
 <p>Your basket is kept.</p><p><a class="button" href="/checkout">Pay now</a></p>

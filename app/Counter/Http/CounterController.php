@@ -13,9 +13,11 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\RefundOrder;
+use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Views\OrderRowView;
 use WindowStall\Counter\Views\OrderView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
 
 final class CounterController
 {
@@ -40,21 +42,24 @@ final class CounterController
     public function refund(Stall $stall, Order $order, RefundOrder $refund): RedirectResponse
     {
         $refund($order);
+        $back = $order->refresh()->state === OrderState::Refunded;
 
-        return back()->with('say', 'The shopper has the money back.');
+        return back()->with('say', $back ? 'The shopper has the money back.' : 'Nothing is sent any more; the money is on its way back.');
     }
 
     /** Sends what the supplier refused once more, as a new attempt of the same order. */
     public function again(Request $request, Stall $stall, Order $order): RedirectResponse
     {
         $row = $order->supplierOrders()->findOrFail($request->integer('supplierOrder'));
-        if ($row->external_id === null && in_array($row->state, [SupplierOrderState::Refused, SupplierOrderState::ToSend], true)) {
-            $row->update(['state' => SupplierOrderState::ToSend, 'refusal' => null, 'next_try_at' => null]);
-            SendSupplierOrder::dispatch($row->id);
-
-            return back()->with('say', 'It is being sent.');
+        // One statement that only fits an order that is paid and a row that nobody sends: a stale page can't send what was refunded.
+        $set = SupplierOrder::query()->whereKey($row->id)->whereNull('external_id')->whereIn('state', [SupplierOrderState::Refused, SupplierOrderState::ToSend])
+            ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
+            ->update(['state' => SupplierOrderState::ToSend, 'refusal' => null, 'next_try_at' => null]);
+        if ($set === 0) {
+            throw new Refusal($order->refresh()->state === OrderState::Paid ? 'The supplier has it already, or is just being sent it.' : 'This order was refunded; nothing of it is sent any more.');
         }
+        SendSupplierOrder::dispatch($row->id);
 
-        return back()->with('say', 'The supplier has it already.');
+        return back()->with('say', 'It is being sent.');
     }
 }

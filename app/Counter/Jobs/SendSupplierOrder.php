@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Jobs;
 
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\ApplyAnswer;
@@ -15,59 +16,86 @@ use WindowStall\Counter\SupplierOrder;
 use WindowStall\Source\Connectors\SupplierTrouble;
 
 /**
- * Sends one supplier order. It may run twice, break off anywhere, or be started again by the sweep: the row's lock lets one
- * run at a time, and the idempotency key makes any repetition the same order at the supplier.
+ * Sends one supplier order. It may run twice, break off anywhere, or be started again by the sweep: one at a time has the row for
+ * a stated time (a lease), nothing is locked while the supplier answers, and the idempotency key makes any repetition the same
+ * order there. While no answer is known, the row says that the supplier may have it.
  */
-final class SendSupplierOrder implements ShouldQueue
+final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
     /** Longest wait between tries; seconds. */
     private const MOST_WAIT = 3_600;
 
+    /** How long the row may be in one hand; longer than the job may run. Seconds. */
+    private const LEASE = 90;
+
     public int $tries = 1;
 
     public int $timeout = 60;
 
+    public int $uniqueFor = 300;
+
     public function __construct(public readonly int $supplierOrderId)
     {
+        $this->onQueue('orders');
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->supplierOrderId;
     }
 
     public function handle(ApplyAnswer $apply): void
     {
-        DB::transaction(function () use ($apply): void {
-            $row = SupplierOrder::query()->with(['lines.supplierVariant', 'order', 'connection'])->whereKey($this->supplierOrderId)->where('state', SupplierOrderState::ToSend)->lock('for update skip locked')->first();
-            if ($row === null || $row->connection === null || $row->order === null || $row->order->state !== OrderState::Paid) {
-                return;
-            }
-            $lines = $row->lines->map(fn (OrderLine $l): array => ['variant' => (string) $l->supplierVariant?->external_id, 'quantity' => $l->quantity])->values()->all();
-            $ordering = $row->connection->ordering();
-            if ($ordering === null) {
-                $row->update(['state' => SupplierOrderState::Refused, 'refusal' => sprintf('%s takes no orders from here. Order it from them by hand, or give the shopper the money back.', $row->connection->name)]);
+        if (! $this->claim()) {
+            return;
+        }
+        $row = SupplierOrder::query()->with(['lines.supplierVariant', 'order', 'connection'])->findOrFail($this->supplierOrderId);
+        $ordering = $row->connection?->ordering();
+        if ($row->connection === null || $row->order === null || $ordering === null) {
+            $this->refused(sprintf('%s takes no orders from here. Order it from them by hand, or give the shopper the money back.', (string) $row->connection?->name), tried: false);
 
-                return;
-            }
-            try {
-                $answer = $ordering->order($row->connection->access(), $row->idempotency_key, 'Order '.$row->order->number, array_values($lines), $row->order->address());
-            } catch (SupplierTrouble $trouble) {
-                $this->wait($row, $trouble);
+            return;
+        }
+        $lines = array_values($row->lines->map(fn (OrderLine $l): array => ['variant' => (string) $l->supplierVariant?->external_id, 'quantity' => $l->quantity])->all());
+        try {
+            $answer = $ordering->order($row->connection->access(), $row->idempotency_key, 'Order '.$row->order->number, $lines, $row->order->address());
+        } catch (SupplierTrouble $trouble) {
+            $trouble->passing ? $this->wait($row, $trouble) : $this->refused($trouble->getMessage(), tried: true);
 
-                return;
-            }
-            $apply($row, $answer);
-        });
+            return;
+        }
+        $apply($row, $answer);
+    }
+
+    private function claim(): bool
+    {
+        return $this->row()->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
+            ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
+            ->update(['sending_until' => now()->addSeconds(self::LEASE), 'unsure' => true]) === 1;
+    }
+
+    /** @return Builder<SupplierOrder> the row, as long as it waits to be sent */
+    private function row(): Builder
+    {
+        return SupplierOrder::query()->whereKey($this->supplierOrderId)->where('state', SupplierOrderState::ToSend);
+    }
+
+    /** Said no for good, or can't be understood: a person has to look. */
+    private function refused(string $why, bool $tried): void
+    {
+        $this->row()->update(['state' => SupplierOrderState::Refused, 'refusal' => $why, 'sending_until' => null, 'unsure' => false]);
+        SupplierOrder::query()->whereKey($this->supplierOrderId)->when($tried)->increment('tries', $tried ? 1 : 0);
     }
 
     private function wait(SupplierOrder $row, SupplierTrouble $trouble): void
     {
-        if (! $trouble->passing) {
-            // Said no for good, or can't be understood: a person has to look.
-            $row->update(['state' => SupplierOrderState::Refused, 'refusal' => $trouble->getMessage(), 'tries' => $row->tries + 1]);
-
-            return;
-        }
         // Twice as long each time, with jitter so that many orders don't all come back at once.
         $wait = min(self::MOST_WAIT, 10 * 2 ** min($row->tries, 9));
-        $row->update(['trouble' => $trouble->getMessage(), 'tries' => $row->tries + 1, 'next_try_at' => now()->addSeconds(random_int(intdiv($wait, 2), $wait))]);
+        $this->row()->update([
+            'trouble' => $trouble->getMessage(), 'tries' => $row->tries + 1, 'next_try_at' => now()->addSeconds(random_int(intdiv($wait, 2), $wait)),
+            'sending_until' => null, 'unsure' => $trouble->unsure,
+        ]);
     }
 }

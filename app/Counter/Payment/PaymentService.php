@@ -17,18 +17,20 @@ final class PaymentService
     /**
      * Opens the order's payment, or finds the one it has.
      *
+     * @param  int|null  $seconds  the most that the answer may take, while a shopper waits
      * @return string the address where the shopper pays
      *
      * @throws PaymentTrouble
      */
-    public function open(Order $order, Stall $stall): string
+    public function open(Order $order, Stall $stall, ?int $seconds = null): string
     {
         $said = $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments', [
             'amount' => $order->total_minor, 'currency' => $order->currency, 'reference' => $order->token, 'payee' => $stall->name, 'return_to' => $stall->shopAddress('/orders/'.$order->token.'/paid'),
-        ]));
-        $order->update(['payment_id' => $said['id'], 'payment_trouble' => null]);
+        ]), $seconds);
+        $payAt = is_string($said['pay_at'] ?? null) ? $said['pay_at'] : throw PaymentTrouble::away();
+        $order->update(['payment_id' => $said['id'], 'pay_at' => $payAt, 'payment_trouble' => null]);
 
-        return is_string($said['pay_at'] ?? null) ? $said['pay_at'] : throw PaymentTrouble::away();
+        return $payAt;
     }
 
     /** @throws PaymentTrouble */
@@ -57,12 +59,13 @@ final class PaymentService
 
     /**
      * @param  callable(PendingRequest): Response  $call
+     * @param  int|null  $seconds  where that is less than it usually may take
      * @return array{id: string, state: string, pay_at?: mixed}
      */
-    private function ask(callable $call): array
+    private function ask(callable $call, ?int $seconds = null): array
     {
         try {
-            $response = $call(Http::baseUrl((string) config('stall.payment.address'))->withToken((string) config('stall.payment.key'))->acceptJson()->timeout((int) config('stall.payment.seconds'))->connectTimeout(3));
+            $response = $call(Http::baseUrl((string) config('stall.payment.address'))->withToken((string) config('stall.payment.key'))->acceptJson()->timeout(min($seconds ?? PHP_INT_MAX, (int) config('stall.payment.seconds')))->connectTimeout(3));
         } catch (ConnectionException $e) {
             throw str_contains($e->getMessage(), 'error 28') ? PaymentTrouble::slow() : PaymentTrouble::away();
         }

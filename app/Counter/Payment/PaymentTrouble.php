@@ -9,6 +9,11 @@ use WindowStall\Core\Said;
 /** The payment service can't be reached or is too slow; in words for the shopper. */
 final class PaymentTrouble extends \RuntimeException implements Said
 {
+    private function __construct(string $message, public readonly bool $slow = false)
+    {
+        parent::__construct($message);
+    }
+
     public static function away(): self
     {
         return new self('The payment service doesn’t answer just now. Nothing was charged and your basket is kept; try again in a minute.');
@@ -16,6 +21,6 @@ final class PaymentTrouble extends \RuntimeException implements Said
 
     public static function slow(): self
     {
-        return new self('The payment is still being confirmed.');
+        return new self('The payment is still being confirmed.', slow: true);
     }
 }

@@ -10,7 +10,10 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
 use WindowStall\Core\Said;
+use WindowStall\Counter\Jobs\OpenPayment;
+use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
+use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
@@ -21,6 +24,9 @@ use WindowStall\Stall\Stall;
 /** Address, delivery, tax, and on to payment. */
 final readonly class CheckoutController
 {
+    /** Seconds that a shopper's request waits for the payment service. */
+    private const PATIENCE = 2;
+
     private const RULES = [
         'email' => 'required|email:rfc|max:190', 'name' => 'required|string|max:120', 'street' => 'required|string|max:200', 'town' => 'required|string|max:120',
         'postcode' => 'required|string|max:20|regex:/^[\p{L}\p{N} -]+$/u',
@@ -68,10 +74,30 @@ final readonly class CheckoutController
         }
         try {
             $order = $place($stall, $basket, $contents, $typed);
+            $payAt = $this->payAt($payment, $order, $stall);
 
-            return redirect()->away($payment->open($order, $stall), 303);
+            return $payAt === null ? redirect()->to('/orders/'.$order->token.'/pay', 303) : redirect()->away($payAt, 303);
         } catch (Said $said) {
             return $this->page($stall, $contents, $typed, [], $said->getMessage(), 503);
+        }
+    }
+
+    /**
+     * Where the shopper pays; null when the payment service dawdles. Then it is asked on in the background.
+     *
+     * @throws PaymentTrouble when nothing answers there
+     */
+    private function payAt(PaymentService $payment, Order $order, Stall $stall): ?string
+    {
+        try {
+            return $payment->open($order, $stall, self::PATIENCE);
+        } catch (PaymentTrouble $trouble) {
+            if (! $trouble->slow) {
+                throw $trouble;
+            }
+            OpenPayment::dispatch($order->id);
+
+            return null;
         }
     }
 

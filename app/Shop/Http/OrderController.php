@@ -9,8 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Cookie;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Jobs\OpenPayment;
+use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
-use WindowStall\Counter\TakePayment;
+use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
@@ -19,6 +21,9 @@ use WindowStall\Stall\Stall;
 /** The shopper's own page of an order, at an address nobody can guess (256 random bits). */
 final readonly class OrderController
 {
+    /** After so many seconds without an answer the payment is asked after again. */
+    private const PATIENCE = 20;
+
     public function __construct(private ShopRenderer $renderer)
     {
     }
@@ -27,21 +32,63 @@ final readonly class OrderController
     {
         $stall = ShopStall::of($request);
         $order = $this->find($stall, $token);
-
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'order', ['title' => 'Order '.$order->number, 'order' => $order]), private: true);
-    }
-
-    /** Where the payment page sends the shopper back to. Loading it twice changes nothing twice. */
-    public function paid(Request $request, string $token, TakePayment $take): RedirectResponse
-    {
-        $stall = ShopStall::of($request);
-        $order = $take($this->find($stall, $token));
-        $redirect = redirect()->to('/orders/'.$token, 303);
-        if ($order->state === OrderState::Paid) {
-            $redirect->withCookie(Cookie::create('basket_count', '0', now()->addDays(30), '/', null, $request->isSecure(), false, false, 'lax'))->withCookie(Cookie::create(Basket::COOKIE, '', now()->subDay()));
+        $page = ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'order', [
+            'title' => 'Order '.$order->number, 'order' => $order, 'again' => $this->lookAgain($order),
+        ]), private: true);
+        // The basket this order was made from is empty now.
+        if ($order->state === OrderState::Paid && $request->cookies->get(Basket::COOKIE) === $order->basket_id) {
+            $page->withCookie(Cookie::create('basket_count', '0', now()->addDays(30), '/', null, $request->isSecure(), false, false, 'lax'));
+            $page->withCookie(Cookie::create(Basket::COOKIE, '', now()->subDay()));
         }
 
-        return $redirect;
+        return $page;
+    }
+
+    /** On to the payment page, as soon as the payment service has opened one. */
+    public function pay(Request $request, string $token): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $order = $this->find($stall, $token);
+        if ($order->state !== OrderState::AwaitingPayment || $order->payment_trouble !== null) {
+            return redirect()->to('/orders/'.$token, 303);
+        }
+        if ($order->pay_at !== null) {
+            return redirect()->away($order->pay_at, 303);
+        }
+        OpenPayment::dispatch($order->id);
+
+        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'moment', ['title' => 'One moment', 'again' => '/orders/'.$token.'/pay']), private: true);
+    }
+
+    /**
+     * Where the payment page sends the shopper back to. How the payment stands is asked in the background, so that no request
+     * waits for it; loading this twice changes nothing twice.
+     */
+    public function paid(Request $request, string $token): RedirectResponse
+    {
+        $order = $this->find(ShopStall::of($request), $token);
+        if ($order->state === OrderState::AwaitingPayment && $order->payment_id !== null) {
+            $order->update(['awaited_since' => now(), 'payment_trouble' => null]);
+            SettlePayment::dispatch($order->id);
+        }
+
+        return redirect()->to('/orders/'.$token, 303);
+    }
+
+    /** Where the shopper's page looks next by itself; null when there is nothing to wait for. */
+    private function lookAgain(Order $order): ?string
+    {
+        if ($order->state !== OrderState::AwaitingPayment) {
+            return null;
+        }
+        $still = $order->payment_trouble === PaymentTrouble::slow()->getMessage();
+
+        return match (true) {
+            $order->awaited_since !== null && $order->awaited_since->isAfter(now()->subSeconds(self::PATIENCE)) => '/orders/'.$order->token,
+            // Nobody has looked yet, or the answer was lost: asked for again.
+            $order->awaited_since !== null, $still => '/orders/'.$order->token.'/paid',
+            default => null,
+        };
     }
 
     private function find(Stall $stall, string $token): Order

@@ -58,6 +58,11 @@ final readonly class JsonSupplier
         return is_array($said) ? $said : throw SupplierTrouble::strange($this->name);
     }
 
+    private function secondsFor(Access $access): int
+    {
+        return min($this->seconds, $access->seconds ?? $this->seconds);
+    }
+
     /**
      * @param  'get'|'post'|'put'  $verb
      * @param  array<string, mixed>  $data
@@ -67,7 +72,7 @@ final readonly class JsonSupplier
     {
         try {
             /** @var Response $response */
-            $response = Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->seconds)->connectTimeout(3)
+            $response = Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->secondsFor($access))->connectTimeout(min(3, $this->secondsFor($access)))
                 ->withOptions(['allow_redirects' => false, 'progress' => Fetch::limit(self::MOST)])->{$verb}($path, $data);
 
             return $response;
@@ -75,7 +80,7 @@ final readonly class JsonSupplier
             throw SupplierTrouble::strange($this->name);
         } catch (ConnectionException $e) {
             throw str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
-                ? SupplierTrouble::slow($this->name, $this->seconds)
+                ? SupplierTrouble::slow($this->name, $this->secondsFor($access))
                 : SupplierTrouble::dead($this->name, (string) parse_url($access->address, PHP_URL_HOST));
         }
     }

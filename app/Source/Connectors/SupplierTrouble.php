@@ -9,8 +9,11 @@ use WindowStall\Core\Said;
 /** A supplier that can't be reached, doesn't know the key, or answers what can't be used; in words for the seller. */
 final class SupplierTrouble extends \RuntimeException implements Said
 {
-    /** @param  bool  $passing whether trying again later may help */
-    private function __construct(string $message, public readonly bool $passing)
+    /**
+     * @param  bool  $passing  whether trying again later may help
+     * @param  bool  $unsure  whether the supplier may have taken what it was told
+     */
+    private function __construct(string $message, public readonly bool $passing, public readonly bool $unsure = false)
     {
         parent::__construct($message);
     }
@@ -27,12 +30,12 @@ final class SupplierTrouble extends \RuntimeException implements Said
 
     public static function slow(string $name, int $seconds): self
     {
-        return new self(sprintf('%s didn’t answer within %d seconds. Try again later.', $name, $seconds), true);
+        return new self(sprintf('%s didn’t answer within %d seconds. Try again later.', $name, $seconds), true, unsure: true);
     }
 
     public static function broken(string $name, int $status): self
     {
-        return new self(sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status), true);
+        return new self(sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status), true, unsure: true);
     }
 
     public static function busy(string $name): self

@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 /** One order: what was bought, how far each supplier is, and what it earned. */
 export default function OrderPage({ order }: { order: OrderView }) {
   const handle = useHandle();
-  const moving = order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
+  const moving = order.state === 'refunding' || order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
   useEffect(() => {
     if (!moving) return;
     const timer = setInterval(() => {

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Queue;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
+use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\Order;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -69,12 +70,35 @@ final class RefundTest extends AppTestCase
         self::assertSame([OrderState::Paid, 'captured'], [$this->order->refresh()->state, $this->paid()]);
     }
 
-    public function test_a_payment_service_that_is_away_leaves_everything_as_it_was(): void
+    public function test_a_payment_service_that_is_away_is_asked_again_and_nothing_is_sent_meanwhile(): void
     {
         $address = config('stall.payment.address');
         config(['stall.payment.address' => 'http://payment.standins.localhost:9']);
-        $this->refund()->assertSessionHasErrors(['said' => 'The payment service doesn’t answer, so nothing is settled yet. Try again in a minute.']);
+        $this->refund()->assertSessionHas('say', 'Nothing is sent any more; the money is on its way back.');
+        self::assertSame([OrderState::Refunding, 'captured', 0], [$this->order->refresh()->state, $this->paid(), $this->promised()]);
+        $this->shopper->send('get', '/orders/'.$this->order->token)->assertSee('goes back to your card.');
+        $this->refund()->assertSessionHasErrors(['said' => 'This order is refunded already.']);
         config(['stall.payment.address' => $address]);
+        $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
+        SweepSupplierOrders::dispatchSync();
+        self::assertSame([OrderState::Refunded, 'refunded'], [$this->order->refresh()->state, $this->paid()]);
+    }
+
+    public function test_a_stale_page_can_not_send_again_what_was_refunded(): void
+    {
+        $row = $this->order->supplierOrders()->firstOrFail();
+        $this->refund();
+        $this->post(route('counter.again', [$this->stall, $this->order]), ['supplierOrder' => $row->id])->assertSessionHasErrors(['said' => 'This order was refunded; nothing of it is sent any more.']);
+        self::assertSame(SupplierOrderState::Refused, $row->refresh()->state);
+    }
+
+    public function test_what_is_being_sent_or_may_have_arrived_is_not_refunded(): void
+    {
+        $row = $this->order->supplierOrders()->firstOrFail();
+        $row->update(['sending_until' => now()->addMinute(), 'unsure' => true]);
+        $this->refund()->assertSessionHasErrors(['said' => 'It is being sent to Oakum Depot this moment. Look again in a minute.']);
+        $row->update(['sending_until' => null, 'next_try_at' => '2027-01-01 10:30:00']);
+        $this->refund()->assertSessionHasErrors(['said' => 'Oakum Depot may have this order: it was sent and no answer came. It is asked again at 10:30 UTC; refund it once that is known.']);
         self::assertSame([OrderState::Paid, 'captured', 2], [$this->order->refresh()->state, $this->paid(), $this->promised()]);
     }
 

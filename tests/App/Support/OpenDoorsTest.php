@@ -24,7 +24,7 @@ final class OpenDoorsTest extends AppTestCase
     private const SHOP = [
         'GET /', 'GET /goods/{slug}', 'GET /basket', 'POST /basket', 'POST /basket/{line}', 'GET /checkout', 'POST /checkout',
         // At an address nobody can guess.
-        'GET /orders/{token}', 'GET /orders/{token}/paid',
+        'GET /orders/{token}', 'GET /orders/{token}/pay', 'GET /orders/{token}/paid',
         // By a signed address only.
         'GET /preview/home/{version}', 'GET /preview/goods/{listing}',
     ];

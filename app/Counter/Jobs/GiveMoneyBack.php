@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentService;
+use WindowStall\Counter\Payment\PaymentTrouble;
+
+/** Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep asks again. */
+final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 60;
+
+    public int $uniqueFor = 300;
+
+    public function __construct(public readonly int $orderId)
+    {
+        $this->onQueue('payments');
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->orderId;
+    }
+
+    public function handle(PaymentService $payment): void
+    {
+        $refunding = fn () => Order::query()->whereKey($this->orderId)->where('state', OrderState::Refunding);
+        $order = $refunding()->first();
+        if ($order === null) {
+            return;
+        }
+        try {
+            $payment->refund((string) $order->payment_id);
+        } catch (PaymentTrouble) {
+            $refunding()->update(['payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing is sent meanwhile.']);
+
+            return;
+        }
+        $refunding()->update(['state' => OrderState::Refunded, 'payment_trouble' => null]);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Source\SupplierVariant;
+
+/**
+ * Pieces taken aside for an order that is being paid, so that nobody else buys them meanwhile. They count as promised; a
+ * reservation has an end, after which they can be sold again.
+ *
+ * Locks: the order, then the variants in the order of their numbers.
+ */
+final class Reservations
+{
+    /** How long pieces are kept aside; minutes. */
+    private const MINUTES = 10;
+
+    /**
+     * Takes the pieces of an order aside, or keeps them for longer.
+     *
+     * @param  Order  $order  with its lines
+     * @param  bool  $whateverIsLeft  for an order whose money is taken already
+     *
+     * @throws SoldOut naming the first line that can't be had; then nothing is taken aside
+     */
+    public function make(Order $order, bool $whateverIsLeft = false): bool
+    {
+        return DB::transaction(function () use ($order, $whateverIsLeft): bool {
+            $until = now()->addMinutes(self::MINUTES);
+            $locked = Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment)->lockForUpdate()->first();
+            if ($locked === null || $locked->reserved_until !== null) {
+                $locked?->update(['reserved_until' => $until]);
+
+                return true;
+            }
+            foreach ($this->pieces($order) as $variant => $quantity) {
+                $this->promise($order, $variant, $quantity, $whateverIsLeft);
+            }
+
+            return $locked->update(['reserved_until' => $until]);
+        }, attempts: 3);
+    }
+
+    /** Puts the pieces back, if they are taken aside. */
+    public function release(Order $order): void
+    {
+        DB::transaction(function () use ($order): void {
+            $locked = Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment)->whereNotNull('reserved_until')->lockForUpdate()->first();
+            if ($locked !== null) {
+                $this->putBack($this->pieces($order->loadMissing('lines')));
+                $locked->update(['reserved_until' => null]);
+            }
+        }, attempts: 3);
+    }
+
+    /** @param  array<int, int>  $pieces  variant → how many; in the order of their numbers */
+    public function putBack(array $pieces): void
+    {
+        foreach ($pieces as $variant => $quantity) {
+            SupplierVariant::query()->whereKey($variant)->update(['promised' => DB::raw('greatest(promised - '.$quantity.', 0)')]);
+        }
+    }
+
+    private function promise(Order $order, int $variant, int $quantity, bool $whateverIsLeft): void
+    {
+        $taken = SupplierVariant::query()->whereKey($variant)
+            ->when(! $whateverIsLeft, fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - promised >= ?', [$quantity]))
+            ->update(['promised' => DB::raw('promised + '.$quantity)]);
+        if ($taken === 0 && ! $whateverIsLeft) {
+            throw SoldOut::line($order->lines->firstOrFail('supplier_variant_id', $variant));
+        }
+    }
+
+    /** @return array<int, int> variant → pieces, in the order of the variants' numbers */
+    private function pieces(Order $order): array
+    {
+        $pieces = [];
+        foreach ($order->lines as $line) {
+            $pieces[$line->supplier_variant_id] = ($pieces[$line->supplier_variant_id] ?? 0) + $line->quantity;
+        }
+        ksort($pieces);
+
+        return $pieces;
+    }
+}
