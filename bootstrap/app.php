@@ -24,6 +24,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withProviders(require __DIR__.'/providers.php', withBootstrapProviders: false)
     ->withCommands([
         WindowStall\Stall\Console\MakeToken::class,
+        WindowStall\Runs\Console\TakeUpRuns::class,
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
         WindowStall\Support\Console\RunBench::class,
@@ -43,6 +44,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders)->everyThirtySeconds();
         $schedule->job(new WindowStall\Source\Jobs\PullDue)->everyMinute();
+        $schedule->job(new WindowStall\Runs\Jobs\WatchRuns)->everyThirtySeconds();
+        $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten)->everyMinute();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

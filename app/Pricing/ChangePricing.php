@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;

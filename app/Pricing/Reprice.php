@@ -6,11 +6,11 @@ namespace WindowStall\Pricing;
 
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\Jobs\RepriceStall;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Jobs\LandMarket;
-use WindowStall\Source\Run;
-use WindowStall\Source\RunKind;
-use WindowStall\Source\RunState;
-use WindowStall\Source\Views\RunView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -33,10 +33,10 @@ final readonly class Reprice
             $stall->bumpShop();
         } else {
             $run = $this->run($stall, $by, RunKind::Price, []);
-            RepriceStall::dispatch($run->id);
+            $run->begin(RepriceStall::class);
         }
         foreach ($landing ? $stall->markets() : [] as $market) {
-            LandMarket::dispatch($this->run($stall, $by, RunKind::Land, ['market' => $market])->id);
+            $this->run($stall, $by, RunKind::Land, ['market' => $market])->begin(LandMarket::class);
         }
 
         return $run;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
+use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;

@@ -6,6 +6,9 @@ namespace WindowStall\Source;
 
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\Jobs\LandMarket;
 use WindowStall\Source\Views\MarketView;
 use WindowStall\Stall\Stall;
@@ -44,7 +47,7 @@ final class LookAtMarket
             DB::table('markets')->insertOrIgnore(['stall_id' => $stall->id, 'market' => $market]);
             if (! $this->open($stall, $market)) {
                 $run = $stall->runs()->create(['kind' => RunKind::Land, 'subject' => ['market' => $market], 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
-                LandMarket::dispatch($run->id);
+                $run->begin(LandMarket::class);
             }
         });
     }

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\PrintMethod;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Runs\Run;
 use WindowStall\Support\Copy;
 
 /**

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\Connectors;

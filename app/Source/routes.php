@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Runs\Http\RunController;
 use WindowStall\Source\Http\CompareController;
 use WindowStall\Source\Http\ConnectionController;
 use WindowStall\Source\Http\ItemController;
 use WindowStall\Source\Http\MappingController;
-use WindowStall\Source\Http\RunController;
 use WindowStall\Source\Http\SourceController;
 use WindowStall\Stall\Http\InStall;
 

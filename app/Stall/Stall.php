@@ -23,7 +23,7 @@ use WindowStall\Counter\Order;
 use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\Market;
 use WindowStall\Pricing\PriceRecipe;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Support\Refusal;

@@ -20,10 +20,10 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Undo;
 use WindowStall\Bench\Views\GridRowView;
-use WindowStall\Source\Run;
-use WindowStall\Source\RunKind;
-use WindowStall\Source\RunState;
-use WindowStall\Source\Views\RunView;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -92,7 +92,7 @@ final class GridController
     public function place(Request $request, Stall $stall): JsonResponse
     {
         $run = $stall->runs()->create(['kind' => RunKind::Place, 'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))], 'user_id' => self::person($request)?->id, 'state' => RunState::Waiting]);
-        PlaceMany::dispatch($run->id);
+        $run->begin(PlaceMany::class);
 
         return new JsonResponse(RunView::of($run->refresh()));
     }

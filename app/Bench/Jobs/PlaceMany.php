@@ -4,29 +4,22 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Jobs;
 
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Placement;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Core\Bench\Lack;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunJob;
 use WindowStall\Stall\Stall;
 
 /** Puts many listings in the window, a few at a time so that it can be watched and stopped; those that can't be shown say why. */
-final class PlaceMany implements ShouldQueue
+final class PlaceMany extends RunJob
 {
-    use Queueable;
-
     private const CHUNK = 10;
 
-    public int $tries = 1;
-
-    public int $timeout = 1800;
-
-    public function __construct(public readonly int $runId)
+    protected static function queueName(): string
     {
-        $this->onQueue('runs');
+        return 'runs';
     }
 
     public function handle(PutInWindow $put): void

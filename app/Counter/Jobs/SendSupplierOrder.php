@@ -85,8 +85,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
     /** Said no for good, or can't be understood: a person has to look. */
     private function refused(string $why, bool $tried): void
     {
-        $this->row()->update(['state' => SupplierOrderState::Refused, 'refusal' => $why, 'sending_until' => null, 'unsure' => false]);
-        SupplierOrder::query()->whereKey($this->supplierOrderId)->when($tried)->increment('tries', $tried ? 1 : 0);
+        $this->row()->increment('tries', $tried ? 1 : 0, ['state' => SupplierOrderState::Refused, 'refusal' => $why, 'sending_until' => null, 'unsure' => false]);
     }
 
     private function wait(SupplierOrder $row, SupplierTrouble $trouble): void

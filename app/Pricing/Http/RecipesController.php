@@ -17,7 +17,7 @@ use WindowStall\Pricing\Recipes;
 use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Pricing\Views\RecipeRowView;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;

@@ -30,6 +30,9 @@ final class TrialController
     /** Variants that are tried while the person waits. */
     private const AT_ONCE = 20_000;
 
+    /** A trial that hasn't been worked out after so long has lost its job; minutes. */
+    private const FORGOTTEN = 12;
+
     public function show(Stall $stall): Response
     {
         return Inertia::render('pricing/TrialPage', ['run' => Reprice::underWay($stall), 'trial' => TrialView::of($stall, $this->open($stall)), 'done' => $this->lately($stall)]);
@@ -38,6 +41,11 @@ final class TrialController
     public function view(Stall $stall, PricingChange $change): JsonResponse
     {
         abort_unless($change->stall_id === $stall->id, 404);
+        // Whoever worked it out was stopped: it is set again.
+        if ($change->figures === null && $change->applied_at === null && $change->updated_at?->isBefore(now()->subMinutes(self::FORGOTTEN))) {
+            $change->touch();
+            TryForLarge::dispatch($change->id);
+        }
 
         return new JsonResponse(TrialView::of($stall, $change));
     }

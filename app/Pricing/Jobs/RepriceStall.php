@@ -4,25 +4,18 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Jobs;
 
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\PriceListings;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunJob;
 use WindowStall\Stall\Stall;
 
 /** Makes a large stall's price lists anew. */
-final class RepriceStall implements ShouldQueue
+final class RepriceStall extends RunJob
 {
-    use Queueable;
-
-    public int $tries = 1;
-
-    public int $timeout = 1800;
-
-    public function __construct(public readonly int $runId)
+    protected static function queueName(): string
     {
-        $this->onQueue('runs');
+        return 'runs';
     }
 
     public function handle(PriceListings $price): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Jobs;
 
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use WindowStall\Pricing\PricingChange;
@@ -11,7 +12,7 @@ use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
 
 /** Works a trial out where there are too many variants to wait for. */
-final class TryForLarge implements ShouldQueue
+final class TryForLarge implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
 
@@ -22,6 +23,13 @@ final class TryForLarge implements ShouldQueue
     public function __construct(public readonly int $changeId)
     {
         $this->onQueue('runs');
+    }
+
+    public int $uniqueFor = 600;
+
+    public function uniqueId(): string
+    {
+        return (string) $this->changeId;
     }
 
     public function handle(TryPricing $try): void

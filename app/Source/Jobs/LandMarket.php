@@ -4,24 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Jobs;
 
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunJob;
 use WindowStall\Source\LandItems;
-use WindowStall\Source\Run;
 use WindowStall\Stall\Stall;
 
 /** Works out what everything costs landed in a market that is looked at for the first time. */
-final class LandMarket implements ShouldQueue
+final class LandMarket extends RunJob
 {
-    use Queueable;
-
-    public int $tries = 1;
-
-    public int $timeout = 1800;
-
-    public function __construct(public readonly int $runId)
+    protected static function queueName(): string
     {
-        $this->onQueue('pulls');
+        return 'pulls';
     }
 
     public function handle(LandItems $land): void

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Jobs;
 
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Counter\RecountPromises;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunJob;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\LearnWords;
-use WindowStall\Source\Run;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -24,20 +23,14 @@ use WindowStall\Stall\Stall;
  *
  * Every page is stored whole or not at all, and pulling again costs little; so a pull that broke off is simply pulled again.
  */
-final class PullCatalogue implements ShouldQueue
+final class PullCatalogue extends RunJob
 {
-    use Queueable;
-
     /** Seconds a pull may wait in all for a supplier that asks for pauses. */
     private const PATIENCE = 600;
 
-    public int $tries = 1;
-
-    public int $timeout = 1800;
-
-    public function __construct(public readonly int $runId)
+    protected static function queueName(): string
     {
-        $this->onQueue('pulls');
+        return 'pulls';
     }
 
     public function handle(SaveItems $save, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
@@ -47,13 +40,21 @@ final class PullCatalogue implements ShouldQueue
             return;
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
+        // One that is begun again meets everything anew.
+        DB::table('run_seen')->where('run_id', $run->id)->delete();
         $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $land, $learn, $project, $recount): void {
             $this->read($run, $connection, $save);
             $this->finish($run, $connection, $land, $learn, $project, $recount);
-        }, 'Something went wrong here while pulling. It has been noted; pull again.', static function (string $trouble) use ($connection): void {
-            $connection->update(['trouble' => $trouble, 'failures' => $connection->failures + 1, 'next_pull_at' => $connection->schedule->next(now(), $connection->failures + 1, 0)]);
-        });
+        }, 'Something went wrong here while pulling. It has been noted; pull again.', fn (string $trouble) => $this->givenUp($run, $trouble));
         DB::table('run_seen')->where('run_id', $run->id)->delete();
+    }
+
+    /** The next pull is set, later with each that failed. */
+    public function givenUp(Run $run, string $why): void
+    {
+        $connection = SupplierConnection::query()->find($run->connection_id);
+        $failures = ($connection->failures ?? 0) + 1;
+        $connection?->update(['trouble' => $why, 'failures' => $failures, 'next_pull_at' => $connection->schedule->next(now(), $failures, 0)]);
     }
 
     private function read(Run $run, SupplierConnection $connection, SaveItems $save): void

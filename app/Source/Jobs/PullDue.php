@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Jobs;
 
+use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\OneStall;
 
 /** Starts the pulls whose time has come. Paused and disconnected suppliers are left alone. */
-final class PullDue implements ShouldQueue
+final class PullDue implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
@@ -18,13 +21,19 @@ final class PullDue implements ShouldQueue
 
     public int $tries = 1;
 
+    public int $timeout = 60;
+
+    public int $uniqueFor = 60;
+
     public function handle(StartPull $pull): void
     {
-        SupplierConnection::query()->where('next_pull_at', '<=', now())->whereNull('paused_at')->whereNull('disconnected_at')->orderBy('next_pull_at')->limit(self::AT_ONCE)->get()
-            ->each(function (SupplierConnection $connection) use ($pull): void {
+        foreach (DB::select('SELECT stall, number FROM connections_due(?, ?)', [now(), self::AT_ONCE]) as $due) {
+            OneStall::within((int) $due->stall, static function () use ($due, $pull): void {
+                $connection = SupplierConnection::query()->findOrFail((int) $due->number);
                 // The next time is set when the pull ends; till then it isn't due.
                 $connection->update(['next_pull_at' => null]);
                 $pull($connection, null);
             });
+        }
     }
 }

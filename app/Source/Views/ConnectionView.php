@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\SupplierConnection;
 
 /** A supplier the stall is connected with, and its latest pull. */

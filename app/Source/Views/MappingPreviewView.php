@@ -9,6 +9,7 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Runs\Views\RejectView;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\FeedSample;

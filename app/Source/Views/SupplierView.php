@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\Views\RejectView;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
-use WindowStall\Source\Run;
-use WindowStall\Source\RunKind;
 use WindowStall\Source\Schedule;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;

@@ -6,8 +6,8 @@ use Illuminate\Support\Facades\Route;
 use WindowStall\Bench\Http\Api\ListingsController;
 use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
+use WindowStall\Runs\Http\Api\RunsController;
 use WindowStall\Source\Http\Api\ItemsController;
-use WindowStall\Source\Http\Api\RunsController;
 use WindowStall\Stall\Http\InTokensStall;
 use WindowStall\Support\Api\OpenApi;
 

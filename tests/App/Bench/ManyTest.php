@@ -6,7 +6,7 @@ namespace WindowStall\Tests\App\Bench;
 
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
-use WindowStall\Source\RunState;
+use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;

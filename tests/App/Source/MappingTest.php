@@ -6,7 +6,7 @@ namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use WindowStall\Source\RunState;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Kilnfold\Books;

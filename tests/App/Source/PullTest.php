@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Support\Facades\Http;
-use WindowStall\Source\RunState;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierWords;

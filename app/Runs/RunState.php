@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source;
+namespace WindowStall\Runs;
 
 /** Where a long piece of work stands. */
 enum RunState: string

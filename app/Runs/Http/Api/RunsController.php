@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source\Http\Api;
+namespace WindowStall\Runs\Http\Api;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source\Views;
+namespace WindowStall\Runs\Views;
 
 /** A row that can't be used, and why. */
 final readonly class RejectView

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source\Http;
+namespace WindowStall\Runs\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use WindowStall\Source\Run;
-use WindowStall\Source\RunState;
-use WindowStall\Source\Views\RunView;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
 
 /** Long work: how far it is, stopping it, and what it couldn't use. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source;
+namespace WindowStall\Runs;
 
 /** A person stopped the run while it was under way. */
 final class RunCancelled extends \RuntimeException

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source;
+namespace WindowStall\Runs;
 
 /** What a run does. */
 enum RunKind: string

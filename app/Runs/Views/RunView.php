@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Source\Views;
+namespace WindowStall\Runs\Views;
 
-use WindowStall\Source\Run;
+use WindowStall\Runs\Run;
 
 /** How far a pull is, for the progress line. */
 final readonly class RunView
