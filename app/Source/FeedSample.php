@@ -15,6 +15,7 @@ use WindowStall\Source\Connectors\Feed\FeedConnector;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Feeds\Feed;
+use WindowStall\Support\Refusal;
 
 /** The first rows of a supplier's file, kept for an hour while a person says what its columns mean. */
 final readonly class FeedSample
@@ -22,6 +23,9 @@ final readonly class FeedSample
     private const ROWS = 400;
 
     private const KEPT = 3600;
+
+    /** For fetching the file. */
+    private const SECONDS = 40;
 
     /**
      * @param  list<string>  $header
@@ -31,32 +35,52 @@ final readonly class FeedSample
     {
     }
 
-    /** @throws SupplierTrouble */
-    public static function of(SupplierConnection $connection, bool $afresh = false): self
+    /** The first rows, if they were read within the hour. */
+    public static function kept(SupplierConnection $connection): ?self
     {
-        $key = 'feed-sample.'.$connection->id;
-        $kept = $afresh ? null : Cache::get($key);
-        if (! is_array($kept)) {
-            $kept = FeedFile::with($connection->access(), static function (Feed $feed): array {
-                $rows = [];
-                foreach ($feed->rows() as $number => $values) {
-                    $rows[$number] = array_map(static fn (string $v): string => mb_substr($v, 0, 2000), $values);
-                    if (count($rows) >= self::ROWS) {
-                        break;
-                    }
-                }
+        $kept = Cache::get(self::key($connection));
 
-                return [$feed->about(), $feed->header(), $rows];
-            }, 40);
-            Cache::put($key, $kept, self::KEPT);
+        return is_array($kept) ? new self(...$kept) : null;
+    }
+
+    /** @throws Refusal when they aren't at hand */
+    public static function of(SupplierConnection $connection): self
+    {
+        return self::kept($connection) ?? throw new Refusal('The first rows of the file aren’t at hand any more. Load the page again.');
+    }
+
+    /**
+     * Reads the first rows and keeps them.
+     *
+     * @throws SupplierTrouble
+     */
+    public static function read(SupplierConnection $connection): void
+    {
+        Cache::put(self::key($connection), FeedFile::with($connection->access(), self::first(...), self::SECONDS), self::KEPT);
+    }
+
+    /** @return array{string, list<string>, array<int, list<string>>} */
+    private static function first(Feed $feed): array
+    {
+        $rows = [];
+        foreach ($feed->rows() as $number => $values) {
+            $rows[$number] = array_map(static fn (string $v): string => mb_substr($v, 0, 2000), $values);
+            if (count($rows) >= self::ROWS) {
+                break;
+            }
         }
 
-        return new self(...$kept);
+        return [$feed->about(), $feed->header(), $rows];
+    }
+
+    private static function key(SupplierConnection $connection): string
+    {
+        return 'feed-sample.'.$connection->id;
     }
 
     public static function forget(SupplierConnection $connection): void
     {
-        Cache::forget('feed-sample.'.$connection->id);
+        Cache::forget(self::key($connection));
     }
 
     /** @return list<list<string>> for guessing */
@@ -70,7 +94,7 @@ final readonly class FeedSample
      *
      * @return array{items: list<Item>, rejects: list<Reject>}
      */
-    public function read(Mapping $mapping): array
+    public function assembled(Mapping $mapping): array
     {
         $read = new ReadLine($mapping, $this->header);
         /** @var array<string, non-empty-list<Line>> $byItem */

@@ -23,11 +23,18 @@ start_php_and_nginx() {
   mkdir -p "$home/run/nginx"
   fill_template "$root/ops/php-fpm.conf" >"$home/run/php-fpm.conf"
   fill_template "$root/ops/nginx.conf" >"$home/run/nginx.conf"
-  local as_root_flag=; [ "$(id -u)" != 0 ] || as_root_flag=-R
-  start_child php-fpm php-fpm8.2 -F $as_root_flag -y "$home/run/php-fpm.conf" -c "$root/ops/php.ini"
+  start_server php-fpm
   until_ok 10 test -S "$home/run/app.sock" || die "PHP-FPM didn't start. What it said is in $home/log/php-fpm.log."
-  start_child nginx nginx -e "$home/log/nginx.log" -p "$home/run/nginx" -c "$home/run/nginx.conf"
+  start_server nginx
   until_ok 10 port_taken "$web_port" || die "nginx didn't start. What it said is in $home/log/nginx.log."
+}
+
+start_server() {
+  local as_root_flag=; [ "$(id -u)" != 0 ] || as_root_flag=-R
+  case $1 in
+    php-fpm) start_child php-fpm php-fpm8.2 -F $as_root_flag -y "$home/run/php-fpm.conf" -c "$root/ops/php.ini" ;;
+    nginx) start_child nginx nginx -e "$home/log/nginx.log" -p "$home/run/nginx" -c "$home/run/nginx.conf" ;;
+  esac
 }
 
 # Settings, routes and templates in the form that loads quickest; made anew at every start.
@@ -40,14 +47,16 @@ start_worker() {
     worker) start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600 ;;
     worker-payments*) start_child $1 php "$root/artisan" queue:work --queue=payments,orders --sleep=0.1 --tries=1 --timeout=90 --max-time=3600 ;;
     worker-runs) start_child worker-runs php "$root/artisan" queue:work --queue=runs,pulls --sleep=0.3 --tries=1 --timeout=1800 --max-time=3600 ;;
-    worker-pictures) start_child worker-pictures php "$root/artisan" queue:work --queue=pictures --sleep=0.5 --tries=1 --timeout=600 --max-time=3600 ;;
+    worker-looks) start_child worker-looks php "$root/artisan" queue:work --queue=looks --sleep=0.2 --tries=1 --timeout=60 --max-time=3600 ;;
+    # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
+    worker-pictures) start_child worker-pictures bash -c "ulimit -v 1500000; exec php -d memory_limit=512M '$root/artisan' queue:work --queue=pictures --sleep=0.3 --tries=1 --timeout=300 --max-time=3600" ;;
     scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
   esac
 }
 
 start_background_work() {
   local name
-  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-pictures scheduler; do start_worker $name; done
+  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures scheduler; do start_worker $name; done
 }
 
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
@@ -57,18 +66,29 @@ wait_until_up() {
   until_ok 10 answers standins.localhost /up || die "The stand-ins don't answer. See $home/log and $home/storage/logs."
 }
 
-# Restarts a child that ends by itself (the workers do, hourly) until told to stop.
+# Starts a child again that ended by itself (the workers do, hourly), until told to stop: at once, and later each time when it
+# ends right away. A server that was killed may have left its children; they go first, so that its place is free.
 supervise() {
+  local -A wait=() next=() begun=()
   while :; do
     local name pid
-    for name in worker worker-payments-1 worker-payments-2 worker-runs worker-pictures scheduler php-fpm nginx; do
+    for name in php-fpm nginx worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures scheduler; do
       [ -f "$home/pids/$name" ] || continue
       pid=$(cat "$home/pids/$name")
       kill -0 "$pid" 2>/dev/null && continue
+      if [ -z "${next[$name]:-}" ]; then
+        # It ran for a while: the next start is at once.
+        [ $((SECONDS - ${begun[$name]:-0})) -lt 30 ] || wait[$name]=0
+        next[$name]=$((SECONDS + ${wait[$name]:-0}))
+      fi
+      [ $SECONDS -ge "${next[$name]}" ] || continue
+      kill -KILL -- "-$pid" 2>/dev/null || true
       case $name in
         worker*|scheduler) start_worker $name ;;
-        *) say "$name has ended by itself; see $home/log/$name.log."; return 1 ;;
+        *) say "$name has ended by itself and is started again; see $home/log/$name.log."; start_server $name ;;
       esac
+      begun[$name]=$SECONDS; next[$name]=
+      wait[$name]=$(( ${wait[$name]:-0} == 0 ? 1 : (${wait[$name]} < 30 ? ${wait[$name]} * 2 : 30) ))
     done
     sleep 1 & wait $! || true
   done
@@ -76,13 +96,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true

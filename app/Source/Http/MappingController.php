@@ -16,26 +16,41 @@ use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Money\Currency;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\FeedSample;
+use WindowStall\Source\LookAtFirstRows;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\MappingPreviewView;
 use WindowStall\Source\Views\MappingView;
 use WindowStall\Stall\ReferenceRates;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Stall\Views\Choices;
 use WindowStall\Support\Refusal;
 
 /** Where a person says what the columns of a supplier's file mean. */
 final class MappingController
 {
-    public function show(Request $request, Stall $stall, SupplierConnection $connection, Connectors $connectors): Response
+    public function show(Request $request, Stall $stall, SupplierConnection $connection, Connectors $connectors, LookAtFirstRows $look): Response|RedirectResponse
     {
         abort_unless($connectors->get($connection->kind)->card()->mapped, 404);
+        if ($request->boolean('afresh')) {
+            FeedSample::forget($connection);
+            $look->begin($connection, $request->user() instanceof User ? $request->user() : null);
 
-        return Inertia::render('source/MappingPage', ['mapping' => MappingView::of($stall, $connection, FeedSample::of($connection, $request->boolean('afresh'))), 'countries' => Choices::countries()]);
+            return redirect()->route('source.mapping', [$stall, $connection]);
+        }
+        $run = FeedSample::kept($connection) === null ? $look->run($connection, $request->user() instanceof User ? $request->user() : null) : null;
+        // A small file here is read at once where the work is done at once.
+        $sample = FeedSample::kept($connection);
+
+        return Inertia::render('source/MappingPage', [
+            'mapping' => $sample === null ? null : MappingView::of($stall, $connection, $sample), 'countries' => Choices::countries(),
+            'supplier' => $connection->name, 'connection' => $connection->id, 'looking' => $sample !== null || $run === null ? null : RunView::of($run->refresh()),
+        ]);
     }
 
     /** What the first rows would become; nothing is saved. */

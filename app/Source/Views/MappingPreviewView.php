@@ -36,7 +36,7 @@ final readonly class MappingPreviewView
     public static function of(FeedSample $sample, Mapping $mapping, string $delivery, Stall $stall): self
     {
         $missing = $mapping->missing();
-        $read = $missing === [] ? $sample->read($mapping) : ['items' => [], 'rejects' => []];
+        $read = $missing === [] ? $sample->assembled($mapping) : ['items' => [], 'rejects' => []];
         $variants = array_sum(array_map(static fn (SupplierItem $i): int => count($i->variants), $read['items']));
         [$said, $delivered] = self::delivery($delivery, $mapping, $read['items'], $stall);
 

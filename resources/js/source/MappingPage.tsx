@@ -1,194 +1,57 @@
-import { Head, Link, router } from '@inertiajs/react';
-import { useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { Head, Link } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
-import { MappingColumn } from '@/source/MappingColumn';
-import { MappingPreview } from '@/source/MappingPreview';
-import type { MappingPreviewView, MappingView } from '@/types';
-import { Button } from '@/ui/Button';
-import { ChoiceField } from '@/ui/ChoiceField';
-import { TextField } from '@/ui/TextField';
+import { MappingForm } from '@/source/MappingForm';
+import { RunBar } from '@/source/RunBar';
+import { useRun } from '@/source/useRun';
+import type { MappingView, RunView } from '@/types';
 
-interface Rest {
-  decimal: string;
-  kilograms: string;
-  currency: string;
-  warehouse: string;
-  stock: string;
-  grams: string;
-  processing_min: string;
-  processing_max: string;
-  delivery: string;
+interface Props {
+  mapping: MappingView | null;
+  countries: { code: string; name: string }[];
+  supplier: string;
+  connection: number;
+  looking: RunView | null;
 }
 
-/** A supplier's file: what each of its columns means, what it leaves unsaid, and beside it the items as they will be. */
-export default function MappingPage({ mapping, countries }: { mapping: MappingView; countries: { code: string; name: string }[] }) {
+/** What a supplier's columns mean, once its first rows are here; till then, that they are being read. */
+export default function MappingPage({ mapping, countries, ...wait }: Props) {
+  return mapping ? <MappingForm mapping={mapping} countries={countries} /> : <Looking {...wait} />;
+}
+
+function Looking({ supplier, connection, looking }: Pick<Props, 'supplier' | 'connection' | 'looking'>) {
   const handle = useHandle();
-  const [fields, setFields] = useState<Record<string, string>>(() =>
-    Object.fromEntries(mapping.columns.flatMap((c) => (c.field ? [[c.name, c.field]] : []))),
-  );
-  const [rest, setRest] = useState<Rest>({
-    decimal: mapping.decimal,
-    kilograms: mapping.kilograms ? '1' : '0',
-    currency: mapping.currency,
-    warehouse: mapping.warehouse,
-    stock: String(mapping.stock),
-    grams: String(mapping.grams),
-    processing_min: String(mapping.processingMin),
-    processing_max: String(mapping.processingMax),
-    delivery: mapping.delivery,
-  });
-  const [preview, setPreview] = useState(mapping.preview);
-  const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const body = {
-    ...rest,
-    kilograms: rest.kilograms === '1',
-    columns: mapping.columns.flatMap((c) => (fields[c.name] ? [{ name: c.name, field: fields[c.name] }] : [])),
-  };
-  usePreview(route('source.mapping.preview', [handle, mapping.connection]), body, setPreview, setTrouble);
-
-  const field = (name: keyof Rest) => ({
-    name,
-    value: rest[name],
-    onChange: (e: { target: { value: string } }) => setRest((r) => ({ ...r, [name]: e.target.value })),
-  });
-  const mean = (column: string, to: string) => {
-    setFields((now) => {
-      // Only one column can be the SKU: the one said last.
-      const next = Object.fromEntries(
-        Object.entries(now).filter(([name, f]) => name !== column && (f !== to || mapping.many.includes(to))),
-      );
-      return to === '' ? next : { ...next, [column]: to };
-    });
-  };
-  const save = () => {
-    setBusy(true);
-    router.put(route('source.mapping.update', [handle, mapping.connection]), body, {
-      onError: (errors) => toast.error(Object.values(errors)[0] ?? 'That can’t be saved yet.', { duration: 10_000 }),
-      onFinish: () => setBusy(false),
-    });
-  };
-
+  const [run, setRun] = useRun(looking);
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(560px,1.5fr)_minmax(380px,1fr)] border-t border-line">
-      <Head title={`${mapping.supplier}: what the columns mean`} />
-      <section className="min-h-0 overflow-auto px-6 pt-5 pb-24" aria-label="Columns">
-        <h1 className="name text-[24px]">What do {mapping.supplier}’s columns mean?</h1>
-        <p className="mt-0.5 mb-4 text-mute">
-          {mapping.about}. Each guess says how sure it is; put right what is wrong.{' '}
-          <Link href={route('source.mapping', [handle, mapping.connection, { afresh: 1 }])} className="underline">
-            Read the file again
-          </Link>
-        </p>
-        <table className="w-full">
-          <thead>
-            <tr className="text-left text-[12.5px] text-mute [&>th]:py-1 [&>th]:font-normal">
-              <th scope="col">Column and its first values</th>
-              <th scope="col" className="w-[210px]">
-                means
-              </th>
-              <th scope="col" className="w-[150px] pl-4!">
-                How sure
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {mapping.columns.map((c) => (
-              <MappingColumn
-                key={c.name}
-                column={c}
-                fields={mapping.fields}
-                field={fields[c.name] ?? ''}
-                onMean={(to) => mean(c.name, to)}
-              />
-            ))}
-          </tbody>
-        </table>
-        <h2 className="name mt-7 mb-3 text-[18px]">What the file leaves unsaid</h2>
-        <div className="grid grid-cols-3 gap-x-6 gap-y-4">
-          <ChoiceField
-            label="Figures are written"
-            choices={[
-              { value: '.', label: '1,234.50' },
-              { value: ',', label: '1.234,50' },
-            ]}
-            {...field('decimal')}
-          />
-          <ChoiceField label="Costs are in" choices={mapping.currencies.map((c) => ({ value: c, label: c }))} {...field('currency')} />
-          <ChoiceField
-            label="Weights without a unit are"
-            choices={[
-              { value: '1', label: 'kilograms' },
-              { value: '0', label: 'grams' },
-            ]}
-            {...field('kilograms')}
-          />
-          <ChoiceField
-            label="The goods lie in"
-            choices={countries.map((c) => ({ value: c.code, label: c.name }))}
-            {...field('warehouse')}
-          />
-          <TextField label="Stock where no column says" inputMode="numeric" after="pieces" {...field('stock')} />
-          <TextField label="Weight where no column says" inputMode="numeric" after="g" {...field('grams')} />
-          <TextField label="A parcel leaves in at least" inputMode="numeric" after="working days" {...field('processing_min')} />
-          <TextField label="and at most" inputMode="numeric" after="working days" {...field('processing_max')} />
-        </div>
-        <h2 className="name mt-7 mb-1 text-[18px]">What a parcel costs</h2>
-        <p className="mb-2 text-mute">
-          A line for each country and weight: <code className="rounded bg-shade px-1">GB; 2 kg; 4.95; 2-4</code> is up to 2 kg to Britain
-          for 4.95, there in 2 to 4 working days. Paste the supplier’s table.
-        </p>
-        <textarea
-          aria-label="What a parcel costs"
-          rows={6}
-          spellCheck={false}
-          className="w-full rounded-md border border-rule/60 bg-sheet px-3 py-2 font-mono text-[13px] outline-none focus:border-you"
-          {...field('delivery')}
-        />
-        <p className={preview.delivered ? 'mt-1 text-mute' : 'mt-1 font-medium text-ochre'} data-delivery>
-          {preview.delivery}
-        </p>
-      </section>
-      <section className="flex min-h-0 flex-col border-l border-line bg-sheet" aria-label="As it will be">
-        <MappingPreview preview={preview} rows={mapping.rows} trouble={trouble} />
-        <div className="flex items-center gap-4 border-t border-line px-6 py-3">
-          <Button kind="do" disabled={busy || preview.lacks !== null} onClick={save}>
-            {busy ? 'Saving…' : mapping.known ? 'Save and pull again' : 'Save and pull the goods'}
-          </Button>
-          {preview.lacks && <span className="font-medium text-ochre">{preview.lacks}</span>}
-        </div>
-      </section>
+    <div className="mx-auto w-full max-w-[680px] px-6 pt-16" data-looking={run?.state}>
+      <Head title={`${supplier}: the first rows`} />
+      <h1 className="name text-[24px]">{run?.open ? `Reading the first rows of ${supplier}’s file` : `${supplier}’s file can’t be read yet`}</h1>
+      {run?.open ? (
+        <>
+          <p className="mt-1 mb-6 text-mute">
+            Then you say what its columns mean. This goes on if you leave; the page is here when you come back.
+          </p>
+          <div className="flex items-center gap-3">
+            <RunBar run={run} what="Reading the first rows" onChanged={setRun} />
+          </div>
+        </>
+      ) : (
+        <>
+          <p role="alert" className="mt-4 border-l-4 border-you bg-you-soft px-3 py-2">
+            {run?.trouble ?? 'Reading was stopped.'}
+          </p>
+          <p className="mt-6 flex gap-6">
+            <Link
+              href={route('source.mapping', [handle, connection, { afresh: 1 }])}
+              className="font-medium text-you underline underline-offset-4"
+            >
+              Read it again
+            </Link>
+            <Link href={route('source.supplier', [handle, connection])} className="text-mute underline underline-offset-4">
+              To {supplier}
+            </Link>
+          </p>
+        </>
+      )}
     </div>
   );
-}
-
-/** Asks what the first rows would become, a moment after the last change; only the latest answer counts. */
-function usePreview(url: string, body: unknown, onAnswer: (p: MappingPreviewView) => void, onTrouble: (t: string | null) => void): void {
-  const asked = JSON.stringify(body);
-  const begun = useRef(false);
-  useEffect(() => {
-    if (!begun.current) {
-      begun.current = true;
-      return;
-    }
-    const ask = new AbortController();
-    const timer = setTimeout(() => {
-      send<MappingPreviewView>('POST', url, JSON.parse(asked), ask.signal)
-        .then((p) => {
-          onAnswer(p);
-          onTrouble(null);
-        })
-        .catch((e: unknown) => {
-          if (!ask.signal.aborted) onTrouble(words(e));
-        });
-    }, 250);
-    return () => {
-      clearTimeout(timer);
-      ask.abort();
-    };
-    // The setters never change.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [asked, url]);
 }
