@@ -8,6 +8,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use WindowStall\Shop\Http\OwnShopOnly;
+use WindowStall\Stall\Http\FewAtOnce;
 use WindowStall\Support\Http\PlainErrors;
 use WindowStall\Support\Http\SharedProps;
 use WindowStall\Support\Routes;
@@ -37,6 +38,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: ['find', 'with']);
         $middleware->web(append: [SharedProps::class]);
         $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
+        // For what asks outside or works for seconds.
+        $middleware->group('dear', ['throttle:dear', FewAtOnce::class]);
         $middleware->group('standin', [SubstituteBindings::class]);
         $middleware->redirectGuestsTo(fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(fn (): string => route('home'));

@@ -24,6 +24,7 @@ use WindowStall\Support\Pictures\PictureSizes;
  * @property int $focal_y from the top
  * @property int $zoom 100: the whole
  * @property string|null $original where the picture lies as it came
+ * @property string|null $incoming where it lies as it was sent, until it is made
  * @property string|null $alike perceptual hash
  * @property string|null $shows the supplier's value of an option that it shows, such as a colour
  */

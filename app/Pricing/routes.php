@@ -22,7 +22,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/pricing')->scop
     Route::post('/changes/{change}/undo', [RecipesController::class, 'undo'])->withoutScopedBindings()->whereNumber('change')->name('pricing.undo');
     Route::get('/costs', [CostsController::class, 'show'])->name('pricing.costs');
     Route::patch('/costs', [CostsController::class, 'update'])->name('pricing.costs.update');
-    Route::post('/rates', [CostsController::class, 'pullRates'])->name('pricing.rates');
+    Route::post('/rates', [CostsController::class, 'pullRates'])->middleware('dear')->name('pricing.rates');
     Route::get('/free-delivery', [OffersController::class, 'freeDelivery'])->name('pricing.free-delivery');
     Route::post('/ladders/{listing}/try', [OffersController::class, 'ladder'])->name('pricing.ladder.try');
     Route::put('/ladders/{listing}', [OffersController::class, 'setLadder'])->name('pricing.ladder');

@@ -37,6 +37,10 @@ final class WorkshopServiceProvider extends ServiceProvider
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
         RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(20)->by($request->string('email')->lower()->toString().'|'.$request->ip()));
+        RateLimiter::for('dear', fn (Request $request): array => [
+            Limit::perMinute(60)->by('person.'.$request->user()?->getAuthIdentifier()),
+            Limit::perMinute(150)->by('stall.'.$request->segment(2)),
+        ]);
         RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by('api:'.hash('xxh128', (string) $request->bearerToken())));
         RateLimiter::for('hooks', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
     }

@@ -19,6 +19,12 @@ final class DressWindow
      */
     public function save(Stall $stall, Content $content, int $version): Window
     {
+        $logo = $content->look->logo['path'] ?? null;
+        $kept = Window::query()->find($stall->id)?->workingContent()->look->logo['path'] ?? null;
+        if ($logo !== null && $logo !== $kept && ! $stall->pictures()->whereNull('listing_id')->where('path', $logo)->exists()) {
+            throw new Refusal('This logo isn’t the stall’s own. Send it again.');
+        }
+
         return DB::transaction(function () use ($stall, $content, $version): Window {
             $window = $this->locked($stall);
             if ($window->version !== $version) {

@@ -574,6 +574,29 @@ export interface VariantSheetView {
   trouble: string | null;
 }
 
+export interface RejectView {
+  row: number;
+  column: string;
+  value: string;
+  reason: string;
+}
+
+export interface RunView {
+  id: number;
+  state: string;
+  open: boolean;
+  doing: string;
+  done: number;
+  total: number | null;
+  percent: number | null;
+  result: string;
+  trouble: string | null;
+  rejects: number;
+  notes: string[];
+  when: string;
+  took: string;
+}
+
 export interface BlankView {
   areas: string[];
   methods: string[];
@@ -737,29 +760,6 @@ export interface QuantityView {
   each: MoneyView;
 }
 
-export interface RejectView {
-  row: number;
-  column: string;
-  value: string;
-  reason: string;
-}
-
-export interface RunView {
-  id: number;
-  state: string;
-  open: boolean;
-  doing: string;
-  done: number;
-  total: number | null;
-  percent: number | null;
-  result: string;
-  trouble: string | null;
-  rejects: number;
-  notes: string[];
-  when: string;
-  took: string;
-}
-
 export interface SavedSearchView {
   id: number;
   name: string;
@@ -912,6 +912,13 @@ export interface SectionView {
   label: string;
   summary: string;
   settings: Record<string, unknown>;
+}
+
+export interface SentLogoView {
+  id: number;
+  waits: boolean;
+  trouble: string | null;
+  logo: LogoView | null;
 }
 
 export interface StarterView {

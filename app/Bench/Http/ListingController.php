@@ -14,12 +14,12 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Picture;
+use WindowStall\Bench\SendPicture;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Across;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Support\Refusal;
 
@@ -124,11 +124,10 @@ final readonly class ListingController
         return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));
     }
 
-    public function upload(Request $request, Stall $stall, Listing $listing, PictureSizes $sizes): JsonResponse
+    public function upload(Request $request, Stall $stall, Listing $listing, SendPicture $send): JsonResponse
     {
-        $made = $sizes->make(UploadedPicture::bytes($request, 'picture'), $stall->id.'/'.$listing->id);
         $shown = array_map(static fn (Picture $p): int => $p->id, ListingFigures::of($stall, $listing)->pictures);
-        $picture = $listing->pictures()->create($made + ['stall_id' => $stall->id, 'state' => Picture::READY]);
+        $picture = $send($stall, $listing, UploadedPicture::bytes($request, 'picture'));
         $this->edit->pictures($stall, $listing, [...$shown, $picture->id]);
 
         return $this->answer($stall, $listing);

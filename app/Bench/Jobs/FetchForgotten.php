@@ -31,6 +31,8 @@ final class FetchForgotten implements ShouldBeUnique, ShouldQueue
             OneStall::within((int) $row->stall, static function () use ($row): void {
                 Picture::query()->where('listing_id', (int) $row->number)->where('state', Picture::WAITING)->update(['updated_at' => now()]);
                 FetchPictures::dispatch((int) $row->number);
+                Picture::query()->where('listing_id', (int) $row->number)->where('state', Picture::WAITING)->whereNotNull('incoming')->pluck('id')
+                    ->each(static fn (int $id) => MakePicture::dispatch($id));
             });
         }
     }

@@ -55,7 +55,7 @@ final class FetchPictures implements ShouldQueue
 
     private function fetch(Listing $listing, PictureSizes $sizes): void
     {
-        foreach (Picture::query()->where('listing_id', $listing->id)->where('state', Picture::WAITING)->orderBy('id')->get() as $picture) {
+        foreach (Picture::query()->where('listing_id', $listing->id)->where('state', Picture::WAITING)->whereNotNull('source')->orderBy('id')->get() as $picture) {
             try {
                 $picture->update($sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id) + ['state' => Picture::READY, 'trouble' => null]);
             } catch (Refusal|Unreachable $refusal) {

@@ -50,13 +50,19 @@ final class PlainErrors
             if ($e instanceof ValidationException || $status < 400 || $e instanceof Said) {
                 return $response;
             }
-            $sentence = self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
+            $sentence = $e instanceof Busy ? $e->getMessage() : self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
             if (self::wantsJson($request)) {
-                return new JsonResponse(['message' => $sentence], $status);
+                return new JsonResponse(['message' => $sentence], $status, self::wait($response));
             }
 
-            return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status);
+            return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status, self::wait($response));
         });
+    }
+
+    /** @return array<string, string> when to come again, where that was said */
+    private static function wait(Response $response): array
+    {
+        return array_filter(['Retry-After' => (string) $response->headers->get('Retry-After')]);
     }
 
     private static function said(string $sentence, Request $request, int $status = 422): Response

@@ -8,13 +8,14 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Bench\SendPicture;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
-use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Views\KindView;
+use WindowStall\Window\Views\SentLogoView;
 use WindowStall\Window\Views\StarterView;
 use WindowStall\Window\Views\WindowGoodView;
 use WindowStall\Window\Views\WindowView;
@@ -61,10 +62,16 @@ final readonly class WindowController
         return new JsonResponse($this->view($stall));
     }
 
-    /** Takes a logo and says where it lies; it is part of the look once that is saved. */
-    public function logo(Request $request, Stall $stall, PictureSizes $sizes): JsonResponse
+    /** Takes a logo; it is part of the look once it is made and that is saved. */
+    public function logo(Request $request, Stall $stall, SendPicture $send): JsonResponse
     {
-        return new JsonResponse($sizes->make(UploadedPicture::bytes($request, 'picture'), $stall->id.'/logo'));
+        return new JsonResponse(SentLogoView::of($send($stall, null, UploadedPicture::bytes($request, 'picture'))));
+    }
+
+    /** Whether a logo that was sent is made. */
+    public function sentLogo(Stall $stall, int $picture): JsonResponse
+    {
+        return new JsonResponse(SentLogoView::of($stall->pictures()->whereNull('listing_id')->findOrFail($picture)));
     }
 
     private function view(Stall $stall): WindowView

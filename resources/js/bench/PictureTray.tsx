@@ -36,6 +36,7 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
     });
   };
   const spare = listing.spare.filter((p) => p.state === 'ready');
+  const refused = listing.spare.filter((p) => p.uploaded && p.trouble !== null);
 
   return (
     <div className="flex flex-wrap items-center gap-2">
@@ -86,6 +87,11 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
             </button>
           ),
       )}
+      {refused.map((p) => (
+        <p key={p.id} role="alert" className="w-full text-[13px] font-medium text-you" data-refused>
+          A picture you sent isn’t shown. {p.trouble}
+        </p>
+      ))}
     </div>
   );
 }

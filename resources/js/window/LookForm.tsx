@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { HexColorPicker } from 'react-colorful';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LogoView, StarterView, WindowView } from '@/types';
+import type { LogoView, SentLogoView, StarterView, WindowView } from '@/types';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 import type { LookDraft } from '@/window/useWorkingCopy';
@@ -134,19 +134,30 @@ function Logo({
 }) {
   const handle = useHandle();
   const file = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  /** Asks until the logo is made. */
+  const made = async (sent: SentLogoView): Promise<LogoView> => {
+    if (sent.logo) return sent.logo;
+    if (!sent.waits) throw new Error(sent.trouble ?? 'This picture can’t be used.');
+    await new Promise((later) => setTimeout(later, 500));
+    return made(await send<SentLogoView>('GET', route('window.logo.sent', [handle, sent.id])));
+  };
   const upload = (chosen: File | undefined) => {
     if (!chosen) return;
     const form = new FormData();
     form.append('picture', chosen);
-    send<Omit<LogoView, 'url'>>('POST', route('window.logo', handle), form)
-      .then((made) => {
+    setBusy(true);
+    send<SentLogoView>('POST', route('window.logo', handle), form)
+      .then(made)
+      .then((logo) => {
         onTrouble(null);
-        onLogo({ ...made, url: '' });
+        onLogo(logo);
       })
       .catch((e: unknown) => {
         onTrouble(words(e));
       })
       .finally(() => {
+        setBusy(false);
         if (file.current) file.current.value = '';
       });
   };
@@ -154,8 +165,8 @@ function Logo({
     <div>
       <h3 className="mb-1.5 text-[12.5px] text-mute">Or a logo of your own</h3>
       <div className="flex items-center gap-3">
-        <Button small onClick={() => file.current?.click()}>
-          {logo ? 'Another picture' : 'Choose a picture'}
+        <Button small disabled={busy} onClick={() => file.current?.click()}>
+          {busy ? 'Making it…' : logo ? 'Another picture' : 'Choose a picture'}
         </Button>
         {logo && (
           <Button

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Bench;
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Bench\Picture;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Tests\App\AppTestCase;
@@ -38,7 +40,8 @@ final class PicturesTest extends AppTestCase
         yield 'a drawing with a script' => [UploadedFile::fake()->createWithContent('a.png', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'An SVG drawing can carry scripts, so it isn’t taken. Save it as PNG, JPEG or WebP.'];
         yield 'forty megabytes' => [UploadedFile::fake()->create('a.jpg', 40 * 1024, 'image/jpeg'), 'The picture is larger than 12 MB. Make it smaller and try again.'];
         yield 'a stamp' => [UploadedFile::fake()->image('a.png', 40, 40), 'The picture is 40 × 40, too small to be seen well: 160 a side is the least.'];
-        yield 'half a picture' => [UploadedFile::fake()->createWithContent('a.png', substr((string) UploadedFile::fake()->image('b.png', 300, 300)->getContent(), 0, 60)), 'This picture is damaged and can’t be opened. Save it again and retry.'];
+        yield 'small as a file, huge when opened' => [UploadedFile::fake()->createWithContent('a.png', self::png(8000, 8000)), 'The picture has 64 million pixels (8000 × 8000); 40 million are the most.'];
+        yield 'too long' => [UploadedFile::fake()->createWithContent('a.png', self::png(200, 9001)), 'The picture is 200 × 9001; 9000 a side is the most.'];
     }
 
     #[DataProvider('badFiles')]
@@ -51,6 +54,51 @@ final class PicturesTest extends AppTestCase
         $this->upload($stall, $listing, $file)->assertUnprocessable()->assertJsonPath('message', $sentence);
         self::assertSame([], Storage::disk('media')->allFiles());
         self::assertSame(1, $listing->pictures()->count());
+    }
+
+    public function test_one_that_only_shows_as_damaged_when_opened_says_so_in_its_place(): void
+    {
+        Storage::fake('media');
+        $this->signIn();
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        $half = substr((string) UploadedFile::fake()->image('b.png', 300, 300)->getContent(), 0, 60);
+        $this->upload($stall, $listing, UploadedFile::fake()->createWithContent('a.png', $half))->assertOk()->assertJsonPath('spare.0.trouble', 'This picture is damaged and can’t be opened. Save it again and retry.');
+        self::assertSame([], Storage::disk('media')->allFiles());
+    }
+
+    public function test_a_picture_is_opened_by_the_pictures_worker_and_lies_out_of_reach_till_then(): void
+    {
+        Storage::fake('media');
+        Storage::fake('local');
+        Queue::fake();
+        $this->signIn();
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 900, 900))->assertOk()->assertJsonPath('picturesWaiting', 1);
+        Queue::assertPushedOn('pictures', MakePicture::class);
+        self::assertSame([], Storage::disk('media')->allFiles());
+        $picture = $listing->pictures()->whereNotNull('incoming')->firstOrFail();
+        (new MakePicture($picture->id))->handle(new PictureSizes);
+        self::assertSame([Picture::READY, null, []], [$picture->refresh()->state, $picture->incoming, Storage::disk('local')->allFiles()]);
+    }
+
+    public function test_the_whole_that_is_kept_says_nothing_of_the_camera_and_has_a_name_nobody_can_work_out(): void
+    {
+        Storage::fake('media');
+        $jpeg = (string) UploadedFile::fake()->image('mine.jpg', 3000, 1500)->getContent();
+        $secret = 'Somebody’s garden at 51.5, -0.1';
+        $exif = "Exif\0\0".$secret;
+        $tagged = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
+        $made = (new PictureSizes)->make($tagged, '1/2');
+        $again = (new PictureSizes)->make($tagged, '1/2');
+        self::assertNotSame($made['original'], $again['original']);
+        self::assertMatchesRegularExpression('#^1/2/[0-9a-f]{32}-whole\.webp$#', $made['original']);
+        foreach (Storage::disk('media')->allFiles() as $file) {
+            self::assertStringNotContainsString($secret, (string) Storage::disk('media')->get($file));
+        }
+        [$width, $height] = getimagesizefromstring((string) Storage::disk('media')->get($made['original'])) ?: self::fail();
+        self::assertSame([2400, 1200], [$width, $height]);
     }
 
     public function test_a_suppliers_pictures_are_fetched_once_and_only_from_public_addresses(): void
@@ -68,6 +116,12 @@ final class PicturesTest extends AppTestCase
         $written = Storage::disk('media')->allFiles();
         app()->call([new FetchPictures($listing->id), 'handle']);
         self::assertSame($written, Storage::disk('media')->allFiles());
+    }
+
+    /** The head of a PNG file that says it is so large. */
+    private static function png(int $width, int $height): string
+    {
+        return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0).pack('N', 0);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */

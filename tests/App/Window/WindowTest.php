@@ -90,13 +90,23 @@ final class WindowTest extends AppTestCase
     {
         Storage::fake('media');
         $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->createWithContent('logo.svg', '<?xml version="1.0"?><svg onload="alert(1)"/>')])->assertUnprocessable()->assertJsonPath('message', fn (string $m): bool => str_contains($m, 'SVG'));
-        $logo = $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->image('logo.png', 600, 200)])->assertOk()->json();
+        $logo = $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->image('logo.png', 600, 200)])->assertOk()->assertJsonPath('waits', false)->json('logo');
         self::assertIsArray($logo);
         $content = $this->content();
         $content['look']['logo'] = $logo;
         $preview = $this->save($content)->assertOk()->json('previewUrl');
         self::assertIsString($preview);
         $this->get($preview)->assertSee($logo['path'].'-320.webp', false);
+    }
+
+    public function test_a_logo_of_another_stall_is_refused(): void
+    {
+        $other = $this->world->stall();
+        $path = $other->id.'/logo/0123456789abcdef';
+        $other->pictures()->create(['state' => 'ready', 'path' => $path, 'width' => 600, 'height' => 200]);
+        $content = $this->content();
+        $content['look']['logo'] = ['path' => $path, 'width' => 600, 'height' => 200];
+        $this->save($content)->assertUnprocessable()->assertJsonPath('message', 'This logo isn’t the stall’s own. Send it again.');
     }
 
     public function test_a_preview_opens_only_by_its_signed_address(): void

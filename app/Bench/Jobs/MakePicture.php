@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\Storage;
+use Throwable;
+use WindowStall\Bench\Picture;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Refusal;
+
+/** Makes a picture that a person sent into the shop's sizes. */
+final class MakePicture implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 2;
+
+    public int $timeout = 120;
+
+    public function __construct(public readonly int $pictureId)
+    {
+        $this->onQueue('pictures');
+    }
+
+    public function handle(PictureSizes $sizes): void
+    {
+        $picture = Picture::query()->where('state', Picture::WAITING)->whereNotNull('incoming')->find($this->pictureId);
+        if ($picture === null) {
+            return;
+        }
+        $incoming = (string) $picture->incoming;
+        try {
+            $made = $sizes->make((string) Storage::get($incoming), $picture->stall_id.'/'.($picture->listing_id ?? 'logo'));
+            $picture->update($made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
+        } catch (Refusal $refusal) {
+            $this->refused($picture, $refusal->getMessage());
+        }
+        Storage::delete($incoming);
+        Stall::query()->find($picture->stall_id)?->bumpShop();
+    }
+
+    /** It asked for more memory or time than a picture may. */
+    public function failed(?Throwable $e): void
+    {
+        $picture = Picture::query()->where('state', Picture::WAITING)->find($this->pictureId);
+        if ($picture !== null) {
+            $this->refused($picture, 'This picture can’t be opened here. Save it smaller, as JPEG, PNG or WebP, and send it again.');
+        }
+    }
+
+    private function refused(Picture $picture, string $why): void
+    {
+        $picture->update(['state' => Picture::FAILED, 'trouble' => $why, 'incoming' => null]);
+    }
+}
