@@ -48,6 +48,8 @@ final class Snapshot
         )
         FROM listings listing
         WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        -- A step that comes to a listing again keeps how it stood at first.
+        ON CONFLICT DO NOTHING
         SQL;
 
     private const PUT_LISTINGS = <<<'SQL'
@@ -126,6 +128,23 @@ final class Snapshot
     {
         return DB::table('bench_change_parts')->where('stall_id', $stall->id)->where('change_id', $change->id)->whereNull('undone_at')
             ->selectRaw('listing_id, before IS NULL AS made')->orderBy('listing_id');
+    }
+
+    /**
+     * A page of what a step touched, by title.
+     *
+     * @return list<array{id: int, title: string, made: bool, undone: bool}>
+     */
+    public static function listed(Stall $stall, BenchChange $change, int $most): array
+    {
+        $rows = DB::table('bench_change_parts as part')->leftJoin('listings as listing', 'listing.id', '=', 'part.listing_id')
+            ->where('part.stall_id', $stall->id)->where('part.change_id', $change->id)
+            ->selectRaw('part.listing_id AS id, listing.shown_title AS title, part.before IS NULL AS made, part.undone_at IS NOT NULL AS undone')
+            ->orderBy('listing.shown_title')->orderBy('part.listing_id')->limit($most)->get();
+
+        return array_values($rows->map(static fn (\stdClass $r): array => [
+            'id' => (int) $r->id, 'title' => (string) ($r->title ?? 'no longer here'), 'made' => (bool) $r->made, 'undone' => (bool) $r->undone,
+        ])->all());
     }
 
     /**

@@ -42,15 +42,45 @@ final readonly class Undo
     public function around(Stall $stall, ?User $by, array $listingIds, callable $do, callable $words, ?callable $created = null, bool $apart = false): array
     {
         return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created, $apart): array {
-            $this->lock($stall, $listingIds);
-            $change = BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => '', 'apart' => $apart]);
-            Snapshot::take($change, $listingIds);
-            $done = $do();
-            Snapshot::created($change, $created === null ? [] : $created($done));
-            $change->update(['words' => mb_substr($words($done), 0, 200)]);
+            $change = $this->begin($stall, $by, $apart);
+            $done = $this->during($stall, $change, $listingIds, $do, $created);
+            $this->end($change, $words($done));
 
             return [$done, $change];
         });
+    }
+
+    /** A step that is done bit by bit: begun, some listings at a time, and ended with what was done. */
+    public function begin(Stall $stall, ?User $by, bool $apart): BenchChange
+    {
+        return BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => '', 'apart' => $apart]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<int>  $listingIds
+     * @param  callable(): T  $do
+     * @param  callable(T): list<int>|null  $created
+     * @return T
+     *
+     * @throws Refusal when one of them isn't in this stall
+     */
+    public function during(Stall $stall, BenchChange $change, array $listingIds, callable $do, ?callable $created = null): mixed
+    {
+        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created): mixed {
+            $this->lock($stall, $listingIds);
+            Snapshot::take($change, $listingIds);
+            $done = $do();
+            Snapshot::created($change, $created === null ? [] : $created($done));
+
+            return $done;
+        });
+    }
+
+    public function end(BenchChange $change, string $words): void
+    {
+        $change->update(['words' => mb_substr($words, 0, 200)]);
     }
 
     /**

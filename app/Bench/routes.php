@@ -20,6 +20,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/bench')->scopeB
     Route::post('/grid/tags', [GridController::class, 'tags'])->middleware('dear')->name('bench.tags');
     Route::get('/export', [CarryController::class, 'export'])->name('bench.export');
     Route::post('/import', [CarryController::class, 'import'])->middleware('dear')->name('bench.import');
+    Route::get('/imported/{run}', [CarryController::class, 'imported'])->name('bench.imported');
     Route::post('/delete', [GridController::class, 'destroy'])->name('bench.delete');
     Route::post('/join', [GridController::class, 'join'])->middleware('dear')->name('bench.join');
     Route::post('/place', [GridController::class, 'place'])->name('bench.place');

@@ -21,6 +21,23 @@ export interface GridRowView {
   variants: number;
 }
 
+export interface ImportedListingView {
+  id: number;
+  title: string;
+  made: boolean;
+  undone: boolean;
+}
+
+export interface ImportedView {
+  run: number;
+  words: string;
+  trouble: string | null;
+  change: number | null;
+  listings: ImportedListingView[];
+  rejects: RejectView[];
+  left: number;
+}
+
 export interface LackView {
   place: string;
   words: string;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Carrying;
 
 use WindowStall\Bench\BatchEdit;
+use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
@@ -14,7 +15,6 @@ use WindowStall\Bench\Undo;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Said;
-use WindowStall\Source\Feeds\CsvFeed;
 use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
@@ -29,116 +29,91 @@ use WindowStall\Support\RichText;
  */
 final readonly class ImportListings
 {
-    private const MOST = 20_000;
+    /** Listings written at a time, each time whole. */
+    private const CHUNK = 50;
 
     public function __construct(private Undo $undo, private ProjectListings $project, private TakeToBench $take, private RichText $richText)
     {
     }
 
     /**
-     * @throws FeedTrouble when the file can't be read as listings at all
+     * @param  BenchChange|null  $change  the step to go on with, when this was begun before and broke off
+     * @param  (callable(int, list<Reject>, BenchChange|null): void)|null  $progress  told how many listings are read, what of the last of them was left out, and the step; it may throw to stop
+     *
+     * @throws FeedTrouble when the file breaks off or can't be read on; what was written till then stays
      */
-    public function __invoke(Stall $stall, ?User $by, string $path): Imported
+    public function __invoke(Stall $stall, ?User $by, ListingFile $file, ?BenchChange $change = null, ?callable $progress = null): Imported
     {
-        $records = self::read($path);
-        $rejects = [];
-        $plans = [];
+        $done = new Imported($change);
+        $chunk = [];
+        foreach ($file->records() as $n => $record) {
+            $chunk[] = $record;
+            if (count($chunk) === self::CHUNK) {
+                $this->chunk($stall, $by, $chunk, $done);
+                $progress === null ?: $progress($n + 1, $done->takeRejects(), $done->change);
+                $chunk = [];
+            }
+        }
+        $this->chunk($stall, $by, $chunk, $done);
+        if ($done->change !== null) {
+            $this->undo->end($done->change, sprintf('%d %s brought in', $done->changed, $done->changed === 1 ? 'listing' : 'listings'));
+            $stall->bumpShop();
+        }
+
+        return $done;
+    }
+
+    /** @param  list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>  $records */
+    private function chunk(Stall $stall, ?User $by, array $records, Imported $done): void
+    {
+        $differ = [];
         $taken = [];
         foreach ($records as $record) {
-            [$listing, $new] = $this->listing($stall, $record, $rejects);
+            [$listing, $new] = $this->listing($stall, $record, $done->rejects);
             if ($listing === null) {
                 continue;
             }
             if ($new) {
                 $taken[] = $listing->id;
             }
-            $plan = $this->plan($stall, $listing, $record, $rejects);
-            if ($plan['listing'] !== [] || $plan['variants'] !== []) {
-                $plans[$listing->id] = $plan;
+            $plan = $this->plan($stall, $listing, $record, $done->rejects);
+            if ($new || $plan['listing'] !== [] || $plan['variants'] !== []) {
+                $differ[$listing->id][] = $record;
             }
         }
-        if ($plans === []) {
-            return new Imported(0, count($taken), $rejects, null);
+        $done->taken += count($taken);
+        if ($differ === []) {
+            return;
         }
-        [, $change] = $this->undo->around($stall, $by, array_keys($plans), function () use ($stall, $plans): bool {
-            foreach ($plans as $id => $plan) {
-                if ($plan['listing'] !== []) {
-                    Listing::query()->whereKey($id)->firstOrFail()->update($plan['listing']);
-                }
-                foreach ($plan['variants'] as $variantId => $own) {
-                    ListingVariant::query()->whereKey($variantId)->where('listing_id', $id)->update($own);
-                }
-            }
-            ($this->project)($stall, array_keys($plans));
-
-            return true;
-        }, static fn (): string => sprintf('%d %s brought in', count($plans), count($plans) === 1 ? 'listing' : 'listings'), static fn (): array => $taken);
-        $stall->bumpShop();
-
-        return new Imported(count($plans), count($taken), $rejects, $change);
+        $done->change ??= $this->undo->begin($stall, $by, apart: true);
+        $done->changed += $this->undo->during($stall, $done->change, array_keys($differ), fn (): int => $this->write($stall, $differ), static fn (): array => $taken);
     }
 
     /**
-     * @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>
+     * Worked out once more from how the listings stand now that nobody else can write them.
      *
-     * @throws FeedTrouble
+     * @param  array<int, list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>>  $records  by listing
      */
-    private static function read(string $path): array
+    private function write(Stall $stall, array $records): int
     {
-        $start = ltrim((string) file_get_contents($path, length: 64), "\xEF\xBB\xBF \t\r\n");
-        if ($start === '') {
-            throw FeedTrouble::because('The file is empty.');
-        }
-
-        return $start[0] === '{' ? self::json($path) : self::csv($path);
-    }
-
-    /** @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}> */
-    private static function csv(string $path): array
-    {
-        $feed = new CsvFeed($path);
-        if (! in_array('listing', $feed->header(), true) || ! in_array('variant', $feed->header(), true)) {
-            throw FeedTrouble::because('This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.');
-        }
-        $records = [];
-        foreach ($feed->rows() as $number => $values) {
-            $cells = array_map(ListingRecords::unsafe(...), array_combine($feed->header(), $values));
-            $key = $cells['listing'].'|'.($cells['supplier'] ?? '').'|'.($cells['item'] ?? '');
-            $records[$key]['row'] ??= $number;
-            $records[$key]['listing'] ??= $cells;
-            $records[$key]['variants'][] = ['row' => $number, 'cells' => $cells];
-            if (count($records) > self::MOST) {
-                throw FeedTrouble::because(sprintf('More than %s listings are in the file.', number_format(self::MOST)));
+        $written = [];
+        foreach ($records as $id => $some) {
+            foreach ($some as $record) {
+                $told = [];
+                $listing = $stall->listings()->with(Listing::FOR_FIGURES)->findOrFail($id);
+                $plan = $this->plan($stall, $listing, $record, $told);
+                $plan['listing'] === [] ?: $listing->update($plan['listing']);
+                foreach ($plan['variants'] as $variantId => $own) {
+                    ListingVariant::query()->whereKey($variantId)->where('listing_id', $id)->update($own);
+                }
+                if ($plan['listing'] !== [] || $plan['variants'] !== []) {
+                    $written[$id] = true;
+                }
             }
         }
+        ($this->project)($stall, array_keys($records));
 
-        return array_values($records);
-    }
-
-    /** @return list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}> */
-    private static function json(string $path): array
-    {
-        $said = json_decode((string) file_get_contents($path, length: 200_000_000), true);
-        if (! is_array($said) || ($said['format'] ?? null) !== 'window-stall/listings' || ! is_array($said['listings'] ?? null)) {
-            throw FeedTrouble::because('This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.');
-        }
-        $records = [];
-        foreach (array_values($said['listings']) as $n => $listing) {
-            if (! is_array($listing)) {
-                continue;
-            }
-            $plain = static fn (array $row): array => array_map(static fn (mixed $v): string => is_bool($v) ? ($v ? 'yes' : 'no') : (is_scalar($v) ? (string) $v : ''), array_filter($row, static fn (mixed $v): bool => $v === null || is_scalar($v)));
-            $variants = array_values(array_filter((array) ($listing['variants'] ?? []), is_array(...)));
-            $recipe = static fn (array $row, string $name): array => is_array($row[$name] ?? null) ? [$name => ListingRecords::cell($row[$name])] + $row : $row;
-            $listing = $recipe($listing, 'recipe');
-            $variants = array_map(static fn (array $v): array => $recipe($v, 'variant_recipe'), $variants);
-            if (is_array($listing['tags'] ?? null)) {
-                $listing['tags'] = implode(', ', array_filter($listing['tags'], is_string(...)));
-            }
-            $records[] = ['row' => $n + 1, 'listing' => $plain($listing), 'variants' => array_map(static fn (array $v): array => ['row' => $n + 1, 'cells' => $plain($v)], $variants)];
-        }
-
-        return $records;
+        return count($written);
     }
 
     /**

@@ -7,18 +7,40 @@ namespace WindowStall\Bench\Carrying;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Core\Feeds\Reject;
 
-/** What bringing listings in came to. */
-final readonly class Imported
+/** What bringing listings in has come to so far. */
+final class Imported
 {
-    /** @param  list<Reject>  $rejects */
-    public function __construct(public int $changed, public int $taken, public array $rejects, public ?BenchChange $change)
+    public int $changed = 0;
+
+    public int $taken = 0;
+
+    /** @var list<Reject> those not told yet */
+    public array $rejects = [];
+
+    private int $told = 0;
+
+    /** @param  BenchChange|null  $change  the step by which it can be taken back; null while nothing differs */
+    public function __construct(public ?BenchChange $change)
     {
+    }
+
+    /** @return list<Reject> those that weren't told yet */
+    public function takeRejects(): array
+    {
+        $rejects = $this->rejects;
+        $this->told += count($rejects);
+        $this->rejects = [];
+
+        return $rejects;
     }
 
     public function words(): string
     {
+        $left = $this->told + count($this->rejects);
         $words = $this->changed === 0 ? 'Nothing in the file differs from what is here' : sprintf('%d %s changed', $this->changed, $this->changed === 1 ? 'listing was' : 'listings were');
 
-        return $words.($this->taken > 0 ? sprintf(', %d of them newly taken to the bench', $this->taken) : '').($this->rejects === [] ? '.' : sprintf('; %d %s left out.', count($this->rejects), count($this->rejects) === 1 ? 'cell was' : 'cells were'));
+        return $words
+            .($this->taken > 0 ? sprintf(', %d of them newly taken to the bench', $this->taken) : '')
+            .($left === 0 ? '.' : sprintf('; %d %s left out.', $left, $left === 1 ? 'cell was' : 'cells were'));
     }
 }

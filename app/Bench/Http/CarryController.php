@@ -7,20 +7,24 @@ namespace WindowStall\Bench\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use WindowStall\Bench\Carrying\Columns;
-use WindowStall\Bench\Carrying\ImportListings;
+use WindowStall\Bench\Carrying\ListingFile;
 use WindowStall\Bench\Carrying\ListingRecords;
-use WindowStall\Core\Feeds\Reject;
+use WindowStall\Bench\Jobs\ImportFile;
+use WindowStall\Bench\Views\ImportedView;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
 /** Listings out and in, in open formats; docs/formats.md describes them. */
 final class CarryController
 {
-    private const SHOWN = 200;
-
     public function export(Request $request, Stall $stall): StreamedResponse
     {
         $json = $request->string('as')->toString() === 'json';
@@ -34,19 +38,26 @@ final class CarryController
         }, $name, ['Content-Type' => $json ? 'application/json' : 'text/csv; charset=utf-8']);
     }
 
-    public function import(Request $request, Stall $stall, ImportListings $import): JsonResponse
+    /** Keeps the file; it is read in the background. One that can't be listings at all is refused at once. */
+    public function import(Request $request, Stall $stall): JsonResponse
     {
         $file = $request->file('file');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             throw new Refusal('The file didn’t arrive whole. Send it again.');
         }
-        $user = $request->user();
-        $done = $import($stall, $user instanceof User ? $user : null, $file->getPathname());
+        ListingFile::at($file->getPathname());
+        $kept = 'imports/'.$stall->id.'/'.Str::uuid();
+        $in = fopen($file->getPathname(), 'r') ?: throw new Refusal('The file didn’t arrive whole. Send it again.');
+        Storage::writeStream($kept, $in);
+        $run = $stall->runs()->create(['kind' => RunKind::Import, 'subject' => ['file' => $kept], 'user_id' => $request->user()?->getAuthIdentifier(), 'state' => RunState::Waiting]);
 
-        return new JsonResponse([
-            'words' => $done->words(), 'change' => $done->change?->id,
-            'rejects' => array_map(static fn (Reject $r): array => ['row' => $r->row, 'column' => $r->column, 'value' => $r->value, 'reason' => $r->reason], array_slice($done->rejects, 0, self::SHOWN)),
-        ]);
+        return new JsonResponse(RunView::of($run->begin(ImportFile::class)->refresh()));
+    }
+
+    /** What bringing listings in came to, listing by listing. */
+    public function imported(Stall $stall, Run $run): JsonResponse
+    {
+        return new JsonResponse(ImportedView::of($stall, $run));
     }
 
     /** @param  resource  $out */

@@ -15,6 +15,7 @@ use WindowStall\Bench\BatchEdit;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\DeleteListings;
 use WindowStall\Bench\Jobs\PlaceMany;
+use WindowStall\Bench\Jobs\UndoStep;
 use WindowStall\Bench\JoinListings;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
@@ -31,6 +32,9 @@ use WindowStall\Stall\User;
 final class GridController
 {
     private const PAGE = 100;
+
+    /** Listings that are taken back while the person waits. */
+    private const AT_ONCE = 200;
 
     public function index(Request $request, Stall $stall): Response
     {
@@ -103,11 +107,19 @@ final class GridController
         return new JsonResponse(['placed' => $run->counts['placed'] ?? 0, 'left' => DB::table('run_rejects')->where('run_id', $run->id)->orderBy('id')->limit(200)->get()->map(static fn (\stdClass $r): array => ['id' => (int) $r->row, 'title' => $r->value, 'why' => $r->reason])->all()]);
     }
 
-    public function undo(Stall $stall, int $change, Undo $undo): JsonResponse
+    /** Takes a step back, or some of its listings; one that touched many is taken back in the background. */
+    public function undo(Request $request, Stall $stall, int $change, Undo $undo): JsonResponse
     {
-        $undo->take($stall, BenchChange::query()->where('stall_id', $stall->id)->whereKey($change)->firstOrFail());
+        $step = BenchChange::query()->where('stall_id', $stall->id)->whereKey($change)->firstOrFail();
+        $only = $request->validate(['listings' => 'sometimes|array|min:1|max:'.self::AT_ONCE, 'listings.*' => 'integer'])['listings'] ?? null;
+        if ($only === null && $undo->size($stall, $step) > self::AT_ONCE) {
+            $run = $stall->runs()->create(['kind' => RunKind::Undo, 'subject' => ['change' => $step->id], 'user_id' => self::person($request)?->id, 'state' => RunState::Waiting]);
 
-        return new JsonResponse(['ok' => true]);
+            return new JsonResponse(['run' => RunView::of($run->begin(UndoStep::class)->refresh())]);
+        }
+        $undo->take($stall, $step, $only === null ? null : self::ids(['listings' => $only]));
+
+        return new JsonResponse(['run' => null]);
     }
 
     private const CHOSEN = ['listings' => 'required|array|min:1|max:2000', 'listings.*' => 'integer'];

@@ -39,8 +39,20 @@ final readonly class JsonFeed implements Feed
     /** @return \Generator<int, array<mixed>> */
     private function records(): \Generator
     {
+        return self::objectsIn($this->path);
+    }
+
+    /**
+     * The objects of the first list of objects in a file, one at a time.
+     *
+     * @return \Generator<int, array<mixed>>
+     *
+     * @throws FeedTrouble when one of them isn't right, or the file breaks off
+     */
+    public static function objectsIn(string $path): \Generator
+    {
         $n = 0;
-        foreach ($this->objects() as $object) {
+        foreach (self::objects($path) as $object) {
             $record = json_decode($object, true, 32);
             if (! is_array($record)) {
                 throw FeedTrouble::because(sprintf('Record %s isn’t right JSON (%s). Nothing was taken from the file.', number_format($n + 1), json_last_error_msg()));
@@ -51,9 +63,9 @@ final readonly class JsonFeed implements Feed
     }
 
     /** @return \Generator<int, string> the texts of the objects of the first list that holds objects */
-    private function objects(): \Generator
+    private static function objects(string $path): \Generator
     {
-        $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
+        $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
         $open = '';      // the brackets that are open, outermost first
         $list = null;    // how deep the list lies whose objects are wanted, once it is found
         $object = null;  // the text of the object being cut out

@@ -22,7 +22,7 @@ final class LookAtFeed extends RunJob
     public function handle(): void
     {
         $run = Run::query()->find($this->runId);
-        $connection = SupplierConnection::query()->find($run->subject['connection'] ?? 0);
+        $connection = SupplierConnection::query()->find((int) ($run->subject['connection'] ?? 0));
         if ($run === null || $connection === null) {
             return;
         }

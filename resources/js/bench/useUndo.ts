@@ -1,18 +1,32 @@
 import { router } from '@inertiajs/react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
+import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
+import type { RunView } from '@/types';
+
+/** Takes a step on the bench back, or some of its listings; waits for it where it takes long. */
+export function useTakeBack() {
+  const handle = useHandle();
+  return async (change: number, listings?: number[]): Promise<void> => {
+    const { run } = await send<{ run: RunView | null }>('POST', route('bench.undo', [handle, change]), listings ? { listings } : {});
+    if (!run) return;
+    const waiting = toast.loading('Taking it back…');
+    const done = await ended(handle, run).finally(() => toast.dismiss(waiting));
+    if (done.trouble) throw new Error(done.trouble);
+  };
+}
 
 /** Says what was done and offers to take it back, in one step. */
 export function useUndo(onTaken: () => void = () => router.reload()) {
-  const handle = useHandle();
+  const takeBack = useTakeBack();
   return (change: number, said: string): void => {
     toast(said, {
       duration: 12_000,
       action: {
         label: 'Take it back',
         onClick: () => {
-          send('POST', route('bench.undo', [handle, change]))
+          takeBack(change)
             .then(() => {
               toast.success('Taken back.');
               onTaken();

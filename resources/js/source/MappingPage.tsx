@@ -24,7 +24,9 @@ function Looking({ supplier, connection, looking }: Pick<Props, 'supplier' | 'co
   return (
     <div className="mx-auto w-full max-w-[680px] px-6 pt-16" data-looking={run?.state}>
       <Head title={`${supplier}: the first rows`} />
-      <h1 className="name text-[24px]">{run?.open ? `Reading the first rows of ${supplier}’s file` : `${supplier}’s file can’t be read yet`}</h1>
+      <h1 className="name text-[24px]">
+        {run?.open ? `Reading the first rows of ${supplier}’s file` : `${supplier}’s file can’t be read yet`}
+      </h1>
       {run?.open ? (
         <>
           <p className="mt-1 mb-6 text-mute">

@@ -5,14 +5,21 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Bench;
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Carrying\Columns;
 use WindowStall\Bench\Carrying\ListingRecords;
 use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Jobs\ImportFile;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Undo;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Pricing\Recipes;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -107,16 +114,61 @@ final class CarryTest extends AppTestCase
         $file = $this->export('json');
         $there = $this->world->stall();
         $this->world->pull($there, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]));
-        $this->wantingJson()->post(route('bench.import', $there), ['file' => UploadedFile::fake()->createWithContent('l.json', $file)])->assertOk()->assertJsonPath('words', '1 listing was changed, 1 of them newly taken to the bench; 1 cell was left out.');
+        $this->imported($there, $this->send($file, 'json', $there))->assertOk()->assertJsonPath('words', '1 listing was changed, 1 of them newly taken to the bench; 1 cell was left out.');
         self::assertSame('=HYPERLINK("x") '.preg_replace('/\s+/u', ' ', self::AWKWARD), $there->listings()->firstOrFail()->own_title);
     }
 
     public function test_files_that_are_none_get_a_sentence(): void
     {
         foreach (['' => 'The file is empty.', "a,b\n1,2\n" => 'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.', '{"listings":1}' => 'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.'] as $bytes => $sentence) {
-            $this->import((string) $bytes, 'csv')->assertStatus(422)->assertJsonPath('message', $sentence);
+            $this->send((string) $bytes, 'csv')->assertStatus(422)->assertJsonPath('message', $sentence);
         }
         $this->wantingJson()->post(route('bench.import', $this->stall), [])->assertStatus(422);
+    }
+
+    public function test_each_listing_can_be_taken_back_by_itself_and_then_the_rest(): void
+    {
+        $other = $this->stall->listings()->where('id', '!=', $this->listing->id)->firstOrFail();
+        $file = (string) json_encode(['format' => 'window-stall/listings', 'listings' => [['listing' => $this->listing->id, 'title' => 'First'], ['listing' => $other->id, 'title' => 'Second']]]);
+        $change = $this->import($file, 'json')->assertJsonCount(2, 'listings')->assertJsonPath('listings.0.title', 'First')->json('change');
+        $this->postJson(route('bench.undo', [$this->stall, $change]), ['listings' => [$other->id]])->assertOk();
+        self::assertSame(['First', null], [$this->listing->refresh()->own_title, $other->refresh()->own_title]);
+        $this->postJson(route('bench.undo', [$this->stall, $change]), ['listings' => [$other->id]])->assertUnprocessable()->assertJsonPath('message', 'That was taken back already.');
+        $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
+        self::assertStringStartsWith('=HYPERLINK', (string) $this->listing->refresh()->own_title);
+    }
+
+    public function test_a_file_is_read_bit_by_bit_and_one_that_breaks_off_keeps_what_came_before_and_can_be_taken_back(): void
+    {
+        $record = static fn (int $id, string $title): string => (string) json_encode(['listing' => $id, 'title' => $title, 'notes' => str_repeat('x', 500)]);
+        $many = implode(',', array_map(fn (int $n): string => $record($this->listing->id, 'Title '.$n), range(1, 120)));
+        $sent = $this->send('{"format":"window-stall/listings","listings":['.$many.',{"listing":', 'json')->assertOk()->assertJsonPath('state', 'failed');
+        self::assertStringContainsString('breaks off', (string) $sent->json('trouble'));
+        self::assertSame(0, (int) BenchChange::query()->where('stall_id', $this->stall->id)->count(), 'the file is read through before anything is written');
+
+        $bad = '{"format":"window-stall/listings","listings":['.$many.']}';
+        $run = Run::query()->findOrFail((int) $this->send($bad, 'json')->assertJsonPath('state', 'done')->json('id'));
+        self::assertSame(['Title 120', 120], [$this->listing->refresh()->own_title, $run->total]);
+        self::assertSame(1, BenchChange::query()->where('stall_id', $this->stall->id)->count());
+        $this->postJson(route('bench.undo', [$this->stall, $run->subject['change']]))->assertOk();
+        self::assertStringStartsWith('=HYPERLINK', (string) $this->listing->refresh()->own_title, 'as it stood before the first of them');
+    }
+
+    public function test_an_import_whose_worker_was_killed_goes_on_with_the_same_step(): void
+    {
+        Queue::fake();
+        $other = $this->stall->listings()->where('id', '!=', $this->listing->id)->firstOrFail();
+        $file = (string) json_encode(['format' => 'window-stall/listings', 'listings' => [['listing' => $this->listing->id, 'title' => 'First'], ['listing' => $other->id, 'title' => 'Second']]]);
+        $run = Run::query()->findOrFail((int) $this->send($file, 'json')->assertOk()->json('id'));
+        // As a worker left it that had written the first listing.
+        [, $change] = app(Undo::class)->around($this->stall, null, [$this->listing->id], fn () => app(EditListing::class)->title($this->stall, $this->listing, 'First'), static fn (): string => '', apart: true);
+        $run->update(['state' => RunState::Waiting, 'taken_up' => 1, 'subject' => ['change' => $change->id] + $run->subject]);
+        app()->call([new ImportFile($run->id), 'handle']);
+        self::assertSame([RunState::Done, 'Second'], [$run->refresh()->state, $other->refresh()->own_title]);
+        $this->postJson(route('bench.undo', [$this->stall, $change->id]))->assertOk();
+        self::assertSame(null, $other->refresh()->own_title);
+        self::assertStringStartsWith('=HYPERLINK', (string) $this->listing->refresh()->own_title);
+        self::assertSame([], Storage::allFiles('imports/'.$this->stall->id), 'the file isn’t kept longer than it is read');
     }
 
     public function test_no_cell_runs_in_a_spreadsheet_and_every_cell_is_read_back(): void
@@ -137,7 +189,22 @@ final class CarryTest extends AppTestCase
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function import(string $bytes, string $as): TestResponse
     {
-        return $this->wantingJson()->post(route('bench.import', $this->stall), ['file' => UploadedFile::fake()->createWithContent('listings.'.$as, $bytes)]);
+        return $this->imported($this->stall, $this->send($bytes, $as)->assertOk()->assertJsonPath('state', 'done'));
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function send(string $bytes, string $as, ?Stall $stall = null): TestResponse
+    {
+        return $this->wantingJson()->post(route('bench.import', $stall ?? $this->stall), ['file' => UploadedFile::fake()->createWithContent('listings.'.$as, $bytes)]);
+    }
+
+    /**
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $sent
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function imported(Stall $stall, TestResponse $sent): TestResponse
+    {
+        return $this->getJson(route('bench.imported', [$stall, $sent->json('id')]));
     }
 
     /** @return array<string, mixed> */
