@@ -11,6 +11,12 @@ return [
     'workshop_host' => env('WORKSHOP_HOST', 'workshop.localhost'),
     'shops_host' => env('SHOPS_HOST', 'shops.localhost'),
     'standins_host' => env('STANDINS_HOST', 'standins.localhost'),
+    // The small outside services that ship with the program; only where it runs with them.
+    'standins' => [
+        'run' => (bool) env('STANDINS', false),
+        'names' => ['oakum', 'kilnfold', 'tannet', 'payment', 'rates', 'writer'],
+        'ports' => array_map(intval(...), array_filter([$port, env('STANDINS_ALSO_PORT')], is_numeric(...))),
+    ],
     'scheme' => $scheme,
     'port_suffix' => $suffix,
     'payment' => [

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Pricing;
 
 use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Support\Facades\Http;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Outbound\Outside;
+use WindowStall\Support\Outbound\TooLarge;
+use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
 /** Asks the service that publishes exchange rates for those of the day: GET /v1/rates?into=GBP → {day, into, rates: {"USD": "0.7912"}}. */
@@ -20,8 +22,8 @@ final class PullRates
     public function fetch(Stall $stall): array
     {
         try {
-            $answer = Http::timeout(5)->connectTimeout(3)->acceptJson()->get((string) config('stall.rates.address').'/v1/rates', ['into' => $stall->currency]);
-        } catch (ConnectionException) {
+            $answer = Outside::at((string) config('stall.rates.address'), 5)->acceptJson()->get('/v1/rates', ['into' => $stall->currency]);
+        } catch (ConnectionException|Unreachable|TooLarge) {
             throw new Refusal('The exchange rates can’t be reached just now. Those you have stay; try again later.');
         }
         $day = $answer->json('day');

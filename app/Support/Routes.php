@@ -26,6 +26,8 @@ final class Routes
             Route::middleware('throttle:hooks')->group(app_path('Counter/hooks.php'));
         });
         Route::domain('{shop}.'.config('stall.shops_host'))->middleware('shop')->name('shop.')->group(app_path('Shop/routes.php'));
-        Route::middleware('standin')->group(base_path('standins/routes.php'));
+        if ((bool) config('stall.standins.run')) {
+            Route::middleware('standin')->group(base_path('standins/routes.php'));
+        }
     }
 }

@@ -77,6 +77,7 @@ APP_DEBUG=false
 APP_KEY=$(cat "$home/app.key")
 APP_URL=http://workshop.localhost:$web_port
 WINDOW_STALL_PORT=$web_port
+STANDINS=true
 DB_CONNECTION=pgsql
 DB_HOST=127.0.0.1
 DB_PORT=$pg_port

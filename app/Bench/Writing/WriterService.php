@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Writing;
 
 use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Support\Facades\Http;
 use WindowStall\Core\Words\ItemFacts;
+use WindowStall\Support\Outbound\Outside;
+use WindowStall\Support\Outbound\TooLarge;
+use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
 /** Asks the writing service for drafts. It is given facts and nothing else. */
@@ -18,9 +20,9 @@ final class WriterService
     public function draft(ItemFacts $facts, Manner $manner): Draft
     {
         try {
-            $response = Http::baseUrl((string) config('stall.writer.address'))->acceptJson()->timeout((int) config('stall.writer.seconds'))->connectTimeout(3)->withOptions(['allow_redirects' => false])
+            $response = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))->acceptJson()
                 ->post('/v1/drafts', ['manner' => $manner->value, 'facts' => $facts->toArray()]);
-        } catch (ConnectionException) {
+        } catch (ConnectionException|Unreachable|TooLarge) {
             throw new Refusal('The writing help doesn’t answer just now. Write it yourself, or try again later.');
         }
 

@@ -7,9 +7,12 @@ namespace WindowStall\Counter\Payment;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
-use Illuminate\Support\Facades\Http;
 use WindowStall\Counter\Order;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Outbound\Outside;
+use WindowStall\Support\Outbound\TooLarge;
+use WindowStall\Support\Outbound\Unreachable;
+use WindowStall\Support\Refusal;
 
 /** Speaks with the payment service: a payment is opened, the shopper approves it there, and it is captured or let go from here. */
 final class PaymentService
@@ -65,7 +68,10 @@ final class PaymentService
     private function ask(callable $call, ?int $seconds = null): array
     {
         try {
-            $response = $call(Http::baseUrl((string) config('stall.payment.address'))->withToken((string) config('stall.payment.key'))->acceptJson()->timeout(min($seconds ?? PHP_INT_MAX, (int) config('stall.payment.seconds')))->connectTimeout(3));
+            $patience = min($seconds ?? PHP_INT_MAX, (int) config('stall.payment.seconds'));
+            $response = $call(Outside::at((string) config('stall.payment.address'), $patience)->withToken((string) config('stall.payment.key'))->acceptJson());
+        } catch (Refusal|Unreachable|TooLarge) {
+            throw PaymentTrouble::away();
         } catch (ConnectionException $e) {
             throw str_contains($e->getMessage(), 'error 28') ? PaymentTrouble::slow() : PaymentTrouble::away();
         }

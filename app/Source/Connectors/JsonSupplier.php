@@ -6,17 +6,15 @@ namespace WindowStall\Source\Connectors;
 
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Client\Response;
-use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Sleep;
-use WindowStall\Support\Outbound\Fetch;
+use WindowStall\Support\Outbound\Outside;
 use WindowStall\Support\Outbound\TooLarge;
+use WindowStall\Support\Outbound\Unreachable;
+use WindowStall\Support\Refusal;
 
 /** Asks a supplier that speaks JSON; whatever isn't a usable answer becomes trouble in words. Waits when told that it asks too often. */
 final readonly class JsonSupplier
 {
-    /** Bytes of one answer; more than that is no page of a catalogue. */
-    private const MOST = 24_000_000;
-
     /** @param  int  $seconds  for one answer */
     public function __construct(public string $name, public int $seconds)
     {
@@ -72,12 +70,15 @@ final readonly class JsonSupplier
     {
         try {
             /** @var Response $response */
-            $response = Http::baseUrl($access->address)->withToken($access->key)->acceptJson()->withHeaders($headers)->timeout($this->secondsFor($access))->connectTimeout(min(3, $this->secondsFor($access)))
-                ->withOptions(['allow_redirects' => false, 'progress' => Fetch::limit(self::MOST)])->{$verb}($path, $data);
+            $response = Outside::at($access->address, $this->secondsFor($access))->withToken($access->key)->acceptJson()->withHeaders($headers)->{$verb}($path, $data);
 
             return $response;
         } catch (TooLarge) {
             throw SupplierTrouble::strange($this->name);
+        } catch (Refusal $refusal) {
+            throw SupplierTrouble::said($refusal->getMessage());
+        } catch (Unreachable) {
+            throw SupplierTrouble::dead($this->name, (string) parse_url($access->address, PHP_URL_HOST));
         } catch (ConnectionException $e) {
             throw str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
                 ? SupplierTrouble::slow($this->name, $this->secondsFor($access))
