@@ -9,6 +9,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use WindowStall\Shop\Http\OwnShopOnly;
 use WindowStall\Stall\Http\FewAtOnce;
+use WindowStall\Stall\Http\SignedInHere;
 use WindowStall\Support\Http\PlainErrors;
 use WindowStall\Support\Http\SharedProps;
 use WindowStall\Support\Routes;
@@ -36,7 +37,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // What is looked for and put instead may begin or end with a space.
         $middleware->trimStrings(except: ['find', 'with']);
-        $middleware->web(append: [SharedProps::class]);
+        $middleware->web(append: [SignedInHere::class, SharedProps::class]);
+        $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXIES', ''))));
         $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
         // For what asks outside or works for seconds.
         $middleware->group('dear', ['throttle:dear', FewAtOnce::class]);

@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Stall\Stall;
 
@@ -37,8 +38,22 @@ final class Basket extends Model
         return is_string($id) && Str::isUuid($id) ? self::query()->where('stall_id', $stall->id)->find($id) : null;
     }
 
-    public static function findOrStart(Request $request, Stall $stall): self
+    public static function start(Stall $stall): self
     {
-        return self::find($request, $stall) ?? self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
+        return self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
+    }
+
+    /**
+     * Puts pieces of a variant in, up to a number in all. In one statement, so that of two presses at once none is lost.
+     *
+     * @param  int  $most  pieces there may be of it
+     */
+    public function put(int $variant, int $quantity, int $most): void
+    {
+        DB::statement(<<<'SQL'
+            INSERT INTO basket_lines AS line (stall_id, basket_id, listing_variant_id, quantity)
+            VALUES (?, ?, ?, least(?::int, ?::int))
+            ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(?::int, line.quantity + excluded.quantity)
+            SQL, [$this->stall_id, $this->id, $variant, $quantity, $most, $most]);
     }
 }

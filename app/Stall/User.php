@@ -6,8 +6,16 @@ namespace WindowStall\Stall;
 
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Facades\Mail;
+use WindowStall\Stall\Mail\NewPasswordLink;
 
-/** A person who works in stalls. */
+/**
+ * A person who works in stalls.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $email
+ */
 final class User extends Authenticatable
 {
     protected $hidden = ['password', 'remember_token'];
@@ -16,6 +24,12 @@ final class User extends Authenticatable
     protected function casts(): array
     {
         return ['password' => 'hashed'];
+    }
+
+    /** @param  string  $token */
+    public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
+    {
+        Mail::to($this->email)->queue(new NewPasswordLink($this, $token));
     }
 
     /** @return BelongsToMany<Stall, $this> */

@@ -15,8 +15,9 @@ final class Routes
 
     public static function register(): void
     {
-        Route::domain((string) config('stall.workshop_host'))->group(function (): void {
+        Route::domain((string) config('stall.workshop_host'))->middleware(Http\SafeHeaders::class)->group(function (): void {
             Route::get('/up', Http\Health::class)->name('up');
+            Route::get('/routes.js', Http\RouteNames::class)->name('routes');
             Route::middleware('web')->group(function (): void {
                 foreach (self::AREAS as $area) {
                     require app_path($area.'/routes.php');

@@ -30,13 +30,25 @@ final class WorkshopServiceProvider extends ServiceProvider
         }
     }
 
+    private static function email(Request $request): string
+    {
+        $email = $request->input('email');
+
+        return is_string($email) ? trim($email) : ($request->user() === null ? '' : 'person '.$request->user()->getAuthIdentifier());
+    }
+
     public function boot(): void
     {
         // A query too many is a fault to find in tests, not one to show a seller.
         Model::shouldBeStrict($this->app->environment('testing'));
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(20)->by($request->string('email')->lower()->toString().'|'.$request->ip()));
+        // By address as well as by e-mail: neither one machine trying many people nor many machines trying one person get far.
+        RateLimiter::for('sign-in', fn (Request $request): array => [
+            Limit::perMinute(10)->by('email.'.hash('xxh128', mb_strtolower(self::email($request)))),
+            Limit::perMinute(40)->by('address.'.$request->ip()),
+            Limit::perHour(400)->by('hour.'.$request->ip()),
+        ]);
         RateLimiter::for('dear', fn (Request $request): array => [
             Limit::perMinute(60)->by('person.'.$request->user()?->getAuthIdentifier()),
             Limit::perMinute(150)->by('stall.'.$request->segment(2)),

@@ -18,6 +18,8 @@ use_instance() {
   instance="$1"
   home="$var/$instance"
   web_port="${asked_port:-$2}"
+  # The mailbox stand-in takes mail beside it.
+  mail_port=$((web_port + 1000 > 65535 ? web_port - 1000 : web_port + 1000))
   database="window_stall_$instance"
   export WINDOW_STALL_INSTANCE="$instance"
   mkdir -p "$home/pids" "$home/log" "$home/run" "$home/cache" 2>/dev/null \

@@ -17,6 +17,9 @@ fill_template() {
 }
 
 start_php_and_nginx() {
+  if port_taken "$mail_port"; then
+    die "Port $mail_port, where the mailbox stand-in takes mail, is taken by another program. Set WINDOW_STALL_PORT to another one; the mailbox is a thousand above it."
+  fi
   if port_taken "$web_port"; then
     die "Port $web_port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that holds it."
   fi
@@ -44,19 +47,20 @@ warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" 
 # of the two for payments waits for an answer from outside, the other goes on.
 start_worker() {
   case $1 in
-    worker) start_child worker php "$root/artisan" queue:work --queue=default --sleep=0.2 --tries=1 --max-time=3600 ;;
+    worker) start_child worker php "$root/artisan" queue:work --queue=default,mail --sleep=0.2 --tries=1 --max-time=3600 ;;
     worker-payments*) start_child $1 php "$root/artisan" queue:work --queue=payments,orders --sleep=0.1 --tries=1 --timeout=90 --max-time=3600 ;;
     worker-runs) start_child worker-runs php "$root/artisan" queue:work --queue=runs,pulls --sleep=0.3 --tries=1 --timeout=1800 --max-time=3600 ;;
     worker-looks) start_child worker-looks php "$root/artisan" queue:work --queue=looks --sleep=0.2 --tries=1 --timeout=60 --max-time=3600 ;;
     # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
     worker-pictures) start_child worker-pictures bash -c "ulimit -v 1500000; exec php -d memory_limit=512M '$root/artisan' queue:work --queue=pictures --sleep=0.3 --tries=1 --timeout=300 --max-time=3600" ;;
+    mailbox) start_child mailbox node "$root/standins/Mailbox/server.mjs" "$mail_port" "$home/run/mailbox.sock" "$home/storage/mailbox" ;;
     scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
   esac
 }
 
 start_background_work() {
   local name
-  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures scheduler; do start_worker $name; done
+  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox scheduler; do start_worker $name; done
 }
 
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
@@ -72,7 +76,7 @@ supervise() {
   local -A wait=() next=() begun=()
   while :; do
     local name pid
-    for name in php-fpm nginx worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures scheduler; do
+    for name in php-fpm nginx worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox scheduler; do
       [ -f "$home/pids/$name" ] || continue
       pid=$(cat "$home/pids/$name")
       kill -0 "$pid" 2>/dev/null && continue
@@ -84,7 +88,7 @@ supervise() {
       [ $SECONDS -ge "${next[$name]}" ] || continue
       kill -KILL -- "-$pid" 2>/dev/null || true
       case $name in
-        worker*|scheduler) start_worker $name ;;
+        worker*|mailbox|scheduler) start_worker $name ;;
         *) say "$name has ended by itself and is started again; see $home/log/$name.log."; start_server $name ;;
       esac
       begun[$name]=$SECONDS; next[$name]=
@@ -96,13 +100,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures nginx php-fpm; do
+  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true

@@ -866,6 +866,12 @@ export interface FrameView {
   underFloor: number;
 }
 
+export interface PersonView {
+  name: string;
+  email: string;
+  signIns: SignInView[];
+}
+
 export interface SettingsView {
   name: string;
   shopAddress: string;
@@ -875,6 +881,15 @@ export interface SettingsView {
   promiseDays: number;
   tokens: TokenView[];
   apiAddress: string;
+}
+
+export interface SignInView {
+  id: string;
+  place: string;
+  address: string;
+  since: string;
+  seen: string;
+  here: boolean;
 }
 
 export interface StallLinkView {

@@ -5,8 +5,7 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <meta name="robots" content="noindex">
 <link rel="icon" href="/favicon.svg" type="image/svg+xml">
-@routes
-@viteReactRefresh
+<script src="/routes.js"></script>
 @vite('resources/js/app.tsx')
 @inertiaHead
 </head>

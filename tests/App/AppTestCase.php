@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
 
 /** Against real PostgreSQL and the running stand-ins; what the workshop writes is rolled back after each test. */
@@ -41,6 +42,8 @@ abstract class AppTestCase extends TestCase
     protected function signIn(?User $user = null): User
     {
         $user ??= $this->world->keeper();
+        // Another person doesn't come in by the sign-in of the one before.
+        $this->app['session']->forget(SignIn::KEY);
         $this->actingAs($user);
 
         return $user;

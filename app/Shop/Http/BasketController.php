@@ -7,7 +7,6 @@ namespace WindowStall\Shop\Http;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\Cookie;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
@@ -15,6 +14,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
@@ -38,24 +38,24 @@ final readonly class BasketController
     {
         $stall = ShopStall::of($request);
         $listing = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->where('state', ListingState::InWindow)->find($request->integer('listing'));
-        $basket = Basket::findOrStart($request, $stall);
+        $basket = Basket::find($request, $stall);
         if ($listing === null) {
             return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
         }
         $variant = $this->chosen(ListingFigures::of($stall, $listing), $request);
-        $quantity = $request->has('quantity') ? $request->integer('quantity') : 1;
+        $quantity = $request->has('quantity') ? self::pieces($request) : 1;
         if ($variant === null) {
             return $this->page($stall, $basket, 'That combination isn’t offered. Go back and choose another.', 422);
         }
-        if ($quantity < 1 || $quantity > BasketLine::MOST_PIECES) {
+        if ($quantity === null || $quantity < 1 || $quantity > BasketLine::MOST_PIECES) {
             return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
         }
         if (! $variant->buyable()) {
             return $this->page($stall, $basket, sprintf('%s%s has sold out.', $listing->shown_title, $variant->label === '' ? '' : ', '.$variant->label), 422);
         }
-        $row = $basket->lines()->firstOrNew(['listing_variant_id' => $variant->row->id], ['quantity' => 0]);
-        $row->quantity = min(BasketLine::MOST_PIECES, $variant->available, $row->quantity + $quantity);
-        $row->save();
+        // Only now: what can't be put in makes no basket.
+        $basket ??= Basket::start($stall);
+        $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
 
         return $this->done($request, $stall, $basket);
     }
@@ -68,13 +68,21 @@ final readonly class BasketController
         if ($basket === null || ! $row instanceof BasketRow) {
             return $this->page($stall, $basket, 'That is no longer in the basket.', 404);
         }
-        $quantity = $request->has('remove') ? 0 : $request->integer('quantity', -1);
-        if ($quantity < 0 || $quantity > BasketLine::MOST_PIECES) {
+        $quantity = $request->has('remove') ? 0 : self::pieces($request);
+        if ($quantity === null || $quantity < 0 || $quantity > BasketLine::MOST_PIECES) {
             return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
         }
         $quantity === 0 ? $row->delete() : $row->update(['quantity' => $quantity]);
 
         return $this->done($request, $stall, $basket);
+    }
+
+    /** The number typed; null when it is none, which is no wish to have nothing. */
+    private static function pieces(Request $request): ?int
+    {
+        $typed = $request->input('quantity');
+
+        return is_scalar($typed) && preg_match('/^\s*\d{1,6}\s*$/D', (string) $typed) === 1 ? (int) trim((string) $typed) : null;
     }
 
     private function chosen(ListingFigures $figures, Request $request): ?VariantFigures
@@ -99,10 +107,12 @@ final readonly class BasketController
     {
         $count = BasketContents::of($stall, $basket)->count();
 
-        return redirect()->to('/basket', 303)
-            ->withCookie(Cookie::create(Basket::COOKIE, $basket->id, now()->addDays(30), '/', null, $request->isSecure(), true, false, 'lax'))
-            // Read by the island that shows the number in the masthead; carries nothing else.
-            ->withCookie(Cookie::create('basket_count', (string) $count, now()->addDays(30), '/', null, $request->isSecure(), false, false, 'lax'));
+        $redirect = redirect()->to('/basket', 303);
+        foreach (BasketCookies::of($basket, $count) as $cookie) {
+            $redirect->withCookie($cookie);
+        }
+
+        return $redirect;
     }
 
     private function page(Stall $stall, ?Basket $basket, ?string $trouble, int $status = 200): Response

@@ -7,13 +7,13 @@ namespace WindowStall\Shop\Http;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Symfony\Component\HttpFoundation\Cookie;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
@@ -37,8 +37,9 @@ final readonly class OrderController
         ]), private: true);
         // The basket this order was made from is empty now.
         if ($order->state === OrderState::Paid && $request->cookies->get(Basket::COOKIE) === $order->basket_id) {
-            $page->withCookie(Cookie::create('basket_count', '0', now()->addDays(30), '/', null, $request->isSecure(), false, false, 'lax'));
-            $page->withCookie(Cookie::create(Basket::COOKIE, '', now()->subDay()));
+            foreach (BasketCookies::emptied() as $cookie) {
+                $page->withCookie($cookie);
+            }
         }
 
         return $page;

@@ -7,9 +7,10 @@ namespace WindowStall\Stall\Http;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Validation\Rules\Password;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Stall\GoodPassword;
+use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
 
 final class SignUpController
@@ -23,12 +24,13 @@ final class SignUpController
     {
         $request->merge(['email' => mb_strtolower(trim($request->string('email')->toString()))]);
         $typed = $request->validate(
-            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', 'max:200', Password::min(10)]],
-            ['email.unique' => 'Someone has signed up with that address already. Sign in instead.', 'email.email' => 'That is no e-mail address.', 'password.min' => 'Ten letters or more keep a stall safe.'],
+            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', new GoodPassword([$request->string('email')->toString(), $request->string('name')->toString()])]],
+            ['email.unique' => 'Someone has signed up with that address already. Sign in instead.', 'email.email' => 'That is no e-mail address.'],
         );
         $user = User::query()->create($typed);
-        Auth::login($user, true);
+        Auth::login($user);
         $request->session()->regenerate();
+        SignIn::begin($user, $request);
 
         return redirect()->route('stalls.new');
     }

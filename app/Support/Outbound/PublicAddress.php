@@ -78,7 +78,7 @@ final readonly class PublicAddress
             is_string($record['ipv6'] ?? null) && $found[] = $record['ipv6'];
         }
 
-        return array_values($found);
+        return $found;
     }
 
     /** @return array<string, mixed> options for the HTTP client: no redirects, and the address that was checked */

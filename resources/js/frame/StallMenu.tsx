@@ -41,6 +41,11 @@ export function StallMenu({ frame }: { frame: FrameView }) {
               </Link>
             </DropdownMenu.Item>
           )}
+          <DropdownMenu.Item asChild>
+            <Link href={route('you')} className={ITEM}>
+              You: password and sign-ins
+            </Link>
+          </DropdownMenu.Item>
           <DropdownMenu.Item
             className={ITEM}
             onSelect={() => {

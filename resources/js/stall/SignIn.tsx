@@ -17,6 +17,11 @@ export default function SignIn() {
           <Link href={route('sign-up')} className="text-ink underline">
             Sign up
           </Link>
+          . Or have you{' '}
+          <Link href={route('password.forgotten')} className="text-ink underline">
+            forgotten the password
+          </Link>
+          ?
         </>
       }
     >

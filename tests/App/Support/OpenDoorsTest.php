@@ -14,7 +14,10 @@ final class OpenDoorsTest extends AppTestCase
     private const WORKSHOP = [
         // Whether all is well; says nothing else.
         'GET /up',
+        // The names of routes for the scripts; the same for everyone.
+        'GET /routes.js',
         'GET /sign-in', 'POST /sign-in', 'GET /sign-up', 'POST /sign-up',
+        'GET /password/forgotten', 'POST /password/forgotten', 'GET /password/new/{token}', 'POST /password/new',
         // The description of the interface for programs; the same for everyone.
         'GET /api/v1/openapi.json',
         // Suppliers sign what they say.
