@@ -8,7 +8,9 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use WindowStall\Shop\Http\OwnShopOnly;
+use WindowStall\Stall\Http\BeginOutside;
 use WindowStall\Stall\Http\FewAtOnce;
+use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\SignedInHere;
 use WindowStall\Support\Http\PlainErrors;
 use WindowStall\Support\Http\SharedProps;
@@ -40,6 +42,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SignedInHere::class, SharedProps::class]);
         $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXIES', ''))));
         $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
+        $middleware->prepend(BeginOutside::class);
+        // What a route names is looked for in the stall that was entered.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InStall::class);
         // For what asks outside or works for seconds.
         $middleware->group('dear', ['throttle:dear', FewAtOnce::class]);
         $middleware->group('standin', [SubstituteBindings::class]);

@@ -155,6 +155,7 @@ final readonly class EditListing
     {
         DB::transaction(function () use ($stall, $listing, $own): void {
             $listing->update($own);
+            Listing::query()->whereKey($listing->id)->increment('version');
             ($this->project)($stall, [$listing->id]);
         });
         if ($listing->state === ListingState::InWindow) {

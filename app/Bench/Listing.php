@@ -22,6 +22,7 @@ use WindowStall\Stall\Stall;
  * @property int $agreed_words_id
  * @property ListingState $state
  * @property string $slug
+ * @property int $version counts what the seller said of it
  * @property string|null $own_title
  * @property string|null $own_words
  * @property list<int>|null $own_pictures

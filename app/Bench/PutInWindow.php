@@ -20,10 +20,12 @@ final readonly class PutInWindow
     public function __invoke(Stall $stall, Collection $listings): Placement
     {
         $placement = DB::transaction(function () use ($stall, $listings): Placement {
+            // Listings before prices, as whoever edits does.
+            $stall->listings()->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->pluck('id');
             ($this->project)($stall, array_values($listings->modelKeys()));
             $placed = [];
             $left = [];
-            foreach ($stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->get() as $listing) {
+            foreach ($stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing) {
                 $lacks = ListingFigures::of($stall, $listing)->readiness->lacks;
                 if ($lacks !== []) {
                     $left[] = ['listing' => $listing, 'lacks' => $lacks];
@@ -36,7 +38,7 @@ final readonly class PutInWindow
             PriceHistory::begin(array_map(static fn (Listing $l): int => $l->id, $placed));
 
             return new Placement($placed, $left);
-        });
+        }, attempts: 3);
         if ($placement->placed !== []) {
             $stall->bumpShop();
         }

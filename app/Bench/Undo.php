@@ -72,6 +72,7 @@ final readonly class Undo
             $this->lock($stall, $listingIds);
             Snapshot::take($change, $listingIds);
             $done = $do();
+            $this->turn($listingIds);
             Snapshot::created($change, $created === null ? [] : $created($done));
 
             return $done;
@@ -130,12 +131,19 @@ final readonly class Undo
         DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
         Snapshot::put($locked, $ids);
         Listing::query()->withTrashed()->where('stall_id', $stall->id)->whereKey($parts->filter()->keys()->all())->forceDelete();
+        $this->turn($ids);
         Snapshot::close($locked, $ids);
         if (! Snapshot::open($stall, $locked)->exists()) {
             $locked->update(['undone_at' => now()]);
         }
 
         return array_values(array_map(intval(...), $parts->reject(fn ($made): bool => (bool) $made)->keys()->all()));
+    }
+
+    /** @param  list<int>  $ids */
+    private function turn(array $ids): void
+    {
+        Listing::query()->withTrashed()->whereKey($ids)->increment('version');
     }
 
     /** @param  list<int>  $ids */

@@ -21,6 +21,9 @@ final class OneStall
 {
     private static ?int $id = null;
 
+    /** Whether a request is under way that hasn't entered a stall: it is bound as well. */
+    private static bool $outside = false;
+
     /** @return int|null the stall's id */
     public static function current(): ?int
     {
@@ -33,9 +36,21 @@ final class OneStall
         self::tell(DB::connection());
     }
 
+    /** Where a request begins: in no stall, whatever the one before it did with the connection. */
+    public static function outside(): void
+    {
+        self::$id = null;
+        self::$outside = true;
+        // One that isn't made yet is told when it is.
+        if (array_key_exists('pgsql', DB::getConnections())) {
+            self::tell(DB::connection());
+        }
+    }
+
     public static function leave(): void
     {
         self::$id = null;
+        self::$outside = false;
         self::tell(DB::connection());
     }
 
@@ -63,9 +78,11 @@ final class OneStall
         return $done;
     }
 
-    private static function back(?int $before): void
+    /** Stands where one stood before: in a stall, or in none. */
+    public static function back(?int $before): void
     {
-        $before === null ? self::leave() : self::enter($before);
+        self::$id = $before;
+        self::tell(DB::connection());
     }
 
     /** In a transaction that failed the database takes no word; when it is rolled back, it forgets the stall entered in it by itself. */
@@ -87,7 +104,7 @@ final class OneStall
         $id = self::$id === null ? '' : (string) self::$id;
         $role = $connection->getConfig('bound_role');
         if (is_string($role)) {
-            self::bind($connection->getPdo(), $id === '' ? 'none' : $role);
+            self::bind($connection->getPdo(), $id === '' && ! self::$outside ? 'none' : $role);
         }
         $connection->getPdo()->prepare("SELECT set_config('stall.id', ?, false)")->execute([$id]);
     }

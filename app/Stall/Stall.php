@@ -216,8 +216,11 @@ final class Stall extends Model
     /** Every shopper's page is made anew after this: prices, stock or the window have changed. */
     public function bumpShop(): void
     {
-        self::query()->whereKey($this->id)->increment('shop_revision');
-        $this->refresh();
-        app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision);
+        // Once what was changed can be read: a page made before that would show what was, under the new revision.
+        DB::afterCommit(function (): void {
+            self::query()->whereKey($this->id)->increment('shop_revision');
+            $this->refresh();
+            app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision);
+        });
     }
 }

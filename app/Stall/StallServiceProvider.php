@@ -27,7 +27,7 @@ final class StallServiceProvider extends ServiceProvider
         Event::listen(function (JobProcessing $job): void {
             $this->before[] = OneStall::current();
             $stall = $job->job->payload()['stall'] ?? null;
-            is_int($stall) ? OneStall::enter($stall) : OneStall::leave();
+            OneStall::back(is_int($stall) ? $stall : null);
         });
         Event::listen(fn (JobProcessed $job) => $this->back());
         Event::listen(fn (JobExceptionOccurred $job) => $this->back());
@@ -35,7 +35,6 @@ final class StallServiceProvider extends ServiceProvider
 
     private function back(): void
     {
-        $before = array_pop($this->before);
-        $before === null ? OneStall::leave() : OneStall::enter($before);
+        OneStall::back(array_pop($this->before));
     }
 }

@@ -63,6 +63,7 @@ export interface ListingRowView {
 
 export interface ListingView {
   id: number;
+  version: number;
   state: string;
   stateWords: string;
   supplier: string;

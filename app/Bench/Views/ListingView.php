@@ -43,6 +43,7 @@ final readonly class ListingView
      */
     public function __construct(
         public int $id,
+        public int $version,
         public string $state,
         public string $stateWords,
         public string $supplier,
@@ -99,7 +100,7 @@ final readonly class ListingView
         $market = $f->stall->marketName();
 
         return new self(
-            $listing->id, $listing->state->value, $listing->state->words(), (string) $listing->supplierItem?->connection?->name, $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
+            $listing->id, $listing->version, $listing->state->value, $listing->state->words(), (string) $listing->supplierItem?->connection?->name, $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
             $f->now->title, $richText->clean($f->now->description),
             array_values($listing->pictures->whereNotNull('source')->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
             self::options($f), self::arrival($f),

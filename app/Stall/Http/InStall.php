@@ -16,10 +16,13 @@ final class InStall
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $stall = $request->route('stall');
+        $route = $request->route();
         $user = $request->user();
-        abort_unless($stall instanceof Stall && $user instanceof User, 404);
-        abort_unless($user->stalls()->whereKey($stall->id)->exists(), 404);
+        abort_unless(is_object($route) && $user instanceof User, 404);
+        $handle = $route->parameter('stall');
+        $stall = is_string($handle) ? $user->stalls()->where('handle', $handle)->first() : null;
+        abort_unless($stall instanceof Stall, 404);
+        $route->setParameter('stall', $stall);
         OneStall::enter($stall->id);
         if ($user->getAttribute('current_stall_id') !== $stall->id && $request->isMethod('GET')) {
             $user->forceFill(['current_stall_id' => $stall->id])->save();

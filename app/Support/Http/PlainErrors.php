@@ -12,6 +12,7 @@ use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
+use WindowStall\Bench\Stale;
 use WindowStall\Core\Said;
 
 /** Turns what went wrong into a sentence for the person at the screen, in the form their request can show. */
@@ -38,7 +39,8 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::wantsJson($request));
-        $exceptions->dontReport([Said::class]);
+        $exceptions->dontReport([Said::class, Stale::class]);
+        $exceptions->render(fn (Stale $stale): Response => new JsonResponse(['message' => $stale->getMessage(), 'stale' => true], 409));
         $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
@@ -47,7 +49,7 @@ final class PlainErrors
         });
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said) {
+            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof Stale) {
                 return $response;
             }
             $sentence = $e instanceof Busy ? $e->getMessage() : self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);

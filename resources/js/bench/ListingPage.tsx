@@ -6,9 +6,11 @@ import { OwnColumn } from '@/bench/OwnColumn';
 import { SplitSheet } from '@/bench/SplitSheet';
 import { SupplierColumn } from '@/bench/SupplierColumn';
 import { TillStrip } from '@/bench/TillStrip';
+import { useSay } from '@/bench/useSay';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView, SaleView } from '@/types';
+import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
 import { VoiceHead } from '@/ui/Voices';
 
@@ -24,6 +26,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   const [listing, setListing] = useState(given);
   const [stamp, setStamp] = useState(0);
   const [splitting, setSplitting] = useState(false);
+  // Counts how often what was typed was let go.
+  const [fresh, setFresh] = useState(0);
   const firstOn = Math.max(
     0,
     given.variants.findIndex((v) => v.on),
@@ -52,10 +56,10 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       return false;
     }
   };
-  const patch = (own: Record<string, unknown>) =>
-    edit(send<ListingView>('PATCH', route('bench.listing.update', [handle, listing.id]), own));
+  const { say, clash, overrule, giveWay } = useSay(listing, take);
+  const patch = (own: Record<string, unknown>) => say(route('bench.listing.update', [handle, listing.id]), own);
   const variants = (ids: number[], own: Record<string, unknown>) =>
-    edit(send<ListingView>('PATCH', route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
+    say(route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own });
 
   const reload = () => {
     void edit(send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
@@ -120,6 +124,17 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           </button>
         </div>
       )}
+      {clash && (
+        <div role="alert" className="flex flex-none items-center gap-4 border-t border-line bg-you-soft px-5 py-2" data-clash>
+          <p className="flex-1">{clash}</p>
+          <Button small onClick={() => void overrule()}>
+            Save mine over it
+          </Button>
+          <Button small kind="quiet" onClick={() => void giveWay().then(() => setFresh((n) => n + 1))}>
+            Take what stands
+          </Button>
+        </div>
+      )}
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)] border-t border-line bg-sheet">
         <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
@@ -129,6 +144,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">
           <VoiceHead voice="you">{listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}</VoiceHead>
           <OwnColumn
+            key={fresh}
             listing={listing}
             at={at}
             onAt={(n) => {

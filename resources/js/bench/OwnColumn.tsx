@@ -205,10 +205,8 @@ function TitleField({ title, onSay }: { title: string; onSay: (title: string) =>
         setTyped(e.target.value);
       }}
       onBlur={() => {
-        if (typed !== title)
-          void onSay(typed).then((ok) => {
-            if (!ok) setTyped(title);
-          });
+        // What isn't taken stays in the field, to be put right or said again.
+        if (typed !== title) void onSay(typed);
       }}
       onKeyDown={(e) => {
         if (e.key === 'Enter') e.currentTarget.blur();

@@ -1,0 +1,58 @@
+import { useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { Refused, send, words } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { ListingView } from '@/types';
+
+interface Said {
+  url: string;
+  own: Record<string, unknown>;
+}
+
+/**
+ * Says something of a listing: one thing after the other, each with the version the person saw. Where somebody else changed the
+ * listing meanwhile nothing is saved and nothing lost: the person saves over it or takes what stands.
+ */
+export function useSay(listing: ListingView, take: (next: ListingView) => void) {
+  const handle = useHandle();
+  const version = useRef(listing.version);
+  version.current = Math.max(version.current, listing.version);
+  const line = useRef<Promise<unknown>>(Promise.resolve());
+  const [held, setHeld] = useState<{ said: Said; why: string } | null>(null);
+
+  const once = async ({ url, own }: Said): Promise<boolean> => {
+    try {
+      const next = await send<ListingView>('PATCH', url, { ...own, version: version.current });
+      version.current = next.version;
+      setHeld(null);
+      take(next);
+      return true;
+    } catch (error) {
+      if (error instanceof Refused && error.status === 409) setHeld({ said: { url, own }, why: error.message });
+      else toast.error(words(error), { duration: 10_000 });
+      return false;
+    }
+  };
+  const say = (url: string, own: Record<string, unknown>): Promise<boolean> => {
+    const turn = line.current.then(() => once({ url, own }));
+    line.current = turn;
+    return turn;
+  };
+  const stands = () => send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]));
+
+  return {
+    say,
+    clash: held?.why ?? null,
+    overrule: async (): Promise<void> => {
+      if (!held) return;
+      version.current = (await stands()).version;
+      await say(held.said.url, held.said.own);
+    },
+    giveWay: async (): Promise<void> => {
+      const now = await stands();
+      version.current = now.version;
+      setHeld(null);
+      take(now);
+    },
+  };
+}
