@@ -13,6 +13,7 @@ use WindowStall\Stall\Http\FewAtOnce;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\SignedInHere;
 use WindowStall\Support\Http\PlainErrors;
+use WindowStall\Support\Http\RefuseBrokenText;
 use WindowStall\Support\Http\SharedProps;
 use WindowStall\Support\Routes;
 
@@ -42,7 +43,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SignedInHere::class, SharedProps::class]);
         $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXIES', ''))));
         $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
-        $middleware->prepend(BeginOutside::class);
+        $middleware->prepend([RefuseBrokenText::class, BeginOutside::class]);
         // What a route names is looked for in the stall that was entered.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InStall::class);
         // For what asks outside or works for seconds.

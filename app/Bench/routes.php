@@ -25,7 +25,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/bench')->scopeB
     Route::post('/join', [GridController::class, 'join'])->middleware('dear')->name('bench.join');
     Route::post('/place', [GridController::class, 'place'])->name('bench.place');
     Route::get('/placed/{run}', [GridController::class, 'placed'])->name('bench.placed');
-    Route::post('/undo/{change}', [GridController::class, 'undo'])->withoutScopedBindings()->whereNumber('change')->name('bench.undo');
+    Route::post('/undo/{change}', [GridController::class, 'undo'])->withoutScopedBindings()->name('bench.undo');
     Route::post('/markdown', [PreparingController::class, 'markdown'])->name('bench.markdown');
     Route::get('/{listing}', [ListingController::class, 'show'])->name('bench.listing');
     Route::patch('/{listing}', [ListingController::class, 'update'])->name('bench.listing.update');

@@ -9,6 +9,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Views\Percent;
 
 /** What a person looks for in Source, as the address bar holds it. What can't be read there counts as not asked. */
@@ -52,14 +53,14 @@ final readonly class ItemSearch
 
     public static function of(Request $request, Stall $stall, string $market): self
     {
-        $whole = static fn (string $name, int $most): ?int => ctype_digit($request->string($name)->toString()) ? min($most, (int) $request->string($name)->toString()) : null;
+        $whole = static fn (string $name, int $most): ?int => ctype_digit(Typed::text($request, $name)) ? min($most, (int) Typed::text($request, $name)) : null;
         $list = static fn (string $name): array => array_slice(array_values(array_unique(array_filter(array_map(strval(...), array_filter((array) $request->input($name, []), is_scalar(...))), static fn (string $v): bool => $v !== ''))), 0, 100);
-        $sort = $request->string('sort')->toString();
+        $sort = Typed::text($request, 'sort');
 
         return new self(
-            $market, mb_substr($request->string('q')->trim()->toString(), 0, 200), isset(self::SORTS[$sort]) ? $sort : 'landed',
-            array_map(intval(...), $list('supplier')), $list('category'), $list('from'), $whole('stock', 1_000_000), self::money($request->string('landed')->toString(), $stall), $whole('days', 365),
-            self::money($request->string('price')->toString(), $stall), Percent::parse($request->string('margin')->toString()), $whole('variants', 10_000), $whole('rating', 50), $request->boolean('new'),
+            $market, mb_substr(Typed::text($request, 'q'), 0, 200), isset(self::SORTS[$sort]) ? $sort : 'landed',
+            array_map(intval(...), $list('supplier')), $list('category'), $list('from'), $whole('stock', 1_000_000), self::money(Typed::text($request, 'landed'), $stall), $whole('days', 365),
+            self::money(Typed::text($request, 'price'), $stall), Percent::parse(Typed::text($request, 'margin')), $whole('variants', 10_000), $whole('rating', 50), $request->boolean('new'),
         );
     }
 

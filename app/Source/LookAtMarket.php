@@ -13,6 +13,7 @@ use WindowStall\Source\Jobs\LandMarket;
 use WindowStall\Source\Views\MarketView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Support\Http\Typed;
 
 /** The country that Source is looked at for: every cost, day count and warning there turns to it. */
 final class LookAtMarket
@@ -21,7 +22,7 @@ final class LookAtMarket
     public function inHand(Request $request, Stall $stall): string
     {
         $key = 'market.'.$stall->id;
-        $asked = strtoupper($request->string('to')->toString());
+        $asked = strtoupper(Typed::text($request, 'to'));
         $known = $stall->markets();
         if (in_array($asked, $known, true)) {
             $request->session()->put($key, $asked);

@@ -14,11 +14,11 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/source')->scopeBindings()->group(function (): void {
     Route::get('/', [SourceController::class, 'index'])->name('source');
     Route::post('/take', [SourceController::class, 'take'])->name('source.take');
-    Route::get('/items/{item}', ItemController::class)->whereNumber('item')->middleware('dear')->name('source.item');
+    Route::get('/items/{item}', ItemController::class)->middleware('dear')->name('source.item');
     Route::post('/link', [SourceController::class, 'link'])->middleware('dear')->name('source.link');
     Route::post('/markets', [SourceController::class, 'market'])->name('source.market');
     Route::post('/searches', [SourceController::class, 'save'])->name('source.searches.store');
-    Route::delete('/searches/{search}', [SourceController::class, 'forget'])->withoutScopedBindings()->whereNumber('search')->name('source.searches.destroy');
+    Route::delete('/searches/{search}', [SourceController::class, 'forget'])->withoutScopedBindings()->name('source.searches.destroy');
     Route::get('/compare', CompareController::class)->middleware('dear')->name('source.compare');
     Route::get('/connect', [ConnectionController::class, 'create'])->name('source.connect');
     Route::post('/connections', [ConnectionController::class, 'store'])->middleware('dear')->name('source.connections.store');

@@ -19,6 +19,8 @@ use Throwable;
  */
 final class OneStall
 {
+    private const OWNERS_TABLES = 'SELECT 1 FROM pg_class WHERE relnamespace = pg_my_temp_schema() AND relowner = session_user::regrole LIMIT 1';
+
     private static ?int $id = null;
 
     /** Whether a request is under way that hasn't entered a stall: it is bound as well. */
@@ -112,8 +114,10 @@ final class OneStall
     /** Tests sign in as the tables' owner, to look at all of it; within a stall they are bound like everybody else. */
     private static function bind(PDO $pdo, string $role): void
     {
-        // Tables of the session belong to whoever made them.
-        $pdo->exec('DISCARD TEMP');
+        // Tables of the session belong to whoever made them; what the owner made, the bound role can't write.
+        if ($role !== 'none' && $pdo->query(self::OWNERS_TABLES)?->fetchColumn() !== false) {
+            $pdo->exec('DISCARD TEMP');
+        }
         $pdo->prepare("SELECT set_config('role', ?, false)")->execute([$role]);
     }
 }

@@ -11,6 +11,7 @@ use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Views\Percent;
 
 /** Reads what people type about a stall, field by field, with sentences that say what to mend. */
@@ -21,7 +22,7 @@ final class StallRules
     /** @return array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int} */
     public static function forNew(Request $request): array
     {
-        $request->merge(['handle' => mb_strtolower(trim($request->string('handle')->toString()))]);
+        $request->merge(['handle' => mb_strtolower(trim(Typed::text($request, 'handle')))]);
         $typed = $request->validate([
             'name' => 'required|string|max:60',
             'handle' => ['required', 'string', 'regex:/^[a-z][a-z0-9-]{1,37}[a-z0-9]$/', Rule::notIn(self::TAKEN_HANDLES), 'unique:stalls,handle'],

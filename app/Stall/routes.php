@@ -36,6 +36,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
         Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
         Route::post('/tokens', [TokenController::class, 'store'])->name('tokens.store');
-        Route::delete('/tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token')->name('tokens.destroy');
+        Route::delete('/tokens/{token}', [TokenController::class, 'destroy'])->where('token', '[0-9]{1,18}')->name('tokens.destroy');
     });
 });

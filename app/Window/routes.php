@@ -12,5 +12,5 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group
     Route::post('/publish', [WindowController::class, 'publish'])->name('window.publish');
     Route::post('/back', [WindowController::class, 'back'])->name('window.back');
     Route::post('/logo', [WindowController::class, 'logo'])->middleware('dear')->name('window.logo');
-    Route::get('/logo/{picture}', [WindowController::class, 'sentLogo'])->withoutScopedBindings()->whereNumber('picture')->name('window.logo.sent');
+    Route::get('/logo/{picture}', [WindowController::class, 'sentLogo'])->withoutScopedBindings()->name('window.logo.sent');
 });

@@ -57,6 +57,7 @@ final class ShopOnAPhoneTest extends BrowserTestCase
             $phone->css('#'.$field)->sendKeys($typed);
         }
         $phone->click('[data-pay]')->click('#pay');
-        self::assertSame('Thank you, Bram Holloway', $phone->css('h1')->getText());
+        // How the payment stands is asked in the background; the page looks again by itself.
+        $phone->see('Thank you, Bram Holloway');
     }
 }

@@ -16,6 +16,8 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\Views\LackView;
 use WindowStall\Bench\Views\ListingRowView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Cursors;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
 
 final class BenchController
@@ -24,8 +26,8 @@ final class BenchController
 
     public function index(Request $request, Stall $stall): Response
     {
-        $state = ListingState::tryFrom($request->string('state')->toString());
-        $page = $stall->listings()->with(Listing::FOR_FIGURES)->when($state !== null, fn ($q) => $q->where('state', $state))->orderByDesc('id')->cursorPaginate(self::PAGE)->withQueryString();
+        $state = ListingState::tryFrom(Typed::text($request, 'state'));
+        $page = $stall->listings()->with(Listing::FOR_FIGURES)->when($state !== null, fn ($q) => $q->where('state', $state))->orderByDesc('id')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))->withQueryString();
 
         return Inertia::render('bench/BenchPage', [
             'listings' => collect($page->items())->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))->all(),
@@ -48,7 +50,7 @@ final class BenchController
 
     public function takeOut(Request $request, Stall $stall, PutInWindow $put): JsonResponse
     {
-        $to = $request->string('to')->toString() === ListingState::PutBy->value ? ListingState::PutBy : ListingState::OnBench;
+        $to = Typed::text($request, 'to') === ListingState::PutBy->value ? ListingState::PutBy : ListingState::OnBench;
 
         return new JsonResponse(['moved' => $put->takeOut($stall, $this->chosen($request, $stall), $to)]);
     }

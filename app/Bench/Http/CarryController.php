@@ -20,6 +20,7 @@ use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
 
 /** Listings out and in, in open formats; docs/formats.md describes them. */
@@ -27,7 +28,7 @@ final class CarryController
 {
     public function export(Request $request, Stall $stall): StreamedResponse
     {
-        $json = $request->string('as')->toString() === 'json';
+        $json = Typed::text($request, 'as') === 'json';
         $name = sprintf('%s-listings-%s.%s', $stall->handle, today()->toDateString(), $json ? 'json' : 'csv');
 
         return response()->streamDownload(static function () use ($stall, $json): void {

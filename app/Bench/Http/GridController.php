@@ -27,6 +27,8 @@ use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Support\Http\Cursors;
+use WindowStall\Support\Http\Typed;
 
 /** Many listings at once: a grid to edit, deleting, joining, putting in the window with progress, and taking a step back. */
 final class GridController
@@ -38,10 +40,10 @@ final class GridController
 
     public function index(Request $request, Stall $stall): Response
     {
-        $state = ListingState::tryFrom($request->string('state')->toString());
-        $tag = $request->string('tag')->toString();
+        $state = ListingState::tryFrom(Typed::text($request, 'state'));
+        $tag = Typed::text($request, 'tag');
         $page = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->addSelect(['least_keep' => self::leastKeep($stall)])->when($state !== null, fn ($q) => $q->where('state', $state))->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
-            ->orderByDesc('id')->cursorPaginate(self::PAGE)->withQueryString();
+            ->orderByDesc('id')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))->withQueryString();
 
         return Inertia::render('bench/GridPage', [
             'rows' => collect($page->items())->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all(),

@@ -21,6 +21,7 @@ use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Across;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Support\Refusal;
 
@@ -74,7 +75,7 @@ final readonly class ListingController
     public function till(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
         $row = ListingVariant::query()->with('prices')->where('listing_id', $listing->id)->whereKey($request->integer('variant'))->firstOrFail();
-        $price = Money::parse($request->string('price')->toString(), $stall->currencyValue());
+        $price = Money::parse(Typed::text($request, 'price'), $stall->currencyValue());
         if ($price->isNegative()) {
             throw new Refusal('A price can’t be below nothing.');
         }

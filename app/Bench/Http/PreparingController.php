@@ -25,6 +25,7 @@ use WindowStall\Bench\Writing\DraftListing;
 use WindowStall\Bench\Writing\Manner;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Markdown;
 
 /** Turning a raw item into a clean listing: options, parts, sources, drafts and pictures. */
@@ -37,7 +38,7 @@ final readonly class PreparingController
     /** Which variants would fall together without an option. */
     public function twins(Request $request, Stall $stall, Listing $listing, DropOption $drop): JsonResponse
     {
-        $option = $request->string('option')->toString();
+        $option = Typed::text($request, 'option');
 
         return new JsonResponse(TwinsView::of($option, ListingFigures::of($stall, $listing), $drop->plan($stall, $listing, $option)));
     }
@@ -78,7 +79,7 @@ final readonly class PreparingController
     {
         $variant = $this->variant($listing, $request->integer('variant'));
 
-        return new JsonResponse(SourcesView::of($stall, $variant, $set->candidates($stall, $variant, mb_substr($request->string('q')->trim()->toString(), 0, 80))));
+        return new JsonResponse(SourcesView::of($stall, $variant, $set->candidates($stall, $variant, mb_substr(Typed::text($request, 'q'), 0, 80))));
     }
 
     public function setSources(Request $request, Stall $stall, Listing $listing, SetSources $set): JsonResponse

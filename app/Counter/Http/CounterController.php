@@ -17,13 +17,14 @@ use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Views\OrderRowView;
 use WindowStall\Counter\Views\OrderView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Refusal;
 
 final class CounterController
 {
     public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall->orders()->with(['lines', 'supplierOrders'])->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])->orderByDesc('id')->cursorPaginate(40);
+        $page = $stall->orders()->with(['lines', 'supplierOrders'])->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])->orderByDesc('id')->cursorPaginate(40, cursor: Cursors::byId($request));
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),

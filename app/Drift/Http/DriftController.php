@@ -14,12 +14,13 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Drift\Agree;
 use WindowStall\Drift\Views\DriftRowView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Cursors;
 
 final class DriftController
 {
-    public function index(Stall $stall): Response
+    public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall->listings()->with(Listing::FOR_FIGURES)->where('changes_count', '>', 0)->orderByDesc('id')->cursorPaginate(40);
+        $page = $stall->listings()->with(Listing::FOR_FIGURES)->where('changes_count', '>', 0)->orderByDesc('id')->cursorPaginate(40, cursor: Cursors::byId($request));
 
         return Inertia::render('drift/DriftPage', [
             'rows' => collect($page->items())->map(fn (Listing $l): DriftRowView => DriftRowView::of(ListingFigures::of($stall, $l)))->all(),

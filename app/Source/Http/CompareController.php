@@ -15,6 +15,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Source\Views\ComparedView;
 use WindowStall\Source\Views\ComparisonView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 
 /** Up to four items side by side, for the market in hand, at a price typed once for all. */
 final class CompareController
@@ -26,8 +27,8 @@ final class CompareController
         $market = $markets->inHand($request, $stall);
         $ids = array_slice(array_values(array_unique(array_map(intval(...), array_filter((array) $request->input('items', []), is_numeric(...))))), 0, self::MOST);
         $items = SupplierItem::query()->with(['words', 'connection', 'variants', 'listings'])->where('stall_id', $stall->id)->whereKey($ids)->get()->sortBy(static fn (SupplierItem $i): int => (int) array_search($i->id, $ids, true))->values();
-        $barcode = mb_substr($request->string('barcode')->toString(), 0, 20);
-        [$price, $trouble] = self::price($request->string('price')->trim()->toString(), $stall);
+        $barcode = mb_substr(Typed::text($request, 'barcode'), 0, 20);
+        [$price, $trouble] = self::price(Typed::text($request, 'price'), $stall);
         $columns = [];
         foreach ($items as $item) {
             $columns[] = ComparedView::of($stall, $item, $market, $barcode, $price, $land);
@@ -35,7 +36,7 @@ final class CompareController
 
         return Inertia::render('source/ComparePage', [
             'comparison' => ComparisonView::of($columns, array_values($items->all()), $barcode),
-            'ids' => $ids, 'price' => $request->string('price')->toString(), 'priceTrouble' => $trouble, 'market' => $market, 'markets' => $markets->views($stall), 'currency' => $stall->currency,
+            'ids' => $ids, 'price' => Typed::text($request, 'price'), 'priceTrouble' => $trouble, 'market' => $market, 'markets' => $markets->views($stall), 'currency' => $stall->currency,
         ]);
     }
 

@@ -25,6 +25,7 @@ use WindowStall\Source\Views\KindView;
 use WindowStall\Source\Views\SupplierView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
 
 /** A stall's suppliers: connecting one, how it fares, when it is pulled, and its end. */
@@ -33,7 +34,7 @@ final class ConnectionController
     public function create(Request $request, Stall $stall, Connectors $connectors): Response
     {
         $kinds = array_map(KindView::of(...), $connectors->cards());
-        $kind = $request->string('kind')->toString();
+        $kind = Typed::text($request, 'kind');
 
         return Inertia::render('source/ConnectPage', ['kinds' => $kinds, 'kind' => in_array($kind, array_column($kinds, 'kind'), true) ? $kind : null]);
     }

@@ -13,6 +13,7 @@ use WindowStall\Source\LookAtMarket;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\Views\ItemSheetView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 
 /** The sheet of one item. When the supplier is away, what is known of it is shown with the reason. */
 final class ItemController
@@ -22,7 +23,7 @@ final class ItemController
         $market = $markets->inHand($request, $stall);
         $item->load(['words', 'variants', 'connection', 'listings']);
         $said = $item->words?->item() ?? abort(404);
-        $inHand = $said->variant($request->string('variant')->toString()) ?? $said->variants[0] ?? abort(404);
+        $inHand = $said->variant(Typed::text($request, 'variant')) ?? $said->variants[0] ?? abort(404);
         $connection = $item->connection ?? abort(404);
         try {
             ['offers' => $offers, 'landed' => $landed] = $sheet($stall, $connection, $said, $inHand, $market);

@@ -24,6 +24,7 @@ use WindowStall\Source\Views\SavedSearchView;
 use WindowStall\Source\Views\SearchView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Views\Choices;
+use WindowStall\Support\Http\Typed;
 
 final class SourceController
 {
@@ -32,7 +33,7 @@ final class SourceController
         $market = $markets->inHand($request, $stall);
         $search = ItemSearch::of($request, $stall, $market);
         $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('id')->get();
-        $found = $find($stall, $search, PageKey::read($request->string('cursor')->toString()));
+        $found = $find($stall, $search, PageKey::read(Typed::text($request, 'cursor')));
 
         return Inertia::render('source/SourcePage', [
             'connections' => $connections->map(fn (SupplierConnection $c): ConnectionView => ConnectionView::of($c))->all(),

@@ -8,11 +8,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use WindowStall\Stall\FindAnything;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 
 final class FindController
 {
     public function __invoke(Request $request, Stall $stall, FindAnything $find): JsonResponse
     {
-        return new JsonResponse($find($stall, $request->string('q')->toString()));
+        return new JsonResponse($find($stall, Typed::text($request, 'q')));
     }
 }

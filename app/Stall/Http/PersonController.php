@@ -26,7 +26,7 @@ final class PersonController
     {
         $user = self::person($request);
         $typed = $request->validate(
-            ['current' => 'required|current_password', 'password' => ['required', 'string', new GoodPassword([$user->email, $user->name])]],
+            ['current' => 'bail|required|string|current_password', 'password' => ['required', 'string', new GoodPassword([$user->email, $user->name])]],
             ['current.*' => 'This isn’t your password now.', 'password.required' => 'Type the new password.'],
         );
         $change($user, $typed['password'], self::here($request));

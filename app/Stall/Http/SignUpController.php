@@ -12,6 +12,7 @@ use Inertia\Response;
 use WindowStall\Stall\GoodPassword;
 use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
+use WindowStall\Support\Http\Typed;
 
 final class SignUpController
 {
@@ -22,9 +23,9 @@ final class SignUpController
 
     public function store(Request $request): RedirectResponse
     {
-        $request->merge(['email' => mb_strtolower(trim($request->string('email')->toString()))]);
+        $request->merge(['email' => mb_strtolower(trim(Typed::text($request, 'email')))]);
         $typed = $request->validate(
-            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', new GoodPassword([$request->string('email')->toString(), $request->string('name')->toString()])]],
+            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', new GoodPassword([Typed::text($request, 'email'), Typed::text($request, 'name')])]],
             ['email.unique' => 'Someone has signed up with that address already. Sign in instead.', 'email.email' => 'That is no e-mail address.'],
         );
         $user = User::query()->create($typed);

@@ -9,6 +9,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
@@ -19,6 +20,7 @@ use WindowStall\Core\Said;
 final class PlainErrors
 {
     private const SENTENCES = [
+        400 => 'Part of what was sent is no text. Type it again.',
         401 => 'You are signed out. Sign in again; what you were doing is kept.',
         403 => 'This isn’t yours to see.',
         404 => 'There is nothing at this address.',
@@ -44,6 +46,9 @@ final class PlainErrors
         $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
+        $exceptions->render(function (PDOException $e, Request $request): ?Response {
+            return self::away($e) ? self::answer($request, 503, self::SENTENCES[503], ['Retry-After' => '5']) : null;
+        });
         $exceptions->render(function (PostTooLargeException $e, Request $request): Response {
             return self::said(self::SENTENCES[413], $request, 413);
         });
@@ -53,12 +58,23 @@ final class PlainErrors
                 return $response;
             }
             $sentence = $e instanceof Busy ? $e->getMessage() : self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
-            if (self::wantsJson($request)) {
-                return new JsonResponse(['message' => $sentence], $status, self::wait($response));
-            }
 
-            return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status, self::wait($response));
+            return self::answer($request, $status, $sentence, self::wait($response));
         });
+    }
+
+    /** @param  array<string, string>  $headers */
+    private static function answer(Request $request, int $status, string $sentence, array $headers): Response
+    {
+        return self::wantsJson($request)
+            ? new JsonResponse(['message' => $sentence], $status, $headers)
+            : response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status, $headers);
+    }
+
+    /** Whether the database is away or just restarting (SQLSTATE classes 08 and 57P, and too many connections): nothing is wrong with what was asked. */
+    private static function away(PDOException $e): bool
+    {
+        return preg_match('/SQLSTATE\[(?:08\w{3}|57P0[1-4]|53300)\]|server closed the connection|no connection to the server/', $e->getMessage()) === 1;
     }
 
     /** @return array<string, string> when to come again, where that was said */

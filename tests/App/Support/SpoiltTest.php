@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Support;
+
+use Illuminate\Routing\Route as Routed;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
+use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Bench\Listing;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+
+/**
+ * Every route of the route list, asked by a guest, a stranger and the owner, with values that nobody should send: no answer is a
+ * fault of ours, and none holds a row of another stall.
+ */
+#[Group('slow')]
+final class SpoiltTest extends AppTestCase
+{
+    private const MARK = 'Marked as another stall’s';
+
+    /** Names that routes read from the address or the body. */
+    private const NAMES = [
+        'q', 'state', 'tag', 'sort', 'case', 'recipe', 'page', 'to', 'cursor', 'items', 'listings', 'cells', 'variants', 'variant', 'price', 'version', 'title', 'words', 'option', 'groups',
+        'sources', 'look', 'sections', 'address', 'key', 'name', 'kind', 'email', 'password', 'quantity', 'listing', 'total', 'street', 'town', 'postcode', 'fields', 'rates', 'suppliers',
+        'recipes', 'columns', 'decimal', 'market', 'query', 'add', 'remove', 'find', 'with', 'field', 'manner', 'x', 'y', 'zoom', 'supplierOrder', 'as', 'after', 'limit', 'currency', 'sale',
+        'cost', 'fees', 'do', 'names', 'order', 'across', 'ladder', 'text', 'values', 'keep', 'schedule', 'delivery', 'handle', 'country', 'vat', 'home_market', 'stock', 'landed', 'days',
+        'margin', 'rating', 'supplier', 'category', 'from', 'barcode', 'token', 'current', 'afresh', 'changes', 'value', 'on', 'under_floor', 'alt', 'shows', 'picture', 'file', 'conditions',
+    ];
+
+    /** For what stands in the path. */
+    private const PLACES = ['0', '-1', '99999999999999999999', '9223372036854775807', 'abc', '%00', '%C3%28', '..%2F..%2Fetc%2Fpasswd', '1%20OR%201=1', '١'];
+
+    private Stall $mine;
+
+    private Stall $theirs;
+
+    private Listing $listing;
+
+    private User $stranger;
+
+    private int $asked = 0;
+
+    /** @var array<string, true> */
+    private array $faults = [];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        Mail::fake();
+        Storage::fake('local');
+        Storage::fake('media');
+        $this->mine = $this->world->stall();
+        $this->listing = $this->world->inWindow($this->mine, Items::item([Items::variant('v'), Items::variant('w', 700, 5, 'CPR-02')], 'Mine', id: 'S-1'));
+        $this->stranger = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@quillet.example', 'password' => 'four-rows-of-peas']);
+        $this->theirs = $this->world->stall($this->stranger);
+        $this->world->inWindow($this->theirs, Items::item([Items::variant('z')], self::MARK, id: 'S-2'));
+        Http::fake(['*' => Http::response(['id' => str_repeat('x', 300), 'state' => ['odd'], 'items' => 7])]);
+    }
+
+    /** Each request has a transaction of its own; thousands within one would slow each other down. */
+    protected function connectionsToTransact(): array
+    {
+        return [];
+    }
+
+    protected function tearDown(): void
+    {
+        // What stalls keep of each other's goods goes in the order of who needs whom.
+        foreach (['listings', 'supplier_items', 'supplier_connections'] as $table) {
+            DB::table($table)->whereIn('stall_id', [$this->mine->id, $this->theirs->id])->delete();
+        }
+        Stall::query()->whereKey([$this->mine->id, $this->theirs->id])->delete();
+        User::query()->whereKey([$this->stranger->id, $this->world->keeper()->id])->delete();
+        parent::tearDown();
+    }
+
+    public function test_spoilt_values_get_an_answer_from_every_route(): void
+    {
+        foreach ($this->routes() as $route) {
+            foreach (self::values() as $name => $value) {
+                foreach (['guest', 'stranger', 'owner'] as $who) {
+                    $this->ask($route, $this->path($route, $this->own()), $value, $who, $name);
+                }
+            }
+        }
+        self::assertSame([], array_keys($this->faults));
+        self::assertGreaterThanOrEqual(5_000, $this->asked);
+    }
+
+    public function test_spoilt_places_in_an_address_get_an_answer(): void
+    {
+        foreach ($this->routes() as $route) {
+            foreach ($route->parameterNames() as $parameter) {
+                foreach (in_array($parameter, ['shop'], true) ? [] : self::PLACES as $place) {
+                    $this->ask($route, $this->path($route, [$parameter => $place] + $this->own()), [], 'owner', $parameter.' '.$place);
+                }
+            }
+        }
+        self::assertSame([], array_keys($this->faults));
+        self::assertGreaterThan(300, $this->asked);
+    }
+
+    public function test_another_stalls_rows_are_nowhere_whatever_number_is_asked_for(): void
+    {
+        $theirs = $this->numbersOf($this->theirs);
+        foreach ($this->routes() as $route) {
+            $named = array_diff($route->parameterNames(), ['stall', 'shop']);
+            if ($named === [] || ! str_contains($route->uri(), 'at/{stall}')) {
+                continue;
+            }
+            $status = $this->ask($route, $this->path($route, ['stall' => $this->mine->handle] + $theirs), [], 'owner', 'their numbers');
+            self::assertContains($status, [404, 422, 302, 303], $route->uri().' knows another stall’s number');
+        }
+        self::assertSame([], array_keys($this->faults));
+    }
+
+    /** @return list<Routed> */
+    private function routes(): array
+    {
+        $standins = (string) config('stall.standins_host');
+
+        return array_values(array_filter(Route::getRoutes()->getRoutes(), static fn (Routed $r): bool => ! str_ends_with((string) $r->getDomain(), $standins)));
+    }
+
+    private function ask(Routed $route, string $path, mixed $value, string $who, string $what): int
+    {
+        $this->asked++;
+        $verb = $route->methods()[0];
+        $host = str_starts_with((string) $route->getDomain(), '{shop}') ? $this->mine->shopAddress() : config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix');
+        $with = is_array($value) && $value === [] ? [] : array_fill_keys(self::NAMES, $value);
+        Cache::flush();
+        DB::beginTransaction();
+        $this->app['auth']->forgetGuards();
+        $this->app['session']->flush();
+        if ($who !== 'guest') {
+            $this->signIn(($who === 'owner' ? $this->world->keeper() : $this->stranger)->refresh());
+        }
+        $response = $verb === 'GET'
+            ? $this->call('GET', $host.$path.($with === [] ? '' : '?'.http_build_query($with)), server: ['HTTP_ACCEPT' => 'application/json'])
+            : $this->call($verb, $host.$path, $with, server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => $host]);
+        $status = $response->getStatusCode();
+        DB::rollBack();
+        $about = sprintf('%s %s as %s, %s: %s', $verb, $route->uri(), $who, $what, $status >= 500 ? mb_strimwidth((string) $response->exception?->getMessage(), 0, 300) : '');
+        if ($status >= 500) {
+            $this->faults[$about] = true;
+        }
+        if ($who === 'owner' && str_contains((string) $response->baseResponse->getContent(), self::MARK)) {
+            $this->faults['a foreign row: '.$about] = true;
+        }
+
+        return $status;
+    }
+
+    /** @param  array<string, string|int>  $with */
+    private function path(Routed $route, array $with): string
+    {
+        $path = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => (string) ($with[$m[1]] ?? '1'), $route->uri());
+
+        return '/'.ltrim((string) $path, '/');
+    }
+
+    /** @return array<string, string|int> */
+    private function own(): array
+    {
+        static $own = [];
+
+        return $own[$this->mine->id] ??= ['stall' => $this->mine->handle] + $this->numbersOf($this->mine);
+    }
+
+    /** @return array<string, string|int> */
+    private function numbersOf(Stall $stall): array
+    {
+        $listing = $stall->listings()->firstOrFail();
+        $id = static fn (string $table): int => (int) DB::table($table)->where('stall_id', $stall->id)->max('id');
+
+        return [
+            'listing' => $listing->id, 'slug' => $listing->slug, 'variant' => $id('listing_variants'), 'item' => $id('supplier_items'), 'connection' => $id('supplier_connections'),
+            'run' => $id('runs'), 'picture' => $id('pictures'), 'recipe' => $id('price_recipes'), 'order' => 1, 'change' => 1, 'search' => 1, 'token' => str_repeat('a', 43), 'publicId' => '00000000-0000-4000-8000-000000000000',
+            'line' => 1, 'version' => 1, 'signIn' => '00000000-0000-4000-8000-000000000000',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function values(): array
+    {
+        $deep = 'x';
+        for ($n = 0; $n < 12; $n++) {
+            $deep = [$deep];
+        }
+
+        return [
+            'nothing' => '', 'a zero' => '0', 'below nought' => '-1', 'too large a number' => '99999999999999999999', 'an exponent' => '1e309', 'words' => 'abc', 'NUL' => "a\0b", 'broken UTF-8' => "\xC3\x28",
+            'half a surrogate' => "\xED\xA0\x80", 'a list' => ['x'], 'a map of lists' => ['a' => ['b' => ['c']]], 'lists of numbers too large' => ['99999999999999999999'], 'deep' => $deep, 'signs' => "%_\\'\";--",
+            'very long' => str_repeat('x', 1500), 'markup' => '<script>alert(1)</script>{{7*7}}', 'other scripts' => '١٢٣ 𝟙 𝕏',
+        ];
+    }
+}
