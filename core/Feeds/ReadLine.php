@@ -53,6 +53,11 @@ final readonly class ReadLine
      */
     public function read(int $number, array $values): Line|Reject
     {
+        foreach ($values as $place => $value) {
+            if (BrokenText::in($value)) {
+                return new Reject($number, $this->header[$place] ?? '', mb_substr($value, 0, 80), BrokenText::REASON);
+            }
+        }
         $sku = $this->text($values, Field::Sku);
         $title = $this->text($values, Field::Title);
         foreach ([[Field::Sku, $sku, 80], [Field::Title, $title, 400]] as [$field, $text, $most]) {

@@ -12,6 +12,7 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Bench\Undo;
+use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Said;
@@ -161,6 +162,11 @@ final readonly class ImportListings
         foreach (Columns::LISTING as $column) {
             $cell = $record['listing'][$column] ?? null;
             if ($cell === null || $cell === ListingRecords::cell($now[$column])) {
+                continue;
+            }
+            if (BrokenText::in($cell)) {
+                $rejects[] = new Reject($record['row'], $column, mb_substr($cell, 0, 80), BrokenText::REASON);
+
                 continue;
             }
             try {

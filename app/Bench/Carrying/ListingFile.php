@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Carrying;
 use WindowStall\Source\Feeds\CsvFeed;
 use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Source\Feeds\JsonFeed;
+use WindowStall\Support\Cell;
 
 /**
  * A file of listings as they go out from here, read listing by listing: never more than one of them in memory.
@@ -74,7 +75,7 @@ final readonly class ListingFile
         $record = null;
         $last = null;
         foreach ($feed->rows() as $number => $values) {
-            $cells = array_map(ListingRecords::unsafe(...), array_combine($feed->header(), $values));
+            $cells = array_map(Cell::unsafe(...), array_combine($feed->header(), $values));
             $key = $cells['listing'].'|'.($cells['supplier'] ?? '').'|'.($cells['item'] ?? '');
             if ($record !== null && $key !== $last) {
                 yield $record;

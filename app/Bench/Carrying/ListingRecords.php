@@ -8,6 +8,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Cell;
 
 /**
  * Listings as plain records, as they go out and come in.
@@ -57,7 +58,7 @@ final class ListingRecords
             return array_map(static function (string $column) use ($record, $variant, $options): string {
                 $value = $column === 'options' ? $options : ($variant[$column] ?? $record[$column] ?? '');
 
-                return self::safe(self::cell($value));
+                return Cell::safe(self::cell($value));
             }, Columns::all());
         }, $record['variants']);
     }
@@ -66,16 +67,5 @@ final class ListingRecords
     public static function cell(mixed $value): string
     {
         return is_array($value) ? json_encode($value, JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) : (is_scalar($value) ? (string) $value : '');
-    }
-
-    /** A spreadsheet runs a cell that begins like a formula; an apostrophe before it keeps it text (OWASP, CSV injection). */
-    public static function safe(string $cell): string
-    {
-        return preg_match("/^'+[=+@\t\r-]|^[=+@\t\r]|^-(?!\d+(\.\d+)?$)/", $cell) === 1 ? "'".$cell : $cell;
-    }
-
-    public static function unsafe(string $cell): string
-    {
-        return preg_match("/^'+[=+@\t\r-]/", $cell) === 1 ? substr($cell, 1) : $cell;
     }
 }

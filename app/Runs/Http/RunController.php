@@ -11,6 +11,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Cell;
 
 /** Long work: how far it is, stopping it, and what it couldn't use. */
 final class RunController
@@ -37,7 +38,7 @@ final class RunController
             fputcsv($out, ['row', 'column', 'value', 'reason'], escape: '');
             DB::table('run_rejects')->where('run_id', $run->id)->orderBy('row')->orderBy('id')->chunk(1000, static function ($rows) use ($out): void {
                 foreach ($rows as $row) {
-                    fputcsv($out, [$row->row, $row->column, $row->value, $row->reason], escape: '');
+                    fputcsv($out, array_map(Cell::safe(...), [(string) $row->row, $row->column, $row->value, $row->reason]), escape: '');
                 }
             });
             fclose($out);

@@ -25,7 +25,10 @@ final readonly class Reading
     {
         $value = $this->said[$field] ?? null;
 
-        return is_string($value) && ($mayBeEmpty || $value !== '') && strlen($value) <= $most * 4 ? $value : $this->strange();
+        // What no column takes is no answer.
+        $fits = is_string($value) && (strlen($value) <= $most || mb_strlen($value) <= $most) && ! str_contains($value, "\0");
+
+        return $fits && ($mayBeEmpty || $value !== '') ? $value : $this->strange();
     }
 
     public function textOrNull(string $field, int $most = 65_000): ?string

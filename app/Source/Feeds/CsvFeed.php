@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Feeds;
 
+use WindowStall\Core\Feeds\BrokenText;
+
 /** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16 or Windows-1252. */
 final readonly class CsvFeed implements Feed
 {
     private const DELIMITERS = [';' => 'semicolons', ',' => 'commas', "\t" => 'tabs', '|' => 'bars', '~' => 'tildes', '^' => 'carets'];
 
     private const SAMPLE_ROWS = 30;
+
+    /** So many letters of several bytes to one byte that fits nowhere make a file UTF-8. */
+    private const SURE = 3;
 
     private string $encoding;
 
@@ -72,7 +77,7 @@ final readonly class CsvFeed implements Feed
             }
             $number = 1;
             $record = '';
-            while (($line = fgets($in, Limits::ROW)) !== false) {
+            while (($line = $this->line($in, $number)) !== false) {
                 $record = $record === '' ? $line : $record.$line;
                 if (strlen($record) >= Limits::ROW - 1) {
                     throw FeedTrouble::because(sprintf('Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t read.', number_format($number), number_format(Limits::ROW)));
@@ -92,9 +97,39 @@ final readonly class CsvFeed implements Feed
         }
     }
 
+    /**
+     * @param  resource  $in
+     *
+     * @throws FeedTrouble when UTF-16 ends within a letter, or holds half of one
+     */
+    private function line($in, int $row): string|false
+    {
+        set_error_handler(static fn (): bool => throw FeedTrouble::because(sprintf('The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as UTF-8.', number_format($row))));
+        try {
+            return fgets($in, Limits::ROW);
+        } finally {
+            restore_error_handler();
+        }
+    }
+
     private function utf8(string $record): string
     {
-        return $this->encoding !== 'Windows-1252' && mb_check_encoding($record, 'UTF-8') ? $record : mb_convert_encoding($record, 'UTF-8', 'Windows-1252');
+        return match (true) {
+            $this->encoding === 'Windows-1252' => mb_convert_encoding($record, 'UTF-8', 'Windows-1252'),
+            mb_check_encoding($record, 'UTF-8') => $record,
+            // A bad byte is the fault of its row, which is named, not of the file.
+            default => self::marked($record),
+        };
+    }
+
+    private static function marked(string $record): string
+    {
+        $before = mb_substitute_character();
+        mb_substitute_character(mb_ord(BrokenText::SIGN, 'UTF-8'));
+        $scrubbed = mb_scrub($record, 'UTF-8');
+        mb_substitute_character($before);
+
+        return $scrubbed;
     }
 
     private function encoding(): string
@@ -108,8 +143,14 @@ final readonly class CsvFeed implements Feed
         }
         // The sample may end within a letter.
         $whole = preg_replace('/[\xC0-\xFF][\x80-\xBF]{0,3}$/', '', $start) ?? $start;
+        if (preg_match('//u', $whole) === 1) {
+            return 'UTF-8';
+        }
+        // Letters of several bytes that fit are hardly chance; some bytes that don't are then faults in a UTF-8 file.
+        $letters = preg_match_all('/[\xC3-\xF4][\x80-\xBF]{1,3}/', $whole);
+        $strange = preg_match_all('/[\x80-\xFF]/', (string) preg_replace('/[\xC2-\xDF][\x80-\xBF]|[\xE0-\xEF][\x80-\xBF]{2}|[\xF0-\xF4][\x80-\xBF]{3}/', '', $whole));
 
-        return preg_match('//u', $whole) === 1 ? 'UTF-8' : 'Windows-1252';
+        return str_starts_with($start, "\xEF\xBB\xBF") || $letters > self::SURE * $strange ? 'UTF-8' : 'Windows-1252';
     }
 
     /**

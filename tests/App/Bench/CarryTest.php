@@ -10,7 +10,6 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Carrying\Columns;
-use WindowStall\Bench\Carrying\ListingRecords;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Jobs\ImportFile;
 use WindowStall\Bench\Listing;
@@ -21,6 +20,7 @@ use WindowStall\Pricing\Recipes;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Cell;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
@@ -174,8 +174,8 @@ final class CarryTest extends AppTestCase
     public function test_no_cell_runs_in_a_spreadsheet_and_every_cell_is_read_back(): void
     {
         foreach (['=1+1', '+44', '-x', '-5', '@a', "'-5", "'=x", "''=x", "\tx", 'plain', "'plain", '-3.20', ''] as $cell) {
-            $safe = ListingRecords::safe($cell);
-            self::assertSame($cell, ListingRecords::unsafe($safe), $cell);
+            $safe = Cell::safe($cell);
+            self::assertSame($cell, Cell::unsafe($safe), $cell);
             self::assertDoesNotMatchRegularExpression("/^[=+@\t\r]|^-(?!\d+(\.\d+)?$)/", $safe, $cell);
         }
         self::assertSame(Columns::all(), array_unique(Columns::all()));

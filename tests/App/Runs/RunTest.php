@@ -127,6 +127,17 @@ final class RunTest extends AppTestCase
         self::assertSame(['open'], DB::table('run_seen')->pluck('external_id')->all());
     }
 
+    public function test_no_cell_of_what_was_left_out_runs_in_a_spreadsheet(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $run = $this->underWay($this->world->connection($stall));
+        DB::table('run_rejects')->insert(['run_id' => $run->id, 'row' => 3, 'column' => '@cost', 'value' => '=HYPERLINK("http://evil.example")', 'reason' => '+1 isn’t a price']);
+        $csv = $this->get(route('source.run.rejects', [$stall, $run]))->assertOk()->streamedContent();
+        self::assertStringContainsString("3,'@cost,\"'=HYPERLINK", $csv);
+        self::assertStringContainsString("'+1 isn", $csv);
+    }
+
     private function underWay(SupplierConnection $connection): Run
     {
         return $connection->runs()->create(['stall_id' => $connection->stall_id, 'state' => RunState::Running, 'counts' => [], 'job' => PullCatalogue::class, 'beat_at' => now()]);

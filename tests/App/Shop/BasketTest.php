@@ -120,4 +120,27 @@ final class BasketTest extends AppTestCase
     {
         return BasketRow::query()->where('listing_variant_id', $this->variant->id)->latest('id')->firstOrFail();
     }
+
+    public function test_what_can_not_be_put_in_makes_no_basket(): void
+    {
+        $before = \WindowStall\Shop\Basket::query()->count();
+        $shopper = new Shopper($this, $this->stall);
+        foreach ([['listing' => 999_999], ['variant' => 999_999], ['quantity' => 0], ['quantity' => 'abc'], ['quantity' => ['1']]] as $bogus) {
+            $shopper->put($this->variant, 1, $bogus)->assertUnprocessable();
+        }
+        self::assertSame($before, \WindowStall\Shop\Basket::query()->count());
+    }
+
+    public function test_a_number_that_is_none_removes_nothing(): void
+    {
+        $shopper = new Shopper($this, $this->stall);
+        $shopper->put($this->variant, 2);
+        $line = \WindowStall\Shop\BasketRow::query()->latest('id')->firstOrFail();
+        foreach (['abc', '', '1e1', '-1', '2.5', ['0']] as $typed) {
+            $shopper->send('post', '/basket/'.$line->id, ['quantity' => $typed])->assertUnprocessable();
+            self::assertSame(2, $line->refresh()->quantity);
+        }
+        $shopper->send('post', '/basket/'.$line->id, ['quantity' => '0'])->assertRedirect();
+        self::assertFalse($line->exists && \WindowStall\Shop\BasketRow::query()->whereKey($line->id)->exists());
+    }
 }

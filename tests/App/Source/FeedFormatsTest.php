@@ -173,4 +173,42 @@ final class FeedFormatsTest extends AppTestCase
 
         return (string) file_get_contents($path);
     }
+
+    public function test_one_bad_byte_is_the_fault_of_its_row_and_leaves_the_others_as_they_are(): void
+    {
+        $file = $this->file("sku;name;cost\nA-1;Gärtnerkelle;4.20\nA-2;Gie\xDFkanne;5.00\nA-3;Blumentöpfe, Körbe, Säcke;6.00\n");
+        $feed = new \WindowStall\Source\Feeds\CsvFeed($file);
+        self::assertStringContainsString('in UTF-8', $feed->about());
+        $rows = iterator_to_array($feed->rows());
+        self::assertSame(['Gärtnerkelle', 'Blumentöpfe, Körbe, Säcke'], [$rows[2][1], $rows[4][1]]);
+        self::assertTrue(\WindowStall\Core\Feeds\BrokenText::in($rows[3][1]));
+        $read = new \WindowStall\Core\Feeds\ReadLine(new \WindowStall\Core\Feeds\Mapping([
+            new \WindowStall\Core\Feeds\MappedColumn('sku', \WindowStall\Core\Feeds\Field::Sku), new \WindowStall\Core\Feeds\MappedColumn('name', \WindowStall\Core\Feeds\Field::Title),
+            new \WindowStall\Core\Feeds\MappedColumn('cost', \WindowStall\Core\Feeds\Field::Cost),
+        ], \WindowStall\Core\Feeds\DecimalSign::Point, true, 'GBP', 'GB'), $feed->header());
+        $reject = $read->read(3, $rows[3]);
+        self::assertInstanceOf(\WindowStall\Core\Feeds\Reject::class, $reject);
+        self::assertSame([3, 'name', \WindowStall\Core\Feeds\BrokenText::REASON], [$reject->row, $reject->column, $reject->reason]);
+    }
+
+    public function test_utf_16_with_half_a_letter_is_refused_in_words(): void
+    {
+        $whole = "\xFF\xFE".mb_convert_encoding("sku;name;cost\nA-1;Trowel;4.20\n", 'UTF-16LE', 'UTF-8');
+        foreach ([substr($whole, 0, -1), substr($whole, 0, 40)."\x3D\xD8".substr($whole, 40)] as $bytes) {
+            try {
+                iterator_to_array((new \WindowStall\Source\Feeds\CsvFeed($this->file($bytes)))->rows());
+                self::fail('It was read.');
+            } catch (\WindowStall\Source\Feeds\FeedTrouble $trouble) {
+                self::assertStringContainsString('half a letter', $trouble->getMessage());
+            }
+        }
+    }
+
+    private function file(string $bytes): string
+    {
+        $path = tempnam(sys_get_temp_dir(), 'feed') ?: self::fail('no room');
+        file_put_contents($path, $bytes);
+
+        return $path;
+    }
 }

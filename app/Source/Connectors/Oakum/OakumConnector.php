@@ -26,6 +26,9 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     /** News signed longer ago than this may be a replay; seconds. */
     private const NEWS_AGE = 300;
 
+    /** Letters that the number of a piece of news may have. */
+    private const LONGEST = 80;
+
     private const PAGE = 50;
 
     private const PAGES_AT_MOST = 20_000;
@@ -126,7 +129,8 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
             return null;
         }
         $said = json_decode($request->getContent(), true);
-        if (! is_array($said) || ! is_string($said['event'] ?? null) || ! is_string($said['kind'] ?? null) || ! is_array($said['order'] ?? null)) {
+        if (! is_array($said) || ! is_string($said['event'] ?? null) || ! is_string($said['kind'] ?? null) || ! is_array($said['order'] ?? null)
+            || mb_strlen($said['event']) > self::LONGEST || mb_strlen($said['kind']) > self::LONGEST / 2) {
             return null;
         }
 
