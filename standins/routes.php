@@ -43,6 +43,7 @@ Route::domain('kilnfold.'.$host)->name('kilnfold.')->group(function (): void {
     Route::post('/play/rename', [Kilnfold\PlayController::class, 'rename'])->name('play.rename');
     Route::post('/play/articles/{sku}', [Kilnfold\PlayController::class, 'article'])->name('play.article');
     Route::get('/trade/goods.csv', [Kilnfold\FeedController::class, 'csv'])->name('csv');
+    Route::get('/trade/drip.csv', [Kilnfold\FeedController::class, 'drip'])->name('drip');
     Route::get('/trade/goods.xml', [Kilnfold\FeedController::class, 'xml'])->name('xml');
     Route::get('/trade/delivery.txt', [Kilnfold\FeedController::class, 'delivery'])->name('delivery');
     Route::get('/pictures/{sku}.png', [Kilnfold\PlayController::class, 'picture'])->name('picture');

@@ -44,7 +44,7 @@ final class LiveStock
 
         return $ordering === null ? null : Breaker::for('supplier.'.$connection->id)->ask(
             fn (): array => $ordering->stock($connection->access(seconds: self::PATIENCE), $codes),
-            static fn (\Throwable $e): bool => $e instanceof SupplierTrouble && $e->passing,
+            static fn (\Throwable $e): bool => $e instanceof SupplierTrouble,
         );
     }
 

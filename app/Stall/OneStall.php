@@ -108,7 +108,8 @@ final class OneStall
         if (is_string($role)) {
             self::bind($connection->getPdo(), $id === '' && ! self::$outside ? 'none' : $role);
         }
-        $connection->getPdo()->prepare("SELECT set_config('stall.id', ?, false)")->execute([$id]);
+        // Through the connection, which signs in again if it was cut off meanwhile.
+        $connection->select("SELECT set_config('stall.id', ?, false)", [$id], useReadPdo: false);
     }
 
     /** Tests sign in as the tables' owner, to look at all of it; within a stall they are bound like everybody else. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Standins\Kilnfold;
 
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Kilnfold's list of goods, as a table and as XML, both written with decimal commas; and what it asks for a parcel. */
 final class FeedController
@@ -16,6 +17,9 @@ final class FeedController
         'stock' => ['Free stock', 'Available'], 'weight' => ['Weight kg', 'Weight kg'], 'picture' => ['Picture', 'Picture'],
     ];
 
+    /** Seconds that the dripping list goes on. */
+    private const DRIPS = 25;
+
     public function csv(): Response
     {
         $lines = [self::line(self::names())];
@@ -24,6 +28,19 @@ final class FeedController
         }
 
         return new Response(implode("\r\n", $lines)."\r\n", 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="kilnfold.csv"']);
+    }
+
+    /** The same, a letter a second: a service that drips. */
+    public function drip(): StreamedResponse
+    {
+        return new StreamedResponse(static function (): void {
+            for ($n = 0; $n < self::DRIPS && connection_aborted() === 0; $n++) {
+                echo 'x';
+                ob_get_level() > 0 && ob_flush();
+                flush();
+                sleep(1);
+            }
+        }, 200, ['Content-Type' => 'text/csv', 'X-Accel-Buffering' => 'no']);
     }
 
     public function xml(): Response

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Faults;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Jobs\SettlePayment;
+use WindowStall\Counter\Jobs\SweepSupplierOrders;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentService;
+use WindowStall\Counter\PlaceOrder;
+use WindowStall\Runs\RunState;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketContents;
+use WindowStall\Source\StartPull;
+use WindowStall\Stall\OneStall;
+use WindowStall\Stall\Stall;
+use WindowStall\Standins\Oakum\Books;
+
+/** Processes are killed in the middle; what is left is what an undisturbed one leaves. */
+final class KilledTest extends FaultsTestCase
+{
+    public function test_a_pull_whose_worker_is_killed_is_taken_up_and_ends_as_an_undisturbed_one(): void
+    {
+        $calm = $this->pulled($this->world->stall(), kill: false);
+        self::assertSame($calm, $this->pulled($this->world->stall(), kill: true));
+        self::assertSame(64, $calm[0]);
+    }
+
+    public function test_a_settlement_whose_worker_is_killed_while_the_money_is_taken_ends_paid_once(): void
+    {
+        $stall = $this->world->stall();
+        $variant = $this->onSale($stall, 'killed-'.$stall->id, 9);
+        $stall->connections()->update(['address' => 'http://oakum.standins.localhost:1']);
+        $basket = Basket::start($stall);
+        $basket->put($variant->id, 1, 9);
+        $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall->load('rates'), $basket), ['email' => 'i@f.example', 'name' => 'Ines', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']);
+        $payAt = app(PaymentService::class)->open($order, $stall);
+        // Takes the money at once and dawdles with the answer.
+        $this->visitor()->post($payAt, ['form_params' => ['card' => 'slow']]);
+        OneStall::within($stall->id, fn () => SettlePayment::dispatch($order->id));
+        $this->until(fn (): bool => $this->payment($order)->state === 'captured', 'for the money to be taken');
+        $this->kill('worker-payments-1');
+        $this->kill('worker-payments-2');
+        self::assertSame(OrderState::AwaitingPayment, $order->refresh()->state);
+        // The lease is over, and the sweep comes by.
+        Order::query()->whereKey($order->id)->update(['settling_until' => now()->subSecond(), 'updated_at' => now()->subMinute()]);
+        DB::table('cache_locks')->where('key', 'like', '%SettlePayment%')->delete();
+        SweepSupplierOrders::dispatchSync();
+        $this->until(fn (): bool => $order->refresh()->state === OrderState::Paid, 'for it to be paid');
+        self::assertSame([1, 1, 1], [(int) $this->payment($order)->captures, $order->supplierOrders()->count(), $variant->supplierVariant()->firstOrFail()->promised]);
+    }
+
+    public function test_a_killed_web_server_or_php_is_back_in_seconds_and_the_program_goes_on(): void
+    {
+        $stall = $this->world->stall();
+        $this->onSale($stall, 'back-'.$stall->id, 3);
+        foreach (['php-fpm', 'nginx', 'worker', 'scheduler'] as $process) {
+            $this->kill($process);
+        }
+        $ok = fn (string $address): bool => rescue(fn (): bool => $this->visitor()->get($address)->getStatusCode() === 200, false, false);
+        $this->until(fn (): bool => $ok($stall->shopAddress('/')) && $ok($this->workshop('/up')), 'for shop and workshop', 30);
+        self::assertStringContainsString('is started again', (string) file_get_contents(base_path('var/faults/log/supervise.log')));
+    }
+
+    public function test_a_database_that_cuts_everybody_off_is_answered_with_wait_and_then_works_again(): void
+    {
+        $stall = $this->world->stall();
+        $this->onSale($stall, 'cut-'.$stall->id, 3);
+        $seller = $this->seller();
+        $cut = fn () => DB::connection('owner')->select('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND usename = ? AND pid <> pg_backend_pid()', [config('database.connections.pgsql.bound_role')]);
+        $codes = [];
+        for ($n = 0; $n < 30; $n++) {
+            $n % 3 === 0 && $cut();
+            $codes[] = $seller->get('/at/'.$stall->handle.'/bench')->getStatusCode();
+            $codes[] = $this->visitor()->get($stall->shopAddress('/basket'))->getStatusCode();
+        }
+        self::assertSame([], array_values(array_diff($codes, [200, 503])), 'no fault of ours');
+        $this->until(fn (): bool => $seller->get('/at/'.$stall->handle.'/bench')->getStatusCode() === 200, 'for it to work again', 10);
+        self::assertContains(200, $codes);
+    }
+
+    #[Group('long')]
+    public function test_a_pull_is_taken_up_by_itself_within_two_minutes(): void
+    {
+        $stall = $this->world->stall();
+        $run = $this->begin($stall);
+        $this->kill('worker-runs');
+        Books::set('slow', '0');
+        $this->until(fn (): bool => $run->refresh()->state === RunState::Done, 'for the pull to be done', 150);
+        self::assertSame(1, $run->taken_up);
+    }
+
+    /** @return array{int, int, int} items, variants, landings that a pull leaves */
+    private function pulled(Stall $stall, bool $kill): array
+    {
+        $run = $kill ? $this->begin($stall) : OneStall::within($stall->id, fn () => app(StartPull::class)($this->world->connection($stall), null));
+        if ($kill) {
+            $this->kill('worker-runs');
+            Books::set('slow', '0');
+            self::assertSame(RunState::Running, $run->refresh()->state, 'nobody has noticed yet');
+            // As at the next start of the program, when nobody can be at work on it.
+            Artisan::call('stall:take-up');
+        }
+        $this->until(fn (): bool => $run->refresh()->state === RunState::Done, 'for the pull to be done', 60);
+
+        return [
+            DB::table('supplier_items')->where('stall_id', $stall->id)->count(), DB::table('supplier_variants')->where('stall_id', $stall->id)->count(),
+            DB::table('item_landings')->where('stall_id', $stall->id)->count(),
+        ];
+    }
+
+    private function begin(Stall $stall): \WindowStall\Runs\Run
+    {
+        $connection = $this->world->connection($stall);
+        Books::set('slow', '1');
+        $run = OneStall::within($stall->id, fn () => app(StartPull::class)($connection, null));
+        $this->until(fn (): bool => $run->refresh()->state === RunState::Running, 'for the pull to begin');
+
+        return $run;
+    }
+
+    private function payment(Order $order): \stdClass
+    {
+        return DB::connection('payment')->table('payments')->where('id', $order->payment_id)->firstOrFail();
+    }
+}
