@@ -116,7 +116,8 @@ final class OneStall
     private static function bind(PDO $pdo, string $role): void
     {
         // Tables of the session belong to whoever made them; what the owner made, the bound role can't write.
-        if ($role !== 'none' && $pdo->query(self::OWNERS_TABLES)?->fetchColumn() !== false) {
+        $owners = $role === 'none' ? false : $pdo->query(self::OWNERS_TABLES);
+        if ($owners !== false && $owners->fetchColumn() !== false) {
             $pdo->exec('DISCARD TEMP');
         }
         $pdo->prepare("SELECT set_config('role', ?, false)")->execute([$role]);

@@ -6,7 +6,6 @@ namespace WindowStall\Tests\Faults;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Oakum\Books;
@@ -72,11 +71,5 @@ abstract class FaultsTestCase extends AppTestCase
         $pid = (int) file_get_contents(base_path('var/faults/pids/'.$name));
         posix_kill(-$pid, SIGKILL);
         $this->until(fn (): bool => (int) file_get_contents(base_path('var/faults/pids/'.$name)) !== $pid, 'for '.$name.' to be started again', 20);
-    }
-
-    /** @return list<object> */
-    protected function rows(string $table, int $stall): array
-    {
-        return DB::table($table)->where('stall_id', $stall)->orderBy('id')->get()->all();
     }
 }

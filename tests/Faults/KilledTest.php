@@ -51,7 +51,7 @@ final class KilledTest extends FaultsTestCase
         Order::query()->whereKey($order->id)->update(['settling_until' => now()->subSecond(), 'updated_at' => now()->subMinute()]);
         DB::table('cache_locks')->where('key', 'like', '%SettlePayment%')->delete();
         SweepSupplierOrders::dispatchSync();
-        $this->until(fn (): bool => $order->refresh()->state === OrderState::Paid, 'for it to be paid');
+        $this->until(fn (): bool => Order::query()->whereKey($order->id)->where('state', OrderState::Paid)->exists(), 'for it to be paid');
         self::assertSame([1, 1, 1], [(int) $this->payment($order)->captures, $order->supplierOrders()->count(), $variant->supplierVariant()->firstOrFail()->promised]);
     }
 

@@ -78,7 +78,10 @@ final class VersionTest extends AppTestCase
         self::assertSame(['first', 'second'], $this->listing->refresh()->own_tags);
     }
 
-    /** @param  array<string, mixed>  $own */
+    /**
+     * @param  array<string, mixed>  $own
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
     private function say(array $own): \Illuminate\Testing\TestResponse
     {
         return $this->patchJson(route('bench.listing.update', [$this->stall, $this->listing]), $own);

@@ -13,7 +13,6 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\Group;
-use WindowStall\Bench\Listing;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
@@ -44,8 +43,6 @@ final class SpoiltTest extends AppTestCase
 
     private Stall $theirs;
 
-    private Listing $listing;
-
     private User $stranger;
 
     private int $asked = 0;
@@ -61,14 +58,18 @@ final class SpoiltTest extends AppTestCase
         Storage::fake('local');
         Storage::fake('media');
         $this->mine = $this->world->stall();
-        $this->listing = $this->world->inWindow($this->mine, Items::item([Items::variant('v'), Items::variant('w', 700, 5, 'CPR-02')], 'Mine', id: 'S-1'));
+        $this->world->inWindow($this->mine, Items::item([Items::variant('v'), Items::variant('w', 700, 5, 'CPR-02')], 'Mine', id: 'S-1'));
         $this->stranger = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@quillet.example', 'password' => 'four-rows-of-peas']);
         $this->theirs = $this->world->stall($this->stranger);
         $this->world->inWindow($this->theirs, Items::item([Items::variant('z')], self::MARK, id: 'S-2'));
         Http::fake(['*' => Http::response(['id' => str_repeat('x', 300), 'state' => ['odd'], 'items' => 7])]);
     }
 
-    /** Each request has a transaction of its own; thousands within one would slow each other down. */
+    /**
+     * Each request has a transaction of its own; thousands within one would slow each other down.
+     *
+     * @return list<string>
+     */
     protected function connectionsToTransact(): array
     {
         return [];
