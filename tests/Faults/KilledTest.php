@@ -6,6 +6,7 @@ namespace WindowStall\Tests\Faults;
 
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use PHPUnit\Framework\Attributes\Group;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SettlePayment;
@@ -17,6 +18,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Source\StartPull;
+use WindowStall\Stall\Mail\NewPasswordLink;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Oakum\Books;
@@ -82,6 +84,21 @@ final class KilledTest extends FaultsTestCase
         self::assertSame([], array_values(array_diff($codes, [200, 503])), 'no fault of ours');
         $this->until(fn (): bool => $seller->get('/at/'.$stall->handle.'/bench')->getStatusCode() === 200, 'for it to work again', 10);
         self::assertContains(200, $codes);
+    }
+
+    public function test_mail_that_is_refused_or_slow_is_sent_again_and_arrives_once(): void
+    {
+        $box = 'http://mailbox.'.config('stall.standins_host').config('stall.port_suffix');
+        $play = fn (string $do) => $this->visitor()->post($box.'/play', ['form_params' => ['do' => $do]]);
+        $user = $this->world->keeper();
+        $mine = fn (): int => count(array_filter(json_decode((string) $this->visitor()->get($box.'/messages')->getBody(), true), static fn (array $m): bool => $m['to'] === [$user->email]));
+        $play('refuse');
+        Mail::mailer('smtp')->to($user->email)->queue(new NewPasswordLink($user, str_repeat('b', 64)));
+        $this->until(fn (): bool => DB::table('jobs')->where('queue', 'mail')->where('attempts', '>=', 1)->whereNull('reserved_at')->exists(), 'for the first try');
+        self::assertSame(0, $mine());
+        $play('take');
+        $this->until(fn (): bool => $mine() === 1, 'for the mail', 30);
+        self::assertSame(0, DB::table('failed_jobs')->count());
     }
 
     #[Group('long')]

@@ -19,6 +19,7 @@ use WindowStall\Core\Pricing\Till;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Source\FindItems;
 use WindowStall\Source\ItemSearch;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Window;
 
@@ -31,6 +32,7 @@ final class RunBench extends Command
 
     public function handle(FindItems $find): int
     {
+        OneStall::enter(Stall::query()->where('handle', 'quillet')->firstOrFail()->id);
         $stall = Stall::query()->with('rates')->where('handle', 'quillet')->firstOrFail();
         $listing = $stall->listings()->where('state', ListingState::InWindow)->orderBy('id')->firstOrFail();
         $this->line('Shop pages served warm, next to nginx serving the same HTML as a plain file in the same run');

@@ -10,6 +10,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\MappedColumn;
@@ -30,6 +32,7 @@ use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ItemRows;
 use WindowStall\Source\Views\SearchView;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
 /** Measures the program at the size its users reach: 100,000 variants. bin/bench calls it after the small figures. */
@@ -46,14 +49,79 @@ final class RunLargeBench extends Command
     public function handle(FindItems $find, SaveItems $save, LandItems $land): int
     {
         $stall = Stall::query()->with('rates')->where('handle', 'quillet')->firstOrFail();
-        $this->import($save, $land);
+        $other = Stall::query()->where('handle', 'saltmarsh-ringers')->firstOrFail();
+        OneStall::within($other->id, fn () => $this->import($save, $land));
         $this->memory();
         $this->line('');
-        $this->pull($stall);
-        $this->search($stall, $find);
-        $this->price($stall);
+        OneStall::within($stall->id, function () use ($stall, $find): void {
+            $this->pull($stall);
+            $this->search($stall, $find);
+            $this->price($stall);
+            $this->wall($stall, $find);
+        });
 
         return self::SUCCESS;
+    }
+
+    /** What row-level security costs: the same work as the bound role and as the tables' owner, turn and turn about in the same session. */
+    private function wall(Stall $stall, FindItems $find): void
+    {
+        $listing = Listing::query()->where('stall_id', $stall->id)->orderBy('id')->firstOrFail();
+        $search = fn (array $query) => $find($stall, ItemSearch::of(Request::create('/', 'GET', $query), $stall, $stall->home_market));
+        $board = fn (array $query) => BoardQuery::of(Request::create('/', 'GET', $query), $stall)->look($stall);
+        $work = [
+            'a search in Source, by words' => [15, fn () => $search(['q' => 'garden'])],
+            'a search in Source, everything' => [15, fn () => $search([])],
+            'a page of the price board' => [15, fn () => $board([])],
+            'the board by words' => [15, fn () => $board(['q' => 'trowel', 'sort' => 'price'])],
+            'one listing with every figure' => [40, fn () => ListingFigures::of($stall, Listing::query()->with(Listing::FOR_FIGURES)->findOrFail($listing->id))],
+            'every variant priced, nothing moves' => [3, fn () => app(PriceListings::class)($stall->unsetRelations(), markets: [$stall->home_market])],
+        ];
+        $this->line('');
+        $this->line('Row-level security: the same as the bound role and as the owner of the tables, whom it doesn’t bind; milliseconds');
+        $this->line(sprintf('  %-52s %10s %10s %8s', '', 'bound', 'owner', 'ratio'));
+        [$allBound, $allFree] = [0.0, 0.0];
+        foreach ($work as $name => [$times, $do]) {
+            [$bound, $free] = $this->pairs($stall, $times, $do);
+            $allBound += $bound;
+            $allFree += $free;
+            $this->line(sprintf('  %-52s %10.1f %10.1f %8.2f', $name, $bound, $free, $bound / $free));
+        }
+        $this->line(sprintf('  %-52s %10.1f %10.1f %8.2f', 'all of them', $allBound, $allFree, $allBound / $allFree));
+    }
+
+    /**
+     * @param  callable(): mixed  $do
+     * @return array{float, float} medians in milliseconds, bound and not
+     */
+    private function pairs(Stall $stall, int $times, callable $do): array
+    {
+        $taken = ['bound' => [], 'free' => []];
+        for ($n = 0; $n <= $times; $n++) {
+            foreach ($n % 2 === 0 ? ['bound', 'free'] : ['free', 'bound'] as $how) {
+                OneStall::enter($stall->id);
+                $how === 'free' && DB::statement('RESET ROLE');
+                $seconds = $this->seconds(static fn () => $do());
+                // The first round warms up.
+                $n > 0 && $taken[$how][] = $seconds * 1000;
+            }
+        }
+        OneStall::enter($stall->id);
+
+        return [self::middle($taken['bound']), self::middle($taken['free'])];
+    }
+
+    /** @param  list<float>  $of */
+    private static function middle(array $of): float
+    {
+        sort($of);
+
+        return $of[intdiv(count($of), 2)];
+    }
+
+    private function vacuum(string $what): void
+    {
+        DB::connection('owner')->statement($what);
     }
 
     /** A table of 100,000 rows, next to COPY of the same file in the same run. */
@@ -106,7 +174,7 @@ final class RunLargeBench extends Command
         $taken = $this->seconds(fn () => app()->call([new PullCatalogue($run->id), 'handle']));
         $markets = count($stall->markets());
         $this->line(sprintf('Oakum Depot with %s items and %s variants pulled over HTTP and landed in %d markets: %.0f s', number_format($stall->items()->count()), number_format((int) $stall->items()->sum('variants_count')), $markets, $taken));
-        DB::statement('VACUUM ANALYZE supplier_items, supplier_variants, item_landings');
+        $this->vacuum('VACUUM ANALYZE supplier_items, supplier_variants, item_landings');
     }
 
     private function search(Stall $stall, FindItems $find): void
@@ -142,20 +210,20 @@ final class RunLargeBench extends Command
         DB::statement("INSERT INTO listings (stall_id, supplier_item_id, agreed_words_id, state, slug, shown_title, created_at, updated_at)
             SELECT stall_id, id, words_id, 'on_bench', 'bench-' || id, left(title, 400), now(), now() FROM supplier_items i WHERE stall_id = ? AND gone_at IS NULL AND words_id IS NOT NULL AND NOT EXISTS (SELECT 1 FROM listings l WHERE l.supplier_item_id = i.id)", [$stall->id]);
         DB::statement('INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position) SELECT l.id, v.id, v.external_id, v.position FROM listings l JOIN supplier_variants v ON v.supplier_item_id = l.supplier_item_id AND v.gone_at IS NULL WHERE l.stall_id = ? ON CONFLICT DO NOTHING', [$stall->id]);
-        DB::statement('VACUUM ANALYZE listings, listing_variants, supplier_variants');
+        $this->vacuum('VACUUM ANALYZE listings, listing_variants, supplier_variants');
         $price = app(PriceListings::class);
         $home = [$stall->home_market];
         $first = $this->seconds(fn () => $price($stall->unsetRelations(), markets: $home));
-        DB::statement('VACUUM ANALYZE prices');
+        $this->vacuum('VACUUM ANALYZE prices');
         $count = (int) DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->count();
         [$updates, $prices, $ratios] = [[], [], []];
         for ($n = 0; $n < 5; $n++) {
             $updates[] = $this->seconds(fn () => DB::update('UPDATE prices SET (price_minor, shown_minor, recipe_minor, keep_minor, margin_bp, above_floor_minor, since) = (price_minor + 1, shown_minor + 1, recipe_minor + 1, keep_minor + 1, margin_bp + 1, above_floor_minor + 1, now()) WHERE stall_id = ? AND market = ?', [$stall->id, $stall->home_market]));
-            DB::statement('VACUUM prices');
+            $this->vacuum('VACUUM prices');
             // Every price moves, so that every row is written.
             $stall->recipes()->orderByDesc('position')->firstOrFail()->update(['recipe' => Recipes::check(['steps' => [['factor' => '2.'.(3 + $n)]], 'ending' => ['part' => '0.'.(4 + $n).'5']], $stall->currencyValue())]);
             $prices[] = $this->seconds(fn () => $price($stall->unsetRelations(), markets: $home));
-            DB::statement('VACUUM prices');
+            $this->vacuum('VACUUM prices');
             $ratios[] = $prices[$n] / $updates[$n];
         }
         sort($updates);

@@ -12,7 +12,9 @@ use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Stall\SignIn;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
@@ -45,6 +47,12 @@ final class SpoiltTest extends AppTestCase
 
     private User $stranger;
 
+    /** @var array<string, User> */
+    private array $people = [];
+
+    /** @var array<string, string> */
+    private array $signIns = [];
+
     private int $asked = 0;
 
     /** @var array<string, true> */
@@ -62,6 +70,8 @@ final class SpoiltTest extends AppTestCase
         $this->stranger = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@quillet.example', 'password' => 'four-rows-of-peas']);
         $this->theirs = $this->world->stall($this->stranger);
         $this->world->inWindow($this->theirs, Items::item([Items::variant('z')], self::MARK, id: 'S-2'));
+        $this->people = ['owner' => $this->world->keeper()->refresh(), 'stranger' => $this->stranger->refresh()];
+        $this->signIns = array_map(static fn (User $u): string => SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $u->id, 'seen_at' => now(), 'created_at' => now()])->id, $this->people);
         Http::fake(['*' => Http::response(['id' => str_repeat('x', 300), 'state' => ['odd'], 'items' => 7])]);
     }
 
@@ -145,7 +155,8 @@ final class SpoiltTest extends AppTestCase
         $this->app['auth']->forgetGuards();
         $this->app['session']->flush();
         if ($who !== 'guest') {
-            $this->signIn(($who === 'owner' ? $this->world->keeper() : $this->stranger)->refresh());
+            $this->actingAs($this->people[$who]);
+            $this->app['session']->put(SignIn::KEY, $this->signIns[$who]);
         }
         $response = $verb === 'GET'
             ? $this->call('GET', $host.$path.($with === [] ? '' : '?'.http_build_query($with)), server: ['HTTP_ACCEPT' => 'application/json'])
