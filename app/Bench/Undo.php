@@ -51,9 +51,9 @@ final readonly class Undo
     }
 
     /** A step that is done bit by bit: begun, some listings at a time, and ended with what was done. */
-    public function begin(Stall $stall, ?User $by, bool $apart): BenchChange
+    public function begin(Stall $stall, ?User $by, bool $apart, string $words = 'under way'): BenchChange
     {
-        return BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => '', 'apart' => $apart]);
+        return BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => $words, 'apart' => $apart]);
     }
 
     /**

@@ -86,7 +86,7 @@ final readonly class ImportListings
         if ($differ === []) {
             return;
         }
-        $done->change ??= $this->undo->begin($stall, $by, apart: true);
+        $done->change ??= $this->undo->begin($stall, $by, apart: true, words: 'listings brought in');
         $done->changed += $this->undo->during($stall, $done->change, array_keys($differ), fn (): int => $this->write($stall, $differ), static fn (): array => $taken);
     }
 

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Snapshot;
 use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Stall\Stall;
 
@@ -40,7 +41,7 @@ final readonly class ImportedView
 
         return new self(
             run: $run->id,
-            words: $run->notes[0] ?? '',
+            words: $run->notes[0] ?? ($run->state === RunState::Cancelled ? 'Stopped. What was in till then stays, or is taken back here.' : ''),
             trouble: $run->trouble,
             change: $change?->undone_at === null ? $change?->id : null,
             listings: $change === null ? [] : array_map(ImportedListingView::of(...), Snapshot::listed($stall, $change, self::SHOWN)),

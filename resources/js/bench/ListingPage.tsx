@@ -86,7 +86,9 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     const timer = setInterval(() => {
       send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]))
         .then((next) => {
-          setListing(next);
+          // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
+          const { pictures, spare, supplierPictures, picturesWaiting } = next;
+          setListing((now) => (now.version === next.version ? next : { ...now, pictures, spare, supplierPictures, picturesWaiting }));
           if (next.picturesWaiting === 0) setStamp((n) => n + 1);
         })
         .catch(() => undefined);
