@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Stall;
 
 use Illuminate\Database\Connection;
+use Illuminate\Foundation\Bus\PendingDispatch;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
@@ -57,7 +58,7 @@ final class OneStall
     }
 
     /**
-     * Does something in a stall, then stands where one stood before.
+     * Does something in a stall, then stands where one stood before. Jobs are set within it; nothing is given back of them.
      *
      * @template T
      *
@@ -74,6 +75,10 @@ final class OneStall
             self::backFromTrouble($before);
 
             throw $e;
+        }
+        if ($done instanceof PendingDispatch) {
+            // A job is set when what was handed back is let go: here, while it is still known for which stall.
+            $done = null;
         }
         self::back($before);
 

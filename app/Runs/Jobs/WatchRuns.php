@@ -43,8 +43,8 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        $this->each('SELECT stall, number FROM silent_runs(?)', [now()->subSeconds($this->silence)], $this->lookAfter(...));
-        $this->each('SELECT stall, number FROM forgotten_runs(?)', [now()->subMinutes($this->silence === 0 ? 0 : self::FORGOTTEN)], $this->setAgain(...));
+        $this->each('SELECT stall, number FROM silent_runs(?)', [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)], $this->lookAfter(...));
+        $this->each('SELECT stall, number FROM forgotten_runs(?)', [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)], $this->setAgain(...));
         // What a pull met; one that was killed couldn't clear it away.
         DB::delete('DELETE FROM run_seen WHERE run_id NOT IN (SELECT number FROM open_runs())');
     }

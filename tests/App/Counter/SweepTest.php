@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Counter;
 
+use Illuminate\Queue\QueueManager;
+use Illuminate\Queue\QueueServiceProvider;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use WindowStall\Core\Dispatch\OrderState;
@@ -80,6 +82,32 @@ final class SweepTest extends AppTestCase
         $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 0)->where('unpaid', 1));
         $this->shopper->pay($this->shopper->order());
         $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 1)->where('unpaid', 0)->where('orders.0.costConfirmed', false)->where('frame.toSend', 1));
+    }
+
+    public function test_what_the_sweep_sets_is_done_in_the_stall_it_belongs_to(): void
+    {
+        $this->shopper->order();
+        self::assertSame([['SettlePayment', $this->stall->id]], $this->setBySweep());
+    }
+
+    public function test_so_is_the_question_after_a_silent_suppliers_order(): void
+    {
+        $row = $this->shopper->pay($this->shopper->order())->supplierOrders()->firstOrFail();
+        $row->update(['state' => 'sent', 'external_id' => '1', 'asked_at' => now()->subMinutes(5)]);
+        self::assertSame([['AskSupplier', $this->stall->id]], $this->setBySweep());
+    }
+
+    /** @return list<array{string, int}> the jobs that a sweep sets, as a worker finds them, and their stalls */
+    private function setBySweep(): array
+    {
+        Queue::swap(new QueueManager($this->app ?? throw new \LogicException));
+        (new QueueServiceProvider($this->app))->registerConnectors(Queue::getFacadeRoot());
+        config(['queue.default' => 'database']);
+        $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
+        (new SweepSupplierOrders)->handle();
+
+        return array_values(DB::table('jobs')->orderBy('id')->get()->map(static fn (\stdClass $j): array => json_decode($j->payload, true))
+            ->map(static fn (array $p): array => [class_basename($p['displayName']), $p['stall']])->all());
     }
 
     private function sweepLater(): void

@@ -142,6 +142,17 @@ final class OneStallTest extends AppTestCase
         self::assertNull(OneStall::current());
     }
 
+    public function test_a_job_that_waits_says_its_stall_however_it_was_set(): void
+    {
+        config(['queue.default' => 'database']);
+        OneStall::within($this->one->id, fn () => dispatch(new SeesStall));
+        OneStall::within($this->two->id, static function (): void {
+            dispatch(new SeesStall);
+        });
+        $stalls = DB::table('jobs')->orderBy('id')->pluck('payload')->map(static fn (string $p): mixed => json_decode($p, true)['stall']);
+        self::assertSame([$this->one->id, $this->two->id], $stalls->all());
+    }
+
     public function test_each_function_beyond_the_policies_looks_at_the_entered_stall(): void
     {
         $functions = DB::select(<<<'SQL'

@@ -212,7 +212,7 @@ final class SpoiltTest extends AppTestCase
         }
 
         return [
-            'nothing' => '', 'a zero' => '0', 'below nought' => '-1', 'too large a number' => '99999999999999999999', 'an exponent' => '1e309', 'words' => 'abc', 'NUL' => "a\0b", 'broken UTF-8' => "\xC3\x28",
+            'nothing' => '', 'below nought' => '-1', 'too large a number' => '99999999999999999999', 'words' => 'abc', 'NUL' => "a\0b", 'broken UTF-8' => "\xC3\x28",
             'half a surrogate' => "\xED\xA0\x80", 'a list' => ['x'], 'a map of lists' => ['a' => ['b' => ['c']]], 'lists of numbers too large' => ['99999999999999999999'], 'deep' => $deep, 'signs' => "%_\\'\";--",
             'very long' => str_repeat('x', 1500), 'markup' => '<script>alert(1)</script>{{7*7}}', 'other scripts' => '١٢٣ 𝟙 𝕏',
         ];
