@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
+use WindowStall\Tests\Browser\Support\Page;
+
 /** What people say is kept: two who write at once, a file brought in and taken back, a forgotten password. */
 final class KeptTest extends BrowserTestCase
 {
