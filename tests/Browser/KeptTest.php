@@ -39,12 +39,12 @@ final class KeptTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk, connect: false);
         $phone = $this->desk();
-        $phone->open(self::workshop('/sign-in'))->press('forgotten the password')->write('E-mail', $handle.'@quillet.example')->press('Send me the link')->see('a link is on its way to it');
+        $phone->open(self::workshop('/sign-in'))->press('forgotten the password')->see('Send me the link')->write('E-mail', $handle.'@quillet.example')->press('Send me the link')->see('a link is on its way to it');
         $mail = $this->desk();
         $mail->until(fn (): bool => str_contains($mail->open(self::url('mailbox.standins.localhost'))->text(), $handle.'@quillet.example'), 'for the mail');
         preg_match('#http://\S+/password/new/\S+'.$handle.'\S+#', $mail->text(), $m);
-        $phone->open($m[0] ?? self::fail('no link'))->write('New password', 'password123')->press('Set it and sign in')->see('Many people use this password');
-        $phone->write('New password', 'four-rows-of-parsnips')->press('Set it and sign in')->see('No supplier is connected yet');
+        $phone->open($m[0] ?? self::fail('no link'))->still()->write('New password', 'password123')->press('Set it and sign in')->see('Many people use this password');
+        $phone->still()->write('New password', 'four-rows-of-parsnips')->press('Set it and sign in')->see('No supplier is connected yet');
         $phone->open(self::workshop('/you'))->see('Where you are signed in')->readsForEveryone('a person’s own page');
         // Where they were signed in before, they are no more.
         $desk->open(self::workshop('/you'))->see('Sign in');
