@@ -100,7 +100,7 @@ final class SweepTest extends AppTestCase
     /** @return list<array{string, int}> the jobs that a sweep sets, as a worker finds them, and their stalls */
     private function setBySweep(): array
     {
-        Queue::swap(new QueueManager($this->app ?? throw new \LogicException));
+        Queue::swap(new QueueManager($this->app));
         (new QueueServiceProvider($this->app))->registerConnectors(Queue::getFacadeRoot());
         config(['queue.default' => 'database']);
         $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
