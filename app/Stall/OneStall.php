@@ -86,6 +86,22 @@ final class OneStall
         return $done;
     }
 
+    /**
+     * Goes through what a sweep has to look after, whosever it is: rows that one of the owner's functions gives (numbers of stalls
+     * and rows), each within its stall.
+     *
+     * @param  string  $function  a function that gives (stall, number)
+     * @param  list<mixed>  $with  what it is asked
+     * @param  callable(int): mixed  $do  told the row's number
+     */
+    public static function each(string $function, array $with, callable $do): void
+    {
+        $rows = DB::select(sprintf('SELECT stall, number FROM %s(%s)', $function, implode(', ', array_fill(0, count($with), '?'))), $with);
+        foreach ($rows as $row) {
+            self::within((int) $row->stall, static fn (): mixed => $do((int) $row->number));
+        }
+    }
+
     /** Stands where one stood before: in a stall, or in none. */
     public static function back(?int $before): void
     {

@@ -7,7 +7,6 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Picture;
 use WindowStall\Stall\OneStall;
 
@@ -27,13 +26,16 @@ final class FetchForgotten implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        foreach (DB::select('SELECT stall, number FROM listings_without_pictures(?, ?)', [now()->subMinutes(self::PATIENCE), self::AT_ONCE]) as $row) {
-            OneStall::within((int) $row->stall, static function () use ($row): void {
-                Picture::query()->where('listing_id', (int) $row->number)->where('state', Picture::WAITING)->update(['updated_at' => now()]);
-                FetchPictures::dispatch((int) $row->number);
-                Picture::query()->where('listing_id', (int) $row->number)->where('state', Picture::WAITING)->whereNotNull('incoming')->pluck('id')
-                    ->each(static fn (int $id) => MakePicture::dispatch($id));
-            });
+        OneStall::each('listings_without_pictures', [now()->subMinutes(self::PATIENCE), self::AT_ONCE], $this->fetch(...));
+    }
+
+    private function fetch(int $listing): void
+    {
+        $waiting = fn () => Picture::query()->where('listing_id', $listing)->where('state', Picture::WAITING);
+        $waiting()->update(['updated_at' => now()]);
+        FetchPictures::dispatch($listing);
+        foreach ($waiting()->whereNotNull('incoming')->pluck('id') as $sent) {
+            MakePicture::dispatch((int) $sent);
         }
     }
 }

@@ -43,15 +43,16 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        $this->each('SELECT stall, number FROM silent_runs(?)', [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)], $this->lookAfter(...));
-        $this->each('SELECT stall, number FROM forgotten_runs(?)', [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)], $this->setAgain(...));
+        OneStall::each('silent_runs', [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)], $this->lookAfter(...));
+        OneStall::each('forgotten_runs', [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)], $this->setAgain(...));
         // What a pull met; one that was killed couldn't clear it away.
         DB::delete('DELETE FROM run_seen WHERE run_id NOT IN (SELECT number FROM open_runs())');
     }
 
-    private function lookAfter(Run $run): void
+    private function lookAfter(int $id): void
     {
-        if (! SignOfLife::gone($run)) {
+        $run = Run::query()->find($id);
+        if ($run === null || ! SignOfLife::gone($run)) {
             return;
         }
         if ($run->job !== null && $run->job::repeats() && $run->taken_up < self::MOST) {
@@ -69,25 +70,12 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
         }
     }
 
-    private function setAgain(Run $run): void
+    private function setAgain(int $id): void
     {
-        if ($run->job !== null) {
+        $run = Run::query()->find($id);
+        if ($run?->job !== null) {
             $run->update(['beat_at' => now()]);
             dispatch(new ($run->job)($run->id));
-        }
-    }
-
-    /**
-     * @param  list<mixed>  $with
-     * @param  callable(Run): void  $do
-     */
-    private function each(string $rows, array $with, callable $do): void
-    {
-        foreach (DB::select($rows, $with) as $row) {
-            OneStall::within((int) $row->stall, static function () use ($row, $do): void {
-                $run = Run::query()->find((int) $row->number);
-                $run === null ?: $do($run);
-            });
         }
     }
 }

@@ -7,7 +7,6 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
@@ -27,13 +26,11 @@ final class PullDue implements ShouldBeUnique, ShouldQueue
 
     public function handle(StartPull $pull): void
     {
-        foreach (DB::select('SELECT stall, number FROM connections_due(?, ?)', [now(), self::AT_ONCE]) as $due) {
-            OneStall::within((int) $due->stall, static function () use ($due, $pull): void {
-                $connection = SupplierConnection::query()->findOrFail((int) $due->number);
-                // The next time is set when the pull ends; till then it isn't due.
-                $connection->update(['next_pull_at' => null]);
-                $pull($connection, null);
-            });
-        }
+        OneStall::each('connections_due', [now(), self::AT_ONCE], static function (int $id) use ($pull): void {
+            $connection = SupplierConnection::query()->findOrFail($id);
+            // The next time is set when the pull ends; till then it isn't due.
+            $connection->update(['next_pull_at' => null]);
+            $pull($connection, null);
+        });
     }
 }
