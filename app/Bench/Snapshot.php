@@ -80,7 +80,8 @@ final class Snapshot
     private const CLEAR_SOURCES = <<<'SQL'
         DELETE FROM variant_sources source
         USING listing_variants variant, listings listing
-        WHERE variant.id = source.listing_variant_id AND listing.id = variant.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        WHERE variant.id = source.listing_variant_id AND listing.id = variant.listing_id
+          AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
         SQL;
 
     private const PUT_SOURCES = <<<'SQL'
