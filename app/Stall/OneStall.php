@@ -20,7 +20,14 @@ use Throwable;
  */
 final class OneStall
 {
-    private const OWNERS_TABLES = 'SELECT 1 FROM pg_class WHERE relnamespace = pg_my_temp_schema() AND relowner = session_user::regrole LIMIT 1';
+    private const OWNERS_TABLES = <<<'SQL'
+        SELECT 1
+        FROM pg_class
+        WHERE pg_my_temp_schema() <> 0
+            AND relnamespace = pg_my_temp_schema()
+            AND relowner = session_user::regrole
+        LIMIT 1
+        SQL;
 
     private static ?int $id = null;
 
@@ -142,6 +149,6 @@ final class OneStall
         if ($owners !== false && $owners->fetchColumn() !== false) {
             $pdo->exec('DISCARD TEMP');
         }
-        $pdo->prepare("SELECT set_config('role', ?, false)")->execute([$role]);
+        $pdo->exec('SET ROLE '.($role === 'none' ? 'NONE' : '"'.str_replace('"', '""', $role).'"'));
     }
 }
