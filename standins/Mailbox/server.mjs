@@ -68,7 +68,7 @@ function page() {
     .join('\n');
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Mailbox</title>
 <meta name="viewport" content="width=device-width, initial-scale=1">
-<style>body{margin:0 auto;max-width:760px;padding:32px 24px;font:16px/1.5 system-ui,sans-serif;color:#25211b;background:#f8f3e8}
+<style>body{margin:0 auto;max-width:760px;padding:32px 24px;font:16px/1.5 system-ui,sans-serif;color:#25211b;background:#f8f3e8;overflow-wrap:anywhere}
 article{border-top:1px solid #d9cfba;padding:14px 0}h1{font-size:26px}h2{font-size:17px;margin:0}.quiet{color:#6d6456;margin:2px 0 8px}
 pre{white-space:pre-wrap;font:inherit;margin:0}form{margin-bottom:24px}button{font:inherit;padding:4px 10px}</style></head><body>
 <h1>Everybody’s mailbox</h1><p>What the program sends by mail arrives here.</p>
