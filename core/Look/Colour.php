@@ -34,28 +34,58 @@ final readonly class Colour
      */
     public static function oklch(float $lightness, float $chroma, float $hue): self
     {
-        for ($c = $chroma; $c > 0; $c -= 0.004) {
-            $rgb = self::toLinear($lightness, $c, $hue);
-            if (min($rgb) >= -0.0005 && max($rgb) <= 1.0005) {
-                return self::fromLinear($rgb);
-            }
+        $rgb = self::toLinear($lightness, $chroma, $hue);
+        if (self::fits($rgb)) {
+            return self::fromLinear($rgb);
+        }
+        [$in, $out] = [0.0, $chroma];
+        for ($n = 0; $n < 10; $n++) {
+            $middle = ($in + $out) / 2;
+            self::fits(self::toLinear($lightness, $middle, $hue)) ? $in = $middle : $out = $middle;
         }
 
-        return self::fromLinear(self::toLinear($lightness, 0.0, $hue));
+        return self::fromLinear(self::toLinear($lightness, $in, $hue));
     }
 
-    /** @return array{float, float, float} lightness 0 to 1, chroma, hue in degrees */
-    public function toOklch(): array
+    /** @param  array{float, float, float}  $rgb  linear sRGB */
+    private static function fits(array $rgb): bool
+    {
+        return min($rgb) >= -0.0005 && max($rgb) <= 1.0005;
+    }
+
+    /** @param  array{float, float, float}  $lab  lightness 0 to 1, and the two axes of OKLab */
+    public static function oklab(array $lab): self
+    {
+        return self::oklch($lab[0], hypot($lab[1], $lab[2]), fmod(rad2deg(atan2($lab[2], $lab[1])) + 360, 360));
+    }
+
+    /** @return array{float, float, float} lightness 0 to 1, and the two axes of OKLab */
+    public function toOklab(): array
     {
         [$r, $g, $b] = array_map(self::linear(...), [$this->r, $this->g, $this->b]);
         $l = (0.4122214708 * $r + 0.5363325363 * $g + 0.0514459929 * $b) ** (1 / 3);
         $m = (0.2119034982 * $r + 0.6806995451 * $g + 0.1073969566 * $b) ** (1 / 3);
         $s = (0.0883024619 * $r + 0.2817188376 * $g + 0.6299787005 * $b) ** (1 / 3);
-        $lightness = 0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s;
-        $a = 1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s;
-        $bb = 0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s;
 
-        return [$lightness, hypot($a, $bb), fmod(rad2deg(atan2($bb, $a)) + 360, 360)];
+        return [
+            0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s,
+            1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s,
+            0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s,
+        ];
+    }
+
+    /** @return array{float, float, float} lightness 0 to 1, chroma, hue in degrees */
+    public function toOklch(): array
+    {
+        [$lightness, $a, $b] = $this->toOklab();
+
+        return [$lightness, hypot($a, $b), fmod(rad2deg(atan2($b, $a)) + 360, 360)];
+    }
+
+    /** With black over it, as CSS composites it. */
+    public function darkened(float $alpha): self
+    {
+        return new self($this->r * (1 - $alpha), $this->g * (1 - $alpha), $this->b * (1 - $alpha));
     }
 
     /** WCAG contrast ratio, 1 to 21. */

@@ -14,39 +14,76 @@ use WindowStall\Core\Look\Tones;
 
 final class TonesTest extends TestCase
 {
-    private const READ_ON = [['ink', 'ground'], ['ink', 'sheet'], ['ink', 'soft'], ['mute', 'ground'], ['mute', 'sheet'], ['on-fill', 'fill'], ['brand', 'ground'], ['brand', 'sheet'], ['brand', 'soft']];
-
-    public function test_text_can_be_read_whatever_colour_a_seller_picks(): void
+    public function test_whatever_stands_on_whatever_can_be_read_in_every_mood_whatever_colours_a_seller_picks(): void
     {
         mt_srand(11);
-        $hexes = ['#000000', '#ffffff', '#ffff00', '#00ffff', '#ff00ff', '#808080', '#777777'];
-        for ($n = 0; $n < 120; $n++) {
+        $hexes = ['#000000', '#ffffff', '#ffff00', '#00ffff', '#ff00ff', '#808080', '#777777', '#0000ff', '#00ff00', '#ff0000'];
+        for ($n = 0; $n < 360; $n++) {
             $hexes[] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
         }
+        $looks = 0;
         foreach (Mood::cases() as $mood) {
-            foreach ($hexes as $hex) {
-                $tones = Tones::from(Colour::hex($hex), $mood);
-                foreach (self::READ_ON as [$text, $ground]) {
+            foreach ($hexes as $n => $hex) {
+                // Alone, and with a second and a third as they come.
+                $colours = array_map(Colour::hex(...), $n % 3 === 0 ? [$hex] : array_slice([...array_slice($hexes, $n), ...$hexes], 0, 1 + $n % 3));
+                $tones = Tones::from($colours, $mood);
+                foreach (Tones::PAIRS as [$text, $ground, $least]) {
                     $ratio = Colour::hex($tones->get($text)->toHex())->contrast(Colour::hex($tones->get($ground)->toHex()));
-                    self::assertGreaterThanOrEqual(Tones::TEXT, $ratio, "$text on $ground, from $hex in mood $mood->value");
+                    self::assertGreaterThanOrEqual($least, $ratio, "$text on $ground, from $hex in mood $mood->value");
                 }
+                $looks++;
             }
         }
+        self::assertGreaterThan(2_000, $looks);
     }
 
-    public function test_a_brand_colour_that_reads_is_kept_to_the_letter(): void
+    public function test_a_brand_colour_that_reads_is_kept_to_the_letter_and_nothing_is_said(): void
     {
         foreach (['#2c5a43', '#7a3b2e'] as $hex) {
-            self::assertSame($hex, Tones::from(Colour::hex($hex), Mood::Paper)->get('fill')->toHex());
+            $tones = Tones::from(Colour::hex($hex), Mood::Paper);
+            self::assertSame($hex, $tones->get('fill')->toHex());
+            self::assertSame([], $tones->moved());
         }
     }
 
-    public function test_every_starter_look_reads(): void
+    public function test_a_colour_that_can_carry_no_words_is_named_with_the_nearest_that_can(): void
     {
-        foreach (StarterLook::cases() as $look) {
-            $tones = Tones::from($look->brand(), $look->mood());
-            self::assertGreaterThanOrEqual(Tones::TEXT, $tones->get('ink')->contrast($tones->get('ground')), $look->value);
+        // Between the two, neither near-white nor near-black has 4.5:1 on it.
+        $moved = Tones::from(Colour::hex('#787878'), Mood::Chalk)->moved();
+        self::assertCount(1, $moved);
+        self::assertSame('#787878', $moved[0]->chosen->toHex());
+        self::assertStringContainsString($moved[0]->used->toHex().' stands in for it', $moved[0]->words());
+        self::assertEqualsWithDelta(Colour::hex('#787878')->toOklch()[0], $moved[0]->used->toOklch()[0], 0.08, 'near');
+    }
+
+    public function test_a_flood_is_dark_or_light_as_its_colour_is(): void
+    {
+        self::assertFalse(Tones::from(Colour::hex('#f7d23e'), Mood::Flood)->dark);
+        self::assertTrue(Tones::from(Colour::hex('#17324d'), Mood::Flood)->dark);
+        self::assertSame('#f7d23e', Tones::from(Colour::hex('#f7d23e'), Mood::Flood)->get('ground')->toHex(), 'the colour itself');
+    }
+
+    public function test_the_least_contrast_is_that_of_the_worst_pair(): void
+    {
+        $tones = Tones::from(Colour::hex('#2c5a43'), Mood::Paper);
+        $ratios = [];
+        foreach (Tones::PAIRS as [$text, $ground, $least]) {
+            $ratios[] = $least === Tones::TEXT ? $tones->get($text)->contrast($tones->get($ground)) : 21.0;
         }
+        self::assertSame(min($ratios), $tones->least());
+    }
+
+    public function test_every_starter_look_differs_from_the_others_in_build_type_and_ground_or_shape(): void
+    {
+        $builds = $pairs = [];
+        foreach (StarterLook::cases() as $look) {
+            $plan = $look->plan();
+            self::assertGreaterThanOrEqual(Tones::TEXT, $plan->tones()->least(), $look->value);
+            $builds[] = $plan->build->value;
+            $pairs[] = $plan->pair->value;
+        }
+        self::assertCount(8, array_unique($builds));
+        self::assertCount(8, array_unique($pairs));
     }
 
     #[TestWith(['#000000', '#ffffff', 21.0], 'WCAG: black on white is 21')]
