@@ -1,6 +1,12 @@
+import { readdirSync } from 'node:fs';
 import { defineConfig } from 'vite';
 
-/** The shoppers' pages: one stylesheet, one small script, the typefaces of the starter looks. */
+const folder = (name: string, ending: string): string[] =>
+  readdirSync(`resources/shop/${name}`)
+    .filter((file) => file.endsWith(ending))
+    .map((file) => `resources/shop/${name}/${file}`);
+
+/** The shoppers' pages: one stylesheet, one for each way a page is built, small scripts. Typefaces: resources/shop/faces. */
 export default defineConfig({
   base: '/shop-assets/',
   publicDir: false,
@@ -9,6 +15,6 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: 'manifest.json',
     assetsInlineLimit: 0,
-    rollupOptions: { input: ['resources/shop/shop.css', 'resources/shop/islands/shop.ts'] },
+    rollupOptions: { input: ['resources/shop/shop.css', 'resources/shop/galley.css', ...folder('builds', '.css'), ...folder('islands', '.ts')] },
   },
 });

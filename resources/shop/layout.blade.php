@@ -7,23 +7,21 @@
 @if ($description !== '')<meta name="description" content="{{ $description }}">@endif
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
 <link rel="icon" href="data:,">
-<link rel="preload" href="{{ $assets->font($look->starter->displayFace()) }}" as="font" type="font/woff2" crossorigin>
-<link rel="preload" href="{{ $assets->font($look->starter->textFace()) }}" as="font" type="font/woff2" crossorigin>
+@foreach ($style->faces() as $face)<link rel="preload" href="{{ $face }}" as="font" type="font/woff2" crossorigin>
+@endforeach
 <link rel="stylesheet" href="{{ $assets->url('resources/shop/shop.css') }}">
-<style>{!! $css !!}</style>
+<link rel="stylesheet" href="{{ $style->sheet() }}" data-build>
+<style data-look>{!! $style->css() !!}</style>
 <script type="module" src="{{ $assets->url('resources/shop/islands/shop.ts') }}"></script>
+@if ($galley)<link rel="stylesheet" href="{{ $assets->url('resources/shop/galley.css') }}">
+<script type="module" src="{{ $assets->url('resources/shop/islands/galley.ts') }}" data-workshop="{{ config('stall.scheme') }}://{{ config('stall.workshop_host') }}{{ config('stall.port_suffix') }}"></script>
+@endif
 @stack('head')
 </head>
-<body class="{{ $look->starter->value }}">
+<body class="{{ $style->classes() }}{{ $galley ? ' galley' : '' }}">
 <a class="skip" href="#main">To the goods</a>
-@foreach ($notices as $section)@include('shop::sections.notice', ['settings' => $section->settings])@endforeach
-@yield('above')
-<header class="masthead">
-<a class="wordmark" href="/">@if ($look->logo)<img src="{{ WindowStall\Support\Pictures\PictureSizes::url($look->logo['path'], 320) }}" alt="{{ $look->wordmark }}" width="{{ $look->logo['width'] }}" height="{{ $look->logo['height'] }}">@else{{ $look->wordmark }}@endif</a>
-<a class="basket-link" href="/basket">Basket <span data-basket-count hidden></span></a>
-</header>
+<div data-place="lead">{!! $lead !!}</div>
 <main id="main">@yield('main')</main>
-@foreach ($feet as $section)@include('shop::sections.foot', ['settings' => $section->settings])@endforeach
-@yield('below')
+<div data-place="foot">{!! $foot !!}</div>
 </body>
 </html>

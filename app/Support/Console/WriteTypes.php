@@ -6,30 +6,41 @@ namespace WindowStall\Support\Console;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\File;
+use WindowStall\Core\Look\FaceCut;
 
-/** Writes the TypeScript twins of the …View classes, so that both sides of the border agree. */
+/** Writes what the front end is built from: the TypeScript twins of the …View classes, and the cuts of typefaces. */
 final class WriteTypes extends Command
 {
     protected $signature = 'types {--check : fail when the written file is stale, and write nothing}';
 
-    protected $description = 'Write resources/js/types.d.ts from the View classes';
+    protected $description = 'Write what the front end takes from PHP: types and typefaces';
 
     public function handle(): int
     {
-        $file = resource_path('js/types.d.ts');
-        $types = (new ViewTypes)->write(app_path());
-        if ($this->option('check')) {
-            if (! is_file($file) || File::get($file) !== $types) {
-                $this->error('resources/js/types.d.ts is stale. Run: php artisan types');
+        $written = [
+            'js/types.d.ts' => (new ViewTypes)->write(app_path()),
+            'shop/faces/faces.json' => self::faces(),
+        ];
+        foreach ($written as $name => $text) {
+            $file = resource_path($name);
+            if (! $this->option('check')) {
+                File::put($file, $text);
+            } elseif (! is_file($file) || File::get($file) !== $text) {
+                $this->error('resources/'.$name.' is stale. Run: php artisan types');
 
                 return self::FAILURE;
             }
-
-            return self::SUCCESS;
         }
-        File::put($file, $types);
-        $this->info('Written.');
+        $this->info($this->option('check') ? 'As it should be.' : 'Written.');
 
         return self::SUCCESS;
+    }
+
+    /** Which cuts of which typefaces the looks can ask for, for the build that makes them. */
+    private static function faces(): string
+    {
+        $cuts = array_map(static fn (FaceCut $cut): array => ['face' => $cut->face->value, 'weight' => $cut->weight], FaceCut::all());
+
+        return json_encode($cuts, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n";
     }
 }

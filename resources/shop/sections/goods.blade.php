@@ -1,10 +1,7 @@
-<section class="row">
-@if ($settings['heading'] !== '')<h2>{{ $settings['heading'] }}</h2>@endif
-@if ($goods === [])<p class="quiet">The stall is being laid out. Come back soon.</p>@else
-<ul class="goods">
-@foreach ($goods as $good)
-<li class="good"><a href="{{ $good->url }}"><span class="frame">@if ($good->picture)@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => '(min-width: 860px) 270px, 45vw', 'eager' => false])@endif</span>
-<span class="good-title">{{ $good->title }}</span> <span class="good-price">@if ($good->soldOut)Sold out @else @if ($good->varied)from @endif{{ $good->price }}@if ($good->was !== '') <s class="was">{{ $good->was }}</s>@endif @endif</span></a></li>
+<section class="row tone-{{ $settings['tone'] }} lies-{{ $settings['lies'] }} phone-{{ $settings['phone'] }} wide-{{ $settings['wide'] }} ratio-{{ $settings['ratio'] }}">
+@if ($settings['heading'] !== '')<h2{!! $edit('heading') !!}>{{ $settings['heading'] }}</h2>@endif
+<ul class="goods"@if ($settings['lies'] === 'strip') tabindex="0" role="group" aria-label="{{ $settings['heading'] ?: 'Goods' }}"@endif>
+@foreach ($goods as $good)@include('shop::good', ['good' => $good, 'eager' => $first && $loop->index < 2])
 @endforeach
-</ul>@endif
+</ul>
 </section>

@@ -1,8 +1,15 @@
-<section class="hero hero-{{ $settings['height'] }} tone-{{ $settings['tone'] }}">
+@php
+    $picture = $own ?? $good?->picture;
+    $focus = ['left' => '12% 50%', 'middle' => '50% 50%', 'right' => '88% 50%', 'top' => '50% 12%', 'foot' => '50% 88%'][$settings['focus']];
+@endphp
+<section class="hero hero-{{ $settings['height'] }} tone-{{ $settings['tone'] }}{{ $picture ? '' : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look, $picture) !!}>
 <div class="hero-words">
-<h1>{{ $settings['words'] }}</h1>
-@if ($settings['under'] !== '')<p>{{ $settings['under'] }}</p>@endif
-@if ($good && $settings['button'] !== '')<a class="button" href="{{ $good->url }}">{{ $settings['button'] }}</a>@endif
+@if ($settings['words'] !== '')<h1{!! $edit('words') !!}>{{ $settings['words'] }}</h1>@endif
+@if ($settings['under'] !== '')<p{!! $edit('under') !!}>{{ $settings['under'] }}</p>@endif
+@if ($href && $settings['button'] !== '')<p class="ways"><a class="button" href="{{ $href }}"{!! $edit('button') !!}>{{ $settings['button'] }}</a>@if ($secondHref && $settings['second'] !== '') <a class="second" href="{{ $secondHref }}">{{ $settings['second'] }}</a>@endif</p>@endif
 </div>
-@if ($good?->picture)<a class="hero-picture" href="{{ $good->url }}" tabindex="-1" aria-hidden="true">@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => '(min-width: 860px) 560px, 60vw', 'eager' => true])</a>@endif
+@if ($picture)
+<figure class="hero-picture" style="--focus:{{ $focus }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? '', 'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
+@if (! $own && $good)<figcaption>{{ $good->title }}</figcaption>@endif</figure>
+@endif
 </section>

@@ -1,0 +1,49 @@
+// Cuts the shipped typefaces down to what a shop's page needs: the letters of western Europe, one weight of a face for
+// headings, regular to bold of a face for text. Which faces stand in which role comes from faces.json, which
+// `php artisan types` writes from core. Other letters come from the second file of each face, loaded only where they stand.
+import { createHash } from 'node:crypto';
+import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { dirname, resolve } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import subsetFont from 'subset-font';
+
+const here = dirname(fileURLToPath(import.meta.url));
+const root = resolve(here, '../../..');
+const out = resolve(root, 'public/shop-assets/faces');
+
+const range = (from, to) => Array.from({ length: to - from + 1 }, (_, n) => String.fromCodePoint(from + n)).join('');
+const LETTERS = range(0x20, 0x7e) + range(0xa0, 0xff) + 'ŒœŸ–—‘’‚“”„•…′″‹›€™−×';
+
+/** Where a face comes from, and what of it is fixed. */
+const SOURCES = {
+  'archivo-wide': { package: 'archivo', file: 'wdth-normal', pinned: { wdth: 120 } },
+  'newsreader-italic': { package: 'newsreader', file: 'wght-italic' },
+};
+
+const source = async (face, script) => {
+  const from = SOURCES[face] ?? { package: face, file: 'wght-normal' };
+  const folder = `node_modules/@fontsource-variable/${from.package}/files`;
+  return readFile(resolve(root, folder, `${from.package}-${script}-${from.file}.woff2`));
+};
+
+const keep = async (name, bytes) => {
+  const hash = createHash('sha256').update(bytes).digest('hex').slice(0, 10);
+  await writeFile(resolve(out, `${name}-${hash}.woff2`), bytes);
+  return { file: `faces/${name}-${hash}.woff2`, bytes: bytes.length };
+};
+
+await rm(out, { recursive: true, force: true });
+await mkdir(out, { recursive: true });
+const roles = JSON.parse(await readFile(resolve(here, 'faces.json'), 'utf8'));
+const made = {};
+for (const [name, { face, weight }] of Object.entries(roles)) {
+  const axes = { ...(SOURCES[face]?.pinned ?? {}), wght: Array.isArray(weight) ? { min: weight[0], max: weight[1] } : weight };
+  const cut = await subsetFont(await source(face, 'latin'), LETTERS, { targetFormat: 'woff2', variationAxes: axes });
+  made[name] = await keep(name, cut);
+}
+for (const face of new Set(Object.values(roles).map((role) => role.face))) {
+  // Not every face has letters beyond those.
+  const more = await source(face, 'latin-ext').catch(() => null);
+  if (more) made[`${face}-more`] = await keep(`${face}-more`, more);
+}
+await writeFile(resolve(out, 'manifest.json'), `${JSON.stringify(made, null, 2)}\n`);

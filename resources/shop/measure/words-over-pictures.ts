@@ -1,0 +1,75 @@
+/** Words that lie over a picture: their colour, and the least light and most light of what is under them. */
+export interface WordsOverPicture {
+  id: string;
+  words: string;
+  /** #rrggbb of the words. */
+  colour: string;
+  /** #rrggbb of the pixels under them, thinned out. */
+  under: string[];
+}
+
+const SAMPLES = 24;
+
+const hex = (r: number, g: number, b: number): string => `#${[r, g, b].map((v) => Math.round(v).toString(16).padStart(2, '0')).join('')}`;
+
+/** The part of a picture that a box on the page covers, as object-fit: cover shows it. */
+function pixelsUnder(picture: HTMLImageElement, box: DOMRect): string[] {
+  const frame = picture.getBoundingClientRect();
+  const left = Math.max(box.left, frame.left);
+  const right = Math.min(box.right, frame.right);
+  const from = Math.max(box.top, frame.top);
+  const to = Math.min(box.bottom, frame.bottom);
+  if (right - left < 2 || to - from < 2 || !picture.complete || picture.naturalWidth === 0) return [];
+  const scale = Math.max(frame.width / picture.naturalWidth, frame.height / picture.naturalHeight);
+  const [atX, atY] = getComputedStyle(picture)
+    .objectPosition.split(' ')
+    .map((part) => parseFloat(part) / 100);
+  const hidden = { x: picture.naturalWidth * scale - frame.width, y: picture.naturalHeight * scale - frame.height };
+  const x = (left - frame.left + hidden.x * (atX ?? 0.5)) / scale;
+  const y = (from - frame.top + hidden.y * (atY ?? 0.5)) / scale;
+  const canvas = document.createElement('canvas');
+  canvas.width = canvas.height = SAMPLES;
+  const pen = canvas.getContext('2d', { willReadFrequently: true });
+  if (!pen) return [];
+  pen.drawImage(picture, x, y, (right - left) / scale, (to - from) / scale, 0, 0, SAMPLES, SAMPLES);
+  const { data } = pen.getImageData(0, 0, SAMPLES, SAMPLES);
+  const found = new Set<string>();
+  for (let n = 0; n < data.length; n += 4 * 5) found.add(hex(data[n] ?? 0, data[n + 1] ?? 0, data[n + 2] ?? 0));
+  return [...found];
+}
+
+/** The veil that lies between the picture and the words, as the section says it: how much black, 0 to 1. */
+const veil = (section: Element): number => parseFloat(getComputedStyle(section).getPropertyValue('--veil')) || 0;
+
+export function wordsOverPictures(): WordsOverPicture[] {
+  const found: WordsOverPicture[] = [];
+  for (const section of document.querySelectorAll<HTMLElement>('[data-section]')) {
+    const picture = section.querySelector<HTMLImageElement>('.hero-picture img');
+    if (!picture || getComputedStyle(picture).display === 'none') continue;
+    for (const words of section.querySelectorAll<HTMLElement>('.hero-words h1, .hero-words > p:not(.ways)')) {
+      const range = document.createRange();
+      range.selectNodeContents(words);
+      const boxes = [...range.getClientRects()];
+      const black = veil(section.querySelector('.hero') ?? section);
+      const under = new Set(
+        boxes
+          .flatMap((box) => pixelsUnder(picture, box))
+          .map((pixel) => {
+            const [r, g, b] = [1, 3, 5].map((n) => parseInt(pixel.slice(n, n + 2), 16) * (1 - black));
+            return hex(r ?? 0, g ?? 0, b ?? 0);
+          }),
+      );
+      if (under.size === 0) continue;
+      const [r, g, b] = (/(\d+(?:\.\d+)?)[, ]+(\d+(?:\.\d+)?)[, ]+(\d+(?:\.\d+)?)/.exec(getComputedStyle(words).color) ?? [])
+        .slice(1)
+        .map(Number);
+      found.push({
+        id: section.dataset.section ?? '',
+        words: words.innerText.slice(0, 60),
+        colour: hex(r ?? 0, g ?? 0, b ?? 0),
+        under: [...under].slice(0, 200),
+      });
+    }
+  }
+  return found;
+}

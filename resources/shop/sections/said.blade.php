@@ -1,0 +1,1 @@
+<section class="row"><h2{!! $edit('heading') !!}>{{ $settings['heading'] }}</h2></section>
