@@ -14,6 +14,7 @@ use WindowStall\Pricing\Ladders;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
+use WindowStall\Window\Goods\ShownWas;
 
 /** What the page of one of the goods shows: pictures, options, prices, stock and days, and the same as JSON-LD. */
 final readonly class GoodsPage

@@ -5,9 +5,11 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\CheckoutController;
+use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\OrderController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PreviewController;
+use WindowStall\Shop\Http\SignUpController;
 
 Route::get('/', [PageController::class, 'home'])->name('home');
 Route::get('/goods/{slug}', [PageController::class, 'goods'])->name('goods')->where('slug', '[a-z0-9-]+');
@@ -19,5 +21,11 @@ Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.s
 Route::get('/orders/{token}', [OrderController::class, 'show'])->name('order')->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])->name('order.pay')->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])->name('order.paid')->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/preview/home/{version}', [PreviewController::class, 'home'])->name('preview.home');
+Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
+Route::get('/tagged/{tag}', [ListController::class, 'tagged'])->name('tagged')->where('tag', '[a-z0-9-]+');
+Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
+Route::get('/seen/{secret}', [PreviewController::class, 'seen'])->name('seen')->where('secret', '[A-Za-z0-9]{40}');
+Route::get('/preview/galley', [PreviewController::class, 'galley'])->name('preview.galley');
+Route::get('/preview/look', [PreviewController::class, 'look'])->name('preview.look');
+Route::get('/preview/revisions/{revision}', [PreviewController::class, 'revision'])->name('preview.revision');
 Route::get('/preview/goods/{listing}', [PreviewController::class, 'listing'])->name('preview.listing');

@@ -28,6 +28,7 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Window;
+use WindowStall\Window\WindowRevision;
 
 /**
  * One seller's shop and everything behind it.
@@ -129,6 +130,12 @@ final class Stall extends Model
     public function orders(): HasMany
     {
         return $this->hasMany(Order::class);
+    }
+
+    /** @return HasMany<WindowRevision, $this> */
+    public function windowRevisions(): HasMany
+    {
+        return $this->hasMany(WindowRevision::class);
     }
 
     /** @return HasOne<Window, $this> */

@@ -4,43 +4,170 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
+use Illuminate\Support\Carbon;
+use WindowStall\Core\Window\SavedWindow;
 use WindowStall\Support\Refusal;
+use WindowStall\Window\Sections\Days;
+use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
 
 /** A window whole: the look, and the sections of the homepage in order. Always checked when it is read. */
 final readonly class Content
 {
-    public const MOST_SECTIONS = 20;
+    public const MOST_SECTIONS = 30;
 
-    /** @param  list<Section>  $sections */
-    public function __construct(public Look $look, public array $sections)
+    /**
+     * @param  list<Section>  $sections
+     * @param  list<string>  $skipped  kinds that the saved window has and the program doesn't any more
+     */
+    private function __construct(public Look $look, public array $sections, public array $skipped = [])
     {
     }
 
+    /** @param  list<Section>  $sections */
+    public static function of(Look $look, array $sections): self
+    {
+        return self::from(['look' => $look->toArray(), 'sections' => array_map(static fn (Section $s): array => $s->toArray(), $sections)]);
+    }
+
     /**
+     * What somebody typed.
+     *
      * @param  array<mixed>  $said
      *
      * @throws Refusal with the field that is wrong
      */
     public static function from(array $said): self
     {
+        return self::read(
+            ['format' => SavedWindow::FORMAT] + $said,
+            Look::from(is_array($said['look'] ?? null) ? $said['look'] : []),
+            static fn (string $kind): SectionKind => SectionKinds::get($kind),
+            static fn (SectionKind $kind, array $settings): array => $kind->clean($settings),
+            Showing::from(...),
+        );
+    }
+
+    /**
+     * What was stored, perhaps by an earlier program: brought to today's format; kinds that are gone are left out and named,
+     * and what can't be taken any more is as if it had never been said. It never fails: a shop stands on it.
+     *
+     * @param  array<mixed>  $saved
+     */
+    public static function saved(array $saved): self
+    {
+        $saved = SavedWindow::upgrade($saved);
+
+        return self::read(
+            $saved,
+            Look::restore(is_array($saved['look'] ?? null) ? $saved['look'] : []),
+            SectionKinds::find(...),
+            static fn (SectionKind $kind, array $settings): array => $kind->restore($settings),
+            Showing::restore(...),
+        );
+    }
+
+    /** @return array{format: int, look: array<string, mixed>, sections: list<array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool, on: string, from: string, until: string}}>} */
+    public function toArray(): array
+    {
+        return [
+            'format' => SavedWindow::FORMAT,
+            'look' => $this->look->toArray(),
+            'sections' => array_map(static fn (Section $s): array => $s->toArray(), $this->sections),
+        ];
+    }
+
+    public function section(string $id): ?Section
+    {
+        foreach ($this->sections as $section) {
+            if ($section->id === $id) {
+                return $section;
+            }
+        }
+
+        return null;
+    }
+
+    /** When what shoppers see changes next by the calendar alone, or null. */
+    public function turns(): ?Carbon
+    {
+        $spans = array_map(static fn (Section $s): array => [$s->showing->from, $s->showing->until], $this->sections);
+        foreach ($this->sections as $section) {
+            foreach (is_array($section->settings['messages'] ?? null) ? $section->settings['messages'] : [] as $message) {
+                $spans[] = [(string) $message['from'], (string) $message['until']];
+            }
+        }
+
+        return Days::next($spans);
+    }
+
+    /**
+     * @param  array<mixed>  $said
+     * @param  callable(string): ?SectionKind  $kindOf
+     * @param  callable(SectionKind, array<mixed>): array<string, mixed>  $settingsOf
+     * @param  callable(mixed): Showing  $showingOf
+     */
+    private static function read(array $said, Look $look, callable $kindOf, callable $settingsOf, callable $showingOf): self
+    {
         $rows = is_array($said['sections'] ?? null) ? array_values($said['sections']) : [];
         if (count($rows) > self::MOST_SECTIONS) {
             throw new Refusal(sprintf('A homepage has %d sections at the most; shoppers don’t see the rest.', self::MOST_SECTIONS));
         }
-        $sections = [];
+        $sections = $skipped = [];
         foreach ($rows as $row) {
-            $kind = SectionKinds::get(is_array($row) && is_string($row['kind'] ?? null) ? $row['kind'] : '');
-            $id = is_array($row) && is_string($row['id'] ?? null) && preg_match('/^[a-z0-9-]{1,40}$/D', $row['id']) === 1 ? $row['id'] : 's'.count($sections);
-            $sections[] = new Section($id, $kind, $kind->clean(is_array($row) && is_array($row['settings'] ?? null) ? $row['settings'] : []));
+            $row = is_array($row) ? $row : [];
+            $key = is_string($row['kind'] ?? null) ? $row['kind'] : '';
+            $kind = $kindOf($key);
+            if ($kind === null) {
+                $skipped[] = $key;
+
+                continue;
+            }
+            $id = self::id($row['id'] ?? null, $sections);
+            $settings = $settingsOf($kind, is_array($row['settings'] ?? null) ? $row['settings'] : []);
+            $sections[$id] = new Section($id, $kind, $settings, $showingOf($row['showing'] ?? null));
         }
 
-        return new self(Look::from(is_array($said['look'] ?? null) ? $said['look'] : []), $sections);
+        return new self($look, self::withAlways(array_values($sections)), $skipped);
     }
 
-    /** @return array<string, mixed> */
-    public function toArray(): array
+    /** @param  array<string, Section>  $taken */
+    private static function id(mixed $said, array $taken): string
     {
-        return ['look' => $this->look->toArray(), 'sections' => array_map(static fn (Section $s): array => ['id' => $s->id, 'kind' => $s->kind->key(), 'settings' => $s->settings], $this->sections)];
+        $id = is_string($said) && preg_match('/^[a-z0-9-]{1,40}$/D', $said) === 1 ? $said : 's'.count($taken);
+        for ($n = 2; isset($taken[$id]); $n++) {
+            $id = preg_replace('/-x\d+$/', '', $id).'-x'.$n;
+        }
+
+        return $id;
+    }
+
+    /**
+     * What is always there is there once: a second one is left out, a missing one laid where it belongs.
+     *
+     * @param  list<Section>  $sections
+     * @return list<Section>
+     */
+    private static function withAlways(array $sections): array
+    {
+        foreach (SectionKinds::all() as $kind) {
+            if (! $kind->always()) {
+                continue;
+            }
+            $there = array_keys(array_filter($sections, static fn (Section $s): bool => $s->kind->key() === $kind->key()));
+            foreach (array_slice($there, 1) as $n) {
+                unset($sections[$n]);
+            }
+            $sections = array_values($sections);
+            if ($there === []) {
+                $lead = 0;
+                while (isset($sections[$lead]) && $sections[$lead]->kind->rank() < $kind->rank()) {
+                    $lead++;
+                }
+                array_splice($sections, $lead, 0, [new Section($kind->key(), $kind, $kind->clean([]), Showing::from([]))]);
+            }
+        }
+
+        return array_values($sections);
     }
 }

@@ -4,44 +4,50 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Window\Merge;
+use WindowStall\Core\Window\Merged;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** Changes the working copy, publishes it, or goes back to what is published. */
+/** Changes the working copy, publishes it now or at a time, keeps versions of it and goes back to them. */
 final class DressWindow
 {
+    /** How far ahead a publishing can be set, in days. */
+    private const AHEAD = 366;
+
     /**
-     * Saves the working copy, unless somebody else has saved since this person loaded it.
+     * Saves the working copy. Where somebody else has saved since this person's version, both changes are laid together.
+     *
+     * @param  int  $version  the one this person's content was made from
      *
      * @throws Refusal
      */
-    public function save(Stall $stall, Content $content, int $version): Window
+    public function save(Stall $stall, Content $content, int $version, ?User $by = null): SavedCopy
     {
-        $logo = $content->look->logo['path'] ?? null;
-        $kept = Window::query()->find($stall->id)?->workingContent()->look->logo['path'] ?? null;
-        if ($logo !== null && $logo !== $kept && ! $stall->pictures()->whereNull('listing_id')->where('path', $logo)->exists()) {
-            throw new Refusal('This logo isn’t the stall’s own. Send it again.');
-        }
-
-        return DB::transaction(function () use ($stall, $content, $version): Window {
+        return DB::transaction(function () use ($stall, $content, $version, $by): SavedCopy {
             $window = $this->locked($stall);
-            if ($window->version !== $version) {
-                throw new Refusal('Somebody else has changed this window meanwhile. Load the page again to see it.');
+            if ($version > $window->version) {
+                throw new Refusal('This page is newer than the window. Load it again.');
             }
-            $window->update(['working' => $content->toArray(), 'version' => $version + 1]);
+            $before = $window->workingContent();
+            $this->ownLogo($stall, $content, $before);
+            $merged = $version === $window->version ? null : $this->merged($stall, $content, $window, $version);
+            $saved = $merged === null ? $content : Content::from($merged->content);
+            $this->put($window, $saved, $by);
+            $others = $merged === null || $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by);
 
-            return $window;
-        });
+            return new SavedCopy($window, $before, $saved, $merged, $others);
+        }, attempts: 3);
     }
 
-    public function publish(Stall $stall, User $by): Window
+    public function publish(Stall $stall, ?User $by): Window
     {
         $window = DB::transaction(function () use ($stall, $by): Window {
             $window = $this->locked($stall);
-            $revision = WindowRevision::query()->create(['stall_id' => $stall->id, 'content' => $window->workingContent()->toArray(), 'published_by' => $by->id, 'published_at' => now()]);
-            $window->update(['published_id' => $revision->id]);
+            $this->show($window, $this->keep($stall, $window->workingContent(), $by, publishedAt: Carbon::now()));
 
             return $window->refresh();
         });
@@ -50,16 +56,138 @@ final class DressWindow
         return $window;
     }
 
-    /** Throws the working copy away for the published state. */
-    public function goBack(Stall $stall): Window
+    /**
+     * Publishes what the working copy is now, later.
+     *
+     * @throws Refusal
+     */
+    public function publishAt(Stall $stall, User $by, Carbon $at): WindowRevision
     {
-        return DB::transaction(function () use ($stall): Window {
+        if ($at->isPast() || $at->greaterThan(Carbon::now()->addDays(self::AHEAD))) {
+            throw new Refusal('Publishing can be set for a time to come, a year ahead at the most.');
+        }
+
+        return DB::transaction(function () use ($stall, $by, $at): WindowRevision {
+            $window = $this->locked($stall);
+            $revision = $this->keep($stall, $window->workingContent(), $by, dueAt: $at);
+            $this->turnNext($window);
+
+            return $revision;
+        });
+    }
+
+    /** Lets go of a publishing that was set for later. */
+    public function callOff(Stall $stall, int $revision): void
+    {
+        DB::transaction(function () use ($stall, $revision): void {
+            $window = $this->locked($stall);
+            $stall->windowRevisions()->whereKey($revision)->whereNotNull('due_at')->update(['due_at' => null]);
+            $this->turnNext($window);
+        });
+    }
+
+    /**
+     * Does what the calendar asks: publishes what is due, and has pages made anew that show something else from today.
+     */
+    public function turn(Stall $stall): void
+    {
+        DB::transaction(function () use ($stall): void {
+            $window = $this->locked($stall);
+            $due = $stall->windowRevisions()->where('due_at', '<=', Carbon::now())->orderBy('due_at')->orderBy('id')->get();
+            foreach ($due as $revision) {
+                $revision->update(['published_at' => Carbon::now(), 'due_at' => null]);
+                $this->show($window, $revision);
+            }
+            $this->turnNext($window->load('published'));
+        });
+        $stall->bumpShop();
+    }
+
+    /** Keeps the working copy under a name. */
+    public function keepAs(Stall $stall, User $by, string $name): WindowRevision
+    {
+        $window = Window::query()->findOrFail($stall->id);
+
+        return $this->keep($stall, $window->workingContent(), $by, name: $name);
+    }
+
+    /** Takes a kept state, by default what is published, as the working copy; what it was before is among what was saved. */
+    public function goBack(Stall $stall, ?User $by = null, ?int $revision = null): Window
+    {
+        return DB::transaction(function () use ($stall, $by, $revision): Window {
             $window = $this->locked($stall)->load('published');
-            $published = $window->publishedContent() ?? throw new Refusal('Nothing has been published yet.');
-            $window->update(['working' => $published->toArray(), 'version' => $window->version + 1]);
+            $kept = $revision === null
+                ? $window->published ?? throw new Refusal('Nothing has been published yet.')
+                : $stall->windowRevisions()->findOrFail($revision);
+            $this->put($window, $kept->state(), $by);
 
             return $window;
         });
+    }
+
+    private function put(Window $window, Content $content, ?User $by): void
+    {
+        // What it was is kept before the first saving too, for whoever has that open.
+        WindowSave::keep($window->stall_id, $window->version, $window->workingContent(), null);
+        $window->update(['working' => $content->toArray(), 'version' => $window->version + 1]);
+        WindowSave::keep($window->stall_id, $window->version, $content, $by);
+    }
+
+    private function merged(Stall $stall, Content $mine, Window $window, int $version): Merged
+    {
+        $base = WindowSave::at($stall->id, $version)
+            ?? throw new Refusal('This window was changed very often since you opened it. Load the page again to see it.');
+
+        return Merge::of(
+            base: Content::saved($base)->toArray(),
+            theirs: $window->workingContent()->toArray(),
+            mine: $mine->toArray(),
+        );
+    }
+
+    private function show(Window $window, WindowRevision $revision): void
+    {
+        $window->update(['published_id' => $revision->id]);
+        $window->setRelation('published', $revision);
+        $this->turnNext($window);
+    }
+
+    private function turnNext(Window $window): void
+    {
+        $due = WindowRevision::query()->where('stall_id', $window->stall_id)->whereNotNull('due_at')->min('due_at');
+        $times = [$window->publishedContent()?->turns(), $due === null ? null : Carbon::parse((string) $due)];
+        $times = array_filter($times);
+        $window->update(['turns_at' => $times === [] ? null : min($times)]);
+    }
+
+    private function keep(
+        Stall $stall,
+        Content $content,
+        ?User $by,
+        ?string $name = null,
+        ?Carbon $publishedAt = null,
+        ?Carbon $dueAt = null,
+    ): WindowRevision {
+        return WindowRevision::query()->create([
+            'stall_id' => $stall->id,
+            'content' => $content->toArray(),
+            'name' => $name,
+            'published_by' => $by?->id,
+            'published_at' => $publishedAt,
+            'due_at' => $dueAt,
+            'made_at' => Carbon::now(),
+        ]);
+    }
+
+    private function ownLogo(Stall $stall, Content $content, Content $before): void
+    {
+        $logo = $content->look->logo['path'] ?? null;
+        if ($logo === null || $logo === ($before->look->logo['path'] ?? null)) {
+            return;
+        }
+        if (! $stall->pictures()->whereNull('listing_id')->where('path', $logo)->exists()) {
+            throw new Refusal('This logo isn’t the stall’s own. Send it again.');
+        }
     }
 
     private function locked(Stall $stall): Window

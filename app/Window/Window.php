@@ -14,9 +14,11 @@ use WindowStall\Stall\Stall;
  *
  * @property int $stall_id
  * @property array<mixed> $working
- * @property int $version
+ * @property int $version counts the savings of the working copy
  * @property int|null $published_id
+ * @property Carbon|null $turns_at when what shoppers see changes next by the calendar alone
  * @property Carbon $updated_at
+ * @property-read WindowRevision|null $published
  */
 final class Window extends Model
 {
@@ -27,7 +29,7 @@ final class Window extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['working' => 'array'];
+        return ['working' => 'array', 'turns_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -44,12 +46,12 @@ final class Window extends Model
 
     public function workingContent(): Content
     {
-        return Content::from($this->working);
+        return Content::saved($this->working);
     }
 
     /** What shoppers see; before the first publishing, nothing. */
     public function publishedContent(): ?Content
     {
-        return $this->published === null ? null : Content::from($this->published->content);
+        return $this->published?->state();
     }
 }

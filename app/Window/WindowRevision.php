@@ -8,13 +8,16 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A state of the window that was published. Never edited.
+ * A state of the window that was kept: published, under a name, or to be published at a time. Its content is never edited.
  *
  * @property int $id
  * @property int $stall_id
  * @property array<mixed> $content
+ * @property string|null $name
  * @property int|null $published_by
- * @property Carbon $published_at
+ * @property Carbon|null $published_at
+ * @property Carbon|null $due_at
+ * @property Carbon $made_at
  */
 final class WindowRevision extends Model
 {
@@ -23,6 +26,11 @@ final class WindowRevision extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['content' => 'array', 'published_at' => 'datetime'];
+        return ['content' => 'array', 'published_at' => 'datetime', 'due_at' => 'datetime', 'made_at' => 'datetime'];
+    }
+
+    public function state(): Content
+    {
+        return Content::saved($this->content);
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Demo;
 
 use WindowStall\Core\Feeds\Field;
+use WindowStall\Core\Look\LookForm;
+use WindowStall\Core\Look\StarterLook;
 
 /** Quillet's own words for some of Oakum's goods, its window, and a few shoppers. */
 final class Goods
@@ -52,14 +54,50 @@ final class Goods
      */
     public static function window(callable $listing): array
     {
+        $section = static fn (string $id, string $kind, array $settings): array => compact('id', 'kind', 'settings');
+        $way = static fn (string $words, string $leads): array => compact('words', 'leads');
+
         return [
-            'look' => ['starter' => 'seed-packet', 'brand' => '#2c5a43', 'wordmark' => 'Quillet', 'logo' => null],
+            'look' => ['name' => 'Seed packet', 'wordmark' => 'Quillet', 'logo' => null] + LookForm::of(StarterLook::SeedPacket->plan()),
             'sections' => [
-                ['id' => 'notice', 'kind' => 'notice', 'settings' => ['words' => 'Posted from Britain, with you in 3 to 7 days']],
-                ['id' => 'hero', 'kind' => 'hero', 'settings' => ['words' => 'Tools that outlast you', 'under' => 'Forged, turned and oiled for small plots.', 'button' => 'See the watering can', 'listing' => $listing('OD-1031'), 'height' => 'middle', 'tone' => 'band']],
-                ['id' => 'first', 'kind' => 'goods', 'settings' => ['heading' => 'In the hand every day', 'which' => 'chosen', 'count' => '4', 'listings' => array_map($listing, ['OD-1001', 'OD-1033', 'OD-1014', 'OD-1008'])]],
-                ['id' => 'new', 'kind' => 'goods', 'settings' => ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8', 'listings' => []]],
-                ['id' => 'foot', 'kind' => 'foot', 'settings' => ['about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of land; ours is in Aldermere.', 'email' => 'hello@quillet.example']],
+                $section('notice', 'notice', ['messages' => [['words' => 'Posted from Britain, with you in 3 to 7 days']]]),
+                $section('masthead', 'masthead', ['menu' => [
+                    $way('Every day', 'tag:every day'),
+                    $way('Under glass', 'tag:under glass'),
+                    $way('Gifts', 'tag:gift'),
+                    $way('Everything', 'all'),
+                ]]),
+                $section('hero', 'hero', [
+                    'words' => 'Tools that outlast you',
+                    'under' => 'Forged, turned and oiled for small plots.',
+                    'listing' => $listing('OD-1031'),
+                    'button' => 'See the watering can',
+                    'leads' => 'goods:'.$listing('OD-1031'),
+                ]),
+                $section('ways', 'tiles', ['tiles' => [
+                    $way('In the hand every day', 'tag:every day'),
+                    $way('Under glass', 'tag:under glass'),
+                    $way('For spring', 'tag:spring'),
+                    $way('To give away', 'tag:gift'),
+                ]]),
+                $section('first', 'goods', [
+                    'heading' => 'In the hand every day',
+                    'which' => 'chosen',
+                    'count' => '4',
+                    'listings' => array_map($listing, ['OD-1001', 'OD-1033', 'OD-1014', 'OD-1008']),
+                ]),
+                $section('story', 'story', [
+                    'heading' => 'A narrow strip of land',
+                    'words' => "A quillet is a narrow strip of land. Ours is in Aldermere: four beds, a shed and a hedge.\n\nWhat we sell has been used there first.",
+                    'listing' => $listing('OD-1038'),
+                    'side' => 'right',
+                ]),
+                $section('new', 'goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8']),
+                $section('promises', 'promises', ['which' => 'terms', 'tone' => 'band']),
+                $section('foot', 'foot', [
+                    'about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of land; ours is in Aldermere.',
+                    'email' => 'hello@quillet.example',
+                ]),
             ],
         ];
     }

@@ -923,13 +923,17 @@ export interface FieldView {
   type: string;
   most: number;
   choices: ChoiceView[];
+  begin: string | number | null;
+  each: FieldView[];
 }
 
-export interface KindView {
-  key: string;
-  label: string;
-  fields: FieldView[];
-  defaults: Record<string, unknown>;
+export interface GalleyView {
+  version: number;
+  look: LookView;
+  notes: MarginNoteView[];
+  standing: StandingView;
+  sheetUrl: string;
+  skipped: string[];
 }
 
 export interface LogoView {
@@ -939,12 +943,101 @@ export interface LogoView {
   url: string;
 }
 
-export interface SectionView {
+export interface LookChoicesView {
+  choices: Record<string, ChoiceView[]>;
+}
+
+export interface LookView {
+  name: string;
+  wordmark: string;
+  logo: LogoView | null;
+  colours: string[];
+  choices: Record<string, string>;
+  tones: Record<string, string>;
+  contrast: string;
+  moved: string[];
+  weight: string;
+  pair: string;
+  shape: string;
+  pictures: string;
+}
+
+export interface LooksView {
+  starters: OfferedLookView[];
+  kept: OfferedLookView[];
+}
+
+export interface MarginNoteView {
   id: string;
   kind: string;
   label: string;
   summary: string;
+  figure: string;
+  stays: string | null;
+  sentence: SentencePartView[];
   settings: Record<string, unknown>;
+  showing: ShowingView;
+}
+
+export interface OfferedLookView {
+  name: string;
+  about: string;
+  look: Record<string, unknown>;
+  url: string;
+  id: number | null;
+}
+
+export interface OpenPreviewView {
+  id: number;
+  for: string;
+  since: string;
+}
+
+export interface OwnPictureView {
+  id: number;
+  url: string;
+  alt: string;
+  width: number;
+  height: number;
+}
+
+export interface PatchView {
+  places: Record<string, string[]>;
+  html: Record<string, string>;
+  css: string | null;
+  sheet: string;
+  classes: string;
+}
+
+export interface ReachView {
+  goods: WindowGoodView[];
+  tags: ChoiceView[];
+  pictures: OwnPictureView[];
+  currency: string;
+}
+
+export interface SaidLookView {
+  understood: ChoiceView[];
+  missed: string[];
+  looks: OfferedLookView[];
+}
+
+export interface SavedCopyView {
+  version: number;
+  notes: MarginNoteView[];
+  look: LookView | null;
+  standing: StandingView;
+  patch: PatchView;
+  meeting: string | null;
+  merged: Record<string, unknown> | null;
+}
+
+export interface SectionKindView {
+  key: string;
+  label: string;
+  fields: FieldView[];
+  defaults: Record<string, unknown>;
+  always: boolean;
 }
 
 export interface SentLogoView {
@@ -954,31 +1047,39 @@ export interface SentLogoView {
   logo: LogoView | null;
 }
 
-export interface StarterView {
-  key: string;
-  name: string;
-  about: string;
-  brand: string;
-  tones: Record<string, string>;
-  face: string;
-  radius: number;
+export interface SentencePartView {
+  text: string;
+  field: string | null;
+}
+
+export interface ShowingView {
+  hidden: boolean;
+  on: string;
+  from: string;
+  until: string;
+  words: string;
+}
+
+export interface StandingView {
+  changes: number;
+  words: string;
+  due: string | null;
+  dueId: number | null;
+}
+
+export interface VersionView {
+  id: number;
+  words: string;
+  when: string;
+  url: string;
+}
+
+export interface VersionsView {
+  versions: VersionView[];
+  previews: OpenPreviewView[];
 }
 
 export interface WindowGoodView {
   id: number;
   title: string;
-}
-
-export interface WindowView {
-  version: number;
-  starter: string;
-  brand: string;
-  wordmark: string;
-  logo: LogoView | null;
-  tones: Record<string, string>;
-  contrast: string;
-  sections: SectionView[];
-  changed: boolean;
-  published: string;
-  previewUrl: string;
 }

@@ -16,9 +16,9 @@ use WindowStall\Core\Words\TitleNote;
 use WindowStall\Drift\Views\ChangeView;
 use WindowStall\Pricing\Recipes;
 use WindowStall\Pricing\Views\RecipeFormView;
-use WindowStall\Shop\PreviewLinks;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
+use WindowStall\Window\Pages\PreviewLinks;
 
 /** A listing on the bench in its three voices. HTML in it is sanitised. */
 final readonly class ListingView

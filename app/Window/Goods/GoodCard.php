@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Shop;
+namespace WindowStall\Window\Goods;
 
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Money\Money;
+use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
 
 /** One of the goods, as it stands in a row. */
@@ -16,6 +17,8 @@ final readonly class GoodCard
     /**
      * @param  bool  $varied  whether prices differ, so that it reads "from"
      * @param  string  $was  a price that stood before, where all have one
+     * @param  string  $gist  the first words of its description
+     * @param  string  $days  how long it takes, such as "3 to 6 days"
      */
     public function __construct(
         public int $id,
@@ -26,6 +29,8 @@ final readonly class GoodCard
         public bool $varied,
         public bool $soldOut,
         public string $was,
+        public string $gist,
+        public string $days,
     ) {
     }
 
@@ -34,12 +39,28 @@ final readonly class GoodCard
         $on = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null));
         $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $on));
         $ready = array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
+        $buyable = array_values(array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()));
 
         return new self(
-            $f->listing->id, $f->title->shown(), '/goods/'.$f->listing->slug, $ready[0] ?? null,
-            $prices === [] ? '' : MoneyView::text(new Money(min($prices), $f->stall->currencyValue())), count($prices) > 1,
-            array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()) === [],
-            count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
+            id: $f->listing->id,
+            title: $f->title->shown(),
+            url: '/goods/'.$f->listing->slug,
+            picture: $ready[0] ?? null,
+            price: $prices === [] ? '' : MoneyView::text(new Money(min($prices), $f->stall->currencyValue())),
+            varied: count($prices) > 1,
+            soldOut: $buyable === [],
+            was: count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
+            gist: self::gist($f->words->held ? $f->words->shown() : ''),
+            days: ($buyable[0] ?? null)?->days?->words() ?? '',
         );
+    }
+
+    /** A supplier's own words aren't put before shoppers here; only what the seller wrote. */
+    private static function gist(string $words): string
+    {
+        $plain = RichText::plain($words);
+        $sentence = preg_match('/^(.{8,70}?)[.;:!?](\s|$)/u', $plain, $m) === 1 ? $m[1] : $plain;
+
+        return mb_strimwidth($sentence, 0, 70, '…');
     }
 }

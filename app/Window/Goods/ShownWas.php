@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Shop;
+namespace WindowStall\Window\Goods;
 
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Pricing\WasPrice;

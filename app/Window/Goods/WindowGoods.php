@@ -2,25 +2,80 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Shop;
+namespace WindowStall\Window\Goods;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
+use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\MoneyUnreadable;
 use WindowStall\Stall\Stall;
 
 /** The goods in a stall's window, as cards for sections. */
-final readonly class ShopGoods
+final class WindowGoods
 {
-    public function __construct(private Stall $stall)
+    /** @var array<string, string>|null address → tag */
+    private ?array $tags = null;
+
+    /** @var array<string, int>|null tag → goods */
+    private ?array $counts = null;
+
+    /** @var array<int, GoodCard|null> what was looked up already; null is what isn't in the window */
+    private array $known = [];
+
+    private const KEEPING_MOST = <<<'SQL'
+        (
+            SELECT max(price.keep_minor)
+            FROM listing_variants AS variant
+            JOIN prices AS price ON price.listing_variant_id = variant.id
+            WHERE variant.listing_id = listings.id
+              AND variant.own_on
+              AND price.market = ?
+        ) DESC NULLS LAST
+        SQL;
+
+    private const COUNT_TAGS = <<<'SQL'
+        SELECT tag.name, count(*) AS goods
+        FROM listings
+        CROSS JOIN LATERAL jsonb_array_elements_text(own_tags) AS tag (name)
+        WHERE stall_id = ?
+          AND state = 'in_window'
+          AND deleted_at IS NULL
+        GROUP BY tag.name
+        ORDER BY goods DESC, tag.name
+        SQL;
+
+    private const DAYS = <<<'SQL'
+        SELECT min(sold.days_min) AS least, max(sold.days_max) AS most
+        FROM listings
+        JOIN listing_variants AS variant ON variant.listing_id = listings.id
+        JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
+        WHERE listings.stall_id = ?
+          AND listings.state = 'in_window'
+          AND listings.deleted_at IS NULL
+          AND variant.own_on
+          AND sold.stock > 0
+          AND sold.days_min IS NOT NULL
+          AND sold.days_max IS NOT NULL
+        SQL;
+
+    public function __construct(public readonly Stall $stall, private readonly Sales $sales)
     {
     }
 
-    /** @return list<GoodCard> */
-    public function newest(int $count): array
+    public static function of(Stall $stall): self
     {
-        return array_values($this->stall->listings()->with(Listing::FOR_FIGURES)->where('state', ListingState::InWindow)->orderByDesc('shown_since')->orderByDesc('id')->limit($count)->get()
-            ->map(fn (Listing $l): GoodCard => $this->card($l))->all());
+        return new self($stall, app(Sales::class));
+    }
+
+    /** @return list<GoodCard> */
+    public function newest(int $count, int $skip = 0): array
+    {
+        return $this->cards($this->shown()->orderByDesc('shown_since')->orderByDesc('id')->offset($skip)->limit($count));
     }
 
     /**
@@ -29,13 +84,121 @@ final readonly class ShopGoods
      */
     public function only(array $ids): array
     {
-        $found = $this->stall->listings()->with(Listing::FOR_FIGURES)->where('state', ListingState::InWindow)->whereKey($ids)->get()->keyBy('id');
+        $missing = array_values(array_filter($ids, fn (int $id): bool => ! array_key_exists($id, $this->known)));
+        if ($missing !== []) {
+            $this->known += array_fill_keys($missing, null);
+            $this->cards($this->shown()->whereKey($missing));
+        }
 
-        return array_values(array_filter(array_map(fn (int $id): ?GoodCard => $found->has($id) ? $this->card($found->get($id)) : null, $ids)));
+        return array_values(array_filter(array_map(fn (int $id): ?GoodCard => $this->known[$id], $ids)));
     }
 
-    private function card(?Listing $listing): GoodCard
+    /** The address of one of the goods, or null where it isn't in the window. */
+    public function url(int $id): ?string
     {
-        return GoodCard::of(ListingFigures::of($this->stall, $listing ?? throw new \LogicException('A card needs a listing.')));
+        if (isset($this->known[$id])) {
+            return $this->known[$id]->url;
+        }
+        $slug = $this->shown()->whereKey($id)->value('slug');
+
+        return is_string($slug) ? '/goods/'.$slug : null;
+    }
+
+    /** @return list<GoodCard> newest first */
+    public function tagged(string $tag, int $count, int $skip = 0): array
+    {
+        $tagged = $this->shown()->whereJsonContains('own_tags', $tag);
+
+        return $this->cards($tagged->orderByDesc('shown_since')->orderByDesc('id')->offset($skip)->limit($count));
+    }
+
+    /** @return list<GoodCard> those of whose sale the seller keeps most */
+    public function keepingMost(int $count): array
+    {
+        return $this->cards($this->shown()->orderByRaw(self::KEEPING_MOST, [$this->stall->home_market])->orderBy('id')->limit($count));
+    }
+
+    /** @return list<GoodCard> what sold most lately; fewer where fewer sold */
+    public function bestSelling(int $count): array
+    {
+        return array_slice($this->only($this->sales->bestSelling($this->stall, $count * 2)), 0, $count);
+    }
+
+    /**
+     * @param  string  $amount  in digits of the stall's currency; finer than it has, it finds nothing
+     * @return list<GoodCard> dearest of them first
+     */
+    public function under(string $amount, int $count): array
+    {
+        try {
+            $minor = Money::parse($amount, $this->stall->currencyValue())->minor;
+        } catch (MoneyUnreadable) {
+            return [];
+        }
+
+        return $this->cards($this->shown()->where('shown_from_minor', '<', $minor)->orderByDesc('shown_from_minor')->orderBy('id')->limit($count));
+    }
+
+    /** How many are in the window; with that tag, if one is given. */
+    public function count(?string $tag = null): int
+    {
+        return $tag === null ? $this->shown()->count() : $this->tags()[$tag] ?? 0;
+    }
+
+    /** @return array<string, int> tag → goods in the window that have it, most first */
+    public function tags(): array
+    {
+        if ($this->counts === null) {
+            $this->counts = [];
+            foreach (DB::select(self::COUNT_TAGS, [$this->stall->id]) as $row) {
+                $this->counts[(string) $row->name] = (int) $row->goods;
+            }
+        }
+
+        return $this->counts;
+    }
+
+    /** From the soonest to the latest of all that can be bought, at home; null where nothing is known. */
+    public function days(): ?DayRange
+    {
+        $row = DB::selectOne(self::DAYS, [$this->stall->id]);
+
+        return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
+    }
+
+    /** The tag that stands under an address of the shop, or null. */
+    public function tagAt(string $address): ?string
+    {
+        $this->tags ??= array_combine(
+            array_map(self::address(...), array_keys($this->tags())),
+            array_map(strval(...), array_keys($this->tags())),
+        );
+
+        return $this->tags[$address] ?? null;
+    }
+
+    /** A tag as it stands in an address. */
+    public static function address(string $tag): string
+    {
+        return Str::slug($tag) ?: substr(hash('xxh128', $tag), 0, 10);
+    }
+
+    /** @return Builder<Listing> */
+    private function shown(): Builder
+    {
+        return Listing::query()->where('stall_id', $this->stall->id)->where('state', ListingState::InWindow);
+    }
+
+    /**
+     * @param  Builder<Listing>  $query
+     * @return list<GoodCard>
+     */
+    private function cards(Builder $query): array
+    {
+        $listings = $query->with(Listing::FOR_FIGURES)->get();
+
+        return array_values($listings->map(
+            fn (Listing $l): GoodCard => $this->known[$l->id] ??= GoodCard::of(ListingFigures::of($this->stall, $l)),
+        )->all());
     }
 }

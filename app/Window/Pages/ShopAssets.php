@@ -2,37 +2,80 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Shop;
+namespace WindowStall\Window\Pages;
 
-/** Where the shop's built styles, scripts and typefaces lie, from the build's manifest. */
+use WindowStall\Core\Look\Build;
+use WindowStall\Core\Look\FaceCut;
+
+/** Where the shop's built styles, scripts and typefaces lie, from the build's manifests. */
 final class ShopAssets
 {
-    private const FAMILIES = [
-        'bricolage-grotesque' => 'Bricolage Grotesque Variable', 'instrument-sans' => 'Instrument Sans Variable', 'literata' => 'Literata Variable',
-        'archivo' => 'Archivo Variable', 'figtree' => 'Figtree Variable',
-    ];
+    /** Letters that the second file of a typeface has: those of central and eastern Europe and beyond. */
+    private const MORE = 'U+0100-0130,U+0132-0151,U+0154-0177,U+0179-02BA,U+1E00-1E9F,U+1EF2-1EFF,U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
 
     /** @var array<string, array{file: string, css?: list<string>}>|null */
     private ?array $manifest = null;
 
-    public static function family(string $face): string
-    {
-        return self::FAMILIES[$face];
-    }
+    /** @var array<string, array{file: string, bytes: int}>|null */
+    private ?array $faces = null;
 
     public function url(string $source): string
     {
         return '/shop-assets/'.($this->manifest()[$source]['file'] ?? throw new \RuntimeException('The shop’s '.$source.' isn’t built.'));
     }
 
-    public function font(string $face): string
+    public function build(Build $build): string
     {
-        return $this->url('node_modules/@fontsource-variable/'.$face.'/files/'.$face.'-latin-wght-normal.woff2');
+        return $this->url('resources/shop/builds/'.$build->value.'.css');
+    }
+
+    public function face(FaceCut $cut): string
+    {
+        return '/shop-assets/'.$this->made($cut->key())['file'];
+    }
+
+    /** Bytes on the wire. */
+    public function faceBytes(FaceCut $cut): int
+    {
+        return $this->made($cut->key())['bytes'];
+    }
+
+    /** As CSS: used when it is there for the first paint, else not on this page, so that nothing ever jumps. */
+    public function fontFace(FaceCut $cut): string
+    {
+        $rule = static fn (string $file, string $more): string => sprintf(
+            '@font-face{font-family:"%s";font-display:optional;font-weight:%s;src:url(/shop-assets/%s) format("woff2")%s}',
+            $cut->key(),
+            $cut->weights(),
+            $file,
+            $more,
+        );
+        $more = $this->faces()[$cut->face->value.'-more'] ?? null;
+
+        return $rule($this->made($cut->key())['file'], '').($more === null ? '' : $rule($more['file'], ';unicode-range:'.self::MORE));
+    }
+
+    /** @return array{file: string, bytes: int} */
+    private function made(string $key): array
+    {
+        return $this->faces()[$key] ?? throw new \RuntimeException('The typeface '.$key.' isn’t built.');
+    }
+
+    /** @return array<string, array{file: string, bytes: int}> */
+    private function faces(): array
+    {
+        return $this->faces ??= self::read('faces/manifest.json');
     }
 
     /** @return array<string, array{file: string, css?: list<string>}> */
     private function manifest(): array
     {
-        return $this->manifest ??= json_decode((string) file_get_contents(public_path('shop-assets/manifest.json')), true, flags: JSON_THROW_ON_ERROR);
+        return $this->manifest ??= self::read('manifest.json');
+    }
+
+    /** @return array<string, mixed> */
+    private static function read(string $file): array
+    {
+        return json_decode((string) file_get_contents(public_path('shop-assets/'.$file)), true, flags: JSON_THROW_ON_ERROR);
     }
 }

@@ -4,50 +4,107 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-/** One setting of a section, as the editor asks for it. */
+use Illuminate\Support\Carbon;
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Way;
+
+/** One part of a section that the seller says: what it is asked as, and what it may be. */
 final readonly class Field
 {
     /**
-     * @param  string  $type  line, text, choice, listing (one listing in the window, or none) or listings
-     * @param  array<array-key, string>  $choices  value → label
+     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, ways, picture, amount, date or rows
+     * @param  int  $most  letters, things or rows
+     * @param  array<array-key, string>  $choices  value → how it stands in the sentence
+     * @param  list<self>  $each  what a row is made of
      */
-    private function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices, public mixed $default)
-    {
+    private function __construct(
+        public string $name,
+        public string $label,
+        public string $type,
+        public int $most = 0,
+        public array $choices = [],
+        public mixed $default = '',
+        public array $each = [],
+    ) {
     }
 
     public static function line(string $name, string $label, int $most, string $default = ''): self
     {
-        return new self($name, $label, 'line', $most, [], $default);
+        return new self($name, $label, 'line', $most, default: $default);
     }
 
     public static function text(string $name, string $label, int $most, string $default = ''): self
     {
-        return new self($name, $label, 'text', $most, [], $default);
+        return new self($name, $label, 'text', $most, default: $default);
     }
 
     /** @param  array<array-key, string>  $choices */
     public static function choice(string $name, string $label, array $choices, string $default): self
     {
-        return new self($name, $label, 'choice', 0, $choices, $default);
+        return new self($name, $label, 'choice', choices: $choices, default: $default);
     }
 
     public static function listing(string $name, string $label): self
     {
-        return new self($name, $label, 'listing', 1, [], null);
+        return new self($name, $label, 'listing', 1, default: null);
     }
 
     public static function listings(string $name, string $label, int $most): self
     {
-        return new self($name, $label, 'listings', $most, [], []);
+        return new self($name, $label, 'listings', $most, default: []);
     }
 
-    /** What was typed, made to fit: too long or of the wrong type is refused, never cut in silence. */
+    public static function tag(string $name, string $label): self
+    {
+        return new self($name, $label, 'tag', 60);
+    }
+
+    public static function way(string $name, string $label, string $default = ''): self
+    {
+        return new self($name, $label, 'way', Way::MOST, default: $default);
+    }
+
+    /** One of the stall's own pictures. */
+    public static function picture(string $name, string $label): self
+    {
+        return new self($name, $label, 'picture', default: null);
+    }
+
+    /** In the stall's currency, in digits such as "20.00". */
+    public static function amount(string $name, string $label, string $default): self
+    {
+        return new self($name, $label, 'amount', 12, default: $default);
+    }
+
+    public static function date(string $name, string $label): self
+    {
+        return new self($name, $label, 'date', 10);
+    }
+
+    /**
+     * @param  list<self>  $each
+     * @param  list<array<string, mixed>>  $default
+     */
+    public static function rows(string $name, string $label, int $most, array $each, array $default = []): self
+    {
+        return new self($name, $label, 'rows', $most, default: $default, each: $each);
+    }
+
+    /**
+     * What was typed, made to fit: too long or of the wrong type is refused, never cut in silence.
+     *
+     * @throws Refusal
+     */
     public function clean(mixed $typed): mixed
     {
         return match ($this->type) {
             'choice' => is_string($typed) && isset($this->choices[$typed]) ? $typed : $this->default,
-            'listing' => is_numeric($typed) ? (int) $typed : null,
-            'listings' => is_array($typed) ? array_slice(array_values(array_unique(array_map(intval(...), array_filter($typed, is_numeric(...))))), 0, $this->most) : [],
+            'listing', 'picture' => is_numeric($typed) && $typed > 0 && $typed < PHP_INT_MAX ? (int) $typed : null,
+            'listings' => $this->numbers($typed),
+            'way' => Way::from($typed)->said,
+            'amount' => $this->amountTyped($typed),
+            'date' => $this->day($typed),
+            'rows' => $this->several($typed),
             default => $this->words($typed),
         };
     }
@@ -56,9 +113,58 @@ final readonly class Field
     {
         $words = is_string($typed) ? trim($typed) : ($typed === null ? '' : $this->default);
         if (mb_strlen($words) > $this->most) {
-            throw new \WindowStall\Support\Refusal(sprintf('“%s” has %d letters; %d is the most.', $this->label, mb_strlen($words), $this->most));
+            throw new Refusal(sprintf('“%s” has %d letters; %d is the most.', $this->label, mb_strlen($words), $this->most));
         }
 
         return $words;
+    }
+
+    /** @return list<int> */
+    private function numbers(mixed $typed): array
+    {
+        $numbers = is_array($typed) ? array_map(intval(...), array_filter($typed, is_numeric(...))) : [];
+
+        return array_slice(array_values(array_unique($numbers)), 0, $this->most);
+    }
+
+    private function amountTyped(mixed $typed): string
+    {
+        $said = is_string($typed) ? trim($typed) : '';
+        if (preg_match('/^\d{1,7}([.,]\d{1,3})?$/D', $said) !== 1) {
+            throw new Refusal(sprintf('“%s” needs an amount, such as 20.00.', $this->label));
+        }
+
+        return str_replace(',', '.', $said);
+    }
+
+    private function day(mixed $typed): string
+    {
+        if (! is_string($typed) || $typed === '') {
+            return '';
+        }
+        if (preg_match('/^\d{4}-\d{2}-\d{2}$/D', $typed) !== 1 || ! Carbon::canBeCreatedFromFormat($typed, 'Y-m-d')) {
+            throw new Refusal(sprintf('“%s” needs a day, such as 2027-03-01.', $this->label));
+        }
+
+        return $typed;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function several(mixed $typed): array
+    {
+        $rows = is_array($typed) ? array_values(array_filter($typed, is_array(...))) : $this->default;
+        if (count($rows) > $this->most) {
+            throw new Refusal(sprintf('“%s” holds %d at the most.', $this->label, $this->most));
+        }
+        $clean = [];
+        foreach ($rows as $row) {
+            $cells = [];
+            foreach ($this->each as $field) {
+                $cells[$field->name] = $field->clean($row[$field->name] ?? $field->default);
+            }
+            $clean[] = $cells;
+        }
+
+        return $clean;
     }
 }

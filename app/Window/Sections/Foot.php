@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-/** The end of the page: who is behind the shop and how to reach them. */
+use WindowStall\Window\Goods\WindowGoods;
+
+/** The end of every page: who is behind the shop and how to reach them. */
 final class Foot extends SectionKind
 {
     public function key(): string
@@ -17,16 +19,38 @@ final class Foot extends SectionKind
         return 'Foot';
     }
 
+    public function rank(): int
+    {
+        return 130;
+    }
+
     public function fields(): array
     {
         return [
-            Field::text('about', 'Who you are', 400, ''),
-            Field::line('email', 'Where to write to', 120, ''),
+            Field::text('about', 'Who you are', 400),
+            Field::line('email', 'Where to write to', 120),
+            Field::rows('menu', 'Menu', 12, [Field::line('words', 'Words', 30), Field::way('leads', 'Leads to')]),
+            Field::rows('social', 'Elsewhere', 6, [Field::line('words', 'Words', 24), Field::way('leads', 'Address')]),
         ];
+    }
+
+    public function sentence(array $settings): string
+    {
+        return 'says {about}, gives {email} to write to, leads to {menu}, and elsewhere to {social}.';
     }
 
     public function summary(array $settings): string
     {
-        return $settings['about'] !== '' ? mb_strimwidth((string) $settings['about'], 0, 40, '…') : 'the shop’s name';
+        return $settings['about'] !== '' ? mb_strimwidth((string) $settings['about'], 0, 60, '…') : 'the shop’s name';
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        return ['menu' => Ways::of($settings['menu'], $goods), 'social' => Ways::of($settings['social'], $goods)];
+    }
+
+    public function everywhere(): bool
+    {
+        return true;
     }
 }

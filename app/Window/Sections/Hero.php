@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-use WindowStall\Shop\ShopGoods;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Way;
 
-/** The first thing seen: a few large words, one picture, one way on. */
+/** The first thing seen: a few large words, one picture, one or two ways on. */
 final class Hero extends SectionKind
 {
     public function key(): string
@@ -19,27 +20,61 @@ final class Hero extends SectionKind
         return 'Hero';
     }
 
+    public function rank(): int
+    {
+        return 30;
+    }
+
     public function fields(): array
     {
         return [
-            Field::line('words', 'Words', 60, 'Good things, well chosen'),
-            Field::line('under', 'Under it', 120, 'Picked one by one and sent straight to you.'),
-            Field::line('button', 'On the button', 30, 'See it'),
-            Field::listing('listing', 'Picture and way on'),
-            Field::choice('height', 'Height on the phone', ['low' => 'Low', 'middle' => 'Middle', 'tall' => 'Tall'], 'middle'),
-            Field::choice('tone', 'Tone', ['band' => 'Warm', 'soft' => 'Brand, pale', 'fill' => 'Brand, full', 'ground' => 'Plain'], 'band'),
+            Field::line('words', 'Words', 60),
+            Field::line('under', 'Under them', 120),
+            Field::listing('listing', 'Whose picture it shows'),
+            Field::picture('picture', 'Picture'),
+            Field::choice('focus', 'What of it is in focus', ['left' => 'left part', 'middle' => 'middle', 'right' => 'right part', 'top' => 'top', 'foot' => 'foot'], 'middle'),
+            Field::choice('height', 'How tall it stands', ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'], 'middle'),
+            Field::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
+            Field::line('button', 'On the button', 30),
+            Field::way('leads', 'Where the button leads'),
+            Field::line('second', 'On a second link', 30),
+            Field::way('second_leads', 'Where that leads'),
         ];
     }
 
-    public function data(array $settings, ShopGoods $goods): array
+    public function sentence(array $settings): string
     {
-        $chosen = is_int($settings['listing']) ? $goods->only([$settings['listing']]) : [];
+        $picture = $settings['picture'] === null ? 'the picture of {listing}, or {picture},' : '{picture}';
+        $second = $settings['button'] === '' && $settings['second'] === '' ? '' : ' Beside it {second} leads to {second_leads}.';
 
-        return ['good' => $chosen[0] ?? $goods->newest(1)[0] ?? null];
+        return 'says {words}, under it {under}. It shows '.$picture.' with its {focus} in focus, stands {height} on {tone}, and '
+            .'{button} leads to {leads}.'.$second;
     }
 
     public function summary(array $settings): string
     {
-        return (string) $settings['words'];
+        return (string) $settings['words'] ?: 'no words yet';
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        $way = Way::from($settings['leads']);
+        $led = $way->kind === 'goods' ? (int) $way->to : null;
+        $chosen = is_int($settings['listing']) ? $settings['listing'] : $led;
+        $good = $chosen === null ? null : $goods->only([$chosen])[0] ?? null;
+
+        return [
+            'good' => $good ?? $goods->newest(1)[0] ?? null,
+            'own' => OwnPicture::of($goods->stall, $settings['picture']),
+            'href' => $way->href($goods),
+            'secondHref' => Way::from($settings['second_leads'])->href($goods),
+        ];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        $figure = Way::from($settings['leads'])->figure($goods);
+
+        return $figure === '' ? '' : 'leads to '.$figure;
     }
 }

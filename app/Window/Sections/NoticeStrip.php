@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-/** One line above everything: what a shopper should know first. */
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Way;
+
+/** A line above everything: what a shopper should know first. Several, each with its days, are shown one beside the other. */
 final class NoticeStrip extends SectionKind
 {
     public function key(): string
@@ -17,13 +20,54 @@ final class NoticeStrip extends SectionKind
         return 'Notice strip';
     }
 
+    public function rank(): int
+    {
+        return 10;
+    }
+
     public function fields(): array
     {
-        return [Field::line('words', 'Words', 90, 'Sent straight to your door')];
+        return [
+            Field::rows('messages', 'Messages', 5, [
+                Field::line('words', 'Words', 90),
+                Field::way('leads', 'Leads to'),
+                Field::date('from', 'From'),
+                Field::date('until', 'Until'),
+            ]),
+        ];
+    }
+
+    public function sentence(array $settings): string
+    {
+        return 'says {messages}.';
     }
 
     public function summary(array $settings): string
     {
-        return (string) $settings['words'];
+        $words = array_column((array) $settings['messages'], 'words');
+
+        return implode(' · ', array_filter($words, static fn (mixed $w): bool => $w !== '')) ?: 'nothing yet';
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        $shown = [];
+        foreach ((array) $settings['messages'] as $message) {
+            if (is_array($message) && $message['words'] !== '' && Days::within((string) $message['from'], (string) $message['until'])) {
+                $shown[] = ['words' => $message['words'], 'href' => Way::from($message['leads'])->href($goods)];
+            }
+        }
+
+        return ['messages' => $shown];
+    }
+
+    public function stays(array $settings, array $data): ?string
+    {
+        return $data['messages'] === [] ? 'It says nothing today, so shoppers don’t see it.' : null;
+    }
+
+    public function everywhere(): bool
+    {
+        return true;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-use WindowStall\Shop\ShopGoods;
+use WindowStall\Window\Goods\WindowGoods;
 
-/** Goods two across on the phone, four on a desk: the newest in the window, or chosen ones. */
+/** Goods in a row, a grid or one by one: picked by hand or by a rule. */
 final class ProductRow extends SectionKind
 {
     public function key(): string
@@ -19,27 +19,89 @@ final class ProductRow extends SectionKind
         return 'Product row';
     }
 
+    public function rank(): int
+    {
+        return 50;
+    }
+
     public function fields(): array
     {
         return [
-            Field::line('heading', 'Heading', 60, 'New on the stall'),
-            Field::choice('which', 'Which goods', ['newest' => 'Newest in the window', 'chosen' => 'Chosen by hand'], 'newest'),
-            Field::choice('count', 'How many', ['2' => '2', '4' => '4', '6' => '6', '8' => '8', '12' => '12'], '4'),
-            Field::listings('listings', 'Chosen goods', 12),
+            Field::line('heading', 'Heading', 60),
+            Field::choice('which', 'Which goods', [
+                'newest' => 'newest',
+                'keeping' => 'that keep most',
+                'selling' => 'that sell best',
+                'tag' => 'tagged',
+                'under' => 'under',
+                'chosen' => 'picked by hand',
+            ], 'newest'),
+            Field::tag('tag', 'Tag'),
+            Field::amount('under', 'Under a price of', '20.00'),
+            Field::choice('count', 'How many', ['2' => '2', '3' => '3', '4' => '4', '6' => '6', '8' => '8', '12' => '12'], '4'),
+            Field::listings('listings', 'Picked goods', 12),
+            Field::choice('phone', 'Across on a phone', ['1' => 'one', '2' => 'two'], '2'),
+            Field::choice('wide', 'Across on a desk', ['3' => 'three', '4' => 'four', '6' => 'six'], '4'),
+            Field::choice('lies', 'How they lie', ['grid' => 'in a grid', 'strip' => 'on a strip to push along'], 'grid'),
+            Field::choice('ratio', 'How pictures are cut', ['look' => 'as the look has it', 'square' => 'square', 'portrait' => '4 to 5', 'landscape' => '3 to 2'], 'look'),
+            Field::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
         ];
     }
 
-    public function data(array $settings, ShopGoods $goods): array
+    public function sentence(array $settings): string
     {
-        /** @var list<int> $ids */
-        $ids = $settings['listings'];
-        $count = (int) $settings['count'];
+        $which = match ($settings['which']) {
+            'tag' => 'the {count} newest {which} {tag}',
+            'under' => 'up to {count} of the goods {which} {under}',
+            'chosen' => '{listings}, {which}, {count} at the most',
+            default => 'the {count} goods {which}',
+        };
+        $which = $settings['which'] === 'newest' ? 'the {count} {which}' : $which;
 
-        return ['goods' => $settings['which'] === 'chosen' ? array_slice($goods->only($ids), 0, $count) : $goods->newest($count)];
+        return 'is headed {heading} and shows '.$which.'. They lie {lies}, {phone} across on a phone and {wide} on a desk, '
+            .'pictures cut {ratio}, on {tone}.';
     }
 
     public function summary(array $settings): string
     {
-        return $settings['heading'].' · '.($settings['which'] === 'chosen' ? count((array) $settings['listings']).' chosen' : $settings['count'].' newest');
+        $count = (string) $settings['count'];
+        $which = match ($settings['which']) {
+            'keeping' => 'the '.$count.' that keep most',
+            'selling' => 'the '.$count.' that sell best',
+            'tag' => 'the '.$count.' newest tagged “'.$settings['tag'].'”',
+            'under' => 'up to '.$count.' under '.$settings['under'],
+            'chosen' => count((array) $settings['listings']).' picked by hand',
+            default => 'the '.$count.' newest',
+        };
+
+        return ($settings['heading'] === '' ? '' : '“'.$settings['heading'].'”: ').$which.', '.$settings['phone'].' across';
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        $count = (int) $settings['count'];
+        /** @var list<int> $ids */
+        $ids = $settings['listings'];
+
+        return ['goods' => match ($settings['which']) {
+            'keeping' => $goods->keepingMost($count),
+            'selling' => $goods->bestSelling($count),
+            'tag' => $goods->tagged((string) $settings['tag'], $count),
+            'under' => $goods->under((string) $settings['under'], $count),
+            'chosen' => array_slice($goods->only($ids), 0, $count),
+            default => $goods->newest($count),
+        }];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        $found = count((array) $data['goods']);
+
+        return $found < (int) $settings['count'] && $settings['which'] !== 'chosen' ? 'only '.$found.' found' : '';
+    }
+
+    public function stays(array $settings, array $data): ?string
+    {
+        return $data['goods'] === [] ? 'No goods fit, so shoppers don’t see it.' : null;
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-use WindowStall\Shop\ShopGoods;
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * A kind of homepage section: its settings, what it shows, and its template resources/shop/sections/KEY.blade.php.
- * A new kind is a class here, a template there, and a line in {@see SectionKinds}.
+ * A kind of section: what it is asked, its sentence, and what its template needs. Its template stands under
+ * resources/shop/sections by its key; {@see SectionKinds} finds the class by itself.
  */
 abstract class SectionKind
 {
@@ -20,22 +21,66 @@ abstract class SectionKind
     abstract public function fields(): array;
 
     /**
+     * How it is set, as a sentence: names of fields in braces are edited where they stand.
+     *
+     * @param  array<string, mixed>  $settings
+     */
+    abstract public function sentence(array $settings): string;
+
+    /**
+     * What it says or shows in a few words.
+     *
+     * @param  array<string, mixed>  $settings
+     */
+    abstract public function summary(array $settings): string;
+
+    /** Where it stands among the kinds that are offered. */
+    abstract public function rank(): int;
+
+    /**
      * What the template needs besides the settings.
      *
      * @param  array<string, mixed>  $settings
      * @return array<string, mixed>
      */
-    public function data(array $settings, ShopGoods $goods): array
+    public function data(array $settings, WindowGoods $goods): array
     {
         return [];
     }
 
     /**
-     * A few words of what it says, for the list of sections.
+     * The figure that matters, such as what it leads to.
      *
      * @param  array<string, mixed>  $settings
+     * @param  array<string, mixed>  $data
      */
-    abstract public function summary(array $settings): string;
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        return '';
+    }
+
+    /**
+     * Why shoppers don't see it although it is on the page, or null where they do.
+     *
+     * @param  array<string, mixed>  $settings
+     * @param  array<string, mixed>  $data
+     */
+    public function stays(array $settings, array $data): ?string
+    {
+        return null;
+    }
+
+    /** Whether it stands on every page of the shop, not only on the front page. */
+    public function everywhere(): bool
+    {
+        return false;
+    }
+
+    /** Whether there is always exactly one. */
+    public function always(): bool
+    {
+        return false;
+    }
 
     /**
      * @param  array<mixed>  $typed
@@ -46,6 +91,26 @@ abstract class SectionKind
         $settings = [];
         foreach ($this->fields() as $field) {
             $settings[$field->name] = array_key_exists($field->name, $typed) ? $field->clean($typed[$field->name]) : $field->default;
+        }
+
+        return $settings;
+    }
+
+    /**
+     * What was stored, perhaps by an earlier program: what can't be taken any more is as if it had never been said.
+     *
+     * @param  array<mixed>  $saved
+     * @return array<string, mixed> every field
+     */
+    public function restore(array $saved): array
+    {
+        $settings = [];
+        foreach ($this->fields() as $field) {
+            try {
+                $settings[$field->name] = array_key_exists($field->name, $saved) ? $field->clean($saved[$field->name]) : $field->default;
+            } catch (Refusal) {
+                $settings[$field->name] = $field->default;
+            }
         }
 
         return $settings;

@@ -6,16 +6,35 @@ namespace WindowStall\Window\Views;
 
 use WindowStall\Window\Sections\Field;
 
-/** One setting as the editor asks for it. */
+/** One part of a section that is edited where it stands. */
 final readonly class FieldView
 {
-    /** @param  list<ChoiceView>  $choices */
-    public function __construct(public string $name, public string $label, public string $type, public int $most, public array $choices)
-    {
+    /**
+     * @param  list<ChoiceView>  $choices
+     * @param  string|int|null  $begin  what a new row has there
+     * @param  list<FieldView>  $each  what a row is made of
+     */
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $type,
+        public int $most,
+        public array $choices,
+        public string|int|null $begin,
+        public array $each,
+    ) {
     }
 
     public static function of(Field $field): self
     {
-        return new self($field->name, $field->label, $field->type, $field->most, array_map(static fn (int|string $value, string $label): ChoiceView => new ChoiceView((string) $value, $label), array_keys($field->choices), $field->choices));
+        return new self(
+            name: $field->name,
+            label: $field->label,
+            type: $field->type,
+            most: $field->most,
+            choices: ChoiceView::from($field->choices),
+            begin: is_string($field->default) || is_int($field->default) ? $field->default : null,
+            each: array_map(self::of(...), $field->each),
+        );
     }
 }

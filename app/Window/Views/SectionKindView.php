@@ -8,20 +8,32 @@ use WindowStall\Window\Sections\Field;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
 
-/** A kind of section that can be added, and the form of its settings. */
-final readonly class KindView
+/** A kind of section that can be laid on a page, and the parts of its sentence. */
+final readonly class SectionKindView
 {
     /**
      * @param  list<FieldView>  $fields
      * @param  array<string, mixed>  $defaults
+     * @param  bool  $always  there is always exactly one
      */
-    public function __construct(public string $key, public string $label, public array $fields, public array $defaults)
-    {
+    public function __construct(
+        public string $key,
+        public string $label,
+        public array $fields,
+        public array $defaults,
+        public bool $always,
+    ) {
     }
 
     /** @return list<self> */
     public static function all(): array
     {
-        return array_map(static fn (SectionKind $k): self => new self($k->key(), $k->label(), array_map(static fn (Field $f): FieldView => FieldView::of($f), $k->fields()), $k->clean([])), SectionKinds::all());
+        return array_map(static fn (SectionKind $kind): self => new self(
+            key: $kind->key(),
+            label: $kind->label(),
+            fields: array_map(static fn (Field $field): FieldView => FieldView::of($field), $kind->fields()),
+            defaults: $kind->clean([]),
+            always: $kind->always(),
+        ), SectionKinds::all());
     }
 }

@@ -4,45 +4,70 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
+use WindowStall\Core\Look\FaceCut;
 use WindowStall\Core\Look\StarterLook;
-use WindowStall\Shop\ShopAssets;
+use WindowStall\Core\Look\Tones;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\Look;
+use WindowStall\Window\Pages\ShopAssets;
 use WindowStall\Window\Window;
 
 /** One set of brand decisions reaches every page; pages are safe to frame, cache and link to. */
 final class LooksTest extends AppTestCase
 {
-    public function test_every_starter_look_brings_its_colours_faces_and_shape(): void
+    public function test_every_starter_look_brings_its_build_colours_faces_and_shape(): void
     {
         $stall = $this->world->stall();
+        $this->world->inWindow($stall);
         foreach (StarterLook::cases() as $starter) {
-            $html = $this->home($stall, ['starter' => $starter->value, 'brand' => $starter->brand()->toHex(), 'wordmark' => 'Quillet']);
-            self::assertStringContainsString('<body class="'.$starter->value.'">', $html);
-            self::assertStringContainsString('--radius:'.$starter->radius().'px', $html);
-            self::assertStringContainsString(ShopAssets::family($starter->displayFace()), $html);
-            foreach (array_unique([$starter->displayFace(), $starter->textFace()]) as $face) {
-                $font = (new ShopAssets)->font($face);
-                self::assertStringContainsString('rel="preload" href="'.$font.'"', $html);
-                self::assertFileExists(public_path(ltrim($font, '/')));
+            $plan = $starter->plan();
+            $html = $this->home($stall, Look::begin($starter, 'Quillet')->toArray());
+            self::assertStringContainsString('<body class="build-'.$plan->build->value.' mood-'.$plan->mood->value.' ', $html);
+            self::assertStringContainsString('--radius:'.$plan->shape->corner->radius().'px', $html);
+            self::assertStringContainsString((new ShopAssets)->build($plan->build), $html);
+            foreach ([FaceCut::display($plan->pair, $plan->weight), FaceCut::text($plan->pair)] as $cut) {
+                $file = (new ShopAssets)->face($cut);
+                self::assertStringContainsString('rel="preload" href="'.$file.'"', $html);
+                self::assertStringContainsString('@font-face{font-family:"'.$cut->key().'"', $html);
+                self::assertFileExists(public_path(ltrim($file, '/')));
             }
-            self::assertStringContainsString('color-scheme:'.($starter->mood()->dark() ? 'dark' : 'light'), $html);
+            self::assertStringContainsString('color-scheme:'.($plan->tones()->dark ? 'dark' : 'light'), $html);
+            self::assertStringContainsString('Garden Trowel NEW', $html);
         }
+    }
+
+    /** What a rule writes on what must be a pair that core has given its contrast. */
+    public function test_the_stylesheets_write_only_on_what_the_tones_make_readable(): void
+    {
+        $pairs = array_map(static fn (array $pair): string => $pair[0].' on '.$pair[1], Tones::PAIRS);
+        // Contrast is the same the other way round.
+        $pairs = [...$pairs, ...array_map(static fn (array $pair): string => $pair[1].' on '.$pair[0], Tones::PAIRS)];
+        $seen = 0;
+        foreach ([resource_path('shop/shop.css'), ...glob(resource_path('shop/builds/*.css')) ?: []] as $file) {
+            preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) file_get_contents($file), $rules, PREG_SET_ORDER);
+            foreach ($rules as [, $where, $rule]) {
+                if (preg_match('/(?<!-)\bcolor: var\(--([\w-]+)\)/', $rule, $text) === 1 && preg_match('/\bbackground: var\(--([\w-]+)\)/', $rule, $ground) === 1 && ! str_contains($text[1], 'btn')) {
+                    self::assertContains($text[1].' on '.$ground[1], $pairs, basename($file).': '.trim($where));
+                    $seen++;
+                }
+            }
+        }
+        self::assertGreaterThan(15, $seen);
     }
 
     public function test_the_wordmark_is_text_whatever_is_typed(): void
     {
-        $html = $this->home($this->world->stall(), ['starter' => 'seed-packet', 'brand' => '#2c5a43', 'wordmark' => '<i>Q & Co</i>']);
+        $html = $this->home($this->world->stall(), Look::begin(StarterLook::SeedPacket, '<i>Q & Co</i>')->toArray());
         self::assertStringContainsString('&lt;i&gt;Q &amp; Co&lt;/i&gt;', $html);
         self::assertStringNotContainsString('<i>', $html);
     }
 
     public function test_a_logo_path_that_isnt_one_of_ours_is_left_out(): void
     {
-        $look = ['starter' => 'seed-packet', 'brand' => '#2c5a43', 'wordmark' => 'Q'];
+        $look = array_diff_key(Look::begin(StarterLook::SeedPacket, 'Q')->toArray(), ['logo' => null]);
         foreach (['../../etc/passwd', '1/logo/short', 'http://evil.example/x', 7] as $path) {
             self::assertNull(Look::from($look + ['logo' => ['path' => $path, 'width' => 1, 'height' => 1]])->logo);
         }
@@ -80,7 +105,7 @@ final class LooksTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertSee('<link rel="canonical" href="'.$stall->shopAddress('/goods/'.$listing->slug).'">', false)->assertSee('<meta name="description" content="Dear friend">', false)->assertSee('<title>Garden Trowel NEW · Quillet</title>', false);
-        $this->get($stall->shopAddress('/'))->assertSee('<meta name="description" content="Good things, well chosen.', false);
+        $this->get($stall->shopAddress('/'))->assertSee('<meta name="description" content="Quillet">', false);
     }
 
     /** @param  array<string, mixed>  $look */

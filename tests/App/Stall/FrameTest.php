@@ -30,7 +30,7 @@ final class FrameTest extends AppTestCase
         $stall = $this->world->stall();
         $window = Window::query()->findOrFail($stall->id);
         $content = $window->workingContent()->toArray();
-        $content['look'] = ['brand' => '#1f4e79'] + (array) $content['look'];
+        $content['look'] = ['colours' => ['#1f4e79']] + (array) $content['look'];
         $window->update(['working' => Content::from($content)->toArray()]);
         $this->frame($stall, ['brand' => '#1f4e79', 'name' => 'Quillet', 'shopUrl' => $stall->shopAddress('/')]);
     }

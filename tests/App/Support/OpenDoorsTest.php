@@ -28,8 +28,12 @@ final class OpenDoorsTest extends AppTestCase
         'GET /', 'GET /goods/{slug}', 'GET /basket', 'POST /basket', 'POST /basket/{line}', 'GET /checkout', 'POST /checkout',
         // At an address nobody can guess.
         'GET /orders/{token}', 'GET /orders/{token}/pay', 'GET /orders/{token}/paid',
+        // All goods, and those under a tag; an address a shopper leaves.
+        'GET /goods', 'GET /tagged/{tag}', 'POST /sign-up',
         // By a signed address only.
-        'GET /preview/home/{version}', 'GET /preview/goods/{listing}',
+        'GET /preview/galley', 'GET /preview/look', 'GET /preview/revisions/{revision}', 'GET /preview/goods/{listing}',
+        // At an address that was given to somebody, until it is taken back.
+        'GET /seen/{secret}',
     ];
 
     #[TestWith(['production'], 'as bin/start runs it')]

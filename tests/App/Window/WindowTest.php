@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Window;
 
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Window\DressWindow;
+use WindowStall\Window\Jobs\TurnWindows;
+use WindowStall\Window\Pages\PreviewLinks;
 use WindowStall\Window\Window;
 
 final class WindowTest extends AppTestCase
@@ -20,60 +25,155 @@ final class WindowTest extends AppTestCase
         parent::setUp();
         $this->signIn();
         $this->stall = $this->world->stall();
+        $content = $this->window()->workingContent()->toArray();
+        $content['sections'] = [...array_slice($content['sections'], 0, 2), ['id' => 'words', 'kind' => 'words', 'settings' => ['words' => 'Words of mine']], ...array_slice($content['sections'], 2)];
+        $this->save(['version' => 1] + $content)->assertOk();
+        $this->postJson(route('window.publish', $this->stall))->assertOk();
     }
 
-    public function test_a_change_is_seen_in_the_preview_at_once_and_by_shoppers_once_published(): void
+    public function test_a_change_is_patched_into_the_sheet_at_once_and_seen_by_shoppers_once_published(): void
     {
-        $preview = $this->save($this->content(['hero' => ['words' => 'Beans & <b>leeks</b>']]))->assertOk()->assertJsonPath('changed', true)->json('previewUrl');
-        self::assertIsString($preview);
-        $this->get($preview)->assertOk()->assertSee('Beans &amp; &lt;b&gt;leeks&lt;/b&gt;', false);
+        $patch = $this->save($this->content(['words' => ['words' => 'Beans & <b>leeks</b>']]))->assertOk()->assertJsonPath('standing.changes', 1)->json('patch');
+        self::assertIsArray($patch);
+        self::assertSame(['words'], array_keys($patch['html']), 'nothing but what changed');
+        self::assertStringContainsString('Beans &amp; &lt;b&gt;leeks&lt;/b&gt;', $patch['html']['words']);
+        self::assertNull($patch['css']);
+        $this->get($this->sheet())->assertOk()->assertSee('Beans &amp; &lt;b&gt;leeks', false)->assertSee('data-words="words"', false);
         $this->get($this->stall->shopAddress('/'))->assertOk()->assertDontSee('Beans');
-        $this->postJson(route('window.publish', $this->stall))->assertOk()->assertJsonPath('changed', false);
-        $this->get($this->stall->shopAddress('/'))->assertSee('Beans');
+        $this->postJson(route('window.publish', $this->stall))->assertOk()->assertJsonPath('standing.changes', 0);
+        $this->get($this->stall->shopAddress('/'))->assertSee('Beans')->assertDontSee('data-words', false);
     }
 
-    public function test_one_goes_back_to_what_is_published(): void
+    public function test_one_goes_back_to_what_is_published_and_to_any_version_that_was_kept(): void
     {
         $before = $this->window()->working;
-        $this->save($this->content(['hero' => ['words' => 'A mistake']]));
-        $this->postJson(route('window.back', $this->stall))->assertOk()->assertJsonPath('changed', false);
+        $this->save($this->content(['words' => ['words' => 'Kept words']]));
+        $kept = $this->postJson(route('window.versions.store', $this->stall), ['name' => 'Before Easter'])->assertOk()->json('versions.0');
+        self::assertSame('Before Easter', $kept['words']);
+        $this->postJson(route('window.back', $this->stall))->assertOk()->assertJsonPath('standing.changes', 0);
         self::assertEquals($before, $this->window()->working);
+        $this->postJson(route('window.back', $this->stall), ['revision' => $kept['id']])->assertOk();
+        self::assertSame('Kept words', $this->window()->workingContent()->section('words')?->settings['words']);
+        $this->get($kept['url'])->assertOk()->assertSee('Kept words');
+    }
+
+    public function test_a_window_is_published_at_its_time_as_it_was_when_that_was_set(): void
+    {
+        $this->travelTo('2027-05-01 09:00:00');
+        $this->save($this->content(['words' => ['words' => 'For the fair']]));
+        $due = $this->postJson(route('window.publish', $this->stall), ['at' => '2027-05-03T10:00:00+02:00'])->assertOk()->assertJsonPath('standing.due', '3 May 2027, 08:00')->json('standing.dueId');
+        $this->save($this->content(['words' => ['words' => 'Typed after']]));
+        $this->travelTo('2027-05-03 07:59:00');
+        (new TurnWindows)->handle(app(DressWindow::class));
+        $this->get($this->stall->shopAddress('/'))->assertDontSee('For the fair');
+        $this->travelTo('2027-05-03 08:00:10');
+        (new TurnWindows)->handle(app(DressWindow::class));
+        $this->get($this->stall->shopAddress('/'))->assertSee('For the fair')->assertDontSee('Typed after');
+        self::assertSame('Typed after', $this->window()->workingContent()->section('words')?->settings['words'], 'one went on dressing');
+        $this->postJson(route('window.publish', $this->stall), ['at' => '2020-01-01'])->assertUnprocessable();
+        self::assertIsInt($due);
+    }
+
+    public function test_a_publishing_that_was_called_off_doesnt_happen(): void
+    {
+        $this->travelTo('2027-05-01 09:00:00');
+        $this->save($this->content(['words' => ['words' => 'For the fair']]));
+        $due = $this->postJson(route('window.publish', $this->stall), ['at' => '2027-05-02 09:00:00'])->json('standing.dueId');
+        $this->deleteJson(route('window.due.end', [$this->stall, $due]))->assertOk()->assertJsonPath('standing.due', null);
+        $this->travelTo('2027-05-02 09:01:00');
+        (new TurnWindows)->handle(app(DressWindow::class));
+        $this->get($this->stall->shopAddress('/'))->assertDontSee('For the fair');
     }
 
     public function test_sections_are_added_removed_and_reordered(): void
     {
+        $this->world->inWindow($this->stall);
         $content = $this->content();
         $content['sections'] = [['id' => 'x', 'kind' => 'goods', 'settings' => ['heading' => 'First']], ['id' => 'y', 'kind' => 'foot', 'settings' => []], ['id' => 'z', 'kind' => 'goods', 'settings' => ['heading' => 'Second']]];
-        $this->save($content)->assertOk()->assertJsonPath('sections.0.summary', 'First · 4 newest');
+        $this->save($content)->assertOk()->assertJsonPath('patch.places.main', ['x', 'z'])->assertJsonPath('patch.places.foot', ['y']);
         $this->postJson(route('window.publish', $this->stall));
-        $this->get($this->stall->shopAddress('/'))->assertSeeInOrder(['First', 'Second'])->assertDontSee('class="hero');
+        $this->get($this->stall->shopAddress('/'))->assertSeeInOrder(['First', 'Second'])->assertDontSee('Words of mine');
     }
 
-    public function test_two_people_dressing_one_window_dont_overwrite_each_other(): void
+    public function test_two_people_dressing_one_window_get_both_their_changes_and_are_told(): void
     {
+        $mine = $this->content(['words' => ['words' => 'Mine']]);
+        $theirs = $this->content(['words' => ['heading' => 'Theirs']]);
+        $bram = User::query()->create(['name' => 'Bram', 'email' => 'bram'.uniqid().'@quillet.example', 'password' => 'four-rows-of-peas'])->refresh();
+        $this->stall->users()->attach($bram);
+        $this->signIn($bram);
+        $this->save($theirs)->assertOk();
+        $this->signIn();
+        $this->save($mine)->assertOk()->assertJsonPath('meeting', 'Bram changed the words meanwhile; it is in your page now.')->assertJsonPath('merged.sections.2.settings.heading', 'Theirs');
+        self::assertSame(['Theirs', 'Mine'], [$this->setting('heading'), $this->setting('words')]);
+        // Both the same: mine stands, and it is said.
+        $this->save(['version' => $mine['version']] + $this->content(['words' => ['heading' => 'Mine too']]))->assertOk();
+        self::assertSame('Mine too', $this->setting('heading'));
+    }
+
+    public function test_a_page_older_than_what_is_remembered_is_told_to_load_again(): void
+    {
+        DB::table('window_saves')->delete();
         $content = $this->content();
         $this->save($content)->assertOk();
-        $this->save($content)->assertUnprocessable()->assertJsonPath('message', 'Somebody else has changed this window meanwhile. Load the page again to see it.');
+        DB::table('window_saves')->delete();
+        $this->save($content)->assertUnprocessable()->assertJsonPath('message', 'This window was changed very often since you opened it. Load the page again to see it.');
+        $this->save(['version' => 99] + $content)->assertUnprocessable();
     }
 
     public function test_one_brand_colour_reaches_every_tone_of_the_shop(): void
     {
         $content = $this->content();
-        $content['look']['brand'] = '#7a2b4a';
-        $this->save($content)->assertOk()->assertJsonPath('tones.fill', '#7a2b4a');
+        $content['look']['colours'] = ['#7a2b4a'];
+        $this->save($content)->assertOk()->assertJsonPath('look.tones.fill', '#7a2b4a')->assertJsonPath('patch.css', static fn (string $css): bool => str_contains($css, '--fill:#7a2b4a;'));
         $this->postJson(route('window.publish', $this->stall));
         $this->get($this->stall->shopAddress('/'))->assertSee('--fill:#7a2b4a;', false);
+        $this->get($this->stall->shopAddress('/basket'))->assertSee('--fill:#7a2b4a;', false);
+    }
+
+    public function test_an_address_for_others_shows_the_working_copy_until_it_is_taken_back(): void
+    {
+        $this->save($this->content(['words' => ['words' => 'Not yet for all']]));
+        $address = $this->postJson(route('window.previews.store', $this->stall), ['for' => 'Ines'])->assertOk()->json('address');
+        self::assertIsString($address);
+        $this->get($address)->assertOk()->assertSee('Not yet for all')->assertHeader('Cache-Control', 'no-store, private');
+        $open = $this->getJson(route('window.versions', $this->stall))->assertJsonPath('previews.0.for', 'Ines')->json('previews.0.id');
+        $this->deleteJson(route('window.previews.end', [$this->stall, $open]))->assertOk()->assertJsonPath('previews', []);
+        $this->get($address)->assertNotFound();
+        $this->get($this->stall->shopAddress('/seen/'.str_repeat('a', 40)))->assertNotFound();
+    }
+
+    public function test_another_stalls_address_for_others_opens_nothing_here(): void
+    {
+        $address = $this->postJson(route('window.previews.store', $this->stall), ['for' => 'Ines'])->json('address');
+        $other = $this->world->stall();
+        self::assertIsString($address);
+        $this->get($other->shopAddress((string) parse_url($address, PHP_URL_PATH)))->assertNotFound();
+    }
+
+    public function test_a_saved_window_that_todays_program_cant_take_whole_still_shows_and_says_what_is_gone(): void
+    {
+        $this->world->inWindow($this->stall);
+        $working = $this->window()->working;
+        $working['look']['pair'] = 'gone';
+        $working['sections'][] = ['id' => 's', 'kind' => 'slides', 'settings' => []];
+        $working['sections'][] = ['id' => 'g', 'kind' => 'goods', 'settings' => ['heading' => 'Still here', 'under' => 7, 'count' => ['x']], 'showing' => ['from' => 'soon']];
+        $this->window()->update(['working' => $working]);
+        DB::table('window_revisions')->where('stall_id', $this->stall->id)->update(['content' => json_encode($working)]);
+        $this->stall->bumpShop();
+        $this->get($this->stall->shopAddress('/'))->assertOk()->assertSee('Still here');
+        $this->get(route('window', $this->stall))->assertOk()->assertInertia(fn ($page) => $page->where('galley.skipped', ['slides']));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        yield 'no colour' => [['look' => ['brand' => 'red;}body{display:none']], '“red;}body{display:no” is no colour. Write # and six digits, such as #2c5a43.'];
-        yield 'no such look' => [['look' => ['starter' => 'other']], 'There is no such starter look.'];
+        yield 'no colour' => [['look' => ['colours' => ['red;}body{display:none']]], '“red;}body{display:no” is no colour. Write # and six digits, such as #2c5a43.'];
+        yield 'no such type' => [['look' => ['pair' => 'other']], 'This look doesn’t say its pair, or says one that there isn’t.'];
         yield 'no wordmark' => [['look' => ['wordmark' => ' ']], 'The wordmark needs 1 to 40 letters.'];
         yield 'no such section' => [['sections' => [['id' => 'a', 'kind' => 'slides', 'settings' => []]]], 'There is no section of that kind.'];
-        yield 'too long' => [['sections' => [['id' => 'a', 'kind' => 'notice', 'settings' => ['words' => str_repeat('x', 91)]]]], '“Words” has 91 letters; 90 is the most.'];
-        yield 'too many' => [['sections' => array_fill(0, 21, ['id' => 'a', 'kind' => 'notice', 'settings' => []])], 'A homepage has 20 sections at the most; shoppers don’t see the rest.'];
+        yield 'too long' => [['sections' => [['id' => 'a', 'kind' => 'notice', 'settings' => ['messages' => [['words' => str_repeat('x', 91)]]]]]], '“Words” has 91 letters; 90 is the most.'];
+        yield 'too many' => [['sections' => array_fill(0, 31, ['id' => 'a', 'kind' => 'notice', 'settings' => []])], 'A homepage has 30 sections at the most; shoppers don’t see the rest.'];
     }
 
     /** @param  array<string, mixed>  $wrong */
@@ -94,9 +194,8 @@ final class WindowTest extends AppTestCase
         self::assertIsArray($logo);
         $content = $this->content();
         $content['look']['logo'] = $logo;
-        $preview = $this->save($content)->assertOk()->json('previewUrl');
-        self::assertIsString($preview);
-        $this->get($preview)->assertSee($logo['path'].'-320.webp', false);
+        $this->save($content)->assertOk();
+        $this->get($this->sheet())->assertSee($logo['path'].'-320.webp', false);
     }
 
     public function test_a_logo_of_another_stall_is_refused(): void
@@ -111,7 +210,9 @@ final class WindowTest extends AppTestCase
 
     public function test_a_preview_opens_only_by_its_signed_address(): void
     {
-        $this->get($this->stall->shopAddress('/preview/home/1'))->assertNotFound();
+        $this->get($this->stall->shopAddress('/preview/galley'))->assertNotFound();
+        $this->get($this->stall->shopAddress('/preview/look?look={}'))->assertNotFound();
+        $this->get($this->stall->shopAddress('/preview/revisions/1'))->assertNotFound();
         $listing = $this->world->listing($this->stall);
         $this->get($this->stall->shopAddress('/preview/goods/'.$listing->id))->assertNotFound();
     }
@@ -129,6 +230,16 @@ final class WindowTest extends AppTestCase
         $look = $content['look'];
 
         return ['version' => $this->window()->version, 'look' => $look, 'sections' => array_map(static fn (array $s): array => ['settings' => ($settings[$s['kind']] ?? []) + $s['settings']] + $s, $sections)];
+    }
+
+    private function sheet(): string
+    {
+        return PreviewLinks::galley($this->stall);
+    }
+
+    private function setting(string $field): mixed
+    {
+        return $this->window()->workingContent()->section('words')?->settings[$field];
     }
 
     private function window(): Window

@@ -21,6 +21,8 @@ final class Page
 
     public const TAB = WebDriverKeys::TAB;
 
+    public const ESCAPE = WebDriverKeys::ESCAPE;
+
     public const ALT_UP = [WebDriverKeys::ALT, WebDriverKeys::ARROW_UP];
 
     private const PATIENCE = 20;

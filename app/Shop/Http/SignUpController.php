@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop\Http;
+
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Shop\ShopRenderer;
+use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\Stall;
+
+/** A shopper leaves an address. What they agreed to is taken from the page as it is published, never from what they sent. */
+final readonly class SignUpController
+{
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
+
+    public function __invoke(Request $request): Response
+    {
+        $stall = ShopStall::of($request);
+        $content = $this->renderer->published($stall);
+        $section = $content->section($request->string('section')->value());
+        if ($section?->kind->key() !== 'signup' || ! $section->showing->now()) {
+            abort(404);
+        }
+        $consent = (string) $section->settings['consent'];
+        $email = trim($request->string('email')->value());
+        if ($request->input('agreed') !== '1') {
+            return $this->say($stall, 'One thing more', 'Tick the box to say that you agree: '.$consent, 422);
+        }
+        if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
+            return $this->say($stall, 'That address', 'Nothing can be sent to that address. Go back and write it again.', 422);
+        }
+        // Whoever is there already stays there as they agreed first; nobody learns whether an address is.
+        DB::table('sign_ups')->insertOrIgnore([
+            'stall_id' => $stall->id,
+            'email' => mb_strtolower($email),
+            'consent' => $consent,
+            'source' => 'front page, '.$section->id,
+            'agreed_at' => Carbon::now(),
+        ]);
+
+        return $this->say($stall, 'Thank you', 'You agreed to this: '.$consent);
+    }
+
+    private function say(Stall $stall, string $heading, string $words, int $status = 200): Response
+    {
+        $html = $this->renderer->page($stall, $this->renderer->published($stall), 'signed-up', [
+            'title' => $heading,
+            'heading' => $heading,
+            'words' => $words,
+        ]);
+
+        return ShopResponse::html($html, $status, private: true);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use WindowStall\Bench\SendPicture;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\UploadedPicture;
+use WindowStall\Window\Views\SentLogoView;
+
+/** Takes a logo or another picture of the stall's own; it is used once it is made and the page is saved with it. */
+final readonly class LogoController
+{
+    public function store(Request $request, Stall $stall, SendPicture $send): JsonResponse
+    {
+        return new JsonResponse(SentLogoView::of($send($stall, null, UploadedPicture::bytes($request, 'picture'))));
+    }
+
+    /** Whether one that was sent is made. */
+    public function show(Stall $stall, int $picture): JsonResponse
+    {
+        return new JsonResponse(SentLogoView::of($stall->pictures()->whereNull('listing_id')->findOrFail($picture)));
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Pages;
+
+use Illuminate\Support\Facades\View;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Content;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Section;
+use WindowStall\Window\Window;
+
+/**
+ * Makes a shop's pages. The galley's sheet and the shopper's page come from here, fed with the working copy or the
+ * published one.
+ */
+final readonly class PageRenderer
+{
+    public function __construct(private ShopAssets $assets)
+    {
+    }
+
+    /** @param  bool  $galley  for the galley: what doesn't show is there as well, marked, and the page tells where things stand */
+    public function home(Stall $stall, Content $content, bool $galley = false): string
+    {
+        $goods = WindowGoods::of($stall);
+        $places = self::places($content);
+        $first = $places['main'][0] ?? '';
+        $html = array_map(fn (array $ids): string => implode('', array_map(
+            fn (string $id): string => $this->section($content->section($id), $content, $goods, $galley, $id === $first),
+            $ids,
+        )), $places);
+
+        return $this->lay('home', $stall, $content, [
+            'title' => $content->look->wordmark,
+            'description' => $this->describe($content),
+            'path' => '/',
+            'galley' => $galley,
+        ] + $html);
+    }
+
+    /**
+     * Where sections stand: above the goods, among them, at the foot.
+     *
+     * @return array{lead: list<string>, main: list<string>, foot: list<string>} ids, in their order
+     */
+    public static function places(Content $content): array
+    {
+        $places = ['lead' => [], 'main' => [], 'foot' => []];
+        foreach ($content->sections as $section) {
+            $kind = $section->kind->key();
+            $place = match (true) {
+                $kind === 'foot' => 'foot',
+                $kind === 'masthead', $kind === 'notice' && $places['main'] === [] => 'lead',
+                default => 'main',
+            };
+            $places[$place][] = $section->id;
+        }
+
+        return $places;
+    }
+
+    /**
+     * Any other page of the shop, with what stands on every page around it.
+     *
+     * @param  string  $view  one of the templates under resources/shop
+     * @param  array<string, mixed>  $data
+     */
+    public function page(Stall $stall, Content $content, string $view, array $data): string
+    {
+        $goods = WindowGoods::of($stall);
+        $around = ['lead' => '', 'foot' => ''];
+        foreach ($content->sections as $section) {
+            if ($section->kind->everywhere()) {
+                $place = $section->kind->key() === 'foot' ? 'foot' : 'lead';
+                $around[$place] .= $this->section($section, $content, $goods, galley: false);
+            }
+        }
+
+        return $this->lay($view, $stall, $content, $data + $around + ['galley' => false]);
+    }
+
+    /** One section with its wrapper, or nothing where shoppers don't see it. */
+    public function section(?Section $section, Content $content, WindowGoods $goods, bool $galley, bool $first = false): string
+    {
+        if ($section === null) {
+            return '';
+        }
+        $data = $section->kind->data($section->settings, $goods);
+        $away = ! $section->showing->now() || $section->kind->stays($section->settings, $data) !== null;
+        if ($away && ! $galley) {
+            return '';
+        }
+
+        return trim(View::make('shop::section', [
+            'section' => $section,
+            'settings' => $section->settings,
+            'showing' => $section->showing,
+            'look' => $content->look,
+            'stall' => $goods->stall,
+            'away' => $away,
+            'first' => $first,
+            'galley' => $galley,
+        ] + $data)->render())."\n";
+    }
+
+    public function style(Content $content): LookStyle
+    {
+        return new LookStyle($content->look, $this->assets);
+    }
+
+    /** What shoppers see now; a stall that never published shows its working copy to nobody, so there is always one. */
+    public function published(Stall $stall): Content
+    {
+        $window = Window::query()->with('published')->findOrFail($stall->id);
+
+        return $window->publishedContent() ?? $window->workingContent();
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function lay(string $view, Stall $stall, Content $content, array $data): string
+    {
+        // @phpstan-ignore argument.type (the name is one of the shop's templates)
+        return View::make('shop::'.$view, $data + [
+            'stall' => $stall,
+            'look' => $content->look,
+            'style' => $this->style($content),
+            'assets' => $this->assets,
+            'description' => '',
+            'path' => null,
+        ])->render();
+    }
+
+    private function describe(Content $content): string
+    {
+        foreach ($content->sections as $section) {
+            if ($section->kind->key() === 'hero' && $section->settings['words'] !== '') {
+                return trim($section->settings['words'].'. '.$section->settings['under'], '. ').'.';
+            }
+        }
+
+        return $content->look->wordmark;
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Core\Window\Changes;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Pages\PageRenderer;
+use WindowStall\Window\Views\LookView;
+use WindowStall\Window\Views\MarginNoteView;
+use WindowStall\Window\Views\PatchView;
+use WindowStall\Window\Views\SavedCopyView;
+use WindowStall\Window\Views\StandingView;
+
+/** What the galley has to replace after a saving: the sections that changed, and nothing else. */
+final readonly class PatchSheet
+{
+    /** Decisions of the look that stand in the sections' own markup. */
+    private const IN_MARKUP = ['wordmark', 'logo'];
+
+    public function __construct(private PageRenderer $pages)
+    {
+    }
+
+    public function __invoke(Stall $stall, SavedCopy $saved): SavedCopyView
+    {
+        $content = $saved->after;
+        $goods = WindowGoods::of($stall);
+        $decided = Changes::ofLook($saved->before->look->toArray(), $content->look->toArray());
+        $named = array_intersect($decided, self::IN_MARKUP) !== [];
+        $style = $this->pages->style($content);
+        $html = $notes = [];
+        foreach ($content->sections as $section) {
+            $was = $saved->before->section($section->id);
+            $changed = $was === null || ! Changes::same($was->toArray(), $section->toArray());
+            if ($changed || $named && $section->kind->everywhere()) {
+                $html[$section->id] = $this->pages->section($section, $content, $goods, galley: true);
+                $notes[] = MarginNoteView::of($section, $goods);
+            }
+        }
+
+        return new SavedCopyView(
+            version: $saved->window->version,
+            notes: $notes,
+            look: $decided === [] ? null : LookView::of($content->look, $style),
+            standing: StandingView::of($saved->window->load('published'), $content),
+            patch: new PatchView(
+                places: PageRenderer::places($content),
+                html: $html,
+                css: $decided === [] ? null : $style->css(),
+                sheet: $style->sheet(),
+                classes: $style->classes(),
+            ),
+            meeting: $saved->meeting(),
+            merged: $saved->merged === null ? null : $content->toArray(),
+        );
+    }
+}

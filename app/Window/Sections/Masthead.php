@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Sections;
+
+use WindowStall\Window\Goods\WindowGoods;
+
+/** The shop’s name and the ways round it, at the head of every page. */
+final class Masthead extends SectionKind
+{
+    public function key(): string
+    {
+        return 'masthead';
+    }
+
+    public function label(): string
+    {
+        return 'Masthead';
+    }
+
+    public function rank(): int
+    {
+        return 20;
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('place', 'Where the name stands', ['left' => 'left', 'middle' => 'in the middle'], 'left'),
+            Field::choice('size', 'How large the name is', ['small' => 'small', 'middle' => 'middling', 'large' => 'large'], 'middle'),
+            Field::choice('stays', 'While one scrolls', ['no' => 'goes with the page', 'yes' => 'stays at the top'], 'no'),
+            Field::choice('over', 'With the hero', ['no' => 'stands above it', 'yes' => 'lies over it'], 'no'),
+            Field::rows('menu', 'Menu', 7, [Field::line('words', 'Words', 24), Field::way('leads', 'Leads to')]),
+        ];
+    }
+
+    public function sentence(array $settings): string
+    {
+        return 'has the name {place}, {size}; it {stays} and, before a hero, {over}. Its menu: {menu}.';
+    }
+
+    public function summary(array $settings): string
+    {
+        $ways = count((array) $settings['menu']);
+        $menu = match ($ways) {
+            0 => 'no menu',
+            1 => 'a menu of one',
+            default => 'a menu of '.$ways,
+        };
+
+        return 'name '.($settings['place'] === 'middle' ? 'in the middle' : 'at the left').'; '.$menu;
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        return ['menu' => Ways::of($settings['menu'], $goods)];
+    }
+
+    public function everywhere(): bool
+    {
+        return true;
+    }
+
+    public function always(): bool
+    {
+        return true;
+    }
+}

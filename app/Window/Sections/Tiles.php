@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Sections;
+
+use WindowStall\Window\Goods\WindowGoods;
+
+/** Ways into the goods, each with a picture of what one finds there. */
+final class Tiles extends SectionKind
+{
+    public function key(): string
+    {
+        return 'tiles';
+    }
+
+    public function label(): string
+    {
+        return 'Shelf tiles';
+    }
+
+    public function rank(): int
+    {
+        return 40;
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::line('heading', 'Heading', 60),
+            Field::rows('tiles', 'Tiles', 8, [Field::way('leads', 'Leads to'), Field::line('words', 'Words', 30), Field::picture('picture', 'Picture')]),
+            Field::choice('order', 'In which order', ['hand' => 'as they are laid', 'newest' => 'newest goods first', 'most' => 'most goods first'], 'hand'),
+            Field::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three', '4' => 'four'], '4'),
+        ];
+    }
+
+    public function sentence(array $settings): string
+    {
+        return 'are headed {heading} and lead to {tiles}, {order}, two across on a phone and {wide} on a desk.';
+    }
+
+    public function summary(array $settings): string
+    {
+        $words = array_map(static fn (mixed $t): string => is_array($t) ? TileRow::words($t) : '', (array) $settings['tiles']);
+
+        return implode(', ', array_filter($words, static fn (string $w): bool => $w !== '')) ?: 'none yet';
+    }
+
+    public function data(array $settings, WindowGoods $goods): array
+    {
+        $tiles = array_map(
+            static fn (mixed $row): ?TileRow => is_array($row) ? TileRow::of($row, $goods) : null,
+            array_values((array) $settings['tiles']),
+        );
+        $tiles = array_values(array_filter($tiles));
+        match ($settings['order']) {
+            'newest' => usort($tiles, static fn (TileRow $a, TileRow $b): int => $b->newest <=> $a->newest),
+            'most' => usort($tiles, static fn (TileRow $a, TileRow $b): int => $b->count <=> $a->count),
+            default => null,
+        };
+
+        return ['tiles' => $tiles];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        $gone = count((array) $settings['tiles']) - count((array) $data['tiles']);
+
+        return $gone > 0 ? $gone.' of them '.($gone === 1 ? 'leads' : 'lead').' nowhere' : '';
+    }
+
+    public function stays(array $settings, array $data): ?string
+    {
+        return $data['tiles'] === [] ? 'No tile leads anywhere, so shoppers don’t see them.' : null;
+    }
+}

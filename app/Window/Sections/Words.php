@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Sections;
+
+/** Words by themselves. */
+final class Words extends SectionKind
+{
+    public function key(): string
+    {
+        return 'words';
+    }
+
+    public function label(): string
+    {
+        return 'Words';
+    }
+
+    public function rank(): int
+    {
+        return 120;
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::line('heading', 'Heading', 80),
+            Field::text('words', 'Words', 3000),
+            Field::choice('place', 'How they stand', ['left' => 'at the left', 'middle' => 'in the middle'], 'left'),
+            Field::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
+        ];
+    }
+
+    public function sentence(array $settings): string
+    {
+        return 'are headed {heading} and say: {words} They stand {place} on {tone}.';
+    }
+
+    public function summary(array $settings): string
+    {
+        return (string) $settings['heading'] ?: mb_strimwidth((string) $settings['words'], 0, 60, '…') ?: 'none yet';
+    }
+
+    public function stays(array $settings, array $data): ?string
+    {
+        return $settings['heading'] === '' && $settings['words'] === '' ? 'They say nothing yet, so shoppers don’t see them.' : null;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Sections\Days;
+use WindowStall\Window\Sections\Field;
+
+/** When and where a section shows. */
+final readonly class Showing
+{
+    public const ON = ['both' => 'everywhere', 'phone' => 'on phones only', 'wide' => 'on wide screens only'];
+
+    /**
+     * @param  string  $on  one of {@see self::ON}
+     * @param  string  $from  the first day it shows, or empty
+     * @param  string  $until  the last, or empty
+     */
+    private function __construct(public bool $hidden, public string $on, public string $from, public string $until)
+    {
+    }
+
+    /**
+     * @param  mixed  $said  as {@see self::toArray()} gives it
+     *
+     * @throws Refusal for days that aren't, or end before they begin
+     */
+    public static function from(mixed $said): self
+    {
+        $said = is_array($said) ? $said : [];
+        $from = (string) Field::date('from', 'From')->clean($said['from'] ?? '');
+        $until = (string) Field::date('until', 'Until')->clean($said['until'] ?? '');
+        if ($from !== '' && $until !== '' && $until < $from) {
+            throw new Refusal('A section can’t end before it begins.');
+        }
+        $on = is_string($said['on'] ?? null) && isset(self::ON[$said['on']]) ? $said['on'] : 'both';
+
+        return new self(($said['hidden'] ?? false) === true, $on, $from, $until);
+    }
+
+    /** What was stored; what can't be taken any more is as if it had never been said. */
+    public static function restore(mixed $saved): self
+    {
+        try {
+            return self::from($saved);
+        } catch (Refusal) {
+            return self::from([]);
+        }
+    }
+
+    /** @return array{hidden: bool, on: string, from: string, until: string} */
+    public function toArray(): array
+    {
+        return ['hidden' => $this->hidden, 'on' => $this->on, 'from' => $this->from, 'until' => $this->until];
+    }
+
+    /** Whether shoppers see it today, on some screen. */
+    public function now(): bool
+    {
+        return ! $this->hidden && Days::within($this->from, $this->until);
+    }
+
+    /** Why they don't, or on what they do; empty where there is nothing to say. */
+    public function words(): string
+    {
+        return match (true) {
+            $this->hidden => 'hidden',
+            ! $this->now() && $this->from > now()->format('Y-m-d') => 'shows from '.$this->from,
+            ! $this->now() => 'was shown until '.$this->until,
+            $this->until !== '' => 'shows until '.$this->until,
+            $this->on !== 'both' => self::ON[$this->on],
+            default => '',
+        };
+    }
+}

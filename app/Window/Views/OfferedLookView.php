@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Views;
+
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Pages\PreviewLinks;
+
+/** A look to try on, with the address of the page in it. */
+final readonly class OfferedLookView
+{
+    /**
+     * @param  array<string, mixed>  $look  every decision, as it is sent
+     * @param  int|null  $id  of one the stall keeps
+     */
+    public function __construct(
+        public string $name,
+        public string $about,
+        public array $look,
+        public string $url,
+        public ?int $id = null,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $look */
+    public static function of(Stall $stall, string $name, string $about, array $look, ?int $id = null): self
+    {
+        return new self($name, $about, $look, PreviewLinks::look($stall, ['name' => $name] + $look), $id);
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Goods\WindowGoods;
+
+/**
+ * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), one of them ("goods:ID"), what is tagged
+ * ("tag:NAME"), a section of the page ("at:ID"), or an address.
+ */
+final readonly class Way
+{
+    public const MOST = 300;
+
+    private function __construct(public string $said, public string $kind, public string $to)
+    {
+    }
+
+    /** @throws Refusal for an address that isn't one */
+    public static function from(mixed $typed): self
+    {
+        $said = is_string($typed) ? trim($typed) : '';
+        if (mb_strlen($said) > self::MOST) {
+            throw new Refusal(sprintf('An address has %d letters at the most.', self::MOST));
+        }
+
+        return match (true) {
+            $said === '' => new self('', '', ''),
+            $said === 'all' => new self('all', 'all', ''),
+            preg_match('/^goods:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'goods', $m[1]),
+            preg_match('/^tag:(.{1,60})$/uD', $said, $m) === 1 => new self($said, 'tag', $m[1]),
+            preg_match('/^at:([a-z0-9-]{1,40})$/D', $said, $m) === 1 => new self($said, 'at', $m[1]),
+            preg_match('#^(https?://[^\s<>"]+\.[^\s<>"]+|mailto:[^\s<>"]+@[^\s<>"]+|tel:[+\d ()-]+)$#iuD', $said) === 1 => new self($said, 'address', $said),
+            default => throw new Refusal(sprintf('“%s” is no address. Begin with https://, mailto: or tel:.', mb_strimwidth($said, 0, 40, '…'))),
+        };
+    }
+
+    /** The address, or null where it leads nowhere, such as to one of the goods that isn't shown any more. */
+    public function href(WindowGoods $goods): ?string
+    {
+        return match ($this->kind) {
+            'all' => '/goods',
+            'goods' => $goods->url((int) $this->to),
+            'tag' => $goods->count($this->to) > 0 ? '/tagged/'.WindowGoods::address($this->to) : null,
+            'at' => '/#'.$this->to,
+            'address' => $this->to,
+            default => null,
+        };
+    }
+
+    /** How many goods it leads to; null where it isn't goods it leads to. */
+    public function goods(WindowGoods $goods): ?int
+    {
+        return match ($this->kind) {
+            'all' => $goods->count(),
+            'goods' => $goods->url((int) $this->to) === null ? 0 : 1,
+            'tag' => $goods->count($this->to),
+            default => null,
+        };
+    }
+
+    /** "14 goods", "nowhere any more" */
+    public function figure(WindowGoods $goods): string
+    {
+        $count = $this->goods($goods);
+
+        return match (true) {
+            $this->kind === '' => '',
+            $count === null => $this->kind === 'at' ? 'further down' : 'another place',
+            $count === 0 => 'nowhere any more',
+            default => $count === 1 ? '1 of the goods' : $count.' goods',
+        };
+    }
+}

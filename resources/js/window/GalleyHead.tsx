@@ -1,0 +1,80 @@
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { Button } from '@/ui/Button';
+import type { Galley } from '@/window/useGalley';
+import { PublishLater } from '@/window/PublishLater';
+import { VersionsSheet } from '@/window/VersionsSheet';
+
+interface Props {
+  galley: Galley;
+  shopUrl: string;
+  wide: boolean;
+  onWide: () => void;
+}
+
+const LINK = 'underline decoration-line underline-offset-4 hover:text-ink disabled:no-underline disabled:opacity-40';
+
+/** What is being dressed, how it stands against what shoppers see, and publishing. */
+export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
+  const [versions, setVersions] = useState(false);
+  const { standing } = galley;
+  return (
+    <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
+      <h1 className="name text-[25px] text-ink">Front page</h1>
+      <p role="status" data-changed={standing.changes > 0}>
+        {galley.saving ? 'Saving…' : standing.words}
+      </p>
+      <div className="ml-auto flex items-center gap-4">
+        <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>
+          Undo
+        </button>
+        <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
+          Redo
+        </button>
+        <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
+          {wide ? 'Phone only' : 'See it wide'}
+        </button>
+        <button
+          type="button"
+          className={LINK}
+          onClick={() => {
+            setVersions(true);
+          }}
+        >
+          Versions
+        </button>
+        <a href={shopUrl} target="_blank" rel="noreferrer" className={LINK}>
+          The published shop
+        </a>
+        {standing.due !== null ? (
+          <span className="text-ochre">
+            {`goes out ${standing.due} `}
+            <button type="button" className={LINK} onClick={() => standing.dueId !== null && void galley.callOff(standing.dueId)}>
+              Call it off
+            </button>
+          </span>
+        ) : (
+          <PublishLater onSet={(at) => galley.publish(at)} />
+        )}
+        <Button
+          kind="do"
+          disabled={standing.changes === 0 || galley.saving}
+          onClick={() => {
+            void galley.publish().then(() => {
+              router.reload({ only: ['frame'] });
+            });
+          }}
+        >
+          Publish
+        </Button>
+      </div>
+      <VersionsSheet
+        open={versions}
+        galley={galley}
+        onClose={() => {
+          setVersions(false);
+        }}
+      />
+    </div>
+  );
+}

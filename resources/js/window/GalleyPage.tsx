@@ -1,0 +1,127 @@
+import { Head } from '@inertiajs/react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { GalleyView, LookChoicesView, ReachView, SectionKindView } from '@/types';
+import { GalleyHead } from '@/window/GalleyHead';
+import { Margin } from '@/window/Margin';
+import { PageSheet, SCALE } from '@/window/PageSheet';
+import { Ruler } from '@/window/Ruler';
+import { Tray } from '@/window/Tray';
+import { useGalley } from '@/window/useGalley';
+import { useSheets } from '@/window/useSheets';
+import { WideSheets } from '@/window/WideSheets';
+
+interface Props {
+  galley: GalleyView;
+  kinds: SectionKindView[];
+  choices: LookChoicesView;
+  reach: ReachView;
+  shopUrl: string;
+}
+
+const writing = (node: EventTarget | null): boolean =>
+  node instanceof HTMLElement && (node.isContentEditable || node.matches('input, textarea, select'));
+
+/** Dressing the front page: the page as a sheet at the left, each section's note in the margin beside it, the look in the tray. */
+export default function GalleyPage({ galley: given, kinds, choices, reach, shopUrl }: Props) {
+  const [inHand, setInHand] = useState<string | null>(null);
+  const [wide, setWide] = useState(false);
+  const [load, setLoad] = useState(0);
+  const laying = useRef<number[]>([]);
+  const galley = useGalley(
+    given,
+    (patch) => {
+      sheets.lay(patch);
+    },
+    () => {
+      setLoad((n) => n + 1);
+    },
+  );
+  const sheets = useSheets(given.sheetUrl, {
+    onChoose: setInHand,
+    onType: (id, field, text) => {
+      galley.set(id, field, text);
+    },
+    onUndo: galley.undo,
+    onRedo: galley.redo,
+    onLaid: () => {
+      const begun = laying.current.shift();
+      // For whoever measures how long a change takes to show.
+      if (begun !== undefined) performance.measure('galley change', { start: begun, end: performance.now() });
+    },
+  });
+  const begin = useCallback(() => {
+    laying.current = [performance.now()];
+  }, []);
+
+  const { mark } = sheets;
+  useEffect(() => {
+    mark(inHand);
+  }, [inHand, mark]);
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !writing(e.target)) {
+        e.preventDefault();
+        if (e.shiftKey) galley.redo();
+        else galley.undo();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+    };
+  });
+
+  const change: typeof galley.change = (next, what) => {
+    begin();
+    galley.change(next, what);
+  };
+  const set: typeof galley.set = (id, field, value) => {
+    begin();
+    // Words show before they are saved.
+    const type = kinds.find((k) => k.key === galley.notes.get(id)?.kind)?.fields.find((f) => f.name === field)?.type;
+    if (typeof value === 'string' && (type === 'line' || type === 'text')) sheets.words(id, field, value);
+    galley.set(id, field, value);
+  };
+
+  return (
+    <div className="flex min-h-0 flex-1 flex-col" data-galley data-saving={galley.saving} data-changes={galley.standing.changes}>
+      <Head title="Window" />
+      <GalleyHead
+        galley={galley}
+        shopUrl={shopUrl}
+        wide={wide}
+        onWide={() => {
+          setWide(!wide);
+        }}
+      />
+      {galley.trouble && (
+        <p role="alert" className="mx-6 mb-2 flex-none border-l-4 border-you bg-you-soft px-3 py-2">
+          {galley.trouble}
+        </p>
+      )}
+      {given.skipped.length > 0 && (
+        <p className="mx-6 mb-2 flex-none border-l-4 border-ochre bg-ochre-soft px-3 py-2">
+          {`This page had sections of a kind that there isn’t any more (${given.skipped.join(', ')}). They were left out.`}
+        </p>
+      )}
+      <div className="relative flex min-h-0 flex-1 items-start overflow-auto border-t border-line" data-scrolls>
+        <Ruler measures={sheets.measures} scale={SCALE} />
+        <PageSheet key={load} url={given.sheetUrl} measures={sheets.measures} frame={sheets.frame('phone')} />
+        <Margin
+          galley={galley}
+          kinds={kinds}
+          reach={reach}
+          measures={sheets.measures}
+          scale={SCALE}
+          inHand={inHand}
+          onHand={setInHand}
+          onChange={change}
+          onSet={set}
+        />
+        {wide && <WideSheets url={given.sheetUrl} load={load} frame={sheets.frame} />}
+      </div>
+      <Tray galley={galley} choices={choices} reach={reach} measures={sheets.measures} onChange={change} />
+    </div>
+  );
+}

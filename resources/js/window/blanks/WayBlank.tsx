@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import type { ReachView } from '@/types';
+import { Popup } from '@/ui/Popup';
+import type { BlankProps } from '@/window/blanks/Blank';
+import { BLANK } from '@/window/blanks/look';
+
+/** Where something leads, chosen from what the shop has, or another address. */
+export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
+  const [open, setOpen] = useState(false);
+  const [find, setFind] = useState('');
+  const said = typeof value === 'string' ? value : '';
+  const ways = [
+    { value: '', label: 'nowhere' },
+    { value: 'all', label: 'everything on the stall' },
+    ...reach.tags.map((t) => ({ value: `tag:${t.value}`, label: `what is tagged ${t.label}` })),
+    ...reach.goods.map((g) => ({ value: `goods:${String(g.id)}`, label: g.title })),
+    ...places.map((p) => ({ value: `at:${p.value}`, label: `further down, ${p.label}` })),
+  ];
+  const looks = find.trim().toLowerCase();
+  const shown = ways.filter((w) => w.label.toLowerCase().includes(looks)).slice(0, 60);
+  const choose = (way: string) => {
+    onSay(way);
+    setOpen(false);
+    setFind('');
+  };
+  return (
+    <Popup
+      open={open}
+      onOpen={setOpen}
+      width={340}
+      align="start"
+      trigger={
+        <button type="button" aria-label={`${field.label}: ${wayWords(said, reach)}`} className={BLANK}>
+          {wayWords(said, reach)}
+        </button>
+      }
+    >
+      <input
+        aria-label="Find, or an address"
+        value={find}
+        placeholder="Find, or type https://…"
+        onChange={(e) => {
+          setFind(e.target.value);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === 'Enter' && /^(https?:\/\/|mailto:|tel:)/.test(find)) choose(find);
+        }}
+        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
+      />
+      <ul className="max-h-64 overflow-auto">
+        {/^(https?:\/\/|mailto:|tel:)/.test(find) && (
+          <li>
+            <Way
+              label={find}
+              on={false}
+              onChoose={() => {
+                choose(find);
+              }}
+            />
+          </li>
+        )}
+        {shown.map((w) => (
+          <li key={w.value}>
+            <Way
+              label={w.label}
+              on={w.value === said}
+              onChoose={() => {
+                choose(w.value);
+              }}
+            />
+          </li>
+        ))}
+      </ul>
+    </Popup>
+  );
+}
+
+function Way({ label, on, onChoose }: { label: string; on: boolean; onChoose: () => void }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={onChoose}
+      className={`block w-full truncate rounded px-2 py-1 text-left hover:bg-shade ${on ? 'font-semibold text-you' : ''}`}
+    >
+      {label}
+    </button>
+  );
+}
+
+function wayWords(said: string, reach: ReachView): string {
+  if (said === '') return 'nowhere';
+  if (said === 'all') return 'everything on the stall';
+  if (said.startsWith('tag:')) return `what is tagged ${said.slice(4)}`;
+  if (said.startsWith('goods:')) return reach.goods.find((g) => `goods:${String(g.id)}` === said)?.title ?? 'something that is gone';
+  if (said.startsWith('at:')) return 'further down the page';
+  return said.replace(/^(https?:\/\/|mailto:|tel:)/, '').slice(0, 40);
+}
