@@ -17,6 +17,7 @@ use WindowStall\Stall\Stall;
  * @property int $version counts the savings of the working copy
  * @property int|null $published_id
  * @property Carbon|null $turns_at when what shoppers see changes next by the calendar alone
+ * @property list<string> $waved keys of findings that were waved away
  * @property Carbon $updated_at
  * @property-read WindowRevision|null $published
  */
@@ -26,10 +27,13 @@ final class Window extends Model
 
     public $incrementing = false;
 
+    /** @var array<string, mixed> as the table has it */
+    protected $attributes = ['waved' => '[]'];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['working' => 'array', 'turns_at' => 'datetime'];
+        return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array'];
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Stall\Http\InStall;
+use WindowStall\Window\Http\AuditController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\SignUpsController;
@@ -13,6 +14,8 @@ use WindowStall\Window\Http\WindowController;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group(function (): void {
     Route::get('/', [WindowController::class, 'show'])->name('window');
     Route::put('/', [WindowController::class, 'save'])->name('window.save');
+    Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');
+    Route::post('/audit/wave', [AuditController::class, 'wave'])->name('window.audit.wave');
     Route::get('/versions', [VersionsController::class, 'index'])->name('window.versions');
     Route::post('/versions', [VersionsController::class, 'store'])->name('window.versions.store');
     Route::post('/publish', [VersionsController::class, 'publish'])->name('window.publish');

@@ -37,9 +37,7 @@ final class ColoursOfPicture
         $clusters = self::clusters($points, self::seeds($points));
         $total = array_sum(array_column($points, 'count'));
         $clusters = array_filter($clusters, static fn (array $c): bool => $total * self::LEAST_SHARE <= $c['count'] * 1000);
-        /** @var callable(array{lab: array{float, float, float}, count: int}): array{bool, int} $brand */
-        $brand = static fn (array $cluster): array => [self::coloured($cluster['lab']), $cluster['count']];
-        usort($clusters, static fn (array $a, array $b): int => $brand($b) <=> $brand($a));
+        usort($clusters, self::brandFirst(...));
 
         return array_map(
             static fn (array $c): Colour => Colour::oklab($c['lab']),
@@ -133,6 +131,17 @@ final class ColoursOfPicture
         }
 
         return array_values($kept);
+    }
+
+    /**
+     * Colours before paper and ink, then by how much there is.
+     *
+     * @param  array{lab: array{float, float, float}, count: int}  $a
+     * @param  array{lab: array{float, float, float}, count: int}  $b
+     */
+    private static function brandFirst(array $a, array $b): int
+    {
+        return [self::coloured($b['lab']), $b['count']] <=> [self::coloured($a['lab']), $a['count']];
     }
 
     /**

@@ -912,6 +912,11 @@ export interface MoneyView {
   digits: string;
 }
 
+export interface AuditView {
+  findings: FindingView[];
+  figures: Record<string, string>;
+}
+
 export interface ChoiceView {
   value: string;
   label: string;
@@ -925,6 +930,14 @@ export interface FieldView {
   choices: ChoiceView[];
   begin: string | number | null;
   each: FieldView[];
+}
+
+export interface FindingView {
+  key: string;
+  section: string | null;
+  words: string;
+  why: string;
+  mend: MendView | null;
 }
 
 export interface GalleyView {
@@ -977,6 +990,15 @@ export interface MarginNoteView {
   sentence: SentencePartView[];
   settings: Record<string, unknown>;
   showing: ShowingView;
+}
+
+export interface MendView {
+  words: string;
+  do: string;
+  section: string;
+  field: string;
+  row: number | null;
+  value: string | number | null;
 }
 
 export interface OfferedLookView {

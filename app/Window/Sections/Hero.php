@@ -34,6 +34,7 @@ final class Hero extends SectionKind
             Field::picture('picture', 'Picture'),
             Field::choice('focus', 'What of it is in focus', ['left' => 'left part', 'middle' => 'middle', 'right' => 'right part', 'top' => 'top', 'foot' => 'foot'], 'middle'),
             Field::choice('height', 'How tall it stands', ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'], 'middle'),
+            Field::choice('room', 'How the words run', ['own' => 'as wide as they like', 'narrow' => 'narrow, clear of the picture'], 'own'),
             Field::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
             Field::line('button', 'On the button', 30),
             Field::way('leads', 'Where the button leads'),
@@ -47,7 +48,7 @@ final class Hero extends SectionKind
         $picture = $settings['picture'] === null ? 'the picture of {listing}, or {picture},' : '{picture}';
         $second = $settings['button'] === '' && $settings['second'] === '' ? '' : ' Beside it {second} leads to {second_leads}.';
 
-        return 'says {words}, under it {under}. It shows '.$picture.' with its {focus} in focus, stands {height} on {tone}, and '
+        return 'says {words}, under it {under}; they run {room}. It shows '.$picture.' with its {focus} in focus, stands {height} on {tone}, and '
             .'{button} leads to {leads}.'.$second;
     }
 

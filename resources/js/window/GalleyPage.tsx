@@ -1,11 +1,14 @@
 import { Head } from '@inertiajs/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { GalleyView, LookChoicesView, ReachView, SectionKindView } from '@/types';
+import type { FindingView, GalleyView, LookChoicesView, ReachView, SectionKindView } from '@/types';
+import { Findings } from '@/window/Findings';
 import { GalleyHead } from '@/window/GalleyHead';
 import { Margin } from '@/window/Margin';
+import { mended } from '@/window/mended';
 import { PageSheet, SCALE } from '@/window/PageSheet';
 import { Ruler } from '@/window/Ruler';
 import { Tray } from '@/window/Tray';
+import { useAudit } from '@/window/useAudit';
 import { useGalley } from '@/window/useGalley';
 import { useSheets } from '@/window/useSheets';
 import { WideSheets } from '@/window/WideSheets';
@@ -49,6 +52,10 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
       if (begun !== undefined) performance.measure('galley change', { start: begun, end: performance.now() });
     },
   });
+  const { audit, wave } = useAudit(sheets.measures, galley.saving);
+  const mend = (finding: FindingView) => {
+    if (finding.mend) change(mended(galley.copy, finding.mend), `mend ${finding.key}`);
+  };
   const begin = useCallback(() => {
     laying.current = [performance.now()];
   }, []);
@@ -100,6 +107,11 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
           {galley.trouble}
         </p>
       )}
+      {audit.findings.some((f) => f.section === null) && (
+        <div className="mx-6 mb-2 flex-none">
+          <Findings findings={audit.findings.filter((f) => f.section === null)} onMend={mend} onWave={wave} />
+        </div>
+      )}
       {given.skipped.length > 0 && (
         <p className="mx-6 mb-2 flex-none border-l-4 border-ochre bg-ochre-soft px-3 py-2">
           {`This page had sections of a kind that there isn’t any more (${given.skipped.join(', ')}). They were left out.`}
@@ -118,6 +130,9 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
           onHand={setInHand}
           onChange={change}
           onSet={set}
+          audit={audit}
+          onMend={mend}
+          onWave={wave}
         />
         {wide && <WideSheets url={given.sheetUrl} load={load} frame={sheets.frame} />}
       </div>

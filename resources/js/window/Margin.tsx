@@ -1,6 +1,6 @@
 import { DndContext, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
-import type { MarginNoteView, ReachView, SectionKindView } from '@/types';
+import type { AuditView, FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types';
 import { moved, type Copy, type SectionDraft } from '@/window/copy';
 import { LayHere } from '@/window/LayHere';
 import { MarginNote } from '@/window/MarginNote';
@@ -17,6 +17,9 @@ interface Props {
   onHand: (id: string | null) => void;
   onChange: (next: Copy, what: string) => void;
   onSet: (id: string, field: string, value: unknown) => void;
+  audit: AuditView;
+  onMend: (finding: FindingView) => void;
+  onWave: (finding: FindingView) => void;
 }
 
 const GAP = 6;
@@ -24,7 +27,7 @@ const GAP = 6;
 const LAY = 30;
 
 /** The notes in the margin: each at its section's height, further down where the one above needs the room. */
-export function Margin({ galley, kinds, reach, measures, scale, inHand, onHand, onChange, onSet }: Props) {
+export function Margin({ galley, kinds, reach, measures, scale, inHand, onHand, onChange, onSet, audit, onMend, onWave }: Props) {
   const { copy } = galley;
   const heights = useRef(new Map<string, number>());
   const [, setMeasured] = useState(0);
@@ -96,6 +99,10 @@ export function Margin({ galley, kinds, reach, measures, scale, inHand, onHand, 
               onSet={onSet}
               onChange={onChange}
               copy={copy}
+              findings={audit.findings.filter((f) => f.section === section.id)}
+              figure={audit.figures[section.id] ?? ''}
+              onMend={onMend}
+              onWave={onWave}
               place={n}
             />
             <LayHere

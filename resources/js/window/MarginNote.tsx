@@ -3,8 +3,9 @@ import { DotsSixVerticalIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { forwardRef, useCallback, type KeyboardEvent } from 'react';
 import { toast } from 'sonner';
-import type { MarginNoteView, ReachView, SectionKindView } from '@/types';
+import type { FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types';
 import { moved, type Copy, type SectionDraft } from '@/window/copy';
+import { Findings } from '@/window/Findings';
 import { Sentence } from '@/window/Sentence';
 import { ShowingLine } from '@/window/ShowingLine';
 
@@ -24,6 +25,11 @@ interface Props {
   onHand: (id: string | null) => void;
   onSet: (id: string, field: string, value: unknown) => void;
   onChange: (next: Copy, what: string) => void;
+  findings: FindingView[];
+  /** How far down it is, where that matters. */
+  figure: string;
+  onMend: (finding: FindingView) => void;
+  onWave: (finding: FindingView) => void;
 }
 
 /** One section's note: closed, what it says and the figure that matters; open, the sentence by which it is set. */
@@ -76,6 +82,7 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
         {open ? (
           <div className="min-w-0 flex-1 px-4 py-3">
             <Sentence {...props} />
+            <Findings findings={props.findings} onMend={props.onMend} onWave={props.onWave} />
             <ShowingLine
               section={section}
               kind={props.kind}
@@ -108,7 +115,7 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
             <span className="w-[104px] flex-none font-semibold">{note.label}</span>
             <span className={clsx('min-w-0 flex-1 truncate', away && 'text-mute')}>{note.summary}</span>
             <span className={clsx('max-w-[46%] flex-none truncate text-[12.5px]', note.stays !== null ? 'text-ochre' : 'text-mute')}>
-              {note.stays ?? ([note.showing.words, note.figure].filter((w) => w !== '').join(' · ') || '')}
+              {note.stays ?? ([note.showing.words, note.figure, props.figure].filter((w) => w !== '').join(' · ') || '')}
             </span>
           </button>
         )}
@@ -125,6 +132,11 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
           <DotsSixVerticalIcon size={16} />
         </button>
       </div>
+      {!open && (
+        <div className="pl-[120px]">
+          <Findings findings={props.findings} onMend={props.onMend} onWave={props.onWave} />
+        </div>
+      )}
     </section>
   );
 });

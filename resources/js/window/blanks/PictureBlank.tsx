@@ -8,7 +8,7 @@ import { BLANK } from '@/window/blanks/look';
 import { sendPicture } from '@/window/sendPicture';
 
 /** One of the stall's own pictures, or a new one. */
-export function PictureBlank({ field, value, reach, onSay }: BlankProps) {
+export function PictureBlank({ value, reach, onSay }: BlankProps) {
   const handle = useHandle();
   const file = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);

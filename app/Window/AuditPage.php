@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Core\Window\Finding;
+use WindowStall\Core\Window\Measured;
+use WindowStall\Core\Window\PhoneAudit;
+use WindowStall\Core\Window\SectionFacts;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Sections\Field;
+use WindowStall\Window\Views\AuditView;
+
+/** Brings together what the sheet measured and what is known of the sections, for the rules in core. */
+final class AuditPage
+{
+    public function __invoke(Stall $stall, Window $window, Measured $measured): AuditView
+    {
+        $goods = WindowGoods::of($stall);
+        $shown = array_filter($window->workingContent()->sections, static fn (Section $s): bool => $s->showing->now() && $s->showing->on !== 'wide');
+        $facts = array_values(array_map(static fn (Section $s): SectionFacts => self::facts($s, $goods), $shown));
+        $findings = array_values(array_filter(
+            PhoneAudit::of($measured, $facts, $goods->days()),
+            static fn (Finding $finding): bool => ! in_array($finding->key, $window->waved, true),
+        ));
+
+        return AuditView::of($findings, PhoneAudit::figures($measured, $facts));
+    }
+
+    private static function facts(Section $section, WindowGoods $goods): SectionFacts
+    {
+        $kind = $section->kind;
+        $data = $kind->data($section->settings, $goods);
+        /** @var list<GoodCard> $cards */
+        $cards = is_array($data['goods'] ?? null) ? $data['goods'] : [];
+        $gone = array_filter($cards, static fn (GoodCard $card): bool => $card->soldOut);
+
+        return new SectionFacts(
+            id: $section->id,
+            label: $kind->label(),
+            sells: $cards !== [] || ($data['tiles'] ?? []) !== [] || ($data['href'] ?? null) !== null,
+            nowhere: self::nowhere($section, $goods),
+            soldOut: array_values(array_map(static fn (GoodCard $card): int => $card->id, $gone)),
+            shown: count($cards),
+            picked: ($section->settings['which'] ?? '') === 'chosen',
+            said: self::said($kind->fields(), $section->settings),
+        );
+    }
+
+    /** @return list<array{field: string, row: int|null, words: string}> what has words and leads nowhere */
+    private static function nowhere(Section $section, WindowGoods $goods): array
+    {
+        $found = [];
+        foreach ($section->kind->fields() as $field) {
+            $rows = is_array($section->settings[$field->name] ?? null) ? array_values($section->settings[$field->name]) : [];
+            foreach ($field->each === [] ? [] : $rows as $n => $row) {
+                if (is_array($row) && is_string($row['leads'] ?? null) && $row['leads'] !== '' && Way::from($row['leads'])->href($goods) === null) {
+                    $found[] = ['field' => $field->name, 'row' => $n, 'words' => (string) ($row['words'] ?? '') ?: Way::from($row['leads'])->to];
+                }
+            }
+        }
+        $button = $section->settings['button'] ?? '';
+        if (is_string($button) && $button !== '' && is_string($section->settings['leads'] ?? null) && Way::from($section->settings['leads'])->href($goods) === null) {
+            $found[] = ['field' => 'leads', 'row' => null, 'words' => $button];
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Field>  $fields
+     * @param  array<mixed>  $settings
+     * @return list<array{field: string, row: int|null, words: string}> everything it says in words
+     */
+    private static function said(array $fields, array $settings): array
+    {
+        $said = [];
+        foreach ($fields as $field) {
+            $value = $settings[$field->name] ?? null;
+            if (in_array($field->type, ['line', 'text'], true) && is_string($value)) {
+                $said[] = ['field' => $field->name, 'row' => null, 'words' => $value];
+            }
+            foreach ($field->type === 'rows' && is_array($value) ? array_values($value) : [] as $n => $row) {
+                if (is_array($row) && is_string($row['words'] ?? null)) {
+                    $said[] = ['field' => $field->name, 'row' => $n, 'words' => $row['words']];
+                }
+            }
+        }
+
+        return $said;
+    }
+}
