@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Window\Http\AuditController;
+use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\SignUpsController;
@@ -14,6 +15,8 @@ use WindowStall\Window\Http\WindowController;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group(function (): void {
     Route::get('/', [WindowController::class, 'show'])->name('window');
     Route::put('/', [WindowController::class, 'save'])->name('window.save');
+    Route::get('/first', [FirstVersionController::class, 'show'])->name('window.first');
+    Route::post('/first', [FirstVersionController::class, 'store'])->name('window.first.store');
     Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');
     Route::post('/audit/wave', [AuditController::class, 'wave'])->name('window.audit.wave');
     Route::get('/versions', [VersionsController::class, 'index'])->name('window.versions');

@@ -940,6 +940,10 @@ export interface FindingView {
   mend: MendView | null;
 }
 
+export interface FirstVersionView {
+  heroes: HeroChoiceView[];
+}
+
 export interface GalleyView {
   version: number;
   look: LookView;
@@ -947,6 +951,13 @@ export interface GalleyView {
   standing: StandingView;
   sheetUrl: string;
   skipped: string[];
+}
+
+export interface HeroChoiceView {
+  id: number;
+  title: string;
+  picture: string;
+  price: string;
 }
 
 export interface LogoView {
@@ -1007,6 +1018,7 @@ export interface OfferedLookView {
   look: Record<string, unknown>;
   url: string;
   id: number | null;
+  key: string | null;
 }
 
 export interface OpenPreviewView {

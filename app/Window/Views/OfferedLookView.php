@@ -13,6 +13,7 @@ final readonly class OfferedLookView
     /**
      * @param  array<string, mixed>  $look  every decision, as it is sent
      * @param  int|null  $id  of one the stall keeps
+     * @param  string|null  $key  of a starter
      */
     public function __construct(
         public string $name,
@@ -20,12 +21,13 @@ final readonly class OfferedLookView
         public array $look,
         public string $url,
         public ?int $id = null,
+        public ?string $key = null,
     ) {
     }
 
     /** @param  array<string, mixed>  $look */
-    public static function of(Stall $stall, string $name, string $about, array $look, ?int $id = null): self
+    public static function of(Stall $stall, string $name, string $about, array $look, ?int $id = null, ?string $key = null): self
     {
-        return new self($name, $about, $look, PreviewLinks::look($stall, ['name' => $name] + $look), $id);
+        return new self($name, $about, $look, PreviewLinks::look($stall, ['name' => $name] + $look), $id, $key);
     }
 }

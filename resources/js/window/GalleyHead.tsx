@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { FirstVersion } from '@/window/FirstVersion';
 import type { Galley } from '@/window/useGalley';
 import { PublishLater } from '@/window/PublishLater';
 import { VersionsSheet } from '@/window/VersionsSheet';
@@ -17,6 +18,7 @@ const LINK = 'underline decoration-line underline-offset-4 hover:text-ink disabl
 /** What is being dressed, how it stands against what shoppers see, and publishing. */
 export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
   const [versions, setVersions] = useState(false);
+  const [first, setFirst] = useState(false);
   const { standing } = galley;
   return (
     <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
@@ -30,6 +32,15 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
         </button>
         <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
           Redo
+        </button>
+        <button
+          type="button"
+          className={LINK}
+          onClick={() => {
+            setFirst(true);
+          }}
+        >
+          First version
         </button>
         <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
           {wide ? 'Phone only' : 'See it wide'}
@@ -68,6 +79,13 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
           Publish
         </Button>
       </div>
+      <FirstVersion
+        open={first}
+        galley={galley}
+        onClose={() => {
+          setFirst(false);
+        }}
+      />
       <VersionsSheet
         open={versions}
         galley={galley}

@@ -118,6 +118,8 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
     publish: (at?: string) =>
       settle(() => send<GalleyView>('POST', route('window.publish', handle), at === undefined ? {} : { at }), false),
     callOff: (revision: number) => settle(() => send<GalleyView>('DELETE', route('window.due.end', [handle, revision])), false),
+    first: (hero: number, starter: string) =>
+      settle(() => send<GalleyView>('POST', route('window.first.store', handle), { hero, look: starter }), true),
     back: (revision?: number) =>
       settle(() => send<GalleyView>('POST', route('window.back', handle), revision === undefined ? {} : { revision }), true),
   };

@@ -9,7 +9,7 @@
 @if ($href && $settings['button'] !== '')<p class="ways"><a class="button" href="{{ $href }}"{!! $edit('button') !!}>{{ $settings['button'] }}</a>@if ($secondHref && $settings['second'] !== '') <a class="second" href="{{ $secondHref }}">{{ $settings['second'] }}</a>@endif</p>@endif
 </div>
 @if ($picture)
-<figure class="hero-picture" style="--focus:{{ $focus }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? '', 'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
+<figure class="hero-picture" style="--focus:{{ $focus }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? $good?->title ?? '', 'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
 @if (! $own && $good)<figcaption>{{ $good->title }}</figcaption>@endif</figure>
 @endif
 </section>

@@ -81,7 +81,7 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
           Keep this look
         </Button>
         <a
-          className="text-mute underline decoration-line underline-offset-3 hover:text-ink"
+          className="py-2 text-mute underline decoration-line underline-offset-3 hover:text-ink"
           href={route('window.looks.export', handle)}
           download
         >

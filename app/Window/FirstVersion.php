@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Core\Look\StarterLook;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\WindowGoods;
+
+/**
+ * A first homepage from the goods there are: a hero, ways in by tag, rows, promises and answers from the stall's own terms.
+ * Ordinary sections, of facts only; nothing in it is invented.
+ */
+final class FirstVersion
+{
+    public const HEROES = 3;
+
+    /** Tags that become tiles and ways of the menu. */
+    private const TILES = 4;
+
+    private const MENU = 3;
+
+    /** @return list<GoodCard> whose pictures a hero can be made of: what keeps most, what is newest, each once */
+    public static function heroes(WindowGoods $goods): array
+    {
+        $found = [];
+        foreach ([...$goods->bestSelling(1), ...$goods->keepingMost(self::HEROES), ...$goods->newest(self::HEROES)] as $card) {
+            if ($card->picture !== null && ! $card->soldOut) {
+                $found[$card->id] ??= $card;
+            }
+        }
+
+        return array_slice(array_values($found), 0, self::HEROES);
+    }
+
+    /**
+     * @param  int  $hero  one of the goods
+     *
+     * @throws Refusal where nothing is in the window yet
+     */
+    public function __invoke(Stall $stall, StarterLook $starter, int $hero): Content
+    {
+        $goods = WindowGoods::of($stall);
+        $good = $goods->only([$hero])[0] ?? throw new Refusal('Put something in the window first: the page is made from what is there.');
+        $tags = array_map(strval(...), array_keys($goods->tags()));
+        $look = Look::begin($starter, Window::query()->findOrFail($stall->id)->workingContent()->look->wordmark);
+
+        return Content::from(['look' => $look->toArray(), 'sections' => array_values(array_filter([
+            $this->notice($goods),
+            $this->section('masthead', ['menu' => $this->menu($tags)]),
+            $this->hero($good),
+            $tags === [] ? null : $this->section('tiles', ['tiles' => array_map(self::tile(...), array_slice($tags, 0, self::TILES))]),
+            $this->section('goods', ['heading' => '', 'which' => 'keeping', 'count' => '4'], 'first'),
+            $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
+            $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
+            $this->section('questions', ['heading' => 'Before you ask', 'asked' => TrueAnswers::of($goods)]),
+            $this->section('foot', []),
+        ]))]);
+    }
+
+    /** @return array<string, mixed>|null */
+    private function notice(WindowGoods $goods): ?array
+    {
+        $days = $goods->days();
+
+        return $days === null ? null : $this->section('notice', ['messages' => [['words' => 'With you in '.$days->words()]]]);
+    }
+
+    /** @return array<string, mixed> */
+    private function hero(GoodCard $good): array
+    {
+        $price = ($good->varied ? 'From ' : '').$good->price;
+
+        return $this->section('hero', [
+            'words' => mb_strimwidth($good->title, 0, 60, '…'),
+            'under' => $good->gist !== '' ? $good->gist.'.' : ($good->days === '' ? $price : $price.', with you in '.$good->days),
+            'listing' => $good->id,
+            'button' => 'See it',
+            'leads' => 'goods:'.$good->id,
+        ]);
+    }
+
+    /**
+     * @param  list<string>  $tags
+     * @return list<array{words: string, leads: string}>
+     */
+    private function menu(array $tags): array
+    {
+        $ways = array_map(static fn (string $tag): array => [
+            'words' => mb_strimwidth(mb_strtoupper(mb_substr($tag, 0, 1)).mb_substr($tag, 1), 0, 24, '…'),
+            'leads' => 'tag:'.$tag,
+        ], array_slice($tags, 0, self::MENU));
+
+        return [...$ways, ['words' => 'Everything', 'leads' => 'all']];
+    }
+
+    /** @return array{leads: string} */
+    private static function tile(string $tag): array
+    {
+        return ['leads' => 'tag:'.$tag];
+    }
+
+    /**
+     * @param  array<string, mixed>  $settings
+     * @return array<string, mixed>
+     */
+    private function section(string $kind, array $settings, ?string $id = null): array
+    {
+        return ['id' => $id ?? $kind, 'kind' => $kind, 'settings' => $settings];
+    }
+}
