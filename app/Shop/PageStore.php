@@ -22,8 +22,16 @@ final class PageStore
         }
         $file = $folder.($path === '/' ? '/index' : $path).'.html';
         File::ensureDirectoryExists(dirname($file));
+        // Compressed beside the plain one, first: whoever finds the page finds both.
+        $this->put($file.'.gz', (string) gzencode($html, 9));
+        $this->put($file, $html);
+    }
+
+    /** Whole or not at all. */
+    private function put(string $file, string $bytes): void
+    {
         $half = $file.'.'.bin2hex(random_bytes(4));
-        File::put($half, $html);
+        File::put($half, $bytes);
         rename($half, $file);
     }
 

@@ -7,7 +7,6 @@ namespace WindowStall\Window;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Window\Merge;
-use WindowStall\Core\Window\Merged;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -34,12 +33,18 @@ final class DressWindow
             }
             $before = $window->workingContent();
             $this->ownLogo($stall, $content, $before);
-            $merged = $version === $window->version ? null : $this->merged($stall, $content, $window, $version);
-            $saved = $merged === null ? $content : Content::from($merged->content);
-            $this->put($window, $saved, $by);
-            $others = $merged === null || $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by);
+            if ($version === $window->version) {
+                $this->put($window, $content, $by);
 
-            return new SavedCopy($window, $before, $saved, $merged, $others);
+                return new SavedCopy($window, $before, $content);
+            }
+            // What this person has before them is what they began from.
+            $base = $this->base($stall, $version);
+            $merged = Merge::of(base: $base->toArray(), theirs: $before->toArray(), mine: $content->toArray());
+            $saved = Content::from($merged->content);
+            $this->put($window, $saved, $by);
+
+            return new SavedCopy($window, $base, $saved, $merged, $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by));
         }, attempts: 3);
     }
 
@@ -133,16 +138,12 @@ final class DressWindow
         WindowSave::keep($window->stall_id, $window->version, $content, $by);
     }
 
-    private function merged(Stall $stall, Content $mine, Window $window, int $version): Merged
+    private function base(Stall $stall, int $version): Content
     {
         $base = WindowSave::at($stall->id, $version)
             ?? throw new Refusal('This window was changed very often since you opened it. Load the page again to see it.');
 
-        return Merge::of(
-            base: Content::saved($base)->toArray(),
-            theirs: $window->workingContent()->toArray(),
-            mine: $mine->toArray(),
-        );
+        return Content::saved($base);
     }
 
     private function show(Window $window, WindowRevision $revision): void

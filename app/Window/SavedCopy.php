@@ -6,7 +6,7 @@ namespace WindowStall\Window;
 
 use WindowStall\Core\Window\Merged;
 
-/** What a saving came to: the copy before and after, and what of others was met on the way. */
+/** What a saving came to: what the person had before them, what stands now, and what of others was met on the way. */
 final readonly class SavedCopy
 {
     /** @param  list<string>  $others  names of whoever saved meanwhile */
@@ -14,8 +14,8 @@ final readonly class SavedCopy
         public Window $window,
         public Content $before,
         public Content $after,
-        public ?Merged $merged,
-        public array $others,
+        public ?Merged $merged = null,
+        public array $others = [],
     ) {
     }
 

@@ -6,7 +6,10 @@
 <title>{{ $title }}@if ($title !== $look->wordmark) · {{ $look->wordmark }}@endif</title>
 @if ($description !== '')<meta name="description" content="{{ $description }}">@endif
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
-<link rel="icon" href="data:,">
+<link rel="icon" href="{{ $style->icon() }}">
+<meta property="og:title" content="{{ $title }}">
+@if (($shared ?? '') !== '')<meta property="og:image" content="{{ $shared }}">
+@endif
 @foreach ($style->faces() as $face)<link rel="preload" href="{{ $face }}" as="font" type="font/woff2" crossorigin>
 @endforeach
 <link rel="stylesheet" href="{{ $assets->url('resources/shop/shop.css') }}">

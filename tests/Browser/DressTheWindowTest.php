@@ -95,6 +95,48 @@ final class DressTheWindowTest extends BrowserTestCase
         self::assertStringContainsString('--fill:#7a2b4a', (string) $phone->driver->getPageSource());
     }
 
+    public function test_a_finding_stands_in_the_margin_until_it_is_mended_or_waved_away(): void
+    {
+        $desk = $this->desk();
+        $this->newStall($desk, 'Quillet', connect: false);
+        $desk->press('Window')->see('Nothing on this page can be bought');
+        $this->lay($desk, 'masthead', 'Hero');
+        $desk->write('Words', 'Beans')->write('On the button', 'See it');
+        $this->saved($desk);
+        $desk->see('“See it” leads nowhere.')->readsForEveryone('a finding')->press('Lead to everything');
+        $this->saved($desk);
+        $desk->until(fn (): bool => ! str_contains($desk->text(), 'leads nowhere'), 'for the finding to go');
+        $this->inSheet($desk, 'See it');
+        // Waved away, it stays away.
+        $desk->click('[data-note^="hero"] [aria-label="On a second link"]');
+        $desk->open($desk->driver->getCurrentURL())->see('Front page');
+        $this->saved($desk);
+        self::assertFalse($desk->has('[data-finding^="nowhere"]'));
+    }
+
+    public function test_two_people_dress_one_page_and_the_second_sees_whose_change_came(): void
+    {
+        $desk = $this->desk();
+        $this->newStall($desk, 'Quillet', connect: false);
+        $desk->press('Window')->see('Front page');
+        $this->lay($desk, 'masthead', 'Words');
+        $desk->write('Heading', 'Soil');
+        $this->saved($desk);
+        $page = $desk->driver->getCurrentURL();
+        // The same person's other window changes the foot.
+        $desk->script('window.open("'.$page.'")');
+        [$mine, $theirs] = $desk->driver->getWindowHandles();
+        $desk->driver->switchTo()->window($theirs);
+        $desk->see('Front page')->click('[data-note="foot"] button')->write('Who you are', 'A narrow strip of land');
+        $this->saved($desk);
+        $desk->driver->switchTo()->window($mine);
+        $desk->write('Heading', 'Soil and water');
+        $this->saved($desk);
+        $this->inSheet($desk, 'A narrow strip of land');
+        $this->inSheet($desk, 'Soil and water');
+        self::assertSame('Soil and water', $desk->css('[aria-label="Heading"]')->getAttribute('value'));
+    }
+
     /** A hundred changes, measured by the page from the moment each is made until the sheet has laid it. */
     public function test_a_change_shows_at_once(): void
     {

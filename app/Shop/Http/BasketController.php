@@ -119,6 +119,6 @@ final readonly class BasketController
     {
         $contents = BasketContents::of($stall, $basket);
 
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'basket', ['title' => 'Basket', 'basket' => $contents, 'trouble' => $trouble]), $status, private: true);
+        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'basket', ['title' => 'Basket', 'description' => 'What you have chosen at '.$stall->name.', with delivery and VAT.', 'basket' => $contents, 'trouble' => $trouble]), $status, private: true);
     }
 }

@@ -107,6 +107,6 @@ final readonly class CheckoutController
      */
     private function page(Stall $stall, BasketContents $contents, array $typed, array $errors, ?string $trouble = null, int $status = 200): Response
     {
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'checkout', ['title' => 'Checkout', 'basket' => $contents, 'typed' => $typed, 'errors' => $errors, 'trouble' => $trouble]), $status, private: true);
+        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'checkout', ['title' => 'Checkout', 'description' => 'Where it goes and what it comes to, at '.$stall->name.'.', 'basket' => $contents, 'typed' => $typed, 'errors' => $errors, 'trouble' => $trouble]), $status, private: true);
     }
 }

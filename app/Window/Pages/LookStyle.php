@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Pages;
 
 use WindowStall\Core\Look\FaceCut;
+use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Look;
 
 /** A look as the stylesheet takes it: typefaces, tones and measures as custom properties, and the classes of the page. */
@@ -47,6 +48,26 @@ final readonly class LookStyle
     public function weight(): int
     {
         return $this->assets->faceBytes($this->display) + $this->assets->faceBytes($this->text);
+    }
+
+    /** The shop's sign in a browser's tab: its logo, or the first letter of its wordmark in the look's colours. */
+    public function icon(): string
+    {
+        if ($this->look->logo !== null) {
+            return PictureSizes::url($this->look->logo['path'], min(PictureSizes::WIDTHS));
+        }
+        $tones = $this->look->tones();
+        $svg = sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32"><rect width="32" height="32" rx="%d" fill="%s"/>'
+                .'<text x="16" y="23" text-anchor="middle" font-family="%s" font-size="20" font-weight="700" fill="%s">%s</text></svg>',
+            min(16, $this->look->plan->shape->corner->radius()),
+            $tones->get('fill')->toHex(),
+            str_contains($this->display->face->fallback(), 'sans') ? 'sans-serif' : 'serif',
+            $tones->get('on-fill')->toHex(),
+            e(mb_substr($this->look->wordmark, 0, 1)),
+        );
+
+        return 'data:image/svg+xml,'.rawurlencode($svg);
     }
 
     public function classes(): string

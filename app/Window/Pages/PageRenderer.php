@@ -6,6 +6,7 @@ namespace WindowStall\Window\Pages;
 
 use Illuminate\Support\Facades\View;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Section;
@@ -35,6 +36,7 @@ final readonly class PageRenderer
         return $this->lay('home', $stall, $content, [
             'title' => $content->look->wordmark,
             'description' => $this->describe($content),
+            'shared' => $this->shared($content, $goods),
             'path' => '/',
             'galley' => $galley,
         ] + $html);
@@ -130,6 +132,23 @@ final readonly class PageRenderer
             'description' => '',
             'path' => null,
         ])->render();
+    }
+
+    /** The picture that goes along when somebody shares the shop: the hero's, at the shop's own address. */
+    private function shared(Content $content, WindowGoods $goods): string
+    {
+        foreach ($content->sections as $section) {
+            if ($section->kind->key() !== 'hero' || ! $section->showing->now()) {
+                continue;
+            }
+            $data = $section->kind->data($section->settings, $goods);
+            $picture = $data['own'] ?? $data['good']?->picture;
+            $url = $picture?->path === null ? '' : PictureSizes::url($picture->path, max(PictureSizes::WIDTHS));
+
+            return str_starts_with($url, '/') ? rtrim($goods->stall->shopAddress(), '/').$url : $url;
+        }
+
+        return '';
     }
 
     private function describe(Content $content): string

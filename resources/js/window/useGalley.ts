@@ -47,14 +47,15 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
     if (next) {
       try {
         const saved = await send<SavedCopyView>('PUT', route('window.save', handle), { version: version.current, ...next });
-        version.current = saved.version;
+        // While something typed meanwhile still waits, it goes on from what this page began from: only so are both laid together.
+        if (!saved.merged || !waiting()) version.current = saved.version;
         keepNotes(saved.notes);
         if (saved.look) setLook(saved.look);
         setStanding(saved.standing);
         setTrouble(null);
         lay(saved.patch);
-        if (saved.merged && !waiting()) history.replace(saved.merged as unknown as Copy);
-        if (saved.meeting) toast(saved.meeting, { duration: 12000 });
+        if (saved.merged && !waiting()) history.begin(saved.merged as unknown as Copy);
+        if (saved.meeting && !waiting()) toast(saved.meeting, { duration: 12000 });
       } catch (error) {
         setTrouble(words(error));
       }

@@ -37,8 +37,12 @@ export function useHistory<T>(first: T) {
       future.current = [];
       return put(state);
     },
-    /** A new state that isn't anybody's doing here. */
-    replace: put,
+    /** A new state with somebody else's changes in it: what was before would take them away again, so it is let go. */
+    begin(state: T): void {
+      past.current = [];
+      future.current = [];
+      put(state);
+    },
     undo(): T | null {
       const step = past.current.pop();
       if (!step) return null;

@@ -2,9 +2,10 @@
 // headings, regular to bold of a face for text. Which faces stand in which role comes from faces.json, which
 // `php artisan types` writes from core. Other letters come from the second file of each face, loaded only where they stand.
 import { createHash } from 'node:crypto';
-import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, readdir, rm, writeFile } from 'node:fs/promises';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { gzipSync } from 'node:zlib';
 import subsetFont from 'subset-font';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -47,3 +48,10 @@ for (const face of new Set(Object.values(roles).map((role) => role.face))) {
   if (more) made[`${face}-more`] = await keep(`${face}-more`, more);
 }
 await writeFile(resolve(out, 'manifest.json'), `${JSON.stringify(made, null, 2)}\n`);
+
+// Styles and scripts lie compressed beside the plain ones, so that the web server needn't do it at each request.
+const assets = resolve(root, 'public/shop-assets/assets');
+for (const file of await readdir(assets)) {
+  if (!/\.(css|js)$/.test(file)) continue;
+  await writeFile(resolve(assets, `${file}.gz`), gzipSync(await readFile(resolve(assets, file)), { level: 9 }));
+}

@@ -12,6 +12,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\Look;
+use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Pages\ShopAssets;
 use WindowStall\Window\Window;
 
@@ -56,6 +57,19 @@ final class LooksTest extends AppTestCase
             }
         }
         self::assertGreaterThan(15, $seen);
+    }
+
+    public function test_the_shop_has_a_sign_for_the_tab_and_a_picture_to_share(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        $look = Look::begin(StarterLook::Barrow, '<Quillet>');
+        $html = app(PageRenderer::class)->home($stall, Content::from(['look' => $look->toArray(), 'sections' => [['kind' => 'hero', 'settings' => ['listing' => $listing->id]]]]));
+        self::assertSame(1, preg_match('/rel="icon" href="(data:image\/svg[^"]+)"/', $html, $icon));
+        $svg = rawurldecode((string) strstr($icon[1] ?? '', '%3Csvg'));
+        self::assertStringContainsString('fill="'.$look->tones()->get('fill')->toHex().'"', $svg);
+        self::assertStringContainsString('>&lt;</text>', $svg, 'a letter, whatever it is');
+        self::assertStringContainsString('<meta property="og:image" content="'.rtrim($stall->shopAddress(), '/').'/', $html);
     }
 
     public function test_the_wordmark_is_text_whatever_is_typed(): void

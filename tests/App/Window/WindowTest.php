@@ -104,7 +104,7 @@ final class WindowTest extends AppTestCase
         $this->signIn($bram);
         $this->save($theirs)->assertOk();
         $this->signIn();
-        $this->save($mine)->assertOk()->assertJsonPath('meeting', 'Bram changed the words meanwhile; it is in your page now.')->assertJsonPath('merged.sections.2.settings.heading', 'Theirs');
+        $this->save($mine)->assertOk()->assertJsonPath('meeting', 'Bram changed the words meanwhile; it is in your page now.')->assertJsonPath('merged.sections.2.settings.heading', 'Theirs')->assertJsonPath('patch.html.words', static fn (string $html): bool => str_contains($html, 'Theirs') && str_contains($html, 'Mine'));
         self::assertSame(['Theirs', 'Mine'], [$this->setting('heading'), $this->setting('words')]);
         // Both the same: mine stands, and it is said.
         $this->save(['version' => $mine['version']] + $this->content(['words' => ['heading' => 'Mine too']]))->assertOk();

@@ -32,7 +32,7 @@ $kilnfold = array_values(array_filter((array) $desk->script('return [...document
 $keep($desk->open($kilnfold.'/mapping')->see('columns mean'), 'mapping');
 $keep($desk->open($at['workshop'].'/at/quillet/bench'), 'bench');
 $desk->press('Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026')->see('5 different products')->press('Split it');
-$keep($desk->see('Split into 5 listings'), 'split');
+$desk->see('Split into 5 listings');
 $desk->open($at['workshop'].'/at/quillet/bench');
 $desk->click('tbody a[href*="/bench/"]')->see('You say');
 $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
@@ -42,14 +42,19 @@ $keep($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced
 $desk->open($at['workshop'].'/at/quillet/pricing?q=snips')->click('[data-look]')->see('Why it costs that');
 $keep($desk, 'price');
 $keep($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50'), 'recipes');
-$keep($desk->open($at['workshop'].'/at/quillet/pricing/costs')->see('Free delivery'), 'costs');
 $desk->open($at['workshop'].'/at/quillet/pricing/trial')->see('Nothing tried yet');
 $dearer = $desk->css('[aria-label="Oakum Depot dearer by"]');
 $dearer->click();
 $dearer->sendKeys('25'.Page::ENTER);
 $keep($desk->see('The biggest moves'), 'trial');
 $desk->press('Throw it away');
-$keep($desk->open($at['workshop'].'/at/quillet/window'), 'window');
+$desk->open($at['workshop'].'/at/quillet/window')->see('Shelf tiles')->click('[data-note="hero"] button');
+$keep($desk->see('says'), 'window');
+$desk->click('[data-part="colours"]');
+$keep($desk->see('They stand on'), 'tray');
+$desk->click('[data-part="colours"]')->click('[data-part="look"]')->see('Pressed flower');
+/** @var list<string> $looks */
+$looks = $desk->script('return [...document.querySelectorAll("[aria-label=Looks] iframe")].map((frame) => frame.src)');
 
 // The supplier posts the first order; a cost jumps by 60% overnight and is pulled again.
 $supplier = new Page(Chrome::desk());
@@ -77,6 +82,21 @@ $phone->press('Put in basket');
 $phone->see('Go to checkout');
 $keep($phone->press('Go to checkout')->see('Postcode'), 'shop-checkout');
 $phone->driver->quit();
+
+// The eight looks with the demo's goods, on one sheet.
+$each = new Page(Chrome::phone());
+$sheet = imagecreatetruecolor(4 * 300 + 5 * 16, 2 * 650 + 3 * 16) ?: exit('No sheet.');
+imagefill($sheet, 0, 0, 0xD9D2C4);
+foreach ($looks as $n => $look) {
+    $each->open($look);
+    usleep(700_000);
+    $shot = imagecreatefromstring($each->driver->takeScreenshot()) ?: exit('No picture.');
+    $height = intdiv(imagesy($shot) * 300, imagesx($shot));
+    imagecopyresampled($sheet, $shot, 16 + $n % 4 * 316, 16 + intdiv($n, 4) * 666, 0, 0, 300, $height, imagesx($shot), imagesy($shot));
+}
+imagepng($sheet, $folder.'looks.png');
+echo "looks.png\n";
+$each->driver->quit();
 
 $wide = new Page(Chrome::desk());
 $keep($wide->open($at['shop']), 'shop-home-wide');
