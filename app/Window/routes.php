@@ -8,6 +8,7 @@ use WindowStall\Window\Http\AuditController;
 use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
+use WindowStall\Window\Http\PicturesController;
 use WindowStall\Window\Http\SignUpsController;
 use WindowStall\Window\Http\VersionsController;
 use WindowStall\Window\Http\WindowController;
@@ -34,6 +35,8 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group
     Route::get('/looks/logo-colours', [LooksController::class, 'logoColours'])->name('window.looks.logo-colours');
     Route::get('/look.json', [LooksController::class, 'export'])->name('window.looks.export');
     Route::get('/sign-ups.csv', SignUpsController::class)->name('window.sign-ups');
+    Route::get('/pictures', [PicturesController::class, 'index'])->name('window.pictures');
+    Route::patch('/pictures/{picture}', [PicturesController::class, 'update'])->withoutScopedBindings()->name('window.pictures.update');
     Route::post('/logo', [LogoController::class, 'store'])->middleware('dear')->name('window.logo');
     Route::get('/logo/{picture}', [LogoController::class, 'show'])->withoutScopedBindings()->name('window.logo.sent');
 });
