@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\File;
 /**
  * Ready pages as files under storage/pages/HOST/REVISION/, served by the web server without PHP.
  *
- * "current" is a link to the revision that counts. A page is written into the folder of the revision it was made for, so
- * nothing stale can appear under a newer one. Only a cache: any of it can be thrown away.
+ * "current" is a link to the revision that counts. A page is written into the folder of the revision it was made for,
+ * so nothing stale can appear under a newer one. Only a cache: any of it can be thrown away.
  */
 final class PageStore
 {

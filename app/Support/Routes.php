@@ -14,7 +14,7 @@ final class Routes
     private const AREAS = ['Stall', 'Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter'];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
-    private const NUMBERS = ['listing', 'variant', 'picture', 'item', 'connection', 'run', 'order', 'recipe', 'change', 'search', 'line', 'version'];
+    private const NUMBERS = ['listing', 'variant', 'picture', 'item', 'connection', 'run', 'order', 'recipe', 'change', 'search', 'line', 'version', 'revision', 'preview', 'look'];
 
     public static function register(): void
     {

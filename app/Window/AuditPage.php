@@ -20,8 +20,12 @@ final class AuditPage
     public function __invoke(Stall $stall, Window $window, Measured $measured): AuditView
     {
         $goods = WindowGoods::of($stall);
-        $shown = array_filter($window->workingContent()->sections, static fn (Section $s): bool => $s->showing->now() && $s->showing->on !== 'wide');
-        $facts = array_values(array_map(static fn (Section $s): SectionFacts => self::facts($s, $goods), $shown));
+        $facts = [];
+        foreach ($window->workingContent()->sections as $section) {
+            if ($section->showing->now() && $section->showing->on !== 'wide') {
+                $facts[] = self::facts($section, $goods);
+            }
+        }
         $findings = array_values(array_filter(
             PhoneAudit::of($measured, $facts, $goods->days()),
             static fn (Finding $finding): bool => ! in_array($finding->key, $window->waved, true),
@@ -55,15 +59,18 @@ final class AuditPage
     {
         $found = [];
         foreach ($section->kind->fields() as $field) {
-            $rows = is_array($section->settings[$field->name] ?? null) ? array_values($section->settings[$field->name]) : [];
-            foreach ($field->each === [] ? [] : $rows as $n => $row) {
-                if (is_array($row) && is_string($row['leads'] ?? null) && $row['leads'] !== '' && Way::from($row['leads'])->href($goods) === null) {
-                    $found[] = ['field' => $field->name, 'row' => $n, 'words' => (string) ($row['words'] ?? '') ?: Way::from($row['leads'])->to];
+            $rows = $field->each === [] ? [] : $section->settings[$field->name] ?? [];
+            foreach (is_array($rows) ? array_values($rows) : [] as $n => $row) {
+                $way = Way::from(is_array($row) ? $row['leads'] ?? '' : '');
+                if ($way->kind !== '' && $way->href($goods) === null) {
+                    $words = is_array($row) ? (string) ($row['words'] ?? '') : '';
+                    $found[] = ['field' => $field->name, 'row' => $n, 'words' => $words ?: $way->to];
                 }
             }
         }
         $button = $section->settings['button'] ?? '';
-        if (is_string($button) && $button !== '' && is_string($section->settings['leads'] ?? null) && Way::from($section->settings['leads'])->href($goods) === null) {
+        $leads = $section->settings['leads'] ?? null;
+        if (is_string($button) && $button !== '' && $leads !== null && Way::from($leads)->href($goods) === null) {
             $found[] = ['field' => 'leads', 'row' => null, 'words' => $button];
         }
 

@@ -27,7 +27,10 @@ final readonly class Content
     /** @param  list<Section>  $sections */
     public static function of(Look $look, array $sections): self
     {
-        return self::from(['look' => $look->toArray(), 'sections' => array_map(static fn (Section $s): array => $s->toArray(), $sections)]);
+        return self::from([
+            'look' => $look->toArray(),
+            'sections' => array_map(static fn (Section $s): array => $s->toArray(), $sections),
+        ]);
     }
 
     /**
@@ -49,8 +52,8 @@ final readonly class Content
     }
 
     /**
-     * What was stored, perhaps by an earlier program: brought to today's format; kinds that are gone are left out and named,
-     * and what can't be taken any more is as if it had never been said. It never fails: a shop stands on it.
+     * What was stored, perhaps by an earlier program: brought to today's format; kinds that are gone are left out and
+     * named, and what can't be taken any more is as if it had never been said. It never fails: a shop stands on it.
      *
      * @param  array<mixed>  $saved
      */
@@ -111,7 +114,10 @@ final readonly class Content
     {
         $rows = is_array($said['sections'] ?? null) ? array_values($said['sections']) : [];
         if (count($rows) > self::MOST_SECTIONS) {
-            throw new Refusal(sprintf('A homepage has %d sections at the most; shoppers don’t see the rest.', self::MOST_SECTIONS));
+            throw new Refusal(sprintf(
+                'A homepage has %d sections at the most; shoppers don’t see the rest.',
+                self::MOST_SECTIONS,
+            ));
         }
         $sections = $skipped = [];
         foreach ($rows as $row) {
@@ -154,7 +160,8 @@ final readonly class Content
             if (! $kind->always()) {
                 continue;
             }
-            $there = array_keys(array_filter($sections, static fn (Section $s): bool => $s->kind->key() === $kind->key()));
+            $same = static fn (Section $s): bool => $s->kind->key() === $kind->key();
+            $there = array_keys(array_filter($sections, $same));
             foreach (array_slice($there, 1) as $n) {
                 unset($sections[$n]);
             }
@@ -164,7 +171,8 @@ final readonly class Content
                 while (isset($sections[$lead]) && $sections[$lead]->kind->rank() < $kind->rank()) {
                     $lead++;
                 }
-                array_splice($sections, $lead, 0, [new Section($kind->key(), $kind, $kind->clean([]), Showing::from([]))]);
+                $missing = new Section($kind->key(), $kind, $kind->clean([]), Showing::from([]));
+                array_splice($sections, $lead, 0, [$missing]);
             }
         }
 

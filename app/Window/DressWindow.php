@@ -18,7 +18,8 @@ final class DressWindow
     private const AHEAD = 366;
 
     /**
-     * Saves the working copy. Where somebody else has saved since this person's version, both changes are laid together.
+     * Saves the working copy. Where somebody else has saved since this person's version, both changes are laid
+     * together.
      *
      * @param  int  $version  the one this person's content was made from
      *
@@ -44,7 +45,9 @@ final class DressWindow
             $saved = Content::from($merged->content);
             $this->put($window, $saved, $by);
 
-            return new SavedCopy($window, $base, $saved, $merged, $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by));
+            $others = $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by);
+
+            return new SavedCopy($window, $base, $saved, $merged, $others);
         }, attempts: 3);
     }
 
@@ -86,7 +89,7 @@ final class DressWindow
     {
         DB::transaction(function () use ($stall, $revision): void {
             $window = $this->locked($stall);
-            $stall->windowRevisions()->whereKey($revision)->whereNotNull('due_at')->update(['due_at' => null]);
+            $stall->windowRevisions()->whereNotNull('due_at')->findOrFail($revision)->update(['due_at' => null]);
             $this->turnNext($window);
         });
     }
@@ -98,8 +101,8 @@ final class DressWindow
     {
         DB::transaction(function () use ($stall): void {
             $window = $this->locked($stall);
-            $due = $stall->windowRevisions()->where('due_at', '<=', Carbon::now())->orderBy('due_at')->orderBy('id')->get();
-            foreach ($due as $revision) {
+            $due = $stall->windowRevisions()->where('due_at', '<=', Carbon::now());
+            foreach ($due->orderBy('due_at')->orderBy('id')->get() as $revision) {
                 $revision->update(['published_at' => Carbon::now(), 'due_at' => null]);
                 $this->show($window, $revision);
             }
@@ -116,7 +119,10 @@ final class DressWindow
         return $this->keep($stall, $window->workingContent(), $by, name: $name);
     }
 
-    /** Takes a kept state, by default what is published, as the working copy; what it was before is among what was saved. */
+    /**
+     * Takes a kept state, by default what is published, as the working copy; what it was before is among what was
+     * saved.
+     */
     public function goBack(Stall $stall, ?User $by = null, ?int $revision = null): Window
     {
         return DB::transaction(function () use ($stall, $by, $revision): Window {

@@ -11,8 +11,8 @@ use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * A first homepage from the goods there are: a hero, ways in by tag, rows, promises and answers from the stall's own terms.
- * Ordinary sections, of facts only; nothing in it is invented.
+ * A first homepage from the goods there are: a hero, ways in by tag, rows, promises and answers from the stall's own
+ * terms. Ordinary sections, of facts only; nothing in it is invented.
  */
 final class FirstVersion
 {
@@ -27,7 +27,8 @@ final class FirstVersion
     public static function heroes(WindowGoods $goods): array
     {
         $found = [];
-        foreach ([...$goods->bestSelling(1), ...$goods->keepingMost(self::HEROES), ...$goods->newest(self::HEROES)] as $card) {
+        $likely = [...$goods->bestSelling(1), ...$goods->keepingMost(self::HEROES), ...$goods->newest(self::HEROES)];
+        foreach ($likely as $card) {
             if ($card->picture !== null && ! $card->soldOut) {
                 $found[$card->id] ??= $card;
             }
@@ -44,7 +45,8 @@ final class FirstVersion
     public function __invoke(Stall $stall, StarterLook $starter, int $hero): Content
     {
         $goods = WindowGoods::of($stall);
-        $good = $goods->only([$hero])[0] ?? throw new Refusal('Put something in the window first: the page is made from what is there.');
+        $good = $goods->only([$hero])[0]
+            ?? throw new Refusal('Put something in the window first: the page is made from what is there.');
         $tags = array_map(strval(...), array_keys($goods->tags()));
         $look = Look::begin($starter, Window::query()->findOrFail($stall->id)->workingContent()->look->wordmark);
 
@@ -52,7 +54,7 @@ final class FirstVersion
             $this->notice($goods),
             $this->section('masthead', ['menu' => $this->menu($tags)]),
             $this->hero($good),
-            $tags === [] ? null : $this->section('tiles', ['tiles' => array_map(self::tile(...), array_slice($tags, 0, self::TILES))]),
+            $this->tiles(array_slice($tags, 0, self::TILES)),
             $this->section('goods', ['heading' => '', 'which' => 'keeping', 'count' => '4'], 'first'),
             $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
             $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
@@ -66,7 +68,9 @@ final class FirstVersion
     {
         $days = $goods->days();
 
-        return $days === null ? null : $this->section('notice', ['messages' => [['words' => 'With you in '.$days->words()]]]);
+        return $days === null
+            ? null
+            : $this->section('notice', ['messages' => [['words' => 'With you in '.$days->words()]]]);
     }
 
     /** @return array<string, mixed> */
@@ -76,7 +80,11 @@ final class FirstVersion
 
         return $this->section('hero', [
             'words' => mb_strimwidth($good->title, 0, 60, '…'),
-            'under' => $good->gist !== '' ? $good->gist.'.' : ($good->days === '' ? $price : $price.', with you in '.$good->days),
+            'under' => match (true) {
+                $good->gist !== '' => $good->gist.'.',
+                $good->days !== '' => $price.', with you in '.$good->days,
+                default => $price,
+            },
             'listing' => $good->id,
             'button' => 'See it',
             'leads' => 'goods:'.$good->id,
@@ -97,10 +105,15 @@ final class FirstVersion
         return [...$ways, ['words' => 'Everything', 'leads' => 'all']];
     }
 
-    /** @return array{leads: string} */
-    private static function tile(string $tag): array
+    /**
+     * @param  list<string>  $tags
+     * @return array<string, mixed>|null
+     */
+    private function tiles(array $tags): ?array
     {
-        return ['leads' => 'tag:'.$tag];
+        $tiles = array_map(static fn (string $tag): array => ['leads' => 'tag:'.$tag], $tags);
+
+        return $tiles === [] ? null : $this->section('tiles', ['tiles' => $tiles]);
     }
 
     /**

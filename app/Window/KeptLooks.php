@@ -28,9 +28,10 @@ final class KeptLooks
         ]);
     }
 
-    public function letGo(Stall $stall, int $id): void
+    /** Whether there was one to let go. */
+    public function letGo(Stall $stall, int $id): bool
     {
-        DB::table('stall_looks')->where('stall_id', $stall->id)->where('id', $id)->delete();
+        return DB::table('stall_looks')->where('stall_id', $stall->id)->where('id', $id)->delete() > 0;
     }
 
     /** @return array<int, Look> by id, newest first */

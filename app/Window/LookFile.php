@@ -10,8 +10,8 @@ use WindowStall\Core\Look\LookPlan;
 use WindowStall\Support\Refusal;
 
 /**
- * A look as a file: colours and computed tones as design tokens (Design Tokens Community Group, format of 2025: groups with
- * $type, $value), the decisions under $extensions by our own name. docs/formats.md describes it.
+ * A look as a file: colours and computed tones as design tokens (Design Tokens Community Group, format of 2025:
+ * groups with $type, $value), the decisions under $extensions by our own name. docs/formats.md describes it.
  */
 final class LookFile
 {
@@ -20,7 +20,10 @@ final class LookFile
     /** @return array<string, mixed> */
     public static function write(Look $look): array
     {
-        $token = static fn (string $hex): array => ['$value' => ['colorSpace' => 'srgb', 'components' => self::components($hex), 'hex' => $hex]];
+        $token = static fn (string $hex): array => [
+            '$value' => ['colorSpace' => 'srgb', 'components' => self::components($hex), 'hex' => $hex],
+        ];
+        $pixels = static fn (int $value): array => ['$type' => 'dimension', '$value' => ['value' => $value, 'unit' => 'px']];
         $form = LookForm::of($look->plan);
 
         return [
@@ -28,8 +31,8 @@ final class LookFile
             'brand' => ['$type' => 'color'] + self::numbered(array_map($token, $form['colours'])),
             'tone' => ['$type' => 'color'] + array_map($token, $look->tones()->toArray()),
             'shape' => [
-                'corner' => ['$type' => 'dimension', '$value' => ['value' => $look->plan->shape->corner->radius(), 'unit' => 'px']],
-                'line' => ['$type' => 'dimension', '$value' => ['value' => $look->plan->shape->line->width(), 'unit' => 'px']],
+                'corner' => $pixels($look->plan->shape->corner->radius()),
+                'line' => $pixels($look->plan->shape->line->width()),
             ],
             'type' => [
                 'heading' => ['$type' => 'fontFamily', '$value' => $look->plan->pair->display()->words()],
@@ -51,7 +54,8 @@ final class LookFile
         } catch (JsonException) {
             throw new Refusal('This file is no JSON, or is broken off.');
         }
-        $ours = is_array($said) && is_array($said['$extensions'] ?? null) ? $said['$extensions'][self::OURS] ?? null : null;
+        $more = is_array($said) ? $said['$extensions'] ?? null : null;
+        $ours = is_array($more) ? $more[self::OURS] ?? null : null;
         if (! is_array($ours)) {
             throw new Refusal('This file holds no look: “$extensions” with “'.self::OURS.'” is missing.');
         }

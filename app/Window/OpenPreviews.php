@@ -46,9 +46,12 @@ final class OpenPreviews
             ->exists();
     }
 
-    public function takeBack(Stall $stall, int $id): void
+    /** Whether there was one to take back. */
+    public function takeBack(Stall $stall, int $id): bool
     {
-        DB::table('window_previews')->where('stall_id', $stall->id)->where('id', $id)->update(['ended_at' => Carbon::now()]);
+        $open = DB::table('window_previews')->where('stall_id', $stall->id)->where('id', $id)->whereNull('ended_at');
+
+        return $open->update(['ended_at' => Carbon::now()]) > 0;
     }
 
     /** @return list<array{id: int, for: string, since: string}> those that are open, newest first */

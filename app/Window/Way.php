@@ -8,8 +8,8 @@ use WindowStall\Support\Refusal;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), one of them ("goods:ID"), what is tagged
- * ("tag:NAME"), a section of the page ("at:ID"), or an address.
+ * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), one of them ("goods:ID"), what is
+ * tagged ("tag:NAME"), a section of the page ("at:ID"), or an address.
  */
 final readonly class Way
 {

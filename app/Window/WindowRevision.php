@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * A state of the window that was kept: published, under a name, or to be published at a time. Its content is never edited.
+ * A state of the window that was kept: published, under a name, or to be published at a time. Its content is never
+ * edited.
  *
  * @property int $id
  * @property int $stall_id

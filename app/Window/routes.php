@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Window\Http\AuditController;
+use WindowStall\Window\Http\FilmsController;
 use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
@@ -35,6 +36,8 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group
     Route::get('/looks/logo-colours', [LooksController::class, 'logoColours'])->name('window.looks.logo-colours');
     Route::get('/look.json', [LooksController::class, 'export'])->name('window.looks.export');
     Route::get('/sign-ups.csv', SignUpsController::class)->name('window.sign-ups');
+    Route::get('/films', [FilmsController::class, 'index'])->name('window.films');
+    Route::post('/films', [FilmsController::class, 'store'])->middleware('dear')->name('window.films.store');
     Route::get('/pictures', [PicturesController::class, 'index'])->name('window.pictures');
     Route::patch('/pictures/{picture}', [PicturesController::class, 'update'])->withoutScopedBindings()->name('window.pictures.update');
     Route::post('/logo', [LogoController::class, 'store'])->middleware('dear')->name('window.logo');

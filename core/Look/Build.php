@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Look;
 
-/** How a page is built: how a masthead, a hero, goods and tiles stand in it. Each is a part of the shop’s stylesheet. */
+/**
+ * How a page is built: how a masthead, a hero, goods and tiles stand in it. Each is a part of the shop’s stylesheet.
+ */
 enum Build: string
 {
     case Packet = 'packet';

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Core\Look;
 
 /**
- * A look said in a sentence, read by rules of our own (look-words.php): what was understood, and three looks to choose from.
+ * A look said in a sentence, read by rules of our own (look-words.php): what was understood, and three looks to
+ * choose from.
  */
 final readonly class SaidLook
 {

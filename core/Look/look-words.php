@@ -3,7 +3,8 @@
 declare(strict_types=1);
 
 /**
- * Words that people say about how a shop should look, and what each decides. Longer phrases are read before shorter ones.
+ * Words that people say about how a shop should look, and what each decides. Longer phrases are read before shorter
+ * ones.
  *
  * colour: a brand colour · mood, pair, corner, line, shadow, density, size, weight: the decision of that name ·
  * toward: starter looks it speaks for, by weight · says: what it was understood as.

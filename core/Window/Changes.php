@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Window;
 
-/** How much two states of a window differ, counted as a person would: sections, decisions of the look, and the order. */
+/**
+ * How much two states of a window differ, counted as a person would: sections, decisions of the look, and the order.
+ */
 final class Changes
 {
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Window;
 
-/** Something on the page that keeps shoppers from what they came for, with its figure, why it matters and what mends it. */
+/**
+ * Something on the page that keeps shoppers from what they came for, with its figure, why it matters and what mends
+ * it.
+ */
 final readonly class Finding
 {
     /**

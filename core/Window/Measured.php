@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Core\Window;
 
 /**
- * What was measured on a phone's page as it is shown (resources/shop/measure), in CSS pixels from its top. Read with care: it
- * comes from a browser, and what isn't there or isn't a number is as if it hadn't been measured.
+ * What was measured on a phone's page as it is shown (resources/shop/measure), in CSS pixels from its top. Read with
+ * care: it comes from a browser, and what isn't there or isn't a number is as if it hadn't been measured.
  */
 final readonly class Measured
 {
@@ -39,7 +39,7 @@ final readonly class Measured
     {
         $sections = [];
         foreach (self::rows($said, 'sections') as $row) {
-            $sections[self::text($row, 'id')] = ['top' => self::number($row, 'top'), 'height' => self::number($row, 'height')];
+            $sections[self::text($row, 'id')] = self::span($row);
         }
         $place = static fn (array $row): array => ['id' => self::text($row, 'id')];
         $words = static fn (array $row): array => $place($row) + ['words' => self::text($row, 'words')];
@@ -53,17 +53,23 @@ final readonly class Measured
             height: self::number($said, 'height'),
             sections: $sections,
             goods: array_map(
-                static fn (array $row): array => $place($row) + ['top' => self::number($row, 'top'), 'height' => self::number($row, 'height')],
+                static fn (array $row): array => $place($row) + self::span($row),
                 self::rows($said, 'goods'),
             ),
             taps: array_map(
-                static fn (array $row): array => $words($row) + ['width' => self::number($row, 'width'), 'height' => self::number($row, 'height')],
+                static fn (array $row): array => $words($row) + [
+                    'width' => self::number($row, 'width'),
+                    'height' => self::number($row, 'height'),
+                ],
                 self::rows($said, 'taps'),
             ),
             dead: array_map($words, self::rows($said, 'dead')),
             unsaid: array_values(array_map($place, $unsaid)),
             overPictures: array_map(
-                static fn (array $row): array => $words($row) + ['colour' => self::text($row, 'colour'), 'under' => self::colours($row['under'] ?? null)],
+                static fn (array $row): array => $words($row) + [
+                    'colour' => self::text($row, 'colour'),
+                    'under' => self::colours($row['under'] ?? null),
+                ],
                 self::rows($said, 'overPictures'),
             ),
             bytes: [
@@ -89,6 +95,15 @@ final readonly class Measured
         $rows = is_array($said[$name] ?? null) ? $said[$name] : [];
 
         return array_slice(array_values(array_filter($rows, is_array(...))), 0, self::MOST);
+    }
+
+    /**
+     * @param  array<mixed>  $row
+     * @return array{top: int, height: int}
+     */
+    private static function span(array $row): array
+    {
+        return ['top' => self::number($row, 'top'), 'height' => self::number($row, 'height')];
     }
 
     /** @param  array<mixed>  $row */

@@ -7,9 +7,9 @@ namespace WindowStall\Core\Window;
 /**
  * Two people dress one window: what each changed since the state both began from, laid together.
  *
- * Windows are compared as plain values: the look decision by decision, sections by their id and setting by setting. Where
- * both changed the same thing, mine stands and theirs is named ({@see Merged::$given}), so that it isn't lost in silence.
- * A section that one removed and the other changed stays.
+ * Windows are compared as plain values: the look decision by decision, sections by their id and setting by setting.
+ * Where both changed the same thing, mine stands and theirs is named ({@see Merged::$given}), so that it isn't lost
+ * in silence. A section that one removed and the other changed stays.
  */
 final class Merge
 {

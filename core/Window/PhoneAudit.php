@@ -21,6 +21,9 @@ final class PhoneAudit
     /** Beyond this many screens hardly anything is met by swiping. */
     public const DEEP = 8;
 
+    /** "3 to 7 days", as people write it. */
+    private const SPAN = '/(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})\s+(?:working\s+)?days/u';
+
     /** A section of goods this many screens down or less is near. */
     private const NEAR = 1.0;
 
@@ -64,7 +67,7 @@ final class PhoneAudit
             $down = $section->id === $first ? 'first thing to buy: ' : '';
             $top = $section->id === $first ? $measured->goods[0]['top'] : $place['top'];
             $figures[$section->id] = match (true) {
-                $place['top'] + $place['height'] <= self::SCREEN => $down === '' ? 'all in the first screen' : $down.'in the first screen',
+                $place['top'] + $place['height'] <= self::SCREEN => ($down ?: 'all ').'in the first screen',
                 $top < self::SCREEN => $down.'begins in the first screen',
                 default => $down.self::screens($top).' down',
             };
@@ -81,10 +84,15 @@ final class PhoneAudit
     {
         $selling = array_values(array_filter(
             $sections,
-            static fn (SectionFacts $s): bool => $s->sells && isset($measured->sections[$s->id]) && $measured->sections[$s->id]['height'] > 0,
+            static fn (SectionFacts $s): bool => $s->sells && ($measured->sections[$s->id]['height'] ?? 0) > 0,
         ));
         if ($selling === []) {
-            return [new Finding('sells nothing', null, 'Nothing on this page can be bought or leads to goods.', 'Whoever comes here can only leave.')];
+            return [new Finding(
+                key: 'sells nothing',
+                section: null,
+                words: 'Nothing on this page can be bought or leads to goods.',
+                why: 'Whoever comes here can only leave.',
+            )];
         }
         $down = $measured->sections[$selling[0]->id]['top'];
         if ($down <= self::SCREEN * self::NEAR) {
@@ -95,7 +103,11 @@ final class PhoneAudit
         return [new Finding(
             key: 'far '.$selling[0]->id,
             section: $selling[0]->id,
-            words: sprintf('The first goods are %s down: a shopper swipes %d times to see what you sell.', self::screens($down), (int) ceil($down / self::SCREEN)),
+            words: sprintf(
+                'The first goods are %s down: a shopper swipes %d times to see what you sell.',
+                self::screens($down),
+                (int) ceil($down / self::SCREEN),
+            ),
             why: 'What lies in the first screen is seen by everybody who comes; each swipe is made by fewer.',
             mend: $lead === null ? null : Mend::moveBehind('Move it up', $selling[0]->id, $lead),
         )];
@@ -163,7 +175,11 @@ final class PhoneAudit
         return [new Finding(
             key: 'long '.$last->id,
             section: $last->id,
-            words: sprintf('%d sections; this one is %s down.', count($sections), self::screens($measured->sections[$last->id]['top'] ?? 0)),
+            words: sprintf(
+                '%d sections; this one is %s down.',
+                count($sections),
+                self::screens($measured->sections[$last->id]['top'] ?? 0),
+            ),
             why: 'Hardly anybody swipes that far.',
             mend: Mend::hide('Hide it', $last->id),
         )];
@@ -212,7 +228,7 @@ final class PhoneAudit
             return [];
         }
         foreach ($section->said as $said) {
-            if (preg_match('/(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})\s+(?:working\s+)?days/u', $said['words'], $m) !== 1 || (int) $m[2] >= $days->max) {
+            if (preg_match(self::SPAN, $said['words'], $m) !== 1 || (int) $m[2] >= $days->max) {
                 continue;
             }
             $true = str_replace($m[0], $days->words(), $said['words']);
@@ -240,7 +256,12 @@ final class PhoneAudit
                 return [new Finding(
                     key: 'unreadable '.$section->id.' '.$over['words'],
                     section: $section->id,
-                    words: sprintf('“%s” crosses the picture at %.1f to 1; it needs %.1f.', $over['words'], floor($contrast * 10) / 10, Tones::TEXT),
+                    words: sprintf(
+                        '“%s” crosses the picture at %.1f to 1; it needs %.1f.',
+                        $over['words'],
+                        floor($contrast * 10) / 10,
+                        Tones::TEXT,
+                    ),
                     why: 'In daylight, and for weaker eyes, those words can’t be read.',
                     mend: Mend::say('Narrow the words', $section->id, 'room', 'narrow'),
                 )];
@@ -258,7 +279,12 @@ final class PhoneAudit
         return $small === [] ? [] : [new Finding(
             key: 'taps '.$section->id,
             section: $section->id,
-            words: sprintf('“%s” can be tapped on %d × %d; a fingertip needs 44.', $small[0]['words'], $small[0]['width'], $small[0]['height']),
+            words: sprintf(
+                '“%s” can be tapped on %d × %d; a fingertip needs 44.',
+                $small[0]['words'],
+                $small[0]['width'],
+                $small[0]['height'],
+            ),
             why: 'A smaller one is missed, and the wrong thing opens.',
         )];
     }
@@ -271,7 +297,9 @@ final class PhoneAudit
         return $unsaid === 0 ? [] : [new Finding(
             key: 'unsaid '.$section->id,
             section: $section->id,
-            words: $unsaid === 1 ? 'A picture here says nothing to whoever can’t see it.' : $unsaid.' pictures here say nothing to whoever can’t see them.',
+            words: $unsaid === 1
+                ? 'A picture here says nothing to whoever can’t see it.'
+                : $unsaid.' pictures here say nothing to whoever can’t see them.',
             why: 'Screen readers and search engines read words.',
         )];
     }

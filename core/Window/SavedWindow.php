@@ -10,8 +10,8 @@ use WindowStall\Core\Look\StarterLook;
 /**
  * Windows as they are stored, from the format they were saved in to today's.
  *
- * Format 1 had a starter look with one colour, and a masthead that couldn't be set. Format 2 holds every brand decision by
- * itself, makes the masthead a section, and says of each section when and where it shows.
+ * Format 1 had a starter look with one colour, and a masthead that couldn't be set. Format 2 holds every brand
+ * decision by itself, makes the masthead a section, and says of each section when and where it shows.
  */
 final class SavedWindow
 {

@@ -1027,6 +1027,11 @@ export interface OpenPreviewView {
   since: string;
 }
 
+export interface OwnFilmView {
+  id: number;
+  name: string;
+}
+
 export interface OwnPictureView {
   id: number;
   url: string;

@@ -11,6 +11,7 @@ use Throwable;
 use WindowStall\Bench\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Pictures\SvgDrawing;
 use WindowStall\Support\Refusal;
 
 /** Makes a picture that a person sent into the shop's sizes. */
@@ -35,7 +36,9 @@ final class MakePicture implements ShouldQueue
         }
         $incoming = (string) $picture->incoming;
         try {
-            $made = $sizes->make((string) Storage::get($incoming), $picture->stall_id.'/'.($picture->listing_id ?? 'logo'));
+            $bytes = (string) Storage::get($incoming);
+            $bytes = $picture->listing_id === null && SvgDrawing::is($bytes) ? SvgDrawing::png($bytes) : $bytes;
+            $made = $sizes->make($bytes, $picture->stall_id.'/'.($picture->listing_id ?? 'logo'));
             $picture->update($made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
         } catch (Refusal $refusal) {
             $this->refused($picture, $refusal->getMessage());

@@ -9,6 +9,7 @@ use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Content;
 use WindowStall\Window\Look;
 use WindowStall\Window\OpenPreviews;
@@ -43,7 +44,7 @@ final readonly class PreviewController
         abort_unless($request->hasValidSignature(), 404);
         $stall = ShopStall::of($request);
         $working = self::working($stall->id);
-        $asked = json_decode($request->string('look')->value(), true);
+        $asked = json_decode(Typed::text($request, 'look'), true);
         $look = Look::from((is_array($asked) ? $asked : []) + $working->look->toArray());
 
         return ShopResponse::html($this->pages->home($stall, Content::of($look, $working->sections)), private: true);

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 
 /** A shopper leaves an address. What they agreed to is taken from the page as it is published, never from what they sent. */
 final readonly class SignUpController
@@ -23,12 +24,12 @@ final readonly class SignUpController
     {
         $stall = ShopStall::of($request);
         $content = $this->renderer->published($stall);
-        $section = $content->section($request->string('section')->value());
+        $section = $content->section(Typed::text($request, 'section'));
         if ($section?->kind->key() !== 'signup' || ! $section->showing->now()) {
             abort(404);
         }
         $consent = (string) $section->settings['consent'];
-        $email = trim($request->string('email')->value());
+        $email = Typed::text($request, 'email');
         if ($request->input('agreed') !== '1') {
             return $this->say($stall, 'One thing more', 'Tick the box to say that you agree: '.$consent, 422);
         }

@@ -10,7 +10,10 @@ use WindowStall\Pricing\PriceHistory;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
-/** A price that stood before, as shoppers see it: only above the price, and where the law asks with the lowest of the 30 days before. */
+/**
+ * A price that stood before, as shoppers see it: only above the price, and where the law asks with the lowest of the
+ * 30 days before.
+ */
 final class ShownWas
 {
     /** @return array{was: string, lowest: string} empty where there is nothing to say */

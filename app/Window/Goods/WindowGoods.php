@@ -115,7 +115,9 @@ final class WindowGoods
     /** @return list<GoodCard> those of whose sale the seller keeps most */
     public function keepingMost(int $count): array
     {
-        return $this->cards($this->shown()->orderByRaw(self::KEEPING_MOST, [$this->stall->home_market])->orderBy('id')->limit($count));
+        $kept = $this->shown()->orderByRaw(self::KEEPING_MOST, [$this->stall->home_market]);
+
+        return $this->cards($kept->orderBy('id')->limit($count));
     }
 
     /** @return list<GoodCard> what sold most lately; fewer where fewer sold */
@@ -136,7 +138,9 @@ final class WindowGoods
             return [];
         }
 
-        return $this->cards($this->shown()->where('shown_from_minor', '<', $minor)->orderByDesc('shown_from_minor')->orderBy('id')->limit($count));
+        $under = $this->shown()->where('shown_from_minor', '<', $minor);
+
+        return $this->cards($under->orderByDesc('shown_from_minor')->orderBy('id')->limit($count));
     }
 
     /** How many are in the window; with that tag, if one is given. */

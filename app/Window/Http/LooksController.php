@@ -46,7 +46,7 @@ final readonly class LooksController
 
     public function destroy(Stall $stall, int $look): JsonResponse
     {
-        $this->kept->letGo($stall, $look);
+        abort_unless($this->kept->letGo($stall, $look), 404);
 
         return $this->index($stall);
     }

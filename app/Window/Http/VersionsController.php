@@ -72,7 +72,7 @@ final readonly class VersionsController
 
     public function takeBack(Stall $stall, int $preview): JsonResponse
     {
-        $this->previews->takeBack($stall, $preview);
+        abort_unless($this->previews->takeBack($stall, $preview), 404);
 
         return $this->index($stall);
     }

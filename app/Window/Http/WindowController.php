@@ -41,7 +41,11 @@ final readonly class WindowController
     {
         /** @var User $user */
         $user = $request->user();
-        $typed = $request->validate(['version' => 'required|integer|min:1|max:9000000000', 'look' => 'required|array', 'sections' => 'present|array']);
+        $typed = $request->validate([
+            'version' => 'required|integer|min:1|max:9000000000',
+            'look' => 'required|array',
+            'sections' => 'present|array',
+        ]);
         $content = Content::from(['look' => $typed['look'], 'sections' => $typed['sections']]);
 
         return new JsonResponse($patch($stall, $this->dress->save($stall, $content, (int) $typed['version'], $user)));

@@ -8,7 +8,9 @@ use WindowStall\Core\Look\FaceCut;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Look;
 
-/** A look as the stylesheet takes it: typefaces, tones and measures as custom properties, and the classes of the page. */
+/**
+ * A look as the stylesheet takes it: typefaces, tones and measures as custom properties, and the classes of the page.
+ */
 final readonly class LookStyle
 {
     private FaceCut $display;

@@ -11,7 +11,8 @@ use WindowStall\Core\Look\FaceCut;
 final class ShopAssets
 {
     /** Letters that the second file of a typeface has: those of central and eastern Europe and beyond. */
-    private const MORE = 'U+0100-0130,U+0132-0151,U+0154-0177,U+0179-02BA,U+1E00-1E9F,U+1EF2-1EFF,U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
+    private const MORE = 'U+0100-0130,U+0132-0151,U+0154-0177,U+0179-02BA,U+1E00-1E9F,U+1EF2-1EFF,'
+        .'U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
 
     /** @var array<string, array{file: string, css?: list<string>}>|null */
     private ?array $manifest = null;
@@ -21,7 +22,9 @@ final class ShopAssets
 
     public function url(string $source): string
     {
-        return '/shop-assets/'.($this->manifest()[$source]['file'] ?? throw new \RuntimeException('The shop’s '.$source.' isn’t built.'));
+        $file = $this->manifest()[$source]['file'] ?? throw new \RuntimeException('The shop’s '.$source.' isn’t built.');
+
+        return '/shop-assets/'.$file;
     }
 
     public function build(Build $build): string
@@ -52,7 +55,9 @@ final class ShopAssets
         );
         $more = $this->faces()[$cut->face->value.'-more'] ?? null;
 
-        return $rule($this->made($cut->key())['file'], '').($more === null ? '' : $rule($more['file'], ';unicode-range:'.self::MORE));
+        $css = $rule($this->made($cut->key())['file'], '');
+
+        return $more === null ? $css : $css.$rule($more['file'], ';unicode-range:'.self::MORE);
     }
 
     /** @return array{file: string, bytes: int} */

@@ -12,7 +12,7 @@ use WindowStall\Window\Way;
 final readonly class Field
 {
     /**
-     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, ways, picture, amount, date or rows
+     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, picture, film, amount, date or rows
      * @param  int  $most  letters, things or rows
      * @param  array<array-key, string>  $choices  value → how it stands in the sentence
      * @param  list<self>  $each  what a row is made of
@@ -70,6 +70,12 @@ final readonly class Field
         return new self($name, $label, 'picture', default: null);
     }
 
+    /** One of the stall's own films. */
+    public static function film(string $name, string $label): self
+    {
+        return new self($name, $label, 'film', default: null);
+    }
+
     /** In the stall's currency, in digits such as "20.00". */
     public static function amount(string $name, string $label, string $default): self
     {
@@ -99,7 +105,7 @@ final readonly class Field
     {
         return match ($this->type) {
             'choice' => is_string($typed) && isset($this->choices[$typed]) ? $typed : $this->default,
-            'listing', 'picture' => is_numeric($typed) && $typed > 0 && $typed < PHP_INT_MAX ? (int) $typed : null,
+            'listing', 'picture', 'film' => is_numeric($typed) && $typed > 0 && $typed < PHP_INT_MAX ? (int) $typed : null,
             'listings' => $this->numbers($typed),
             'way' => Way::from($typed)->said,
             'amount' => $this->amountTyped($typed),

@@ -7,7 +7,10 @@ namespace WindowStall\Window\Sections;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Way;
 
-/** A line above everything: what a shopper should know first. Several, each with its days, are shown one beside the other. */
+/**
+ * A line above everything: what a shopper should know first. Several, each with its days, are shown one beside the
+ * other.
+ */
 final class NoticeStrip extends SectionKind
 {
     public function key(): string

@@ -35,7 +35,8 @@ final class SpoiltTest extends AppTestCase
         'sources', 'look', 'sections', 'address', 'key', 'name', 'kind', 'email', 'password', 'quantity', 'listing', 'total', 'street', 'town', 'postcode', 'fields', 'rates', 'suppliers',
         'recipes', 'columns', 'decimal', 'market', 'query', 'add', 'remove', 'find', 'with', 'field', 'manner', 'x', 'y', 'zoom', 'supplierOrder', 'as', 'after', 'limit', 'currency', 'sale',
         'cost', 'fees', 'do', 'names', 'order', 'across', 'ladder', 'text', 'values', 'keep', 'schedule', 'delivery', 'handle', 'country', 'vat', 'home_market', 'stock', 'landed', 'days',
-        'margin', 'rating', 'supplier', 'category', 'from', 'barcode', 'token', 'current', 'afresh', 'changes', 'value', 'on', 'under_floor', 'alt', 'shows', 'picture', 'file', 'conditions',
+        'margin', 'rating', 'supplier', 'category', 'from', 'barcode', 'token', 'current', 'afresh', 'changes', 'value', 'on', 'under_floor', 'alt', 'shows', 'picture', 'file', 'conditions', 'at',
+        'revision', 'for', 'hero', 'measures', 'agreed', 'section',
     ];
 
     /** For what stands in the path. */
@@ -201,7 +202,7 @@ final class SpoiltTest extends AppTestCase
         return [
             'listing' => $listing->id, 'slug' => $listing->slug, 'variant' => $id('listing_variants'), 'item' => $id('supplier_items'), 'connection' => $id('supplier_connections'),
             'run' => $id('runs'), 'picture' => $id('pictures'), 'recipe' => $id('price_recipes'), 'order' => 1, 'change' => 1, 'search' => 1, 'token' => str_repeat('a', 43), 'publicId' => '00000000-0000-4000-8000-000000000000',
-            'line' => 1, 'version' => 1, 'signIn' => '00000000-0000-4000-8000-000000000000',
+            'line' => 1, 'version' => 1, 'revision' => $id('window_revisions'), 'preview' => 1, 'look' => 1, 'tag' => 'gift', 'secret' => str_repeat('a', 40), 'signIn' => '00000000-0000-4000-8000-000000000000',
         ];
     }
 

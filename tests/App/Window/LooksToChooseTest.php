@@ -42,7 +42,7 @@ final class LooksToChooseTest extends AppTestCase
         self::assertSame(['For the fair'], array_column($kept, 'name'));
         $other = $this->world->stall();
         $this->getJson(route('window.looks', $other))->assertJsonPath('kept', []);
-        $this->deleteJson(route('window.looks.destroy', [$other, $kept[0]['id']]))->assertOk();
+        $this->deleteJson(route('window.looks.destroy', [$other, $kept[0]['id']]))->assertNotFound();
         $this->getJson(route('window.looks', $this->stall))->assertJsonPath('kept.0.name', 'For the fair');
         $this->deleteJson(route('window.looks.destroy', [$this->stall, $kept[0]['id']]))->assertJsonPath('kept', []);
         $this->postJson(route('window.looks.store', $this->stall), ['name' => ' '])->assertUnprocessable();

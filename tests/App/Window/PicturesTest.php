@@ -33,4 +33,24 @@ final class PicturesTest extends AppTestCase
             $shows ? $page->assertSee('alt="Our shed"', false) : $page->assertDontSee('Our shed');
         }
     }
+
+    public function test_a_film_is_known_by_its_bytes_and_never_begins_by_itself(): void
+    {
+        Storage::fake('media');
+        $this->signIn();
+        [$stall, $other] = [$this->world->stall(), $this->world->stall()];
+        $send = fn (string $bytes) => $this->wantingJson()->post(route('window.films.store', $stall), ['film' => UploadedFile::fake()->createWithContent('shed.mp4', $bytes)]);
+        foreach (['no film', "\x89PNG\r\n", '', '<html>'] as $bytes) {
+            $send($bytes)->assertUnprocessable();
+        }
+        $id = $send("\0\0\0\x20ftypisom".str_repeat("\0", 40))->assertOk()->assertJsonPath('name', 'shed.mp4')->json('id');
+        $this->getJson(route('window.films', $other))->assertExactJson([]);
+        foreach ([[$stall, true], [$other, false]] as [$where, $shows]) {
+            $look = $where->window()->firstOrFail()->workingContent()->look->toArray();
+            app(DressWindow::class)->save($where, Content::from(['look' => $look, 'sections' => [['kind' => 'film', 'settings' => ['film' => $id, 'heading' => 'At work']]]]), 1);
+            app(DressWindow::class)->publish($where, null);
+            $page = $this->get($where->shopAddress('/'))->assertOk()->assertDontSee('autoplay');
+            $shows ? $page->assertSee('<video src="', false)->assertSee('preload="none"', false) : $page->assertDontSee('At work');
+        }
+    }
 }

@@ -198,6 +198,25 @@ final class WindowTest extends AppTestCase
         $this->get($this->sheet())->assertSee($logo['path'].'-320.webp', false);
     }
 
+    public function test_a_drawing_is_made_into_pixels_and_one_that_isnt_only_a_drawing_is_refused(): void
+    {
+        Storage::fake('media');
+        $svg = static fn (string $in): string => '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 300 100">'.$in.'</svg>';
+        $send = fn (string $bytes) => $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->createWithContent('logo.svg', $bytes)]);
+        $logo = $send($svg('<rect width="300" height="100" fill="#24503b"/><use xlink:href="#a"/>'))->assertOk()->json('logo');
+        self::assertIsArray($logo);
+        self::assertSame(1200, $logo['width'], 'sharp at the largest size, whatever the drawing’s own');
+        self::assertEqualsWithDelta(400, $logo['height'], 1);
+        foreach ([
+            '<script>alert(1)</script>', '<rect onclick="alert(1)"/>', '<image href="http://evil.example/x.png"/>', '<image xlink:href="file:///etc/passwd"/>',
+            '<rect style="fill:url(http://evil.example/x)"/>', '<style>@import "http://evil.example/x.css"</style>', '<foreignObject><p/></foreignObject>', '<a href="javascript:alert(1)"/>',
+        ] as $bad) {
+            $send($svg($bad))->assertUnprocessable();
+        }
+        $send('<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg">&a;</svg>')->assertUnprocessable();
+        $send('<svg xmlns="http://www.w3.org/2000/svg"><rect>')->assertUnprocessable()->assertJsonPath('message', 'This SVG drawing is damaged. Save it again, or as PNG.');
+    }
+
     public function test_a_logo_of_another_stall_is_refused(): void
     {
         $other = $this->world->stall();

@@ -1,4 +1,5 @@
 import type { ChoiceView, FieldView, ReachView } from '@/types';
+import { FilmBlank } from '@/window/blanks/FilmBlank';
 import { GoodsBlank } from '@/window/blanks/GoodsBlank';
 import { PictureBlank } from '@/window/blanks/PictureBlank';
 import { RowsBlank } from '@/window/blanks/RowsBlank';
@@ -43,6 +44,8 @@ export function Blank(props: BlankProps) {
       );
     case 'listings':
       return <GoodsBlank {...props} />;
+    case 'film':
+      return <FilmBlank {...props} />;
     case 'picture':
       return <PictureBlank {...props} />;
     case 'way':

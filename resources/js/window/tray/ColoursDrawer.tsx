@@ -161,7 +161,7 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
             </>
           )}
         </div>
-        <p className="mt-1 text-[12.5px] text-mute">JPEG, PNG or WebP, up to 12 MB</p>
+        <p className="mt-1 text-[12.5px] text-mute">PNG, JPEG, WebP or SVG, up to 12 MB</p>
         {trouble && (
           <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">
             {trouble}
@@ -170,7 +170,7 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
         <input
           ref={file}
           type="file"
-          accept="image/jpeg,image/png,image/webp"
+          accept="image/jpeg,image/png,image/webp,image/svg+xml"
           className="sr-only"
           tabIndex={-1}
           aria-label="Logo file"

@@ -42,6 +42,16 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
     <>
       <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
         <h2 className="name text-[19px]">Looks</h2>
+        <div className="w-44">
+          <TextField
+            label="This one is called"
+            value={draft.name}
+            maxLength={40}
+            onChange={(e) => {
+              if (e.target.value.trim() !== '') onDecide({ name: e.target.value }, 'name');
+            }}
+          />
+        </div>
         <form
           className="flex min-w-[360px] flex-1 items-end gap-3"
           onSubmit={(e) => {
