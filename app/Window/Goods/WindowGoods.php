@@ -84,11 +84,7 @@ final class WindowGoods
      */
     public function only(array $ids): array
     {
-        $missing = array_values(array_filter($ids, fn (int $id): bool => ! array_key_exists($id, $this->known)));
-        if ($missing !== []) {
-            $this->known += array_fill_keys($missing, null);
-            $this->cards($this->shown()->whereKey($missing));
-        }
+        $this->look(array_values(array_filter($ids, fn (int $id): bool => ! array_key_exists($id, $this->known))));
 
         return array_values(array_filter(array_map(fn (int $id): ?GoodCard => $this->known[$id], $ids)));
     }
@@ -195,14 +191,22 @@ final class WindowGoods
 
     /**
      * @param  Builder<Listing>  $query
-     * @return list<GoodCard>
+     * @return list<GoodCard> in its order; what another section shows already isn't loaded again
      */
     private function cards(Builder $query): array
     {
-        $listings = $query->with(Listing::FOR_FIGURES)->get();
+        return $this->only(array_values(array_map(intval(...), $query->pluck('id')->all())));
+    }
 
-        return array_values($listings->map(
-            fn (Listing $l): GoodCard => $this->known[$l->id] ??= GoodCard::of(ListingFigures::of($this->stall, $l)),
-        )->all());
+    /** @param  list<int>  $ids  not looked at yet */
+    private function look(array $ids): void
+    {
+        if ($ids === []) {
+            return;
+        }
+        $this->known += array_fill_keys($ids, null);
+        foreach ($this->shown()->whereKey($ids)->with(Listing::FOR_FIGURES)->get() as $listing) {
+            $this->known[$listing->id] = GoodCard::of(ListingFigures::of($this->stall, $listing));
+        }
     }
 }
