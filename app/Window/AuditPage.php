@@ -31,7 +31,7 @@ final class AuditPage
             static fn (Finding $finding): bool => ! in_array($finding->key, $window->waved, true),
         ));
 
-        return AuditView::of($findings, PhoneAudit::figures($measured, $facts));
+        return AuditView::of($findings, PhoneAudit::figures($measured, $facts), $measured);
     }
 
     private static function facts(Section $section, WindowGoods $goods): SectionFacts
@@ -44,7 +44,6 @@ final class AuditPage
 
         return new SectionFacts(
             id: $section->id,
-            label: $kind->label(),
             sells: $cards !== [] || ($data['tiles'] ?? []) !== [] || ($data['href'] ?? null) !== null,
             nowhere: self::nowhere($section, $goods),
             soldOut: array_values(array_map(static fn (GoodCard $card): int => $card->id, $gone)),

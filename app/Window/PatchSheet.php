@@ -44,7 +44,7 @@ final readonly class PatchSheet
         return new SavedCopyView(
             version: $saved->window->version,
             notes: $notes,
-            look: $decided === [] ? null : LookView::of($content->look, $style),
+            look: $decided === [] ? null : LookView::of($content->look),
             standing: StandingView::of($saved->window->load('published'), $content),
             patch: new PatchView(
                 places: PageRenderer::places($content),

@@ -43,6 +43,7 @@ final class PhoneAudit
                 ...self::soldOut($s),
                 ...self::promises($s, $days),
                 ...self::unreadable($s, $measured),
+                ...self::dead($s, $measured),
                 ...self::taps($s, $measured),
                 ...self::unsaid($s, $measured),
             ], $sections)),
@@ -269,6 +270,19 @@ final class PhoneAudit
         }
 
         return [];
+    }
+
+    /** @return list<Finding> */
+    private static function dead(SectionFacts $section, Measured $measured): array
+    {
+        $dead = array_values(array_filter($measured->dead, static fn (array $link): bool => $link['id'] === $section->id));
+
+        return $dead === [] ? [] : [new Finding(
+            key: 'dead '.$section->id,
+            section: $section->id,
+            words: $dead[0]['words'] === '' ? 'A link here has no words.' : sprintf('“%s” is a link without an address.', $dead[0]['words']),
+            why: 'Shoppers tap it in vain, or don’t know what it is.',
+        )];
     }
 
     /** @return list<Finding> */

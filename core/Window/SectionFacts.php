@@ -17,7 +17,6 @@ final readonly class SectionFacts
      */
     public function __construct(
         public string $id,
-        public string $label,
         public bool $sells,
         public array $nowhere = [],
         public array $soldOut = [],

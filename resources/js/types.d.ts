@@ -915,6 +915,8 @@ export interface MoneyView {
 export interface AuditView {
   findings: FindingView[];
   figures: Record<string, string>;
+  weighs: string;
+  weights: WeightView[];
 }
 
 export interface ChoiceView {
@@ -980,7 +982,6 @@ export interface LookView {
   tones: Record<string, string>;
   contrast: string;
   moved: string[];
-  weight: string;
   pair: string;
   shape: string;
   pictures: string;
@@ -1116,6 +1117,12 @@ export interface VersionView {
 export interface VersionsView {
   versions: VersionView[];
   previews: OpenPreviewView[];
+}
+
+export interface WeightView {
+  words: string;
+  weighs: string;
+  share: number;
 }
 
 export interface WindowGoodView {

@@ -46,12 +46,6 @@ final readonly class LookStyle
         return [$this->assets->face($this->display), $this->assets->face($this->text)];
     }
 
-    /** Bytes of the typefaces on the wire. */
-    public function weight(): int
-    {
-        return $this->assets->faceBytes($this->display) + $this->assets->faceBytes($this->text);
-    }
-
     /** The shop's sign in a browser's tab: its logo, or the first letter of its wordmark in the look's colours. */
     public function icon(): string
     {

@@ -37,12 +37,6 @@ final class ShopAssets
         return '/shop-assets/'.$this->made($cut->key())['file'];
     }
 
-    /** Bytes on the wire. */
-    public function faceBytes(FaceCut $cut): int
-    {
-        return $this->made($cut->key())['bytes'];
-    }
-
     /** As CSS: used when it is there for the first paint, else not on this page, so that nothing ever jumps. */
     public function fontFace(FaceCut $cut): string
     {

@@ -6,7 +6,6 @@ namespace WindowStall\Window\Views;
 
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Pages\PreviewLinks;
 use WindowStall\Window\Section;
 use WindowStall\Window\Window;
@@ -35,7 +34,7 @@ final readonly class GalleyView
 
         return new self(
             version: $window->version,
-            look: LookView::of($content->look, app(PageRenderer::class)->style($content)),
+            look: LookView::of($content->look),
             notes: array_map(static fn (Section $s): MarginNoteView => MarginNoteView::of($s, $goods), $content->sections),
             standing: StandingView::of($window, $content),
             sheetUrl: PreviewLinks::galley($stall),

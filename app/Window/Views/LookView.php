@@ -8,7 +8,6 @@ use WindowStall\Core\Look\LookForm;
 use WindowStall\Core\Look\MovedColour;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Look;
-use WindowStall\Window\Pages\LookStyle;
 
 /** The look as the tray shows it: the decisions, and what was computed from them. */
 final readonly class LookView
@@ -19,7 +18,6 @@ final readonly class LookView
      * @param  array<string, string>  $tones  name → #rrggbb
      * @param  string  $contrast  the least of all that is read
      * @param  list<string>  $moved  sentences about colours that can't carry words
-     * @param  string  $weight  of the typefaces, in words
      */
     public function __construct(
         public string $name,
@@ -30,14 +28,13 @@ final readonly class LookView
         public array $tones,
         public string $contrast,
         public array $moved,
-        public string $weight,
         public string $pair,
         public string $shape,
         public string $pictures,
     ) {
     }
 
-    public static function of(Look $look, LookStyle $style): self
+    public static function of(Look $look): self
     {
         $form = LookForm::of($look->plan);
         $colours = $form['colours'];
@@ -55,7 +52,6 @@ final readonly class LookView
             tones: $tones->toArray(),
             contrast: number_format(floor($tones->least() * 10) / 10, 1),
             moved: array_map(static fn (MovedColour $m): string => $m->words(), $tones->moved()),
-            weight: sprintf('%d KB of typefaces', (int) ceil($style->weight() / 1024)),
             pair: $plan->pair->display()->words(),
             shape: $plan->shape->corner->words().', '.$plan->shape->line->words(),
             pictures: $plan->pictures->ratio->words().', '.$plan->pictures->ground->words(),

@@ -136,7 +136,7 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
         />
         {wide && <WideSheets url={given.sheetUrl} load={load} frame={sheets.frame} />}
       </div>
-      <Tray galley={galley} choices={choices} reach={reach} measures={sheets.measures} onChange={change} />
+      <Tray galley={galley} choices={choices} audit={audit} onChange={change} />
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { useState, type ReactNode } from 'react';
-import type { LookChoicesView, LookView, ReachView } from '@/types';
+import type { AuditView, LookChoicesView, LookView } from '@/types';
 import type { Copy, LookDraft } from '@/window/copy';
 import { ChoicesDrawer } from '@/window/tray/ChoicesDrawer';
 import { ColoursDrawer } from '@/window/tray/ColoursDrawer';
@@ -8,13 +8,11 @@ import { LooksDrawer } from '@/window/tray/LooksDrawer';
 import { TonesDrawer } from '@/window/tray/TonesDrawer';
 import { WeightDrawer } from '@/window/tray/WeightDrawer';
 import type { Galley } from '@/window/useGalley';
-import type { Measures } from '@/window/useSheets';
 
 interface Props {
   galley: Galley;
   choices: LookChoicesView;
-  reach: ReachView;
-  measures: Measures | null;
+  audit: AuditView;
   onChange: (next: Copy, what: string) => void;
 }
 
@@ -44,7 +42,7 @@ const PICTURES = [
 ];
 
 /** The look along the bottom: what was decided and what was computed from it. Each part opens upward. */
-export function Tray({ galley, choices, measures, onChange }: Props) {
+export function Tray({ galley, choices, audit, onChange }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const { look, copy } = galley;
   const draft = copy.look;
@@ -52,7 +50,6 @@ export function Tray({ galley, choices, measures, onChange }: Props) {
     onChange({ ...copy, look: { ...draft, ...decided } }, `look ${what}`);
   };
   const drawer: DrawerProps = { draft, look, choices, onDecide };
-  const bytes = measures === null ? null : measures.bytes.page + measures.bytes.pictures + measures.bytes.typefaces + measures.bytes.styles;
   const pull = (name: string) => () => {
     setOpen(open === name ? null : name);
   };
@@ -72,7 +69,7 @@ export function Tray({ galley, choices, measures, onChange }: Props) {
           {open === 'type' && <ChoicesDrawer {...drawer} title="Type" parts={TYPE} />}
           {open === 'shape' && <ChoicesDrawer {...drawer} title="Shape" parts={SHAPE} />}
           {open === 'pictures' && <ChoicesDrawer {...drawer} title="Pictures" parts={PICTURES} />}
-          {open === 'weight' && measures && <WeightDrawer measures={measures} />}
+          {open === 'weight' && <WeightDrawer weights={audit.weights} />}
         </section>
       )}
       <div className="flex items-stretch gap-1 overflow-x-auto bg-till px-5 text-[#f3ead9]">
@@ -105,7 +102,7 @@ export function Tray({ galley, choices, measures, onChange }: Props) {
         <div className="ml-auto flex">
           <Part name="weight" label="Weighs" open={open} onPull={pull('weight')}>
             <span className="tabular-nums" data-weight>
-              {bytes === null ? '…' : `${String(Math.ceil(bytes / 1024))} KB`}
+              {audit.weighs}
             </span>
           </Part>
         </div>

@@ -10,7 +10,7 @@ const SETTLES = 500;
 /** What the phone audit finds on the page as it stands; asked again whenever the page was measured anew. */
 export function useAudit(measures: Measures | null, saving: boolean) {
   const handle = useHandle();
-  const [audit, setAudit] = useState<AuditView>({ findings: [], figures: {} });
+  const [audit, setAudit] = useState<AuditView>({ findings: [], figures: {}, weighs: '…', weights: [] });
   const asked = useRef(0);
   useEffect(() => {
     if (measures === null || saving) return;

@@ -12,7 +12,6 @@ export interface Measures {
   /** Links that say something and lead nowhere. */
   dead: { id: string; words: string }[];
   pictures: { id: string; alt: boolean; bytes: number; says: boolean }[];
-  films: { id: string; height: number }[];
   overPictures: WordsOverPicture[];
   bytes: { page: number; pictures: number; typefaces: number; styles: number };
 }
@@ -79,7 +78,6 @@ export function measure(): Measures {
       // A picture within a link that has words says nothing of its own.
       says: (node.closest('a')?.innerText.trim() ?? '') === '',
     })),
-    films: all('[data-section] video').map((node) => ({ id: idOf(node), height: Math.round(node.getBoundingClientRect().height) })),
     overPictures: wordsOverPictures(),
     bytes: bytes(),
   };

@@ -24,7 +24,7 @@ final class PhoneAuditTest extends TestCase
     {
         $found = self::found(
             self::measured(['hero' => [0, 600], 'story' => [600, 800], 'row' => [1_400, 500], 'foot' => [1_900, 200]], ['goods' => [['id' => 'row', 'top' => 1_470, 'height' => 200]]]),
-            [self::hero(), new SectionFacts('story', 'Story', sells: false), self::row(), self::foot()],
+            [self::hero(), new SectionFacts('story', sells: false), self::row(), self::foot()],
         );
         self::assertSame(['far row'], array_keys($found));
         self::assertSame('The first goods are 2.0 screens down: a shopper swipes 2 times to see what you sell.', $found['far row']->words);
@@ -49,7 +49,7 @@ final class PhoneAuditTest extends TestCase
     public function test_what_lies_too_deep_is_named_but_never_the_foot(): void
     {
         $deep = PhoneAudit::SCREEN * PhoneAudit::DEEP + 1;
-        $sections = [self::row(), new SectionFacts('last', 'Words', sells: false), self::foot()];
+        $sections = [self::row(), new SectionFacts('last', sells: false), self::foot()];
         $found = self::found(self::measured(['row' => [0, $deep], 'last' => [$deep, 300], 'foot' => [$deep + 300, 200]]), $sections);
         self::assertSame(['hide', 'last'], [$found['long last']->mend?->do, $found['long last']->mend?->section]);
         self::assertSame([], self::found(self::measured(['row' => [0, $deep], 'foot' => [$deep, 200]]), [self::row(), self::foot()]));
@@ -58,7 +58,7 @@ final class PhoneAuditTest extends TestCase
     public function test_what_leads_nowhere_is_taken_out_or_led_somewhere(): void
     {
         $nowhere = [['field' => 'menu', 'row' => 2, 'words' => 'Gifts'], ['field' => 'leads', 'row' => null, 'words' => 'See it']];
-        $found = array_values(self::found(self::measured(['m' => [0, 60]]), [new SectionFacts('m', 'Masthead', sells: true, nowhere: $nowhere)]));
+        $found = array_values(self::found(self::measured(['m' => [0, 60]]), [new SectionFacts('m', sells: true, nowhere: $nowhere)]));
         self::assertSame(['“Gifts” leads nowhere any more.', '“See it” leads nowhere.'], array_column($found, 'words'));
         self::assertSame(['take-out', 'menu', 2], [$found[0]->mend?->do, $found[0]->mend?->field, $found[0]->mend?->row]);
         self::assertSame(['say', 'leads', 'all'], [$found[1]->mend?->do, $found[1]->mend?->field, $found[1]->mend?->value]);
@@ -66,7 +66,7 @@ final class PhoneAuditTest extends TestCase
 
     public function test_goods_that_cant_be_bought_are_counted_and_dropped_where_they_were_picked(): void
     {
-        $facts = static fn (bool $picked): SectionFacts => new SectionFacts('row', 'Product row', sells: true, soldOut: [7, 9], shown: 4, picked: $picked);
+        $facts = static fn (bool $picked): SectionFacts => new SectionFacts('row', sells: true, soldOut: [7, 9], shown: 4, picked: $picked);
         $found = self::found(self::measured(['row' => [0, 400]]), [$facts(true)]);
         self::assertSame('2 of the 4 goods shown here can’t be bought.', array_values($found)[0]->words);
         self::assertSame(['drop', 7], [array_values($found)[0]->mend?->do, array_values($found)[0]->mend?->value]);
@@ -75,7 +75,7 @@ final class PhoneAuditTest extends TestCase
 
     public function test_a_promise_of_days_is_held_against_the_slowest_thing_shown(): void
     {
-        $says = static fn (string $words): SectionFacts => new SectionFacts('n', 'Notice strip', sells: true, said: [['field' => 'messages', 'row' => 0, 'words' => $words]]);
+        $says = static fn (string $words): SectionFacts => new SectionFacts('n', sells: true, said: [['field' => 'messages', 'row' => 0, 'words' => $words]]);
         $at = self::measured(['n' => [0, 40]]);
         $found = self::found($at, [$says('Posted from Britain, with you in 3 to 7 days')], new DayRange(3, 24));
         self::assertSame('It says “3 to 7 days”; the slowest you show takes 24 days.', $found['promise n 3 to 7 days 24']->words);
@@ -89,7 +89,7 @@ final class PhoneAuditTest extends TestCase
     public function test_words_over_a_picture_are_judged_by_the_worst_pixel_under_them(): void
     {
         $over = static fn (string $colour, array $under): Measured => self::measured(['hero' => [0, 300]], ['overPictures' => [['id' => 'hero', 'words' => 'for small plots', 'colour' => $colour, 'under' => $under]]]);
-        $sells = new SectionFacts('hero', 'Hero', sells: true);
+        $sells = new SectionFacts('hero', sells: true);
         $found = self::found($over('#25211b', ['#f2e6cf', '#6d7f78']), [$sells]);
         self::assertSame('“for small plots” crosses the picture at 3.7 to 1; it needs 4.5.', array_values($found)[0]->words);
         self::assertSame(['say', 'room', 'narrow'], [array_values($found)[0]->mend?->do, array_values($found)[0]->mend?->field, array_values($found)[0]->mend?->value]);
@@ -100,11 +100,13 @@ final class PhoneAuditTest extends TestCase
     public function test_small_taps_and_pictures_that_say_nothing_are_named(): void
     {
         $measured = self::measured(['row' => [0, 400]], [
+            'dead' => [['id' => 'row', 'words' => '']],
             'taps' => [['id' => 'row', 'words' => 'Menu', 'width' => 20, 'height' => 30]],
             'pictures' => [['id' => 'row', 'alt' => false, 'says' => true], ['id' => 'row', 'alt' => false, 'says' => false], ['id' => 'row', 'alt' => true, 'says' => true]],
         ]);
         $found = self::found($measured, [self::row()]);
         self::assertSame('“Menu” can be tapped on 20 × 30; a fingertip needs 44.', $found['taps row']->words);
+        self::assertSame('A link here has no words.', $found['dead row']->words);
         self::assertSame('A picture here says nothing to whoever can’t see it.', $found['unsaid row']->words);
     }
 
@@ -142,16 +144,16 @@ final class PhoneAuditTest extends TestCase
 
     private static function hero(): SectionFacts
     {
-        return new SectionFacts('hero', 'Hero', sells: false);
+        return new SectionFacts('hero', sells: false);
     }
 
     private static function row(): SectionFacts
     {
-        return new SectionFacts('row', 'Product row', sells: true, shown: 4);
+        return new SectionFacts('row', sells: true, shown: 4);
     }
 
     private static function foot(): SectionFacts
     {
-        return new SectionFacts('foot', 'Foot', sells: false);
+        return new SectionFacts('foot', sells: false);
     }
 }
