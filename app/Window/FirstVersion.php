@@ -81,7 +81,7 @@ final class FirstVersion
         return $this->section('hero', [
             'words' => mb_strimwidth($good->title, 0, 60, '…'),
             'under' => match (true) {
-                $good->gist !== '' => $good->gist.'.',
+                $good->gist !== '' => str_ends_with($good->gist, '…') ? $good->gist : $good->gist.'.',
                 $good->days !== '' => $price.', with you in '.$good->days,
                 default => $price,
             },

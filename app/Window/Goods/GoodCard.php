@@ -61,6 +61,7 @@ final readonly class GoodCard
         $plain = RichText::plain($words);
         $sentence = preg_match('/^(.{8,70}?)[.;:!?](\s|$)/u', $plain, $m) === 1 ? $m[1] : $plain;
 
-        return mb_strimwidth($sentence, 0, 70, '…');
+        // Never in the middle of a word.
+        return mb_strwidth($sentence) <= 70 ? $sentence : (string) preg_replace('/[\s,]+\S*$/u', '', mb_substr($sentence, 0, 70)).'…';
     }
 }

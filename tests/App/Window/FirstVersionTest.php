@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Window;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Section;
 use WindowStall\Window\Window;
 
@@ -49,5 +50,15 @@ final class FirstVersionTest extends AppTestCase
         $mine = $this->world->inWindow($this->stall);
         $this->postJson(route('window.first.store', $this->stall), ['hero' => $mine->id, 'look' => 'other'])->assertUnprocessable()->assertJsonPath('message', 'There is no such look.');
         self::assertEquals($before, Window::query()->findOrFail($this->stall->id)->working);
+    }
+
+    public function test_a_long_description_ends_at_a_word(): void
+    {
+        $listing = $this->world->inWindow($this->stall);
+        $listing->update(['own_words' => '<p>Three-ply jute that ties soft, holds through a season and rots down with the beans.</p>']);
+        $card = WindowGoods::of($this->stall)->only([$listing->id])[0];
+        self::assertSame('Three-ply jute that ties soft, holds through a season and rots down…', $card->gist);
+        $this->postJson(route('window.first.store', $this->stall), ['hero' => $listing->id, 'look' => 'plaster'])->assertOk();
+        self::assertSame($card->gist, Window::query()->findOrFail($this->stall->id)->workingContent()->section('hero')?->settings['under']);
     }
 }
