@@ -8,15 +8,16 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\Cut;
 use WindowStall\Support\Pictures\PictureFile;
 use WindowStall\Support\Pictures\SvgDrawing;
 use WindowStall\Support\Refusal;
 
-/** Takes a picture that a person sent: looked at here, opened and made into sizes by the pictures worker. */
+/** Takes a picture or a logo that a person sent: looked at here, opened and made into sizes by the pictures worker. */
 final class SendPicture
 {
     /**
-     * @param  Listing|null  $listing  null for one of the stall's own, such as its logo
+     * @param  Listing|null  $listing  null for one of the stall's own
      *
      * @throws Refusal when it is no picture that can be used
      */
@@ -24,9 +25,31 @@ final class SendPicture
     {
         // A drawing is taken for the stall's own only: a logo is drawn, goods are photographed.
         $listing === null && SvgDrawing::is($bytes) ? SvgDrawing::check($bytes) : PictureFile::check($bytes);
+
+        return $this->keep($stall, $bytes, [
+            'listing_id' => $listing?->id,
+            'cut' => ($listing === null ? Cut::Whole : Cut::Square)->value,
+        ]);
+    }
+
+    /** @throws Refusal when it is no picture that can be used */
+    public function logo(Stall $stall, string $bytes): Picture
+    {
+        SvgDrawing::is($bytes) ? SvgDrawing::check($bytes) : PictureFile::check($bytes, least: PictureFile::LEAST_LOGO);
+
+        return $this->keep($stall, $bytes, ['logo' => true, 'cut' => Cut::Whole->value]);
+    }
+
+    /** @param  array<string, mixed>  $own */
+    private function keep(Stall $stall, string $bytes, array $own): Picture
+    {
         $incoming = 'pictures/'.$stall->id.'/'.Str::random(40);
         Storage::put($incoming, $bytes);
-        $picture = Picture::query()->create(['stall_id' => $stall->id, 'listing_id' => $listing?->id, 'incoming' => $incoming, 'state' => Picture::WAITING]);
+        $picture = Picture::query()->create($own + [
+            'stall_id' => $stall->id,
+            'incoming' => $incoming,
+            'state' => Picture::WAITING,
+        ]);
         MakePicture::dispatch($picture->id);
 
         return $picture->refresh();

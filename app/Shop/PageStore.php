@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Process;
 
 /**
  * Ready pages as files under storage/pages/HOST/REVISION/, served by the web server without PHP.
@@ -25,6 +26,17 @@ final class PageStore
         // Compressed beside the plain one, first: whoever finds the page finds both.
         $this->put($file.'.gz', (string) gzencode($html, 9));
         $this->put($file, $html);
+        // Smaller still, once the shopper has been answered.
+        defer(fn () => $this->brotli($file));
+    }
+
+    private function brotli(string $file): void
+    {
+        $made = Process::timeout(10)->run(['brotli', '--quality=11', '--stdout', $file]);
+        // The revision may have been thrown away meanwhile.
+        if ($made->successful() && is_file($file)) {
+            $this->put($file.'.br', $made->output());
+        }
     }
 
     /** Whole or not at all. */

@@ -6,12 +6,12 @@ namespace WindowStall\Window;
 
 use WindowStall\Core\Window\Finding;
 use WindowStall\Core\Window\Measured;
+use WindowStall\Core\Window\Mend;
 use WindowStall\Core\Window\PhoneAudit;
 use WindowStall\Core\Window\SectionFacts;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Sections\Field;
 use WindowStall\Window\Views\AuditView;
 
 /** Brings together what the sheet measured and what is known of the sections, for the rules in core. */
@@ -48,9 +48,48 @@ final class AuditPage
             nowhere: self::nowhere($section, $goods),
             soldOut: array_values(array_map(static fn (GoodCard $card): int => $card->id, $gone)),
             shown: count($cards),
-            picked: ($section->settings['which'] ?? '') === 'chosen',
-            said: self::said($kind->fields(), $section->settings),
+            said: PageWords::of($section),
+            clears: self::clears($section),
+            lightens: self::lightens($section),
+            pictureField: self::pictureField($section),
         );
+    }
+
+    private static function clears(Section $section): ?Mend
+    {
+        $clears = $section->kind->clears($section->settings);
+
+        return $clears === null ? null : Mend::say($clears['words'], $section->id, $clears['field'], $clears['value']);
+    }
+
+    /** Fewer goods where it shows many; what isn't always there can be hidden. */
+    private static function lightens(Section $section): ?Mend
+    {
+        $shown = (int) ($section->settings['count'] ?? 0);
+        $choices = array_column($section->kind->fields(), 'choices', 'name')['count'] ?? [];
+        $fewer = array_filter(array_keys($choices), static fn (int|string $n): bool => (int) $n * 2 <= $shown);
+
+        return match (true) {
+            $fewer !== [] && $shown > 4 => Mend::say(
+                sprintf('Show %d instead of %d', max($fewer), $shown),
+                $section->id,
+                'count',
+                (string) max($fewer),
+            ),
+            $section->kind->always() => null,
+            default => Mend::hide('Hide it', $section->id),
+        };
+    }
+
+    private static function pictureField(Section $section): string
+    {
+        foreach ($section->kind->fields() as $field) {
+            if ($field->type === 'picture' || in_array('picture', array_column($field->each, 'type'), true)) {
+                return $field->name;
+            }
+        }
+
+        return '';
     }
 
     /** @return list<array{field: string, row: int|null, words: string}> what has words and leads nowhere */
@@ -74,28 +113,5 @@ final class AuditPage
         }
 
         return $found;
-    }
-
-    /**
-     * @param  list<Field>  $fields
-     * @param  array<mixed>  $settings
-     * @return list<array{field: string, row: int|null, words: string}> everything it says in words
-     */
-    private static function said(array $fields, array $settings): array
-    {
-        $said = [];
-        foreach ($fields as $field) {
-            $value = $settings[$field->name] ?? null;
-            if (in_array($field->type, ['line', 'text'], true) && is_string($value)) {
-                $said[] = ['field' => $field->name, 'row' => null, 'words' => $value];
-            }
-            foreach ($field->type === 'rows' && is_array($value) ? array_values($value) : [] as $n => $row) {
-                if (is_array($row) && is_string($row['words'] ?? null)) {
-                    $said[] = ['field' => $field->name, 'row' => $n, 'words' => $row['words']];
-                }
-            }
-        }
-
-        return $said;
     }
 }

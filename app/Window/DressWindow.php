@@ -10,6 +10,7 @@ use WindowStall\Core\Window\Merge;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
+use WindowStall\Window\Jobs\MakeShareCard;
 
 /** Changes the working copy, publishes it now or at a time, keeps versions of it and goes back to them. */
 final class DressWindow
@@ -156,6 +157,7 @@ final class DressWindow
     {
         $window->update(['published_id' => $revision->id]);
         $window->setRelation('published', $revision);
+        MakeShareCard::dispatch($window->stall_id)->afterCommit();
         $this->turnNext($window);
     }
 
@@ -188,12 +190,10 @@ final class DressWindow
 
     private function ownLogo(Stall $stall, Content $content, Content $before): void
     {
-        $logo = $content->look->logo['path'] ?? null;
-        if ($logo === null || $logo === ($before->look->logo['path'] ?? null)) {
-            return;
-        }
-        if (! $stall->pictures()->whereNull('listing_id')->where('path', $logo)->exists()) {
-            throw new Refusal('This logo isn’t the stall’s own. Send it again.');
+        foreach (array_diff($content->look->logoPaths(), $before->look->logoPaths()) as $new) {
+            if (! $stall->pictures()->where('logo', true)->where('path', $new)->exists()) {
+                throw new Refusal('This logo isn’t the stall’s own. Send it again.');
+            }
         }
     }
 

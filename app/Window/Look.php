@@ -22,9 +22,17 @@ final readonly class Look
 
     private const LOGO = '#^\d+/logo/[0-9a-f]{16}$#D';
 
-    /** @param  array{path: string, width: int, height: int}|null  $logo */
-    public function __construct(public string $name, public LookPlan $plan, public string $wordmark, public ?array $logo)
-    {
+    /**
+     * @param  array{path: string, width: int, height: int}|null  $logo
+     * @param  array{path: string, width: int, height: int}|null  $logoOnDark  drawn for a dark ground
+     */
+    public function __construct(
+        public string $name,
+        public LookPlan $plan,
+        public string $wordmark,
+        public ?array $logo,
+        public ?array $logoOnDark = null,
+    ) {
     }
 
     public static function begin(StarterLook $starter, string $wordmark): self
@@ -48,7 +56,13 @@ final readonly class Look
             throw new Refusal(sprintf('A look’s name needs 1 to %d letters.', self::MOST_NAME));
         }
 
-        return new self($name, LookForm::read($said), $wordmark, self::logo($said['logo'] ?? null));
+        return new self(
+            name: $name,
+            plan: LookForm::read($said),
+            wordmark: $wordmark,
+            logo: self::logo($said['logo'] ?? null),
+            logoOnDark: self::logo($said['logoOnDark'] ?? null),
+        );
     }
 
     /**
@@ -70,7 +84,18 @@ final readonly class Look
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'wordmark' => $this->wordmark, 'logo' => $this->logo] + LookForm::of($this->plan);
+        return [
+            'name' => $this->name,
+            'wordmark' => $this->wordmark,
+            'logo' => $this->logo,
+            'logoOnDark' => $this->logoOnDark,
+        ] + LookForm::of($this->plan);
+    }
+
+    /** @return list<string> where its logos lie */
+    public function logoPaths(): array
+    {
+        return array_column(array_filter([$this->logo, $this->logoOnDark]), 'path');
     }
 
     public function tones(): Tones

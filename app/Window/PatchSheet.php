@@ -17,9 +17,6 @@ use WindowStall\Window\Views\StandingView;
 /** What the galley has to replace after a saving: the sections that changed, and nothing else. */
 final readonly class PatchSheet
 {
-    /** Decisions of the look that stand in the sections' own markup. */
-    private const IN_MARKUP = ['wordmark', 'logo'];
-
     public function __construct(private PageRenderer $pages)
     {
     }
@@ -29,7 +26,7 @@ final readonly class PatchSheet
         $content = $saved->after;
         $goods = WindowGoods::of($stall);
         $decided = Changes::ofLook($saved->before->look->toArray(), $content->look->toArray());
-        $named = array_intersect($decided, self::IN_MARKUP) !== [];
+        $named = self::head($saved->before->look) !== self::head($content->look);
         $style = $this->pages->style($content);
         $html = $notes = [];
         foreach ($content->sections as $section) {
@@ -56,5 +53,13 @@ final readonly class PatchSheet
             meeting: $saved->meeting(),
             merged: $saved->merged === null ? null : $content->toArray(),
         );
+    }
+
+    /** @return array{string, string|null, string|null} what of a look stands in the sections' own markup */
+    private static function head(Look $look): array
+    {
+        $sign = Sign::of($look);
+
+        return [$look->wordmark, $sign?->logo['path'], $sign?->plate];
     }
 }

@@ -18,6 +18,7 @@ use WindowStall\Stall\Stall;
  * @property int|null $published_id
  * @property Carbon|null $turns_at when what shoppers see changes next by the calendar alone
  * @property list<string> $waved keys of findings that were waved away
+ * @property list<string> $sample_words what the first version said, as {@see PageWords::all()} says it
  * @property Carbon $updated_at
  * @property-read WindowRevision|null $published
  */
@@ -28,12 +29,12 @@ final class Window extends Model
     public $incrementing = false;
 
     /** @var array<string, mixed> as the table has it */
-    protected $attributes = ['waved' => '[]'];
+    protected $attributes = ['waved' => '[]', 'sample_words' => '[]'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array'];
+        return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array', 'sample_words' => 'array'];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -51,6 +52,12 @@ final class Window extends Model
     public function workingContent(): Content
     {
         return Content::saved($this->working);
+    }
+
+    /** How many words of the first version still stand as the program wrote them. */
+    public function untouched(Content $content): int
+    {
+        return count(array_intersect($this->sample_words, PageWords::all($content)));
     }
 
     /** What shoppers see; before the first publishing, nothing. */

@@ -7,6 +7,7 @@ use WindowStall\Stall\Http\InStall;
 use WindowStall\Window\Http\AuditController;
 use WindowStall\Window\Http\FilmsController;
 use WindowStall\Window\Http\FirstVersionController;
+use WindowStall\Window\Http\GroundsController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\PicturesController;
@@ -40,6 +41,8 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group
     Route::post('/films', [FilmsController::class, 'store'])->middleware('dear')->name('window.films.store');
     Route::get('/pictures', [PicturesController::class, 'index'])->name('window.pictures');
     Route::patch('/pictures/{picture}', [PicturesController::class, 'update'])->withoutScopedBindings()->name('window.pictures.update');
+    Route::get('/grounds', [GroundsController::class, 'index'])->name('window.grounds');
+    Route::post('/grounds', [GroundsController::class, 'store'])->middleware('dear')->name('window.grounds.store');
     Route::post('/logo', [LogoController::class, 'store'])->middleware('dear')->name('window.logo');
     Route::get('/logo/{picture}', [LogoController::class, 'show'])->withoutScopedBindings()->name('window.logo.sent');
 });

@@ -18,6 +18,16 @@ enum Build: string
     case Timetable = 'timetable';
     case Plaster = 'plaster';
 
+    /** The tone that the head of the page stands on. */
+    public function head(): string
+    {
+        return match ($this) {
+            self::Barrow => 'deep',
+            self::Enamel => 'fill',
+            default => 'ground',
+        };
+    }
+
     public function words(): string
     {
         return match ($this) {

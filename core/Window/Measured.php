@@ -20,6 +20,7 @@ final readonly class Measured
      * @param  list<array{id: string, words: string}>  $dead
      * @param  list<array{id: string}>  $unsaid  pictures that say nothing to whoever can't see them
      * @param  list<array{id: string, words: string, colour: string, under: list<string>}>  $overPictures
+     * @param  array<string, int>  $pictureBytes  by section, the heaviest first
      * @param  array{page: int, pictures: int, typefaces: int, styles: int}  $bytes
      */
     private function __construct(
@@ -30,6 +31,7 @@ final readonly class Measured
         public array $dead,
         public array $unsaid,
         public array $overPictures,
+        public array $pictureBytes,
         public array $bytes,
     ) {
     }
@@ -72,6 +74,7 @@ final readonly class Measured
                 ],
                 self::rows($said, 'overPictures'),
             ),
+            pictureBytes: self::pictureBytes($said),
             bytes: [
                 'page' => self::number($bytes, 'page'),
                 'pictures' => self::number($bytes, 'pictures'),
@@ -84,6 +87,22 @@ final readonly class Measured
     public function weight(): int
     {
         return array_sum($this->bytes);
+    }
+
+    /**
+     * @param  array<mixed>  $said
+     * @return array<string, int>
+     */
+    private static function pictureBytes(array $said): array
+    {
+        $sum = [];
+        foreach (self::rows($said, 'pictures') as $row) {
+            $id = self::text($row, 'id');
+            $sum[$id] = ($sum[$id] ?? 0) + self::number($row, 'bytes');
+        }
+        arsort($sum);
+
+        return $sum;
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class Mend
         public string $field = '',
         public ?int $row = null,
         public string|int|null $value = null,
+        public string $part = '',
     ) {
     }
 
@@ -28,21 +29,33 @@ final readonly class Mend
         return new self($words, 'hide', $section);
     }
 
-    /** Says something else in a field, or in the field of one row of a list. */
-    public static function say(string $words, string $section, string $field, string $value, ?int $row = null): self
+    /** Says something else in a field; null says nothing there. */
+    public static function say(string $words, string $section, string $field, ?string $value): self
     {
-        return new self($words, 'say', $section, $field, $row, $value);
+        return new self($words, 'say', $section, $field, value: $value);
+    }
+
+    /** Says something else in one part of a row of a list. */
+    public static function sayInRow(string $words, string $section, string $field, int $row, string $part, string $value): self
+    {
+        return new self($words, 'say', $section, $field, $row, $value, $part);
+    }
+
+    /** Lays a new section of a kind behind another; at the beginning where that is null. */
+    public static function lay(string $words, string $kind, ?string $other): self
+    {
+        return new self($words, 'lay', $kind, value: $other);
+    }
+
+    /** Opens the section's note at a field: what is missing there only a person can say. */
+    public static function open(string $words, string $section, string $field = ''): self
+    {
+        return new self($words, 'open', $section, $field);
     }
 
     /** Takes a row out of a list. */
     public static function takeOut(string $words, string $section, string $field, int $row): self
     {
         return new self($words, 'take-out', $section, $field, $row);
-    }
-
-    /** Takes goods out of those picked by hand. */
-    public static function drop(string $words, string $section, string $field, int $good): self
-    {
-        return new self($words, 'drop', $section, $field, value: $good);
     }
 }

@@ -36,7 +36,7 @@ final class PhoneAudit
     {
         return [
             ...self::firstThingToBuy($measured, $sections),
-            ...self::weight($measured),
+            ...self::weight($measured, $sections),
             ...self::length($measured, $sections),
             ...array_merge(...array_map(static fn (SectionFacts $s): array => [
                 ...self::leadsNowhere($s),
@@ -93,6 +93,7 @@ final class PhoneAudit
                 section: null,
                 words: 'Nothing on this page can be bought or leads to goods.',
                 why: 'Whoever comes here can only leave.',
+                mend: Mend::lay('Lay what is newest', 'goods', self::leadBefore($measured, $sections, '')),
             )];
         }
         $down = $measured->sections[$selling[0]->id]['top'];
@@ -133,25 +134,38 @@ final class PhoneAudit
         return $lead;
     }
 
-    /** @return list<Finding> */
-    private static function weight(Measured $measured): array
+    /**
+     * @param  list<SectionFacts>  $sections
+     * @return list<Finding>
+     */
+    private static function weight(Measured $measured, array $sections): array
     {
         if ($measured->weight() <= self::HEAVY) {
             return [];
         }
         $most = array_keys($measured->bytes, max($measured->bytes), true)[0];
         $kb = static fn (int $bytes): int => intdiv($bytes + 1023, 1024);
+        // The heaviest section that can be made lighter; where none of them weighs anything, nobody is to blame.
+        $byId = array_column($sections, null, 'id');
+        $lighter = array_filter(
+            $measured->pictureBytes,
+            static fn (int $bytes, string $id): bool => $bytes > 0 && ($byId[$id] ?? null)?->lightens !== null,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $heaviest = array_key_first($lighter);
 
         return [new Finding(
             key: 'heavy',
-            section: null,
+            section: $heaviest,
             words: sprintf(
-                'The page weighs %d KB on a phone; %s are %d of it.',
+                'The page weighs %d KB on a phone; %s are %d of it%s.',
                 $kb($measured->weight()),
                 $most === 'page' ? 'its words' : $most,
                 $kb($measured->bytes[$most]),
+                $heaviest === null ? '' : sprintf(', %d of them here', $kb($lighter[$heaviest])),
             ),
             why: 'On a slow line that is more than three seconds before all of it is there.',
+            mend: $heaviest === null ? null : $byId[$heaviest]->lightens,
         )];
     }
 
@@ -213,7 +227,7 @@ final class PhoneAudit
             section: $section->id,
             words: sprintf('%d of the %d goods shown here can’t be bought.', $gone, $section->shown),
             why: 'They take the places of what can.',
-            mend: $section->picked ? Mend::drop('Take the first of them out', $section->id, 'listings', $section->soldOut[0]) : null,
+            mend: Mend::say('Pass over what is sold out', $section->id, 'gone', 'pass'),
         )];
     }
 
@@ -238,7 +252,9 @@ final class PhoneAudit
                 section: $section->id,
                 words: sprintf('It says “%s”; the slowest you show takes %d days.', $m[0], $days->max),
                 why: 'A promise that isn’t kept comes back as a complaint.',
-                mend: Mend::say('Say '.$days->words(), $section->id, $said['field'], $true, $said['row']),
+                mend: $said['row'] === null
+                    ? Mend::say('Say '.$days->words(), $section->id, $said['field'], $true)
+                    : Mend::sayInRow('Say '.$days->words(), $section->id, $said['field'], $said['row'], $said['part'], $true),
             );
         }
 
@@ -264,7 +280,7 @@ final class PhoneAudit
                         Tones::TEXT,
                     ),
                     why: 'In daylight, and for weaker eyes, those words can’t be read.',
-                    mend: Mend::say('Narrow the words', $section->id, 'room', 'narrow'),
+                    mend: $section->clears ?? Mend::open('Open it', $section->id),
                 )];
             }
         }
@@ -282,6 +298,7 @@ final class PhoneAudit
             section: $section->id,
             words: $dead[0]['words'] === '' ? 'A link here has no words.' : sprintf('“%s” is a link without an address.', $dead[0]['words']),
             why: 'Shoppers tap it in vain, or don’t know what it is.',
+            mend: Mend::open('Open it', $section->id),
         )];
     }
 
@@ -300,6 +317,7 @@ final class PhoneAudit
                 $small[0]['height'],
             ),
             why: 'A smaller one is missed, and the wrong thing opens.',
+            mend: Mend::open('Open it', $section->id),
         )];
     }
 
@@ -315,6 +333,7 @@ final class PhoneAudit
                 ? 'A picture here says nothing to whoever can’t see it.'
                 : $unsaid.' pictures here say nothing to whoever can’t see them.',
             why: 'Screen readers and search engines read words.',
+            mend: Mend::open('Say what it shows', $section->id, $section->pictureField),
         )];
     }
 

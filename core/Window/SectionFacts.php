@@ -12,8 +12,10 @@ final readonly class SectionFacts
      * @param  list<array{field: string, row: int|null, words: string}>  $nowhere  what leads nowhere; the row of a list, or null
      * @param  list<int>  $soldOut  goods shown that can't be bought
      * @param  int  $shown  how many goods it shows
-     * @param  bool  $picked  whether they were picked by hand
-     * @param  list<array{field: string, row: int|null, words: string}>  $said  what it says to shoppers, for promises in it
+     * @param  Mend|null  $clears  what brings its words clear of a picture
+     * @param  Mend|null  $lightens  what makes it weigh less
+     * @param  string  $pictureField  where its own pictures are chosen
+     * @param  list<array{field: string, row: int|null, part: string, words: string}>  $said  what it says to shoppers, for promises in it
      */
     public function __construct(
         public string $id,
@@ -21,8 +23,10 @@ final readonly class SectionFacts
         public array $nowhere = [],
         public array $soldOut = [],
         public int $shown = 0,
-        public bool $picked = false,
         public array $said = [],
+        public ?Mend $clears = null,
+        public ?Mend $lightens = null,
+        public string $pictureField = '',
     ) {
     }
 }

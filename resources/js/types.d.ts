@@ -924,6 +924,12 @@ export interface ChoiceView {
   label: string;
 }
 
+export interface DrawnGroundView {
+  key: string;
+  words: string;
+  picture: string;
+}
+
 export interface FieldView {
   name: string;
   label: string;
@@ -977,6 +983,8 @@ export interface LookView {
   name: string;
   wordmark: string;
   logo: LogoView | null;
+  logoOnDark: LogoView | null;
+  sign: string;
   colours: string[];
   choices: Record<string, string>;
   tones: Record<string, string>;
@@ -1010,6 +1018,7 @@ export interface MendView {
   section: string;
   field: string;
   row: number | null;
+  part: string;
   value: string | number | null;
 }
 
@@ -1036,9 +1045,15 @@ export interface OwnFilmView {
 export interface OwnPictureView {
   id: number;
   url: string;
+  whole: string | null;
   alt: string;
   width: number;
   height: number;
+  x: number;
+  y: number;
+  zoom: number;
+  cut: string;
+  used: string[];
 }
 
 export interface PatchView {
@@ -1103,6 +1118,7 @@ export interface ShowingView {
 export interface StandingView {
   changes: number;
   words: string;
+  sample: string;
   due: string | null;
   dueId: number | null;
 }

@@ -38,7 +38,9 @@ final class MakePicture implements ShouldQueue
         try {
             $bytes = (string) Storage::get($incoming);
             $bytes = $picture->listing_id === null && SvgDrawing::is($bytes) ? SvgDrawing::png($bytes) : $bytes;
-            $made = $sizes->make($bytes, $picture->stall_id.'/'.($picture->listing_id ?? 'logo'));
+            $made = $picture->logo
+                ? $sizes->logo($bytes, $picture->stall_id.'/logo')
+                : $sizes->make($bytes, $picture->stall_id.'/'.($picture->listing_id ?? 'own'));
             $picture->update($made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
         } catch (Refusal $refusal) {
             $this->refused($picture, $refusal->getMessage());

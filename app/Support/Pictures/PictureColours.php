@@ -13,6 +13,8 @@ final class PictureColours
     /** Pixels a side that are looked at. */
     private const SIDE = 48;
 
+    public const POINTS = self::SIDE * self::SIDE;
+
     /** Colours are told apart this coarsely, of 256 steps. */
     private const STEP = 12;
 

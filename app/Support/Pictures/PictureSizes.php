@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Support\Pictures;
 
+use GdImage;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 use Intervention\Image\Drivers\Gd\Driver;
@@ -23,30 +24,62 @@ final class PictureSizes
     /** Pixels a side of the whole picture that is kept, from which the sizes can be made again. */
     private const WHOLE = 2_400;
 
+    /** Pixels a side of a logo's sign, as phones ask for it on their first screen. */
+    private const ICON = 180;
+
+    /** How far a logo's surroundings may differ and still be empty, in hundredths of the greatest distance there is. */
+    private const NEARLY = 0.5;
+
     /**
      * @param  string  $bytes  the file as it came
      * @param  string  $folder  where the sizes go on the media disk
-     * @param  Crop|null  $crop  what of it is shown; the whole when null
      * @return array{path: string, width: int, height: int, original: string, alike: string} path without size and ending; the size of the largest one made; where the whole lies; its perceptual hash
      *
      * @throws Refusal when it is no picture that can be used, with the reason
      */
-    public function make(string $bytes, string $folder, ?Crop $crop = null): array
+    public function make(string $bytes, string $folder): array
     {
         PictureFile::check($bytes);
         // Made small at once: nothing is done to it at its full size. Upright, and without what the camera wrote into it.
         $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
+
+        return $this->kept($image, $folder);
+    }
+
+    /**
+     * Makes a logo: what is empty around it is cut off, and a square sign for the browser's tab is made besides.
+     *
+     * @return array{path: string, width: int, height: int, original: string, alike: string}
+     *
+     * @throws Refusal
+     */
+    public function logo(string $bytes, string $folder): array
+    {
+        PictureFile::check($bytes, least: PictureFile::LEAST_LOGO);
+        $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
+        self::trim($image);
+        $made = $this->kept($image, $folder);
+        $icon = $this->read((string) self::disk()->get($made['original']))->contain(self::ICON, self::ICON, 'rgba(255,255,255,0)');
+        self::disk()->put($made['path'].'-icon.png', (string) $icon->toPng());
+
+        return $made;
+    }
+
+    /** @return array{path: string, width: int, height: int, original: string, alike: string} */
+    private function kept(ImageInterface $image, string $folder): array
+    {
         // Under a name that nobody can work out from the file.
         $original = trim($folder, '/').'/'.bin2hex(random_bytes(16)).'-whole.webp';
         self::disk()->put($original, (string) $image->toWebp(92));
 
-        return $this->sizes($image, $original, $folder, $crop);
+        return $this->sizes($image, $original, $folder, null);
     }
 
     /**
      * Makes the sizes again from the whole, showing another part of it.
      *
-     * @return array{path: string, width: int, height: int, original: string, alike: string}
+     * @return array{path: string, width: int, height: int, original: string, alike: string, seen_x: int, seen_y: int}
+     *                                                                                                                 also where the crop's point lies in what is shown
      *
      * @throws Refusal
      */
@@ -54,8 +87,10 @@ final class PictureSizes
     {
         $bytes = (string) self::disk()->get($original);
         PictureFile::check($bytes, self::WHOLE * self::WHOLE);
+        $image = $this->read($bytes);
+        [$x, $y] = $crop->seen($image->width(), $image->height());
 
-        return $this->sizes($this->read($bytes), $original, $folder, $crop);
+        return $this->sizes($image, $original, $folder, $crop) + ['seen_x' => $x, 'seen_y' => $y];
     }
 
     /** @return array{path: string, width: int, height: int, original: string, alike: string} */
@@ -77,6 +112,17 @@ final class PictureSizes
         return $made;
     }
 
+    /** Takes away what has the colour of the corner, or can be seen through as it can; a plain box stays as it is. */
+    private static function trim(ImageInterface $image): void
+    {
+        $whole = $image->core()->native();
+        if ($whole instanceof GdImage) {
+            // Intervention's own way doesn't look at what can be seen through.
+            $trimmed = imagecropauto($whole, IMG_CROP_THRESHOLD, self::NEARLY, (int) imagecolorat($whole, 0, 0));
+            $trimmed === false || $image->core()->setNative($trimmed);
+        }
+    }
+
     /** @throws Refusal */
     private function read(string $bytes): ImageInterface
     {
@@ -90,6 +136,12 @@ final class PictureSizes
     private static function disk(): Filesystem
     {
         return Storage::disk((string) config('filesystems.media'));
+    }
+
+    /** A logo's square sign. */
+    public static function icon(string $path): string
+    {
+        return self::original($path.'-icon.png');
     }
 
     public static function original(string $path): string

@@ -12,6 +12,7 @@ use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\FirstVersion;
+use WindowStall\Window\PageWords;
 use WindowStall\Window\Views\FirstVersionView;
 use WindowStall\Window\Views\GalleyView;
 use WindowStall\Window\Window;
@@ -28,10 +29,15 @@ final readonly class FirstVersionController
     {
         /** @var User $user */
         $user = $request->user();
-        $typed = $request->validate(['hero' => 'required|integer|min:1|max:9000000000000000', 'look' => 'required|string|max:40']);
+        $typed = $request->validate([
+            'hero' => 'required|integer|min:1|max:9000000000000000',
+            'look' => 'required|string|max:40',
+        ]);
         $starter = StarterLook::tryFrom((string) $typed['look']) ?? throw new Refusal('There is no such look.');
-        $version = Window::query()->findOrFail($stall->id)->version;
-        $dress->save($stall, $first($stall, $starter, (int) $typed['hero']), $version, $user);
+        $window = Window::query()->findOrFail($stall->id);
+        $content = $first($stall, $starter, (int) $typed['hero']);
+        $dress->save($stall, $content, $window->version, $user);
+        $window->update(['sample_words' => PageWords::all($content)]);
 
         return new JsonResponse(GalleyView::of($stall, Window::query()->with('published')->findOrFail($stall->id)));
     }

@@ -8,15 +8,19 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use WindowStall\Bench\SendPicture;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Window\Views\SentLogoView;
 
-/** Takes a logo or another picture of the stall's own; it is used once it is made and the page is saved with it. */
+/** Takes a logo, or with "as" another picture of the stall's own; it is used once it is made and the page is saved. */
 final readonly class LogoController
 {
     public function store(Request $request, Stall $stall, SendPicture $send): JsonResponse
     {
-        return new JsonResponse(SentLogoView::of($send($stall, null, UploadedPicture::bytes($request, 'picture'))));
+        $bytes = UploadedPicture::bytes($request, 'picture');
+        $picture = Typed::text($request, 'as') === 'picture' ? $send($stall, null, $bytes) : $send->logo($stall, $bytes);
+
+        return new JsonResponse(SentLogoView::of($picture));
     }
 
     /** Whether one that was sent is made. */

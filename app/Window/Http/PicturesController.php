@@ -6,11 +6,15 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use WindowStall\Bench\Picture;
+use Illuminate\Validation\Rule;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\Crop;
+use WindowStall\Support\Pictures\Cut;
+use WindowStall\Window\CutPicture;
+use WindowStall\Window\PicturesUsed;
 use WindowStall\Window\Views\OwnPictureView;
 
-/** The stall's own pictures, and what each says to whoever can't see it. */
+/** The stall's own pictures: what of each is seen, where, and what it says to whoever can't see it. */
 final readonly class PicturesController
 {
     public function index(Stall $stall): JsonResponse
@@ -18,14 +22,29 @@ final readonly class PicturesController
         return new JsonResponse(OwnPictureView::all($stall));
     }
 
-    public function update(Request $request, Stall $stall, int $picture): JsonResponse
+    public function update(Request $request, Stall $stall, int $picture, CutPicture $cut): JsonResponse
     {
-        $typed = $request->validate(['alt' => 'present|nullable|string|max:200']);
-        $found = $stall->pictures()->whereNull('listing_id')->where('state', Picture::READY)->findOrFail($picture);
-        $alt = trim((string) ($typed['alt'] ?? ''));
-        $found->update(['alt' => $alt === '' ? null : $alt]);
+        $typed = $request->validate([
+            'alt' => 'sometimes|nullable|string|max:200',
+            'x' => 'sometimes|required|integer|between:0,100',
+            'y' => 'sometimes|required|integer|between:0,100',
+            'zoom' => 'sometimes|required|integer|between:100,'.Crop::NEAREST,
+            'cut' => ['sometimes', 'required', Rule::enum(Cut::class)],
+        ]);
+        $found = $stall->pictures()->own()->findOrFail($picture);
+        if (array_key_exists('alt', $typed)) {
+            $alt = trim((string) $typed['alt']);
+            $found->alt = $alt === '' ? null : $alt;
+        }
+        $cut($found, new Crop(
+            x: (int) ($typed['x'] ?? $found->focal_x),
+            y: (int) ($typed['y'] ?? $found->focal_y),
+            zoom: (int) ($typed['zoom'] ?? $found->zoom),
+            cut: Cut::from((string) ($typed['cut'] ?? $found->cut->value)),
+        ));
+        $found->save();
         $stall->bumpShop();
 
-        return new JsonResponse(OwnPictureView::of($found));
+        return new JsonResponse(OwnPictureView::of($found, PicturesUsed::of($stall)[$found->id] ?? []));
     }
 }

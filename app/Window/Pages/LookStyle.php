@@ -50,7 +50,7 @@ final readonly class LookStyle
     public function icon(): string
     {
         if ($this->look->logo !== null) {
-            return PictureSizes::url($this->look->logo['path'], min(PictureSizes::WIDTHS));
+            return PictureSizes::icon($this->look->logo['path']);
         }
         $tones = $this->look->tones();
         $svg = sprintf(

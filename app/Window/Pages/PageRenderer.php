@@ -10,6 +10,7 @@ use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Section;
+use WindowStall\Window\ShareCard;
 use WindowStall\Window\Window;
 
 /**
@@ -134,9 +135,13 @@ final readonly class PageRenderer
         ])->render();
     }
 
-    /** The picture that goes along when somebody shares the shop: the hero's, at the shop's own address. */
+    /** The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or the hero's. */
     private function shared(Content $content, WindowGoods $goods): string
     {
+        $card = ShareCard::path($content->look);
+        if ($card !== null) {
+            return self::whole(PictureSizes::original($card), $goods->stall);
+        }
         foreach ($content->sections as $section) {
             if ($section->kind->key() !== 'hero' || ! $section->showing->now()) {
                 continue;
@@ -145,10 +150,15 @@ final readonly class PageRenderer
             $picture = $data['own'] ?? $data['good']?->picture;
             $url = $picture?->path === null ? '' : PictureSizes::url($picture->path, max(PictureSizes::WIDTHS));
 
-            return str_starts_with($url, '/') ? rtrim($goods->stall->shopAddress(), '/').$url : $url;
+            return self::whole($url, $goods->stall);
         }
 
         return '';
+    }
+
+    private static function whole(string $url, Stall $stall): string
+    {
+        return str_starts_with($url, '/') ? rtrim($stall->shopAddress(), '/').$url : $url;
     }
 
     private function describe(Content $content): string

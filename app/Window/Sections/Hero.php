@@ -32,7 +32,14 @@ final class Hero extends SectionKind
             Field::line('under', 'Under them', 120),
             Field::listing('listing', 'Whose picture it shows'),
             Field::picture('picture', 'Picture'),
-            Field::choice('focus', 'What of it is in focus', ['left' => 'left part', 'middle' => 'middle', 'right' => 'right part', 'top' => 'top', 'foot' => 'foot'], 'middle'),
+            Field::choice('focus', 'What of it is in focus', [
+                'point' => 'chosen point',
+                'left' => 'left part',
+                'middle' => 'middle',
+                'right' => 'right part',
+                'top' => 'top',
+                'foot' => 'foot',
+            ], 'point'),
             Field::choice('height', 'How tall it stands', ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'], 'middle'),
             Field::choice('room', 'How the words run', ['own' => 'as wide as they like', 'narrow' => 'narrow, clear of the picture'], 'own'),
             Field::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
@@ -70,6 +77,15 @@ final class Hero extends SectionKind
             'href' => $way->href($goods),
             'secondHref' => Way::from($settings['second_leads'])->href($goods),
         ];
+    }
+
+    public function clears(array $settings): ?array
+    {
+        return match (true) {
+            $settings['room'] === 'own' => ['field' => 'room', 'value' => 'narrow', 'words' => 'Narrow the words'],
+            $settings['picture'] !== null => ['field' => 'picture', 'value' => null, 'words' => 'Without the picture'],
+            default => null,
+        };
     }
 
     public function figure(array $settings, array $data, WindowGoods $goods): string

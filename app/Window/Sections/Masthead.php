@@ -57,6 +57,11 @@ final class Masthead extends SectionKind
         return ['menu' => Ways::of($settings['menu'], $goods)];
     }
 
+    public function clears(array $settings): ?array
+    {
+        return $settings['over'] === 'no' ? null : ['field' => 'over', 'value' => 'no', 'words' => 'Stand it above the hero'];
+    }
+
     public function everywhere(): bool
     {
         return true;

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** Goods in a row, a grid or one by one: picked by hand or by a rule. */
 final class ProductRow extends SectionKind
 {
+    /** Where what is sold out is passed over, so many times as many are looked at. */
+    private const LOOKED_AT = 3;
+
     public function key(): string
     {
         return 'goods';
@@ -40,6 +44,7 @@ final class ProductRow extends SectionKind
             Field::amount('under', 'Under a price of', '20.00'),
             Field::choice('count', 'How many', ['2' => '2', '3' => '3', '4' => '4', '6' => '6', '8' => '8', '12' => '12'], '4'),
             Field::listings('listings', 'Picked goods', 12),
+            Field::choice('gone', 'What can’t be bought', ['show' => 'too', 'pass' => 'not'], 'show'),
             Field::choice('phone', 'Across on a phone', ['1' => 'one', '2' => 'two'], '2'),
             Field::choice('wide', 'Across on a desk', ['3' => 'three', '4' => 'four', '6' => 'six'], '4'),
             Field::choice('lies', 'How they lie', ['grid' => 'in a grid', 'strip' => 'on a strip to push along'], 'grid'),
@@ -58,7 +63,7 @@ final class ProductRow extends SectionKind
         };
         $which = $settings['which'] === 'newest' ? 'the {count} {which}' : $which;
 
-        return 'is headed {heading} and shows '.$which.'. They lie {lies}, {phone} across on a phone and {wide} on a desk, '
+        return 'is headed {heading} and shows '.$which.', what can’t be bought {gone}. They lie {lies}, {phone} across on a phone and {wide} on a desk, '
             .'pictures cut {ratio}, on {tone}.';
     }
 
@@ -80,17 +85,32 @@ final class ProductRow extends SectionKind
     public function data(array $settings, WindowGoods $goods): array
     {
         $count = (int) $settings['count'];
+        if ($settings['gone'] === 'show') {
+            return ['goods' => $this->goods($settings, $goods, $count)];
+        }
+        $more = $this->goods($settings, $goods, $count * self::LOOKED_AT);
+        $bought = array_values(array_filter($more, static fn (GoodCard $card): bool => ! $card->soldOut));
+
+        return ['goods' => array_slice($bought, 0, $count)];
+    }
+
+    /**
+     * @param  array<string, mixed>  $settings
+     * @return list<GoodCard>
+     */
+    private function goods(array $settings, WindowGoods $goods, int $count): array
+    {
         /** @var list<int> $ids */
         $ids = $settings['listings'];
 
-        return ['goods' => match ($settings['which']) {
+        return match ($settings['which']) {
             'keeping' => $goods->keepingMost($count),
             'selling' => $goods->bestSelling($count),
             'tag' => $goods->tagged((string) $settings['tag'], $count),
             'under' => $goods->under((string) $settings['under'], $count),
             'chosen' => array_slice($goods->only($ids), 0, $count),
             default => $goods->newest($count),
-        }];
+        };
     }
 
     public function figure(array $settings, array $data, WindowGoods $goods): string

@@ -70,6 +70,17 @@ abstract class SectionKind
         return null;
     }
 
+    /**
+     * What brings its words clear of a picture they cross: a field, what to say there, and the words on the button.
+     *
+     * @param  array<string, mixed>  $settings
+     * @return array{field: string, value: string|null, words: string}|null
+     */
+    public function clears(array $settings): ?array
+    {
+        return null;
+    }
+
     /** Whether it stands on every page of the shop, not only on the front page. */
     public function everywhere(): bool
     {

@@ -9,8 +9,13 @@ use WindowStall\Core\Window\Finding;
 /** A finding, in the margin where it belongs. */
 final readonly class FindingView
 {
-    public function __construct(public string $key, public ?string $section, public string $words, public string $why, public ?MendView $mend)
-    {
+    public function __construct(
+        public string $key,
+        public ?string $section,
+        public string $words,
+        public string $why,
+        public ?MendView $mend,
+    ) {
     }
 
     public static function of(Finding $finding): self
@@ -22,7 +27,15 @@ final readonly class FindingView
             section: $finding->section,
             words: $finding->words,
             why: $finding->why,
-            mend: $mend === null ? null : new MendView($mend->words, $mend->do, $mend->section, $mend->field, $mend->row, $mend->value),
+            mend: $mend === null ? null : new MendView(
+                words: $mend->words,
+                do: $mend->do,
+                section: $mend->section,
+                field: $mend->field,
+                row: $mend->row,
+                part: $mend->part,
+                value: $mend->value,
+            ),
         );
     }
 }

@@ -6,13 +6,14 @@ namespace WindowStall\Window\Views;
 
 use WindowStall\Core\Look\LookForm;
 use WindowStall\Core\Look\MovedColour;
-use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Look;
+use WindowStall\Window\Sign;
 
 /** The look as the tray shows it: the decisions, and what was computed from them. */
 final readonly class LookView
 {
     /**
+     * @param  string  $sign  what should be known of the logo, or nothing
      * @param  list<string>  $colours  #rrggbb, the brand's own first
      * @param  array<string, string>  $choices  decision → what was chosen
      * @param  array<string, string>  $tones  name → #rrggbb
@@ -23,6 +24,8 @@ final readonly class LookView
         public string $name,
         public string $wordmark,
         public ?LogoView $logo,
+        public ?LogoView $logoOnDark,
+        public string $sign,
         public array $colours,
         public array $choices,
         public array $tones,
@@ -40,13 +43,14 @@ final readonly class LookView
         $colours = $form['colours'];
         unset($form['colours']);
         $tones = $look->tones();
-        $logo = $look->logo;
         $plan = $look->plan;
 
         return new self(
             name: $look->name,
             wordmark: $look->wordmark,
-            logo: $logo === null ? null : new LogoView($logo['path'], $logo['width'], $logo['height'], PictureSizes::url($logo['path'], 320)),
+            logo: LogoView::of($look->logo),
+            logoOnDark: LogoView::of($look->logoOnDark),
+            sign: (string) Sign::of($look)?->words(),
             colours: $colours,
             choices: $form,
             tones: $tones->toArray(),

@@ -14,10 +14,16 @@ final readonly class StandingView
 {
     /**
      * @param  int  $changes  sections and decisions of the look that differ
+     * @param  string  $sample  how many words are still those of the first version, or nothing
      * @param  string|null  $due  when a publishing is set for, as people say it
      */
-    public function __construct(public int $changes, public string $words, public ?string $due, public ?int $dueId)
-    {
+    public function __construct(
+        public int $changes,
+        public string $words,
+        public string $sample,
+        public ?string $due,
+        public ?int $dueId,
+    ) {
     }
 
     public static function of(Window $window, Content $content): self
@@ -34,6 +40,11 @@ final readonly class StandingView
                 $changes === 0 => 'As shoppers see it, published '.$since,
                 $changes === 1 => '1 change since what was published '.$since,
                 default => $changes.' changes since what was published '.$since,
+            },
+            sample: match ($untouched = $window->untouched($content)) {
+                0 => '',
+                1 => '1 text is as the first version wrote it',
+                default => $untouched.' texts are as the first version wrote them',
             },
             due: $due?->due_at?->format('j M Y, H:i'),
             dueId: $due?->id,

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { OptionView, PictureView } from '@/types';
 import { Button } from '@/ui/Button';
+import { FocalPoint } from '@/ui/FocalPoint';
 import { Sheet } from '@/ui/Sheet';
 
 interface Props {
@@ -28,13 +29,6 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
       .then((ok) => ok && onClose())
       .finally(() => setBusy(false));
   };
-  const nudge = (e: React.KeyboardEvent) => {
-    const step = { ArrowLeft: [-2, 0], ArrowRight: [2, 0], ArrowUp: [0, -2], ArrowDown: [0, 2] }[e.key];
-    if (!step) return;
-    e.preventDefault();
-    const keep = (n: number) => Math.min(100, Math.max(0, n));
-    setAt((a) => ({ ...a, x: keep(a.x + (step[0] ?? 0)), y: keep(a.y + (step[1] ?? 0)) }));
-  };
   return (
     <Sheet
       open
@@ -49,29 +43,7 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
       <div className="grid grid-cols-[1fr_200px] gap-6">
         <div>
           <p className="mb-1 text-[12.5px] text-mute">Press on what has to stay in view</p>
-          <button
-            type="button"
-            aria-label="What has to stay in view; arrow keys move it"
-            onKeyDown={nudge}
-            onClick={(e) => {
-              const box = e.currentTarget.getBoundingClientRect();
-              if (e.detail > 0)
-                setAt((a) => ({
-                  ...a,
-                  x: Math.round(((e.clientX - box.left) / box.width) * 100),
-                  y: Math.round(((e.clientY - box.top) / box.height) * 100),
-                }));
-            }}
-            className="relative block w-full cursor-crosshair overflow-hidden rounded-md border border-line"
-            data-focal
-          >
-            <img src={picture.whole ?? ''} alt="" className="block w-full" draggable={false} />
-            <span
-              aria-hidden
-              className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px] border-sheet bg-you/80 shadow"
-              style={{ left: `${String(at.x)}%`, top: `${String(at.y)}%` }}
-            />
-          </button>
+          <FocalPoint src={picture.whole ?? ''} x={at.x} y={at.y} onPoint={(point) => setAt((a) => ({ ...a, ...point }))} />
           <label className="mt-3 block text-[12.5px] text-mute">
             How near
             <input

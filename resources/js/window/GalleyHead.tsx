@@ -25,6 +25,7 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
       <h1 className="name text-[25px] text-ink">Front page</h1>
       <p role="status" data-changed={standing.changes > 0}>
         {galley.saving ? 'Saving…' : standing.words}
+        {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}
       </p>
       <div className="ml-auto flex items-center gap-4">
         <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>

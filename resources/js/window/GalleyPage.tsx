@@ -53,8 +53,18 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
     },
   });
   const { audit, wave } = useAudit(sheets.measures, galley.saving);
+  /** Opens a note at a part of its sentence, once it is there. */
+  const openAt = (section: string, field: string) => {
+    setInHand(section);
+    setTimeout(() => {
+      document.querySelector<HTMLElement>(`[data-sentence="${CSS.escape(section)}"] [data-blank="${field}"] button`)?.click();
+    }, 60);
+  };
   const mend = (finding: FindingView) => {
-    if (finding.mend) change(mended(galley.copy, finding.mend), `mend ${finding.key}`);
+    const { mend } = finding;
+    if (!mend) return;
+    if (mend.do === 'open') openAt(mend.section, mend.field);
+    else change(mended(galley.copy, mend, kinds), `mend ${finding.key}`);
   };
   const begin = useCallback(() => {
     laying.current = [performance.now()];

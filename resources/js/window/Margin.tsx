@@ -1,7 +1,7 @@
 import { DndContext, PointerSensor, closestCenter, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useCallback, useLayoutEffect, useRef, useState } from 'react';
 import type { AuditView, FindingView, MarginNoteView, ReachView, SectionKindView } from '@/types';
-import { moved, type Copy, type SectionDraft } from '@/window/copy';
+import { laid, moved, newSection, type Copy, type SectionDraft } from '@/window/copy';
 import { LayHere } from '@/window/LayHere';
 import { MarginNote } from '@/window/MarginNote';
 import type { Galley } from '@/window/useGalley';
@@ -63,15 +63,9 @@ export function Margin({ galley, kinds, reach, measures, scale, inHand, onHand, 
   });
 
   const add = (kind: SectionKindView, at: number) => {
-    const id = `${kind.key}-${Date.now().toString(36)}`;
-    const section: SectionDraft = {
-      id,
-      kind: kind.key,
-      settings: { ...kind.defaults },
-      showing: { hidden: false, on: 'both', from: '', until: '' },
-    };
-    onChange({ ...copy, sections: [...copy.sections.slice(0, at), section, ...copy.sections.slice(at)] }, `lay ${id}`);
-    onHand(id);
+    const section = newSection(kind);
+    onChange(laid(copy, section, at), `lay ${section.id}`);
+    onHand(section.id);
   };
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return;

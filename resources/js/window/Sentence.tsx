@@ -25,16 +25,17 @@ export function Sentence({ section, note, kind, reach, sections, notes, onSet }:
         return field === undefined ? (
           <span key={n}>{part.text}</span>
         ) : (
-          <Blank
-            key={field.name}
-            field={field}
-            value={section.settings[field.name] ?? field.begin}
-            reach={reach}
-            places={places}
-            onSay={(value) => {
-              onSet(section.id, field.name, value);
-            }}
-          />
+          <span key={field.name} data-blank={field.name}>
+            <Blank
+              field={field}
+              value={section.settings[field.name] ?? field.begin}
+              reach={reach}
+              places={places}
+              onSay={(value) => {
+                onSet(section.id, field.name, value);
+              }}
+            />
+          </span>
         );
       })}
       {note.figure !== '' && <span className="ml-2 text-[13px]">{note.figure}</span>}

@@ -1,10 +1,10 @@
-import type { MendView } from '@/types';
-import { moved, withSection, type Copy } from '@/window/copy';
+import type { MendView, SectionKindView } from '@/types';
+import { laid, moved, newSection, withSection, type Copy } from '@/window/copy';
 
 type Row = Record<string, unknown>;
 
-/** The page with what mends a finding done to it. */
-export function mended(copy: Copy, mend: MendView): Copy {
+/** The page with what mends a finding done to it; what only a person can say is opened elsewhere. */
+export function mended(copy: Copy, mend: MendView, kinds: SectionKindView[]): Copy {
   const rows = (value: unknown): Row[] => (Array.isArray(value) ? (value as Row[]) : []);
   switch (mend.do) {
     case 'move-behind': {
@@ -19,16 +19,11 @@ export function mended(copy: Copy, mend: MendView): Copy {
         ...s,
         settings: { ...s.settings, [mend.field]: rows(s.settings[mend.field]).filter((_, n) => n !== mend.row) },
       }));
-    case 'drop':
-      return withSection(copy, mend.section, (s) => ({
-        ...s,
-        settings: {
-          ...s.settings,
-          [mend.field]: (Array.isArray(s.settings[mend.field]) ? (s.settings[mend.field] as unknown[]) : []).filter(
-            (v) => v !== mend.value,
-          ),
-        },
-      }));
+    case 'lay': {
+      const kind = kinds.find((k) => k.key === mend.section);
+      const behind = copy.sections.findIndex((s) => s.id === mend.value);
+      return kind ? laid(copy, newSection(kind), behind + 1) : copy;
+    }
     default:
       return withSection(copy, mend.section, (s) => ({
         ...s,
@@ -37,7 +32,7 @@ export function mended(copy: Copy, mend: MendView): Copy {
           [mend.field]:
             mend.row === null
               ? mend.value
-              : rows(s.settings[mend.field]).map((row, n) => (n === mend.row ? { ...row, words: mend.value } : row)),
+              : rows(s.settings[mend.field]).map((row, n) => (n === mend.row ? { ...row, [mend.part]: mend.value } : row)),
         },
       }));
   }

@@ -1,15 +1,21 @@
 import { send } from '@/lib/http';
 import type { SentLogoView } from '@/types';
 
-/** Sends one of the stall's own pictures and waits until it is made. */
-export async function sendPicture(handle: string, file: File): Promise<SentLogoView> {
-  const form = new FormData();
-  form.append('picture', file);
-  let sent = await send<SentLogoView>('POST', route('window.logo', handle), form);
+/** Waits until a picture that was sent is made. */
+export async function made(handle: string, given: SentLogoView): Promise<SentLogoView> {
+  let sent = given;
   while (sent.waits) {
     await new Promise((later) => setTimeout(later, 400));
     sent = await send<SentLogoView>('GET', route('window.logo.sent', [handle, sent.id]));
   }
   if (!sent.logo) throw new Error(sent.trouble ?? 'This picture can’t be used.');
   return sent;
+}
+
+/** Sends one of the stall's own pictures, or its logo, and waits until it is made. */
+export async function sendPicture(handle: string, file: File, as: 'picture' | 'logo' = 'picture'): Promise<SentLogoView> {
+  const form = new FormData();
+  form.append('picture', file);
+  form.append('as', as);
+  return made(handle, await send<SentLogoView>('POST', route('window.logo', handle), form));
 }

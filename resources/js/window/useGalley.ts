@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { GalleyView, LookView, MarginNoteView, PatchView, SavedCopyView } from '@/types';
-import { copyOf, type Copy, withSection } from '@/window/copy';
+import { carried, copyOf, type Copy, withSection } from '@/window/copy';
 import { useHistory } from '@/window/useHistory';
 
 /** The page as it is being dressed: each change is saved at once, one saving after the other, and what came of it is laid. */
@@ -54,7 +54,7 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
         setStanding(saved.standing);
         setTrouble(null);
         lay(saved.patch);
-        if (saved.merged && !waiting()) history.begin(saved.merged as unknown as Copy);
+        if (saved.merged && !waiting()) history.carry(saved.merged as unknown as Copy, carried);
         if (saved.meeting && !waiting()) toast(saved.meeting, { duration: 12000 });
       } catch (error) {
         setTrouble(words(error));

@@ -37,10 +37,11 @@ export function useHistory<T>(first: T) {
       future.current = [];
       return put(state);
     },
-    /** A new state with somebody else's changes in it: what was before would take them away again, so it is let go. */
-    begin(state: T): void {
-      past.current = [];
-      future.current = [];
+    /** A new state with somebody else's changes in it, which are carried into every step one can go to. */
+    carry(state: T, into: (step: T, before: T, after: T) => T): void {
+      const before = latest.current;
+      past.current = past.current.map((step) => ({ ...step, state: into(step.state, before, state) }));
+      future.current = future.current.map((step) => into(step, before, state));
       put(state);
     },
     undo(): T | null {

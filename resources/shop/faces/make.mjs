@@ -5,7 +5,7 @@ import { createHash } from 'node:crypto';
 import { mkdir, readFile, readdir, rm, writeFile } from 'node:fs/promises';
 import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import subsetFont from 'subset-font';
 
 const here = dirname(fileURLToPath(import.meta.url));
@@ -53,5 +53,7 @@ await writeFile(resolve(out, 'manifest.json'), `${JSON.stringify(made, null, 2)}
 const assets = resolve(root, 'public/shop-assets/assets');
 for (const file of await readdir(assets)) {
   if (!/\.(css|js)$/.test(file)) continue;
-  await writeFile(resolve(assets, `${file}.gz`), gzipSync(await readFile(resolve(assets, file)), { level: 9 }));
+  const plain = await readFile(resolve(assets, file));
+  await writeFile(resolve(assets, `${file}.gz`), gzipSync(plain, { level: 9 }));
+  await writeFile(resolve(assets, `${file}.br`), brotliCompressSync(plain));
 }

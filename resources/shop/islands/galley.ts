@@ -69,8 +69,17 @@ function lay({ places, html, css, sheet, classes }: Lay): void {
     }
   }
   makeTypable();
+  loadAll();
   tellMeasures();
   tell({ galley: 'laid' });
+}
+
+/** Every picture, not only those near: what the page weighs is told whole. */
+function loadAll(): void {
+  for (const picture of document.querySelectorAll<HTMLImageElement>('img[loading="lazy"]')) {
+    picture.loading = 'eager';
+    if (!picture.complete) picture.addEventListener('load', tellMeasures, { once: true });
+  }
 }
 
 function makeTypable(): void {
@@ -123,7 +132,10 @@ document.addEventListener('keydown', (event) => {
     tell({ galley: event.shiftKey ? 'redo' : 'undo' });
   }
 });
-window.addEventListener('load', tellMeasures);
+window.addEventListener('load', () => {
+  loadAll();
+  tellMeasures();
+});
 new ResizeObserver(tellMeasures).observe(document.body);
 makeTypable();
 tell({ galley: 'ready' });

@@ -41,34 +41,62 @@ function pixelsUnder(picture: HTMLImageElement, box: DOMRect): string[] {
 /** The veil that lies between the picture and the words, as the section says it: how much black, 0 to 1. */
 const veil = (section: Element): number => parseFloat(getComputedStyle(section).getPropertyValue('--veil')) || 0;
 
+/** What carries words of its own, not only through what lies in it. */
+const hasWords = (node: Element): boolean =>
+  [...node.childNodes].some((child) => child.nodeType === Node.TEXT_NODE && (child.textContent ?? '').trim() !== '');
+
+const crosses = (one: DOMRect, other: DOMRect): boolean =>
+  one.left < other.right - 2 && one.right > other.left + 2 && one.top < other.bottom - 2 && one.bottom > other.top + 2;
+
+/** Whether something that can't be seen through lies between the words and the picture: then it is that they are read on. */
+function covered(words: HTMLElement, picture: HTMLImageElement): boolean {
+  for (let node: HTMLElement | null = words; node && !node.contains(picture); node = node.parentElement) {
+    const [, , , alpha] = channels(getComputedStyle(node).backgroundColor);
+    if ((alpha ?? 1) > 0.95) return true;
+  }
+  return false;
+}
+
+/** Red, green, blue and, where it says so, how opaque. */
+const channels = (colour: string): number[] => (colour.match(/\d+(?:\.\d+)?/g) ?? []).map(Number);
+
+function judged(section: HTMLElement, picture: HTMLImageElement, words: HTMLElement): WordsOverPicture | null {
+  const range = document.createRange();
+  range.selectNodeContents(words);
+  const boxes = [...range.getClientRects()].filter((box) => crosses(box, picture.getBoundingClientRect()));
+  if (boxes.length === 0 || covered(words, picture)) return null;
+  const black = veil(section.querySelector('.hero') ?? section);
+  const under = new Set(
+    boxes
+      .flatMap((box) => pixelsUnder(picture, box))
+      .map((pixel) => {
+        const [r, g, b] = [1, 3, 5].map((n) => parseInt(pixel.slice(n, n + 2), 16) * (1 - black));
+        return hex(r ?? 0, g ?? 0, b ?? 0);
+      }),
+  );
+  const [r, g, b] = channels(getComputedStyle(words).color);
+  const colour = hex(r ?? 0, g ?? 0, b ?? 0);
+  return under.size === 0
+    ? null
+    : { id: section.dataset.section ?? '', words: words.innerText.slice(0, 60), colour, under: [...under].slice(0, 200) };
+}
+
+/** Every word on the page that lies over a picture: of its own section, or of one below it. */
 export function wordsOverPictures(): WordsOverPicture[] {
+  const seen = (node: HTMLElement): boolean =>
+    node.getClientRects().length > 0 && getComputedStyle(node).visibility === 'visible' && getComputedStyle(node).opacity !== '0';
+  const pictures = [...document.querySelectorAll<HTMLImageElement>('[data-section] picture img')].filter(seen);
   const found: WordsOverPicture[] = [];
   for (const section of document.querySelectorAll<HTMLElement>('[data-section]')) {
-    const picture = section.querySelector<HTMLImageElement>('.hero-picture img');
-    if (!picture || getComputedStyle(picture).display === 'none') continue;
-    for (const words of section.querySelectorAll<HTMLElement>('.hero-words h1, .hero-words > p:not(.ways)')) {
-      const range = document.createRange();
-      range.selectNodeContents(words);
-      const boxes = [...range.getClientRects()];
-      const black = veil(section.querySelector('.hero') ?? section);
-      const under = new Set(
-        boxes
-          .flatMap((box) => pixelsUnder(picture, box))
-          .map((pixel) => {
-            const [r, g, b] = [1, 3, 5].map((n) => parseInt(pixel.slice(n, n + 2), 16) * (1 - black));
-            return hex(r ?? 0, g ?? 0, b ?? 0);
-          }),
-      );
-      if (under.size === 0) continue;
-      const [r, g, b] = (/(\d+(?:\.\d+)?)[, ]+(\d+(?:\.\d+)?)[, ]+(\d+(?:\.\d+)?)/.exec(getComputedStyle(words).color) ?? [])
-        .slice(1)
-        .map(Number);
-      found.push({
-        id: section.dataset.section ?? '',
-        words: words.innerText.slice(0, 60),
-        colour: hex(r ?? 0, g ?? 0, b ?? 0),
-        under: [...under].slice(0, 200),
-      });
+    const frame = section.getBoundingClientRect();
+    const near = pictures.filter((picture) => crosses(picture.getBoundingClientRect(), frame));
+    if (near.length === 0) continue;
+    for (const words of section.querySelectorAll<HTMLElement>('h1, h2, h3, p, a, span, li, figcaption, b, strong')) {
+      if (!hasWords(words) || !seen(words)) continue;
+      for (const picture of near) {
+        const over = judged(section, picture, words);
+        if (over) found.push(over);
+      }
     }
   }
   return found;

@@ -1,6 +1,6 @@
 @php
     $picture = $own ?? $good?->picture;
-    $focus = ['left' => '12% 50%', 'middle' => '50% 50%', 'right' => '88% 50%', 'top' => '50% 12%', 'foot' => '50% 88%'][$settings['focus']];
+    $focus = ['point' => $picture?->focus(), 'left' => '12% 50%', 'middle' => '50% 50%', 'right' => '88% 50%', 'top' => '50% 12%', 'foot' => '50% 88%'][$settings['focus']];
 @endphp
 <section class="hero hero-{{ $settings['height'] }} room-{{ $settings['room'] }} tone-{{ $settings['tone'] }}{{ $picture ? '' : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look, $picture) !!}>
 <div class="hero-words">

@@ -1,5 +1,6 @@
 <header class="masthead place-{{ $settings['place'] }} size-{{ $settings['size'] }}">
-<a class="wordmark" href="/">@if ($look->logo)<img src="{{ WindowStall\Support\Pictures\PictureSizes::url($look->logo['path'], 320) }}" alt="{{ $look->wordmark }}" width="{{ $look->logo['width'] }}" height="{{ $look->logo['height'] }}">@else{{ $look->wordmark }}@endif</a>
+@php($sign = WindowStall\Window\Sign::of($look))
+<a class="wordmark" href="/">@if ($sign)<img src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 320) }}" alt="{{ $look->wordmark }}" width="{{ $sign->logo['width'] }}" height="{{ $sign->logo['height'] }}"@if ($sign->plate) class="plate" style="background:var(--{{ $sign->plate }})"@endif>@else{{ $look->wordmark }}@endif</a>
 @if ($menu !== [])
 <nav class="menu" aria-label="Shop"><ul>
 @foreach ($menu as $way)<li><a href="{{ $way['href'] }}">{{ $way['words'] }}</a></li>

@@ -117,10 +117,10 @@ final class WordsAndPicturesTest extends AppTestCase
 
     public function test_the_crop_keeps_the_point_in_the_middle_as_far_as_the_edges_allow(): void
     {
-        self::assertSame(['side' => 900, 'left' => 350, 'top' => 0], (new Crop(50, 50, 100))->square(1600, 900));
-        self::assertSame(['side' => 450, 'left' => 1055, 'top' => 225], (new Crop(80, 50, 200))->square(1600, 900));
-        self::assertSame(['side' => 450, 'left' => 1150, 'top' => 450], (new Crop(100, 100, 200))->square(1600, 900));
-        self::assertSame(['side' => 450, 'left' => 0, 'top' => 0], (new Crop(0, 0, 200))->square(1600, 900));
+        self::assertSame(['width' => 900, 'height' => 900, 'left' => 350, 'top' => 0], (new Crop(50, 50, 100))->piece(1600, 900));
+        self::assertSame(['width' => 450, 'height' => 450, 'left' => 1055, 'top' => 225], (new Crop(80, 50, 200))->piece(1600, 900));
+        self::assertSame(['width' => 450, 'height' => 450, 'left' => 1150, 'top' => 450], (new Crop(100, 100, 200))->piece(1600, 900));
+        self::assertSame(['width' => 450, 'height' => 450, 'left' => 0, 'top' => 0], (new Crop(0, 0, 200))->piece(1600, 900));
     }
 
     public function test_pictures_that_are_the_same_or_too_small_are_marked_and_colours_are_not_taken_for_the_same(): void

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Window\Finding;
 use WindowStall\Core\Window\Measured;
+use WindowStall\Core\Window\Mend;
 use WindowStall\Core\Window\PhoneAudit;
 use WindowStall\Core\Window\SectionFacts;
 
@@ -33,7 +34,9 @@ final class PhoneAuditTest extends TestCase
 
     public function test_a_page_without_anything_to_buy_says_so(): void
     {
-        self::assertSame(['sells nothing'], array_keys(self::found(self::measured(['hero' => [0, 300]]), [self::hero()])));
+        $found = self::found(self::measured(['hero' => [0, 300], 'story' => [300, 900]]), [self::hero(), new SectionFacts('story', sells: false)]);
+        self::assertSame(['sells nothing'], array_keys($found));
+        self::assertSame(['lay', 'goods', 'hero'], [$found['sells nothing']->mend?->do, $found['sells nothing']->mend?->section, $found['sells nothing']->mend?->value]);
         // A row that is there but empty, and so nothing high, sells nothing either.
         self::assertSame(['sells nothing'], array_keys(self::found(self::measured(['row' => [0, 0]]), [self::row()])));
     }
@@ -44,6 +47,16 @@ final class PhoneAuditTest extends TestCase
         $found = self::found(self::measured(['row' => [0, 400]], ['bytes' => $bytes]), [self::row()]);
         self::assertSame('The page weighs 738 KB on a phone; pictures are 684 of it.', $found['heavy']->words);
         self::assertArrayNotHasKey('heavy', self::found(self::measured(['row' => [0, 400]], ['bytes' => ['pictures' => 545_000] + $bytes]), [self::row()]));
+    }
+
+    public function test_the_heaviest_section_that_can_be_lightened_carries_the_finding(): void
+    {
+        $pictures = [['id' => 'fixed', 'bytes' => 400_000], ['id' => 'row', 'bytes' => 150_000], ['id' => 'row', 'bytes' => 150_000], ['id' => 'small', 'bytes' => 9_000]];
+        $measured = self::measured(['row' => [0, 400]], ['bytes' => ['page' => 0, 'pictures' => 709_000, 'typefaces' => 0, 'styles' => 0], 'pictures' => $pictures]);
+        $lighter = static fn (string $id): SectionFacts => new SectionFacts($id, sells: true, lightens: Mend::say('Show 4 instead of 8', $id, 'count', '4'));
+        $found = self::found($measured, [new SectionFacts('fixed', sells: true), $lighter('row'), $lighter('small')])['heavy'];
+        self::assertSame('The page weighs 693 KB on a phone; pictures are 693 of it, 293 of them here.', $found->words);
+        self::assertSame(['row', 'row', '4'], [$found->section, $found->mend?->section, $found->mend?->value]);
     }
 
     public function test_what_lies_too_deep_is_named_but_never_the_foot(): void
@@ -64,22 +77,22 @@ final class PhoneAuditTest extends TestCase
         self::assertSame(['say', 'leads', 'all'], [$found[1]->mend?->do, $found[1]->mend?->field, $found[1]->mend?->value]);
     }
 
-    public function test_goods_that_cant_be_bought_are_counted_and_dropped_where_they_were_picked(): void
+    public function test_goods_that_cant_be_bought_are_counted_and_passed_over(): void
     {
-        $facts = static fn (bool $picked): SectionFacts => new SectionFacts('row', sells: true, soldOut: [7, 9], shown: 4, picked: $picked);
-        $found = self::found(self::measured(['row' => [0, 400]]), [$facts(true)]);
-        self::assertSame('2 of the 4 goods shown here can’t be bought.', array_values($found)[0]->words);
-        self::assertSame(['drop', 7], [array_values($found)[0]->mend?->do, array_values($found)[0]->mend?->value]);
-        self::assertNull(array_values(self::found(self::measured(['row' => [0, 400]]), [$facts(false)]))[0]->mend);
+        $facts = new SectionFacts('row', sells: true, soldOut: [7, 9], shown: 4);
+        $found = array_values(self::found(self::measured(['row' => [0, 400]]), [$facts]))[0];
+        self::assertSame('2 of the 4 goods shown here can’t be bought.', $found->words);
+        self::assertSame(['say', 'gone', 'pass'], [$found->mend?->do, $found->mend?->field, $found->mend?->value]);
     }
 
     public function test_a_promise_of_days_is_held_against_the_slowest_thing_shown(): void
     {
-        $says = static fn (string $words): SectionFacts => new SectionFacts('n', sells: true, said: [['field' => 'messages', 'row' => 0, 'words' => $words]]);
+        $says = static fn (string $words): SectionFacts => new SectionFacts('n', sells: true, said: [['field' => 'messages', 'row' => 0, 'part' => 'words', 'words' => $words]]);
         $at = self::measured(['n' => [0, 40]]);
         $found = self::found($at, [$says('Posted from Britain, with you in 3 to 7 days')], new DayRange(3, 24));
         self::assertSame('It says “3 to 7 days”; the slowest you show takes 24 days.', $found['promise n 3 to 7 days 24']->words);
-        self::assertSame('Posted from Britain, with you in 3 to 24 days', $found['promise n 3 to 7 days 24']->mend?->value);
+        $mend = $found['promise n 3 to 7 days 24']->mend;
+        self::assertSame(['Posted from Britain, with you in 3 to 24 days', 0, 'words'], [$mend?->value, $mend?->row, $mend?->part]);
         foreach (['With you in 3 to 24 days', 'In 2–30 working days', 'Soon', '3 to 7 kinds'] as $kept) {
             self::assertSame([], self::found($at, [$says($kept)], new DayRange(3, 24)), $kept);
         }
@@ -92,7 +105,10 @@ final class PhoneAuditTest extends TestCase
         $sells = new SectionFacts('hero', sells: true);
         $found = self::found($over('#25211b', ['#f2e6cf', '#6d7f78']), [$sells]);
         self::assertSame('“for small plots” crosses the picture at 3.7 to 1; it needs 4.5.', array_values($found)[0]->words);
-        self::assertSame(['say', 'room', 'narrow'], [array_values($found)[0]->mend?->do, array_values($found)[0]->mend?->field, array_values($found)[0]->mend?->value]);
+        self::assertSame('open', array_values($found)[0]->mend?->do, 'where nothing brings them clear, a person looks');
+        $clears = Mend::say('Narrow the words', 'hero', 'room', 'narrow');
+        $clear = self::found($over('#25211b', ['#f2e6cf', '#6d7f78']), [new SectionFacts('hero', sells: true, clears: $clears)]);
+        self::assertSame($clears, array_values($clear)[0]->mend);
         self::assertSame([], self::found($over('#25211b', ['#f2e6cf']), [$sells]));
         self::assertSame([], self::found($over('red', ['#f2e6cf']), [$sells]), 'no colour, no judgement');
     }
@@ -108,6 +124,7 @@ final class PhoneAuditTest extends TestCase
         self::assertSame('“Menu” can be tapped on 20 × 30; a fingertip needs 44.', $found['taps row']->words);
         self::assertSame('A link here has no words.', $found['dead row']->words);
         self::assertSame('A picture here says nothing to whoever can’t see it.', $found['unsaid row']->words);
+        self::assertSame(['open', 'open', 'open'], array_map(static fn (Finding $f): ?string => $f->mend?->do, array_values($found)));
     }
 
     public function test_measures_that_are_nonsense_find_nothing_wrong_and_break_nothing(): void

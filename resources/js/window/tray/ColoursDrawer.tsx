@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { HexColorPicker } from 'react-colorful';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -6,7 +6,7 @@ import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';
 import type { DrawerProps } from '@/window/Tray';
-import { sendPicture } from '@/window/sendPicture';
+import { LogoSlot } from '@/window/tray/LogoSlot';
 
 const ORDER = ['the brand’s own', 'a second', 'a third'];
 
@@ -16,29 +16,12 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
   const [at, setAt] = useState(0);
   const [typed, setTyped] = useState<string | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
   const colour = draft.colours[at] ?? '#000000';
   const put = (value: string) => {
     setTyped(value);
     const hex = value.startsWith('#') ? value : `#${value}`;
     if (/^#[0-9a-f]{6}$/i.test(hex))
       onDecide({ colours: draft.colours.map((c, n) => (n === at ? hex.toLowerCase() : c)) }, `colour ${String(at)}`);
-  };
-  const upload = (given: File | undefined) => {
-    if (!given) return;
-    setBusy(true);
-    sendPicture(handle, given)
-      .then((made) => {
-        setTrouble(null);
-        onDecide({ logo: made.logo }, 'logo');
-      })
-      .catch((e: unknown) => {
-        setTrouble(words(e));
-      })
-      .finally(() => {
-        setBusy(false);
-      });
   };
   const fromLogo = () => {
     send<{ colours: string[] }>('GET', route('window.looks.logo-colours', handle))
@@ -139,47 +122,46 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
             if (e.target.value.trim() !== '') onDecide({ wordmark: e.target.value }, 'wordmark');
           }}
         />
-        <div className="mt-4 flex flex-wrap items-center gap-3">
-          {draft.logo && <img src={draft.logo.url} alt="" className="h-9 w-auto" />}
-          <Button small disabled={busy} onClick={() => file.current?.click()}>
-            {busy ? 'Making it…' : draft.logo ? 'Another logo' : 'A logo of your own'}
-          </Button>
+        <div className="mt-4 space-y-2">
+          <LogoSlot
+            name="logo"
+            logo={draft.logo}
+            ground={look.tones.ground}
+            send="A logo of your own"
+            onTrouble={setTrouble}
+            onLogo={(logo) => {
+              onDecide({ logo }, 'logo');
+            }}
+          />
           {draft.logo && (
             <>
+              <LogoSlot
+                name="logo for a dark ground"
+                logo={draft.logoOnDark}
+                ground={look.tones.deep}
+                send="One for dark grounds"
+                onTrouble={setTrouble}
+                onLogo={(logoOnDark) => {
+                  onDecide({ logoOnDark }, 'logo for a dark ground');
+                }}
+              />
               <Button small onClick={fromLogo}>
                 Take its colours
-              </Button>
-              <Button
-                small
-                kind="quiet"
-                onClick={() => {
-                  onDecide({ logo: null }, 'logo');
-                }}
-              >
-                Use the wordmark
               </Button>
             </>
           )}
         </div>
-        <p className="mt-1 text-[12.5px] text-mute">PNG, JPEG, WebP or SVG, up to 12 MB</p>
+        <p className="mt-1 text-[12.5px] text-mute">PNG, JPEG, WebP or SVG, up to 12 MB; what is empty around it is cut off</p>
+        {look.sign !== '' && (
+          <p className="mt-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2 text-[13px]" data-sign>
+            {look.sign}
+          </p>
+        )}
         {trouble && (
           <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">
             {trouble}
           </p>
         )}
-        <input
-          ref={file}
-          type="file"
-          accept="image/jpeg,image/png,image/webp,image/svg+xml"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="Logo file"
-          data-upload
-          onChange={(e) => {
-            upload(e.target.files?.[0]);
-            e.target.value = '';
-          }}
-        />
       </div>
     </div>
   );
