@@ -117,9 +117,14 @@ final class PictureSizes
     {
         $whole = $image->core()->native();
         if ($whole instanceof GdImage) {
-            // Intervention's own way doesn't look at what can be seen through.
+            // Intervention's own way doesn't look at what can be seen through, and its mark for that makes GD draw it black.
+            imagecolortransparent($whole, -1);
             $trimmed = imagecropauto($whole, IMG_CROP_THRESHOLD, self::NEARLY, (int) imagecolorat($whole, 0, 0));
-            $trimmed === false || $image->core()->setNative($trimmed);
+            if ($trimmed !== false) {
+                imagealphablending($trimmed, false);
+                imagesavealpha($trimmed, true);
+                $image->core()->setNative($trimmed);
+            }
         }
     }
 

@@ -58,7 +58,7 @@ export function PictureCloser({ picture, onSay }: Props) {
         />
       </div>
       <p className="mt-3 text-[12.5px] text-mute" data-used>
-        {picture.used.length === 0 ? 'It stands nowhere yet.' : `It stands in: ${picture.used.join(', ')}.`}
+        {picture.used.length === 0 ? 'It stands here.' : `It stands in: ${picture.used.join(', ')}.`}
       </p>
     </div>
   );
