@@ -26,13 +26,12 @@ final readonly class PatchSheet
         $content = $saved->after;
         $goods = WindowGoods::of($stall);
         $decided = Changes::ofLook($saved->before->look->toArray(), $content->look->toArray());
-        $named = self::head($saved->before->look) !== self::head($content->look);
         $style = $this->pages->style($content);
         $html = $notes = [];
         foreach ($content->sections as $section) {
             $was = $saved->before->section($section->id);
             $changed = $was === null || ! Changes::same($was->toArray(), $section->toArray());
-            if ($changed || $named && $section->kind->everywhere()) {
+            if ($changed || array_intersect($decided, $section->kind->wears()) !== []) {
                 $html[$section->id] = $this->pages->section($section, $content, $goods, galley: true);
                 $notes[] = MarginNoteView::of($section, $goods);
             }
@@ -53,13 +52,5 @@ final readonly class PatchSheet
             meeting: $saved->meeting(),
             merged: $saved->merged === null ? null : $content->toArray(),
         );
-    }
-
-    /** @return array{string, string|null, string|null} what of a look stands in the sections' own markup */
-    private static function head(Look $look): array
-    {
-        $sign = Sign::of($look);
-
-        return [$look->wordmark, $sign?->logo['path'], $sign?->plate];
     }
 }

@@ -27,7 +27,7 @@ final class BadFilesTest extends BrowserTestCase
         $image = imagecreatetruecolor(400, 200) ?: self::fail('no image');
         imagepng($image, $file = sys_get_temp_dir().'/logo-'.bin2hex(random_bytes(4)).'.png');
         $desk->all('[data-upload]')[0]->sendKeys($file);
-        $desk->see('1 change since')->see('Use the wordmark')->see('Take its colours');
+        $desk->see('1 change since')->see('Without it')->see('Take its colours');
     }
 
     private function send(Page $desk, string $name, string $bytes): void

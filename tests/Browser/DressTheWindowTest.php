@@ -135,6 +135,11 @@ final class DressTheWindowTest extends BrowserTestCase
         $this->inSheet($desk, 'A narrow strip of land');
         $this->inSheet($desk, 'Soil and water');
         self::assertSame('Soil and water', $desk->css('[aria-label="Heading"]')->getAttribute('value'));
+        // Stepping back takes mine back, and never theirs.
+        $desk->press('Undo');
+        $desk->until(fn (): bool => $desk->css('[aria-label="Heading"]')->getAttribute('value') === 'Soil', 'for the words before');
+        $this->saved($desk);
+        $this->inSheet($desk, 'A narrow strip of land');
     }
 
     /** A hundred changes, measured by the page from the moment each is made until the sheet has laid it. */

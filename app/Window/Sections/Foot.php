@@ -49,6 +49,11 @@ final class Foot extends SectionKind
         return ['menu' => Ways::of($settings['menu'], $goods), 'social' => Ways::of($settings['social'], $goods)];
     }
 
+    public function wears(): array
+    {
+        return ['wordmark'];
+    }
+
     public function everywhere(): bool
     {
         return true;

@@ -79,6 +79,12 @@ final class Hero extends SectionKind
         ];
     }
 
+    /** Where its words lie in the picture, the veil between them. */
+    public function wears(): array
+    {
+        return ['build', 'mood', 'colours'];
+    }
+
     public function clears(array $settings): ?array
     {
         return match (true) {

@@ -57,6 +57,12 @@ final class Masthead extends SectionKind
         return ['menu' => Ways::of($settings['menu'], $goods)];
     }
 
+    /** The name, or which logo is seen on the ground. */
+    public function wears(): array
+    {
+        return ['wordmark', 'logo', 'logoOnDark', 'build', 'mood', 'colours'];
+    }
+
     public function clears(array $settings): ?array
     {
         return $settings['over'] === 'no' ? null : ['field' => 'over', 'value' => 'no', 'words' => 'Stand it above the hero'];

@@ -81,6 +81,12 @@ abstract class SectionKind
         return null;
     }
 
+    /** @return list<string> decisions of the look that stand in its own markup, not only in the stylesheet */
+    public function wears(): array
+    {
+        return [];
+    }
+
     /** Whether it stands on every page of the shop, not only on the front page. */
     public function everywhere(): bool
     {

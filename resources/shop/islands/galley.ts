@@ -50,7 +50,11 @@ function lay({ places, html, css, sheet, classes }: Lay): void {
   const style = document.querySelector('style[data-look]');
   if (css !== null && style) style.textContent = css;
   const build = document.querySelector<HTMLLinkElement>('link[data-build]');
-  if (build && !build.href.endsWith(sheet)) build.href = sheet;
+  if (build && !build.href.endsWith(sheet)) {
+    build.href = sheet;
+    // Only then does everything stand where it will.
+    build.addEventListener('load', tellMeasures, { once: true });
+  }
   document.body.className = `${classes} galley`;
   const wanted = new Set(Object.values(places).flat());
   for (const section of document.querySelectorAll<HTMLElement>('[data-section]')) {

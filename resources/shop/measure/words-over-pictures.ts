@@ -51,14 +51,22 @@ const crosses = (one: DOMRect, other: DOMRect): boolean =>
 /** Whether something that can't be seen through lies between the words and the picture: then it is that they are read on. */
 function covered(words: HTMLElement, picture: HTMLImageElement): boolean {
   for (let node: HTMLElement | null = words; node && !node.contains(picture); node = node.parentElement) {
-    const [, , , alpha] = channels(getComputedStyle(node).backgroundColor);
-    if ((alpha ?? 1) > 0.95) return true;
+    if (channels(getComputedStyle(node).backgroundColor)[3] > 0.95) return true;
   }
   return false;
 }
 
-/** Red, green, blue and, where it says so, how opaque. */
-const channels = (colour: string): number[] => (colour.match(/\d+(?:\.\d+)?/g) ?? []).map(Number);
+const drop = new OffscreenCanvas(1, 1).getContext('2d', { willReadFrequently: true });
+
+/** Red, green, blue of 0 to 255 and how opaque, 0 to 1: painted, as a colour can be said in many ways (oklab, color-mix). */
+function channels(colour: string): [number, number, number, number] {
+  if (!drop) return [0, 0, 0, 1];
+  drop.clearRect(0, 0, 1, 1);
+  drop.fillStyle = colour;
+  drop.fillRect(0, 0, 1, 1);
+  const [r, g, b, alpha] = drop.getImageData(0, 0, 1, 1).data;
+  return [r ?? 0, g ?? 0, b ?? 0, (alpha ?? 0) / 255];
+}
 
 function judged(section: HTMLElement, picture: HTMLImageElement, words: HTMLElement): WordsOverPicture | null {
   const range = document.createRange();
@@ -75,7 +83,7 @@ function judged(section: HTMLElement, picture: HTMLImageElement, words: HTMLElem
       }),
   );
   const [r, g, b] = channels(getComputedStyle(words).color);
-  const colour = hex(r ?? 0, g ?? 0, b ?? 0);
+  const colour = hex(r, g, b);
   return under.size === 0
     ? null
     : { id: section.dataset.section ?? '', words: words.innerText.slice(0, 60), colour, under: [...under].slice(0, 200) };
