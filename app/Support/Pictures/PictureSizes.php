@@ -27,6 +27,9 @@ final class PictureSizes
     /** Pixels a side of a logo's sign, as phones ask for it on their first screen. */
     private const ICON = 180;
 
+    /** Pixels a side that have to be left of a logo when it is trimmed. */
+    private const LEAST_LEFT = 12;
+
     /** How far a logo's surroundings may differ and still be empty, in hundredths of the greatest distance there is. */
     private const NEARLY = 0.5;
 
@@ -120,7 +123,8 @@ final class PictureSizes
             // Intervention's own way doesn't look at what can be seen through, and its mark for that makes GD draw it black.
             imagecolortransparent($whole, -1);
             $trimmed = imagecropauto($whole, IMG_CROP_THRESHOLD, self::NEARLY, (int) imagecolorat($whole, 0, 0));
-            if ($trimmed !== false) {
+            // Of a plain box a hem of its edge could be left, which is no logo.
+            if ($trimmed !== false && min(imagesx($trimmed), imagesy($trimmed)) >= self::LEAST_LEFT) {
                 imagealphablending($trimmed, false);
                 imagesavealpha($trimmed, true);
                 $image->core()->setNative($trimmed);
