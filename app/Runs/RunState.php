@@ -13,6 +13,9 @@ enum RunState: string
     case Failed = 'failed';
     case Cancelled = 'cancelled';
 
+    /** It ended, and nothing of it was used: something was amiss, and a person has to look. */
+    case SetAside = 'set_aside';
+
     public function open(): bool
     {
         return $this === self::Waiting || $this === self::Running;

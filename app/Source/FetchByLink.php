@@ -30,10 +30,17 @@ final readonly class FetchByLink
                 continue;
             }
             $said = $connector->item($connection->access(), $id);
-            $run = $connection->runs()->create(['stall_id' => $stall->id, 'state' => RunState::Done, 'doing' => '', 'started_at' => now(), 'ended_at' => now(), 'subject' => ['item' => $id]]);
-            $counts = ($this->save)($connection, $run, [$said]);
-            $run->update(['counts' => $counts, 'done' => 1, 'total' => 1]);
-            \Illuminate\Support\Facades\DB::table('run_seen')->where('run_id', $run->id)->delete();
+            $connection->runs()->create([
+                'stall_id' => $stall->id,
+                'state' => RunState::Done,
+                'doing' => '',
+                'started_at' => now(),
+                'ended_at' => now(),
+                'subject' => ['item' => $id],
+                'counts' => ($this->save)($connection, [$said]),
+                'done' => 1,
+                'total' => 1,
+            ]);
             ($this->land)($stall, $connection, only: [$said->id]);
             ($this->learn)($stall);
 

@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\PrintMethod;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
-use WindowStall\Runs\Run;
 use WindowStall\Support\Copy;
 
 /**
@@ -25,31 +24,50 @@ final class SaveItems
      * @param  list<Item>  $items
      * @return array{new: int, changed: int, same: int}
      */
-    public function __invoke(SupplierConnection $connection, Run $run, array $items): array
+    public function __invoke(SupplierConnection $connection, array $items): array
     {
-        return DB::transaction(function () use ($connection, $run, $items): array {
-            $known = $this->known($connection, $items);
-            $changed = [];
-            $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
-            $seen = [];
-            foreach ($items as $item) {
-                $seen[$item->id] = [$run->id, $item->id];
-                $said = $item->canonical();
-                $hash = Item::hashOf($said);
-                if (($known[$item->id] ?? null) === $hash) {
-                    $counts['same']++;
-                } else {
-                    $counts[array_key_exists($item->id, $known) ? 'changed' : 'new']++;
-                    $changed[$item->id] ??= ['item' => $item, 'hash' => $hash, 'said' => $said];
-                }
-            }
-            Copy::into('run_seen', ['run_id', 'external_id'], array_values($seen));
-            if ($changed !== []) {
-                $this->store($connection, array_values($changed), known: $counts['changed'] > 0);
-            }
+        return DB::transaction(function () use ($connection, $items): array {
+            $compared = $this->compare($connection, $items);
+            $this->store($connection, $compared);
 
-            return $counts;
+            return $compared->counts;
         });
+    }
+
+    /**
+     * Tells what the supplier says anew from what it said before; nothing is written.
+     *
+     * @param  list<Item>  $items  the same twice: the first stands
+     */
+    public function compare(SupplierConnection $connection, array $items): Compared
+    {
+        $known = $this->known($connection, $items);
+        $changed = [];
+        $counts = ['new' => 0, 'changed' => 0, 'same' => 0];
+        $seen = [];
+        foreach ($items as $item) {
+            if (isset($seen[$item->id])) {
+                continue;
+            }
+            $seen[$item->id] = true;
+            $said = $item->canonical();
+            $hash = Item::hashOf($said);
+            if (($known[$item->id] ?? null) === $hash) {
+                $counts['same']++;
+            } else {
+                $counts[array_key_exists($item->id, $known) ? 'changed' : 'new']++;
+                $changed[] = ['item' => $item, 'hash' => $hash, 'said' => $said];
+            }
+        }
+
+        return new Compared($changed, $counts, array_map(strval(...), array_keys($seen)));
+    }
+
+    public function store(SupplierConnection $connection, Compared $compared): void
+    {
+        if ($compared->changed !== []) {
+            $this->write($connection, $compared->changed, known: $compared->counts['changed'] > 0);
+        }
     }
 
     /**
@@ -66,7 +84,7 @@ final class SaveItems
      * @param  list<array{item: Item, hash: string, said: string}>  $changed
      * @param  bool  $known  whether any of them was here before, and may have lost variants
      */
-    private function store(SupplierConnection $connection, array $changed, bool $known): void
+    private function write(SupplierConnection $connection, array $changed, bool $known): void
     {
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_items (external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint, rating smallint, variants int, stock bigint, cost bigint, codes text, said text, methods text)');
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS stage_variants (item text, external_id text, sku text, barcode text, label text, position int, cost bigint, stock bigint, grams int, rrp bigint)');

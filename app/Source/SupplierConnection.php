@@ -26,6 +26,7 @@ use WindowStall\Stall\Stall;
  * @property string $address
  * @property array{key: string, hook: string} $secrets
  * @property array<string, mixed> $settings what its kind keeps
+ * @property array<string, mixed> $guards how much one pull may end, empty or halve
  * @property Schedule $schedule
  * @property Carbon|null $pulled_at
  * @property Carbon|null $next_pull_at
@@ -37,12 +38,21 @@ use WindowStall\Stall\Stall;
 final class SupplierConnection extends Model
 {
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['settings' => '{}', 'schedule' => 'nightly', 'failures' => 0];
+    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'schedule' => 'nightly', 'failures' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['secrets' => 'encrypted:array', 'settings' => 'array', 'schedule' => Schedule::class, 'pulled_at' => 'datetime', 'next_pull_at' => 'datetime', 'paused_at' => 'datetime', 'disconnected_at' => 'datetime'];
+        return [
+            'secrets' => 'encrypted:array',
+            'settings' => 'array',
+            'guards' => 'array',
+            'schedule' => Schedule::class,
+            'pulled_at' => 'datetime',
+            'next_pull_at' => 'datetime',
+            'paused_at' => 'datetime',
+            'disconnected_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Stall, $this> */

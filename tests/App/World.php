@@ -14,8 +14,6 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Runs\Run;
-use WindowStall\Runs\RunState;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
@@ -66,8 +64,7 @@ final class World
     public function pull(Stall $stall, Item ...$items): SupplierConnection
     {
         $connection = $this->connection($stall);
-        $run = Run::query()->create(['stall_id' => $stall->id, 'connection_id' => $connection->id, 'state' => RunState::Done, 'counts' => []]);
-        app(SaveItems::class)($connection, $run, array_values($items));
+        app(SaveItems::class)($connection, array_values($items));
         DB::table('delivery_quotes')->insertOrIgnore(['connection_id' => $connection->id, 'warehouse' => 'GB', 'destination' => $stall->home_market, 'grams' => 300, 'methods' => json_encode([['Economy', 237, 2, 4]]), 'quoted_at' => now()]);
         app(LandItems::class)($stall, $connection);
         app(\WindowStall\Bench\ProjectListings::class)($stall);

@@ -7,7 +7,6 @@ namespace WindowStall\Runs\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Runs\SignOfLife;
@@ -45,8 +44,6 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
     {
         OneStall::each('silent_runs', [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)], $this->lookAfter(...));
         OneStall::each('forgotten_runs', [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)], $this->setAgain(...));
-        // What a pull met; one that was killed couldn't clear it away.
-        DB::delete('DELETE FROM run_seen WHERE run_id NOT IN (SELECT number FROM open_runs())');
     }
 
     private function lookAfter(int $id): void

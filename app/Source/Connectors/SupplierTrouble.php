@@ -48,12 +48,6 @@ final class SupplierTrouble extends \RuntimeException implements Said
         return new self(sprintf('What answers at this address isn’t %s: its answer can’t be read.', $name), false);
     }
 
-    /** An empty catalogue is taken for a fault there: believing it would sell the whole shop out. */
-    public static function empty(string $name): self
-    {
-        return new self(sprintf('%s lists nothing at all just now, which is hardly true. Everything stays as it was; pull again later.', $name), true);
-    }
-
     /** What was found wrong with a supplier's file, in a sentence that stands by itself. */
     public static function said(string $sentence): self
     {

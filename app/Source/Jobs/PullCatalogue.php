@@ -6,22 +6,28 @@ namespace WindowStall\Source\Jobs;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ProjectListings;
+use WindowStall\Core\Feeds\Reject;
 use WindowStall\Counter\RecountPromises;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
-use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\LearnWords;
+use WindowStall\Source\Pulling\Gathered;
+use WindowStall\Source\Pulling\JudgePull;
+use WindowStall\Source\Pulling\SetAside;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /**
- * Pulls a supplier's whole catalogue: pages as said, then delivery and landed cost, then what listings show.
+ * Pulls a supplier's whole catalogue: gathers it, judges it, uses what is new, works out delivery and landed cost, then
+ * what listings show.
  *
- * Every page is stored whole or not at all, and pulling again costs little; so a pull that broke off is simply pulled again.
+ * Nothing is used before all of it has come and nothing is amiss; a pull that breaks off is simply pulled again. One in
+ * which something is amiss is set aside whole ({@see SetAside}).
  */
 final class PullCatalogue extends RunJob
 {
@@ -33,58 +39,119 @@ final class PullCatalogue extends RunJob
         return 'pulls';
     }
 
-    public function handle(SaveItems $save, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
-    {
+    public function handle(
+        SaveItems $save,
+        Gathered $gathered,
+        SetAside $aside,
+        LandItems $land,
+        LearnWords $learn,
+        ProjectListings $project,
+        RecountPromises $recount,
+    ): void {
         $run = Run::query()->find($this->runId);
         if ($run === null) {
             return;
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
-        // One that is begun again meets everything anew.
-        DB::table('run_seen')->where('run_id', $run->id)->delete();
-        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $land, $learn, $project, $recount): void {
-            $this->read($run, $connection, $save);
-            $this->finish($run, $connection, $land, $learn, $project, $recount);
-        }, 'Something went wrong here while pulling. It has been noted; pull again.', fn (string $trouble) => $this->givenUp($run, $trouble));
-        DB::table('run_seen')->where('run_id', $run->id)->delete();
+        $sorry = 'Something went wrong here while pulling. It has been noted; pull again.';
+        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $gathered, $aside, $land, $learn, $project, $recount): void {
+            $gathered->begin();
+            $used = is_int($run->subject['through'] ?? null)
+                ? $this->takeUp($run, $connection, $gathered)
+                : $this->read($run, $connection, $save, $gathered, $aside);
+            if ($used) {
+                $aside->supersede($connection, $run);
+                $this->finish($run, $connection, $land, $learn, $project, $recount);
+            }
+        }, $sorry, fn (string $trouble) => $this->givenUp($run, $trouble));
     }
 
     /** The next pull is set, later with each that failed. */
     public function givenUp(Run $run, string $why): void
     {
+        if (is_int($run->subject['through'] ?? null)) {
+            // What a person let through and couldn't be used lies there again.
+            Run::query()->whereKey($run->subject['through'])->update(['state' => RunState::SetAside]);
+        }
         $connection = SupplierConnection::query()->find($run->connection_id);
         $failures = ($connection->failures ?? 0) + 1;
         $connection?->update(['trouble' => $why, 'failures' => $failures, 'next_pull_at' => $connection->schedule->next(now(), $failures, 0)]);
     }
 
-    private function read(Run $run, SupplierConnection $connection, SaveItems $save): void
+    /** @return bool whether it was used; false where it was set aside */
+    private function read(Run $run, SupplierConnection $connection, SaveItems $save, Gathered $gathered, SetAside $aside): bool
     {
+        // Of the first there is nothing to judge by, so it needn't be laid by.
+        $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();
+        $judge = new JudgePull;
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
+        $learnt = [];
         foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
             $run->stopIfCancelled();
-            foreach ($page->items === [] ? [] : $save($connection, $run, $page->items) as $kind => $n) {
-                $counts[$kind] += $n;
+            if ($page->items !== []) {
+                $compared = $save->compare($connection, $page->items);
+                $first ? $save->store($connection, $compared) : $gathered->add($compared);
+                $first || $judge->look($connection, $compared);
+                foreach ($compared->counts as $kind => $n) {
+                    $counts[$kind] += $n;
+                }
             }
-            $this->note($run, $connection, $page);
-            $run->update(['done' => $run->done + count($page->items), 'total' => $page->total ?? $run->total, 'counts' => $counts, 'doing' => 'Reading items']);
+            $learnt = $page->learnt + $learnt;
+            $this->note($run, $page);
+            $run->update([
+                'done' => $run->done + count($page->items),
+                'total' => $page->total ?? $run->total,
+                'counts' => $counts,
+                'doing' => 'Reading items',
+            ]);
         }
-        if ($run->done === 0 && SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->exists()) {
-            throw SupplierTrouble::empty($connection->name);
+        $suspicions = $first ? [] : $judge->judge($connection, $gathered);
+        if ($suspicions !== []) {
+            $aside->put($run, $connection, $gathered, $suspicions);
+
+            return false;
         }
-        $run->update(['counts' => ['gone' => $this->markGone($connection, $run)] + $counts]);
+        if ($learnt !== []) {
+            $connection->update(['settings' => $learnt + $connection->settings]);
+        }
+        if (! $first) {
+            $run->update(['doing' => 'Using what is new', 'counts' => $gathered->use($connection, $run->stopIfCancelled(...)) + $counts]);
+        }
+
+        return true;
     }
 
-    /** What couldn't be used, what was noticed, and what the connection learnt for the next time. */
-    private function note(Run $run, SupplierConnection $connection, CataloguePage $page): void
+    /** A pull that was set aside and that a person let through. */
+    private function takeUp(Run $run, SupplierConnection $connection, Gathered $gathered): bool
+    {
+        $total = $gathered->takeUp((int) $run->subject['through']);
+        $used = $gathered->use($connection, $run->stopIfCancelled(...));
+        $run->update([
+            'done' => $total,
+            'total' => $total,
+            'counts' => $used + ['same' => max(0, $total - $used['new'] - $used['changed'])],
+        ]);
+
+        return true;
+    }
+
+    /** What couldn't be used, and what was noticed. */
+    private function note(Run $run, CataloguePage $page): void
     {
         foreach (array_chunk($page->rejects, 1000) as $some) {
-            DB::table('run_rejects')->insert(array_map(static fn ($r): array => ['run_id' => $run->id, 'row' => $r->row, 'column' => mb_substr($r->column, 0, 120), 'value' => $r->value, 'reason' => mb_substr($r->reason, 0, 200)], $some));
+            DB::table('run_rejects')->insert(array_map(static fn (Reject $r): array => [
+                'run_id' => $run->id,
+                'row' => $r->row,
+                'column' => mb_substr($r->column, 0, 120),
+                'value' => $r->value,
+                'reason' => mb_substr($r->reason, 0, 200),
+            ], $some));
         }
         if ($page->rejects !== [] || $page->notes !== []) {
-            $run->update(['rejects' => $run->rejects + ($page->rejected ?? count($page->rejects)), 'notes' => [...$run->notes, ...$page->notes]]);
-        }
-        if ($page->learnt !== []) {
-            $connection->update(['settings' => $page->learnt + $connection->settings]);
+            $run->update([
+                'rejects' => $run->rejects + ($page->rejected ?? count($page->rejects)),
+                'notes' => [...$run->notes, ...$page->notes],
+            ]);
         }
     }
 
@@ -105,15 +172,5 @@ final class PullCatalogue extends RunJob
         $project($stall);
         $stall->bumpShop();
         $connection->update(['pulled_at' => now(), 'trouble' => null, 'failures' => 0, 'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50)]);
-    }
-
-    private function markGone(SupplierConnection $connection, Run $run): int
-    {
-        return DB::transaction(function () use ($connection, $run): int {
-            DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND i.gone_at IS NULL AND v.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
-            DB::delete('DELETE FROM item_landings l USING supplier_items i WHERE i.id = l.supplier_item_id AND i.connection_id = ? AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
-
-            return DB::update('UPDATE supplier_items i SET gone_at = now(), stock = 0 WHERE i.connection_id = ? AND i.gone_at IS NULL AND NOT EXISTS (SELECT 1 FROM run_seen s WHERE s.run_id = ? AND s.external_id = i.external_id)', [$connection->id, $run->id]);
-        });
     }
 }

@@ -266,13 +266,11 @@ final class RunLargeBench extends Command
 
     private function readInto(SupplierConnection $connection, SaveItems $save): void
     {
-        $run = $connection->runs()->create(['stall_id' => $connection->stall_id, 'state' => RunState::Done]);
         foreach ($connection->connector()->catalogue($connection->access()) as $page) {
             if ($page->items !== []) {
-                $save($connection, $run, $page->items);
+                $save($connection, $page->items);
             }
         }
-        DB::table('run_seen')->where('run_id', $run->id)->delete();
     }
 
     private function connection(string $file): SupplierConnection

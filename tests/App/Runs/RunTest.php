@@ -119,14 +119,6 @@ final class RunTest extends AppTestCase
         self::assertSame(1, $connection->runs()->count(), 'only when asked');
     }
 
-    public function test_what_a_killed_pull_met_is_swept_away(): void
-    {
-        $run = $this->underWay($this->world->connection($this->world->stall()));
-        DB::table('run_seen')->insert([['run_id' => $run->id, 'external_id' => 'open'], ['run_id' => $run->id + 9999, 'external_id' => 'left']]);
-        $this->watch();
-        self::assertSame(['open'], DB::table('run_seen')->pluck('external_id')->all());
-    }
-
     public function test_no_cell_of_what_was_left_out_runs_in_a_spreadsheet(): void
     {
         $this->signIn();
@@ -154,8 +146,8 @@ final class RunTest extends AppTestCase
         $this->world->listing($stall);
         Http::fake(['*/v1/items*' => Http::response(['items' => [], 'next' => null, 'total' => 0])]);
         $run = app(StartPull::class)($this->world->connection($stall), null)->refresh();
-        self::assertSame(RunState::Failed, $run->state);
-        self::assertStringContainsString('lists nothing at all', (string) $run->trouble);
+        self::assertSame(RunState::SetAside, $run->state);
+        self::assertStringContainsString('Nothing at all came', (string) $run->trouble);
         self::assertSame(1, $stall->items()->whereNull('gone_at')->count());
     }
 }

@@ -28,7 +28,6 @@ final class OneStallTest extends AppTestCase
         'personal_access_tokens' => 'found by the hash of a secret, before its stall is known',
         'sessions' => 'belong to people', 'sign_ins' => 'belong to people', 'password_reset_tokens' => 'belong to people', 'migrations' => 'the shape of the tables',
         'cache' => 'the framework’s', 'cache_locks' => 'the framework’s', 'jobs' => 'the framework’s; each job says its stall', 'failed_jobs' => 'the framework’s',
-        'run_seen' => 'numbers of a pull under way and supplier’s codes; filled by COPY, which policies forbid',
     ];
 
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
