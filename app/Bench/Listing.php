@@ -39,6 +39,9 @@ use WindowStall\Stall\Stall;
  * @property list<string> $own_dropped the supplier's options that no shopper sees
  * @property list<string> $own_option_order the supplier's names of options, as they are shown
  * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was split
+ * @property array{title?: string, words?: string, pictures?: list<string>} $waiting what was agreed, as long as something else waits
+ * @property array<string, mixed> $own_policies its own rules for what the supplier changes
+ * @property bool $supplier_gone whether it was seen that the supplier doesn't have it any more
  * @property list<string> $drafts fields that hold a draft nobody has accepted
  * @property string $shown_title
  * @property int|null $shown_from_minor
@@ -50,7 +53,15 @@ final class Listing extends Model
     use SoftDeletes;
 
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['own_tags' => '[]', 'own_dropped' => '[]', 'own_option_order' => '[]', 'drafts' => '[]'];
+    protected $attributes = [
+        'own_tags' => '[]',
+        'own_dropped' => '[]',
+        'own_option_order' => '[]',
+        'drafts' => '[]',
+        'waiting' => '{}',
+        'own_policies' => '{}',
+        'supplier_gone' => false,
+    ];
 
     /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
     public const FOR_FIGURES = ['agreedWords', 'supplierItem.words', 'supplierItem.connection', 'variants.supplierVariant', 'variants.sold', 'variants.sources', 'variants.prices', 'pictures', 'joined.agreedWords', 'joined.supplierItem.words'];
@@ -58,7 +69,23 @@ final class Listing extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => ListingState::class, 'own_pictures' => 'array', 'own_names' => 'array', 'own_tags' => 'array', 'own_dropped' => 'array', 'own_option_order' => 'array', 'own_part' => 'array', 'own_recipe' => 'array', 'own_across' => 'array', 'own_ladder' => 'array', 'drafts' => 'array', 'shown_since' => 'datetime'];
+        return [
+            'state' => ListingState::class,
+            'own_pictures' => 'array',
+            'own_names' => 'array',
+            'own_tags' => 'array',
+            'own_dropped' => 'array',
+            'own_option_order' => 'array',
+            'own_part' => 'array',
+            'own_recipe' => 'array',
+            'own_across' => 'array',
+            'own_ladder' => 'array',
+            'drafts' => 'array',
+            'waiting' => 'array',
+            'own_policies' => 'array',
+            'supplier_gone' => 'boolean',
+            'shown_since' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Stall, $this> */

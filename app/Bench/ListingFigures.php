@@ -7,8 +7,8 @@ namespace WindowStall\Bench;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
 use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Facts\Fact;
+use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\Till;
@@ -39,7 +39,6 @@ final readonly class ListingFigures
         public bool $recipeHeld,
         public array $variants,
         public Readiness $readiness,
-        public Drift $drift,
         public array $sources,
     ) {
     }
@@ -51,17 +50,17 @@ final readonly class ListingFigures
         $agreed = $listing->agreedWords?->item() ?? throw new \LogicException('A listing always has agreed words.');
         $now = $listing->supplierItem?->words?->item() ?? $agreed;
         $items = self::items($listing, $agreed, $now);
-        $title = self::fact($agreed->title, $now->title, $listing->own_title);
-        $words = self::fact($agreed->description, $now->description, $listing->own_words);
+        $title = self::fact($listing->waiting['title'] ?? null, $now->title, $listing->own_title);
+        $words = self::fact($listing->waiting['words'] ?? null, $now->description, $listing->own_words);
         $sources = array_values(array_unique(array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items)))));
-        $pictures = self::pictures($listing, $sources);
+        $pictures = self::pictures($listing, $listing->waiting['pictures'] ?? $sources);
         $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))->all());
         $readiness = Readiness::of(
             $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
             array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep, $v->underFloor(), $v->row->own_under_floor), $variants), $stall->marketName(), $listing->drafts,
         );
 
-        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness, Drift::of($items), $sources);
+        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness, $sources);
     }
 
     /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
@@ -80,10 +79,17 @@ final readonly class ListingFigures
         return $prices === [] ? null : array_reduce($prices, static fn (?Money $least, Money $p): Money => $least === null || $p->compare($least) < 0 ? $p : $least);
     }
 
-    /** @return Fact<string> */
-    private static function fact(string $agreed, string $now, ?string $own): Fact
+    /**
+     * @param  string|null  $waiting  what was agreed, as long as what is said now waits
+     * @return Fact<string>
+     */
+    private static function fact(?string $waiting, string $now, ?string $own): Fact
     {
-        return $own === null ? Fact::following($agreed, $now) : Fact::held($agreed, $now, $own);
+        return match (true) {
+            $own !== null => Fact::held($waiting ?? $now, $now, $own),
+            $waiting !== null => Fact::following($waiting, $now, Policy::Ask),
+            default => Fact::following($now, $now),
+        };
     }
 
     /**

@@ -20,6 +20,7 @@ use WindowStall\Source\SupplierVariant;
  * @property int $position
  * @property bool $own_on
  * @property int|null $own_price_minor
+ * @property int|null $waiting_price_minor the price that stands while a cost waits
  * @property array<string, mixed>|null $own_recipe
  * @property int|null $own_was_minor
  * @property bool $own_under_floor sold under its floor knowingly

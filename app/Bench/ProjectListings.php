@@ -29,7 +29,7 @@ final readonly class ProjectListings
             foreach ($listings as $listing) {
                 $figures = ListingFigures::of($stall, $listing);
                 $listing->update([
-                    'shown_title' => mb_substr($figures->title->shown(), 0, 400), 'changes_count' => count($figures->drift->changes),
+                    'shown_title' => mb_substr($figures->title->shown(), 0, 400),
                     // The address of a page follows the title until somebody may have seen it.
                     'slug' => $listing->shown_since === null ? self::slug($stall, $listing, $figures->title->shown()) : $listing->slug,
                 ]);

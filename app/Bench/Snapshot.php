@@ -14,11 +14,12 @@ final class Snapshot
     private const LISTING = [
         'id', 'state', 'own_title', 'own_words', 'own_pictures', 'own_names', 'own_recipe', 'own_across', 'own_ladder', 'own_type', 'own_tags', 'own_maker', 'own_notes',
         'own_search_title', 'own_search_words', 'own_dropped', 'own_option_order', 'own_part', 'drafts', 'agreed_words_id', 'deleted_at',
+        'waiting', 'own_policies', 'supplier_gone',
     ];
 
     private const VARIANT = [
         'id', 'listing_id', 'supplier_variant_id', 'external_id', 'position', 'own_on', 'own_price_minor', 'own_was_minor', 'own_recipe', 'own_under_floor', 'own_options',
-        'sold_variant_id',
+        'sold_variant_id', 'waiting_price_minor',
     ];
 
     private const SOURCE = ['listing_variant_id', 'supplier_variant_id', 'position', 'use'];

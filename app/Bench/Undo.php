@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -133,6 +134,7 @@ final readonly class Undo
         Listing::query()->withTrashed()->where('stall_id', $stall->id)->whereKey($parts->filter()->keys()->all())->forceDelete();
         $this->turn($ids);
         Snapshot::close($locked, $ids);
+        event(new StepTakenBack($locked, $ids));
         if (! Snapshot::open($stall, $locked)->exists()) {
             $locked->update(['undone_at' => now()]);
         }

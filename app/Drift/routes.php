@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Drift\Http\DriftController;
+use WindowStall\Drift\Http\RulesController;
+use WindowStall\Drift\Http\SetAsideController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/drift')->scopeBindings()->group(function (): void {
     Route::get('/', [DriftController::class, 'index'])->name('drift');
-    Route::post('/agree', [DriftController::class, 'agree'])->name('drift.agree');
-    Route::post('/{listing}/keep', [DriftController::class, 'keep'])->name('drift.keep');
+    Route::post('/decide', [DriftController::class, 'decide'])->name('drift.decide');
+    Route::post('/set-back', [DriftController::class, 'setBack'])->name('drift.set-back');
+    Route::get('/rules', [RulesController::class, 'index'])->name('drift.rules');
+    Route::put('/rules/{connection}', [RulesController::class, 'update'])->withoutScopedBindings()->name('drift.rules.update');
+    Route::post('/aside/{run}/through', [SetAsideController::class, 'letThrough'])->withoutScopedBindings()->name('drift.aside.through');
+    Route::delete('/aside/{run}', [SetAsideController::class, 'throwAway'])->withoutScopedBindings()->name('drift.aside.destroy');
 });

@@ -7,6 +7,7 @@ namespace WindowStall\Source;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Outbound\PublicAddress;
 use WindowStall\Support\Refusal;
@@ -43,6 +44,7 @@ final readonly class FetchByLink
             ]);
             ($this->land)($stall, $connection, only: [$said->id]);
             ($this->learn)($stall);
+            event(new SupplierSaidMore($connection));
 
             return $stall->items()->where('connection_id', $connection->id)->where('external_id', $id)->firstOrFail();
         }

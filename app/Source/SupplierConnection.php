@@ -27,6 +27,7 @@ use WindowStall\Stall\Stall;
  * @property array{key: string, hook: string} $secrets
  * @property array<string, mixed> $settings what its kind keeps
  * @property array<string, mixed> $guards how much one pull may end, empty or halve
+ * @property array<string, mixed> $policies its rules for what it changes
  * @property Schedule $schedule
  * @property Carbon|null $pulled_at
  * @property Carbon|null $next_pull_at
@@ -38,7 +39,7 @@ use WindowStall\Stall\Stall;
 final class SupplierConnection extends Model
 {
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'schedule' => 'nightly', 'failures' => 0];
+    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'policies' => '{}', 'schedule' => 'nightly', 'failures' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -47,6 +48,7 @@ final class SupplierConnection extends Model
             'secrets' => 'encrypted:array',
             'settings' => 'array',
             'guards' => 'array',
+            'policies' => 'array',
             'schedule' => Schedule::class,
             'pulled_at' => 'datetime',
             'next_pull_at' => 'datetime',

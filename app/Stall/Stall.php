@@ -52,6 +52,7 @@ use WindowStall\Window\WindowRevision;
  * @property int|null $built_in_minor a charge for delivery that recipes build into their prices instead
  * @property int|null $free_over_minor baskets worth this much are sent free
  * @property int|null $sample_listing_id the listing that the cost sheet is shown on
+ * @property array<string, mixed> $drift_policies its rules for what suppliers change
  * @property int $shop_revision
  * @property int $next_order_number
  * @property int $promise_days the shop promises delivery within so many working days
@@ -64,7 +65,7 @@ final class Stall extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tax_on_top' => 'boolean'];
+        return ['tax_on_top' => 'boolean', 'drift_policies' => 'array'];
     }
 
     public function getRouteKeyName(): string

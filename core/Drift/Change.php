@@ -11,6 +11,8 @@ final readonly class Change
      * @param  string|null  $variantId  the supplier's id, when the change is about one variant
      * @param  string  $before  as a person reads it
      * @param  string  $after  as a person reads it
+     * @param  string|int|list<string>|null  $said  what was said before, as it was: what stands while it waits
+     * @param  int|null  $movedBp  how far a cost moved, in basis points of what it was
      */
     public function __construct(
         public ChangeKind $kind,
@@ -18,6 +20,8 @@ final readonly class Change
         public string $about,
         public string $before,
         public string $after,
+        public string|int|array|null $said = null,
+        public ?int $movedBp = null,
     ) {
     }
 }

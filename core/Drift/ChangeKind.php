@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Drift;
 
+use WindowStall\Core\Facts\FactName;
+
 /** What a supplier can change about an item between two pulls. */
 enum ChangeKind: string
 {
@@ -15,4 +17,33 @@ enum ChangeKind: string
     case BackInStock = 'back_in_stock';
     case VariantGone = 'variant_gone';
     case VariantNew = 'variant_new';
+    case Weight = 'weight';
+    case LeadTime = 'lead_time';
+    case Rrp = 'rrp';
+    case ItemGone = 'item_gone';
+    case ItemBack = 'item_back';
+
+    /** What of an item it changes, for which a seller can have a rule. */
+    public function fact(): FactName
+    {
+        return match ($this) {
+            self::Title => FactName::Title,
+            self::Words => FactName::Words,
+            self::Pictures => FactName::Pictures,
+            self::Cost => FactName::Cost,
+            self::SoldOut, self::BackInStock => FactName::Stock,
+            self::VariantGone => FactName::GoneVariants,
+            self::VariantNew => FactName::NewVariants,
+            self::Weight => FactName::Weight,
+            self::LeadTime => FactName::LeadTime,
+            self::Rrp => FactName::Rrp,
+            self::ItemGone, self::ItemBack => FactName::Availability,
+        };
+    }
+
+    /** Whether what was agreed goes on being shown while it waits. */
+    public function waits(): bool
+    {
+        return in_array($this, [self::Title, self::Words, self::Pictures, self::Cost], true);
+    }
 }

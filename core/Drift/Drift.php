@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Drift;
 
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem;
 use WindowStall\Core\Source\SupplierVariant;
 
@@ -27,23 +28,14 @@ final readonly class Drift
 
     public static function between(SupplierItem $agreed, SupplierItem $now): self
     {
-        $changes = [];
-        if ($agreed->title !== $now->title) {
-            $changes[] = new Change(ChangeKind::Title, null, 'Title', $agreed->title, $now->title);
-        }
-        if ($agreed->description !== $now->description) {
-            $changes[] = new Change(ChangeKind::Words, null, 'Words', self::plain($agreed->description), self::plain($now->description));
-        }
-        if ($agreed->pictures !== $now->pictures) {
-            $changes[] = new Change(ChangeKind::Pictures, null, 'Pictures', count($agreed->pictures).' pictures', count($now->pictures).' pictures');
-        }
+        $changes = self::ofItem($agreed, $now);
         foreach ($agreed->variants as $before) {
             $after = $now->variant($before->id);
             array_push($changes, ...($after === null ? [self::gone($before)] : self::within($before, $after)));
         }
         foreach ($now->variants as $variant) {
             if ($agreed->variant($variant->id) === null) {
-                $changes[] = new Change(ChangeKind::VariantNew, $variant->id, $variant->label(), 'not offered', 'offered at '.$variant->cost->digits().' '.$variant->cost->currency->code);
+                $changes[] = new Change(ChangeKind::VariantNew, $variant->id, $variant->label(), 'not offered', 'offered at '.self::money($variant->cost));
             }
         }
 
@@ -51,20 +43,93 @@ final readonly class Drift
     }
 
     /** @return list<Change> */
-    private static function within(SupplierVariant $before, SupplierVariant $after): array
+    private static function ofItem(SupplierItem $agreed, SupplierItem $now): array
     {
         $changes = [];
-        if ($before->cost->minor !== $after->cost->minor) {
-            $changes[] = new Change(ChangeKind::Cost, $after->id, $after->label(), $before->cost->digits().' '.$before->cost->currency->code, $after->cost->digits().' '.$after->cost->currency->code);
+        if ($agreed->title !== $now->title) {
+            $changes[] = new Change(ChangeKind::Title, null, 'Title', $agreed->title, $now->title, $agreed->title);
         }
-        if ($before->pieces() > 0 && $after->pieces() === 0) {
-            $changes[] = new Change(ChangeKind::SoldOut, $after->id, $after->label(), $before->pieces().' in stock', 'sold out');
+        if ($agreed->description !== $now->description) {
+            $changes[] = new Change(
+                kind: ChangeKind::Words,
+                variantId: null,
+                about: 'Words',
+                before: self::plain($agreed->description),
+                after: self::plain($now->description),
+                said: $agreed->description,
+            );
         }
-        if ($before->pieces() === 0 && $after->pieces() > 0) {
-            $changes[] = new Change(ChangeKind::BackInStock, $after->id, $after->label(), 'sold out', $after->pieces().' in stock');
+        if ($agreed->pictures !== $now->pictures) {
+            $changes[] = new Change(
+                kind: ChangeKind::Pictures,
+                variantId: null,
+                about: 'Pictures',
+                before: self::pictures($agreed),
+                after: self::pictures($now),
+                said: $agreed->pictures,
+            );
+        }
+        if ($agreed->processing != $now->processing) {
+            $changes[] = new Change(
+                kind: ChangeKind::LeadTime,
+                variantId: null,
+                about: 'Days to post',
+                before: $agreed->processing->words(),
+                after: $now->processing->words(),
+            );
         }
 
         return $changes;
+    }
+
+    /** @return list<Change> */
+    private static function within(SupplierVariant $before, SupplierVariant $after): array
+    {
+        $about = static fn (ChangeKind $kind, string $was, string $is): Change => new Change($kind, $after->id, $after->label(), $was, $is);
+        $changes = [];
+        if ($before->cost != $after->cost) {
+            $same = $before->cost->currency->code === $after->cost->currency->code;
+            $changes[] = new Change(
+                kind: ChangeKind::Cost,
+                variantId: $after->id,
+                about: $after->label(),
+                before: self::money($before->cost),
+                after: self::money($after->cost),
+                said: $before->cost->minor,
+                movedBp: $same ? self::movedBp($before->cost->minor, $after->cost->minor) : null,
+            );
+        }
+        if ($before->pieces() > 0 && $after->pieces() === 0) {
+            $changes[] = $about(ChangeKind::SoldOut, $before->pieces().' in stock', 'sold out');
+        }
+        if ($before->pieces() === 0 && $after->pieces() > 0) {
+            $changes[] = $about(ChangeKind::BackInStock, 'sold out', $after->pieces().' in stock');
+        }
+        if ($before->grams !== $after->grams) {
+            $changes[] = $about(ChangeKind::Weight, $before->grams.' g', $after->grams.' g');
+        }
+        if ($before->rrp != $after->rrp) {
+            $rrp = static fn (?Money $money): string => $money === null ? 'none' : self::money($money);
+            $changes[] = $about(ChangeKind::Rrp, $rrp($before->rrp), $rrp($after->rrp));
+        }
+
+        return $changes;
+    }
+
+    /** In basis points of what it was; from nothing, it moved by everything. */
+    private static function movedBp(int $before, int $after): int
+    {
+        return $before === 0 ? 10_000 : (int) round(($after - $before) * 10_000 / $before);
+    }
+
+    private static function money(Money $money): string
+    {
+        return $money->digits().' '.$money->currency->code;
+    }
+
+    private static function pictures(SupplierItem $item): string
+    {
+        return count($item->pictures) === 1 ? '1 picture' : count($item->pictures).' pictures';
     }
 
     private static function gone(SupplierVariant $variant): Change

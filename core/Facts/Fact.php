@@ -33,7 +33,7 @@ final readonly class Fact
      * @param  V  $now
      * @return self<V>
      */
-    public static function following(mixed $agreed, mixed $now, Policy $policy = Policy::Flows): self
+    public static function following(mixed $agreed, mixed $now, Policy $policy = Policy::Follow): self
     {
         return new self($agreed, $now, $now, false, $policy);
     }
@@ -46,7 +46,7 @@ final readonly class Fact
      * @param  V  $own
      * @return self<V>
      */
-    public static function held(mixed $agreed, mixed $now, mixed $own, Policy $policy = Policy::Flows): self
+    public static function held(mixed $agreed, mixed $now, mixed $own, Policy $policy = Policy::Follow): self
     {
         return new self($agreed, $now, $own, true, $policy);
     }
@@ -56,7 +56,7 @@ final readonly class Fact
     {
         return match (true) {
             $this->held => $this->own,
-            $this->policy === Policy::Flows => $this->now,
+            $this->policy === Policy::Follow => $this->now,
             default => $this->agreed,
         };
     }

@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Facts;
 
-/** What becomes of a fact the seller hasn't spoken about when the supplier changes it. */
-enum Policy
+/** What becomes of a fact when the supplier changes it. */
+enum Policy: string
 {
-    /** The supplier's new word is shown at once: stock, and everything the seller lets follow. */
-    case Flows;
+    /** The supplier's new word counts at once. */
+    case Follow = 'follow';
 
-    /** The last agreed word stands until the seller agrees: a variant that appears or vanishes. */
-    case Waits;
+    /** The last agreed word stands until a person says. */
+    case Ask = 'ask';
+
+    /** The last agreed word stands, and nobody is asked. */
+    case Keep = 'keep';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Follow => 'follow',
+            self::Ask => 'ask me',
+            self::Keep => 'keep mine',
+        };
+    }
 }

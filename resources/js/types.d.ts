@@ -319,16 +319,76 @@ export interface ChangeView {
   after: string;
   effect: string;
   bad: boolean;
-  keepable: boolean;
 }
 
-export interface DriftRowView {
+export interface DeskView {
+  headline: string;
+  groups: GroupView[];
+  aside: SetAsideView[];
+  quiet: number;
+  undo: number | null;
+  undoWords: string;
+}
+
+export interface FactRuleView {
+  fact: string;
+  words: string;
+  policy: string;
+  choices: ChoiceView[];
+}
+
+export interface GroupView {
+  key: string;
+  headline: string;
+  effect: string;
+  bad: boolean;
+  count: number;
+  agree: string;
+  keep: string;
+  prices: string;
+  keeps: string;
+  month: string;
+  pieces: number;
+}
+
+export interface LineView {
   id: number;
+  listing: number;
   title: string;
+  variant: string;
   picture: string | null;
+  kind: string;
+  before: string;
+  after: string;
+  price: string;
+  keep: string;
+  bad: boolean;
+  rule: string;
+  history: number[];
+  historyWords: string;
+  settable: boolean;
+  standing: string;
+  when: string;
+}
+
+export interface RulesView {
+  connection: number;
   supplier: string;
-  stateWords: string;
-  changes: ChangeView[];
+  facts: FactRuleView[];
+  band: string;
+  guards: Record<string, string>;
+}
+
+export interface SetAsideView {
+  run: number;
+  connection: number;
+  headline: string;
+  more: string[];
+  effect: string;
+  samples: string[];
+  missing: string[];
+  counts: number[];
+  when: string;
 }
 
 export interface BoardRowView {

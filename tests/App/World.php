@@ -14,6 +14,8 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Drift\Decide;
+use WindowStall\Drift\DriftChange;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
@@ -67,9 +69,20 @@ final class World
         app(SaveItems::class)($connection, array_values($items));
         DB::table('delivery_quotes')->insertOrIgnore(['connection_id' => $connection->id, 'warehouse' => 'GB', 'destination' => $stall->home_market, 'grams' => 300, 'methods' => json_encode([['Economy', 237, 2, 4]]), 'quoted_at' => now()]);
         app(LandItems::class)($stall, $connection);
-        app(\WindowStall\Bench\ProjectListings::class)($stall);
+        event(new \WindowStall\Source\Events\SupplierSaidMore($connection));
 
         return $connection;
+    }
+
+    /** Agrees to all that waits in the stall. @return int how many changes that was */
+    public function agree(Stall $stall): int
+    {
+        $asks = DriftChange::query()->where('stall_id', $stall->id)->where('standing', 'asks')->pluck('id')->all();
+        if ($asks !== []) {
+            app(Decide::class)($stall, $this->keeper(), array_values(array_map(intval(...), $asks)), agree: true);
+        }
+
+        return count($asks);
     }
 
     /** A listing on the bench with one ready picture; by default one item with a steel and a copper variant. */

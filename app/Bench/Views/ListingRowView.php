@@ -41,7 +41,7 @@ final readonly class ListingRowView
         return new self(
             $f->listing->id, $f->title->shown(), $f->title->held, ($f->pictures[0] ?? null)?->url(320), (string) $f->listing->supplierItem?->connection?->name, $f->listing->state->value, $f->listing->state->words(),
             MoneyView::ofNullable($f->from()), MoneyView::ofNullable($keeps[0] ?? null), ($keeps[0] ?? null)?->isNegative() ?? false, count($on), count($f->variants),
-            array_sum(array_map(static fn (VariantFigures $v): int => $v->available, $on)), count($f->drift->changes), array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
+            array_sum(array_map(static fn (VariantFigures $v): int => $v->available, $on)), $f->listing->changes_count, array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
         );
     }
 }

@@ -6,43 +6,79 @@ namespace WindowStall\Drift\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Bench\EditListing;
-use WindowStall\Bench\Listing;
-use WindowStall\Bench\ListingFigures;
-use WindowStall\Drift\Agree;
-use WindowStall\Drift\Views\DriftRowView;
+use WindowStall\Core\Drift\Group;
+use WindowStall\Drift\Decide;
+use WindowStall\Drift\Desk;
+use WindowStall\Drift\Views\DeskView;
+use WindowStall\Drift\Views\LineView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
+use WindowStall\Support\Http\Typed;
 
-final class DriftController
+/** The drift desk: what suppliers changed, grouped by what happened, and what a person decides about it. */
+final readonly class DriftController
 {
+    private const PAGE = 40;
+
     public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall->listings()->with(Listing::FOR_FIGURES)->where('changes_count', '>', 0)->orderByDesc('id')->cursorPaginate(40, cursor: Cursors::byId($request));
+        $desk = DeskView::of($stall);
+        $open = Typed::text($request, 'open');
+        $open = $open !== '' ? $open : ($desk->groups[0]->key ?? '');
+        $page = $open === 'quiet' ? Desk::quiet($stall) : $this->group($stall, $open)?->orderByDesc('id');
+        $lines = $page?->with('listing.pictures')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request));
 
         return Inertia::render('drift/DriftPage', [
-            'rows' => collect($page->items())->map(fn (Listing $l): DriftRowView => DriftRowView::of(ListingFigures::of($stall, $l)))->all(),
-            'next' => $page->nextCursor()?->encode(),
+            'desk' => $desk,
+            'open' => $open,
+            'lines' => $lines === null ? [] : LineView::list($stall, collect($lines->items())),
+            'next' => $lines?->nextCursor()?->encode(),
         ]);
     }
 
-    public function agree(Request $request, Stall $stall, Agree $agree): RedirectResponse
+    /** Lets changes count, or keeps what was agreed: those that are named, or a whole group. */
+    public function decide(Request $request, Stall $stall, Decide $decide): RedirectResponse
     {
-        $typed = $request->validate(['listings' => 'required|array|min:1|max:500', 'listings.*' => 'integer']);
-        $count = $agree($stall, $stall->listings()->whereKey($typed['listings'])->get());
+        $typed = $request->validate([
+            'changes' => 'required_without:group|array|min:1|max:'.Decide::MOST,
+            'changes.*' => 'integer|min:1|max:9000000000000000',
+            'group' => 'required_without:changes|string|max:60',
+            'agree' => 'required|boolean',
+            'for' => ['required', Rule::in(['once', 'listing', 'supplier'])],
+        ]);
+        $ids = isset($typed['group'])
+            ? array_values(array_map(intval(...), $this->group($stall, (string) $typed['group'])?->limit(Decide::MOST)->pluck('id')->all() ?? []))
+            : array_values(array_map(intval(...), (array) $typed['changes']));
+        $step = $decide($stall, self::person($request), $ids, (bool) $typed['agree'], $typed['for']);
 
-        return back()->with('say', $count === 1 ? 'Agreed to 1 change.' : "Agreed to $count changes.");
+        return back()->with('say', ucfirst($step->words).'.');
     }
 
-    /** Keeps the word the seller last agreed to, as their own. */
-    public function keep(Request $request, Stall $stall, Listing $listing, EditListing $edit): RedirectResponse
+    /** Sets back what was followed by itself. */
+    public function setBack(Request $request, Stall $stall, Decide $decide): RedirectResponse
     {
-        $field = $request->validate(['field' => 'required|in:title,words'])['field'];
-        $agreed = ListingFigures::of($stall, $listing)->agreed;
-        $field === 'title' ? $edit->title($stall, $listing, $agreed->title) : $edit->words($stall, $listing, $agreed->description);
+        $typed = $request->validate(['changes' => 'required|array|min:1|max:500', 'changes.*' => 'integer|min:1|max:9000000000000000']);
+        $step = $decide->setBack($stall, self::person($request), array_values(array_map(intval(...), (array) $typed['changes'])));
 
-        return back()->with('say', 'Kept. The field is held now.');
+        return back()->with('say', ucfirst($step->words).'.');
+    }
+
+    /** @return \Illuminate\Database\Eloquent\Builder<\WindowStall\Drift\DriftChange>|null */
+    private function group(Stall $stall, string $key): ?\Illuminate\Database\Eloquent\Builder
+    {
+        $parts = explode('-', $key, 2);
+        $group = Group::tryFrom($parts[1] ?? '');
+
+        return $group === null || preg_match('/^\d{1,15}$/D', $parts[0]) !== 1 ? null : Desk::waiting($stall, (int) $parts[0], $group);
+    }
+
+    private static function person(Request $request): User
+    {
+        /** @var User */
+        return $request->user();
     }
 }

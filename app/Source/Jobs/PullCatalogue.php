@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Source\Jobs;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Counter\RecountPromises;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
+use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\LearnWords;
 use WindowStall\Source\Pulling\Gathered;
@@ -45,7 +45,6 @@ final class PullCatalogue extends RunJob
         SetAside $aside,
         LandItems $land,
         LearnWords $learn,
-        ProjectListings $project,
         RecountPromises $recount,
     ): void {
         $run = Run::query()->find($this->runId);
@@ -54,14 +53,14 @@ final class PullCatalogue extends RunJob
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
         $sorry = 'Something went wrong here while pulling. It has been noted; pull again.';
-        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $gathered, $aside, $land, $learn, $project, $recount): void {
+        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $gathered, $aside, $land, $learn, $recount): void {
             $gathered->begin();
             $used = is_int($run->subject['through'] ?? null)
                 ? $this->takeUp($run, $connection, $gathered)
                 : $this->read($run, $connection, $save, $gathered, $aside);
             if ($used) {
                 $aside->supersede($connection, $run);
-                $this->finish($run, $connection, $land, $learn, $project, $recount);
+                $this->finish($run, $connection, $land, $learn, $recount);
             }
         }, $sorry, fn (string $trouble) => $this->givenUp($run, $trouble));
     }
@@ -155,7 +154,7 @@ final class PullCatalogue extends RunJob
         }
     }
 
-    private function finish(Run $run, SupplierConnection $connection, LandItems $land, LearnWords $learn, ProjectListings $project, RecountPromises $recount): void
+    private function finish(Run $run, SupplierConnection $connection, LandItems $land, LearnWords $learn, RecountPromises $recount): void
     {
         /** @var Stall $stall */
         $stall = $connection->stall;
@@ -169,7 +168,7 @@ final class PullCatalogue extends RunJob
         DB::select('SELECT analyse_finding()');
         $recount($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
-        $project($stall);
+        event(new SupplierSaidMore($connection, $run));
         $stall->bumpShop();
         $connection->update(['pulled_at' => now(), 'trouble' => null, 'failures' => 0, 'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50)]);
     }

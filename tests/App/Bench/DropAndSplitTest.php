@@ -14,7 +14,6 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
-use WindowStall\Drift\Agree;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -87,7 +86,7 @@ final class DropAndSplitTest extends AppTestCase
         $listing = $this->twins();
         $this->postJson(route('bench.drop', [$this->stall, $listing]), ['option' => 'Ships from', 'keep' => []]);
         $this->world->pull($this->stall, $this->shipped([], 900));
-        app(Agree::class)($this->stall, $this->stall->listings()->whereKey($listing->id)->get());
+        $this->world->agree($this->stall);
         self::assertSame(2, $listing->variants()->count());
     }
 
@@ -109,7 +108,7 @@ final class DropAndSplitTest extends AppTestCase
 
         // A new size appears at the supplier: only the part it belongs to takes it.
         $this->world->pull($this->stall, $this->bundle('STYLE B Gloves'));
-        app(Agree::class)($this->stall, $this->stall->listings()->get());
+        $this->world->agree($this->stall);
         self::assertSame([2, 3, 2, 2, 2], $this->stall->listings()->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all());
     }
 
@@ -141,10 +140,13 @@ final class DropAndSplitTest extends AppTestCase
         $change = $join([$one->id => 'Steel', $two->id => 'Copper'])->assertOk()->assertJsonPath('listing', $one->id)->json('change');
         self::assertSame(['Steel', 'Copper'], $this->labels($one->refresh()));
         self::assertSame(1, $this->stall->listings()->count());
-        $this->world->pull($this->stall, $this->plain('K-1', 'Steel trowel', 540), $this->plain('K-2', 'Copper trowel', 700));
+        $this->world->pull($this->stall, $this->plain('K-1', 'Steel trowel', 540), $this->plain('K-2', 'Copper trowel', 800));
         self::assertSame(1, $one->refresh()->changes_count, 'the second item’s cost moved');
-        app(Agree::class)($this->stall, $this->stall->listings()->get());
+        $this->world->agree($this->stall);
         self::assertSame(0, $one->refresh()->changes_count);
+        $this->postJson(route('bench.undo', [$this->stall, $change]))->assertStatus(422);
+        $decided = BenchChange::query()->latest('id')->firstOrFail();
+        $this->postJson(route('bench.undo', [$this->stall, $decided]))->assertOk();
         $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
         self::assertSame([1, 1], $this->stall->listings()->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all());
     }

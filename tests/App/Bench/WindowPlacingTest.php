@@ -73,7 +73,7 @@ final class WindowPlacingTest extends AppTestCase
         $this->place([$listing])->assertJsonCount(1, 'placed');
         $this->world->pull($this->stall, Items::item([Items::variant('a', 2400)], 'Item a', id: 'a'));
         $this->get(route('bench', $this->stall))->assertInertia(fn ($page) => $page->where('listings.0.loses', true)->where('listings.0.state', 'in_window')->where('listings.0.lacks.0.place', 'price')->where('listings.0.changes', 1));
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('rows.0.changes.0.bad', true));
+        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.bad', true)->where('lines.0.bad', true));
     }
 
     public function test_nothing_chosen_and_wrong_types_get_a_sentence(): void

@@ -4,59 +4,240 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Drift;
 
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Drift\DriftChange;
+use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
+/** What becomes of a supplier's changes: followed by rules, waiting for a person, decided in one step, taken back. */
 final class DriftTest extends AppTestCase
 {
-    public function test_a_raised_cost_moves_a_following_price_by_its_recipe_and_leaves_a_held_one(): void
+    private Stall $stall;
+
+    private Listing $listing;
+
+    protected function setUp(): void
     {
+        parent::setUp();
         $this->signIn();
-        $stall = $this->world->stall();
-        $listing = $this->world->inWindow($stall);
-        [$follows, $held] = $listing->variants()->get()->all();
-        app(EditListing::class)->price($stall, $listing, $held, $stall->money(2500));
-        app(EditListing::class)->title($stall, $listing, 'Hand trowel');
-        self::assertSame(1595, $follows->prices()->where('market', 'GB')->value('price_minor'));
-
-        $this->world->pull($stall, Items::item([Items::variant('a', 864), Items::variant('b', 992, 3, 'CPR-02')], 'Garden Trowel 2027'));
-
-        self::assertSame([2195, 2500], [$follows->prices()->where('market', 'GB')->value('price_minor'), $held->prices()->where('market', 'GB')->value('price_minor')]);
-        $figures = ListingFigures::of($stall, $listing->refresh());
-        self::assertSame('Hand trowel', $figures->title->shown());
-        $this->get(route('drift', $stall))->assertOk()->assertInertia(fn ($page) => $page
-            ->where('rows.0.changes.0.kind', 'title')->where('rows.0.changes.0.effect', 'Yours is held and stays.')
-            ->where('rows.0.changes.1.before', '5.40 USD')->where('rows.0.changes.1.after', '8.64 USD')
-            ->where('rows.0.changes.1.effect', fn (string $e): bool => str_starts_with($e, 'The price moves £15.95 → £21.95 by its recipe; you keep '))
-            ->where('rows.0.changes.2.effect', fn (string $e): bool => str_starts_with($e, 'Your price of £25.00 is held; you keep ')));
-
-        $this->post(route('drift.agree', $stall), ['listings' => [$listing->id]])->assertSessionHas('say', 'Agreed to 3 changes.');
-        self::assertSame(0, $listing->refresh()->changes_count);
-        self::assertSame(2500, $held->prices()->where('market', 'GB')->value('price_minor'), 'agreeing never touches the seller’s own word');
+        $this->stall = $this->world->stall();
+        $this->listing = $this->world->inWindow($this->stall);
     }
 
-    public function test_keeping_mine_holds_the_word_last_agreed_to(): void
+    public function test_a_cost_within_the_band_is_followed_and_the_price_moves_by_its_recipe(): void
     {
-        $this->signIn();
-        $stall = $this->world->stall();
-        $listing = $this->world->listing($stall);
-        $this->world->pull($stall, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')], 'Garden Trowel HOT SALE'));
-        self::assertSame('Garden Trowel HOT SALE', $listing->refresh()->shown_title, 'a following title follows');
-        $this->post(route('drift.keep', [$stall, $listing]), ['field' => 'title'])->assertRedirect();
-        self::assertSame('Garden Trowel NEW', $listing->refresh()->shown_title);
+        $before = $this->price('a');
+        $this->says(costs: ['a' => 600]);
+        $change = $this->change('cost');
+        self::assertSame([Standing::Followed, 'within 15% (as it begins)', 1111], [$change->standing, $change->rule, $change->moved_bp]);
+        self::assertSame([$before, $this->price('a')], [$change->price_was, $change->price_agreed]);
+        self::assertGreaterThan($before, $this->price('a'));
+        self::assertSame(0, $this->listing->refresh()->changes_count, 'nobody is asked');
     }
 
-    public function test_a_new_variant_waits_for_agreement_and_a_gone_one_cant_be_bought(): void
+    public function test_a_jump_asks_and_the_price_stays_until_it_is_agreed_to(): void
     {
-        $this->signIn();
-        $stall = $this->world->stall();
-        $listing = $this->world->inWindow($stall);
-        $this->world->pull($stall, Items::item([Items::variant('a'), Items::variant('c', 580, 9, 'BLK-03')]));
-        $figures = ListingFigures::of($stall, $listing->refresh());
-        self::assertSame(['a' => true, 'b' => false], array_combine(array_map(fn ($v) => $v->row->external_id, $figures->variants), array_map(fn ($v) => $v->buyable(), $figures->variants)));
-        $this->post(route('drift.agree', $stall), ['listings' => [$listing->id]]);
-        self::assertSame(['a', 'c'], $listing->variants()->pluck('external_id')->sort()->values()->all());
+        $before = $this->price('a');
+        $this->says(costs: ['a' => 864]);
+        $change = $this->change('cost');
+        self::assertSame([Standing::Asks, 'it moved by more than 15% (as it begins)', 6000], [$change->standing, $change->rule, $change->moved_bp]);
+        self::assertSame([$before, $before], [$this->price('a'), $change->price_kept], 'the price stands');
+        self::assertLessThan($change->keep_was, $change->keep_kept, 'and keeps less, which is said');
+        self::assertSame(1, $this->listing->refresh()->changes_count);
+        $this->get(route('drift', $this->stall))->assertOk()->assertInertia(fn ($page) => $page
+            ->where('desk.groups.0.headline', 'Oakum Depot raised a cost by 60%')
+            ->where('lines.0.before', '5.40 USD')->where('lines.0.after', '8.64 USD')
+            ->where('lines.0.price', fn (string $p): bool => str_starts_with($p, '£15.95 → £')));
+        $this->decide(agree: true)->assertSessionHas('say', 'Agreed to 1 change of a supplier.');
+        self::assertSame($change->price_agreed, $this->price('a'));
+        $this->takeBack();
+        self::assertSame([$before, 1], [$this->price('a'), $this->listing->refresh()->changes_count], 'agree, then undo, is as before');
+        $this->decide(agree: false);
+        self::assertSame($before, $this->row('a')->own_price_minor, 'kept, it is the seller’s own word');
+        $this->says(costs: ['a' => 900]);
+        self::assertSame($before, $this->price('a'), 'which no pull ever changes');
+    }
+
+    public function test_a_price_by_hand_stands_and_only_asks_under_its_floor(): void
+    {
+        app(EditListing::class)->price($this->stall, $this->listing, $this->row('a'), $this->stall->money(2500));
+        $this->says(costs: ['a' => 864]);
+        self::assertSame([Standing::Kept, 'your price is held'], [$this->change('cost')->standing, $this->change('cost')->rule]);
+        $this->says(costs: ['a' => 2600]);
+        $asks = $this->change('cost');
+        self::assertSame([Standing::Asks, true], [$asks->standing, $asks->under_floor]);
+        self::assertFalse(ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(), 'and isn’t sold meanwhile');
+        $this->decide(agree: false);
+        self::assertTrue(ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(), 'kept knowingly');
+        self::assertSame(2500, $this->price('a'));
+    }
+
+    public function test_rewritten_words_wait_and_what_was_agreed_is_shown(): void
+    {
+        $this->says(title: 'Garden Trowel HOT SALE', words: '<p>Best best</p>');
+        self::assertSame('Garden Trowel NEW', $this->listing->refresh()->shown_title);
+        $this->get($this->stall->shopAddress('/goods/'.$this->listing->slug))->assertSee('Garden Trowel NEW')->assertDontSee('HOT SALE')->assertDontSee('Best best');
+        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot rewrote a title and a description'));
+        // It is taken back by the supplier before anybody says.
+        $this->says(words: '<p>Best best</p>');
+        self::assertSame([Standing::Settled, Standing::Asks], [$this->change('title')->standing, $this->change('words')->standing]);
+        self::assertSame(['words' => '<p>Dear friend</p>'], $this->listing->refresh()->waiting);
+        $this->decide(agree: true);
+        $this->get($this->stall->shopAddress('/goods/'.$this->listing->slug))->assertSee('Best best');
+        self::assertSame([], $this->listing->refresh()->waiting);
+    }
+
+    public function test_keeping_mine_holds_what_was_agreed_and_from_now_on_nobody_asks(): void
+    {
+        $this->says(title: 'Garden Trowel HOT SALE');
+        $this->decide(agree: false, for: 'supplier');
+        self::assertSame(['Garden Trowel NEW', 'Garden Trowel NEW'], [$this->listing->refresh()->own_title, $this->listing->shown_title]);
+        self::assertSame(['title' => 'keep'], $this->world->connection($this->stall)->refresh()->policies);
+        $this->takeBack();
+        self::assertSame([null, []], [$this->listing->refresh()->own_title, $this->world->connection($this->stall)->refresh()->policies]);
+        $this->decide(agree: true, for: 'listing');
+        $this->says(title: 'Garden Trowel BEST');
+        self::assertSame([Standing::Followed, 'titles: follow (for this listing)'], [$this->change('title')->standing, $this->change('title')->rule]);
+        self::assertSame('Garden Trowel BEST', $this->listing->refresh()->shown_title);
+        // What was followed by itself can be set back.
+        $this->post(route('drift.set-back', $this->stall), ['changes' => [$this->change('title')->id]])->assertSessionHas('say', 'Set back 1 change of a supplier.');
+        self::assertSame('Garden Trowel HOT SALE', $this->listing->refresh()->own_title);
+    }
+
+    public function test_a_new_variant_waits_and_a_gone_one_cant_be_bought(): void
+    {
+        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('c', 580, 9, 'BLK-03')]));
+        self::assertSame(['a' => true, 'b' => false], $this->buyable());
+        $this->decide(agree: true);
+        self::assertSame(['a' => true, 'c' => true], $this->buyable());
+        $this->takeBack();
+        self::assertSame(['a' => true, 'b' => false], $this->buyable());
+        // It comes back by itself: there is nothing to decide any more.
+        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]));
+        self::assertSame([['a' => true, 'b' => true], 0], [$this->buyable(), $this->listing->refresh()->changes_count]);
+    }
+
+    public function test_an_item_that_is_gone_asks_is_put_by_and_comes_back(): void
+    {
+        DB::table('supplier_items')->update(['gone_at' => now()]);
+        event(new \WindowStall\Source\Events\SupplierSaidMore($this->world->connection($this->stall)));
+        self::assertSame([1, ListingState::InWindow], [$this->listing->refresh()->changes_count, $this->listing->state]);
+        $this->decide(agree: true);
+        self::assertSame(ListingState::PutBy, $this->listing->refresh()->state);
+        self::assertNotNull($this->listing->slug, 'its address is kept');
+        $this->says();
+        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot offers an item of yours again'));
+        $this->decide(agree: true);
+        self::assertSame(ListingState::OnBench, $this->listing->refresh()->state);
+    }
+
+    public function test_the_same_word_judged_twice_is_judged_once(): void
+    {
+        $this->says(title: 'Other', costs: ['a' => 864]);
+        $once = DriftChange::query()->orderBy('id')->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])->toArray();
+        event(new \WindowStall\Source\Events\SupplierSaidMore($this->world->connection($this->stall)));
+        $this->says(title: 'Other', costs: ['a' => 864]);
+        self::assertSame($once, DriftChange::query()->orderBy('id')->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])->toArray());
+    }
+
+    public function test_the_order_of_independent_changes_doesnt_matter(): void
+    {
+        $ways = [[['title' => 'Other'], ['title' => 'Other', 'costs' => ['a' => 864]]], [['costs' => ['a' => 864]], ['title' => 'Other', 'costs' => ['a' => 864]]]];
+        foreach ($ways as $steps) {
+            $this->listing->refresh();
+            foreach ($steps as $step) {
+                $this->says(...$step);
+            }
+            $ends[] = [
+                DriftChange::query()->where('standing', 'asks')->orderBy('kind')->get(['kind', 'before', 'after', 'price_was', 'price_agreed'])->toArray(),
+                $this->listing->refresh()->waiting, $this->price('a'), $this->listing->shown_title,
+            ];
+            $this->says();
+            self::assertSame(0, $this->listing->refresh()->changes_count, 'all of it was taken back');
+        }
+        self::assertSame($ends[0], $ends[1]);
+    }
+
+    public function test_two_deciding_at_once_decide_once_and_strangers_decide_nothing(): void
+    {
+        $this->says(title: 'Other');
+        $this->decide(agree: true);
+        $this->decide(agree: true)->assertSessionHasErrors();
+        $other = $this->world->stall();
+        $id = $this->change('title')->id;
+        $this->post(route('drift.decide', $other), ['changes' => [$id], 'agree' => false, 'for' => 'once'])->assertSessionHasErrors();
+        self::assertSame(Standing::Agreed, $this->change('title')->standing);
+    }
+
+    public function test_rules_are_set_supplier_by_supplier(): void
+    {
+        $connection = $this->world->connection($this->stall);
+        $this->getJson(route('drift.rules', $this->stall))->assertOk()->assertJsonPath('0.supplier', 'Oakum Depot')->assertJsonPath('0.band', '15')->assertJsonPath('0.guards.short', '20');
+        $set = fn (array $said) => $this->putJson(route('drift.rules.update', [$this->stall, $connection]), $said);
+        $set(['fact' => 'title', 'policy' => 'follow'])->assertOk();
+        $set(['band' => 2.5])->assertOk()->assertJsonPath('0.band', '2.5');
+        $set(['guard' => 'short', 'share' => 5])->assertOk()->assertJsonPath('0.guards.short', '5');
+        foreach ([['fact' => 'mood', 'policy' => 'ask'], ['fact' => 'title'], ['band' => -1], ['guard' => 'short', 'share' => 101], ['guard' => 'x', 'share' => 1]] as $nonsense) {
+            $set($nonsense)->assertUnprocessable();
+        }
+        self::assertEquals([['title' => 'follow', 'band' => 250], ['short' => 500]], [$connection->refresh()->policies, $connection->guards]);
+        $this->putJson(route('drift.rules.update', [$this->world->stall(), $connection]), ['band' => 1])->assertNotFound();
+    }
+
+    /** @param  array<string, int>  $costs */
+    private function says(string $title = 'Garden Trowel NEW', string $words = '<p>Dear friend</p>', array $costs = []): void
+    {
+        $costs += ['a' => 540, 'b' => 620];
+        $this->world->pull($this->stall, Items::item([Items::variant('a', $costs['a']), Items::variant('b', $costs['b'], 3, 'CPR-02')], $title, $words));
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function decide(bool $agree, string $for = 'once'): \Illuminate\Testing\TestResponse
+    {
+        $asks = DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->pluck('id')->all();
+
+        return $this->post(route('drift.decide', $this->stall), ['changes' => $asks === [] ? [1] : $asks, 'agree' => $agree, 'for' => $for]);
+    }
+
+    private function takeBack(): void
+    {
+        $step = BenchChange::query()->where('stall_id', $this->stall->id)->latest('id')->firstOrFail();
+        $this->postJson(route('bench.undo', [$this->stall, $step]))->assertOk();
+    }
+
+    private function change(string $kind): DriftChange
+    {
+        return DriftChange::query()->where('listing_id', $this->listing->id)->where('kind', $kind)->latest('id')->firstOrFail();
+    }
+
+    private function row(string $variant): ListingVariant
+    {
+        return $this->listing->variants()->where('external_id', $variant)->firstOrFail();
+    }
+
+    private function price(string $variant): ?int
+    {
+        $price = DB::table('prices')->where('listing_variant_id', $this->row($variant)->id)->where('market', 'GB')->value('price_minor');
+
+        return $price === null ? null : (int) $price;
+    }
+
+    /** @return array<string, bool> */
+    private function buyable(): array
+    {
+        $figures = ListingFigures::of($this->stall, $this->listing->refresh()->unsetRelations());
+
+        return array_combine(
+            array_map(static fn ($v): string => $v->row->external_id, $figures->variants),
+            array_map(static fn ($v): bool => $v->buyable(), $figures->variants),
+        );
     }
 }

@@ -29,7 +29,8 @@ final class FactTest extends TestCase
 
     public function test_a_waiting_fact_keeps_the_agreed_word(): void
     {
-        self::assertSame('then', Fact::following('then', 'now', Policy::Waits)->shown());
+        self::assertSame('then', Fact::following('then', 'now', Policy::Ask)->shown());
+        self::assertSame('then', Fact::following('then', 'now', Policy::Keep)->shown());
     }
 
     public function test_nothing_drifts_while_the_supplier_says_the_same(): void

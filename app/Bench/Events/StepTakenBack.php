@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Events;
+
+use WindowStall\Bench\BenchChange;
+
+/** Listings stand again as a step found them; told within the transaction that put them so. */
+final readonly class StepTakenBack
+{
+    /** @param  list<int>  $listings */
+    public function __construct(public BenchChange $change, public array $listings)
+    {
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\VariantSource;
+use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\RichText;
+
+/** Does to a listing what was decided about one change. */
+final readonly class CarryOut
+{
+    public function __construct(private RichText $richText)
+    {
+    }
+
+    public function __invoke(Stall $stall, DriftChange $change, bool $agreed): void
+    {
+        // Several changes of one listing follow each other; each sees what the one before did.
+        $listing = $stall->listings()->findOrFail($change->listing_id);
+        match ($change->kind) {
+            ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => $this->word($listing, $change, $agreed),
+            ChangeKind::Cost => $this->cost($change, $agreed),
+            ChangeKind::VariantNew => $agreed ? $this->bringIn($listing, $change) : null,
+            ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
+            ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
+            ChangeKind::ItemBack => $agreed && $listing->state === ListingState::PutBy ? $listing->update(['state' => ListingState::OnBench]) : null,
+            default => null,
+        };
+    }
+
+    /** What was agreed becomes the seller's own word, or makes way. */
+    private function word(Listing $listing, DriftChange $change, bool $agreed): void
+    {
+        $waiting = $listing->waiting;
+        unset($waiting[$change->kind->value]);
+        $own = $agreed ? [] : match ($change->kind) {
+            ChangeKind::Title => ['own_title' => is_string($change->said) ? mb_substr($change->said, 0, 300) : null],
+            ChangeKind::Words => ['own_words' => is_string($change->said) ? $this->richText->clean($change->said) : null],
+            default => ['own_pictures' => $this->pictures($listing, is_array($change->said) ? $change->said : [])],
+        };
+        $listing->update(['waiting' => $waiting] + $own);
+    }
+
+    /**
+     * @param  list<string>  $sources
+     * @return list<int>|null
+     */
+    private function pictures(Listing $listing, array $sources): ?array
+    {
+        $ids = $listing->pictures()->whereIn('source', $sources)->pluck('id', 'source')->all();
+        $kept = array_values(array_filter(array_map(static fn (string $source): ?int => $ids[$source] ?? null, $sources)));
+
+        return $kept === [] ? null : $kept;
+    }
+
+    /** The price follows its recipe again, or stays as it was by the seller's own word, under its floor knowingly. */
+    private function cost(DriftChange $change, bool $agreed): void
+    {
+        $variant = $change->listingVariant;
+        $stays = $change->price_was ?? $variant?->waiting_price_minor;
+        $variant?->update($agreed
+            ? ['waiting_price_minor' => null, 'own_price_minor' => null, 'own_under_floor' => false]
+            : [
+                'waiting_price_minor' => null,
+                'own_price_minor' => $variant->own_price_minor ?? $variant->waiting_price_minor ?? $stays,
+                'own_under_floor' => $variant->own_under_floor || $change->under_floor,
+            ]);
+    }
+
+    private function bringIn(Listing $listing, DriftChange $change): void
+    {
+        $variant = SupplierVariant::query()->where('supplier_item_id', $change->supplier_item_id)
+            ->where('external_id', $change->variant)->whereNull('gone_at')->first();
+        if ($variant !== null) {
+            ListingVariant::query()->insertOrIgnore([
+                'listing_id' => $listing->id,
+                'supplier_variant_id' => $variant->id,
+                'external_id' => $variant->external_id,
+                'position' => $variant->position,
+                'own_on' => true,
+            ]);
+        }
+    }
+
+    /** One that another supplier sells as well stays; it only loses this source. */
+    private function takeOff(Listing $listing, DriftChange $change): void
+    {
+        $variant = $change->listingVariant;
+        if ($variant === null || $variant->listing_id !== $listing->id) {
+            return;
+        }
+        VariantSource::query()->where('supplier_variant_id', $variant->supplier_variant_id)->where('listing_variant_id', $variant->id)->delete();
+        ListingVariant::query()->whereKey($variant->id)->whereDoesntHave('sources')->delete();
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\ProjectListings;
+use WindowStall\Bench\Undo;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\Policy;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/** A person decides about changes: they count, or what was agreed stays as the seller's own word. Each time one step. */
+final readonly class Decide
+{
+    /** Changes that are decided at a time. */
+    public const MOST = 5_000;
+
+    public function __construct(private Undo $undo, private ProjectListings $project, private CarryOut $carryOut)
+    {
+    }
+
+    /**
+     * @param  list<int>  $ids  changes; those of other stalls, and those decided meanwhile, are passed over
+     * @param  bool  $agree  whether they count; else what was agreed is kept
+     * @param  'once'|'listing'|'supplier'  $for  whether from now on the same is done by itself, and for what
+     *
+     * @throws Refusal where none of them waits any more
+     */
+    public function __invoke(Stall $stall, User $by, array $ids, bool $agree, string $for = 'once'): BenchChange
+    {
+        $open = fn (): Collection => $this->open($stall, $ids, [Standing::Asks]);
+
+        return $this->decide($stall, $by, $open, $agree ? Standing::Agreed : Standing::Kept, $for, $agree ? 'agreed to %s' : 'kept what was agreed in %s');
+    }
+
+    /**
+     * Sets back what was followed by itself, or agreed to: what was said before becomes the seller's own word.
+     *
+     * @param  list<int>  $ids
+     *
+     * @throws Refusal where none of them can be set back
+     */
+    public function setBack(Stall $stall, User $by, array $ids): BenchChange
+    {
+        $open = fn (): Collection => $this->open($stall, $ids, [Standing::Followed, Standing::Agreed])
+            ->filter(static fn (DriftChange $change): bool => $change->kind->waits())->values();
+
+        return $this->decide($stall, $by, $open, Standing::Kept, 'once', 'set back %s');
+    }
+
+    /**
+     * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide it
+     * @param  string  $words  with a place for how many
+     */
+    private function decide(Stall $stall, User $by, callable $open, Standing $as, string $for, string $words): BenchChange
+    {
+        [$step, $listings] = DB::transaction(function () use ($stall, $by, $open, $as, $for, $words): array {
+            $found = $open();
+            if ($found->isEmpty()) {
+                throw new Refusal('None of that waits any more. Load the page again.');
+            }
+            $listings = array_values(array_unique(array_map(intval(...), $found->pluck('listing_id')->all())));
+            [, $step] = $this->undo->around($stall, $by, $listings, function () use ($stall, $found, $as): void {
+                foreach ($found as $change) {
+                    ($this->carryOut)($stall, $change, $as === Standing::Agreed);
+                }
+            }, static fn (): string => sprintf($words, self::count($found->count())));
+            DriftChange::query()->whereKey($found->modelKeys())->update([
+                'stood' => DB::raw('standing'),
+                'standing' => $as,
+                'change_id' => $step->id,
+                'decided_by' => $by->id,
+                'decided_at' => Carbon::now(),
+            ]);
+            $this->fromNowOn($stall, $found, $as === Standing::Agreed ? Policy::Follow : Policy::Keep, $for, $step);
+            JudgeListings::count($listings);
+
+            return [$step, $listings];
+        });
+        ($this->project)($stall, $listings);
+        $stall->bumpShop();
+
+        return $step;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @param  list<Standing>  $standing
+     * @return Collection<int, DriftChange>
+     */
+    private function open(Stall $stall, array $ids, array $standing): Collection
+    {
+        return DriftChange::query()->where('stall_id', $stall->id)->whereKey(array_slice($ids, 0, self::MOST))
+            ->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')->orderBy('id')->lockForUpdate()->get();
+    }
+
+    /** @param  Collection<int, DriftChange>  $found */
+    private function fromNowOn(Stall $stall, Collection $found, Policy $policy, string $for, BenchChange $step): void
+    {
+        $facts = static function (Collection $some) use ($policy): array {
+            $rules = [];
+            foreach ($some as $change) {
+                /** @var DriftChange $change */
+                if (in_array($policy, $change->kind->fact()->choices(), true)) {
+                    $rules[$change->kind->fact()->value] = $policy->value;
+                }
+            }
+
+            return $rules;
+        };
+        if ($for === 'listing') {
+            foreach ($found->groupBy('listing_id') as $id => $some) {
+                $listing = $stall->listings()->findOrFail($id);
+                $listing->update(['own_policies' => $facts($some) + $listing->own_policies]);
+            }
+        }
+        foreach ($for === 'supplier' ? $found->groupBy('connection_id') : [] as $id => $some) {
+            $connection = SupplierConnection::query()->where('stall_id', $stall->id)->lockForUpdate()->findOrFail($id);
+            DB::table('drift_rule_changes')->insert([
+                'change_id' => $step->id,
+                'stall_id' => $stall->id,
+                'connection_id' => $connection->id,
+                'before' => json_encode((object) $connection->policies, JSON_THROW_ON_ERROR),
+            ]);
+            $connection->update(['policies' => $facts($some) + $connection->policies]);
+        }
+    }
+
+    private static function count(int $n): string
+    {
+        return $n === 1 ? '1 change of a supplier' : $n.' changes of suppliers';
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
+use WindowStall\Runs\Run;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+
+/** Judges what a supplier changed, in the listings that it concerns; each listing whole or not at all. */
+final readonly class JudgeListings
+{
+    private const CHUNK = 200;
+
+    /** What has to be loaded to judge without a query for each. */
+    private const LOADED = [
+        'agreedWords',
+        'supplierItem.words',
+        'supplierItem.connection',
+        'variants.prices',
+        'variants.supplierVariant',
+        'joined.agreedWords',
+        'joined.supplierItem.words',
+        'joined.supplierItem.connection',
+    ];
+
+    /** Listings of which something was said since they were judged. */
+    private const MOVED = <<<'SQL'
+        SELECT listing.id
+        FROM listings AS listing
+        JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+        WHERE listing.stall_id = :stall
+          AND listing.deleted_at IS NULL
+          AND item.connection_id = :connection
+          AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
+        UNION
+        SELECT joined.listing_id
+        FROM listing_items AS joined
+        JOIN supplier_items AS item ON item.id = joined.supplier_item_id
+        JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
+        WHERE joined.stall_id = :stall
+          AND item.connection_id = :connection
+          AND joined.agreed_words_id <> item.words_id
+        ORDER BY 1
+        SQL;
+
+    /** @return list<int> the listings that were judged */
+    public function __invoke(Stall $stall, SupplierConnection $connection, ?Run $run = null): array
+    {
+        $ids = array_map(static fn (\stdClass $row): int => (int) $row->id, DB::select(
+            self::MOVED,
+            ['stall' => $stall->id, 'connection' => $connection->id],
+        ));
+        foreach (array_chunk($ids, self::CHUNK) as $some) {
+            DB::transaction(fn () => $this->judge($stall, $some, $run));
+        }
+
+        return array_values($ids);
+    }
+
+    /** @param  list<int>  $ids */
+    private function judge(Stall $stall, array $ids, ?Run $run): void
+    {
+        // Whoever edits one of them meanwhile waits; what they said then counts.
+        $listings = $stall->listings()->with(self::LOADED)->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+        /** @var Collection<int, Collection<int, DriftChange>> $open */
+        $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])->orderBy('id')->get()->groupBy('listing_id');
+        foreach ($listings as $listing) {
+            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run))->write();
+        }
+    }
+
+    /**
+     * How many changes of each listing wait for a person.
+     *
+     * @param  list<int>  $ids
+     */
+    public static function count(array $ids): void
+    {
+        DB::update(<<<'SQL'
+            UPDATE listings AS listing
+            SET changes_count = (
+                SELECT count(*) FROM drift_changes AS change
+                WHERE change.listing_id = listing.id AND change.standing = 'asks'
+            )
+            WHERE listing.id = ANY (?::bigint[])
+            SQL, ['{'.implode(',', $ids).'}']);
+    }
+}

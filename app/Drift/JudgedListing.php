@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Core\Drift\Change;
+use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Circumstances;
+use WindowStall\Core\Drift\Drift;
+use WindowStall\Core\Drift\Ruling;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Runs\Run;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
+
+/** One listing while what its suppliers changed is judged: rules are asked, and what has to wait is put by. */
+final class JudgedListing
+{
+    /** What undoes what: when the one comes while the other is open, the other is settled. */
+    private const OPPOSITE = ['variant_new' => 'variant_gone', 'variant_gone' => 'variant_new', 'item_gone' => 'item_back', 'item_back' => 'item_gone'];
+
+    /** @var array{title?: string, words?: string, pictures?: list<string>} */
+    private array $waiting;
+
+    /** @param  Collection<int, DriftChange>  $open  its changes that ask or are kept by a rule */
+    public function __construct(
+        private readonly Stall $stall,
+        private readonly Listing $listing,
+        private readonly Collection $open,
+        private readonly ?Run $run,
+    ) {
+        $this->waiting = $listing->waiting;
+    }
+
+    public function write(): void
+    {
+        $item = $this->listing->supplierItem;
+        $agreed = $this->listing->agreedWords?->item();
+        if ($item === null || $agreed === null) {
+            return;
+        }
+        $this->gone($item);
+        $this->words($item, $agreed, $item->words?->item() ?? $agreed, whole: true);
+        foreach ($this->listing->joined as $joined) {
+            $then = $joined->agreedWords?->item();
+            if ($joined->supplierItem !== null && $then !== null) {
+                $this->words($joined->supplierItem, $then, $joined->supplierItem->words?->item() ?? $then, whole: false);
+                $joined->update(['agreed_words_id' => $joined->supplierItem->words_id ?? $joined->agreed_words_id]);
+            }
+        }
+        $this->listing->update([
+            'agreed_words_id' => $item->words_id ?? $this->listing->agreed_words_id,
+            'supplier_gone' => $item->gone_at !== null,
+            'waiting' => $this->waiting,
+        ]);
+        JudgeListings::count([$this->listing->id]);
+    }
+
+    /** The item as a whole left the supplier's catalogue, or came back. */
+    private function gone(SupplierItem $item): void
+    {
+        if ($this->listing->supplier_gone === ($item->gone_at !== null)) {
+            return;
+        }
+        $this->change($item, $item->gone_at !== null
+            ? new Change(ChangeKind::ItemGone, null, 'The item', 'offered', 'no longer offered')
+            : new Change(ChangeKind::ItemBack, null, 'The item', 'no longer offered', 'offered'));
+    }
+
+    /** @param  bool  $whole  whether title, words and pictures of the item are the listing's */
+    private function words(SupplierItem $item, Item $agreed, Item $now, bool $whole): void
+    {
+        foreach (Drift::between($agreed, $now)->changes as $change) {
+            $ofItem = in_array($change->kind, [ChangeKind::Title, ChangeKind::Words], true);
+            if ($whole || ! $ofItem) {
+                $this->change($item, $change);
+            }
+        }
+    }
+
+    private function change(SupplierItem $item, Change $change): void
+    {
+        $variant = $this->variant($item, $change);
+        if ($this->settled($item, $change) || ! $this->concerns($item, $change, $variant) || $this->goesOn($item, $change)) {
+            return;
+        }
+        $policies = Rules::for($this->stall, $item->connection, $this->listing);
+        $held = $this->held($change, $variant);
+        $ruling = Ruling::on($change->kind, $policies, new Circumstances($held, $change->movedBp));
+        $price = $variant?->priceIn($this->stall->home_market);
+        // Where the seller's own word stands nothing has to wait; given back, the field follows what is said then.
+        if ($ruling->standing !== Standing::Followed && ! $held) {
+            $this->putBy($change, $variant, $price?->price_minor);
+        }
+        DriftChange::query()->create([
+            'stall_id' => $this->stall->id,
+            'listing_id' => $this->listing->id,
+            'connection_id' => $item->connection_id,
+            'supplier_item_id' => $item->id,
+            'listing_variant_id' => $variant?->id,
+            'run_id' => $this->run?->id,
+            'kind' => $change->kind,
+            'variant' => (string) $change->variantId,
+            'about' => mb_substr($change->about, 0, 300),
+            'before' => $change->before,
+            'after' => $change->after,
+            'said' => $change->said,
+            'standing' => $ruling->standing,
+            'rule' => mb_substr($ruling->rule, 0, 200),
+            'moved_bp' => $change->movedBp,
+            'price_was' => $price?->price_minor,
+            'keep_was' => $price?->keep_minor,
+            'at' => Carbon::now(),
+        ]);
+    }
+
+    /** Whether a change is the listing's: of a variant it has, or a new one of its part. */
+    private function concerns(SupplierItem $item, Change $change, ?ListingVariant $variant): bool
+    {
+        return match (true) {
+            $change->kind === ChangeKind::VariantNew => $this->belongs($item, $change),
+            $change->variantId !== null => $variant !== null,
+            default => true,
+        };
+    }
+
+    /** The supplier took back what was open. */
+    private function settled(SupplierItem $item, Change $change): bool
+    {
+        $opposite = ChangeKind::tryFrom(self::OPPOSITE[$change->kind->value] ?? '');
+        $row = $opposite === null ? null : $this->open($item, $opposite, $change->variantId);
+        if ($row === null) {
+            return false;
+        }
+        $row->update(['standing' => Standing::Settled, 'rule' => 'the supplier took it back']);
+
+        return true;
+    }
+
+    /** What was open already: what is said now takes the place of what was said then, or it is as it was agreed again. */
+    private function goesOn(SupplierItem $item, Change $change): bool
+    {
+        $row = $this->open($item, $change->kind, $change->variantId);
+        if ($row === null) {
+            return false;
+        }
+        $now = $item->words?->item();
+        $variant = $now?->variant((string) $change->variantId);
+        $said = match ($change->kind) {
+            ChangeKind::Title => $now?->title,
+            ChangeKind::Words => $now?->description,
+            ChangeKind::Pictures => $now?->pictures,
+            ChangeKind::Cost => $variant?->cost->minor,
+            default => null,
+        };
+        if ($change->kind->waits() && $said === $row->said) {
+            $row->update(['standing' => Standing::Settled, 'after' => $change->after, 'rule' => 'the supplier took it back']);
+            $this->letGo($change->kind, $row->listing_variant_id);
+
+            return true;
+        }
+        $was = $row->kind === ChangeKind::Cost && is_int($row->said) ? $row->said : null;
+        $row->update([
+            'after' => $change->after,
+            'run_id' => $this->run->id ?? $row->run_id,
+            'moved_bp' => $was === null || $was === 0 || ! is_int($said) ? $row->moved_bp : (int) round(($said - $was) * 10_000 / $was),
+            'price_agreed' => null,
+            'at' => Carbon::now(),
+        ]);
+
+        return true;
+    }
+
+    private function open(SupplierItem $item, ChangeKind $kind, ?string $variant): ?DriftChange
+    {
+        return $this->open->first(static fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
+            && $row->kind === $kind && $row->variant === (string) $variant
+            && ($row->standing === Standing::Asks || $row->standing === Standing::Kept && ! self::done($row)));
+    }
+
+    /** What was kept because the seller's own word is held needs nothing more: it is history. */
+    private static function done(DriftChange $row): bool
+    {
+        return in_array($row->kind, [ChangeKind::SoldOut, ChangeKind::BackInStock], true) || str_contains($row->rule, 'held');
+    }
+
+    /** What was agreed goes on standing. */
+    private function putBy(Change $change, ?ListingVariant $variant, ?int $price): void
+    {
+        match ($change->kind) {
+            ChangeKind::Title => $this->waiting['title'] ??= (string) (is_string($change->said) ? $change->said : ''),
+            ChangeKind::Words => $this->waiting['words'] ??= (string) (is_string($change->said) ? $change->said : ''),
+            ChangeKind::Pictures => $this->waiting['pictures'] ??= is_array($change->said) ? $change->said : [],
+            ChangeKind::Cost => $variant === null || $variant->own_price_minor !== null || $variant->waiting_price_minor !== null
+                ? null
+                : $variant->update(['waiting_price_minor' => $price]),
+            default => null,
+        };
+    }
+
+    private function letGo(ChangeKind $kind, ?int $variant): void
+    {
+        unset($this->waiting[$kind->value]);
+        if ($kind === ChangeKind::Cost) {
+            $this->listing->variants->firstWhere('id', $variant)?->update(['waiting_price_minor' => null]);
+        }
+    }
+
+    /** Whether the seller said this themselves. */
+    private function held(Change $change, ?ListingVariant $variant): bool
+    {
+        return match ($change->kind) {
+            ChangeKind::Title => $this->listing->own_title !== null,
+            ChangeKind::Words => $this->listing->own_words !== null,
+            ChangeKind::Pictures => $this->listing->own_pictures !== null,
+            ChangeKind::Cost => $variant?->own_price_minor !== null,
+            default => false,
+        };
+    }
+
+    /** The listing's variant that a change is about; null where the seller left it out, or it is of another part. */
+    private function variant(SupplierItem $item, Change $change): ?ListingVariant
+    {
+        return $change->variantId === null ? null : $this->listing->variants->first(
+            static fn (ListingVariant $row): bool => $row->external_id === $change->variantId
+                && $row->supplierVariant?->supplier_item_id === $item->id,
+        );
+    }
+
+    /** Whether a new variant is of this listing's part, when its item was split. */
+    private function belongs(SupplierItem $item, Change $change): bool
+    {
+        $part = $this->listing->own_part;
+        $said = $item->words?->item()->variant((string) $change->variantId);
+
+        return $part === null || in_array($said->options[$part['option']] ?? '', $part['values'], true);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Core\Facts\Policies;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+
+/** The rules that count for a listing and one of its suppliers. */
+final class Rules
+{
+    public static function for(Stall $stall, ?SupplierConnection $connection, ?Listing $listing = null): Policies
+    {
+        return Policies::of([
+            'for the stall' => $stall->drift_policies,
+            'for '.($connection->name ?? 'the supplier') => $connection->policies ?? [],
+            'for this listing' => $listing->own_policies ?? [],
+        ]);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift\Views;
+
+use WindowStall\Bench\BenchChange;
+use WindowStall\Core\Money\Money;
+use WindowStall\Drift\Desk;
+use WindowStall\Drift\DeskGroup;
+use WindowStall\Drift\DriftChange;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+
+/** The drift desk: what happened since yesterday in a sentence, the groups that ask, pulls that were set aside. */
+final readonly class DeskView
+{
+    /**
+     * @param  list<GroupView>  $groups
+     * @param  list<SetAsideView>  $aside
+     * @param  int|null  $undo  the last thing decided here, while it can be taken back
+     */
+    public function __construct(
+        public string $headline,
+        public array $groups,
+        public array $aside,
+        public int $quiet,
+        public ?int $undo,
+        public string $undoWords,
+    ) {
+    }
+
+    public static function of(Stall $stall): self
+    {
+        $groups = Desk::groups($stall);
+        $aside = SetAsideView::all($stall);
+        $last = BenchChange::query()->where('stall_id', $stall->id)->whereNull('undone_at')
+            ->whereIn('id', DriftChange::query()->where('stall_id', $stall->id)->whereNotNull('change_id')->select('change_id'))->latest('id')->first();
+
+        return new self(
+            headline: self::headline($stall, $groups, count($aside)),
+            groups: array_map(GroupView::of(...), $groups),
+            aside: $aside,
+            quiet: Desk::quiet($stall)->limit(10_000)->count(),
+            undo: $last?->id,
+            undoWords: (string) $last?->words,
+        );
+    }
+
+    /** @param  list<DeskGroup>  $groups */
+    private static function headline(Stall $stall, array $groups, int $aside): string
+    {
+        $lately = Desk::lately($stall);
+        $asks = array_sum(array_map(static fn (DeskGroup $g): int => $g->figures->count, $groups));
+        $month = array_sum(array_map(static fn (DeskGroup $g): int => $g->month->minor ?? 0, $groups));
+        $words = match ($lately['facts']) {
+            0 => 'Since yesterday your suppliers changed nothing that you sell.',
+            1 => 'Since yesterday your suppliers changed one fact.',
+            default => sprintf('Since yesterday your suppliers changed %s facts.', number_format($lately['facts'])),
+        };
+        if ($lately['ruled'] > 0) {
+            $words .= sprintf(' %s went through by your rules.', number_format($lately['ruled']));
+        }
+        if ($asks > 0) {
+            $words .= sprintf(' %s ask%s you', number_format($asks), $asks === 1 ? 's' : '').($month === 0 ? '.' : sprintf(
+                ', and %s %s a month if you agree to all.',
+                $month < 0 ? 'cost' : 'bring',
+                MoneyView::text(new Money(abs($month), $stall->currencyValue())),
+            ));
+        }
+
+        return $words.($aside === 0 ? '' : ($aside === 1 ? ' One pull was set aside.' : sprintf(' %d pulls were set aside.', $aside)));
+    }
+}

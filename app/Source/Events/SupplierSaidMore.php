@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Events;
+
+use WindowStall\Runs\Run;
+use WindowStall\Source\SupplierConnection;
+
+/** What a supplier says has been stored and landed: whoever lives by it brings itself up to date. */
+final readonly class SupplierSaidMore
+{
+    /** @param  Run|null  $run  the pull that brought it */
+    public function __construct(public SupplierConnection $connection, public ?Run $run = null)
+    {
+    }
+}

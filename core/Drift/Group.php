@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Drift;
+
+/** What happened, as changes are laid together on the desk. */
+enum Group: string
+{
+    case CostUp = 'cost_up';
+    case CostDown = 'cost_down';
+    case ItemGone = 'item_gone';
+    case VariantGone = 'variant_gone';
+    case VariantNew = 'variant_new';
+    case Rewritten = 'rewritten';
+    case ItemBack = 'item_back';
+    case SoldOut = 'sold_out';
+    case BackInStock = 'back_in_stock';
+    case Weight = 'weight';
+    case LeadTime = 'lead_time';
+    case Rrp = 'rrp';
+
+    public static function of(ChangeKind $kind, ?int $movedBp): self
+    {
+        return match ($kind) {
+            ChangeKind::Cost => $movedBp !== null && $movedBp < 0 ? self::CostDown : self::CostUp,
+            ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => self::Rewritten,
+            default => self::from($kind->value),
+        };
+    }
+
+    /** Where it stands on the desk: what costs most to leave lying comes first. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Drift;
+
+use WindowStall\Core\Facts\FactName;
+use WindowStall\Core\Facts\Policies;
+use WindowStall\Core\Facts\Policy;
+
+/** What becomes of a change, and by which rule. The one place where that is decided. */
+final readonly class Ruling
+{
+    private function __construct(public Standing $standing, public string $rule)
+    {
+    }
+
+    public static function on(ChangeKind $kind, Policies $policies, Circumstances $how): self
+    {
+        $fact = $kind->fact();
+        if ($fact === FactName::Cost) {
+            return self::cost($policies, $how);
+        }
+        if ($how->held) {
+            return new self(Standing::Kept, 'yours is held');
+        }
+
+        return self::byPolicy($policies, $fact);
+    }
+
+    private static function cost(Policies $policies, Circumstances $how): self
+    {
+        $policy = $policies->for(FactName::Cost);
+        $stays = $how->held || $policy === Policy::Keep;
+        $beyond = $how->movedBp !== null && abs($how->movedBp) > $policies->bandBp;
+
+        return match (true) {
+            $stays && $how->underFloor => new self(Standing::Asks, 'your price falls under its floor'),
+            $how->held => new self(Standing::Kept, 'your price is held'),
+            $policy === Policy::Follow && $beyond => new self(Standing::Asks, 'it moved by more than '.$policies->bandWords()),
+            $policy === Policy::Follow => new self(Standing::Followed, 'within '.$policies->bandWords()),
+            default => self::byPolicy($policies, FactName::Cost),
+        };
+    }
+
+    private static function byPolicy(Policies $policies, FactName $fact): self
+    {
+        $policy = $policies->for($fact);
+        $standing = match ($policy) {
+            Policy::Follow => Standing::Followed,
+            Policy::Ask => Standing::Asks,
+            Policy::Keep => Standing::Kept,
+        };
+
+        return new self($standing, sprintf('%s: %s (%s)', $fact->words(), $policy->words(), $policies->whence($fact)));
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Drift;
+
+/** A group of changes in one sentence, and what they do in another: on the desk and in the digest alike. */
+final readonly class Told
+{
+    private function __construct(public string $headline, public string $effect, public bool $bad)
+    {
+    }
+
+    public static function of(string $supplier, Group $group, GroupFigures $f): self
+    {
+        return match ($group) {
+            Group::CostUp => self::costs($supplier.' raised ', $f),
+            Group::CostDown => self::costs($supplier.' lowered ', $f),
+            Group::Rewritten => new self($supplier.' rewrote '.self::rewritten($f->kinds), 'What you agreed to stands; nobody sees theirs.', false),
+            Group::VariantNew => new self(
+                sprintf('%s offers %s%s', $supplier, self::some($f->count, 'a new variant', 'new variants'), self::on($f)),
+                'Shoppers don’t see '.($f->count === 1 ? 'it' : 'them').' until you agree.',
+                false,
+            ),
+            Group::VariantGone => new self(
+                sprintf('%s took %s off%s', $supplier, self::some($f->count, 'a variant', 'variants'), self::from($f)),
+                $f->count === 1
+                    ? 'It can’t be bought any more; agreeing takes it off the listing.'
+                    : 'They can’t be bought any more; agreeing takes them off their listings.',
+                true,
+            ),
+            Group::ItemGone => new self(
+                sprintf('%s no longer offers %s', $supplier, self::some($f->count, 'an item of yours', 'items of yours')),
+                ($f->count === 1 ? 'It' : 'They').' can’t be bought; agreeing puts '.($f->count === 1 ? 'it' : 'them').' by, with orders and address kept.',
+                true,
+            ),
+            Group::ItemBack => new self(
+                sprintf('%s offers %s again', $supplier, self::some($f->count, 'an item of yours', 'items of yours')),
+                'Agreeing lays '.($f->count === 1 ? 'it' : 'them').' on the bench.',
+                false,
+            ),
+            Group::SoldOut => new self(sprintf('%s sold out of %s', $supplier, self::some($f->count, 'a variant', 'variants')), 'Shoppers can’t buy '.($f->count === 1 ? 'it' : 'them').' meanwhile.', true),
+            Group::BackInStock => new self(sprintf('%s has %s again', $supplier, self::some($f->count, 'a variant', 'variants')), 'Shoppers can buy '.($f->count === 1 ? 'it' : 'them').'.', false),
+            Group::Weight => new self(sprintf('%s changed %s', $supplier, self::some($f->count, 'a weight', 'weights')), 'Delivery is reckoned by it.', false),
+            Group::LeadTime => new self(sprintf('%s takes another time to post %s', $supplier, self::some($f->count, 'an item', 'items')), 'Your pages say so.', false),
+            Group::Rrp => new self(sprintf('%s changed %s', $supplier, self::some($f->count, 'a recommended price', 'recommended prices')), 'Recipes that look at it follow.', false),
+        };
+    }
+
+    private static function costs(string $did, GroupFigures $f): self
+    {
+        $by = self::percent($f->leastBp) === self::percent($f->mostBp)
+            ? self::percent($f->mostBp).'%'
+            : self::percent($f->leastBp).' to '.self::percent($f->mostBp).'%';
+        $effect = [];
+        if ($f->moving > 0) {
+            $effect[] = self::some($f->moving, 'one price moves', 'prices move').' if you agree';
+        }
+        if ($f->less !== null && $f->less->minor !== 0) {
+            $keep = $f->moving === 1 || $f->count === 1 ? 'you keep' : 'on the average you keep';
+            $effect[] = sprintf('%s %s %s of a sale', $keep, (new \WindowStall\Core\Money\Money(abs($f->less->minor), $f->less->currency))->digits(), $f->less->minor > 0 ? 'less' : 'more');
+        }
+        if ($f->underFloor > 0) {
+            $effect[] = ($f->underFloor === 1 ? 'one stands' : $f->underFloor.' stand').' under the floor and '.($f->underFloor === 1 ? 'isn’t' : 'aren’t').' sold meanwhile';
+        }
+        $words = implode('; ', $effect);
+
+        return new self(
+            headline: $did.self::some($f->count, 'a cost', 'costs').($f->count === 1 ? ' by ' : ', by ').$by,
+            effect: $words === '' ? 'No price moves by it.' : ucfirst($words).'.',
+            bad: $f->underFloor > 0,
+        );
+    }
+
+    /** @param  array<string, int>  $kinds */
+    private static function rewritten(array $kinds): string
+    {
+        $parts = array_filter([
+            ($kinds['title'] ?? 0) > 0 ? self::some($kinds['title'], 'a title', 'titles') : '',
+            ($kinds['words'] ?? 0) > 0 ? self::some($kinds['words'], 'a description', 'descriptions') : '',
+            ($kinds['pictures'] ?? 0) > 0 ? 'the pictures of '.self::some($kinds['pictures'], 'an item', 'items') : '',
+        ]);
+        $last = array_pop($parts);
+
+        return $parts === [] ? (string) $last : implode(', ', $parts).' and '.$last;
+    }
+
+    private static function on(GroupFigures $f): string
+    {
+        return $f->listings === 1 ? ' of one item' : sprintf(' of %d items', $f->listings);
+    }
+
+    private static function from(GroupFigures $f): string
+    {
+        return $f->listings === 1 ? ' one item' : sprintf(' %d items', $f->listings);
+    }
+
+    private static function some(int $n, string $one, string $many): string
+    {
+        return $n === 1 ? $one : number_format($n).' '.$many;
+    }
+
+    private static function percent(int $bp): string
+    {
+        return $bp < 100 ? rtrim(rtrim(number_format($bp / 100, 1, '.', ''), '0'), '.') : (string) (int) round($bp / 100);
+    }
+}

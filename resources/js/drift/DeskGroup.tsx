@@ -1,0 +1,156 @@
+import { Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useEffect, useState, type KeyboardEvent } from 'react';
+import { useHandle } from '@/lib/useStall';
+import { ChangeLine } from '@/drift/ChangeLine';
+import type { GroupView, LineView } from '@/types';
+import { Button } from '@/ui/Button';
+
+interface Props {
+  group: GroupView;
+  open: boolean;
+  lines: LineView[];
+  next: string | null;
+}
+
+type For = 'once' | 'listing' | 'supplier';
+
+const FORS: { value: For; label: string }[] = [
+  { value: 'once', label: 'this once' },
+  { value: 'listing', label: 'from now on, for these listings' },
+  { value: 'supplier', label: 'from now on, for this supplier' },
+];
+
+/** One thing that happened: the sentence with its money, and opened the changes one by one. */
+export function DeskGroup({ group, open, lines, next }: Props) {
+  const handle = useHandle();
+  const [chosen, setChosen] = useState<Set<number>>(new Set());
+  const [until, setUntil] = useState<For>('once');
+  useEffect(() => {
+    setChosen(new Set());
+  }, [lines]);
+
+  const some = chosen.size > 0;
+  const decide = (agree: boolean, ids?: number[]) => {
+    const which = ids ? { changes: ids } : some ? { changes: [...chosen] } : { group: group.key };
+    router.post(route('drift.decide', handle), { ...which, agree, for: until }, { preserveScroll: true });
+  };
+  const toggle = (id: number) => {
+    const after = new Set(chosen);
+    if (!after.delete(id)) after.add(id);
+    setChosen(after);
+  };
+  /** Arrows go from line to line, A agrees, M keeps mine; space chooses, as everywhere. */
+  const onKeyDown = (e: KeyboardEvent<HTMLElement>) => {
+    const line = (e.target as HTMLElement).closest<HTMLElement>('[data-line]');
+    if (!line || e.ctrlKey || e.metaKey || e.altKey) return;
+    const id = Number(line.dataset.line);
+    const to = e.key === 'ArrowDown' ? line.nextElementSibling : e.key === 'ArrowUp' ? line.previousElementSibling : null;
+    if (to) {
+      e.preventDefault();
+      to.querySelector<HTMLElement>('input')?.focus();
+    } else if (e.key.toLowerCase() === 'a') decide(true, some ? undefined : [id]);
+    else if (e.key.toLowerCase() === 'm') decide(false, some ? undefined : [id]);
+  };
+
+  return (
+    <section
+      className={clsx('border-t border-line px-6 py-3.5', open && 'border-l-[3px] border-l-sup bg-sheet pl-[21px]')}
+      aria-label={group.headline}
+      data-group={group.key}
+    >
+      <div className="flex items-center gap-6">
+        <div className="min-w-0 flex-1">
+          <h2 className="name text-[16px]">
+            <Link
+              href={route('drift', { stall: handle, open: open ? 'none' : group.key })}
+              preserveScroll
+              aria-expanded={open}
+              className="hover:underline"
+            >
+              {group.headline}
+            </Link>
+          </h2>
+          <p className={clsx(group.bad && 'font-semibold text-loss')}>{group.effect}</p>
+        </div>
+        <div className="flex flex-none items-center gap-4 whitespace-nowrap">
+          {open && (
+            <select
+              aria-label="For how long"
+              value={until}
+              onChange={(e) => {
+                setUntil(e.target.value as For);
+              }}
+              className="border-b-[1.5px] border-rule bg-transparent py-1 text-[13px] text-mute outline-none focus:border-you"
+            >
+              {FORS.map((f) => (
+                <option key={f.value} value={f.value}>
+                  {f.label}
+                </option>
+              ))}
+            </select>
+          )}
+          <button
+            type="button"
+            className="underline decoration-rule underline-offset-4 hover:text-you"
+            onClick={() => {
+              decide(false);
+            }}
+          >
+            {some ? `keep mine in ${String(chosen.size)}` : group.keep}
+          </button>
+          <Button
+            kind="do"
+            onClick={() => {
+              decide(true);
+            }}
+          >
+            {some ? `Agree to ${String(chosen.size)}` : group.agree}
+          </Button>
+        </div>
+      </div>
+      {open && lines.length > 0 && (
+        <ul className="mt-3" onKeyDown={onKeyDown}>
+          {lines.map((line) => (
+            <ChangeLine
+              key={line.id}
+              line={line}
+              chosen={chosen.has(line.id)}
+              onChoose={() => {
+                toggle(line.id);
+              }}
+            >
+              <button
+                type="button"
+                className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
+                onClick={() => {
+                  decide(true, [line.id]);
+                }}
+              >
+                agree
+              </button>
+              <button
+                type="button"
+                className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
+                onClick={() => {
+                  decide(false, [line.id]);
+                }}
+              >
+                keep mine
+              </button>
+            </ChangeLine>
+          ))}
+        </ul>
+      )}
+      {open && next !== null && (
+        <Link
+          href={route('drift', { stall: handle, open: group.key, cursor: next })}
+          preserveScroll
+          className="mt-2 inline-block text-[13px] text-mute underline decoration-rule underline-offset-4 hover:text-ink"
+        >
+          more of them
+        </Link>
+      )}
+    </section>
+  );
+}
