@@ -23,6 +23,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
     Route::post('/play/orders/{id}', [Oakum\PlayController::class, 'order'])->name('play.order');
     Route::post('/play/events/{id}', [Oakum\PlayController::class, 'resend'])->name('play.resend');
     Route::post('/play/day', [Oakum\PlayController::class, 'day'])->name('play.day');
+    Route::post('/play/night', [Oakum\PlayController::class, 'night'])->name('play.night');
     Route::post('/play/settings', [Oakum\PlayController::class, 'setting'])->name('play.setting');
     Route::get('/goods/{item}', [Oakum\PlayController::class, 'goods'])->name('goods');
     Route::get('/pictures/{item}/{n}-{hash}.png', Oakum\PictureController::class)->whereNumber('n')->name('picture');
@@ -41,6 +42,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
 Route::domain('kilnfold.'.$host)->name('kilnfold.')->group(function (): void {
     Route::get('/', [Kilnfold\PlayController::class, 'show'])->name('play');
     Route::post('/play/rename', [Kilnfold\PlayController::class, 'rename'])->name('play.rename');
+    Route::post('/play/cut', [Kilnfold\PlayController::class, 'cut'])->name('play.cut');
     Route::post('/play/articles/{sku}', [Kilnfold\PlayController::class, 'article'])->name('play.article');
     Route::get('/trade/goods.csv', [Kilnfold\FeedController::class, 'csv'])->name('csv');
     Route::get('/trade/drip.csv', [Kilnfold\FeedController::class, 'drip'])->name('drip');

@@ -9,6 +9,8 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 
 /**
@@ -25,27 +27,37 @@ final readonly class ReckonChanges
             ->whereNotNull('listing_variant_id')->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
             ->with('listingVariant.prices')
             ->chunkById(self::CHUNK, function (Collection $rows) use ($stall): void {
-                DB::transaction(fn () => $rows->each(fn (DriftChange $row) => $this->reckon($stall, $row)));
-                JudgeListings::count(array_values(array_unique($rows->pluck('listing_id')->all())));
+                $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));
+                $agreed = PricesIfAgreed::of($stall, $listings);
+                DB::transaction(function () use ($stall, $rows, $agreed, $listings): void {
+                    $rows->each(fn (DriftChange $row) => $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null));
+                    JudgeListings::count($listings);
+                });
             });
     }
 
-    private function reckon(Stall $stall, DriftChange $row): void
+    private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed): void
     {
         $priced = $row->listingVariant?->priceIn($stall->home_market);
-        if ($priced === null) {
+        if ($priced === null || $agreed?->price === null) {
             // Not delivered home: there is nothing to reckon, and it isn't asked after again.
             $row->update(['price_agreed' => 0, 'keep_agreed' => null]);
 
             return;
         }
+        // A price by hand makes way for the recipe's if the seller agrees to the cost.
+        $byHand = $row->listingVariant?->own_price_minor !== null;
         $recipe = $stall->moneyOrNull($priced->recipe_minor);
         $under = $priced->underFloor() && $row->listingVariant?->own_under_floor === false;
         $row->update([
             'price_kept' => $row->standing === Standing::Followed ? $row->price_was : $priced->price_minor,
             'keep_kept' => $row->standing === Standing::Followed ? null : $priced->keep_minor,
-            'price_agreed' => $priced->recipe_minor ?? 0,
-            'keep_agreed' => $recipe === null ? null : ListingFigures::ring($stall, $priced, $recipe)?->keep->minor,
+            'price_agreed' => $byHand ? $priced->recipe_minor ?? 0 : $agreed->price->minor,
+            'keep_agreed' => match (true) {
+                ! $byHand => $agreed->keep,
+                $recipe === null => null,
+                default => ListingFigures::ring($stall, $priced, $recipe)?->keep->minor,
+            },
             'under_floor' => $under,
         ]);
         if ($under && $row->standing === Standing::Kept) {

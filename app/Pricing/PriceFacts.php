@@ -54,9 +54,15 @@ final class PriceFacts
 
     /**
      * @param  array<int, int|null>|null  $home  variant → its price in the home market as a trial would have it; as it stands when null
+     * @param  bool  $agreed  as if no cost waited for the seller's word
      */
-    public function __construct(private readonly Stall $stall, private readonly CostSheet $sheet, private readonly string $market, private readonly ?array $home = null)
-    {
+    public function __construct(
+        private readonly Stall $stall,
+        private readonly CostSheet $sheet,
+        private readonly string $market,
+        private readonly ?array $home = null,
+        private readonly bool $agreed = false,
+    ) {
         $this->duty = $sheet->duty($market);
         $this->handling = $sheet->handling();
         $this->converts = $sheet->converts($market);
@@ -92,8 +98,9 @@ final class PriceFacts
     {
         $home = $this->market === $this->stall->home_market;
         $landing = $home ? 'sv' : 'vl';
+        $own = $this->agreed ? 'lv.own_price_minor' : 'coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor';
 
-        return "SELECT lv.id, lv.listing_id, lv.own_on, coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
+        return "SELECT lv.id, lv.listing_id, lv.own_on, $own, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
                 si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".($home ? '' : ', h.price_minor AS home_minor').", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
             FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
             ".($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').'

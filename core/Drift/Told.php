@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Drift;
 
+use WindowStall\Core\Money\Money;
+
 /** A group of changes in one sentence, and what they do in another: on the desk and in the digest alike. */
 final readonly class Told
 {
@@ -52,14 +54,14 @@ final readonly class Told
         $by = self::percent($f->leastBp) === self::percent($f->mostBp)
             ? self::percent($f->mostBp).'%'
             : self::percent($f->leastBp).' to '.self::percent($f->mostBp).'%';
-        $effect = [];
-        if ($f->moving > 0) {
-            $effect[] = self::some($f->moving, 'one price moves', 'prices move').' if you agree';
-        }
-        if ($f->less !== null && $f->less->minor !== 0) {
-            $keep = $f->moving === 1 || $f->count === 1 ? 'you keep' : 'on the average you keep';
-            $effect[] = sprintf('%s %s %s of a sale', $keep, (new \WindowStall\Core\Money\Money(abs($f->less->minor), $f->less->currency))->digits(), $f->less->minor > 0 ? 'less' : 'more');
-        }
+        $effect = array_filter([
+            $f->stays === null ? '' : 'as prices stand you keep '.self::less($f->stays).' of a sale',
+            match (true) {
+                $f->moving === 0 => '',
+                $f->less === null => self::some($f->moving, 'one price moves', 'prices move').' if you agree',
+                default => self::some($f->moving, 'one price moves', 'prices move').' if you agree, and you keep '.self::less($f->less),
+            },
+        ]);
         if ($f->underFloor > 0) {
             $effect[] = ($f->underFloor === 1 ? 'one stands' : $f->underFloor.' stand').' under the floor and '.($f->underFloor === 1 ? 'isn’t' : 'aren’t').' sold meanwhile';
         }
@@ -70,6 +72,13 @@ final readonly class Told
             effect: $words === '' ? 'No price moves by it.' : ucfirst($words).'.',
             bad: $f->underFloor > 0,
         );
+    }
+
+    private static function less(Money $less): string
+    {
+        return $less->minor === 0
+            ? 'as much as before'
+            : (new Money(abs($less->minor), $less->currency))->digits().($less->minor > 0 ? ' less' : ' more');
     }
 
     /** @param  array<string, int>  $kinds */

@@ -91,9 +91,22 @@ final class MakeDemo extends Command
         $this->handPrices($stall, $user);
         $this->window($stall, $user);
         $this->orders($stall);
+        $this->night($stall, $user);
     }
 
-    private function pull(SupplierConnection $connection, User $user): void
+    /** The morning after: Oakum changed much, and Kilnfold's list broke off. */
+    private function night(Stall $stall, User $user): void
+    {
+        $play = static fn (string $address): \Illuminate\Http\Client\Response => Http::asForm()->withOptions(['allow_redirects' => false])->post($address)->throw();
+        $play(config('stall.oakum.address').'/play/night');
+        $play(config('stall.kilnfold.address').'/play/cut');
+        foreach (['oakum' => RunState::Done, 'feed' => RunState::SetAside] as $kind => $ends) {
+            $this->pull($stall->connections()->where('kind', $kind)->firstOrFail(), $user, $ends);
+        }
+        $play(config('stall.kilnfold.address').'/play/cut');
+    }
+
+    private function pull(SupplierConnection $connection, User $user, RunState $ends = RunState::Done): void
     {
         $run = app(StartPull::class)($connection, $user);
         app()->call([new PullCatalogue($run->id), 'handle']);
@@ -101,7 +114,7 @@ final class MakeDemo extends Command
         for ($n = 0; $n < 600 && $run->refresh()->state->open(); $n++) {
             usleep(200_000);
         }
-        if ($run->state !== RunState::Done) {
+        if ($run->state !== $ends) {
             throw new \RuntimeException('The demo’s pull failed: '.$run->trouble);
         }
     }

@@ -34,6 +34,17 @@ final class Books
         self::db()->table('settings')->updateOrInsert(['name' => 'renamed'], ['value' => $renamed ? '1' : '0']);
     }
 
+    /** Whether the list breaks off in the middle, as when whoever writes it is stopped. */
+    public static function cut(): bool
+    {
+        return self::db()->table('settings')->where('name', 'cut')->value('value') === '1';
+    }
+
+    public static function cutOff(bool $cut): void
+    {
+        self::db()->table('settings')->updateOrInsert(['name' => 'cut'], ['value' => $cut ? '1' : '0']);
+    }
+
     public static function restock(): void
     {
         self::db()->transaction(function (): void {

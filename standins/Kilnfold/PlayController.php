@@ -15,12 +15,19 @@ final class PlayController
 {
     public function show(): View
     {
-        return view('standins::kilnfold', ['articles' => Books::articles()->orderBy('position')->get(), 'renamed' => Books::renamed(), 'tariff' => FeedController::tariff()]);
+        return view('standins::kilnfold', ['articles' => Books::articles()->orderBy('position')->get(), 'renamed' => Books::renamed(), 'cut' => Books::cut(), 'tariff' => FeedController::tariff()]);
     }
 
     public function rename(): RedirectResponse
     {
         Books::rename(! Books::renamed());
+
+        return redirect()->route('kilnfold.play');
+    }
+
+    public function cut(): RedirectResponse
+    {
+        Books::cutOff(! Books::cut());
 
         return redirect()->route('kilnfold.play');
     }

@@ -88,6 +88,12 @@ final class PlayController
         return $this->answer('A day has passed.', 'orders');
     }
 
+    /** A night in which much changes. */
+    public function night(): RedirectResponse
+    {
+        return $this->answer(Night::pass(), 'goods');
+    }
+
     public function setting(Request $request): RedirectResponse
     {
         foreach (['hold_news', 'slow'] as $name) {

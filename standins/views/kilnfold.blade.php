@@ -4,6 +4,7 @@
 <h2 style="margin-top:0">The list of goods</h2>
 <p>As a table: <a href="{{ route('kilnfold.csv') }}">{{ route('kilnfold.csv') }}</a><br>As XML: <a href="{{ route('kilnfold.xml') }}">{{ route('kilnfold.xml') }}</a></p>
 <form method="post" action="{{ route('kilnfold.play.rename') }}" class="row"><button class="do" id="rename">{{ $renamed ? 'Call the columns by their old names' : 'Call some columns by new names' }}</button> <span class="q">now: {{ $renamed ? 'Article no, Department, Net price, Available' : 'Article, Section, Trade price, Free stock' }}</span></form>
+<form method="post" action="{{ route('kilnfold.play.cut') }}" class="row"><button id="cut">{{ $cut ? 'Write the whole list again' : 'Let the list break off in the middle' }}</button></form>
 </section>
 <section><h2 style="margin-top:0">What a parcel costs</h2><p class="q">Country; up to this weight; pounds; working days. <a href="{{ route('kilnfold.delivery') }}">As text</a></p><pre id="tariff" style="columns:3;font-size:13px;margin:0">{{ $tariff }}</pre></section>
 <section><h2 style="margin-top:0">Stock book</h2>

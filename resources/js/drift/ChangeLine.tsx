@@ -15,10 +15,11 @@ interface Props {
 /** One change: the thing, how it went in time, before → after, and what it does to price and keep. */
 export function ChangeLine({ line, chosen = false, onChoose, children }: Props) {
   const handle = useHandle();
-  const long = line.before.length + line.after.length > 60;
+  // What isn't about money has the room of it.
+  const plain = line.price === '' && line.keep === '';
   return (
     <li
-      className="grid min-h-[46px] grid-cols-[24px_40px_minmax(150px,1.3fr)_90px_minmax(150px,1.6fr)_minmax(120px,1fr)_minmax(120px,1fr)_auto] items-center gap-x-4 border-t border-shade py-1.5"
+      className="grid min-h-[46px] grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_auto] items-center gap-x-4 border-t border-shade py-1.5"
       data-line={line.id}
     >
       {onChoose ? (
@@ -44,15 +45,19 @@ export function ChangeLine({ line, chosen = false, onChoose, children }: Props) 
         <span className="text-mute">{line.variant}</span>
       </span>
       <Sparkline points={line.history} words={line.historyWords} bad={line.bad} />
-      <span className={clsx('text-sup', long ? 'text-[12.5px] leading-snug' : 'text-right')} title={line.rule}>
-        <span className={long ? 'line-through decoration-sup/40' : ''}>{line.before}</span> <span aria-label="is now">→</span>{' '}
+      <span className={clsx('text-sup', plain ? 'col-span-3 text-[13px] leading-snug' : 'text-right')} title={line.rule}>
+        <span className={plain ? 'line-through decoration-sup/40' : ''}>{line.before}</span> <span aria-label="is now">→</span>{' '}
         <b className="font-semibold">{line.after}</b>
       </span>
-      <span className="text-right">{line.price}</span>
-      <span className={clsx('text-right', line.bad && 'font-semibold text-loss')}>
-        {line.keep !== '' && 'keeps '}
-        {line.keep}
-      </span>
+      {!plain && (
+        <>
+          <span className="text-right">{line.price}</span>
+          <span className={clsx('text-right', line.bad && 'font-semibold text-loss')}>
+            {line.keep !== '' && 'keeps '}
+            {line.keep}
+          </span>
+        </>
+      )}
       <span className="flex justify-end gap-2">{children}</span>
     </li>
   );

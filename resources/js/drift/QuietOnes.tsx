@@ -29,8 +29,8 @@ export function QuietOnes({ count, open, lines, next }: Props) {
         <ul className="mt-3">
           {lines.map((line) => (
             <ChangeLine key={line.id} line={line}>
-              <span className="text-[12.5px] whitespace-nowrap" title={line.rule}>
-                {standing[line.standing] ?? line.standing} · {line.when}
+              <span className="text-[12.5px] whitespace-nowrap" title={`${line.rule}, ${line.when}`}>
+                {standing[line.standing] ?? line.standing}
               </span>
               {line.settable && (
                 <button

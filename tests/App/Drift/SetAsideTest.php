@@ -88,12 +88,12 @@ final class SetAsideTest extends AppTestCase
         return app(StartPull::class)($this->supplier, null)->refresh();
     }
 
-    /** @return list<array<string, mixed>> everything that a supplier's word decides */
+    /** @return list<string> everything that a supplier's word decides */
     private function standing(): array
     {
-        return array_map(static fn (\stdClass $row): array => (array) $row, [
+        return array_values(array_map(static fn (\stdClass $row): string => (string) json_encode($row), [
             ...DB::select('SELECT external_id, title, content_hash, words_id, stock, gone_at FROM supplier_items ORDER BY id'),
             ...DB::select('SELECT external_id, cost_minor, stock, landed_minor, gone_at FROM supplier_variants ORDER BY id'),
-        ]);
+        ]));
     }
 }

@@ -15,13 +15,13 @@ final class ToldTest extends TestCase
 {
     public function test_costs_are_told_with_their_money(): void
     {
-        $told = Told::of('Oakum Depot', Group::CostUp, new GroupFigures(14, 9, 300, 6_000, 3, 11, Money::of(210, 'GBP')));
+        $told = Told::of('Oakum Depot', Group::CostUp, new GroupFigures(14, 9, 300, 6_000, 3, 11, Money::of(254, 'GBP'), Money::of(-160, 'GBP')));
         self::assertSame('Oakum Depot raised 14 costs, by 3 to 60%', $told->headline);
-        self::assertSame('11 prices move if you agree; on the average you keep 2.10 less of a sale; 3 stand under the floor and aren’t sold meanwhile.', $told->effect);
+        self::assertSame('As prices stand you keep 2.54 less of a sale; 11 prices move if you agree, and you keep 1.60 more; 3 stand under the floor and aren’t sold meanwhile.', $told->effect);
         self::assertTrue($told->bad);
-        $told = Told::of('Kilnfold', Group::CostDown, new GroupFigures(1, 1, 2_000, 2_000, 0, 1, Money::of(-5, 'GBP')));
-        self::assertSame(['Kilnfold lowered a cost by 20%', 'One price moves if you agree; you keep 0.05 more of a sale.'], [$told->headline, $told->effect]);
-        self::assertSame('No price moves by it.', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45, less: Money::of(0, 'GBP')))->effect);
+        $told = Told::of('Kilnfold', Group::CostDown, new GroupFigures(1, 1, 2_000, 2_000, 0, 1, less: Money::of(0, 'GBP')));
+        self::assertSame(['Kilnfold lowered a cost by 20%', 'One price moves if you agree, and you keep as much as before.'], [$told->headline, $told->effect]);
+        self::assertSame('No price moves by it.', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->effect);
         self::assertSame('X raised 2 costs, by 0.4 to 0.5%', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->headline);
     }
 

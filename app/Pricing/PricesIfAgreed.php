@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Pricing;
+
+use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Stall\Stall;
+
+/** What listings would cost at home if no cost of theirs waited any more; nothing is written. */
+final class PricesIfAgreed
+{
+    /**
+     * @param  list<int>  $listings
+     * @return array<int, VariantPrice> by variant
+     */
+    public static function of(Stall $stall, array $listings): array
+    {
+        if ($listings === []) {
+            return [];
+        }
+        $sheet = CostSheet::of($stall);
+        $pricer = $sheet->pricer($stall->home_market);
+        $prices = [];
+        foreach ((new PriceFacts($stall, $sheet, $stall->home_market, agreed: true))->read($listings) as $listing) {
+            foreach ($pricer->listing($listing['variants'], $listing['spread']) as $price) {
+                $prices[$price->id] = $price;
+            }
+        }
+
+        return $prices;
+    }
+}
