@@ -25,6 +25,10 @@ final readonly class FollowSupplier
         $stall = Stall::query()->findOrFail($more->connection->stall_id);
         ($this->judge)($stall, $more->connection, $more->run);
         ($this->project)($stall);
-        ($this->reckon)($stall);
+        $leapt = ($this->reckon)($stall);
+        if ($leapt !== []) {
+            ($this->project)($stall, $leapt);
+            ($this->reckon)($stall);
+        }
     }
 }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Pricing\VariantPrice;
 use WindowStall\Pricing\PricesIfAgreed;
@@ -21,19 +22,44 @@ final readonly class ReckonChanges
 {
     private const CHUNK = 500;
 
-    public function __invoke(Stall $stall): void
+    /** @return list<int> listings with a price that leapt, and waits now */
+    public function __invoke(Stall $stall): array
     {
+        $leapt = [];
         DriftChange::query()->where('stall_id', $stall->id)->where('kind', ChangeKind::Cost)->whereNull('price_agreed')
             ->whereNotNull('listing_variant_id')->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
             ->with('listingVariant.prices')
-            ->chunkById(self::CHUNK, function (Collection $rows) use ($stall): void {
+            ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, &$leapt): void {
                 $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));
                 $agreed = PricesIfAgreed::of($stall, $listings);
-                DB::transaction(function () use ($stall, $rows, $agreed, $listings): void {
-                    $rows->each(fn (DriftChange $row) => $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null));
+                DB::transaction(function () use ($stall, $rows, $agreed, $listings, &$leapt): void {
+                    foreach ($rows as $row) {
+                        $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null);
+                        if ($this->leaps($row)) {
+                            $leapt[$row->listing_id] = true;
+                        }
+                    }
                     JudgeListings::count($listings);
                 });
             });
+
+        return array_keys($leapt);
+    }
+
+    /** A cost that was followed may move the price further than anybody would have let it. */
+    private function leaps(DriftChange $row): bool
+    {
+        $ruling = $row->standing === Standing::Followed && $row->price_was !== null
+            ? Ruling::onPrice($row->price_was, (int) $row->price_agreed)
+            : null;
+        if ($ruling === null || $row->listingVariant?->own_price_minor !== null || (int) $row->price_agreed === 0) {
+            return false;
+        }
+        $row->listingVariant?->update(['waiting_price_minor' => $row->price_was]);
+        // What it keeps at the price that stands is reckoned once that is made again.
+        $row->update(['standing' => $ruling->standing, 'rule' => $ruling->rule, 'price_agreed' => null]);
+
+        return true;
     }
 
     private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed): void

@@ -11,6 +11,9 @@ use WindowStall\Core\Facts\Policy;
 /** What becomes of a change, and by which rule. The one place where that is decided. */
 final readonly class Ruling
 {
+    /** By how much a price may move and nobody is asked, in basis points; what shoppers see shouldn't leap overnight. */
+    public const LEAP = 3_000;
+
     private function __construct(public Standing $standing, public string $rule)
     {
     }
@@ -26,6 +29,20 @@ final readonly class Ruling
         }
 
         return self::byPolicy($policies, $fact);
+    }
+
+    /**
+     * What becomes of a cost that was let through, once it is known where the price goes: one that leaps asks after all, as
+     * when the cost comes into reach of another recipe.
+     *
+     * @param  int  $was  the price before, in minor units
+     * @param  int  $is  and now
+     */
+    public static function onPrice(int $was, int $is): ?self
+    {
+        return $was > 0 && abs($is - $was) * 10_000 > $was * self::LEAP
+            ? new self(Standing::Asks, 'the price would leap by '.(int) round(abs($is - $was) * 100 / $was).'%')
+            : null;
     }
 
     private static function cost(Policies $policies, Circumstances $how): self

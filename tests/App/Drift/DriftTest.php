@@ -66,6 +66,21 @@ final class DriftTest extends AppTestCase
         self::assertSame($before, $this->price('a'), 'which no pull ever changes');
     }
 
+    public function test_a_small_cost_that_makes_the_price_leap_asks_after_all(): void
+    {
+        $before = $this->price('a');
+        // As if another recipe had made the price of the day before.
+        $this->says(costs: ['a' => 590]);
+        DB::table('prices')->where('listing_variant_id', $this->row('a')->id)->update(['price_minor' => 700]);
+        $this->says(costs: ['a' => 610]);
+        $change = $this->change('cost');
+        self::assertSame(Standing::Asks, $change->standing);
+        self::assertStringStartsWith('the price would leap by ', $change->rule);
+        self::assertSame([700, 700, true], [$this->price('a'), $change->price_kept, $change->price_agreed > $before]);
+        $this->decide(agree: true);
+        self::assertSame($change->price_agreed, $this->price('a'));
+    }
+
     public function test_a_price_by_hand_stands_and_only_asks_under_its_floor(): void
     {
         app(EditListing::class)->price($this->stall, $this->listing, $this->row('a'), $this->stall->money(2500));

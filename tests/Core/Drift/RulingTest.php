@@ -54,6 +54,15 @@ final class RulingTest extends TestCase
         self::assertSame($expected, self::rule(ChangeKind::Cost, ['for the stall' => $said], $how)->standing);
     }
 
+    #[TestWith([1_000, 1_300, false])]
+    #[TestWith([1_000, 1_301, true], 'up by more than 30%')]
+    #[TestWith([1_000, 699, true], 'or down')]
+    #[TestWith([0, 500, false], 'from nothing there is no leap')]
+    public function test_a_price_that_leaps_asks_after_all(int $was, int $is, bool $asks): void
+    {
+        self::assertSame($asks ? Standing::Asks : null, Ruling::onPrice($was, $is)?->standing);
+    }
+
     public function test_the_nearest_rule_wins_and_says_whose_it_is(): void
     {
         $layers = ['for the stall' => ['title' => 'follow', 'band' => 500], 'for Oakum Depot' => ['title' => 'keep'], 'for this listing' => ['words' => 'follow', 'title' => 'nonsense']];
