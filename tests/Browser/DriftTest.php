@@ -6,10 +6,10 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** A supplier raises a cost and sells out: the seller sees before and after, and their own word stands. */
+/** The morning after a supplier changed much: what asks, with its money; agreed to, kept, taken back; what follows by itself. */
 final class DriftTest extends BrowserTestCase
 {
-    public function test_a_raised_cost_is_told_moves_the_following_price_and_leaves_the_held_one(): void
+    public function test_a_raised_cost_waits_is_agreed_to_taken_back_and_kept(): void
     {
         $desk = $this->desk();
         $handle = $this->newStall($desk);
@@ -29,24 +29,69 @@ final class DriftTest extends BrowserTestCase
         $supplier->click('button[value="cost"]')->see('now costs 9.44.');
         $supplier->all('button[value="sell-out"]')[4]->click();
         $supplier->see('0 pieces left');
+        $this->pull($desk, '1 changed');
 
-        $desk->press('Source')->press('Pull again');
-        $desk->until(fn (): bool => $desk->has('progress') || str_contains($desk->text(), '1 changed'), 'for the pull');
-        $desk->see('1 changed');
-        $desk->waitFor('a[href$="/drift"]', '1')->click('a[href$="/drift"]')->see('5.90 USD')->see('9.44 USD')->see('by its recipe')->see('Your price of £30.00 is held')->see('sold out')->readsForEveryone('Drift');
+        $desk->click('a[href$="/drift"]')->see('by 60%')->see('5.90 USD')->see('9.44 USD')->readsForEveryone('Drift');
+        $desk->press('Your rules')->see('as long as it moves by no more than')->readsForEveryone('the rules')->press('Close');
+        // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be bought.
         $desk->open($listing)->see('changes since you agreed');
-        self::assertGreaterThan((float) $before, (float) $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
-        self::assertSame('30.00', $desk->css('[data-price="BRS-04 · Stake"]')->getAttribute('value'));
+        self::assertSame($before, $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
         self::assertSame('Copper rain gauge', $desk->css('h1')->getText());
-
         $phone = $this->phone();
         $phone->open(self::url($handle.'.shops.localhost', '/goods/copper-rain-gauge'))->see('Copper rain gauge');
         $phone->click('[data-option="0"][value="BLK-03"] + span')->click('[data-option="1"][value="Stake"] + span');
         $phone->until(fn (): bool => $phone->script('return document.querySelector("[data-buy]").disabled') === true, 'for the sold-out kind to be closed');
         $phone->see('Sold out');
 
-        $desk->open(self::workshop('/at/'.$handle.'/drift'));
-        $desk->click('main button');
-        $desk->see('Nothing has drifted');
+        // The whole group is agreed to, and taken back in one step.
+        $drift = self::workshop('/at/'.$handle.'/drift');
+        $desk->open($drift)->click('[data-group] button:last-of-type');
+        $desk->see('agreed to')->see('Nothing asks you.');
+        $desk->open($listing);
+        self::assertGreaterThan((float) $before, (float) $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
+        self::assertSame('30.00', $desk->css('[data-price="BRS-04 · Stake"]')->getAttribute('value'), 'the seller’s own word');
+        $desk->open($drift)->press('take it back')->see('by 60%');
+
+        // One by its keys, the rest kept as they were.
+        $lines = count($desk->all('[data-line]'));
+        $desk->script('document.querySelector("[data-line] input").focus()');
+        $desk->key('a');
+        $desk->until(fn (): bool => count($desk->all('[data-line]')) === $lines - 1, 'for one line less');
+        $desk->click('[data-group] button')->see('Nothing asks you.');
+        // What followed by itself is there, quieter.
+        $desk->click('[data-group="quiet"] a')->see('sold out')->see('followed')->readsForEveryone('what went through');
+    }
+
+    public function test_a_list_that_breaks_off_is_set_aside_and_asked_for_again(): void
+    {
+        $desk = $this->desk();
+        $this->newStall($desk, connect: false);
+        $kilnfold = $this->desk();
+        $desk->press('Connect a supplier')->click('a[href*="kind=feed"]');
+        $desk->write('What the supplier is called', 'Kilnfold')->write('Address of the list', self::url('kilnfold.standins.localhost', '/trade/goods.csv'))->press('Read its first rows');
+        $desk->see('What do Kilnfold’s columns mean?')->waitFor('[data-preview]', '14 items with 49 variants');
+        $desk->write('What a parcel costs', 'GB; 30 kg; 12,50; 2-3')->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
+        $desk->press('Save and pull the goods')->see('14 new');
+        $kilnfold->open(self::url('kilnfold.standins.localhost'))->click('#cut');
+        try {
+            $desk->press('Pull now')->see('goods are missing');
+            $desk->click('a[href$="/drift"]')->see('Kilnfold: 7 of 14 goods are missing')->press('see what is amiss')->see('didn’t come')->readsForEveryone('a pull set aside');
+        } finally {
+            $kilnfold->open(self::url('kilnfold.standins.localhost'))->press('Write the whole list again');
+        }
+        $desk->press('Ask again');
+        $desk->until(function () use ($desk): bool {
+            $desk->open($desk->driver->getCurrentURL());
+
+            return ! $desk->has('[data-aside]');
+        }, 'for the whole list to be used');
+        $desk->see('Nothing asks you.');
+    }
+
+    private function pull(Page $desk, string $comes): void
+    {
+        $desk->press('Source')->press('Pull again');
+        $desk->until(fn (): bool => $desk->has('progress') || str_contains($desk->text(), $comes), 'for the pull');
+        $desk->see($comes);
     }
 }

@@ -46,7 +46,11 @@ final readonly class GroupView
             count: $n,
             agree: self::agree($group->group, $n),
             keep: $n === 1 ? 'keep it as it was' : 'keep all as they were',
-            prices: $group->figures->moving === 0 ? '' : sprintf('%s, %s of them move', self::count($n, 'cost'), number_format($group->figures->moving)),
+            prices: match ($group->figures->moving) {
+                0 => '',
+                1 => 'one price moves',
+                default => number_format($group->figures->moving).' prices move',
+            },
             keeps: $group->keepWas === null || $group->keepAgreed === null
                 ? ''
                 : MoneyView::text($group->keepWas).' → '.MoneyView::text($group->keepAgreed),
@@ -73,10 +77,5 @@ final readonly class GroupView
     private static function signed(Money $money): string
     {
         return ($money->minor < 0 ? '−' : '+').MoneyView::text(new Money(abs($money->minor), $money->currency));
-    }
-
-    private static function count(int $n, string $what): string
-    {
-        return number_format($n).' '.$what.($n === 1 ? '' : 's');
     }
 }
