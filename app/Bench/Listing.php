@@ -41,6 +41,7 @@ use WindowStall\Stall\Stall;
  * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was split
  * @property array{title?: string, words?: string, pictures?: list<string>} $waiting what was agreed, as long as something else waits
  * @property array<string, mixed> $own_policies its own rules for what the supplier changes
+ * @property int|null $own_kept_back pieces of its stock that aren't sold; null as the supplier's
  * @property bool $supplier_gone whether it was seen that the supplier doesn't have it any more
  * @property list<string> $drafts fields that hold a draft nobody has accepted
  * @property string $shown_title

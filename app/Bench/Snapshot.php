@@ -14,7 +14,7 @@ final class Snapshot
     private const LISTING = [
         'id', 'state', 'own_title', 'own_words', 'own_pictures', 'own_names', 'own_recipe', 'own_across', 'own_ladder', 'own_type', 'own_tags', 'own_maker', 'own_notes',
         'own_search_title', 'own_search_words', 'own_dropped', 'own_option_order', 'own_part', 'drafts', 'agreed_words_id', 'deleted_at',
-        'waiting', 'own_policies', 'supplier_gone',
+        'waiting', 'own_policies', 'own_kept_back', 'supplier_gone',
     ];
 
     private const VARIANT = [
@@ -54,7 +54,8 @@ final class Snapshot
         SQL;
 
     private const PUT_LISTINGS = <<<'SQL'
-        UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(null::listings, part.before->'listing'))
+        -- What a step from before a column was made doesn't say stays as it is.
+        UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(listings, part.before->'listing'))
         FROM bench_change_parts part
         WHERE :part AND part.before IS NOT NULL AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
         SQL;

@@ -24,6 +24,7 @@ final readonly class FollowSupplier
     {
         $stall = Stall::query()->findOrFail($more->connection->stall_id);
         ($this->judge)($stall, $more->connection, $more->run);
+        KeepBack::of($more->connection);
         ($this->project)($stall);
         $leapt = ($this->reckon)($stall);
         if ($leapt !== []) {

@@ -48,6 +48,10 @@ final readonly class JudgeListings
         ORDER BY 1
         SQL;
 
+    public function __construct(private CarryOut $carryOut)
+    {
+    }
+
     /** @return list<int> the listings that were judged */
     public function __invoke(Stall $stall, SupplierConnection $connection, ?Run $run = null): array
     {
@@ -70,7 +74,7 @@ final readonly class JudgeListings
         /** @var Collection<int, Collection<int, DriftChange>> $open */
         $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])->orderBy('id')->get()->groupBy('listing_id');
         foreach ($listings as $listing) {
-            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run))->write();
+            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $this->carryOut))->write();
         }
     }
 

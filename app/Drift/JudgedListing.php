@@ -34,6 +34,7 @@ final class JudgedListing
         private readonly Listing $listing,
         private readonly Collection $open,
         private readonly ?Run $run,
+        private readonly CarryOut $carryOut,
     ) {
         $this->waiting = $listing->waiting;
     }
@@ -87,7 +88,7 @@ final class JudgedListing
     private function change(SupplierItem $item, Change $change): void
     {
         $variant = $this->variant($item, $change);
-        if ($this->settled($item, $change) || ! $this->concerns($item, $change, $variant) || $this->goesOn($item, $change)) {
+        if ($this->settled($item, $change) || ! $this->concerns($item, $change, $variant) || $this->goesOn($item, $change, $variant)) {
             return;
         }
         $policies = Rules::for($this->stall, $item->connection, $this->listing);
@@ -98,7 +99,7 @@ final class JudgedListing
         if ($ruling->standing !== Standing::Followed && ! $held) {
             $this->putBy($change, $variant, $price?->price_minor);
         }
-        DriftChange::query()->create([
+        $row = DriftChange::query()->create([
             'stall_id' => $this->stall->id,
             'listing_id' => $this->listing->id,
             'connection_id' => $item->connection_id,
@@ -118,6 +119,16 @@ final class JudgedListing
             'keep_was' => $price?->keep_minor,
             'at' => Carbon::now(),
         ]);
+        $this->follow($row);
+    }
+
+    /** What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves. */
+    private function follow(DriftChange $row): void
+    {
+        $makeUp = [ChangeKind::VariantNew, ChangeKind::VariantGone, ChangeKind::ItemGone, ChangeKind::ItemBack];
+        if ($row->standing === Standing::Followed && in_array($row->kind, $makeUp, true)) {
+            ($this->carryOut)($this->stall, $row, true);
+        }
     }
 
     /** Whether a change is the listing's: of a variant it has, or a new one of its part. */
@@ -144,7 +155,7 @@ final class JudgedListing
     }
 
     /** What was open already: what is said now takes the place of what was said then, or it is as it was agreed again. */
-    private function goesOn(SupplierItem $item, Change $change): bool
+    private function goesOn(SupplierItem $item, Change $change, ?ListingVariant $sold): bool
     {
         $row = $this->open($item, $change->kind, $change->variantId);
         if ($row === null) {
@@ -166,13 +177,23 @@ final class JudgedListing
             return true;
         }
         $was = $row->kind === ChangeKind::Cost && is_int($row->said) ? $row->said : null;
-        $row->update([
+        $moved = $was === null || $was === 0 || ! is_int($said) ? $row->moved_bp : (int) round(($said - $was) * 10_000 / $was);
+        $row->fill([
             'after' => $change->after,
             'run_id' => $this->run->id ?? $row->run_id,
-            'moved_bp' => $was === null || $was === 0 || ! is_int($said) ? $row->moved_bp : (int) round(($said - $was) * 10_000 / $was),
+            'moved_bp' => $moved,
             'price_agreed' => null,
             'at' => Carbon::now(),
         ]);
+        // Rules may say otherwise by now, or it moved back so far that nobody need be asked.
+        $how = new Circumstances($this->held($change, $sold), $moved);
+        $ruling = Ruling::on($change->kind, Rules::for($this->stall, $item->connection, $this->listing), $how);
+        if ($ruling->standing === Standing::Followed) {
+            $row->fill(['standing' => Standing::Followed, 'rule' => mb_substr($ruling->rule, 0, 200)]);
+            $this->letGo($change->kind, $row->listing_variant_id);
+        }
+        $row->save();
+        $this->follow($row);
 
         return true;
     }

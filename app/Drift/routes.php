@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Drift\Http\DriftController;
+use WindowStall\Drift\Http\HistoryController;
 use WindowStall\Drift\Http\RulesController;
 use WindowStall\Drift\Http\SetAsideController;
 use WindowStall\Stall\Http\InStall;
@@ -12,6 +13,9 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/drift')->scopeB
     Route::get('/', [DriftController::class, 'index'])->name('drift');
     Route::post('/decide', [DriftController::class, 'decide'])->name('drift.decide');
     Route::post('/set-back', [DriftController::class, 'setBack'])->name('drift.set-back');
+    Route::get('/listings/{listing}/history', [HistoryController::class, 'show'])->name('drift.history');
+    Route::put('/listings/{listing}/rules', [HistoryController::class, 'update'])->name('drift.listing-rules');
+    Route::put('/digest', [RulesController::class, 'digest'])->name('drift.digest');
     Route::get('/rules', [RulesController::class, 'index'])->name('drift.rules');
     Route::put('/rules/{connection}', [RulesController::class, 'update'])->withoutScopedBindings()->name('drift.rules.update');
     Route::post('/aside/{run}/through', [SetAsideController::class, 'letThrough'])->withoutScopedBindings()->name('drift.aside.through');

@@ -27,6 +27,7 @@ use WindowStall\Stall\Stall;
  * @property array{key: string, hook: string} $secrets
  * @property array<string, mixed> $settings what its kind keeps
  * @property array<string, mixed> $guards how much one pull may end, empty or halve
+ * @property int $kept_back pieces of its stock that aren't sold
  * @property array<string, mixed> $policies its rules for what it changes
  * @property Schedule $schedule
  * @property Carbon|null $pulled_at
@@ -39,7 +40,7 @@ use WindowStall\Stall\Stall;
 final class SupplierConnection extends Model
 {
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'policies' => '{}', 'schedule' => 'nightly', 'failures' => 0];
+    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'policies' => '{}', 'kept_back' => 0, 'schedule' => 'nightly', 'failures' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $cost_minor
  * @property int $stock
  * @property int $promised
+ * @property int $kept_back pieces that aren't sold, in case they have gone meanwhile
  * @property int $grams
  * @property int|null $rrp_minor in the supplier's currency
  * @property int|null $first_minor what its method asks for the first piece, in the supplier's currency
@@ -50,9 +51,9 @@ final class SupplierVariant extends Model
         return $this->belongsTo(SupplierItem::class, 'supplier_item_id');
     }
 
-    /** Pieces that can still be sold: the supplier's count less what this stall has promised since. */
+    /** Pieces that can still be sold: the supplier's count less what this stall has promised since, and what it keeps back. */
     public function available(): int
     {
-        return $this->gone_at === null ? max(0, $this->stock - $this->promised) : 0;
+        return $this->gone_at === null ? max(0, $this->stock - $this->promised - $this->kept_back) : 0;
     }
 }

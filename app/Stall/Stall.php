@@ -53,6 +53,8 @@ use WindowStall\Window\WindowRevision;
  * @property int|null $free_over_minor baskets worth this much are sent free
  * @property int|null $sample_listing_id the listing that the cost sheet is shown on
  * @property array<string, mixed> $drift_policies its rules for what suppliers change
+ * @property int|null $digest_hour when the mail goes out with what suppliers changed, UTC; null: never
+ * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property int $shop_revision
  * @property int $next_order_number
  * @property int $promise_days the shop promises delivery within so many working days

@@ -351,6 +351,11 @@ export interface GroupView {
   pieces: number;
 }
 
+export interface HistoryView {
+  moments: MomentView[];
+  rules: ListingRulesView;
+}
+
 export interface LineView {
   id: number;
   listing: number;
@@ -371,12 +376,36 @@ export interface LineView {
   when: string;
 }
 
+export interface ListingRulesView {
+  facts: FactRuleView[];
+  keptBack: number | null;
+  suppliers: number;
+}
+
+export interface MomentView {
+  at: string;
+  ago: string;
+  voice: string;
+  who: string;
+  about: string;
+  before: string;
+  after: string;
+  came: string;
+  settable: number | null;
+}
+
+export interface RulesSheetView {
+  suppliers: RulesView[];
+  digestHour: number | null;
+}
+
 export interface RulesView {
   connection: number;
   supplier: string;
   facts: FactRuleView[];
   band: string;
   guards: Record<string, string>;
+  keptBack: number;
 }
 
 export interface SetAsideView {
@@ -965,6 +994,11 @@ export interface TokenView {
   used: string | null;
 }
 
+export interface ChoiceView {
+  value: string;
+  label: string;
+}
+
 export interface MoneyView {
   minor: number;
   currency: string;
@@ -977,11 +1011,6 @@ export interface AuditView {
   figures: Record<string, string>;
   weighs: string;
   weights: WeightView[];
-}
-
-export interface ChoiceView {
-  value: string;
-  label: string;
 }
 
 export interface DrawnGroundView {

@@ -16,6 +16,8 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
@@ -66,6 +68,7 @@ final class World
     public function pull(Stall $stall, Item ...$items): SupplierConnection
     {
         $connection = $this->connection($stall);
+        Run::query()->create(['stall_id' => $stall->id, 'connection_id' => $connection->id, 'state' => RunState::Done, 'counts' => []]);
         app(SaveItems::class)($connection, array_values($items));
         DB::table('delivery_quotes')->insertOrIgnore(['connection_id' => $connection->id, 'warehouse' => 'GB', 'destination' => $stall->home_market, 'grams' => 300, 'methods' => json_encode([['Economy', 237, 2, 4]]), 'quoted_at' => now()]);
         app(LandItems::class)($stall, $connection);

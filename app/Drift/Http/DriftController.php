@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Http;
 
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -59,12 +60,13 @@ final readonly class DriftController
     }
 
     /** Sets back what was followed by itself. */
-    public function setBack(Request $request, Stall $stall, Decide $decide): RedirectResponse
+    public function setBack(Request $request, Stall $stall, Decide $decide): RedirectResponse|JsonResponse
     {
         $typed = $request->validate(['changes' => 'required|array|min:1|max:500', 'changes.*' => 'integer|min:1|max:9000000000000000']);
         $step = $decide->setBack($stall, self::person($request), array_values(array_map(intval(...), (array) $typed['changes'])));
+        $said = ucfirst($step->words).'.';
 
-        return back()->with('say', ucfirst($step->words).'.');
+        return $request->wantsJson() ? new JsonResponse(['say' => $said]) : back()->with('say', $said);
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<\WindowStall\Drift\DriftChange>|null */

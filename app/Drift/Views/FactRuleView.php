@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
-use WindowStall\Window\Views\ChoiceView;
+use WindowStall\Support\Views\ChoiceView;
 
 /** What becomes of one fact when a supplier changes it. */
 final readonly class FactRuleView

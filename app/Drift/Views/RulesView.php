@@ -10,7 +10,7 @@ use WindowStall\Core\Facts\Policy;
 use WindowStall\Drift\Rules;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Views\ChoiceView;
+use WindowStall\Support\Views\ChoiceView;
 
 /** A supplier's rules, as a sentence whose parts are chosen where they stand. */
 final readonly class RulesView
@@ -19,6 +19,7 @@ final readonly class RulesView
      * @param  list<FactRuleView>  $facts
      * @param  string  $band  how far a cost may move and still follow, in percent
      * @param  array<string, string>  $guards  guard → share in percent
+     * @param  int  $keptBack  pieces of its stock that aren't sold
      */
     public function __construct(
         public int $connection,
@@ -26,6 +27,7 @@ final readonly class RulesView
         public array $facts,
         public string $band,
         public array $guards,
+        public int $keptBack,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class RulesView
                 choices: array_map(static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()), $fact->choices()),
             ), FactName::cases()),
             band: self::percent($policies->bandBp),
+            keptBack: $connection->kept_back,
             guards: array_map(self::percent(...), GuardLimits::from($connection->guards)->toArray()),
         );
     }

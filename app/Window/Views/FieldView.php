@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Support\Views\ChoiceView;
 use WindowStall\Window\Sections\Field;
 
 /** One part of a section that is edited where it stands. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use WindowStall\Core\Look\LookForm;
+use WindowStall\Support\Views\ChoiceView;
 
 /** Everything that can be decided in a look by choosing. */
 final readonly class LookChoicesView

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\ChoiceView;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** What sections can show and lead to. */

@@ -7,6 +7,7 @@ namespace WindowStall\Window\Views;
 use WindowStall\Core\Look\LookForm;
 use WindowStall\Core\Look\SaidLook;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\ChoiceView;
 
 /** What was understood of a sentence, and the looks that come of it. */
 final readonly class SaidLookView

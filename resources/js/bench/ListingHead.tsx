@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { goTo } from '@/bench/places';
 import { WriteForMe } from '@/bench/WriteForMe';
+import { HistorySheet } from '@/drift/HistorySheet';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { LackView, ListingView } from '@/types';
@@ -25,6 +26,7 @@ interface Placement {
 export function ListingHead({ listing, earlier, later, onChanged, onReload }: Props) {
   const handle = useHandle();
   const [busy, setBusy] = useState(false);
+  const [history, setHistory] = useState(false);
   const first = listing.lacks[0];
   const more = listing.lacks.length - 1;
   const shown = listing.state === 'in_window';
@@ -77,7 +79,16 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
       <div className="min-w-0">
         <h1 className="name truncate text-[24px]">{listing.title || 'Without a title'}</h1>
         <p className="text-mute">
-          {listing.stateWords} · from {listing.supplier}
+          {listing.stateWords} · from {listing.supplier} ·{' '}
+          <button
+            type="button"
+            className="underline decoration-line underline-offset-3 hover:text-ink"
+            onClick={() => {
+              setHistory(true);
+            }}
+          >
+            what was said of it
+          </button>
           {earlier !== null && (
             <>
               {' '}
@@ -105,6 +116,14 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
           )}
         </p>
       </div>
+      <HistorySheet
+        listing={listing.id}
+        open={history}
+        onClose={() => {
+          setHistory(false);
+        }}
+        onSetBack={onReload}
+      />
       <div className="ml-auto flex flex-none items-center gap-4">
         <WriteForMe listing={listing} onListing={onChanged} onReload={onReload} />
         {first && (

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RulesView } from '@/types';
+import type { RulesSheetView } from '@/types';
 import { Sheet } from '@/ui/Sheet';
 import { BLANK } from '@/window/blanks/look';
 
@@ -14,23 +14,23 @@ const GUARDS: Record<string, string> = {
 /** What becomes of changes by themselves, supplier by supplier: sentences whose parts are chosen where they stand. */
 export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const handle = useHandle();
-  const [rules, setRules] = useState<RulesView[]>([]);
+  const [sheet, setSheet] = useState<RulesSheetView | null>(null);
   const [trouble, setTrouble] = useState('');
-  const ask = (wanted: Promise<RulesView[]>) => {
+  const ask = (wanted: Promise<RulesSheetView>) => {
     wanted
       .then((got) => {
         setTrouble('');
-        setRules(got);
+        setSheet(got);
       })
       .catch((e: unknown) => {
         setTrouble(words(e));
       });
   };
   useEffect(() => {
-    if (open) ask(send<RulesView[]>('GET', route('drift.rules', handle)));
+    if (open) ask(send<RulesSheetView>('GET', route('drift.rules', handle)));
   }, [open, handle]);
   const say = (connection: number, said: Record<string, unknown>) => {
-    ask(send<RulesView[]>('PUT', route('drift.rules.update', [handle, connection]), said));
+    ask(send<RulesSheetView>('PUT', route('drift.rules.update', [handle, connection]), said));
   };
   return (
     <Sheet open={open} title="Your rules" onClose={onClose}>
@@ -42,8 +42,8 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
           {trouble}
         </p>
       )}
-      {rules.length === 0 && <p className="text-mute">No supplier is connected yet.</p>}
-      {rules.map((rule) => (
+      {sheet?.suppliers.length === 0 && <p className="text-mute">No supplier is connected yet.</p>}
+      {sheet?.suppliers.map((rule) => (
         <section key={rule.connection} className="border-t border-line py-4" aria-label={rule.supplier}>
           <h3 className="name mb-1 text-[17px]">{rule.supplier}</h3>
           <p className="leading-[2.2] text-mute">
@@ -70,31 +70,39 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
                   <>
                     {' '}
                     as long as it moves by no more than{' '}
-                    <Percent
+                    <Figure
                       label={`${rule.supplier}, how far a cost may move`}
                       value={rule.band}
                       onSay={(band) => {
                         say(rule.connection, { band });
                       }}
                     />
-                    , else ask me
+                    % , else ask me
                   </>
                 )}
                 {n === rule.facts.length - 1 ? '. ' : '; '}
               </span>
             ))}
-            A pull is set aside whole when more than{' '}
+            Of its stock, keep back{' '}
+            <Figure
+              label={`${rule.supplier}, pieces kept back`}
+              value={String(rule.keptBack)}
+              onSay={(keptBack) => {
+                say(rule.connection, { keptBack });
+              }}
+            />{' '}
+            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole when more than{' '}
             {Object.entries(rule.guards).map(([guard, share], n) => (
               <span key={guard}>
                 {n > 0 && (n === Object.keys(rule.guards).length - 1 ? ', or ' : ', ')}
-                <Percent
+                <Figure
                   label={`${rule.supplier}, ${GUARDS[guard] ?? guard}`}
                   value={share}
                   onSay={(said) => {
                     say(rule.connection, { guard, share: said });
                   }}
-                />{' '}
-                {GUARDS[guard]}
+                />
+                % {GUARDS[guard]}
               </span>
             ))}
             ; and always when nothing comes, when costs are a hundred times what they were or in another currency, or when barcodes stand at
@@ -102,11 +110,36 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
           </p>
         </section>
       ))}
+      {sheet && (
+        <section className="border-t border-line py-4" aria-label="By mail">
+          <h3 className="name mb-1 text-[17px]">By mail</h3>
+          <p className="leading-[2.2] text-mute">
+            When something asks me, tell me by mail{' '}
+            <select
+              aria-label="When the mail goes out"
+              value={sheet.digestHour === null ? '' : String(sheet.digestHour)}
+              className={BLANK}
+              onChange={(e) => {
+                const hour = e.target.value === '' ? null : Number(e.target.value);
+                ask(send<RulesSheetView>('PUT', route('drift.digest', handle), { hour }));
+              }}
+            >
+              <option value="">never</option>
+              {Array.from({ length: 24 }, (_, hour) => (
+                <option key={hour} value={hour}>
+                  {`at ${String(hour).padStart(2, '0')}:00 UTC`}
+                </option>
+              ))}
+            </select>
+            , and only then.
+          </p>
+        </section>
+      )}
     </Sheet>
   );
 }
 
-function Percent({ label, value, onSay }: { label: string; value: string; onSay: (value: number) => void }) {
+export function Figure({ label, value, onSay }: { label: string; value: string; onSay: (value: number) => void }) {
   const [typed, setTyped] = useState<string | null>(null);
   return (
     <>
@@ -125,7 +158,6 @@ function Percent({ label, value, onSay }: { label: string; value: string; onSay:
           if (typed !== null && typed.trim() !== '' && Number.isFinite(said) && typed !== value) onSay(said);
         }}
       />
-      %
     </>
   );
 }

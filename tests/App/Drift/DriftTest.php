@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Drift;
 
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
@@ -13,6 +16,8 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\DriftChange;
+use WindowStall\Drift\Jobs\SendDigests;
+use WindowStall\Drift\Mail\Digest;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -140,6 +145,17 @@ final class DriftTest extends AppTestCase
         self::assertSame([['a' => true, 'b' => true], 0], [$this->buyable(), $this->listing->refresh()->changes_count]);
     }
 
+    public function test_where_rules_let_them_variants_come_and_go_by_themselves(): void
+    {
+        $this->stall->update(['drift_policies' => ['new' => 'follow', 'gone' => 'follow', 'availability' => 'follow']]);
+        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('c', 580, 9, 'BLK-03')]));
+        self::assertSame([['a' => true, 'c' => true], 0], [$this->buyable(), $this->listing->refresh()->changes_count]);
+        self::assertSame('new variants: follow (for the stall)', $this->change('variant_new')->rule);
+        DB::table('supplier_items')->update(['gone_at' => now()]);
+        event(new \WindowStall\Source\Events\SupplierSaidMore($this->world->connection($this->stall)));
+        self::assertSame(ListingState::PutBy, $this->listing->refresh()->state);
+    }
+
     public function test_an_item_that_is_gone_asks_is_put_by_and_comes_back(): void
     {
         DB::table('supplier_items')->update(['gone_at' => now()]);
@@ -192,14 +208,90 @@ final class DriftTest extends AppTestCase
         self::assertSame(Standing::Agreed, $this->change('title')->standing);
     }
 
+    public function test_the_timeline_tells_who_said_what_and_at_what_price_it_was_seen(): void
+    {
+        $this->says(title: 'Other', costs: ['a' => 600]);
+        $this->decide(agree: true);
+        $moments = $this->getJson(route('drift.history', [$this->stall, $this->listing]))->assertOk()->json('moments');
+        self::assertIsArray($moments);
+        $of = static fn (string $voice): array => array_values(array_filter($moments, static fn (array $m): bool => $m['voice'] === $voice));
+        self::assertSame(['Garden Trowel NEW', 'Other', 'you agreed'], [$of('supplier')[1]['before'], $of('supplier')[1]['after'], $of('supplier')[1]['came']]);
+        self::assertStringStartsWith('agreed to 1 change', $of('you')[0]['about']);
+        self::assertNotSame([], $of('shopper'), 'what shoppers were asked');
+        $this->postJson(route('drift.set-back', $this->stall), ['changes' => [$of('supplier')[1]['settable']]])->assertOk();
+        self::assertSame('Garden Trowel NEW', $this->listing->refresh()->own_title);
+        $this->getJson(route('drift.history', [$this->world->stall(), $this->listing]))->assertNotFound();
+    }
+
+    public function test_pieces_are_kept_back_by_supplier_and_by_listing(): void
+    {
+        $connection = $this->world->connection($this->stall);
+        $left = fn (): array => array_map(static fn ($v): int => $v->available, ListingFigures::of($this->stall, $this->listing->refresh()->unsetRelations())->variants);
+        self::assertSame([12, 3], $left());
+        $this->putJson(route('drift.rules.update', [$this->stall, $connection]), ['keptBack' => 2])->assertOk()->assertJsonPath('suppliers.0.keptBack', 2);
+        self::assertSame([10, 1], $left());
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => 5])->assertOk()->assertJsonPath('rules.keptBack', 5);
+        self::assertSame([7, 0], $left(), 'a listing’s own counts');
+        $this->says(title: 'Other');
+        self::assertSame([7, 0], $left(), 'and goes on counting');
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => null])->assertOk();
+        self::assertSame([10, 1], $left());
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['fact' => 'title', 'policy' => 'follow'])->assertOk()->assertJsonPath('rules.facts.0.policy', 'follow');
+        $this->says(title: 'Another');
+        self::assertSame('Another', $this->listing->refresh()->shown_title);
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['fact' => 'title', 'policy' => null])->assertOk()->assertJsonPath('rules.facts.0.policy', '');
+        foreach ([['keptBack' => -1], ['fact' => 'x', 'policy' => 'ask'], ['fact' => 'title', 'policy' => 'maybe']] as $nonsense) {
+            $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), $nonsense)->assertUnprocessable();
+        }
+        $this->putJson(route('drift.listing-rules', [$this->world->stall(), $this->listing]), ['keptBack' => 1])->assertNotFound();
+    }
+
+    public function test_the_digest_goes_out_once_at_its_hour_and_only_with_something_to_say(): void
+    {
+        Mail::fake();
+        $this->putJson(route('drift.digest', $this->stall), ['hour' => 24])->assertUnprocessable();
+        $this->putJson(route('drift.digest', $this->stall), ['hour' => 7])->assertOk()->assertJsonPath('digestHour', 7);
+        $at = function (string $time): void {
+            $this->travelTo(Carbon::parse($time));
+            app()->call([new SendDigests, 'handle']);
+        };
+        $at('2026-12-01 07:05');
+        Mail::assertNothingQueued();
+        $this->says(title: 'Other', costs: ['a' => 864]);
+        $at('2026-12-01 08:00');
+        Mail::assertNothingQueued();
+        $at('2026-12-02 06:55');
+        Mail::assertNothingQueued();
+        $at('2026-12-02 07:00');
+        $at('2026-12-02 09:00');
+        Mail::assertQueuedCount(1);
+        Mail::assertQueued(Digest::class, function (Digest $mail): bool {
+            $text = $mail->render();
+
+            return str_contains($text, 'Oakum Depot raised a cost by 60%') && str_contains($text, 'Oakum Depot rewrote a title') && str_contains($text, route('drift', $this->stall));
+        });
+    }
+
+    public function test_programs_read_what_waits_and_a_listings_history(): void
+    {
+        $this->says(title: 'Other', costs: ['a' => 864]);
+        Artisan::call('stall:token', ['handle' => $this->stall->handle]);
+        $token = trim(Artisan::output());
+        $ask = fn (string $path) => $this->withToken($token)->getJson('http://'.config('stall.workshop_host').'/api/v1'.$path);
+        $ask('/drift')->assertOk()->assertJsonCount(2, 'data')->assertJsonPath('data.1.kind', 'cost')->assertJsonPath('data.1.price_was', '15.95')->assertJsonPath('data.1.standing', 'asks');
+        $ask('/drift?standing=followed')->assertOk()->assertJsonCount(0, 'data');
+        self::assertContains('supplier', array_column((array) $ask('/listings/'.$this->listing->id.'/history')->assertOk()->json('data'), 'voice'));
+        $ask('/listings/999999999/history')->assertNotFound();
+    }
+
     public function test_rules_are_set_supplier_by_supplier(): void
     {
         $connection = $this->world->connection($this->stall);
-        $this->getJson(route('drift.rules', $this->stall))->assertOk()->assertJsonPath('0.supplier', 'Oakum Depot')->assertJsonPath('0.band', '15')->assertJsonPath('0.guards.short', '20');
+        $this->getJson(route('drift.rules', $this->stall))->assertOk()->assertJsonPath('suppliers.0.supplier', 'Oakum Depot')->assertJsonPath('suppliers.0.band', '15')->assertJsonPath('suppliers.0.guards.short', '20');
         $set = fn (array $said) => $this->putJson(route('drift.rules.update', [$this->stall, $connection]), $said);
         $set(['fact' => 'title', 'policy' => 'follow'])->assertOk();
-        $set(['band' => 2.5])->assertOk()->assertJsonPath('0.band', '2.5');
-        $set(['guard' => 'short', 'share' => 5])->assertOk()->assertJsonPath('0.guards.short', '5');
+        $set(['band' => 2.5])->assertOk()->assertJsonPath('suppliers.0.band', '2.5');
+        $set(['guard' => 'short', 'share' => 5])->assertOk()->assertJsonPath('suppliers.0.guards.short', '5');
         foreach ([['fact' => 'mood', 'policy' => 'ask'], ['fact' => 'title'], ['band' => -1], ['guard' => 'short', 'share' => 101], ['guard' => 'x', 'share' => 1]] as $nonsense) {
             $set($nonsense)->assertUnprocessable();
         }

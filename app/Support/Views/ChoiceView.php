@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Window\Views;
+namespace WindowStall\Support\Views;
 
 use BackedEnum;
 

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift\Http\Api;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Money\Money;
+use WindowStall\Drift\DriftChange;
+use WindowStall\Drift\Moment;
+use WindowStall\Drift\Timeline;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Api\Page;
+use WindowStall\Support\Http\Typed;
+
+/** What suppliers changed, as programs read it; and what was said of a listing in the course of time. */
+final readonly class DriftController
+{
+    /** GET /api/v1/drift: changes, oldest first; those that wait unless "standing" names others. */
+    public function index(Request $request): JsonResponse
+    {
+        $stall = self::stall($request);
+        $page = Page::of($request);
+        $standing = Standing::tryFrom(Typed::text($request, 'standing')) ?? Standing::Asks;
+        $rows = DriftChange::query()->where('stall_id', $stall->id)->where('standing', $standing)->where('id', '>', $page->after)
+            ->whereHas('listing')->with('connection')->orderBy('id')->limit($page->limit + 1)->get();
+
+        return $page->answer($rows, static fn (DriftChange $change): array => self::change($stall, $change));
+    }
+
+    /** GET /api/v1/listings/{listing}/history: newest first. */
+    public function history(Request $request, int $listing): JsonResponse
+    {
+        $stall = self::stall($request);
+        $moments = Timeline::of($stall, $stall->listings()->findOrFail($listing));
+
+        return new JsonResponse(['data' => array_map(static fn (Moment $m): array => [
+            'at' => $m->at->toIso8601String(),
+            'voice' => $m->voice,
+            'who' => $m->who,
+            'about' => $m->about,
+            'before' => $m->before,
+            'after' => $m->after,
+            'came' => $m->came,
+        ], $moments)]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function change(Stall $stall, DriftChange $change): array
+    {
+        $amount = static fn (?int $minor): ?string => $minor === null ? null : (new Money($minor, $stall->currencyValue()))->digits();
+
+        return [
+            'id' => $change->id,
+            'listing' => $change->listing_id,
+            'supplier' => $change->connection?->name,
+            'kind' => $change->kind->value,
+            'variant' => $change->variant,
+            'before' => $change->before,
+            'after' => $change->after,
+            'standing' => $change->standing->value,
+            'rule' => $change->rule,
+            'price_was' => $amount($change->price_was),
+            'price_agreed' => $amount($change->price_agreed === 0 ? null : $change->price_agreed),
+            'keep_was' => $amount($change->keep_was),
+            'keep_kept' => $amount($change->keep_kept),
+            'keep_agreed' => $amount($change->keep_agreed),
+            'under_floor' => $change->under_floor,
+            'at' => $change->at->toIso8601String(),
+        ];
+    }
+
+    private static function stall(Request $request): Stall
+    {
+        $stall = $request->user();
+        \assert($stall instanceof Stall);
+
+        return $stall;
+    }
+}

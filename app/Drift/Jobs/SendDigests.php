@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Carbon;
+use WindowStall\Drift\SendDigest;
+use WindowStall\Stall\OneStall;
+use WindowStall\Stall\Stall;
+
+/** Sends the digests whose hour has come. */
+final class SendDigests implements ShouldBeUnique, ShouldQueue
+{
+    use Queueable;
+
+    private const AT_ONCE = 200;
+
+    public int $tries = 1;
+
+    public int $timeout = 120;
+
+    public int $uniqueFor = 120;
+
+    public function handle(SendDigest $send): void
+    {
+        $now = Carbon::now();
+        OneStall::each('digests_due', [$now->toDateString(), $now->hour, self::AT_ONCE], static function (int $stall) use ($send): void {
+            $send(Stall::query()->findOrFail($stall));
+        });
+    }
+}
