@@ -56,23 +56,13 @@ $desk->click('[data-part="colours"]')->click('[data-part="look"]')->see('Pressed
 /** @var list<string> $looks */
 $looks = $desk->script('return [...document.querySelectorAll("[aria-label=Looks] iframe")].map((frame) => frame.src)');
 
-// The supplier posts the first order; a cost jumps by 60% overnight and is pulled again.
+// The supplier posts the first order; the morning after its night is on the desk.
 $supplier = new Page(Chrome::desk());
 $oakum = 'http://oakum.'.substr($at['standins'], 7);
 $supplier->open($oakum)->click('form[action$="/play/orders/1"] [value="post"]')->see('Order 1 is posted.');
-$keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
-$supplier->open($oakum.'/?item=OD-1008');
-$cost = $supplier->css('input[name="cost"]');
-$jumped = number_format((float) $cost->getAttribute('value') * 1.6, 2, '.', '');
-$cost->clear();
-$cost->sendKeys($jumped);
-$supplier->click('button[value="cost"]');
-$supplier->see('now costs');
 $supplier->driver->quit();
-$desk->open($at['workshop'].'/at/quillet/source')->script('[...document.querySelectorAll("button")].find(b => b.innerText.includes("suppliers")).click()');
-$desk->press('Pull again');
-$desk->until(fn (): bool => preg_match('/[1-9]\d* changed/', $desk->text()) === 1, 'for the pull');
-$keep($desk->open($at['workshop'].'/at/quillet/drift')->see('by its recipe'), 'drift');
+$keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
+$keep($desk->open($at['workshop'].'/at/quillet/drift')->see('ask you')->see('goods are missing'), 'drift');
 $desk->driver->quit();
 
 $phone = new Page(Chrome::phone());
