@@ -15,6 +15,9 @@ use Illuminate\Support\Str;
  */
 final class News
 {
+    /** In the place of an order's number where an event is of an item. */
+    private const NO_ORDER = 0;
+
     public static function accept(\stdClass $order): void
     {
         if ($order->state === 'received') {
@@ -37,23 +40,41 @@ final class News
         }
     }
 
+    /** Tells every account that something about an item changed; what, each asks for itself. */
+    public static function item(string $item): void
+    {
+        $id = (string) Str::uuid();
+        $body = json_encode(['event' => $id, 'kind' => 'item.changed', 'item' => $item]);
+        Books::table('events')->insert(['id' => $id, 'order_id' => self::NO_ORDER, 'kind' => 'item.changed', 'body' => $body, 'created_at' => now()]);
+        if (Books::setting('hold_news', '0') === '0') {
+            self::send($id);
+        }
+    }
+
     /** Sends an event once more, as suppliers do when they weren't sure it arrived. */
     public static function send(string $eventId): void
     {
         $event = Books::table('events')->where('id', $eventId)->first();
-        $order = $event === null ? null : Books::table('orders')->where('id', $event->order_id)->first();
-        $account = $order === null ? null : Books::table('accounts')->where('key', $order->key)->first();
-        if ($event === null || $account === null || $account->hook_address === null) {
+        if ($event === null) {
             return;
         }
+        $key = $event->order_id === self::NO_ORDER ? null : Books::table('orders')->where('id', $event->order_id)->value('key');
+        $accounts = Books::table('accounts')->whereNotNull('hook_address')->when($event->order_id !== self::NO_ORDER, fn ($q) => $q->where('key', $key));
+        foreach ($accounts->get() as $account) {
+            self::sendTo($account, $event);
+        }
+    }
+
+    private static function sendTo(\stdClass $account, \stdClass $event): void
+    {
         $time = (string) time();
         try {
             $answer = Http::timeout(4)->connectTimeout(2)->withHeaders([
                 'Oakum-Event' => $event->id, 'Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$event->body, (string) $account->hook_secret),
             ])->withBody($event->body, 'application/json')->post($account->hook_address);
-            Books::table('events')->where('id', $eventId)->update(['delivered_at' => $answer->successful() ? now() : null, 'answer' => (string) $answer->status()]);
+            Books::table('events')->where('id', $event->id)->update(['delivered_at' => $answer->successful() ? now() : null, 'answer' => (string) $answer->status()]);
         } catch (ConnectionException) {
-            Books::table('events')->where('id', $eventId)->update(['answer' => 'no answer']);
+            Books::table('events')->where('id', $event->id)->update(['answer' => 'no answer']);
         }
     }
 

@@ -47,6 +47,8 @@ final class PlayController
             default => 'Nothing was asked for.',
         };
 
+        News::item($variant->item_id);
+
         return $this->answer($say, $variant->item_id, $request->string('item')->toString());
     }
 

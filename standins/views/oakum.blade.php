@@ -31,6 +31,6 @@
 <section id="news"><h2 style="margin-top:0">News sent to stalls</h2>
 <p class="q">To {{ $account?->hook_address ?? 'nowhere yet: no stall has connected' }}</p>
 <form method="post" action="{{ route('oakum.play.setting') }}" class="row"><button name="hold_news" value="{{ $holdNews ? 0 : 1 }}">{{ $holdNews ? 'Send news again' : 'Lose all news from now on' }}</button> <button name="slow" value="{{ $slow ? 0 : 1 }}">{{ $slow ? 'Answer quickly again' : 'Answer slowly from now on' }}</button></form>
-<table>@foreach ($events as $event)<tr><td>{{ $event->kind }}<td>order {{ $event->order_id }}<td>{{ $event->delivered_at ? 'delivered' : 'not delivered' }} <span class="q">{{ $event->answer }}</span><td class="n"><form method="post" action="{{ route('oakum.play.resend', $event->id) }}"><button>Send again</button></form></tr>@endforeach</table>
+<table>@foreach ($events as $event)<tr><td>{{ $event->kind }}<td>{{ $event->order_id === 0 ? 'item '.(json_decode($event->body, true)['item'] ?? '') : 'order '.$event->order_id }}<td>{{ $event->delivered_at ? 'delivered' : 'not delivered' }} <span class="q">{{ $event->answer }}</span><td class="n"><form method="post" action="{{ route('oakum.play.resend', $event->id) }}"><button>Send again</button></form></tr>@endforeach</table>
 </section>
 @endsection

@@ -29,9 +29,10 @@ final class DriftTest extends BrowserTestCase
         $supplier->click('button[value="cost"]')->see('now costs 9.44.');
         $supplier->all('button[value="sell-out"]')[4]->click();
         $supplier->see('0 pieces left');
-        $this->pull($desk, '1 changed');
-
-        $desk->click('a[href$="/drift"]')->see('by 60%')->see('5.90 USD')->see('9.44 USD')->readsForEveryone('Drift');
+        // The supplier sends news of it, and it stands on the desk within seconds, without a pull.
+        $drift = self::workshop('/at/'.$handle.'/drift');
+        $desk->until(fn (): bool => str_contains($desk->open($drift)->text(), 'by 60%') && str_contains($desk->text(), 'by your rules: 2'), 'for the news');
+        $desk->see('5.90 USD')->see('9.44 USD')->readsForEveryone('Drift');
         $desk->press('Your rules')->see('as long as it moves by no more than')->readsForEveryone('the rules')->press('Close');
         // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be bought.
         $desk->open($listing)->see('changes since you agreed');
@@ -44,7 +45,6 @@ final class DriftTest extends BrowserTestCase
         $phone->see('Sold out');
 
         // The whole group is agreed to, and taken back in one step.
-        $drift = self::workshop('/at/'.$handle.'/drift');
         $desk->open($drift)->click('[data-group] button:last-of-type');
         $desk->see('agreed to')->see('Nothing asks you.');
         $desk->open($listing);
@@ -86,12 +86,5 @@ final class DriftTest extends BrowserTestCase
             return ! $desk->has('[data-aside]');
         }, 'for the whole list to be used');
         $desk->see('Nothing asks you.');
-    }
-
-    private function pull(Page $desk, string $comes): void
-    {
-        $desk->press('Source')->press('Pull again');
-        $desk->until(fn (): bool => $desk->has('progress') || str_contains($desk->text(), $comes), 'for the pull');
-        $desk->see($comes);
     }
 }

@@ -14,17 +14,18 @@ final class MendTheWindowTest extends BrowserTestCase
 
     private string $handle;
 
-    protected function setUp(): void
+    public function test_a_homepage_stands_within_a_minute_is_published_and_each_finding_is_mended(): void
     {
-        parent::setUp();
         $this->desk = $this->desk();
         $this->handle = $this->newStall($this->desk);
         $this->take($this->desk, 'mini trowel scoop', 'OD-1009');
         $this->desk->until(fn (): bool => ! $this->desk->has('[data-lack]'), 'for the pictures');
         $this->desk->press('Put in the window')->see('It is in the window.');
+        $this->aFirstVersionIsPublishedForPhoneAndDesk();
+        $this->eachFindingIsMendedWhereItStands();
     }
 
-    public function test_a_first_version_stands_within_a_minute_and_is_published_for_phone_and_desk(): void
+    private function aFirstVersionIsPublishedForPhoneAndDesk(): void
     {
         $began = hrtime(true);
         $desk = $this->desk->press('Window')->see('Front page')->press('First version')->see('What leads')->readsForEveryone('a first version');
@@ -75,7 +76,7 @@ final class MendTheWindowTest extends BrowserTestCase
         $desk->click('[data-part="look"]');
     }
 
-    public function test_each_finding_is_mended_where_it_stands(): void
+    private function eachFindingIsMendedWhereItStands(): void
     {
         $desk = $this->desk;
         $long = str_repeat('Soil is what we stand on. ', 60);

@@ -10,8 +10,11 @@ use WindowStall\Source\SupplierConnection;
 /** What a supplier says has been stored and landed: whoever lives by it brings itself up to date. */
 final readonly class SupplierSaidMore
 {
-    /** @param  Run|null  $run  the pull that brought it */
-    public function __construct(public SupplierConnection $connection, public ?Run $run = null)
+    /**
+     * @param  Run|null  $run  the pull that brought it
+     * @param  string|null  $item  the supplier's id, where it was about one item only
+     */
+    public function __construct(public SupplierConnection $connection, public ?Run $run = null, public ?string $item = null)
     {
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Drift;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\EditListing;
@@ -270,6 +271,39 @@ final class DriftTest extends AppTestCase
 
             return str_contains($text, 'Oakum Depot raised a cost by 60%') && str_contains($text, 'Oakum Depot rewrote a title') && str_contains($text, route('drift', $this->stall));
         });
+    }
+
+    public function test_news_of_one_item_brings_it_in_step_whatever_order_it_comes_in(): void
+    {
+        $connection = $this->world->connection($this->stall);
+        Http::fake(['*/v1/items/OD-1001' => Http::sequence()->push($this->said(600))->push($this->said(600))->push($this->said(864)), '*/v1/quotes' => Http::response(['quotes' => []])]);
+        $this->world->pull($this->stall, Items::item([Items::variant('a')], id: 'OD-1001'));
+        $news = function (string $event, array $headers = []) use ($connection): \Illuminate\Testing\TestResponse {
+            [$time, $body] = [(string) time(), (string) json_encode(['event' => $event, 'kind' => 'item.changed', 'item' => 'OD-1001'])];
+            $headers += ['Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, $connection->secrets['hook'])];
+
+            return $this->call('POST', route('hooks.supplier', $connection->public_id), server: $this->transformHeadersToServerVars($headers + ['Content-Type' => 'application/json']), content: $body);
+        };
+        $cost = fn (): int => (int) DB::table('supplier_variants as v')->join('supplier_items as i', 'i.id', '=', 'v.supplier_item_id')->where('i.external_id', 'OD-1001')->value('v.cost_minor');
+        $news('e1')->assertOk();
+        self::assertSame(600, $cost());
+        $news('e1')->assertOk();
+        Http::assertSentCount(1);
+        $news('e2')->assertOk();
+        $news('e3')->assertOk();
+        self::assertSame(864, $cost(), 'what counts is what is answered now');
+        $news('e4', ['Oakum-Signature' => 'forged'])->assertForbidden();
+        self::assertSame(864, $cost());
+    }
+
+    /** @return array<string, mixed> an item as Oakum Depot says it */
+    private function said(int $cost): array
+    {
+        return [
+            'code' => 'OD-1001', 'title' => 'Garden Trowel NEW', 'description' => '<p>Dear friend</p>', 'category' => 'Hand tools',
+            'pictures' => ['http://oakum.standins.localhost/p.png'], 'currency' => 'USD', 'processing_days' => [1, 2], 'rating' => 4.6,
+            'variants' => [['id' => 'a', 'sku' => 'SKU-a', 'barcode' => null, 'options' => ['Clr' => 'STL-01'], 'cost' => $cost, 'rrp' => null, 'grams' => 300, 'stock' => ['GB' => 12], 'picture' => 0]],
+        ];
     }
 
     public function test_programs_read_what_waits_and_a_listings_history(): void

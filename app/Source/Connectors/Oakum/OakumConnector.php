@@ -129,11 +129,17 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
             return null;
         }
         $said = json_decode($request->getContent(), true);
-        if (! is_array($said) || ! is_string($said['event'] ?? null) || ! is_string($said['kind'] ?? null) || ! is_array($said['order'] ?? null)
+        if (! is_array($said) || ! is_string($said['event'] ?? null) || ! is_string($said['kind'] ?? null)
             || mb_strlen($said['event']) > self::LONGEST || mb_strlen($said['kind']) > self::LONGEST / 2) {
             return null;
         }
+        $item = $said['item'] ?? null;
+        if (is_string($item) && preg_match('/^OD-[\w-]{1,30}$/D', $item) === 1) {
+            return new SupplierNews($said['event'], $said['kind'], null, $item);
+        }
 
-        return new SupplierNews($said['event'], $said['kind'], OakumReader::answer($said['order']));
+        return is_array($said['order'] ?? null)
+            ? new SupplierNews($said['event'], $said['kind'], OakumReader::answer($said['order']))
+            : null;
     }
 }
