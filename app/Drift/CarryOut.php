@@ -30,7 +30,7 @@ final readonly class CarryOut
             ChangeKind::VariantNew => $agreed ? $this->bringIn($listing, $change) : null,
             ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
             ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
-            ChangeKind::ItemBack => $agreed && $listing->state === ListingState::PutBy ? $listing->update(['state' => ListingState::OnBench]) : null,
+            ChangeKind::ItemBack => $agreed ? $this->takeUp($listing) : null,
             default => null,
         };
     }
@@ -74,6 +74,13 @@ final readonly class CarryOut
             ]);
     }
 
+    private function takeUp(Listing $listing): void
+    {
+        if ($listing->state === ListingState::PutBy) {
+            $listing->update(['state' => ListingState::OnBench]);
+        }
+    }
+
     private function bringIn(Listing $listing, DriftChange $change): void
     {
         $variant = SupplierVariant::query()->where('supplier_item_id', $change->supplier_item_id)
@@ -96,7 +103,8 @@ final readonly class CarryOut
         if ($variant === null || $variant->listing_id !== $listing->id) {
             return;
         }
-        VariantSource::query()->where('supplier_variant_id', $variant->supplier_variant_id)->where('listing_variant_id', $variant->id)->delete();
+        VariantSource::query()->where('listing_variant_id', $variant->id)
+            ->where('supplier_variant_id', $variant->supplier_variant_id)->delete();
         ListingVariant::query()->whereKey($variant->id)->whereDoesntHave('sources')->delete();
     }
 }

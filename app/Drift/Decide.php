@@ -38,7 +38,9 @@ final readonly class Decide
     {
         $open = fn (): Collection => $this->open($stall, $ids, [Standing::Asks]);
 
-        return $this->decide($stall, $by, $open, $agree ? Standing::Agreed : Standing::Kept, $for, $agree ? 'agreed to %s' : 'kept what was agreed in %s');
+        return $agree
+            ? $this->decide($stall, $by, $open, Standing::Agreed, $for, 'agreed to %s')
+            : $this->decide($stall, $by, $open, Standing::Kept, $for, 'kept what was agreed in %s');
     }
 
     /**

@@ -66,6 +66,12 @@ final class DriftChange extends Model
         ];
     }
 
+    /** Whether what was said before can be set back as the seller's own word. */
+    public function canBeSetBack(): bool
+    {
+        return $this->kind->waits() && in_array($this->standing, [Standing::Followed, Standing::Agreed], true);
+    }
+
     /** @return BelongsTo<Listing, $this> */
     public function listing(): BelongsTo
     {

@@ -72,7 +72,8 @@ final readonly class JudgeListings
         // Whoever edits one of them meanwhile waits; what they said then counts.
         $listings = $stall->listings()->with(self::LOADED)->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
         /** @var Collection<int, Collection<int, DriftChange>> $open */
-        $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])->orderBy('id')->get()->groupBy('listing_id');
+        $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])
+            ->orderBy('id')->get()->groupBy('listing_id');
         foreach ($listings as $listing) {
             (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $this->carryOut))->write();
         }

@@ -23,7 +23,12 @@ use WindowStall\Stall\Stall;
 final class JudgedListing
 {
     /** What undoes what: when the one comes while the other is open, the other is settled. */
-    private const OPPOSITE = ['variant_new' => 'variant_gone', 'variant_gone' => 'variant_new', 'item_gone' => 'item_back', 'item_back' => 'item_gone'];
+    private const OPPOSITE = [
+        'variant_new' => 'variant_gone',
+        'variant_gone' => 'variant_new',
+        'item_gone' => 'item_back',
+        'item_back' => 'item_gone',
+    ];
 
     /** @var array{title?: string, words?: string, pictures?: list<string>} */
     private array $waiting;
@@ -88,7 +93,8 @@ final class JudgedListing
     private function change(SupplierItem $item, Change $change): void
     {
         $variant = $this->variant($item, $change);
-        if ($this->settled($item, $change) || ! $this->concerns($item, $change, $variant) || $this->goesOn($item, $change, $variant)) {
+        $concerns = ! $this->settled($item, $change) && $this->concerns($item, $change, $variant);
+        if (! $concerns || $this->goesOn($item, $change, $variant)) {
             return;
         }
         $policies = Rules::for($this->stall, $item->connection, $this->listing);
@@ -200,15 +206,20 @@ final class JudgedListing
 
     private function open(SupplierItem $item, ChangeKind $kind, ?string $variant): ?DriftChange
     {
-        return $this->open->first(static fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
+        return $this->open->first(fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
             && $row->kind === $kind && $row->variant === (string) $variant
-            && ($row->standing === Standing::Asks || $row->standing === Standing::Kept && ! self::done($row)));
+            && ($row->standing === Standing::Asks || $row->standing === Standing::Kept && $this->standsBy($row)));
     }
 
-    /** What was kept because the seller's own word is held needs nothing more: it is history. */
-    private static function done(DriftChange $row): bool
+    /** Whether what was agreed still stands because of a change that was kept; where the seller's own word does, it is history. */
+    private function standsBy(DriftChange $row): bool
     {
-        return in_array($row->kind, [ChangeKind::SoldOut, ChangeKind::BackInStock], true) || str_contains($row->rule, 'held');
+        return match ($row->kind) {
+            ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => isset($this->waiting[$row->kind->value]),
+            ChangeKind::Cost => $this->listing->variants->firstWhere('id', $row->listing_variant_id)?->waiting_price_minor !== null,
+            ChangeKind::VariantNew, ChangeKind::VariantGone, ChangeKind::ItemGone => true,
+            default => false,
+        };
     }
 
     /** What was agreed goes on standing. */
@@ -218,9 +229,8 @@ final class JudgedListing
             ChangeKind::Title => $this->waiting['title'] ??= (string) (is_string($change->said) ? $change->said : ''),
             ChangeKind::Words => $this->waiting['words'] ??= (string) (is_string($change->said) ? $change->said : ''),
             ChangeKind::Pictures => $this->waiting['pictures'] ??= is_array($change->said) ? $change->said : [],
-            ChangeKind::Cost => $variant === null || $variant->own_price_minor !== null || $variant->waiting_price_minor !== null
-                ? null
-                : $variant->update(['waiting_price_minor' => $price]),
+            // A price that waits already was agreed before.
+            ChangeKind::Cost => $variant?->update(['waiting_price_minor' => $variant->waiting_price_minor ?? $price]),
             default => null,
         };
     }

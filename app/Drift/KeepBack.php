@@ -13,25 +13,42 @@ use WindowStall\Source\SupplierConnection;
  */
 final class KeepBack
 {
-    private const WRITE = <<<'SQL'
+    private const AS_THE_SUPPLIERS = <<<'SQL'
         UPDATE supplier_variants AS variant
-        SET kept_back = wanted.pieces
+        SET kept_back = :pieces
+        FROM supplier_items AS item
+        WHERE item.id = variant.supplier_item_id
+          AND item.connection_id = :connection
+          AND variant.kept_back <> :pieces
+          AND NOT EXISTS (
+              SELECT 1
+              FROM listing_variants AS offered
+              JOIN listings AS listing ON listing.id = offered.listing_id
+              WHERE offered.supplier_variant_id = variant.id
+                AND listing.own_kept_back IS NOT NULL
+                AND listing.deleted_at IS NULL
+          )
+        SQL;
+
+    private const AS_LISTINGS_SAY = <<<'SQL'
+        UPDATE supplier_variants AS variant
+        SET kept_back = own.pieces
         FROM (
-            SELECT sold.id, coalesce(max(listing.own_kept_back), max(supplier.kept_back)) AS pieces
-            FROM supplier_variants AS sold
-            JOIN supplier_items AS item ON item.id = sold.supplier_item_id
-            JOIN supplier_connections AS supplier ON supplier.id = item.connection_id
-            LEFT JOIN listing_variants AS offered ON offered.supplier_variant_id = sold.id
-            LEFT JOIN listings AS listing ON listing.id = offered.listing_id AND listing.deleted_at IS NULL
-            WHERE item.connection_id = ?
-            GROUP BY sold.id
-        ) AS wanted
-        WHERE wanted.id = variant.id
-          AND variant.kept_back <> wanted.pieces
+            SELECT offered.supplier_variant_id AS id, max(listing.own_kept_back) AS pieces
+            FROM listings AS listing
+            JOIN listing_variants AS offered ON offered.listing_id = listing.id
+            WHERE listing.stall_id = :stall
+              AND listing.own_kept_back IS NOT NULL
+              AND listing.deleted_at IS NULL
+            GROUP BY offered.supplier_variant_id
+        ) AS own
+        WHERE own.id = variant.id
+          AND variant.kept_back <> own.pieces
         SQL;
 
     public static function of(SupplierConnection $connection): void
     {
-        DB::update(self::WRITE, [$connection->id]);
+        DB::update(self::AS_THE_SUPPLIERS, ['connection' => $connection->id, 'pieces' => $connection->kept_back]);
+        DB::update(self::AS_LISTINGS_SAY, ['stall' => $connection->stall_id]);
     }
 }

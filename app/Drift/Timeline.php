@@ -49,7 +49,8 @@ final class Timeline
     /** @return list<Moment> */
     private static function suppliers(Stall $stall, Listing $listing): array
     {
-        $changes = DriftChange::query()->where('stall_id', $stall->id)->where('listing_id', $listing->id)->with('connection')->orderByDesc('id')->limit(self::MOST)->get();
+        $changes = DriftChange::query()->where('stall_id', $stall->id)->where('listing_id', $listing->id)
+            ->with('connection')->orderByDesc('id')->limit(self::MOST)->get();
 
         return array_values($changes->map(static fn (DriftChange $change): Moment => new Moment(
             at: $change->at,
@@ -59,7 +60,7 @@ final class Timeline
             before: $change->before,
             after: $change->after,
             came: self::came($change),
-            settable: $change->kind->waits() && in_array($change->standing, [Standing::Followed, Standing::Agreed], true) ? $change->id : null,
+            settable: $change->canBeSetBack() ? $change->id : null,
         ))->all());
     }
 
@@ -90,7 +91,11 @@ final class Timeline
     /** @return list<Moment> what shoppers at home were asked, variant by variant */
     private static function prices(Stall $stall, Listing $listing): array
     {
-        $rows = array_reverse(DB::select(self::PRICES, ['listing' => $listing->id, 'market' => $stall->home_market, 'most' => self::MOST]));
+        $rows = array_reverse(DB::select(self::PRICES, [
+            'listing' => $listing->id,
+            'market' => $stall->home_market,
+            'most' => self::MOST,
+        ]));
         $before = $moments = [];
         foreach ($rows as $row) {
             $now = $stall->money((int) $row->price_minor)->digits().' '.$stall->currency;

@@ -15,37 +15,64 @@ final readonly class Told
 
     public static function of(string $supplier, Group $group, GroupFigures $f): self
     {
+        $one = $f->count === 1;
+        $them = $one ? 'it' : 'them';
+
         return match ($group) {
             Group::CostUp => self::costs($supplier.' raised ', $f),
             Group::CostDown => self::costs($supplier.' lowered ', $f),
-            Group::Rewritten => new self($supplier.' rewrote '.self::rewritten($f->kinds), 'What you agreed to stands; nobody sees theirs.', false),
+            Group::Rewritten => new self(
+                $supplier.' rewrote '.self::rewritten($f->kinds),
+                'What you agreed to stands; nobody sees theirs.',
+                false,
+            ),
             Group::VariantNew => new self(
-                sprintf('%s offers %s%s', $supplier, self::some($f->count, 'a new variant', 'new variants'), self::on($f)),
-                'Shoppers don’t see '.($f->count === 1 ? 'it' : 'them').' until you agree.',
+                $supplier.' offers '.self::some($f->count, 'a new variant', 'new variants').' of '.self::items($f),
+                "Shoppers don’t see $them until you agree.",
                 false,
             ),
             Group::VariantGone => new self(
-                sprintf('%s took %s off%s', $supplier, self::some($f->count, 'a variant', 'variants'), self::from($f)),
-                $f->count === 1
+                $supplier.' took '.self::some($f->count, 'a variant', 'variants').' off '.self::items($f),
+                $one
                     ? 'It can’t be bought any more; agreeing takes it off the listing.'
                     : 'They can’t be bought any more; agreeing takes them off their listings.',
                 true,
             ),
             Group::ItemGone => new self(
-                sprintf('%s no longer offers %s', $supplier, self::some($f->count, 'an item of yours', 'items of yours')),
-                ($f->count === 1 ? 'It' : 'They').' can’t be bought; agreeing puts '.($f->count === 1 ? 'it' : 'them').' by, with orders and address kept.',
+                $supplier.' no longer offers '.self::some($f->count, 'an item of yours', 'items of yours'),
+                ($one ? 'It' : 'They')." can’t be bought; agreeing puts $them by, with orders and address kept.",
                 true,
             ),
             Group::ItemBack => new self(
-                sprintf('%s offers %s again', $supplier, self::some($f->count, 'an item of yours', 'items of yours')),
-                'Agreeing lays '.($f->count === 1 ? 'it' : 'them').' on the bench.',
+                $supplier.' offers '.self::some($f->count, 'an item of yours', 'items of yours').' again',
+                "Agreeing lays $them on the bench.",
                 false,
             ),
-            Group::SoldOut => new self(sprintf('%s sold out of %s', $supplier, self::some($f->count, 'a variant', 'variants')), 'Shoppers can’t buy '.($f->count === 1 ? 'it' : 'them').' meanwhile.', true),
-            Group::BackInStock => new self(sprintf('%s has %s again', $supplier, self::some($f->count, 'a variant', 'variants')), 'Shoppers can buy '.($f->count === 1 ? 'it' : 'them').'.', false),
-            Group::Weight => new self(sprintf('%s changed %s', $supplier, self::some($f->count, 'a weight', 'weights')), 'Delivery is reckoned by it.', false),
-            Group::LeadTime => new self(sprintf('%s takes another time to post %s', $supplier, self::some($f->count, 'an item', 'items')), 'Your pages say so.', false),
-            Group::Rrp => new self(sprintf('%s changed %s', $supplier, self::some($f->count, 'a recommended price', 'recommended prices')), 'Recipes that look at it follow.', false),
+            Group::SoldOut => new self(
+                $supplier.' sold out of '.self::some($f->count, 'a variant', 'variants'),
+                "Shoppers can’t buy $them meanwhile.",
+                true,
+            ),
+            Group::BackInStock => new self(
+                $supplier.' has '.self::some($f->count, 'a variant', 'variants').' again',
+                "Shoppers can buy $them.",
+                false,
+            ),
+            Group::Weight => new self(
+                $supplier.' changed '.self::some($f->count, 'a weight', 'weights'),
+                'Delivery is reckoned by it.',
+                false,
+            ),
+            Group::LeadTime => new self(
+                $supplier.' takes another time to post '.self::some($f->count, 'an item', 'items'),
+                'Your pages say so.',
+                false,
+            ),
+            Group::Rrp => new self(
+                $supplier.' changed '.self::some($f->count, 'a recommended price', 'recommended prices'),
+                'Recipes that look at it follow.',
+                false,
+            ),
         };
     }
 
@@ -63,7 +90,9 @@ final readonly class Told
             },
         ]);
         if ($f->underFloor > 0) {
-            $effect[] = ($f->underFloor === 1 ? 'one stands' : $f->underFloor.' stand').' under the floor and '.($f->underFloor === 1 ? 'isn’t' : 'aren’t').' sold meanwhile';
+            $effect[] = $f->underFloor === 1
+                ? 'one stands under the floor and isn’t sold meanwhile'
+                : $f->underFloor.' stand under the floor and aren’t sold meanwhile';
         }
         $words = implode('; ', $effect);
 
@@ -94,14 +123,9 @@ final readonly class Told
         return $parts === [] ? (string) $last : implode(', ', $parts).' and '.$last;
     }
 
-    private static function on(GroupFigures $f): string
+    private static function items(GroupFigures $f): string
     {
-        return $f->listings === 1 ? ' of one item' : sprintf(' of %d items', $f->listings);
-    }
-
-    private static function from(GroupFigures $f): string
-    {
-        return $f->listings === 1 ? ' one item' : sprintf(' %d items', $f->listings);
+        return $f->listings === 1 ? 'one item' : sprintf('%d items', $f->listings);
     }
 
     private static function some(int $n, string $one, string $many): string

@@ -38,7 +38,10 @@ final readonly class HistoryController
                 unset($rules[$typed['fact']]);
                 $rules += $typed['policy'] === null ? [] : [(string) $typed['fact'] => $typed['policy']];
             }
-            $locked->update(['own_policies' => $rules] + (array_key_exists('keptBack', $typed) ? ['own_kept_back' => $typed['keptBack']] : []));
+            $locked->update([
+                'own_policies' => $rules,
+                'own_kept_back' => array_key_exists('keptBack', $typed) ? $typed['keptBack'] : $locked->own_kept_back,
+            ]);
         });
         $connection = $listing->supplierItem?->connection;
         if (array_key_exists('keptBack', $typed) && $connection !== null) {

@@ -40,6 +40,10 @@ final class Digest extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        return new Content(text: 'mail.drift-digest', with: ['headline' => $this->headline, 'told' => $this->told, 'address' => $this->address]);
+        return new Content(text: 'mail.drift-digest', with: [
+            'headline' => $this->headline,
+            'told' => $this->told,
+            'address' => $this->address,
+        ]);
     }
 }

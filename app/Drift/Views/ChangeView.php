@@ -29,7 +29,8 @@ final readonly class ChangeView
         if ($f->listing->changes_count === 0) {
             return [];
         }
-        $open = DriftChange::query()->where('listing_id', $f->listing->id)->where('standing', Standing::Asks)->orderBy('id')->limit(50)->get();
+        $open = DriftChange::query()->where('listing_id', $f->listing->id)->where('standing', Standing::Asks)
+            ->orderBy('id')->limit(50)->get();
 
         return array_values($open->map(static fn (DriftChange $change): self => new self(
             kind: $change->kind->value,

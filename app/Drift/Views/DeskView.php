@@ -34,8 +34,9 @@ final readonly class DeskView
     {
         $groups = Desk::groups($stall);
         $aside = SetAsideView::all($stall);
+        $decided = DriftChange::query()->where('stall_id', $stall->id)->whereNotNull('change_id')->select('change_id');
         $last = BenchChange::query()->where('stall_id', $stall->id)->whereNull('undone_at')
-            ->whereIn('id', DriftChange::query()->where('stall_id', $stall->id)->whereNotNull('change_id')->select('change_id'))->latest('id')->first();
+            ->whereIn('id', $decided)->latest('id')->first();
 
         return new self(
             headline: self::headline($stall, $groups, count($aside)),
@@ -61,14 +62,21 @@ final readonly class DeskView
         if ($lately['ruled'] > 0) {
             $words .= sprintf(' %s went through by your rules.', number_format($lately['ruled']));
         }
-        if ($asks > 0) {
-            $words .= sprintf(' %s ask%s you', number_format($asks), $asks === 1 ? 's' : '').($month === 0 ? '.' : sprintf(
-                ', and %s %s a month if you agree to all.',
-                $month < 0 ? 'cost' : 'bring',
-                MoneyView::text(new Money(abs($month), $stall->currencyValue())),
-            ));
-        }
+        $effect = $month === 0 ? '' : sprintf(
+            ', and %s %s a month if you agree to all',
+            $month < 0 ? 'cost' : 'bring',
+            MoneyView::text(new Money(abs($month), $stall->currencyValue())),
+        );
+        $words .= match ($asks) {
+            0 => '',
+            1 => ' One asks you'.$effect.'.',
+            default => sprintf(' %s ask you%s.', number_format($asks), $effect),
+        };
 
-        return $words.($aside === 0 ? '' : ($aside === 1 ? ' One pull was set aside.' : sprintf(' %d pulls were set aside.', $aside)));
+        return $words.match ($aside) {
+            0 => '',
+            1 => ' One pull was set aside.',
+            default => sprintf(' %d pulls were set aside.', $aside),
+        };
     }
 }

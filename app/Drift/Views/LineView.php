@@ -7,7 +7,6 @@ namespace WindowStall\Drift\Views;
 use Illuminate\Support\Collection;
 use WindowStall\Bench\Picture;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\CostHistory;
 use WindowStall\Drift\DriftChange;
@@ -88,10 +87,22 @@ final readonly class LineView
             bad: $change->under_floor,
             rule: $change->rule,
             history: $points,
-            historyWords: $points === [] ? '' : sprintf('%d → %d, least %d, most %d', $points[0], $points[count($points) - 1], min($points), max($points)),
-            settable: $change->kind->waits() && in_array($change->standing, [Standing::Followed, Standing::Agreed], true),
+            historyWords: self::inWords($points),
+            settable: $change->canBeSetBack(),
             standing: $change->standing->value,
             when: $change->at->diffForHumans(),
+        );
+    }
+
+    /** @param  list<int>  $points */
+    private static function inWords(array $points): string
+    {
+        return $points === [] ? '' : sprintf(
+            '%d → %d, least %d, most %d',
+            $points[0],
+            $points[count($points) - 1],
+            min($points),
+            max($points),
         );
     }
 

@@ -14,7 +14,14 @@ use WindowStall\Support\Views\ChoiceView;
 /** What of its supplier's changes a listing settles by rules of its own. */
 final readonly class ListingRulesView
 {
-    private const FACTS = [FactName::Title, FactName::Words, FactName::Pictures, FactName::Cost, FactName::NewVariants, FactName::GoneVariants];
+    private const FACTS = [
+        FactName::Title,
+        FactName::Words,
+        FactName::Pictures,
+        FactName::Cost,
+        FactName::NewVariants,
+        FactName::GoneVariants,
+    ];
 
     /**
      * @param  list<FactRuleView>  $facts  with nothing as their policy where the supplier's counts

@@ -104,9 +104,15 @@ final class Tally
         $suspicions = [];
         foreach ($found as [$guard, $count, $of, $trips, $words]) {
             // A slipped decimal sign halves costs too; it is said once.
-            $said = $guard === Guard::Halved && array_filter($suspicions, static fn (Suspicion $s): bool => $s->guard === Guard::Hundredfold) !== [];
+            $said = $guard === Guard::Halved && in_array(Guard::Hundredfold, array_column($suspicions, 'guard'), true);
             if ($trips && ! $said) {
-                $suspicions[] = new Suspicion($guard, sprintf($words, $count, $of), $count, $of, $this->samples[$guard->value] ?? []);
+                $suspicions[] = new Suspicion(
+                    guard: $guard,
+                    words: sprintf($words, $count, $of),
+                    count: $count,
+                    of: $of,
+                    samples: $this->samples[$guard->value] ?? [],
+                );
             }
         }
 
