@@ -20,8 +20,8 @@ use WindowStall\Support\Refusal;
 /** A person decides about changes: they count, or what was agreed stays as the seller's own word. Each time one step. */
 final readonly class Decide
 {
-    /** Changes that are decided at a time. */
-    public const MOST = 5_000;
+    /** Changes that are decided at a time, so that a request ends well within its time; the desk shows what is left. */
+    public const MOST = 1_000;
 
     public function __construct(private Undo $undo, private ProjectListings $project, private CarryOut $carryOut)
     {

@@ -342,7 +342,6 @@ export interface GroupView {
   headline: string;
   effect: string;
   bad: boolean;
-  count: number;
   agree: string;
   keep: string;
   prices: string;
@@ -417,7 +416,6 @@ export interface SetAsideView {
   samples: string[];
   missing: string[];
   counts: number[];
-  when: string;
 }
 
 export interface BoardRowView {

@@ -23,7 +23,6 @@ final readonly class GroupView
         public string $headline,
         public string $effect,
         public bool $bad,
-        public int $count,
         public string $agree,
         public string $keep,
         public string $prices,
@@ -43,7 +42,6 @@ final readonly class GroupView
             headline: $told->headline,
             effect: $told->effect,
             bad: $told->bad,
-            count: $n,
             agree: self::agree($group->group, $n),
             keep: $n === 1 ? 'keep it as it was' : 'keep all as they were',
             prices: match ($group->figures->moving) {

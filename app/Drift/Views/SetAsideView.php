@@ -32,7 +32,6 @@ final readonly class SetAsideView
         public array $samples,
         public array $missing,
         public array $counts,
-        public string $when,
     ) {
     }
 
@@ -61,7 +60,6 @@ final readonly class SetAsideView
             samples: array_merge(...array_column($suspicions, 'samples')),
             missing: $missing,
             counts: self::counts($run),
-            when: $run->ended_at?->diffForHumans() ?? '',
         );
     }
 
