@@ -34,6 +34,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Support\Console\WriteTypes::class,
         WindowStall\Support\Console\RunBench::class,
         WindowStall\Support\Console\RunLargeBench::class,
+        WindowStall\Drift\Console\BenchDrift::class,
         WindowStall\Demo\MakeDemo::class,
         WindowStall\Demo\MakeLarge::class,
     ])

@@ -4,17 +4,67 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
-use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Core\Bench\Source;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Stall\Stall;
 
-/** Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. */
+/**
+ * Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. Only what
+ * differs is written.
+ */
 final readonly class ProjectListings
 {
-    private const CHUNK = 200;
+    /** Listings that are worked out at a time. */
+    private const CHUNK = 1_000;
+
+    /** What each is called: as the seller says, else as was agreed and still stands, else as its supplier says now. */
+    private const RENAMED = <<<'SQL'
+        WITH called AS (
+            SELECT listing.id,
+                   left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
+            FROM listings AS listing
+            LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+            LEFT JOIN supplier_words AS now ON now.id = item.words_id
+            LEFT JOIN supplier_words AS agreed ON agreed.id = listing.agreed_words_id
+            WHERE listing.stall_id = :stall
+              AND listing.deleted_at IS NULL
+              AND listing.id = ANY (:ids::bigint[])
+        )
+        UPDATE listings AS listing
+        SET shown_title = called.title, updated_at = now()
+        FROM called
+        WHERE called.id = listing.id
+          AND listing.shown_title IS DISTINCT FROM called.title
+        RETURNING listing.id, listing.shown_title, listing.shown_since
+        SQL;
+
+    /** Pictures of their suppliers that listings haven't got yet. */
+    private const WANTED = <<<'SQL'
+        WITH sources AS (
+            SELECT listing.id, listing.stall_id, listing.supplier_item_id
+            FROM listings AS listing
+            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+            UNION
+            SELECT listing.id, listing.stall_id, joined.supplier_item_id
+            FROM listings AS listing
+            JOIN listing_items AS joined ON joined.listing_id = listing.id
+            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+        )
+        INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
+        SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
+        FROM sources
+        JOIN supplier_items AS item ON item.id = sources.supplier_item_id
+        JOIN supplier_words AS words ON words.id = item.words_id
+        CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
+        WHERE NOT EXISTS (
+            SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
+        )
+        ON CONFLICT DO NOTHING
+        RETURNING listing_id
+        SQL;
 
     public function __construct(private PriceListings $price)
     {
@@ -25,24 +75,31 @@ final readonly class ProjectListings
     {
         $this->chooseSources($stall, $ids);
         ($this->price)($stall, $ids);
-        $stall->listings()->with(Listing::FOR_FIGURES)->when($ids !== null, fn ($q) => $q->whereKey($ids))->chunkById(self::CHUNK, function (Collection $listings) use ($stall): void {
-            foreach ($listings as $listing) {
-                $figures = ListingFigures::of($stall, $listing);
-                $listing->update([
-                    'shown_title' => mb_substr($figures->title->shown(), 0, 400),
-                    // The address of a page follows the title until somebody may have seen it.
-                    'slug' => $listing->shown_since === null ? self::slug($stall, $listing, $figures->title->shown()) : $listing->slug,
-                ]);
-                $this->wantPictures($listing, $figures->sources);
+        foreach (array_chunk($ids ?? $stall->listings()->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
+            $of = ['stall' => $stall->id, 'ids' => '{'.implode(',', $some).'}'];
+            foreach (DB::select(self::RENAMED, $of) as $renamed) {
+                // The address of a page follows the title until somebody may have seen it.
+                $renamed->shown_since === null && $this->address($stall, (int) $renamed->id);
             }
-        });
+            foreach (array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id')) as $listing) {
+                FetchPictures::dispatch((int) $listing);
+            }
+        }
+    }
+
+    private function address(Stall $stall, int $id): void
+    {
+        $listing = $stall->listings()->findOrFail($id);
+        $listing->update(['slug' => self::slug($stall, $listing, $listing->shown_title)]);
     }
 
     public static function slug(Stall $stall, Listing $listing, string $title): string
     {
         $base = Str::limit(Str::slug($title) ?: 'goods', 60, '');
         $slug = $base;
-        for ($n = 2; Listing::query()->withTrashed()->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists(); $n++) {
+        $taken = static fn (string $slug): bool => Listing::query()->withTrashed()
+            ->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists();
+        for ($n = 2; $taken($slug); $n++) {
             $slug = $base.'-'.$n;
         }
 
@@ -56,27 +113,22 @@ final readonly class ProjectListings
      */
     private function chooseSources(Stall $stall, ?array $ids): void
     {
-        $rows = ListingVariant::query()->with(['sources.supplierVariant'])->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id)->when($ids !== null, fn ($q) => $q->whereKey($ids)))
+        $rows = ListingVariant::query()
+            ->with(['sources.supplierVariant'])
+            ->whereHas('listing', fn ($q) => $q
+                ->where('stall_id', $stall->id)
+                ->when($ids !== null, fn ($q) => $q->whereKey($ids)))
             ->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'));
         foreach ($rows->get() as $row) {
-            $sources = array_values($row->sources->map(static fn (VariantSource $s): Source => new Source($s->supplier_variant_id, $s->supplierVariant?->available() ?? 0, $s->use))->all());
+            $sources = array_values($row->sources->map(static fn (VariantSource $s): Source => new Source(
+                $s->supplier_variant_id,
+                $s->supplierVariant?->available() ?? 0,
+                $s->use,
+            ))->all());
             $sold = $sources === [] ? null : Source::selling($sources)->id;
             if ($row->sold_variant_id !== $sold) {
                 $row->update(['sold_variant_id' => $sold]);
             }
         }
-    }
-
-    /** @param  list<string>  $sources the supplier's pictures now; new ones are fetched */
-    private function wantPictures(Listing $listing, array $sources): void
-    {
-        $missing = array_values(array_diff(array_unique($sources), $listing->pictures->pluck('source')->all()));
-        if ($missing === []) {
-            return;
-        }
-        foreach ($missing as $source) {
-            Picture::query()->insertOrIgnore(['stall_id' => $listing->stall_id, 'listing_id' => $listing->id, 'source' => $source, 'state' => Picture::WAITING, 'created_at' => now(), 'updated_at' => now()]);
-        }
-        FetchPictures::dispatch($listing->id);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;
@@ -16,6 +17,38 @@ use WindowStall\Stall\Stall;
  */
 final readonly class FollowSupplier
 {
+    /** Listings that sell, join or could sell goods of which something was said, or that all cost something else landed. */
+    private const CONCERNED = <<<'SQL'
+        WITH moved AS (
+            SELECT item.id
+            FROM supplier_items AS item
+            LEFT JOIN unsettled_items AS unsettled ON unsettled.supplier_item_id = item.id
+            WHERE item.connection_id = :connection
+              AND (:all::boolean OR unsettled.supplier_item_id IS NOT NULL)
+              AND (:item::text IS NULL OR item.external_id = :item)
+        ), concerned AS (
+            SELECT listing.id
+            FROM listings AS listing
+            JOIN moved ON moved.id = listing.supplier_item_id
+            UNION
+            SELECT joined.listing_id
+            FROM listing_items AS joined
+            JOIN moved ON moved.id = joined.supplier_item_id
+            UNION
+            SELECT offered.listing_id
+            FROM moved
+            JOIN supplier_variants AS variant ON variant.supplier_item_id = moved.id
+            JOIN variant_sources AS source ON source.supplier_variant_id = variant.id
+            JOIN listing_variants AS offered ON offered.id = source.listing_variant_id
+        )
+        SELECT listing.id
+        FROM listings AS listing
+        JOIN concerned USING (id)
+        WHERE listing.stall_id = :stall
+          AND listing.deleted_at IS NULL
+        ORDER BY listing.id
+        SQL;
+
     public function __construct(private JudgeListings $judge, private ProjectListings $project, private ReckonChanges $reckon)
     {
     }
@@ -23,24 +56,30 @@ final readonly class FollowSupplier
     public function handle(SupplierSaidMore $more): void
     {
         $stall = Stall::query()->findOrFail($more->connection->stall_id);
+        $listings = self::listings($stall, $more);
         ($this->judge)($stall, $more->connection, $more->run);
         KeepBack::of($more->connection);
-        ($this->project)($stall, $more->item === null ? null : self::listings($stall, $more));
+        ($this->project)($stall, $listings);
         $leapt = ($this->reckon)($stall);
         if ($leapt !== []) {
             ($this->project)($stall, $leapt);
             ($this->reckon)($stall);
         }
+        if ($listings !== []) {
+            $stall->bumpShop(only: array_map(strval(...), $stall->listings()->whereKey($listings)->pluck('slug')->all()));
+        }
     }
 
-    /** @return list<int> the listings that an item is in */
+    /** @return list<int> the listings that something was said of */
     private static function listings(Stall $stall, SupplierSaidMore $more): array
     {
-        $item = $stall->items()->where('connection_id', $more->connection->id)->where('external_id', $more->item)->value('id');
-        $ids = $stall->listings()->where(fn ($q) => $q->where('supplier_item_id', $item)
-            ->orWhereHas('joined', fn ($q) => $q->where('supplier_item_id', $item))
-            ->orWhereHas('variants.sources.supplierVariant', fn ($q) => $q->where('supplier_item_id', $item)))->pluck('id');
+        $rows = DB::select(self::CONCERNED, [
+            'stall' => $stall->id,
+            'connection' => $more->connection->id,
+            'item' => $more->item,
+            'all' => $more->landedAnew ? 't' : 'f',
+        ]);
 
-        return array_values(array_map(intval(...), $ids->all()));
+        return array_map(static fn (\stdClass $row): int => (int) $row->id, array_values($rows));
     }
 }

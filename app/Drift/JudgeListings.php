@@ -14,7 +14,7 @@ use WindowStall\Stall\Stall;
 /** Judges what a supplier changed, in the listings that it concerns; each listing whole or not at all. */
 final readonly class JudgeListings
 {
-    private const CHUNK = 200;
+    private const CHUNK = 500;
 
     /** What has to be loaded to judge without a query for each. */
     private const LOADED = [
@@ -74,9 +74,11 @@ final readonly class JudgeListings
         /** @var Collection<int, Collection<int, DriftChange>> $open */
         $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])
             ->orderBy('id')->get()->groupBy('listing_id');
+        $book = new JudgedBook($stall, $this->carryOut);
         foreach ($listings as $listing) {
-            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $this->carryOut))->write();
+            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $book))->judge();
         }
+        $book->close();
     }
 
     /**

@@ -14,6 +14,7 @@ use WindowStall\Core\Drift\Circumstances;
 use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierItem;
@@ -33,18 +34,25 @@ final class JudgedListing
     /** @var array{title?: string, words?: string, pictures?: list<string>} */
     private array $waiting;
 
+    /** @var array<int, Item|null> */
+    private array $now = [];
+
+    /** @var array<int, Policies> */
+    private array $rules = [];
+
     /** @param  Collection<int, DriftChange>  $open  its changes that ask or are kept by a rule */
     public function __construct(
         private readonly Stall $stall,
         private readonly Listing $listing,
         private readonly Collection $open,
         private readonly ?Run $run,
-        private readonly CarryOut $carryOut,
+        private readonly JudgedBook $book,
     ) {
         $this->waiting = $listing->waiting;
     }
 
-    public function write(): void
+    /** Judges it; what comes of it is written by the book, once it is closed. */
+    public function judge(): void
     {
         $item = $this->listing->supplierItem;
         $agreed = $this->listing->agreedWords?->item();
@@ -52,20 +60,31 @@ final class JudgedListing
             return;
         }
         $this->gone($item);
-        $this->words($item, $agreed, $item->words?->item() ?? $agreed, whole: true);
+        $this->words($item, $agreed, $this->now($item) ?? $agreed, whole: true);
         foreach ($this->listing->joined as $joined) {
             $then = $joined->agreedWords?->item();
             if ($joined->supplierItem !== null && $then !== null) {
-                $this->words($joined->supplierItem, $then, $joined->supplierItem->words?->item() ?? $then, whole: false);
+                $this->words($joined->supplierItem, $then, $this->now($joined->supplierItem) ?? $then, whole: false);
                 $joined->update(['agreed_words_id' => $joined->supplierItem->words_id ?? $joined->agreed_words_id]);
             }
         }
-        $this->listing->update([
+        $this->book->listing($this->listing->fill([
             'agreed_words_id' => $item->words_id ?? $this->listing->agreed_words_id,
             'supplier_gone' => $item->gone_at !== null,
             'waiting' => $this->waiting,
-        ]);
-        JudgeListings::count([$this->listing->id]);
+        ]));
+    }
+
+    /** What a supplier says of an item now; read once. */
+    private function now(SupplierItem $item): ?Item
+    {
+        return $this->now[$item->id] ??= $item->words?->item();
+    }
+
+    /** The rules for goods of a supplier in this listing; read once. */
+    private function rules(SupplierItem $item): Policies
+    {
+        return $this->rules[$item->connection_id] ??= Rules::for($this->stall, $item->connection, $this->listing);
     }
 
     /** The item as a whole left the supplier's catalogue, or came back. */
@@ -97,15 +116,14 @@ final class JudgedListing
         if (! $concerns || $this->goesOn($item, $change, $variant)) {
             return;
         }
-        $policies = Rules::for($this->stall, $item->connection, $this->listing);
         $held = $this->held($change, $variant);
-        $ruling = Ruling::on($change->kind, $policies, new Circumstances($held, $change->movedBp));
+        $ruling = Ruling::on($change->kind, $this->rules($item), new Circumstances($held, $change->movedBp));
         $price = $variant?->priceIn($this->stall->home_market);
         // Where the seller's own word stands nothing has to wait; given back, the field follows what is said then.
         if ($ruling->standing !== Standing::Followed && ! $held) {
             $this->putBy($change, $variant, $price?->price_minor);
         }
-        $row = DriftChange::query()->create([
+        $row = new DriftChange([
             'stall_id' => $this->stall->id,
             'listing_id' => $this->listing->id,
             'connection_id' => $item->connection_id,
@@ -125,16 +143,15 @@ final class JudgedListing
             'keep_was' => $price?->keep_minor,
             'at' => Carbon::now(),
         ]);
-        $this->follow($row);
+        $this->follows($row) ? $this->book->carryOut($row) : $this->book->change($row);
     }
 
     /** What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves. */
-    private function follow(DriftChange $row): void
+    private function follows(DriftChange $row): bool
     {
         $makeUp = [ChangeKind::VariantNew, ChangeKind::VariantGone, ChangeKind::ItemGone, ChangeKind::ItemBack];
-        if ($row->standing === Standing::Followed && in_array($row->kind, $makeUp, true)) {
-            ($this->carryOut)($this->stall, $row, true);
-        }
+
+        return $row->standing === Standing::Followed && in_array($row->kind, $makeUp, true);
     }
 
     /** Whether a change is the listing's: of a variant it has, or a new one of its part. */
@@ -167,7 +184,7 @@ final class JudgedListing
         if ($row === null) {
             return false;
         }
-        $now = $item->words?->item();
+        $now = $this->now($item);
         $variant = $now?->variant((string) $change->variantId);
         $said = match ($change->kind) {
             ChangeKind::Title => $now?->title,
@@ -193,13 +210,13 @@ final class JudgedListing
         ]);
         // Rules may say otherwise by now, or it moved back so far that nobody need be asked.
         $how = new Circumstances($this->held($change, $sold), $moved);
-        $ruling = Ruling::on($change->kind, Rules::for($this->stall, $item->connection, $this->listing), $how);
+        $ruling = Ruling::on($change->kind, $this->rules($item), $how);
         if ($ruling->standing === Standing::Followed) {
             $row->fill(['standing' => Standing::Followed, 'rule' => mb_substr($ruling->rule, 0, 200)]);
             $this->letGo($change->kind, $row->listing_variant_id);
         }
         $row->save();
-        $this->follow($row);
+        $this->follows($row) && $this->book->carryOut($row);
 
         return true;
     }
@@ -268,7 +285,7 @@ final class JudgedListing
     private function belongs(SupplierItem $item, Change $change): bool
     {
         $part = $this->listing->own_part;
-        $said = $item->words?->item()->variant((string) $change->variantId);
+        $said = $this->now($item)?->variant((string) $change->variantId);
 
         return $part === null || in_array($said->options[$part['option']] ?? '', $part['values'], true);
     }

@@ -20,7 +20,23 @@ use WindowStall\Stall\Stall;
  */
 final readonly class ReckonChanges
 {
-    private const CHUNK = 500;
+    private const CHUNK = 2_500;
+
+    private const WRITE = <<<'SQL'
+        UPDATE drift_changes AS change
+        SET standing = reckoned.standing,
+            rule = reckoned.rule,
+            price_kept = reckoned.price_kept,
+            keep_kept = reckoned.keep_kept,
+            price_agreed = reckoned.price_agreed,
+            keep_agreed = reckoned.keep_agreed,
+            under_floor = reckoned.under_floor
+        FROM jsonb_to_recordset(?::jsonb) AS reckoned (
+            id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
+            price_agreed bigint, keep_agreed bigint, under_floor boolean
+        )
+        WHERE reckoned.id = change.id
+        SQL;
 
     /** @return list<int> listings with a price that leapt, and waits now */
     public function __invoke(Stall $stall): array
@@ -39,6 +55,7 @@ final readonly class ReckonChanges
                             $leapt[$row->listing_id] = true;
                         }
                     }
+                    self::write($rows);
                     JudgeListings::count($listings);
                 });
             });
@@ -57,7 +74,7 @@ final readonly class ReckonChanges
         }
         $row->listingVariant?->update(['waiting_price_minor' => $row->price_was]);
         // What it keeps at the price that stands is reckoned once that is made again.
-        $row->update(['standing' => $ruling->standing, 'rule' => $ruling->rule, 'price_agreed' => null]);
+        $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule, 'price_agreed' => null]);
 
         return true;
     }
@@ -67,7 +84,7 @@ final readonly class ReckonChanges
         $priced = $row->listingVariant?->priceIn($stall->home_market);
         if ($priced === null || $agreed?->price === null) {
             // Not delivered home: there is nothing to reckon, and it isn't asked after again.
-            $row->update(['price_agreed' => 0, 'keep_agreed' => null]);
+            $row->fill(['price_agreed' => 0, 'keep_agreed' => null]);
 
             return;
         }
@@ -75,7 +92,7 @@ final readonly class ReckonChanges
         $byHand = $row->listingVariant?->own_price_minor !== null;
         $recipe = $stall->moneyOrNull($priced->recipe_minor);
         $under = $priced->underFloor() && $row->listingVariant?->own_under_floor === false;
-        $row->update([
+        $row->fill([
             'price_kept' => $row->standing === Standing::Followed ? $row->price_was : $priced->price_minor,
             'keep_kept' => $row->standing === Standing::Followed ? null : $priced->keep_minor,
             'price_agreed' => $byHand ? $priced->recipe_minor ?? 0 : $agreed->price->minor,
@@ -87,7 +104,16 @@ final readonly class ReckonChanges
             'under_floor' => $under,
         ]);
         if ($under && $row->standing === Standing::Kept) {
-            $row->update(['standing' => Standing::Asks, 'rule' => 'your price falls under its floor']);
+            $row->fill(['standing' => Standing::Asks, 'rule' => 'your price falls under its floor']);
         }
+    }
+
+    /** @param  Collection<int, DriftChange>  $rows */
+    private static function write(Collection $rows): void
+    {
+        $reckoned = $rows->map(static fn (DriftChange $row): array => $row->only([
+            'id', 'standing', 'rule', 'price_kept', 'keep_kept', 'price_agreed', 'keep_agreed', 'under_floor',
+        ]));
+        DB::update(self::WRITE, [json_encode($reckoned->values()->all(), JSON_THROW_ON_ERROR)]);
     }
 }

@@ -47,8 +47,13 @@ final class PageStore
         rename($half, $file);
     }
 
-    /** Makes a revision the current one in a single step and throws the former ones away. */
-    public function turnTo(string $handle, int $revision): void
+    /**
+     * Makes a revision the current one in a single step and throws the former ones away.
+     *
+     * @param  list<string>|null  $only  goods whose pages alone changed, by the ends of their addresses: the pages of all
+     *                                   others are carried over; null where any page may have changed
+     */
+    public function turnTo(string $handle, int $revision, ?array $only = null): void
     {
         $folder = $this->folder($handle);
         File::ensureDirectoryExists($folder.'/'.$revision);
@@ -56,12 +61,33 @@ final class PageStore
         if (is_string($current) && (int) $current >= $revision) {
             return;
         }
+        // Where a revision lies between, what that one changed isn't known here.
+        if ($only !== null && (int) $current === $revision - 1) {
+            $this->carryOver($folder.'/'.$current.'/goods', $folder.'/'.$revision.'/goods', $only);
+        }
         $link = $folder.'/next-'.bin2hex(random_bytes(4));
         symlink((string) $revision, $link);
         rename($link, $folder.'/current');
         foreach (File::directories($folder) as $old) {
             if (ctype_digit(basename($old)) && (int) basename($old) < $revision) {
                 File::deleteDirectory($old);
+            }
+        }
+    }
+
+    /** @param  list<string>  $changed */
+    private function carryOver(string $from, string $to, array $changed): void
+    {
+        if (! is_dir($from)) {
+            return;
+        }
+        File::ensureDirectoryExists($to);
+        $changed = array_fill_keys($changed, true);
+        foreach (new \DirectoryIterator($from) as $page) {
+            // Halves of pages that are being written have longer endings.
+            $whole = preg_match('/^([a-z0-9-]+)\.html(\.gz|\.br)?$/D', $page->getFilename(), $name) === 1;
+            if ($whole && ! isset($changed[$name[1]])) {
+                @link($page->getPathname(), $to.'/'.$page->getFilename());
             }
         }
     }

@@ -13,6 +13,25 @@ use WindowStall\Source\Connectors\SupplierTrouble;
 /** What suppliers ask for delivery, kept by warehouse, destination and weight; only what isn't known is asked. */
 final class DeliveryQuotes
 {
+    /** Of parcels of a weight that no variant has any more. */
+    private const UNWANTED = <<<'SQL'
+        DELETE FROM delivery_quotes AS quote
+        WHERE quote.connection_id = :connection
+          AND quote.grams NOT IN (
+              SELECT variant.grams
+              FROM supplier_variants AS variant
+              JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+              WHERE item.connection_id = :connection
+                AND variant.grams IS NOT NULL
+          )
+        SQL;
+
+    private const VERSION = <<<'SQL'
+        SELECT md5(string_agg(concat_ws('|', warehouse, destination, grams, methods), ';' ORDER BY warehouse, destination, grams))
+        FROM delivery_quotes
+        WHERE connection_id = :connection
+        SQL;
+
     /**
      * @param  list<Item>  $items
      * @return array<string, list<Quote>> by "warehouse|grams", for a parcel with one piece
@@ -35,9 +54,27 @@ final class DeliveryQuotes
         return $missing === [] ? $known : $known + $this->ask($connection, $missing);
     }
 
-    public function forget(SupplierConnection $connection): void
+    /**
+     * Asks again for everything that is kept and still wanted.
+     *
+     * @throws SupplierTrouble
+     */
+    public function refresh(SupplierConnection $connection): void
     {
-        DB::table('delivery_quotes')->where('connection_id', $connection->id)->delete();
+        DB::delete(self::UNWANTED, ['connection' => $connection->id]);
+        $kept = DB::table('delivery_quotes')->where('connection_id', $connection->id)->get();
+        $parcels = [];
+        foreach ($kept as $row) {
+            $key = $row->warehouse.'|'.$row->grams.'|'.$row->destination;
+            $parcels[$key] = new Parcel((string) $row->warehouse, (string) $row->destination, (int) $row->grams);
+        }
+        $parcels === [] || $this->ask($connection, $parcels);
+    }
+
+    /** The same as long as no quote moved. */
+    public function version(SupplierConnection $connection): string
+    {
+        return (string) DB::scalar(self::VERSION, ['connection' => $connection->id]);
     }
 
     /**

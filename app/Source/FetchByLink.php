@@ -44,7 +44,7 @@ final readonly class FetchByLink
             ]);
             ($this->land)($stall, $connection, only: [$said->id]);
             ($this->learn)($stall);
-            event(new SupplierSaidMore($connection));
+            event(new SupplierSaidMore($connection, item: $id));
 
             return $stall->items()->where('connection_id', $connection->id)->where('external_id', $id)->firstOrFail();
         }

@@ -33,28 +33,38 @@ final readonly class LandItems
 
     /**
      * @param  list<string>|null  $markets  all of the stall's when null
-     * @param  bool  $askAgain  whether kept quotes are thrown away first
      * @param  list<string>|null  $only  the supplier's ids of the items that count; all when null
-     * @param  callable(int): void|null  $progress  told how many items are done; it may throw to stop
+     * @param  bool  $unsettled  whether only those count of which something was said that isn't worked in yet
+     * @param  (callable(int): void)|null  $progress  told how many items are done; it may throw to stop
      *
      * @throws SupplierTrouble
      */
-    public function __invoke(Stall $stall, ?SupplierConnection $connection = null, ?array $markets = null, bool $askAgain = false, ?array $only = null, ?callable $progress = null): void
-    {
+    public function __invoke(
+        Stall $stall,
+        ?SupplierConnection $connection = null,
+        ?array $markets = null,
+        ?array $only = null,
+        bool $unsettled = false,
+        ?callable $progress = null,
+    ): void {
         $markets ??= $stall->markets();
         $connections = $connection === null ? $stall->connections()->whereNull('disconnected_at')->get() : [$connection];
         $done = 0;
         foreach ($connections as $connection) {
-            if ($askAgain) {
-                $this->quotes->forget($connection);
-            }
-            SupplierItem::query()->with('words')->where('connection_id', $connection->id)->whereNull('gone_at')->when($only !== null, fn ($q) => $q->whereIn('external_id', $only))->chunkById(self::CHUNK, function (Collection $rows) use ($stall, $connection, $markets, $progress, &$done): void {
-                $this->chunk($stall, $connection, $rows, $markets);
-                $done += $rows->count();
-                if ($progress !== null) {
-                    $progress($done);
-                }
-            });
+            SupplierItem::query()
+                ->with('words')
+                ->where('connection_id', $connection->id)
+                ->whereNull('gone_at')
+                ->when($only !== null, fn ($q) => $q->whereIn('external_id', $only))
+                ->when($unsettled, fn ($q) => $q->whereIn('id', DB::table('unsettled_items')
+                    ->where('connection_id', $connection->id)->select('supplier_item_id')))
+                ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, $connection, $markets, $progress, &$done): void {
+                    $this->chunk($stall, $connection, $rows, $markets);
+                    $done += $rows->count();
+                    if ($progress !== null) {
+                        $progress($done);
+                    }
+                });
         }
     }
 

@@ -29,6 +29,7 @@ use WindowStall\Stall\Stall;
  * @property array<string, mixed> $guards how much one pull may end, empty or halve
  * @property int $kept_back pieces of its stock that aren't sold
  * @property array<string, mixed> $policies its rules for what it changes
+ * @property string|null $landed_by by what delivery, duty and rates its goods were landed last
  * @property Schedule $schedule
  * @property Carbon|null $pulled_at
  * @property Carbon|null $next_pull_at
@@ -81,7 +82,7 @@ final class SupplierConnection extends Model
      */
     public function access(int $patience = 0, ?int $seconds = null): Access
     {
-        return new Access($this->address, $this->secrets['key'], $this->settings, $patience, $seconds);
+        return new Access($this->address, $this->secrets['key'], $this->settings, $patience, $seconds, $this->id);
     }
 
     /** The connector when orders can be sent to it over the wire; null when they can't. */

@@ -223,14 +223,19 @@ final class Stall extends Model
         return config('stall.scheme').'://'.$this->handle.'.'.config('stall.shops_host').config('stall.port_suffix').$path;
     }
 
-    /** Every shopper's page is made anew after this: prices, stock or the window have changed. */
-    public function bumpShop(): void
+    /**
+     * Shoppers' pages are made anew after this: prices, stock or the window have changed.
+     *
+     * @param  list<string>|null  $only  the ends of addresses of goods whose pages alone changed, besides those that show
+     *                                   several goods; null where any page may have
+     */
+    public function bumpShop(?array $only = null): void
     {
         // Once what was changed can be read: a page made before that would show what was, under the new revision.
-        DB::afterCommit(function (): void {
+        DB::afterCommit(function () use ($only): void {
             self::query()->whereKey($this->id)->increment('shop_revision');
             $this->refresh();
-            app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision);
+            app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision, $only);
         });
     }
 }

@@ -94,13 +94,49 @@ final readonly class ReadLine
                 $options[$name] = self::cut($value, 120);
             }
         }
-        $item = $this->text($values, Field::Item);
         $barcode = $this->text($values, Field::Barcode);
 
         return new Line(
-            $number, $item !== '' ? self::cut($item, 80) : ($options === [] ? $sku : self::cut($title, 80)), $sku, $barcode === '' ? null : self::cut($barcode, 20), self::cut($title, 400),
-            $this->text($values, Field::Words), self::cut($this->text($values, Field::Category), 120), $cost, $rrp, $stock, $grams, $options, $this->addresses($values),
+            row: $number,
+            item: $this->item($values),
+            sku: $sku,
+            barcode: $barcode === '' ? null : self::cut($barcode, 20),
+            title: self::cut($title, 400),
+            words: $this->text($values, Field::Words),
+            category: self::cut($this->text($values, Field::Category), 120),
+            cost: $cost,
+            rrp: $rrp,
+            stock: $stock,
+            grams: $grams,
+            options: $options,
+            pictures: $this->addresses($values),
         );
+    }
+
+    /**
+     * What rows of one item share: the item's code; without one the title where there are options, else the SKU.
+     *
+     * @param  list<string>  $values
+     */
+    public function item(array $values): string
+    {
+        $item = $this->text($values, Field::Item);
+        if ($item !== '') {
+            return self::cut($item, 80);
+        }
+        foreach (array_keys($this->options) as $place) {
+            if (trim($values[$place] ?? '') !== '') {
+                return self::cut($this->text($values, Field::Title), 80);
+            }
+        }
+
+        return $this->sku($values);
+    }
+
+    /** @param  list<string>  $values */
+    public function sku(array $values): string
+    {
+        return $this->text($values, Field::Sku);
     }
 
     /** Counting letters takes longer than reading the row; most texts are short enough in bytes. */

@@ -11,6 +11,7 @@ final readonly class Access
      * @param  array<string, mixed>  $settings  the connection's own, as its kind keeps them
      * @param  int  $patience  seconds one may wait in all for a supplier that is busy; a person at a screen has none
      * @param  int|null  $seconds  the most that one answer may take, where that is less than the connector would wait
+     * @param  int|null  $connection  whose goods are known already; null where nothing is to be spared
      */
     public function __construct(
         public string $address,
@@ -18,6 +19,7 @@ final readonly class Access
         public array $settings = [],
         public int $patience = 0,
         public ?int $seconds = null,
+        public ?int $connection = null,
     ) {
     }
 }

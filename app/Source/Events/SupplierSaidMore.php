@@ -13,8 +13,13 @@ final readonly class SupplierSaidMore
     /**
      * @param  Run|null  $run  the pull that brought it
      * @param  string|null  $item  the supplier's id, where it was about one item only
+     * @param  bool  $landedAnew  whether delivery, duty or rates moved, so that all its goods cost something else landed
      */
-    public function __construct(public SupplierConnection $connection, public ?Run $run = null, public ?string $item = null)
-    {
+    public function __construct(
+        public SupplierConnection $connection,
+        public ?Run $run = null,
+        public ?string $item = null,
+        public bool $landedAnew = false,
+    ) {
     }
 }

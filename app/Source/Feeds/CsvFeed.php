@@ -51,20 +51,33 @@ final readonly class CsvFeed implements Feed
 
     public function rows(): iterable
     {
-        $width = count($this->header);
-        $number = 0;
-        foreach ($this->records() as $record) {
-            $number++;
-            if ($number === 1 || trim($record, " \t\r\n".$this->delimiter) === '') {
-                continue;
+        foreach ($this->records() as $number => $record) {
+            if ($number > 1 && trim($record, " \t\r\n".$this->delimiter) !== '') {
+                yield $number => $this->values($record);
             }
-            // Most rows hold no quotation mark; parting those is ten times as quick.
-            $values = str_contains($record, '"') ? array_map(strval(...), str_getcsv($record, $this->delimiter, '"', '')) : explode($this->delimiter, $record);
-            yield $number => count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
         }
     }
 
-    /** @return \Generator<int, string> rows as they stand in the file, in UTF-8, with the newlines inside quotes */
+    public function some(iterable $numbers): iterable
+    {
+        foreach (Picked::of($this->records(), $numbers) as $number => $record) {
+            yield $number => $this->values($record);
+        }
+    }
+
+    /** @return list<string> */
+    private function values(string $record): array
+    {
+        $width = count($this->header);
+        // Most rows hold no quotation mark; parting those is ten times as quick.
+        $values = str_contains($record, '"')
+            ? array_map(strval(...), str_getcsv($record, $this->delimiter, '"', ''))
+            : explode($this->delimiter, $record);
+
+        return count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
+    }
+
+    /** @return \Generator<int, string> rows by number as they stand in the file, in UTF-8, with the newlines inside quotes */
     private function records(): \Generator
     {
         $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
@@ -85,7 +98,7 @@ final readonly class CsvFeed implements Feed
                 if (substr_count($record, '"') % 2 === 1) {
                     continue;
                 }
-                yield $this->utf8(rtrim($record, "\r\n"));
+                yield $number => $this->utf8(rtrim($record, "\r\n"));
                 $number++;
                 $record = '';
             }

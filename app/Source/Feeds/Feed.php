@@ -19,4 +19,14 @@ interface Feed
      * @throws FeedTrouble when the file breaks off or can't be read on
      */
     public function rows(): iterable;
+
+    /**
+     * Some of the rows.
+     *
+     * @param  iterable<int>  $numbers  of the rows, rising
+     * @return iterable<int, list<string>> as {@see rows()} gives them
+     *
+     * @throws FeedTrouble when the file breaks off or can't be read on
+     */
+    public function some(iterable $numbers): iterable;
 }

@@ -11,6 +11,8 @@ namespace WindowStall\Source\Feeds;
  */
 final readonly class JsonFeed implements Feed
 {
+    use PicksRows;
+
     private const CHUNK = 65_536;
 
     /** @var list<string> */

@@ -7,6 +7,8 @@ namespace WindowStall\Source\Feeds;
 /** NDJSON: a JSON object in each line. */
 final readonly class NdjsonFeed implements Feed
 {
+    use PicksRows;
+
     /** @var list<string> */
     private array $header;
 

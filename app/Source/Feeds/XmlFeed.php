@@ -10,6 +10,8 @@ use XMLReader;
 /** XML: the shallowest element that stands several times side by side is a record. Entities and outside references are never followed. */
 final readonly class XmlFeed implements Feed
 {
+    use PicksRows;
+
     private string $element;
 
     private int $depth;

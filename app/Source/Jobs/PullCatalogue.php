@@ -6,21 +6,18 @@ namespace WindowStall\Source\Jobs;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Feeds\Reject;
-use WindowStall\Counter\RecountPromises;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
+use WindowStall\Source\Compared;
 use WindowStall\Source\Connectors\CataloguePage;
-use WindowStall\Source\Events\SupplierSaidMore;
-use WindowStall\Source\LandItems;
-use WindowStall\Source\LearnWords;
 use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SetAside;
+use WindowStall\Source\Pulling\WorkIn;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
-use WindowStall\Stall\Stall;
 
 /**
  * Pulls a supplier's whole catalogue: gathers it, judges it, uses what is new, works out delivery and landed cost, then
@@ -39,30 +36,25 @@ final class PullCatalogue extends RunJob
         return 'pulls';
     }
 
-    public function handle(
-        SaveItems $save,
-        Gathered $gathered,
-        SetAside $aside,
-        LandItems $land,
-        LearnWords $learn,
-        RecountPromises $recount,
-    ): void {
+    public function handle(SaveItems $save, Gathered $gathered, SetAside $aside, WorkIn $workIn): void
+    {
         $run = Run::query()->find($this->runId);
         if ($run === null) {
             return;
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
         $sorry = 'Something went wrong here while pulling. It has been noted; pull again.';
-        $run->perform('Asking for the catalogue', function () use ($run, $connection, $save, $gathered, $aside, $land, $learn, $recount): void {
+        $pull = function () use ($run, $connection, $save, $gathered, $aside, $workIn): void {
             $gathered->begin();
             $used = is_int($run->subject['through'] ?? null)
                 ? $this->takeUp($run, $connection, $gathered)
                 : $this->read($run, $connection, $save, $gathered, $aside);
             if ($used) {
                 $aside->supersede($connection, $run);
-                $this->finish($run, $connection, $land, $learn, $recount);
+                $workIn($run, $connection);
             }
-        }, $sorry, fn (string $trouble) => $this->givenUp($run, $trouble));
+        };
+        $run->perform('Asking for the catalogue', $pull, $sorry, fn (string $trouble) => $this->givenUp($run, $trouble));
     }
 
     /** The next pull is set, later with each that failed. */
@@ -74,12 +66,21 @@ final class PullCatalogue extends RunJob
         }
         $connection = SupplierConnection::query()->find($run->connection_id);
         $failures = ($connection->failures ?? 0) + 1;
-        $connection?->update(['trouble' => $why, 'failures' => $failures, 'next_pull_at' => $connection->schedule->next(now(), $failures, 0)]);
+        $connection?->update([
+            'trouble' => $why,
+            'failures' => $failures,
+            'next_pull_at' => $connection->schedule->next(now(), $failures, 0),
+        ]);
     }
 
     /** @return bool whether it was used; false where it was set aside */
-    private function read(Run $run, SupplierConnection $connection, SaveItems $save, Gathered $gathered, SetAside $aside): bool
-    {
+    private function read(
+        Run $run,
+        SupplierConnection $connection,
+        SaveItems $save,
+        Gathered $gathered,
+        SetAside $aside,
+    ): bool {
         // Of the first there is nothing to judge by, so it needn't be laid by.
         $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();
         $judge = new JudgePull;
@@ -87,18 +88,21 @@ final class PullCatalogue extends RunJob
         $learnt = [];
         foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
             $run->stopIfCancelled();
-            if ($page->items !== []) {
-                $compared = $save->compare($connection, $page->items);
-                $first ? $save->store($connection, $compared) : $gathered->add($compared);
-                $first || $judge->look($connection, $compared);
-                foreach ($compared->counts as $kind => $n) {
-                    $counts[$kind] += $n;
-                }
+            if ($page->asBefore) {
+                return $this->asBefore($run, $connection, $page);
+            }
+            $compared = $page->same !== []
+                ? Compared::same($page->same)
+                : $save->compare($connection, $page->items, $page->raw);
+            $first ? $save->store($connection, $compared) : $gathered->add($compared);
+            $first || $judge->look($connection, $compared);
+            foreach ($compared->counts as $kind => $n) {
+                $counts[$kind] += $n;
             }
             $learnt = $page->learnt + $learnt;
             $this->note($run, $page);
             $run->update([
-                'done' => $run->done + count($page->items),
+                'done' => $run->done + count($compared->ids),
                 'total' => $page->total ?? $run->total,
                 'counts' => $counts,
                 'doing' => 'Reading items',
@@ -110,12 +114,28 @@ final class PullCatalogue extends RunJob
 
             return false;
         }
-        if ($learnt !== []) {
-            $connection->update(['settings' => $learnt + $connection->settings]);
-        }
         if (! $first) {
-            $run->update(['doing' => 'Using what is new', 'counts' => $gathered->use($connection, $run->stopIfCancelled(...)) + $counts]);
+            $used = $gathered->use($connection, $run->stopIfCancelled(...));
+            $run->update(['doing' => 'Using what is new', 'counts' => $used + $counts]);
         }
+        // Only now: what was learnt of a catalogue counts once it was used.
+        if ($learnt !== []) {
+            $connection->update(['settings' => array_filter($learnt + $connection->settings, static fn (mixed $s): bool => $s !== null)]);
+        }
+
+        return true;
+    }
+
+    /** Nothing came that wasn't there: there is nothing to judge and nothing to write. */
+    private function asBefore(Run $run, SupplierConnection $connection, CataloguePage $page): bool
+    {
+        $goods = SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count();
+        $this->note($run, $page);
+        $run->update([
+            'done' => $goods,
+            'total' => $goods,
+            'counts' => ['new' => 0, 'changed' => 0, 'same' => $goods, 'gone' => 0],
+        ]);
 
         return true;
     }
@@ -152,24 +172,5 @@ final class PullCatalogue extends RunJob
                 'notes' => [...$run->notes, ...$page->notes],
             ]);
         }
-    }
-
-    private function finish(Run $run, SupplierConnection $connection, LandItems $land, LearnWords $learn, RecountPromises $recount): void
-    {
-        /** @var Stall $stall */
-        $stall = $connection->stall;
-        $run->update(['doing' => 'Working out delivery and landed cost', 'done' => 0, 'total' => SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count()]);
-        $land($stall, $connection, askAgain: true, progress: function (int $done) use ($run): void {
-            $run->stopIfCancelled();
-            $run->update(['done' => $done]);
-        });
-        $learn($stall);
-        // So much may have come in that the planner would think the tables empty.
-        DB::select('SELECT analyse_finding()');
-        $recount($connection);
-        $run->update(['doing' => 'Bringing listings up to date']);
-        event(new SupplierSaidMore($connection, $run));
-        $stall->bumpShop();
-        $connection->update(['pulled_at' => now(), 'trouble' => null, 'failures' => 0, 'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50)]);
     }
 }

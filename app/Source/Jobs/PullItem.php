@@ -7,6 +7,7 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
@@ -72,7 +73,8 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
         if ($connection->stall !== null && $counts['same'] === 0) {
             $land($connection->stall, $connection, only: [$item->id]);
             event(new SupplierSaidMore($connection, item: $item->id));
-            $connection->stall->bumpShop();
+            DB::table('unsettled_items')->whereIn('supplier_item_id', SupplierItem::query()
+                ->where('connection_id', $connection->id)->where('external_id', $item->id)->select('id'))->delete();
         }
     }
 }

@@ -20,13 +20,14 @@ use WindowStall\Support\Copy;
 final readonly class Gathered
 {
     /** Items that are written at a time; what a pull wrote before it broke off is the same again when it is done anew. */
-    private const CHUNK = 500;
+    private const CHUNK = 2_000;
 
     private const TABLE = <<<'SQL'
         CREATE TEMP TABLE IF NOT EXISTS pulled (
             nr bigint GENERATED ALWAYS AS IDENTITY,
             external_id text NOT NULL,
-            said text
+            said text,
+            raw text
         )
         SQL;
 
@@ -57,12 +58,34 @@ final readonly class Gathered
           AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
         SQL;
 
-    private const END_ITEMS = <<<'SQL'
-        UPDATE supplier_items AS item
-        SET gone_at = now(), stock = 0
+    private const MARK = <<<'SQL'
+        INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
+        SELECT item.id, item.stall_id, item.connection_id, true
+        FROM supplier_items AS item
         WHERE item.connection_id = :connection
           AND item.gone_at IS NULL
           AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        ON CONFLICT (supplier_item_id) DO UPDATE SET renamed = true
+        SQL;
+
+    private const END_ITEMS = <<<'SQL'
+        UPDATE supplier_items AS item
+        SET gone_at = now(), stock = 0, raw_hash = NULL
+        WHERE item.connection_id = :connection
+          AND item.gone_at IS NULL
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        SQL;
+
+    /** What came otherwise and says the same is known by how it came now. */
+    private const KNOW_AGAIN = <<<'SQL'
+        UPDATE supplier_items AS item
+        SET raw_hash = pulled.raw
+        FROM pulled
+        WHERE item.connection_id = :connection
+          AND item.external_id = pulled.external_id
+          AND pulled.said IS NULL
+          AND pulled.raw IS NOT NULL
+          AND item.raw_hash IS DISTINCT FROM pulled.raw
         SQL;
 
     private const LAY_BY = <<<'SQL'
@@ -98,8 +121,8 @@ final readonly class Gathered
         foreach ($compared->changed as ['item' => $item, 'said' => $words]) {
             $said[$item->id] = $words;
         }
-        Copy::into('pulled', ['external_id', 'said'], array_map(
-            static fn (string $id): array => [$id, $said[$id] ?? null],
+        Copy::into('pulled', ['external_id', 'said', 'raw'], array_map(
+            static fn (string $id): array => [$id, $said[$id] ?? null, $compared->raw[$id] ?? null],
             $compared->ids,
         ));
     }
@@ -131,12 +154,13 @@ final readonly class Gathered
     public function use(SupplierConnection $connection, callable $between): array
     {
         $counts = ['new' => 0, 'changed' => 0, 'gone' => 0];
-        foreach ($this->changed() as $items) {
-            $made = ($this->save)($connection, $items);
+        foreach ($this->changed() as [$items, $raw]) {
+            $made = ($this->save)($connection, $items, $raw);
             $counts['new'] += $made['new'];
             $counts['changed'] += $made['changed'];
             $between();
         }
+        DB::update(self::KNOW_AGAIN, ['connection' => $connection->id]);
         $counts['gone'] = $this->endMissing($connection);
 
         return $counts;
@@ -149,6 +173,7 @@ final readonly class Gathered
 
         return DB::transaction(function () use ($connection): int {
             DB::update(self::END_VARIANTS, ['connection' => $connection->id]);
+            DB::insert(self::MARK, ['connection' => $connection->id]);
             DB::delete(self::END_LANDINGS, ['connection' => $connection->id]);
 
             return DB::update(self::END_ITEMS, ['connection' => $connection->id]);
@@ -170,15 +195,15 @@ final readonly class Gathered
         return (int) DB::scalar('SELECT count(*) FROM pulled');
     }
 
-    /** @return \Generator<int, non-empty-list<Item>> what says something new, some at a time */
+    /** @return \Generator<int, array{non-empty-list<Item>, array<string, string>}> what says something new, some at a time, with how it came */
     private function changed(): \Generator
     {
         $after = 0;
         do {
-            $rows = DB::select('SELECT nr, said FROM pulled WHERE said IS NOT NULL AND nr > ? ORDER BY nr LIMIT '.self::CHUNK, [$after]);
+            $rows = DB::select('SELECT nr, external_id, said, raw FROM pulled WHERE said IS NOT NULL AND nr > ? ORDER BY nr LIMIT '.self::CHUNK, [$after]);
             if ($rows !== []) {
                 $after = (int) $rows[count($rows) - 1]->nr;
-                yield array_map(self::item(...), array_values($rows));
+                yield [array_map(self::item(...), array_values($rows)), array_filter(array_column($rows, 'raw', 'external_id'))];
             }
         } while ($rows !== []);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Shop\PageStore;
@@ -78,5 +80,25 @@ final class PagesTest extends AppTestCase
         $this->postJson(route('bench.out', $stall), ['listings' => [$listing->id], 'to' => 'put_by'])->assertJson(['moved' => 1]);
         self::assertSame(ListingState::PutBy, $listing->refresh()->state);
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertNotFound();
+    }
+
+    public function test_where_only_some_goods_changed_the_pages_of_the_others_are_carried_over(): void
+    {
+        $pages = new PageStore;
+        $handle = 'carried-'.Str::random(6);
+        $shop = storage_path('pages/'.strtolower($handle).'.'.config('stall.shops_host'));
+        $handle = strtolower($handle);
+        $pages->turnTo($handle, 7);
+        foreach (['/', '/goods/can', '/goods/dibber'] as $path) {
+            $pages->write($handle, 7, $path, 'of revision 7: '.$path);
+        }
+        $pages->turnTo($handle, 8, only: ['can']);
+        self::assertSame('of revision 7: /goods/dibber', file_get_contents($shop.'/current/goods/dibber.html'));
+        self::assertFileExists($shop.'/current/goods/dibber.html.gz');
+        self::assertFileDoesNotExist($shop.'/current/goods/can.html');
+        self::assertFileDoesNotExist($shop.'/current/index.html', 'it shows many goods');
+        $pages->turnTo($handle, 10, only: ['can']);
+        self::assertFileDoesNotExist($shop.'/current/goods/dibber.html', 'nobody knows what revision 9 changed');
+        File::deleteDirectory($shop);
     }
 }

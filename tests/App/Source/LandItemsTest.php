@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Source;
 
+use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Core\Delivery\DayRange;
@@ -11,6 +12,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\RateMissing;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Source\DeliveryQuotes;
 use WindowStall\Source\ItemLanding;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SupplierItem;
@@ -58,13 +60,15 @@ final class LandItemsTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $connection = $this->world->connection($stall);
-        Http::fake(['*/v1/quotes' => Http::response(['quotes' => [[['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]]]])]);
-        DB::table('delivery_quotes')->where('connection_id', $connection->id)->delete();
+        $one = [['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]];
+        Http::fake(['*/v1/quotes' => static fn (Request $asked) => Http::response([
+            'quotes' => array_fill(0, count($asked->data()['parcels']), $one),
+        ])]);
         $this->world->pull($stall, $this->item([$this->variant('a', ['DE' => 3]), $this->variant('b', ['DE' => 9])]));
         Http::assertSentCount(1);
         app(LandItems::class)($stall, $connection);
         Http::assertSentCount(1);
-        app(LandItems::class)($stall, $connection, askAgain: true);
+        app(DeliveryQuotes::class)->refresh($connection);
         Http::assertSentCount(2);
     }
 

@@ -35,7 +35,7 @@ final class FeedConnector implements Connector
     public function catalogue(Access $access): iterable
     {
         $mapping = FeedSettings::of($access->settings)->mapping ?? throw SupplierTrouble::said('Nobody has said yet what the columns of this file mean. Open its mapping.');
-        yield from FeedFile::pages($access, fn (Feed $feed): \Generator => $this->pages($feed, $mapping));
+        yield from FeedFile::pages($access, fn (Feed $feed, string $bytes): \Generator => $this->pages($access, $feed, $bytes, $mapping));
     }
 
     public function quotes(Access $access, array $parcels): array
@@ -65,8 +65,13 @@ final class FeedConnector implements Connector
     }
 
     /** @return \Generator<int, CataloguePage> */
-    private function pages(Feed $feed, Mapping $mapping): \Generator
+    private function pages(Access $access, Feed $feed, string $bytes, Mapping $mapping): \Generator
     {
+        if ($access->connection !== null && ($access->settings['read'] ?? null) === $bytes.KnownGoods::salt($mapping)) {
+            yield new CataloguePage([], asBefore: true, notes: ['The file is byte for byte the one of last time.']);
+
+            return;
+        }
         $renames = Renames::between($mapping, $feed->header(), self::sample($feed));
         if ($renames->fatal() !== []) {
             throw FeedTrouble::because(sprintf('The file has no column for the %s any more (it was called “%s”), and none that surely took its place. Open the mapping and show which one it is now.', $renames->fatal()[0]->field->words(), $renames->fatal()[0]->name));
@@ -82,6 +87,12 @@ final class FeedConnector implements Connector
             $mapping = $mapping->renamed($renames->found);
             yield new CataloguePage([], notes: $notes, learnt: $renames->found === [] ? [] : ['mapping' => $mapping->toArray()]);
         }
-        yield from ReadGoods::pages($feed, $mapping);
+        $rejects = false;
+        foreach (ReadGoods::pages($feed, $mapping, $access->connection) as $page) {
+            $rejects = $rejects || $page->rejects !== [];
+            yield $page;
+        }
+        // What couldn't be used is listed with each pull; such a file is read again.
+        yield new CataloguePage([], learnt: ['read' => $rejects ? null : $bytes.KnownGoods::salt($mapping)]);
     }
 }

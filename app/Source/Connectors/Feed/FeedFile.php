@@ -45,7 +45,7 @@ final class FeedFile
      *
      * @template T
      *
-     * @param  callable(Feed): iterable<T>  $read
+     * @param  callable(Feed, string): iterable<T>  $read  given the file and a hash of its bytes
      * @return \Generator<int, T>
      *
      * @throws SupplierTrouble
@@ -56,7 +56,8 @@ final class FeedFile
         File::makeDirectory($folder, 0700, true);
         try {
             self::bring($access, $folder.'/file', $seconds);
-            foreach ($read(OpenFeed::at($folder.'/file')) as $page) {
+            $bytes = (string) hash_file('xxh128', $folder.'/file');
+            foreach ($read(OpenFeed::at($folder.'/file'), $bytes) as $page) {
                 yield $page;
             }
         } catch (FeedTrouble|Refusal|Unreachable $e) {

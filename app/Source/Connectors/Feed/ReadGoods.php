@@ -10,6 +10,7 @@ use WindowStall\Core\Feeds\Line;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Source\SupplierItem;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Feeds\Feed;
@@ -17,8 +18,8 @@ use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Support\Copy;
 
 /**
- * Reads a whole file into items. Rows of one item may stand far apart, so the rows pass through a table of the session:
- * PostgreSQL sorts them, and PHP never holds more than a page.
+ * Reads a whole file into items, those left out that came as they came last time. Rows of one item may stand far apart, so
+ * the rows pass through a table of the session: PostgreSQL sorts them, and PHP never holds more than a page.
  */
 final class ReadGoods
 {
@@ -29,87 +30,155 @@ final class ReadGoods
 
     private const MOST_REJECTS = 10_000;
 
+    // WITH HOLD: the cursor outlives the transactions in which the pages are stored.
+    private const SORTED = <<<'SQL'
+        DECLARE feed_goods CURSOR WITH HOLD FOR
+        SELECT item, row, sku, hash, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first
+        FROM feed_lines
+        ORDER BY item, row
+        SQL;
+
+    private ReadLine $read;
+
+    private AssembleItem $assemble;
+
+    /** @var list<Reject> */
+    private array $rejects = [];
+
+    private int $rejected = 0;
+
+    private function __construct(private readonly Feed $feed, private readonly Mapping $mapping)
+    {
+        $this->read = new ReadLine($mapping, $feed->header());
+        $this->assemble = new AssembleItem($mapping);
+    }
+
     /**
+     * @param  int|null  $connection  whose goods may be known by how they came
      * @return \Generator<int, CataloguePage>
      *
      * @throws SupplierTrouble|FeedTrouble
      */
-    public static function pages(Feed $feed, Mapping $mapping): \Generator
+    public static function pages(Feed $feed, Mapping $mapping, ?int $connection = null): \Generator
     {
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_lines (item text, row bigint, sku text, line text)');
+        return (new self($feed, $mapping))->all($connection);
+    }
+
+    /** @return \Generator<int, CataloguePage> */
+    private function all(?int $connection): \Generator
+    {
+        $known = $connection === null ? null : KnownGoods::before($this->feed, $this->read, $this->mapping, $connection);
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_lines (item text, row bigint, sku text, hash text, line text)');
         DB::statement('TRUNCATE feed_lines');
-        $rejects = [];
-        $rejected = 0;
-        Copy::into('feed_lines', ['item', 'row', 'sku', 'line'], self::lines($feed, $mapping, $rejects, $rejected));
-        $total = (int) DB::scalar('SELECT count(DISTINCT item) FROM feed_lines');
+        $rows = $known === null ? $this->feed->rows() : $this->feed->some($known->unknownRows());
+        Copy::into('feed_lines', ['item', 'row', 'sku', 'hash', 'line'], $this->lines($rows));
+        $same = $known?->sameCount() ?? 0;
+        $total = $same + (int) DB::scalar('SELECT count(DISTINCT item) FROM feed_lines WHERE line IS NOT NULL');
         if ($total === 0) {
-            throw FeedTrouble::because($rejected === 0 ? 'The file has a header and no goods under it.' : sprintf('Not one of the %s rows can be used. The first: row %s, %s “%s”. %s', number_format($rejected), number_format($rejects[0]->row), $rejects[0]->column, $rejects[0]->value, $rejects[0]->reason));
+            throw FeedTrouble::because($this->rejected === 0 ? 'The file has a header and no goods under it.' : sprintf(
+                'Not one of the %s rows can be used. The first: row %s, %s “%s”. %s',
+                number_format($this->rejected),
+                number_format($this->rejects[0]->row),
+                $this->rejects[0]->column,
+                $this->rejects[0]->value,
+                $this->rejects[0]->reason,
+            ));
         }
-        yield new CataloguePage([], $total, $rejects, rejected: $rejected);
-        yield from self::sorted($mapping, $total);
+        yield new CataloguePage([], $total, $this->rejects, rejected: $this->rejected);
+        foreach ($known?->same() ?? [] as $ids) {
+            yield new CataloguePage([], $total, same: $ids);
+        }
+        yield from $this->sorted($total);
         DB::statement('TRUNCATE feed_lines');
     }
 
     /**
-     * @param  list<Reject>  $rejects
-     * @return \Generator<int, list<string|int>>
+     * @param  iterable<int, list<string>>  $rows
+     * @return \Generator<int, list<string|int|null>> a row that can't be used has no line
      */
-    private static function lines(Feed $feed, Mapping $mapping, array &$rejects, int &$rejected): \Generator
+    private function lines(iterable $rows): \Generator
     {
-        $read = new ReadLine($mapping, $feed->header());
-        foreach ($feed->rows() as $number => $values) {
-            $line = $read->read($number, $values);
+        foreach ($rows as $number => $values) {
+            $hash = KnownGoods::hash($values);
+            $line = $this->read->read($number, $values);
             if ($line instanceof Reject) {
-                if (++$rejected <= self::MOST_REJECTS) {
-                    $rejects[] = $line;
+                if (++$this->rejected <= self::MOST_REJECTS) {
+                    $this->rejects[] = $line;
                 }
+                yield [$this->read->item($values), $number, null, $hash, null];
 
                 continue;
             }
-            yield [$line->item, $number, $line->sku, json_encode([$line->barcode, $line->title, $line->words, $line->category, $line->cost, $line->rrp, $line->stock, $line->grams, $line->options, $line->pictures], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)];
+            yield [$line->item, $number, $line->sku, $hash, self::written($line)];
         }
     }
 
     /** @return \Generator<int, CataloguePage> */
-    private static function sorted(Mapping $mapping, int $total): \Generator
+    private function sorted(int $total): \Generator
     {
-        $assemble = new AssembleItem($mapping);
-        // WITH HOLD: the cursor outlives the transactions in which the pages are stored.
-        DB::statement('DECLARE feed_goods CURSOR WITH HOLD FOR SELECT item, row, sku, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first FROM feed_lines ORDER BY item, row');
+        DB::statement(self::SORTED);
         try {
-            $lines = $items = $rejects = [];
+            $goods = new GoodsOfRows($this->mapping);
+            $items = $rejects = $raw = [];
             $held = 0;
             do {
                 $rows = DB::select('FETCH '.self::PAGE_ROWS.' FROM feed_goods');
                 foreach ($rows as $row) {
-                    if ($row->first !== $row->row) {
-                        $rejects[] = new Reject((int) $row->row, 'SKU', (string) $row->sku, sprintf('The same SKU stands in row %s already.', number_format((int) $row->first)));
-
-                        continue;
-                    }
-                    if ($lines !== [] && $lines[0]->item !== $row->item) {
-                        $items[] = $assemble->from($lines);
-                        $held += count($lines);
-                        $lines = [];
+                    if (! $goods->takes((string) $row->item)) {
+                        $this->close($goods, $items, $raw, $held);
                         if ($held >= self::PAGE_ROWS) {
-                            yield new CataloguePage($items, $total, $rejects);
-                            [$items, $rejects, $held] = [[], [], 0];
+                            yield new CataloguePage($items, $total, $rejects, raw: $raw);
+                            [$items, $rejects, $raw, $held] = [[], [], [], 0];
                         }
                     }
-                    if (count($lines) >= self::MOST_VARIANTS) {
-                        throw FeedTrouble::because(sprintf('More than %s rows share the item code “%s”. Another column is probably the item code; look at the mapping again.', number_format(self::MOST_VARIANTS), $row->item));
+                    $goods->add($row);
+                    if ($row->line !== null && $row->first !== $row->row) {
+                        $rejects[] = new Reject((int) $row->row, 'SKU', (string) $row->sku, sprintf(
+                            'The same SKU stands in row %s already.',
+                            number_format((int) $row->first),
+                        ));
                     }
-                    $lines[] = new Line((int) $row->row, (string) $row->item, (string) $row->sku, ...json_decode((string) $row->line, true, 8, JSON_THROW_ON_ERROR));
+                    if (count($goods->lines) > self::MOST_VARIANTS) {
+                        throw FeedTrouble::because(sprintf(
+                            'More than %s rows share the item code “%s”. Another column is probably the item code; look at the mapping again.',
+                            number_format(self::MOST_VARIANTS),
+                            $row->item,
+                        ));
+                    }
                 }
             } while ($rows !== []);
-            if ($lines !== []) {
-                $items[] = $assemble->from($lines);
-            }
+            $this->close($goods, $items, $raw, $held);
             if ($items !== [] || $rejects !== []) {
-                yield new CataloguePage($items, $total, $rejects);
+                yield new CataloguePage($items, $total, $rejects, raw: $raw);
             }
         } finally {
             DB::statement('CLOSE feed_goods');
         }
+    }
+
+    /**
+     * @param  list<SupplierItem>  $items
+     * @param  array<string, string>  $raw
+     */
+    private function close(GoodsOfRows $goods, array &$items, array &$raw, int &$held): void
+    {
+        if ($goods->lines !== []) {
+            $item = $this->assemble->from($goods->lines);
+            $items[] = $item;
+            $held += count($goods->lines);
+            $hash = $goods->raw();
+            if ($hash !== null) {
+                $raw[$item->id] = $hash;
+            }
+        }
+        $goods->begin();
+    }
+
+    private static function written(Line $line): string
+    {
+        return json_encode([
+            $line->barcode, $line->title, $line->words, $line->category, $line->cost,
+            $line->rrp, $line->stock, $line->grams, $line->options, $line->pictures,
+        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

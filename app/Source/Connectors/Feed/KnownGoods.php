@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Connectors\Feed;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Feeds\ReadLine;
+use WindowStall\Source\Feeds\Feed;
+use WindowStall\Support\Copy;
+
+/**
+ * Which items of a file came, byte for byte, as they came when they were last read: each row is hashed as it stands, the
+ * hashes go by COPY into a table of the session, and PostgreSQL joins them to those of the goods it has.
+ */
+final class KnownGoods
+{
+    /** Rises when the same bytes are read otherwise than before, so that all is read anew. */
+    private const READING = 1;
+
+    private const IDS = 5_000;
+
+    /** Each item of the file, and whether it is known; one with a SKU that stands twice in the file never is. */
+    private const ITEMS = <<<'SQL'
+        INSERT INTO feed_items (item, known)
+        WITH twice AS (
+            SELECT sku FROM feed_rows GROUP BY sku HAVING count(*) > 1
+        ), come AS (
+            SELECT item, md5(:salt || string_agg(hash, '' ORDER BY row)) AS raw, bool_or(twice.sku IS NOT NULL) AS doubled
+            FROM feed_rows
+            LEFT JOIN twice USING (sku)
+            GROUP BY item
+        )
+        SELECT come.item, known.id IS NOT NULL
+        FROM come
+        LEFT JOIN supplier_items AS known ON known.connection_id = :connection
+            AND known.external_id = come.item
+            AND known.raw_hash = come.raw
+            AND known.gone_at IS NULL
+            AND NOT come.doubled
+        SQL;
+
+    private const UNKNOWN = <<<'SQL'
+        DECLARE unknown_rows CURSOR WITH HOLD FOR
+        SELECT feed_rows.row
+        FROM feed_rows
+        JOIN feed_items USING (item)
+        WHERE NOT feed_items.known
+        ORDER BY feed_rows.row
+        SQL;
+
+    private function __construct()
+    {
+    }
+
+    /** @return self|null null where no goods can be known yet */
+    public static function before(Feed $feed, ReadLine $read, Mapping $mapping, int $connection): ?self
+    {
+        if (! DB::table('supplier_items')->where('connection_id', $connection)->whereNotNull('raw_hash')->exists()) {
+            return null;
+        }
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_rows (row bigint, item text, sku text, hash text)');
+        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_items (item text, known boolean)');
+        DB::statement('TRUNCATE feed_rows, feed_items');
+        Copy::into('feed_rows', ['row', 'item', 'sku', 'hash'], (static function () use ($feed, $read): \Generator {
+            foreach ($feed->rows() as $number => $values) {
+                yield [$number, $read->item($values), $read->sku($values), self::hash($values)];
+            }
+        })());
+        DB::statement('ANALYZE feed_rows');
+        DB::insert(self::ITEMS, ['salt' => self::salt($mapping), 'connection' => $connection]);
+        DB::statement('ANALYZE feed_items');
+
+        return new self;
+    }
+
+    /** @param  list<string>  $values  of a row */
+    public static function hash(array $values): string
+    {
+        return hash('xxh128', implode("\x1F", $values));
+    }
+
+    /** What the same bytes are read by. */
+    public static function salt(Mapping $mapping): string
+    {
+        return hash('xxh128', self::READING.json_encode($mapping->toArray(), JSON_THROW_ON_ERROR));
+    }
+
+    public function sameCount(): int
+    {
+        return (int) DB::scalar('SELECT count(*) FROM feed_items WHERE known');
+    }
+
+    /** @return \Generator<int, list<string>> ids of the items that came as before, some at a time */
+    public function same(): \Generator
+    {
+        DB::statement('DECLARE known_goods CURSOR WITH HOLD FOR SELECT item FROM feed_items WHERE known');
+        try {
+            while (($rows = DB::select('FETCH '.self::IDS.' FROM known_goods')) !== []) {
+                yield array_map(static fn (\stdClass $row): string => (string) $row->item, array_values($rows));
+            }
+        } finally {
+            DB::statement('CLOSE known_goods');
+        }
+    }
+
+    /** @return \Generator<int, int> numbers of the rows that have to be read, rising */
+    public function unknownRows(): \Generator
+    {
+        DB::statement(self::UNKNOWN);
+        try {
+            while (($rows = DB::select('FETCH '.self::IDS.' FROM unknown_rows')) !== []) {
+                foreach ($rows as $row) {
+                    yield (int) $row->row;
+                }
+            }
+        } finally {
+            DB::statement('CLOSE unknown_rows');
+        }
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Pulling;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Counter\RecountPromises;
+use WindowStall\Pricing\CostSheet;
+use WindowStall\Runs\Run;
+use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\DeliveryQuotes;
+use WindowStall\Source\Events\SupplierSaidMore;
+use WindowStall\Source\LandItems;
+use WindowStall\Source\LearnWords;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
+
+/**
+ * Works in what a pull brought: delivery and landed cost, the words one searches by, and what listings show. Only goods of
+ * which something was said, unless delivery, duty or rates moved; what a pull that broke off left over is done by the next.
+ */
+final readonly class WorkIn
+{
+    /** Of the goods, one in so many has to have moved before tables are analysed. */
+    private const MUCH = 20;
+
+    private const AT_ONCE = 10_000;
+
+    public function __construct(
+        private DeliveryQuotes $quotes,
+        private LandItems $land,
+        private LearnWords $learn,
+        private RecountPromises $recount,
+    ) {
+    }
+
+    /** @throws SupplierTrouble */
+    public function __invoke(Run $run, SupplierConnection $connection): void
+    {
+        /** @var Stall $stall */
+        $stall = $connection->stall;
+        $goods = (int) $run->total;
+        $anew = $this->land($run, $stall, $connection);
+        $moved = ($run->counts['new'] ?? 0) + ($run->counts['changed'] ?? 0) + ($run->counts['gone'] ?? 0);
+        if (self::unsettled($connection)->where('renamed', true)->exists()) {
+            ($this->learn)($stall);
+        }
+        if ($moved * self::MUCH > $goods) {
+            // So much may have come in that the planner would think the tables empty.
+            DB::select('SELECT analyse_finding()');
+        }
+        ($this->recount)($connection);
+        $run->update(['doing' => 'Bringing listings up to date']);
+        $settled = self::unsettled($connection)->pluck('supplier_item_id')->all();
+        event(new SupplierSaidMore($connection, $run, landedAnew: $anew));
+        foreach (array_chunk($settled, self::AT_ONCE) as $some) {
+            DB::table('unsettled_items')->whereIn('supplier_item_id', $some)->delete();
+        }
+        $connection->update([
+            'pulled_at' => now(),
+            'trouble' => null,
+            'failures' => 0,
+            'next_pull_at' => $connection->schedule->next(now(), 0, $connection->id % 50),
+        ]);
+    }
+
+    /** @return bool whether all its goods were landed anew */
+    private function land(Run $run, Stall $stall, SupplierConnection $connection): bool
+    {
+        $run->update(['doing' => 'Asking what delivery costs', 'done' => 0]);
+        $this->quotes->refresh($connection);
+        $all = $connection->landed_by !== $this->landedBy($stall, $connection);
+        $run->update(['doing' => 'Working out delivery and landed cost', 'total' => $this->goods($connection, $all)]);
+        $progress = function (int $done) use ($run): void {
+            $run->stopIfCancelled();
+            $run->update(['done' => $done]);
+        };
+        ($this->land)($stall, $connection, unsettled: ! $all, progress: $progress);
+        $connection->update(['landed_by' => $this->landedBy($stall, $connection)]);
+
+        return $all;
+    }
+
+    /** What landed costs are made of besides the goods: the same as long as none of it moved. */
+    private function landedBy(Stall $stall, SupplierConnection $connection): string
+    {
+        $sheet = CostSheet::of($stall);
+        $markets = $stall->markets();
+        $duty = array_map($sheet->duty(...), $markets);
+
+        return md5(serialize([
+            $markets, $duty, $sheet->rates(), $sheet->handling(), $this->quotes->version($connection),
+        ]));
+    }
+
+    private function goods(SupplierConnection $connection, bool $all): int
+    {
+        return $all
+            ? SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count()
+            : self::unsettled($connection)->count();
+    }
+
+    private static function unsettled(SupplierConnection $connection): Builder
+    {
+        return DB::table('unsettled_items')->where('connection_id', $connection->id);
+    }
+}
