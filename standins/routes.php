@@ -23,6 +23,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
     Route::post('/play/orders/{id}', [Oakum\PlayController::class, 'order'])->name('play.order');
     Route::post('/play/events/{id}', [Oakum\PlayController::class, 'resend'])->name('play.resend');
     Route::post('/play/day', [Oakum\PlayController::class, 'day'])->name('play.day');
+    Route::post('/play/calendar', [Oakum\PlayController::class, 'calendar'])->name('play.calendar');
     Route::post('/play/night', [Oakum\PlayController::class, 'night'])->name('play.night');
     Route::post('/play/settings', [Oakum\PlayController::class, 'setting'])->name('play.setting');
     Route::get('/goods/{item}', [Oakum\PlayController::class, 'goods'])->name('goods');

@@ -66,7 +66,8 @@ final readonly class FollowSupplier
             ($this->reckon)($stall);
         }
         if ($listings !== []) {
-            $stall->bumpShop(only: array_map(strval(...), $stall->listings()->whereKey($listings)->pluck('slug')->all()));
+            $slugs = $stall->listings()->whereKey($listings)->pluck('slug')->map(strval(...));
+            $stall->bumpShop(only: array_values($slugs->all()));
         }
     }
 

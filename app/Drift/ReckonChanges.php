@@ -38,20 +38,20 @@ final readonly class ReckonChanges
         WHERE reckoned.id = change.id
         SQL;
 
-    /** @return list<int> listings with a price that leapt, and waits now */
+    /** @return list<int> listings with a price that leapt and waits now, or that was raised to its floor */
     public function __invoke(Stall $stall): array
     {
         $leapt = [];
         DriftChange::query()->where('stall_id', $stall->id)->where('kind', ChangeKind::Cost)->whereNull('price_agreed')
             ->whereNotNull('listing_variant_id')->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
-            ->with('listingVariant.prices')
+            ->with(['listingVariant.prices', 'connection', 'listing'])
             ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, &$leapt): void {
                 $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));
                 $agreed = PricesIfAgreed::of($stall, $listings);
                 DB::transaction(function () use ($stall, $rows, $agreed, $listings, &$leapt): void {
                     foreach ($rows as $row) {
                         $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null);
-                        if ($this->leaps($row)) {
+                        if ($this->leaps($row) || $this->raised($row)) {
                             $leapt[$row->listing_id] = true;
                         }
                     }
@@ -103,9 +103,26 @@ final readonly class ReckonChanges
             },
             'under_floor' => $under,
         ]);
-        if ($under && $row->standing === Standing::Kept) {
-            $row->fill(['standing' => Standing::Asks, 'rule' => 'your price falls under its floor']);
+        if ($under && $row->standing !== Standing::Followed) {
+            $policies = Rules::for($stall, $row->connection, $row->listing);
+            $ruling = Ruling::underFloor($row->standing, $policies);
+            // What asks already goes on asking for its own reason.
+            $row->standing === Standing::Asks && $ruling->standing === Standing::Asks
+                || $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule]);
         }
+    }
+
+    /** A price that stood makes way for the recipe's, by the seller's own rule; it can be set back like any other. */
+    private function raised(DriftChange $row): bool
+    {
+        if ($row->standing !== Standing::Followed || $row->getOriginal('standing') === Standing::Followed) {
+            return false;
+        }
+        $row->listingVariant?->update(['waiting_price_minor' => null, 'own_price_minor' => null]);
+        // What it keeps is reckoned once the price is made again.
+        $row->fill(['price_agreed' => null, 'under_floor' => false]);
+
+        return true;
     }
 
     /** @param  Collection<int, DriftChange>  $rows */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Support\Facades\Route;
 use WindowStall\Drift\Http\DriftController;
 use WindowStall\Drift\Http\HistoryController;
+use WindowStall\Drift\Http\RehearsalController;
 use WindowStall\Drift\Http\RulesController;
 use WindowStall\Drift\Http\SetAsideController;
 use WindowStall\Stall\Http\InStall;
@@ -17,7 +18,9 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/drift')->scopeB
     Route::put('/listings/{listing}/rules', [HistoryController::class, 'update'])->name('drift.listing-rules');
     Route::put('/digest', [RulesController::class, 'digest'])->name('drift.digest');
     Route::get('/rules', [RulesController::class, 'index'])->name('drift.rules');
-    Route::put('/rules/{connection}', [RulesController::class, 'update'])->withoutScopedBindings()->name('drift.rules.update');
+    Route::put('/rules', [RulesController::class, 'update'])->name('drift.rules.update');
+    Route::post('/rehearsals', [RehearsalController::class, 'store'])->name('drift.rehearse');
+    Route::get('/rehearsals/{run}', [RehearsalController::class, 'show'])->withoutScopedBindings()->name('drift.rehearsal');
     Route::post('/aside/{run}/through', [SetAsideController::class, 'letThrough'])->withoutScopedBindings()->name('drift.aside.through');
     Route::delete('/aside/{run}', [SetAsideController::class, 'throwAway'])->withoutScopedBindings()->name('drift.aside.destroy');
 });

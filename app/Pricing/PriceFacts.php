@@ -100,7 +100,7 @@ final class PriceFacts
         $landing = $home ? 'sv' : 'vl';
         $own = $this->agreed ? 'lv.own_price_minor' : 'coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor';
 
-        return "SELECT lv.id, lv.listing_id, lv.own_on, $own, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
+        return "SELECT lv.id, lv.listing_id, lv.external_id, lv.own_under_floor, lv.own_on, $own, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
                 si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".($home ? '' : ', h.price_minor AS home_minor').", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
             FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
             ".($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').'
@@ -109,6 +109,27 @@ final class PriceFacts
             LEFT JOIN LATERAL (SELECT v->'options'->>(l.own_across->>'option') AS value FROM supplier_words w, jsonb_array_elements(w.said::jsonb->'variants') v WHERE l.own_across->>'option' IS NOT NULL AND w.id = si.words_id AND v->>'id' = lv.external_id LIMIT 1) said ON true
             WHERE l.stall_id = ? AND l.deleted_at IS NULL AND l.id > ?".($switchedOn ? ' AND lv.own_on' : '').($upTo === null ? '' : ' AND l.id <= ?').($listings === null ? '' : ' AND l.id IN ('.implode(',', array_map(intval(...), $listings === [] ? [0] : $listings)).')').'
             ORDER BY l.id, lv.position, lv.id';
+    }
+
+    /**
+     * The same variants at other costs.
+     *
+     * @param  list<stdClass>  $rows  of one listing, as {@see read()} gave them
+     * @param  array<string, int>  $costs  by the supplier's id, in minor units of its currency; as they are where none is given
+     * @param  array<string, int>  $byHand  prices by hand, by the supplier's id, in minor units of the stall's
+     * @return list<VariantFacts>
+     */
+    public function at(array $rows, array $costs, array $byHand): array
+    {
+        $alike = $variants = [];
+        foreach ($rows as $row) {
+            $at = clone $row;
+            $at->cost_minor = $costs[$row->external_id] ?? $row->cost_minor;
+            $at->own_price_minor = $byHand[$row->external_id] ?? null;
+            $variants[] = $this->variant($at, $alike);
+        }
+
+        return $variants;
     }
 
     /**

@@ -12,6 +12,7 @@ enum RunKind: string
 
     /** Reads the first rows of a supplier's file. */
     case Look = 'look';
+
     /** Works out what everything costs landed in a market that is looked at for the first time. */
     case Land = 'land';
 
@@ -20,8 +21,13 @@ enum RunKind: string
 
     /** Makes the price lists anew. */
     case Price = 'price';
+
     /** Brings listings in from a file. */
     case Import = 'import';
+
     /** Takes a step back that touched many listings. */
     case Undo = 'undo';
+
+    /** Plays what suppliers changed again, under other rules. */
+    case Rehearse = 'rehearse';
 }

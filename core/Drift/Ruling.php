@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Core\Drift;
 
 use WindowStall\Core\Facts\FactName;
+use WindowStall\Core\Facts\FloorPolicy;
 use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Facts\Policy;
 
@@ -45,6 +46,20 @@ final readonly class Ruling
             : null;
     }
 
+    /**
+     * What becomes of a cost that isn't followed, once it is known that the price that stands falls under its floor.
+     *
+     * @param  Standing  $stands  as it was ruled before that was known
+     */
+    public static function underFloor(Standing $stands, Policies $policies): self
+    {
+        return match ($policies->floor) {
+            FloorPolicy::Raise => new self(Standing::Followed, 'your price would fall under its floor: raised by the recipe'),
+            FloorPolicy::Pause => new self($stands, 'your price falls under its floor: not sold meanwhile'),
+            FloorPolicy::Ask => new self(Standing::Asks, 'your price falls under its floor'),
+        };
+    }
+
     private static function cost(Policies $policies, Circumstances $how): self
     {
         $policy = $policies->for(FactName::Cost);
@@ -52,7 +67,7 @@ final readonly class Ruling
         $beyond = $how->movedBp !== null && abs($how->movedBp) > $policies->bandBp;
 
         return match (true) {
-            $stays && $how->underFloor => new self(Standing::Asks, 'your price falls under its floor'),
+            $stays && $how->underFloor => self::underFloor(Standing::Kept, $policies),
             $how->held => new self(Standing::Kept, 'your price is held'),
             $policy === Policy::Follow && $beyond => new self(Standing::Asks, 'it moved by more than '.$policies->bandWords()),
             $policy === Policy::Follow => new self(Standing::Followed, 'within '.$policies->bandWords()),

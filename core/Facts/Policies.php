@@ -16,18 +16,25 @@ final readonly class Policies
      * @param  array<string, Policy>  $facts  by the fact's name
      * @param  array<string, string>  $whence  and who said so
      */
-    private function __construct(private array $facts, private array $whence, public int $bandBp, private string $bandWhence)
-    {
+    private function __construct(
+        private array $facts,
+        private array $whence,
+        public int $bandBp,
+        private string $bandWhence,
+        public FloorPolicy $floor,
+    ) {
     }
 
     /**
      * @param  array<string, array<mixed>>  $layers  who said it ("for the stall", "for Oakum Depot") → what is said, the
-     *                                               farthest first: fact names to policies, and "band" in basis points; what can't be read isn't said
+     *                                               farthest first: fact names to policies, "band" in basis points, "floor" to a
+     *                                               {@see FloorPolicy}; what can't be read isn't said
      */
     public static function of(array $layers): self
     {
         $facts = $whence = [];
         [$band, $bandWhence] = [self::BAND, 'as it begins'];
+        $floor = FloorPolicy::Ask;
         foreach ($layers as $who => $said) {
             foreach (FactName::cases() as $fact) {
                 $policy = is_string($said[$fact->value] ?? null) ? Policy::tryFrom($said[$fact->value]) : null;
@@ -39,9 +46,10 @@ final readonly class Policies
             if (is_int($said['band'] ?? null) && $said['band'] >= 0 && $said['band'] <= self::MOST_BAND) {
                 [$band, $bandWhence] = [$said['band'], $who];
             }
+            $floor = (is_string($said['floor'] ?? null) ? FloorPolicy::tryFrom($said['floor']) : null) ?? $floor;
         }
 
-        return new self($facts, $whence, $band, $bandWhence);
+        return new self($facts, $whence, $band, $bandWhence, $floor);
     }
 
     public function for(FactName $fact): Policy

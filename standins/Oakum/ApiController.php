@@ -24,20 +24,20 @@ final class ApiController
     public function items(Request $request): JsonResponse
     {
         $size = min(self::LARGEST_PAGE, max(1, $request->integer('limit', self::PAGE)));
-        $rows = Books::table('items')->where('id', '>', $request->string('after')->toString())->orderBy('id')->limit($size + 1)->get();
+        $rows = Books::table('items')->where('gone', false)->where('id', '>', $request->string('after')->toString())->orderBy('id')->limit($size + 1)->get();
         $page = $rows->take($size);
         $variants = Books::table('variants')->whereIn('item_id', $page->pluck('id'))->where('dropped', false)->orderBy('position')->get()->groupBy('item_id');
 
         return new JsonResponse([
             'items' => $page->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))->values(),
             'next' => $rows->count() > $size ? $page->last()?->id : null,
-            'total' => Books::table('items')->count(),
+            'total' => Books::table('items')->where('gone', false)->count(),
         ]);
     }
 
     public function one(string $id): JsonResponse
     {
-        $item = Books::table('items')->where('id', $id)->first();
+        $item = Books::table('items')->where('gone', false)->where('id', $id)->first();
         if ($item === null) {
             return self::error(404, 'No item has that code.');
         }

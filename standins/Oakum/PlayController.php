@@ -90,6 +90,14 @@ final class PlayController
         return $this->answer('A day has passed.', 'orders');
     }
 
+    /** The next day of the month that Oakum has in store, or the one that is named. */
+    public function calendar(Request $request): RedirectResponse
+    {
+        $day = $request->integer('day', Calendar::next());
+
+        return $this->answer(Calendar::pass(max(1, min(Calendar::DAYS, $day))), 'goods');
+    }
+
     /** A night in which much changes. */
     public function night(): RedirectResponse
     {

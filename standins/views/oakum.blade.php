@@ -2,7 +2,7 @@
 @section('main')
 @if ($say !== '')<p class="say" role="status">{{ $say }}</p>@endif
 <section id="orders">
-<div class="row"><h2 style="margin:0">Orders</h2><span style="flex:1"></span><form method="post" action="{{ route('oakum.play.day') }}"><button class="do" id="day">Let a day pass</button></form><form method="post" action="{{ route('oakum.play.night') }}"><button id="night">Let a night pass in which much changes</button></form></div>
+<div class="row"><h2 style="margin:0">Orders</h2><span style="flex:1"></span><form method="post" action="{{ route('oakum.play.day') }}"><button class="do" id="day">Let a day pass</button></form><form method="post" action="{{ route('oakum.play.calendar') }}"><button id="calendar">Let the next day of the month pass</button></form><form method="post" action="{{ route('oakum.play.night') }}"><button id="night">Let a night pass in which much changes</button></form></div>
 @if ($orders->isEmpty())<p class="q">None yet. They come when a shopper has paid in a stall that sells Oakum’s goods.</p>@else
 <table><thead><tr><th>No.<th>Reference<th>Goods<th class="n">Charged<th>State<th></tr></thead><tbody>
 @foreach ($orders as $order)

@@ -4,21 +4,28 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
+use WindowStall\Drift\RuleBook;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /** A stall's rules for what suppliers change, and when it is told of what asks. */
 final readonly class RulesSheetView
 {
     /**
+     * @param  RulesView  $all  those for all suppliers
      * @param  list<RulesView>  $suppliers
      * @param  int|null  $digestHour  of the day, UTC; null where no mail is sent
      */
-    public function __construct(public array $suppliers, public ?int $digestHour)
+    public function __construct(public RulesView $all, public array $suppliers, public ?int $digestHour)
     {
     }
 
-    public static function of(Stall $stall): self
+    public static function of(Stall $stall, RuleBook $book): self
     {
-        return new self(RulesView::all($stall), $stall->digest_hour);
+        return new self(
+            all: RulesView::forAll($book),
+            suppliers: array_map(static fn (SupplierConnection $c): RulesView => RulesView::of($book, $c), $book->connections()),
+            digestHour: $stall->digest_hour,
+        );
     }
 }

@@ -6,46 +6,59 @@ namespace WindowStall\Drift\Views;
 
 use WindowStall\Core\Drift\Guards\GuardLimits;
 use WindowStall\Core\Facts\FactName;
+use WindowStall\Core\Facts\FloorPolicy;
+use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Facts\Policy;
-use WindowStall\Drift\Rules;
+use WindowStall\Drift\RuleBook;
 use WindowStall\Source\SupplierConnection;
-use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\ChoiceView;
 
-/** A supplier's rules, as a sentence whose parts are chosen where they stand. */
+/** A supplier's rules, or those for all, as a sentence whose parts are chosen where they stand. */
 final readonly class RulesView
 {
     /**
+     * @param  int|null  $connection  null for all suppliers
      * @param  list<FactRuleView>  $facts
      * @param  string  $band  how far a cost may move and still follow, in percent
-     * @param  array<string, string>  $guards  guard → share in percent
+     * @param  string  $floor  what becomes of a price that falls under its floor
+     * @param  list<ChoiceView>  $floors
+     * @param  array<string, string>  $guards  guard → share in percent; none for all suppliers
      * @param  int  $keptBack  pieces of its stock that aren't sold
      */
     public function __construct(
-        public int $connection,
+        public ?int $connection,
         public string $supplier,
         public array $facts,
         public string $band,
+        public string $floor,
+        public array $floors,
         public array $guards,
         public int $keptBack,
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(Stall $stall): array
+    public static function forAll(RuleBook $book): self
     {
-        $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('name')->get();
-
-        return array_values($connections->map(static fn (SupplierConnection $c): self => self::of($stall, $c))->all());
+        return self::written($book->forAll(), null, 'any supplier', [], 0);
     }
 
-    private static function of(Stall $stall, SupplierConnection $connection): self
+    public static function of(RuleBook $book, SupplierConnection $connection): self
     {
-        $policies = Rules::for($stall, $connection);
+        return self::written(
+            $book->policies($connection->id),
+            $connection->id,
+            $connection->name,
+            array_map(self::percent(...), GuardLimits::from($connection->guards)->toArray()),
+            $connection->kept_back,
+        );
+    }
 
+    /** @param  array<string, string>  $guards */
+    private static function written(Policies $policies, ?int $connection, string $supplier, array $guards, int $keptBack): self
+    {
         return new self(
-            connection: $connection->id,
-            supplier: $connection->name,
+            connection: $connection,
+            supplier: $supplier,
             facts: array_map(static fn (FactName $fact): FactRuleView => new FactRuleView(
                 fact: $fact->value,
                 words: $fact->words(),
@@ -53,8 +66,10 @@ final readonly class RulesView
                 choices: array_map(static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()), $fact->choices()),
             ), FactName::cases()),
             band: self::percent($policies->bandBp),
-            keptBack: $connection->kept_back,
-            guards: array_map(self::percent(...), GuardLimits::from($connection->guards)->toArray()),
+            floor: $policies->floor->value,
+            floors: array_map(static fn (FloorPolicy $f): ChoiceView => new ChoiceView($f->value, $f->words()), FloorPolicy::cases()),
+            guards: $guards,
+            keptBack: $keptBack,
         );
     }
 

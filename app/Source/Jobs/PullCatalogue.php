@@ -108,7 +108,10 @@ final class PullCatalogue extends RunJob
                 'doing' => 'Reading items',
             ]);
         }
-        $suspicions = $first ? [] : $judge->judge($connection, $gathered);
+        $weighed = $first ? null : $judge->weigh($connection, $gathered);
+        // Kept, so that other limits can be rehearsed on it.
+        $weighed === null || $run->update(['subject' => ['weighed' => $weighed->toArray()] + $run->subject]);
+        $suspicions = $weighed === null ? [] : $judge->judge($connection, $weighed);
         if ($suspicions !== []) {
             $aside->put($run, $connection, $gathered, $suspicions);
 

@@ -9,6 +9,7 @@ use WindowStall\Core\Drift\Guards\GuardLimits;
 use WindowStall\Core\Drift\Guards\Suspicion;
 use WindowStall\Core\Drift\Guards\Tally;
 use WindowStall\Core\Drift\Guards\VariantGlance;
+use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Source\Compared;
 use WindowStall\Source\SupplierConnection;
@@ -79,12 +80,16 @@ final class JudgePull
     }
 
     /** @return list<Suspicion> why it shouldn't be used by itself; empty where nothing is amiss */
-    public function judge(SupplierConnection $connection, Gathered $gathered): array
+    public function judge(SupplierConnection $connection, Weighed $weighed): array
+    {
+        return $this->tally->judge(GuardLimits::from($connection->guards), $weighed);
+    }
+
+    public function weigh(SupplierConnection $connection, Gathered $gathered): Weighed
     {
         $standing = DB::selectOne(self::STANDING, [$connection->id]);
 
-        return $this->tally->judge(
-            limits: GuardLimits::from($connection->guards),
+        return $this->tally->weigh(
             goods: (int) $standing->goods,
             missing: $gathered->missing($connection),
             variants: (int) $standing->variants,

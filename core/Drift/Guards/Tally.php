@@ -70,53 +70,34 @@ final class Tally
      * @param  int  $inStock  of them that could be sold
      * @param  int  $moved  barcodes that belonged to another variant
      * @param  int  $met  goods in the pull
-     * @return list<Suspicion> in the order in which they weigh
      */
-    public function judge(GuardLimits $limits, int $goods, int $missing, int $variants, int $inStock, int $moved, int $met): array
+    public function weigh(int $goods, int $missing, int $variants, int $inStock, int $moved, int $met): Weighed
     {
-        if ($goods === 0) {
-            return [];
-        }
-        if ($met === 0) {
-            return [new Suspicion(Guard::Empty, 'Nothing at all came, which is hardly true.', $goods, $goods, [])];
-        }
-        $hundred = max($this->larger, $this->smaller);
-        $found = [
-            [Guard::Currency, $this->currencies, $variants, $this->currencies > 0, '%d costs are in another currency than before.'],
-            [
-                Guard::Hundredfold, $hundred, $variants, GuardLimits::beyond($hundred, $variants, 5_000),
-                '%d of %d costs are about a hundred times '.($this->larger >= $this->smaller ? 'larger' : 'smaller').'.',
-            ],
-            [
-                Guard::Barcodes, $moved, $variants, GuardLimits::beyond($moved, $variants, 200),
-                '%d of %d barcodes stand at other goods than before.',
-            ],
-            [Guard::Short, $missing, $goods, GuardLimits::beyond($missing, $goods, $limits->shortBp), '%d of %d goods are missing.'],
-            [
-                Guard::Emptied, $this->emptied, $inStock, GuardLimits::beyond($this->emptied, $inStock, $limits->emptiedBp),
-                '%d of %d variants that were in stock would be sold out.',
-            ],
-            [
-                Guard::Halved, $this->halved, $variants, GuardLimits::beyond($this->halved, $variants, $limits->halvedBp),
-                '%d of %d costs would fall to half or less.',
-            ],
-        ];
-        $suspicions = [];
-        foreach ($found as [$guard, $count, $of, $trips, $words]) {
-            // A slipped decimal sign halves costs too; it is said once.
-            $said = $guard === Guard::Halved && in_array(Guard::Hundredfold, array_column($suspicions, 'guard'), true);
-            if ($trips && ! $said) {
-                $suspicions[] = new Suspicion(
-                    guard: $guard,
-                    words: sprintf($words, $count, $of),
-                    count: $count,
-                    of: $of,
-                    samples: $this->samples[$guard->value] ?? [],
-                );
-            }
-        }
+        return new Weighed(
+            goods: $goods,
+            missing: $missing,
+            met: $met,
+            variants: $variants,
+            inStock: $inStock,
+            emptied: $this->emptied,
+            halved: $this->halved,
+            currencies: $this->currencies,
+            larger: $this->larger,
+            smaller: $this->smaller,
+            moved: $moved,
+        );
+    }
 
-        return $suspicions;
+    /** @return list<Suspicion> in the order in which they weigh */
+    public function judge(GuardLimits $limits, Weighed $weighed): array
+    {
+        return array_map(fn (array $one): Suspicion => new Suspicion(
+            guard: $one[0],
+            words: $one[3],
+            count: $one[1],
+            of: $one[2],
+            samples: $this->samples[$one[0]->value] ?? [],
+        ), $weighed->trips($limits));
     }
 
     private function cost(VariantGlance $before, VariantGlance $after): void

@@ -229,7 +229,7 @@ final class DriftTest extends AppTestCase
         $connection = $this->world->connection($this->stall);
         $left = fn (): array => array_map(static fn ($v): int => $v->available, ListingFigures::of($this->stall, $this->listing->refresh()->unsetRelations())->variants);
         self::assertSame([12, 3], $left());
-        $this->putJson(route('drift.rules.update', [$this->stall, $connection]), ['keptBack' => 2])->assertOk()->assertJsonPath('suppliers.0.keptBack', 2);
+        $this->putJson(route('drift.rules.update', $this->stall), ['edits' => [['connection' => $connection->id, 'keptBack' => 2]]])->assertOk()->assertJsonPath('suppliers.0.keptBack', 2);
         self::assertSame([10, 1], $left());
         $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => 5])->assertOk()->assertJsonPath('rules.keptBack', 5);
         self::assertSame([7, 0], $left(), 'a listing’s own counts');
@@ -322,7 +322,7 @@ final class DriftTest extends AppTestCase
     {
         $connection = $this->world->connection($this->stall);
         $this->getJson(route('drift.rules', $this->stall))->assertOk()->assertJsonPath('suppliers.0.supplier', 'Oakum Depot')->assertJsonPath('suppliers.0.band', '15')->assertJsonPath('suppliers.0.guards.short', '20');
-        $set = fn (array $said) => $this->putJson(route('drift.rules.update', [$this->stall, $connection]), $said);
+        $set = fn (array $said) => $this->putJson(route('drift.rules.update', $this->stall), ['edits' => [['connection' => $connection->id] + $said]]);
         $set(['fact' => 'title', 'policy' => 'follow'])->assertOk();
         $set(['band' => 2.5])->assertOk()->assertJsonPath('suppliers.0.band', '2.5');
         $set(['guard' => 'short', 'share' => 5])->assertOk()->assertJsonPath('suppliers.0.guards.short', '5');
@@ -330,7 +330,8 @@ final class DriftTest extends AppTestCase
             $set($nonsense)->assertUnprocessable();
         }
         self::assertEquals([['title' => 'follow', 'band' => 250], ['short' => 500]], [$connection->refresh()->policies, $connection->guards]);
-        $this->putJson(route('drift.rules.update', [$this->world->stall(), $connection]), ['band' => 1])->assertNotFound();
+        $this->putJson(route('drift.rules.update', $this->world->stall()), ['edits' => [['connection' => $connection->id, 'band' => 1]]])
+            ->assertUnprocessable();
     }
 
     /** @param  array<string, int>  $costs */

@@ -36,9 +36,9 @@ final class GuardsTest extends TestCase
 
     public function test_a_pull_that_brings_nothing_says_only_that(): void
     {
-        $found = (new Tally)->judge(new GuardLimits, 51, 51, 200, 200, 0, 0);
+        $found = self::judge(new Tally, new GuardLimits, 51, 51, 200, 200, 0, 0);
         self::assertSame([[Guard::Empty, 'Nothing at all came, which is hardly true.']], array_map(static fn (Suspicion $s): array => [$s->guard, $s->words], $found));
-        self::assertSame([], (new Tally)->judge(new GuardLimits, 0, 0, 0, 0, 0, 0), 'the first pull of all');
+        self::assertSame([], self::judge(new Tally, new GuardLimits, 0, 0, 0, 0, 0, 0), 'the first pull of all');
     }
 
     public function test_a_decimal_sign_gone_astray_is_said_once_whichever_way_it_went(): void
@@ -49,7 +49,7 @@ final class GuardsTest extends TestCase
                 $cost = 540 + $n;
                 $tally->changed(self::glance(cost: $cost * 10), self::glance(cost: $after === 100 ? $cost * 1000 : intdiv($cost, 10)));
             }
-            $found = $tally->judge(new GuardLimits, 10, 0, 40, 40, 0, 10);
+            $found = self::judge($tally, new GuardLimits, 10, 0, 40, 40, 0, 10);
             self::assertSame([Guard::Hundredfold], array_column($found, 'guard'));
             self::assertSame("30 of 40 costs are about a hundred times $words.", $found[0]->words);
             self::assertCount(5, $found[0]->samples);
@@ -60,7 +60,7 @@ final class GuardsTest extends TestCase
     {
         $tally = new Tally;
         $tally->changed(self::glance(cost: 540), self::glance(cost: 540, currency: 'EUR'));
-        $found = $tally->judge(new GuardLimits, 10, 0, 40, 40, 0, 10);
+        $found = self::judge($tally, new GuardLimits, 10, 0, 40, 40, 0, 10);
         self::assertSame([Guard::Currency], array_column($found, 'guard'));
         self::assertSame(['Hand trowel · Copper: 5.40 USD → 5.40 EUR'], $found[0]->samples);
     }
@@ -84,7 +84,7 @@ final class GuardsTest extends TestCase
         $tally->movedBarcode('2', 'Gloves', 'Hand trowel · Copper');
         self::assertSame([], self::guards($tally, moved: 2));
         self::assertSame([Guard::Barcodes], self::guards($tally, moved: 3));
-        self::assertSame(['2: Gloves → Hand trowel · Copper'], $tally->judge(new GuardLimits, 10, 0, 50, 50, 3, 10)[0]->samples);
+        self::assertSame(['2: Gloves → Hand trowel · Copper'], self::judge($tally, new GuardLimits, 10, 0, 50, 50, 3, 10)[0]->samples);
     }
 
     public function test_limits_are_read_leniently_and_kept_whole(): void
@@ -97,11 +97,17 @@ final class GuardsTest extends TestCase
     /** @return list<Guard> */
     private static function guards(Tally $tally, int $goods = 10, int $missing = 0, int $variants = 50, int $inStock = 50, int $moved = 0, int $met = 10, GuardLimits $limits = new GuardLimits): array
     {
-        return array_column($tally->judge($limits, $goods, $missing, $variants, $inStock, $moved, $met), 'guard');
+        return array_column(self::judge($tally, $limits, $goods, $missing, $variants, $inStock, $moved, $met), 'guard');
     }
 
     private static function glance(int $cost = 540, string $currency = 'USD', int $pieces = 5, ?string $barcode = null): VariantGlance
     {
         return new VariantGlance('Hand trowel · Copper', $cost, $currency, $pieces, $barcode);
+    }
+
+    /** @return list<\WindowStall\Core\Drift\Guards\Suspicion> */
+    private static function judge(Tally $tally, GuardLimits $limits, int ...$counts): array
+    {
+        return $tally->judge($limits, $tally->weigh(...$counts));
     }
 }
