@@ -38,6 +38,7 @@ use WindowStall\Source\SupplierConnection;
  * @property int|null $keep_kept
  * @property int|null $price_agreed
  * @property int|null $keep_agreed
+ * @property bool $raised whether a price that stood made way for the recipe's, so as not to fall under its floor
  * @property bool $under_floor whether the price that stands is under its floor
  * @property int|null $change_id
  * @property Standing|null $stood before a person decided
@@ -61,6 +62,7 @@ final class DriftChange extends Model
             'standing' => Standing::class,
             'stood' => Standing::class,
             'under_floor' => 'boolean',
+            'raised' => 'boolean',
             'decided_at' => 'datetime',
             'at' => 'datetime',
         ];

@@ -30,10 +30,11 @@ final readonly class ReckonChanges
             keep_kept = reckoned.keep_kept,
             price_agreed = reckoned.price_agreed,
             keep_agreed = reckoned.keep_agreed,
-            under_floor = reckoned.under_floor
+            under_floor = reckoned.under_floor,
+            raised = reckoned.raised
         FROM jsonb_to_recordset(?::jsonb) AS reckoned (
             id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
-            price_agreed bigint, keep_agreed bigint, under_floor boolean
+            price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
         )
         WHERE reckoned.id = change.id
         SQL;
@@ -66,7 +67,7 @@ final readonly class ReckonChanges
     /** A cost that was followed may move the price further than anybody would have let it. */
     private function leaps(DriftChange $row): bool
     {
-        $ruling = $row->standing === Standing::Followed && $row->price_was !== null
+        $ruling = $row->standing === Standing::Followed && ! $row->raised && $row->price_was !== null
             ? Ruling::onPrice($row->price_was, (int) $row->price_agreed)
             : null;
         if ($ruling === null || $row->listingVariant?->own_price_minor !== null || (int) $row->price_agreed === 0) {
@@ -120,7 +121,7 @@ final readonly class ReckonChanges
         }
         $row->listingVariant?->update(['waiting_price_minor' => null, 'own_price_minor' => null]);
         // What it keeps is reckoned once the price is made again.
-        $row->fill(['price_agreed' => null, 'under_floor' => false]);
+        $row->fill(['price_agreed' => null, 'under_floor' => false, 'raised' => true]);
 
         return true;
     }
@@ -129,7 +130,7 @@ final readonly class ReckonChanges
     private static function write(Collection $rows): void
     {
         $reckoned = $rows->map(static fn (DriftChange $row): array => $row->only([
-            'id', 'standing', 'rule', 'price_kept', 'keep_kept', 'price_agreed', 'keep_agreed', 'under_floor',
+            'id', 'standing', 'rule', 'price_kept', 'keep_kept', 'price_agreed', 'keep_agreed', 'under_floor', 'raised',
         ]));
         DB::update(self::WRITE, [json_encode($reckoned->values()->all(), JSON_THROW_ON_ERROR)]);
     }

@@ -393,16 +393,37 @@ export interface MomentView {
   settable: number | null;
 }
 
+export interface RehearsalRowView {
+  words: string;
+  happened: string;
+  now: string;
+  tried: string;
+  differs: boolean;
+}
+
+export interface RehearsalView {
+  run: number;
+  open: boolean;
+  percent: number | null;
+  trouble: string | null;
+  sentence: string;
+  rows: RehearsalRowView[];
+  pulls: string[];
+}
+
 export interface RulesSheetView {
+  all: RulesView;
   suppliers: RulesView[];
   digestHour: number | null;
 }
 
 export interface RulesView {
-  connection: number;
+  connection: number | null;
   supplier: string;
   facts: FactRuleView[];
   band: string;
+  floor: string;
+  floors: ChoiceView[];
   guards: Record<string, string>;
   keptBack: number;
 }

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App;
 
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
@@ -121,5 +123,24 @@ final class World
             'public_id' => (string) Str::uuid(), 'kind' => 'feed', 'name' => $name, 'address' => 'file:'.Str::lower($name), 'secrets' => ['key' => '', 'hook' => ''],
             'settings' => ['file' => $path, 'mapping' => $mapping->toArray(), 'delivery' => "GB; 30 kg; 4.95; 2-4\nIE; 30 kg; 9.90; 4-6"],
         ]);
+    }
+
+    /** An order of one line as the table has it, with none of its doing. @return int its id */
+    public function order(Stall $stall, ListingVariant $variant, int $pieces, ?Carbon $paidAt, int $unit = 1): int
+    {
+        $order = DB::table('orders')->insertGetId([
+            'stall_id' => $stall->id, 'number' => random_int(1, 999_999), 'token' => Str::random(43),
+            'basket_id' => (string) Str::uuid(), 'basket_hash' => Str::random(64), 'state' => $paidAt === null ? 'placed' : 'paid',
+            'email' => 'x@example.com', 'name' => 'X', 'street' => 'X', 'town' => 'X', 'postcode' => 'X', 'country' => 'GB',
+            'currency' => $stall->currency, 'goods_minor' => $unit * $pieces, 'delivery_minor' => 0, 'tax_minor' => 0,
+            'total_minor' => $unit * $pieces, 'tax_bp' => 0, 'fee_bp' => 0, 'fee_fixed_minor' => 0, 'paid_at' => $paidAt,
+        ]);
+        DB::table('order_lines')->insert([
+            'stall_id' => $stall->id, 'order_id' => $order, 'listing_variant_id' => $variant->id,
+            'supplier_variant_id' => $variant->supplier_variant_id, 'title' => 'X', 'label' => '',
+            'quantity' => $pieces, 'unit_minor' => $unit,
+        ]);
+
+        return $order;
     }
 }

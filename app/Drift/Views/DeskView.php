@@ -15,6 +15,9 @@ use WindowStall\Support\Views\MoneyView;
 /** The drift desk: what happened since yesterday in a sentence, the groups that ask, pulls that were set aside. */
 final readonly class DeskView
 {
+    /** Hours within which something decided was “just done”. */
+    private const LATELY = 12;
+
     /**
      * @param  list<GroupView>  $groups
      * @param  list<SetAsideView>  $aside
@@ -36,6 +39,7 @@ final readonly class DeskView
         $aside = SetAsideView::all($stall);
         $decided = DriftChange::query()->where('stall_id', $stall->id)->whereNotNull('change_id')->select('change_id');
         $last = BenchChange::query()->where('stall_id', $stall->id)->whereNull('undone_at')
+            ->where('created_at', '>=', now()->subHours(self::LATELY))
             ->whereIn('id', $decided)->latest('id')->first();
 
         return new self(

@@ -18,8 +18,8 @@ final readonly class RehearsalView
     /**
      * @param  int|null  $percent  how far it is; null while nobody knows
      * @param  string  $sentence  what it comes to, once it is known
-     * @param  list<RehearsalRowView>  $rows
-     * @param  list<string>  $pulls  pulls that were set aside or would be, a sentence each
+     * @param  list<RehearsalRowView>  $rows  without those that are nought throughout
+     * @param  list<string>  $pulls  pulls that one set of rules sets aside and the other doesn't, a sentence each
      */
     public function __construct(
         public int $run,
@@ -44,7 +44,11 @@ final readonly class RehearsalView
             trouble: $run->trouble,
             sentence: $done ? self::sentence($stall, $rehearsed) : '',
             rows: $done ? self::rows($stall, $rehearsed) : [],
-            pulls: array_map(self::pull(...), $rehearsed->pulls),
+            // Of those that come to the same either way the count is enough.
+            pulls: array_values(array_map(self::pull(...), array_filter(
+                $rehearsed->pulls,
+                static fn (RehearsedPull $p): bool => ($p->now === null) !== ($p->tried === null),
+            ))),
         );
     }
 
@@ -81,7 +85,7 @@ final readonly class RehearsalView
             $aside(static fn (RehearsedPull $p): bool => $p->tried !== null),
         ];
 
-        return [
+        $all = [
             $row('Changes that asked you', static fn (Outcome $o): string => number_format($o->asked)),
             $row('Followed by themselves', static fn (Outcome $o): string => number_format($o->followed)),
             $row('Your word stood', static fn (Outcome $o): string => number_format($o->kept)),
@@ -92,16 +96,17 @@ final readonly class RehearsalView
             $row('Of them under their floor', static fn (Outcome $o): string => number_format($o->soldUnder)),
             $row('Kept on them', static fn (Outcome $o): string => self::money($stall, $o->keep)),
         ];
+
+        return array_values(array_filter($all, static fn (RehearsalRowView $r): bool => [$r->happened, $r->now, $r->tried] !== ['0', '0', '0']));
     }
 
     private static function pull(RehearsedPull $pull): string
     {
         $why = $pull->tried ?? $pull->now ?? '';
         $fate = match (true) {
-            $pull->tried !== null && $pull->now !== null => 'is set aside either way',
             $pull->tried !== null => 'would be set aside',
-            $pull->now !== null => 'would be used',
-            default => 'was set aside and wouldn’t be now; what it brought isn’t on record',
+            $pull->happened => 'was set aside and would be used; what it brought isn’t on record',
+            default => 'would be used',
         };
 
         return trim(sprintf('%s’s pull of %s %s. %s', $pull->supplier, substr($pull->from, 0, 10), $fate, $why));

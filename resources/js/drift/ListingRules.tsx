@@ -1,4 +1,4 @@
-import { Figure } from '@/drift/RulesSheet';
+import { Figure } from '@/drift/RuleFigures';
 import type { ListingRulesView } from '@/types';
 import { BLANK } from '@/window/blanks/look';
 

@@ -1,7 +1,10 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { FloorAndBand, Figure } from '@/drift/RuleFigures';
+import { Rehearsal } from '@/drift/Rehearsal';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RulesSheetView } from '@/types';
+import type { RehearsalView, RulesSheetView, RulesView } from '@/types';
+import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { BLANK } from '@/window/blanks/look';
 
@@ -11,104 +14,99 @@ const GUARDS: Record<string, string> = {
   halved: 'of the costs would fall to half',
 };
 
-/** What becomes of changes by themselves, supplier by supplier: sentences whose parts are chosen where they stand. */
+type Edit = Record<string, unknown>;
+
+interface Tried {
+  sheet: RulesSheetView;
+  rehearsal: RehearsalView;
+}
+
+/** What becomes of changes by themselves: sentences whose parts are chosen where they stand, at once or tried first. */
 export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const handle = useHandle();
   const [sheet, setSheet] = useState<RulesSheetView | null>(null);
+  const [edits, setEdits] = useState<Edit[] | null>(null);
+  const [rehearsal, setRehearsal] = useState<RehearsalView | null>(null);
   const [trouble, setTrouble] = useState('');
-  const ask = (wanted: Promise<RulesSheetView>) => {
-    wanted
-      .then((got) => {
-        setTrouble('');
-        setSheet(got);
-      })
-      .catch((e: unknown) => {
-        setTrouble(words(e));
-      });
-  };
+  // What was asked last is what counts, however late an answer comes.
+  const asked = useRef(0);
+  const refused = useCallback((e: unknown) => {
+    setTrouble(words(e));
+  }, []);
+  const ask = useCallback(
+    (wanted: Promise<RulesSheetView>) => {
+      const mine = ++asked.current;
+      wanted
+        .then((got) => {
+          if (mine !== asked.current) return;
+          setTrouble('');
+          setSheet(got);
+        })
+        .catch(refused);
+    },
+    [refused],
+  );
   useEffect(() => {
-    if (open) ask(send<RulesSheetView>('GET', route('drift.rules', handle)));
-  }, [open, handle]);
-  const say = (connection: number, said: Record<string, unknown>) => {
-    ask(send<RulesSheetView>('PUT', route('drift.rules.update', [handle, connection]), said));
+    if (!open) return;
+    setEdits(null);
+    setRehearsal(null);
+    ask(send<RulesSheetView>('GET', route('drift.rules', handle)));
+  }, [open, handle, ask]);
+  const say = (connection: number | null, said: Edit) => {
+    const edit = { connection, ...said };
+    if (edits === null) {
+      ask(send<RulesSheetView>('PUT', route('drift.rules.update', handle), { edits: [edit] }));
+      return;
+    }
+    const all = [...edits, edit];
+    const mine = ++asked.current;
+    send<Tried>('POST', route('drift.rehearse', handle), { edits: all })
+      .then((got) => {
+        if (mine !== asked.current) return;
+        setTrouble('');
+        setEdits(all);
+        setSheet(got.sheet);
+        setRehearsal(got.rehearsal);
+      })
+      .catch(refused);
+  };
+  const leave = () => {
+    setEdits(null);
+    setRehearsal(null);
+    ask(send<RulesSheetView>('GET', route('drift.rules', handle)));
+  };
+  const count = () => {
+    const all = edits ?? [];
+    setEdits(null);
+    setRehearsal(null);
+    ask(send<RulesSheetView>('PUT', route('drift.rules.update', handle), { edits: all }));
   };
   return (
-    <Sheet open={open} title="Your rules" onClose={onClose}>
-      <p className="mb-4 text-mute">
-        What isn’t settled here asks you. A single listing can have rules of its own: decide something “from now on”, and it does.
-      </p>
+    <Sheet open={open} title="Your rules" onClose={onClose} wide>
+      <div className="mb-4 flex items-start gap-6">
+        <p className="flex-1 text-mute">
+          What isn’t settled here asks you. A single listing can have rules of its own: decide something “from now on”, and it does.
+        </p>
+        {edits === null && (
+          <Button
+            onClick={() => {
+              setEdits([]);
+            }}
+          >
+            Try them on the last 30 days
+          </Button>
+        )}
+      </div>
+      {edits !== null && <Rehearsal edits={edits.length} rehearsal={rehearsal} onRead={setRehearsal} onCount={count} onLeave={leave} />}
       {trouble !== '' && (
         <p role="alert" className="mb-3 border-l-4 border-you bg-you-soft px-3 py-2">
           {trouble}
         </p>
       )}
       {sheet?.suppliers.length === 0 && <p className="text-mute">No supplier is connected yet.</p>}
+      {sheet && sheet.suppliers.length > 1 && <Rules rule={sheet.all} say={say} />}
       {sheet?.suppliers.map((rule) => (
-        <section key={rule.connection} className="border-t border-line py-4" aria-label={rule.supplier}>
-          <h3 className="name mb-1 text-[17px]">{rule.supplier}</h3>
-          <p className="leading-[2.2] text-mute">
-            When {rule.supplier} changes{' '}
-            {rule.facts.map((fact, n) => (
-              <span key={fact.fact}>
-                {n === rule.facts.length - 1 ? 'and ' : ''}
-                {fact.words},{' '}
-                <select
-                  aria-label={`${rule.supplier}, ${fact.words}`}
-                  value={fact.policy}
-                  className={BLANK}
-                  onChange={(e) => {
-                    say(rule.connection, { fact: fact.fact, policy: e.target.value });
-                  }}
-                >
-                  {fact.choices.map((c) => (
-                    <option key={c.value} value={c.value}>
-                      {c.label}
-                    </option>
-                  ))}
-                </select>
-                {fact.fact === 'cost' && fact.policy === 'follow' && (
-                  <>
-                    {' '}
-                    as long as it moves by no more than{' '}
-                    <Figure
-                      label={`${rule.supplier}, how far a cost may move`}
-                      value={rule.band}
-                      onSay={(band) => {
-                        say(rule.connection, { band });
-                      }}
-                    />
-                    % , else ask me
-                  </>
-                )}
-                {n === rule.facts.length - 1 ? '. ' : '; '}
-              </span>
-            ))}
-            Of its stock, keep back{' '}
-            <Figure
-              label={`${rule.supplier}, pieces kept back`}
-              value={String(rule.keptBack)}
-              onSay={(keptBack) => {
-                say(rule.connection, { keptBack });
-              }}
-            />{' '}
-            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole when more than{' '}
-            {Object.entries(rule.guards).map(([guard, share], n) => (
-              <span key={guard}>
-                {n > 0 && (n === Object.keys(rule.guards).length - 1 ? ', or ' : ', ')}
-                <Figure
-                  label={`${rule.supplier}, ${GUARDS[guard] ?? guard}`}
-                  value={share}
-                  onSay={(said) => {
-                    say(rule.connection, { guard, share: said });
-                  }}
-                />
-                % {GUARDS[guard]}
-              </span>
-            ))}
-            ; and always when nothing comes, when costs are a hundred times what they were or in another currency, or when barcodes stand at
-            other goods.
-          </p>
-        </section>
+        <Rules key={rule.connection} rule={rule} say={say} />
       ))}
       {sheet && (
         <section className="border-t border-line py-4" aria-label="By mail">
@@ -139,25 +137,66 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
   );
 }
 
-export function Figure({ label, value, onSay }: { label: string; value: string; onSay: (value: number) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
+/** One supplier's rules, or those for all, as a sentence. */
+function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null, said: Edit) => void }) {
+  const name = rule.connection === null ? 'All suppliers' : rule.supplier;
   return (
-    <>
-      <input
-        aria-label={label}
-        inputMode="decimal"
-        value={typed ?? value}
-        size={4}
-        className={`${BLANK} w-12 text-right`}
-        onChange={(e) => {
-          setTyped(e.target.value);
-        }}
-        onBlur={() => {
-          const said = Number(typed ?? value);
-          setTyped(null);
-          if (typed !== null && typed.trim() !== '' && Number.isFinite(said) && typed !== value) onSay(said);
-        }}
-      />
-    </>
+    <section className="border-t border-line py-4" aria-label={name}>
+      <h3 className="name mb-1 text-[17px]">{name}</h3>
+      <p className="leading-[2.2] text-mute">
+        When {rule.supplier} changes{' '}
+        {rule.facts.map((fact, n) => (
+          <span key={fact.fact}>
+            {n === rule.facts.length - 1 ? 'and ' : ''}
+            {fact.words},{' '}
+            <select
+              aria-label={`${name}, ${fact.words}`}
+              value={fact.policy}
+              className={BLANK}
+              onChange={(e) => {
+                say(rule.connection, { fact: fact.fact, policy: e.target.value });
+              }}
+            >
+              {fact.choices.map((c) => (
+                <option key={c.value} value={c.value}>
+                  {c.label}
+                </option>
+              ))}
+            </select>
+            {fact.fact === 'cost' && <FloorAndBand rule={rule} follows={fact.policy === 'follow'} name={name} say={say} />}
+            {n === rule.facts.length - 1 ? '. ' : '; '}
+          </span>
+        ))}
+        {rule.connection !== null && (
+          <>
+            Of its stock, keep back{' '}
+            <Figure
+              label={`${name}, pieces kept back`}
+              value={String(rule.keptBack)}
+              onSay={(keptBack) => {
+                say(rule.connection, { keptBack });
+              }}
+            />{' '}
+            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole when more than{' '}
+            {Object.entries(rule.guards).map(([guard, share], n) => (
+              <span key={guard}>
+                {n > 0 && (n === Object.keys(rule.guards).length - 1 ? ', or ' : ', ')}
+                <Figure
+                  label={`${name}, ${GUARDS[guard] ?? guard}`}
+                  value={share}
+                  onSay={(said) => {
+                    say(rule.connection, { guard, share: said });
+                  }}
+                />
+                % {GUARDS[guard]}
+              </span>
+            ))}
+            ; and always when nothing comes, when costs are a hundred times what they were or in another currency, or when barcodes stand at
+            other goods.
+          </>
+        )}
+        {rule.connection === null && 'What is said for one supplier below counts more.'}
+      </p>
+    </section>
   );
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Window;
 
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Listing;
@@ -208,13 +206,7 @@ final class SectionsTest extends AppTestCase
 
     private function sold(Stall $stall, Listing $listing, int $quantity, bool $paid): void
     {
-        $order = DB::table('orders')->insertGetId([
-            'stall_id' => $stall->id, 'number' => random_int(1, 999_999), 'token' => Str::random(43), 'basket_id' => (string) Str::uuid(), 'basket_hash' => Str::random(64), 'state' => $paid ? 'paid' : 'placed',
-            'email' => 'x@example.com', 'name' => 'X', 'street' => 'X', 'town' => 'X', 'postcode' => 'X', 'country' => 'GB', 'currency' => 'GBP', 'goods_minor' => 1, 'delivery_minor' => 0, 'tax_minor' => 0,
-            'total_minor' => 1, 'tax_bp' => 0, 'fee_bp' => 0, 'fee_fixed_minor' => 0, 'paid_at' => $paid ? now() : null,
-        ]);
-        $variant = $listing->variants()->firstOrFail();
-        DB::table('order_lines')->insert(['stall_id' => $stall->id, 'order_id' => $order, 'listing_variant_id' => $variant->id, 'supplier_variant_id' => $variant->supplier_variant_id, 'title' => 'X', 'label' => '', 'quantity' => $quantity, 'unit_minor' => 1]);
+        $this->world->order($stall, $listing->variants()->firstOrFail(), $quantity, $paid ? now() : null);
     }
 
     /** @param  list<array<string, mixed>>  $sections */
