@@ -12,6 +12,8 @@ use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Hooks\HookEvent;
+use WindowStall\Hooks\Tell;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\GoodsPage;
 use WindowStall\Source\SupplierVariant;
@@ -116,6 +118,13 @@ final readonly class TakePayment
     {
         \assert($reserved);
         $done = DB::transaction(fn (): bool => $this->write($order), attempts: 3);
+        if ($done && $order->stall !== null) {
+            Tell::of($order->stall, HookEvent::Paid, [
+                'number' => $order->number,
+                'total' => $order->money($order->total_minor)->digits(),
+                'currency' => $order->currency,
+            ]);
+        }
         if ($done && $this->nearlyOut($order)) {
             $order->stall?->bumpShop();
         }

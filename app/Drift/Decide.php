@@ -28,13 +28,14 @@ final readonly class Decide
     }
 
     /**
+     * @param  User|null  $by  null where a program decides
      * @param  list<int>  $ids  changes; those of other stalls, and those decided meanwhile, are passed over
      * @param  bool  $agree  whether they count; else what was agreed is kept
      * @param  'once'|'listing'|'supplier'  $for  whether from now on the same is done by itself, and for what
      *
      * @throws Refusal where none of them waits any more
      */
-    public function __invoke(Stall $stall, User $by, array $ids, bool $agree, string $for = 'once'): BenchChange
+    public function __invoke(Stall $stall, ?User $by, array $ids, bool $agree, string $for = 'once'): BenchChange
     {
         $open = fn (): Collection => $this->open($stall, $ids, [Standing::Asks]);
 
@@ -50,7 +51,7 @@ final readonly class Decide
      *
      * @throws Refusal where none of them can be set back
      */
-    public function setBack(Stall $stall, User $by, array $ids): BenchChange
+    public function setBack(Stall $stall, ?User $by, array $ids): BenchChange
     {
         $open = fn (): Collection => $this->open($stall, $ids, [Standing::Followed, Standing::Agreed])
             ->filter(static fn (DriftChange $change): bool => $change->kind->waits())->values();
@@ -62,7 +63,7 @@ final readonly class Decide
      * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide it
      * @param  string  $words  with a place for how many
      */
-    private function decide(Stall $stall, User $by, callable $open, Standing $as, string $for, string $words): BenchChange
+    private function decide(Stall $stall, ?User $by, callable $open, Standing $as, string $for, string $words): BenchChange
     {
         [$step, $listings] = DB::transaction(function () use ($stall, $by, $open, $as, $for, $words): array {
             $found = $open();
@@ -79,7 +80,7 @@ final readonly class Decide
                 'stood' => DB::raw('standing'),
                 'standing' => $as,
                 'change_id' => $step->id,
-                'decided_by' => $by->id,
+                'decided_by' => $by?->id,
                 'decided_at' => Carbon::now(),
             ]);
             $this->fromNowOn($stall, $found, $as === Standing::Agreed ? Policy::Follow : Policy::Keep, $for, $step);

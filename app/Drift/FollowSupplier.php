@@ -6,6 +6,8 @@ namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ProjectListings;
+use WindowStall\Hooks\HookEvent;
+use WindowStall\Hooks\Tell;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;
 
@@ -57,6 +59,7 @@ final readonly class FollowSupplier
     {
         $stall = Stall::query()->findOrFail($more->connection->stall_id);
         $listings = self::listings($stall, $more);
+        $last = (int) DB::scalar('SELECT COALESCE(max(id), 0) FROM drift_changes WHERE stall_id = ?', [$stall->id]);
         ($this->judge)($stall, $more->connection, $more->run);
         KeepBack::of($more->connection);
         ($this->project)($stall, $listings);
@@ -68,6 +71,24 @@ final readonly class FollowSupplier
         if ($listings !== []) {
             $slugs = $stall->listings()->whereKey($listings)->pluck('slug')->map(strval(...));
             $stall->bumpShop(only: array_values($slugs->all()));
+        }
+        self::tell($stall, $more, $last);
+    }
+
+    /** Programs hear how much there is; what it is they ask for. */
+    private static function tell(Stall $stall, SupplierSaidMore $more, int $last): void
+    {
+        $made = DriftChange::query()->where('stall_id', $stall->id)->where('id', '>', $last)->toBase()
+            ->selectRaw('standing, count(*) AS n')->groupBy('standing')->pluck('n', 'standing')->all();
+        if ($made !== []) {
+            Tell::of($stall, HookEvent::Changes, [
+                'supplier' => $more->connection->name,
+                'run' => $more->run?->id,
+                'after' => $last,
+                'followed' => (int) ($made['followed'] ?? 0),
+                'asks' => (int) ($made['asks'] ?? 0),
+                'kept' => (int) ($made['kept'] ?? 0),
+            ]);
         }
     }
 

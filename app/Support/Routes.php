@@ -11,10 +11,13 @@ use Illuminate\Support\Facades\Route;
 final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
-    private const AREAS = ['Stall', 'Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter'];
+    private const AREAS = ['Stall', 'Hooks', 'Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter'];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
-    private const NUMBERS = ['listing', 'variant', 'picture', 'item', 'connection', 'run', 'order', 'recipe', 'change', 'search', 'line', 'version', 'revision', 'preview', 'look'];
+    private const NUMBERS = [
+        'listing', 'variant', 'picture', 'item', 'connection', 'run', 'order', 'recipe', 'change',
+        'search', 'line', 'version', 'revision', 'preview', 'look', 'hook', 'delivery',
+    ];
 
     public static function register(): void
     {

@@ -439,6 +439,27 @@ export interface SetAsideView {
   counts: number[];
 }
 
+export interface DeliveryView {
+  id: number;
+  event: string;
+  when: string;
+  state: string;
+  words: string;
+  body: string;
+}
+
+export interface HookView {
+  id: number;
+  address: string;
+  when: string;
+  deliveries: DeliveryView[];
+}
+
+export interface HooksView {
+  hooks: HookView[];
+  events: ChoiceView[];
+}
+
 export interface BoardRowView {
   id: number;
   listing: number;
@@ -1011,6 +1032,7 @@ export interface TokenView {
   name: string;
   made: string;
   used: string | null;
+  decides: boolean;
 }
 
 export interface ChoiceView {

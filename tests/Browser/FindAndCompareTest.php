@@ -54,7 +54,7 @@ final class FindAndCompareTest extends BrowserTestCase
     {
         $desk = $this->desk();
         $this->newStall($desk);
-        $desk->press('Paste a link')->write('The address of an item’s page at a supplier of yours', 'http://10.0.0.7/x')->press('Fetch it')->see('A supplier’s address begins with https://.');
+        $desk->press('Paste a link')->write('The address of an item’s page at a supplier of yours', 'http://10.0.0.7/x')->press('Fetch it')->see('An address that is called from here begins with https://.');
         $desk->write('The address of an item’s page at a supplier of yours', self::url('oakum.standins.localhost', '/goods/OD-1030'))->press('Fetch it');
         $desk->see('Brass Plant Mister')->see('Landed, by pieces in one parcel');
         self::assertFalse($desk->has('[data-radix-popper-content-wrapper]'), 'the field is put away');

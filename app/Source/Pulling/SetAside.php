@@ -6,6 +6,8 @@ namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Drift\Guards\Suspicion;
+use WindowStall\Hooks\HookEvent;
+use WindowStall\Hooks\Tell;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Jobs\PullCatalogue;
@@ -32,6 +34,11 @@ final readonly class SetAside
                 'missing' => $gathered->missed($connection, self::NAMED),
             ] + $run->subject]);
             $run->end(RunState::SetAside, $suspicions[0]->words.' Everything stays as it was; look under Drift.');
+            Tell::of(Stall::query()->findOrFail($connection->stall_id), HookEvent::SetAside, [
+                'supplier' => $connection->name,
+                'run' => $run->id,
+                'why' => array_map(static fn (Suspicion $s): string => $s->words, $suspicions),
+            ]);
             // The same may come right by itself: it is asked for again as after a fault, and the newest of them counts.
             $this->supersede($connection, $run);
             $failures = $connection->failures + 1;

@@ -27,7 +27,7 @@ final readonly class SettingsView
     {
         return new self(
             $stall->name, $stall->shopAddress('/'), $stall->country, $stall->home_market, $stall->currency, $stall->promise_days,
-            array_values($stall->tokens()->orderByDesc('id')->get()->map(static fn (PersonalAccessToken $t): TokenView => new TokenView($t->id, $t->name, $t->created_at?->diffForHumans() ?? '', $t->last_used_at?->diffForHumans()))->all()),
+            array_values($stall->tokens()->orderByDesc('id')->get()->map(static fn (PersonalAccessToken $t): TokenView => new TokenView($t->id, $t->name, $t->created_at?->diffForHumans() ?? '', $t->last_used_at?->diffForHumans(), $t->can('decide')))->all()),
             route('api.openapi'),
         );
     }

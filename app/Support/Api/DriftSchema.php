@@ -24,6 +24,39 @@ final class DriftSchema
         ]];
     }
 
+    /** @return array<string, mixed> */
+    public static function decisions(): array
+    {
+        $refusal = static fn (string $why): array => [
+            'description' => $why,
+            'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
+        ];
+
+        return ['post' => [
+            'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can take back',
+            'operationId' => 'decideChanges',
+            'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => OpenApi::object([
+                'changes' => ['type' => 'array', 'items' => ['type' => 'integer'], 'minItems' => 1, 'maxItems' => 1000],
+                'agree' => ['type' => 'boolean'],
+                'for' => [
+                    'enum' => ['once', 'listing', 'supplier'],
+                    'default' => 'once',
+                    'description' => 'whether the same is done by itself from now on',
+                ],
+            ], ['changes', 'agree'])]]],
+            'responses' => [
+                '200' => self::answer(OpenApi::object([
+                    'step' => ['type' => 'integer'],
+                    'words' => ['type' => 'string'],
+                    'decided' => ['type' => 'array', 'items' => ['type' => 'integer']],
+                ])),
+                '401' => $refusal('No such token'),
+                '403' => $refusal('A token that may read only'),
+                '422' => $refusal('Nothing of it waits any more, or it can’t be read'),
+            ],
+        ]];
+    }
+
     /** @return array<string, array<string, mixed>> */
     public static function schemas(): array
     {

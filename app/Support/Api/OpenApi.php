@@ -35,11 +35,13 @@ final class OpenApi
                 '/prices' => self::list('Price', 'What each variant is sold for in a market, what that costs and keeps', [['name' => 'market', 'in' => 'query', 'description' => 'ISO 3166 country; the home market when it is left out', 'schema' => ['type' => 'string']]]),
                 '/price-trials' => PriceTrialSchema::path(),
                 '/drift' => self::list('Change', 'What suppliers changed: what waits for a person, or what stands otherwise', [['name' => 'standing', 'in' => 'query', 'schema' => ['type' => 'string', 'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled'], 'default' => 'asks']]]),
+                '/drift/decisions' => DriftSchema::decisions(),
                 '/listings/{listing}/history' => DriftSchema::history(),
             ],
+            'webhooks' => HookSchema::webhooks(),
             'components' => [
                 'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE']],
-                'schemas' => ['Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Price' => self::price(), ...PriceTrialSchema::schemas(), ...DriftSchema::schemas(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
+                'schemas' => [...HookSchema::schemas(), 'Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Price' => self::price(), ...PriceTrialSchema::schemas(), ...DriftSchema::schemas(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
             ],
         ];
     }

@@ -18,6 +18,7 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::get('/listings', ListingsController::class)->name('listings');
         Route::get('/listings/{listing}/history', [DriftController::class, 'history'])->name('history');
         Route::get('/drift', [DriftController::class, 'index'])->name('drift');
+        Route::post('/drift/decisions', [DriftController::class, 'decide'])->name('decisions');
         Route::get('/items', ItemsController::class)->name('items');
         Route::get('/runs', RunsController::class)->name('runs');
         Route::get('/prices', PricesController::class)->name('prices');

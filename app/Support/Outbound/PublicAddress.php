@@ -39,7 +39,7 @@ final readonly class PublicAddress
             return new self($url, $host, $port, null);
         }
         if ($scheme !== 'https' || $host === '') {
-            throw new Refusal('A supplier’s address begins with https://.');
+            throw new Refusal('An address that is called from here begins with https://.');
         }
         if (isset($parts['user']) || isset($parts['pass'])) {
             throw new Refusal('Leave name and password out of the address.');
@@ -47,7 +47,7 @@ final readonly class PublicAddress
         $addresses = filter_var($host, FILTER_VALIDATE_IP) !== false ? [$host] : self::lookUp($host);
         foreach ($addresses as $ip) {
             if (! self::global($ip)) {
-                throw new Refusal(sprintf('%s lies in a private network; suppliers are reached at public addresses only.', $host));
+                throw new Refusal(sprintf('%s lies in a private network; only public addresses are called.', $host));
             }
         }
 

@@ -4,6 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
+import { Hooks } from '@/hooks/Hooks';
 import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
@@ -59,6 +60,7 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         </div>
       </form>
       <Tokens tokens={s.tokens} apiAddress={s.apiAddress} />
+      <Hooks />
     </div>
   );
 }

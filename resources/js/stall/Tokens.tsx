@@ -10,9 +10,10 @@ import { Button } from '@/ui/Button';
 export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress: string }) {
   const handle = useHandle();
   const [name, setName] = useState('');
+  const [decide, setDecide] = useState(false);
   const [made, setMade] = useState<string | null>(null);
   const make = () => {
-    send<{ token: string }>('POST', route('tokens.store', handle), { name })
+    send<{ token: string }>('POST', route('tokens.store', handle), { name, decide })
       .then((answer) => {
         setMade(answer.token);
         setName('');
@@ -24,7 +25,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
     <section className="mt-12 border-t border-line pt-5" aria-label="For programs">
       <h2 className="name text-[19px]">For programs</h2>
       <p className="mt-1 mb-4 text-mute">
-        A program with a token can read this stall’s listings, items and pulls.{' '}
+        A program with a token can read this stall’s listings, items, pulls and what suppliers changed.{' '}
         <a href={apiAddress} className="underline">
           How it asks
         </a>
@@ -42,7 +43,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
           <li key={t.id} className="flex items-baseline gap-4 border-t border-line py-2">
             <b className="font-semibold">{t.name}</b>
             <span className="flex-1 text-mute">
-              made {t.made}, {t.used ? `used ${t.used}` : 'not used yet'}
+              {t.decides ? 'reads and decides, ' : 'reads, '}made {t.made}, {t.used ? `used ${t.used}` : 'not used yet'}
             </span>
             <button
               type="button"
@@ -69,6 +70,10 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
             onChange={(e) => setName(e.target.value)}
             className="block w-64 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
           />
+        </label>
+        <label className="flex items-center gap-2 py-1.5 text-mute">
+          <input type="checkbox" checked={decide} onChange={(e) => setDecide(e.target.checked)} />
+          may decide what suppliers changed
         </label>
         <Button type="submit" disabled={name.trim() === ''}>
           Make a token

@@ -112,7 +112,7 @@ final class PicturesTest extends AppTestCase
         $listing->pictures()->create(['stall_id' => $stall->id, 'source' => config('stall.oakum.address').'/pictures/OD-1014/77-x.png', 'state' => Picture::WAITING]);
         app()->call([new FetchPictures($listing->id), 'handle']);
         self::assertSame([Picture::READY, Picture::FAILED, Picture::FAILED], $listing->pictures()->pluck('state')->all());
-        self::assertSame(['A supplier’s address begins with https://.', 'oakum.standins.localhost didn’t give the file (it answered 404). Check the address.'], $listing->pictures()->whereNotNull('trouble')->pluck('trouble')->all());
+        self::assertSame(['An address that is called from here begins with https://.', 'oakum.standins.localhost didn’t give the file (it answered 404). Check the address.'], $listing->pictures()->whereNotNull('trouble')->pluck('trouble')->all());
         $written = Storage::disk('media')->allFiles();
         app()->call([new FetchPictures($listing->id), 'handle']);
         self::assertSame($written, Storage::disk('media')->allFiles());

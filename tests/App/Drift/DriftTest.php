@@ -318,6 +318,29 @@ final class DriftTest extends AppTestCase
         $ask('/listings/999999999/history')->assertNotFound();
     }
 
+    public function test_a_program_that_may_decide_decides_and_a_person_takes_it_back(): void
+    {
+        $before = $this->price('a');
+        $this->says(costs: ['a' => 864]);
+        $change = $this->change('cost');
+        $ask = function (array $abilities, array $said): \Illuminate\Testing\TestResponse {
+            app('auth')->forgetGuards();
+
+            return $this->withToken($this->stall->createToken('x', $abilities)->plainTextToken)
+                ->postJson(route('api.decisions'), $said);
+        };
+        $ask(['read'], ['changes' => [$change->id], 'agree' => true])->assertForbidden();
+        self::assertSame($before, $this->price('a'));
+        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertOk()
+            ->assertJsonPath('decided', [$change->id])->assertJsonPath('words', 'agreed to 1 change of a supplier');
+        self::assertSame([$change->price_agreed, null], [$this->price('a'), $change->refresh()->decided_by]);
+        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertUnprocessable();
+        app('auth')->forgetGuards();
+        $this->flushHeaders()->signIn();
+        $this->takeBack();
+        self::assertSame($before, $this->price('a'));
+    }
+
     public function test_rules_are_set_supplier_by_supplier(): void
     {
         $connection = $this->world->connection($this->stall);

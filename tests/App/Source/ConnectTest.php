@@ -32,8 +32,8 @@ final class ConnectTest extends AppTestCase
         $try = fn (string $address, string $key) => $this->from(route('source.connect', $stall))->post(route('source.connections.store', $stall), ['kind' => 'oakum', 'address' => $address, 'key' => $key]);
         $try((string) config('stall.oakum.address'), 'no-such-key')->assertSessionHasErrors(['said' => 'Oakum Depot doesn’t know this key. Copy it again from your account there.']);
         $try('http://oakum.standins.localhost:9', 'x')->assertSessionHasErrors(['said' => 'Nothing answers at oakum.standins.localhost, where Oakum Depot should be. Check the address, or try again later.']);
-        $try('https://10.0.0.7', 'x')->assertSessionHasErrors(['said' => '10.0.0.7 lies in a private network; suppliers are reached at public addresses only.']);
-        $try('http://supplier.example', 'x')->assertSessionHasErrors(['said' => 'A supplier’s address begins with https://.']);
+        $try('https://10.0.0.7', 'x')->assertSessionHasErrors(['said' => '10.0.0.7 lies in a private network; only public addresses are called.']);
+        $try('http://supplier.example', 'x')->assertSessionHasErrors(['said' => 'An address that is called from here begins with https://.']);
         $try('http://payment.standins.localhost:'.parse_url((string) config('app.url'), PHP_URL_PORT), 'x')->assertSessionHasErrors(['said' => 'What answers at this address isn’t Oakum Depot: its answer can’t be read.']);
         self::assertSame(0, $stall->connections()->count());
     }

@@ -102,8 +102,8 @@ final class MappingTest extends AppTestCase
         $try = fn (string $address): TestResponse => $this->from('/')->post(route('source.connections.store', $this->stall), ['kind' => 'feed', 'name' => 'X', 'address' => $address]);
         $try(config('stall.kilnfold.address').'/')->assertSessionHasErrors(['said' => 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.']);
         $try(config('stall.kilnfold.address').'/none.csv')->assertSessionHasErrors(['said' => 'kilnfold.standins.localhost didn’t give the file (it answered 404). Check the address.']);
-        $try('http://127.0.0.1/list.csv')->assertSessionHasErrors(['said' => 'A supplier’s address begins with https://.']);
-        $try('https://169.254.169.254/list.csv')->assertSessionHasErrors(['said' => '169.254.169.254 lies in a private network; suppliers are reached at public addresses only.']);
+        $try('http://127.0.0.1/list.csv')->assertSessionHasErrors(['said' => 'An address that is called from here begins with https://.']);
+        $try('https://169.254.169.254/list.csv')->assertSessionHasErrors(['said' => '169.254.169.254 lies in a private network; only public addresses are called.']);
         $try('https://[::1]/list.csv')->assertSessionHasErrors('said');
         $try('')->assertSessionHasErrors(['said' => 'Send a file, or give the address it is fetched from.']);
         self::assertSame(0, $this->stall->connections()->count());

@@ -6,8 +6,10 @@ namespace WindowStall\Drift\Http\Api;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
+use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Drift\Moment;
 use WindowStall\Drift\Timeline;
@@ -18,6 +20,9 @@ use WindowStall\Support\Http\Typed;
 /** What suppliers changed, as programs read it; and what was said of a listing in the course of time. */
 final readonly class DriftController
 {
+    /** What a token has to be allowed. */
+    public const DECIDE = 'decide';
+
     /** GET /api/v1/drift: changes, oldest first; those that wait unless "standing" names others. */
     public function index(Request $request): JsonResponse
     {
@@ -28,6 +33,24 @@ final readonly class DriftController
             ->whereHas('listing')->with('connection')->orderBy('id')->limit($page->limit + 1)->get();
 
         return $page->answer($rows, static fn (DriftChange $change): array => self::change($stall, $change));
+    }
+
+    /** POST /api/v1/drift/decisions: lets changes count, or keeps what was agreed; one step, which people can take back. */
+    public function decide(Request $request, Decide $decide): JsonResponse
+    {
+        $stall = self::stall($request);
+        abort_unless($stall->tokenCan(self::DECIDE), 403, 'This token may read, and not decide.');
+        $typed = $request->validate([
+            'changes' => 'required|array|min:1|max:'.Decide::MOST,
+            'changes.*' => 'integer|min:1|max:9000000000000000',
+            'agree' => 'required|boolean',
+            'for' => ['sometimes', Rule::in(['once', 'listing', 'supplier'])],
+        ]);
+        $ids = array_values(array_map(intval(...), (array) $typed['changes']));
+        $step = $decide($stall, null, $ids, (bool) $typed['agree'], $typed['for'] ?? 'once');
+        $decided = DriftChange::query()->where('change_id', $step->id)->orderBy('id')->pluck('id')->all();
+
+        return new JsonResponse(['step' => $step->id, 'words' => $step->words, 'decided' => $decided]);
     }
 
     /** GET /api/v1/listings/{listing}/history: newest first. */
