@@ -16,7 +16,7 @@ export function Hooks() {
     wanted.then(setView).catch((e: unknown) => toast.error(words(e)));
   };
   useEffect(() => {
-    send<HooksView>('GET', route('hooks', handle))
+    send<HooksView>('GET', route('programs', handle))
       .then(setView)
       .catch((e: unknown) => toast.error(words(e)));
   }, [handle]);
@@ -39,17 +39,17 @@ export function Hooks() {
           key={hook.id}
           hook={hook}
           onEnd={() => {
-            ask(send<HooksView>('DELETE', route('hooks.destroy', [handle, hook.id])));
+            ask(send<HooksView>('DELETE', route('programs.destroy', [handle, hook.id])));
           }}
           onAgain={(delivery) => {
-            ask(send<HooksView>('POST', route('hooks.again', [handle, hook.id, delivery])));
+            ask(send<HooksView>('POST', route('programs.again', [handle, hook.id, delivery])));
           }}
         />
       ))}
       <NewHook
         events={view.events}
         onMake={(address, events) => {
-          send<{ secret: string; hooks: HooksView }>('POST', route('hooks.store', handle), { address, events })
+          send<{ secret: string; hooks: HooksView }>('POST', route('programs.store', handle), { address, events })
             .then((got) => {
               setSecret(got.secret);
               setView(got.hooks);
@@ -104,7 +104,7 @@ function NewHook({ events, onMake }: { events: HooksView['events']; onMake: (add
   const [chosen, setChosen] = useState<string[]>([]);
   return (
     <form
-      className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-3"
+      className="mt-3"
       onSubmit={(e) => {
         e.preventDefault();
         onMake(address, chosen);
@@ -118,20 +118,23 @@ function NewHook({ events, onMake }: { events: HooksView['events']; onMake: (add
           maxLength={600}
           placeholder="https://"
           onChange={(e) => setAddress(e.target.value)}
-          className="block w-80 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+          className="block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
         />
       </label>
-      {events.map((event) => (
-        <label key={event.value} className="flex items-center gap-2 py-1.5 text-mute">
-          <input
-            type="checkbox"
-            checked={chosen.includes(event.value)}
-            onChange={(e) => setChosen(e.target.checked ? [...chosen, event.value] : chosen.filter((c) => c !== event.value))}
-          />
-          {event.label}
-        </label>
-      ))}
-      <Button type="submit" disabled={address.trim() === '' || chosen.length === 0}>
+      <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">
+        <span className="text-mute">Tell it when</span>
+        {events.map((event) => (
+          <label key={event.value} className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              checked={chosen.includes(event.value)}
+              onChange={(e) => setChosen(e.target.checked ? [...chosen, event.value] : chosen.filter((c) => c !== event.value))}
+            />
+            {event.label}
+          </label>
+        ))}
+      </div>
+      <Button type="submit" className="mt-4" disabled={address.trim() === '' || chosen.length === 0}>
         Tell it
       </Button>
     </form>

@@ -78,32 +78,32 @@ final class HooksTest extends AppTestCase
         self::assertSame(DeliveryState::Failed, $delivery->state);
         (new Deliver($delivery->id))->handle();
         self::assertSame(8, $delivery->refresh()->tries, 'given up is given up');
-        $this->postJson(route('hooks.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertOk()
+        $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertOk()
             ->assertJsonPath('hooks.0.deliveries.0.words', 'on its way');
-        $this->postJson(route('hooks.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertUnprocessable();
+        $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertUnprocessable();
     }
 
     public function test_only_public_addresses_are_told_and_only_ones_own(): void
     {
         foreach (['http://example.com/x', 'https://127.0.0.1/x', 'https://10.1.2.3/x', 'nonsense'] as $address) {
-            $this->postJson(route('hooks.store', $this->stall), ['address' => $address, 'events' => ['order.paid']])->assertUnprocessable();
+            $this->postJson(route('programs.store', $this->stall), ['address' => $address, 'events' => ['order.paid']])->assertUnprocessable();
         }
-        $this->postJson(route('hooks.store', $this->stall), ['address' => self::ADDRESS, 'events' => ['mood']])->assertUnprocessable();
+        $this->postJson(route('programs.store', $this->stall), ['address' => self::ADDRESS, 'events' => ['mood']])->assertUnprocessable();
         $hook = $this->make();
         self::assertNotSame($hook->secret, DB::table('hooks')->value('secret'), 'kept so that a copy of the table tells nothing');
-        $this->getJson(route('hooks', $this->stall))->assertOk()->assertJsonMissing(['secret' => $hook->secret])
+        $this->getJson(route('programs', $this->stall))->assertOk()->assertJsonMissing(['secret' => $hook->secret])
             ->assertJsonPath('hooks.0.when', 'when suppliers change what you sell, or an order is paid for');
         $other = $this->world->stall();
-        $this->deleteJson(route('hooks.destroy', [$other, $hook->id]))->assertNotFound();
+        $this->deleteJson(route('programs.destroy', [$other, $hook->id]))->assertNotFound();
         Tell::of($other, HookEvent::Paid, []);
         Tell::of($this->stall, HookEvent::SetAside, []);
         self::assertSame(0, Delivery::query()->count(), 'another’s, and what it didn’t ask for');
-        $this->deleteJson(route('hooks.destroy', [$this->stall, $hook->id]))->assertOk()->assertJsonCount(0, 'hooks');
+        $this->deleteJson(route('programs.destroy', [$this->stall, $hook->id]))->assertOk()->assertJsonCount(0, 'hooks');
     }
 
     private function make(): Hook
     {
-        $this->postJson(route('hooks.store', $this->stall), [
+        $this->postJson(route('programs.store', $this->stall), [
             'address' => self::ADDRESS,
             'events' => [HookEvent::Changes->value, HookEvent::Paid->value],
         ])->assertOk()->assertJsonPath('secret', fn (string $s): bool => str_starts_with($s, 'whsec_'));
