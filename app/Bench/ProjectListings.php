@@ -124,6 +124,8 @@ final readonly class ProjectListings
                 $s->supplier_variant_id,
                 $s->supplierVariant?->available() ?? 0,
                 $s->use,
+                $s->supplierVariant?->landed_minor,
+                $s->supplierVariant?->days_max,
             ))->all());
             $sold = $sources === [] ? null : Source::selling($sources)->id;
             if ($row->sold_variant_id !== $sold) {

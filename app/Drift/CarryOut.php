@@ -9,6 +9,8 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\VariantSource;
 use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Likeness;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
@@ -31,6 +33,8 @@ final readonly class CarryOut
             ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
             ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
             ChangeKind::ItemBack => $agreed ? $this->takeUp($listing) : null,
+            ChangeKind::VariantRenamed => $agreed ? $this->rekey($change) : null,
+            ChangeKind::ItemRenamed => $agreed ? $this->move($listing, $change) : null,
             default => null,
         };
     }
@@ -94,6 +98,50 @@ final readonly class CarryOut
                 'own_on' => true,
             ]);
         }
+    }
+
+    /** The listing's variant is sold as the one of the new code from now on; price, options and orders stay with it. */
+    private function rekey(DriftChange $change): void
+    {
+        $now = SupplierVariant::query()->where('supplier_item_id', $change->supplier_item_id)
+            ->where('external_id', (string) (is_string($change->said) ? $change->said : ''))->first();
+        if ($now !== null && $change->listingVariant !== null) {
+            $this->sellAs($change->listingVariant, $now);
+        }
+    }
+
+    /** The listing goes over to the item of the new code, variant by variant as they are recognised. */
+    private function move(Listing $listing, DriftChange $change): void
+    {
+        $to = SupplierItem::query()->where('connection_id', $change->connection_id)
+            ->where('external_id', (string) (is_string($change->said) ? $change->said : ''))->first();
+        $was = $listing->supplierItem?->words?->item();
+        $is = $to?->words?->item();
+        if ($to === null || $was === null || $is === null) {
+            return;
+        }
+        $as = Likeness::variants($was->variants, $is->variants);
+        $now = SupplierVariant::query()->where('supplier_item_id', $to->id)->get()->keyBy('external_id');
+        foreach ($listing->variants()->get() as $variant) {
+            $same = $now->get($variant->external_id) ?? $now->get(($as[$variant->external_id][0] ?? null)->id ?? '');
+            if ($same !== null) {
+                $this->sellAs($variant, $same);
+            }
+        }
+        $listing->update([
+            'supplier_item_id' => $to->id,
+            'agreed_words_id' => $to->words_id,
+            'supplier_gone' => false,
+            // What was agreed stands until somebody says otherwise.
+            'waiting' => $listing->waiting + ['title' => $was->title, 'words' => $was->description],
+        ]);
+    }
+
+    private function sellAs(ListingVariant $variant, SupplierVariant $now): void
+    {
+        VariantSource::query()->where('listing_variant_id', $variant->id)
+            ->where('supplier_variant_id', $variant->supplier_variant_id)->update(['supplier_variant_id' => $now->id]);
+        $variant->update(['supplier_variant_id' => $now->id, 'external_id' => $now->external_id]);
     }
 
     /** One that another supplier sells as well stays; it only loses this source. */

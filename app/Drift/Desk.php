@@ -21,6 +21,7 @@ final readonly class Desk
         CASE
             WHEN drift_changes.kind = 'cost' THEN CASE WHEN drift_changes.moved_bp < 0 THEN 'cost_down' ELSE 'cost_up' END
             WHEN drift_changes.kind IN ('title', 'words', 'pictures') THEN 'rewritten'
+            WHEN drift_changes.kind IN ('variant_as', 'item_as') THEN 'renamed'
             ELSE drift_changes.kind
         END
         SQL;

@@ -51,8 +51,13 @@ final readonly class FollowSupplier
         ORDER BY listing.id
         SQL;
 
-    public function __construct(private JudgeListings $judge, private ProjectListings $project, private ReckonChanges $reckon)
-    {
+    public function __construct(
+        private JudgeListings $judge,
+        private RecogniseLater $recognise,
+        private PutByWhatIsGone $putBy,
+        private ProjectListings $project,
+        private ReckonChanges $reckon,
+    ) {
     }
 
     public function handle(SupplierSaidMore $more): void
@@ -61,6 +66,10 @@ final readonly class FollowSupplier
         $listings = self::listings($stall, $more);
         $last = (int) DB::scalar('SELECT COALESCE(max(id), 0) FROM drift_changes WHERE stall_id = ?', [$stall->id]);
         ($this->judge)($stall, $more->connection, $more->run);
+        if ($more->run !== null) {
+            ($this->recognise)($stall, $more->connection, $more->run);
+            $listings = array_values(array_unique([...$listings, ...($this->putBy)($stall, $more->connection, $more->run)]));
+        }
         KeepBack::of($more->connection);
         ($this->project)($stall, $listings);
         $leapt = ($this->reckon)($stall);

@@ -48,7 +48,7 @@ final readonly class JudgeListings
         ORDER BY 1
         SQL;
 
-    public function __construct(private CarryOut $carryOut)
+    public function __construct(private CarryOut $carryOut, private Recognise $recognise)
     {
     }
 
@@ -76,7 +76,7 @@ final readonly class JudgeListings
             ->orderBy('id')->get()->groupBy('listing_id');
         $book = new JudgedBook($stall, $this->carryOut);
         foreach ($listings as $listing) {
-            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $book))->judge();
+            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $book, $this->recognise))->judge();
         }
         $book->close();
     }

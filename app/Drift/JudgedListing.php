@@ -47,6 +47,7 @@ final class JudgedListing
         private readonly Collection $open,
         private readonly ?Run $run,
         private readonly JudgedBook $book,
+        private readonly Recognise $recognise,
     ) {
         $this->waiting = $listing->waiting;
     }
@@ -93,9 +94,10 @@ final class JudgedListing
         if ($this->listing->supplier_gone === ($item->gone_at !== null)) {
             return;
         }
-        $this->change($item, $item->gone_at !== null
+        $as = $item->gone_at !== null ? $this->recognise->item($item) : null;
+        $this->change($item, $as ?? ($item->gone_at !== null
             ? new Change(ChangeKind::ItemGone, null, 'The item', 'offered', 'no longer offered')
-            : new Change(ChangeKind::ItemBack, null, 'The item', 'no longer offered', 'offered'));
+            : new Change(ChangeKind::ItemBack, null, 'The item', 'no longer offered', 'offered')));
     }
 
     /** @param  bool  $whole  whether title, words and pictures of the item are the listing's */
@@ -149,7 +151,14 @@ final class JudgedListing
     /** What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves. */
     private function follows(DriftChange $row): bool
     {
-        $makeUp = [ChangeKind::VariantNew, ChangeKind::VariantGone, ChangeKind::ItemGone, ChangeKind::ItemBack];
+        $makeUp = [
+            ChangeKind::VariantNew,
+            ChangeKind::VariantGone,
+            ChangeKind::ItemGone,
+            ChangeKind::ItemBack,
+            ChangeKind::VariantRenamed,
+            ChangeKind::ItemRenamed,
+        ];
 
         return $row->standing === Standing::Followed && in_array($row->kind, $makeUp, true);
     }
@@ -167,6 +176,12 @@ final class JudgedListing
     /** The supplier took back what was open. */
     private function settled(SupplierItem $item, Change $change): bool
     {
+        if ($change->kind === ChangeKind::VariantRenamed) {
+            return $this->renamedAgain($item, $change);
+        }
+        if ($change->kind === ChangeKind::ItemBack) {
+            $this->open($item, ChangeKind::ItemRenamed, null)?->update(['standing' => Standing::Settled, 'rule' => 'the supplier took it back']);
+        }
         $opposite = ChangeKind::tryFrom(self::OPPOSITE[$change->kind->value] ?? '');
         $row = $opposite === null ? null : $this->open($item, $opposite, $change->variantId);
         if ($row === null) {
@@ -175,6 +190,18 @@ final class JudgedListing
         $row->update(['standing' => Standing::Settled, 'rule' => 'the supplier took it back']);
 
         return true;
+    }
+
+    /** What asks whether it is another has a third code by now, or the first again. */
+    private function renamedAgain(SupplierItem $item, Change $change): bool
+    {
+        $row = $this->open->first(static fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
+            && $row->kind === ChangeKind::VariantRenamed && $row->said === $change->variantId && $row->standing === Standing::Asks);
+        $row?->update($row->variant === $change->said
+            ? ['standing' => Standing::Settled, 'rule' => 'the supplier took it back']
+            : ['said' => $change->said, 'after' => $change->after]);
+
+        return $row !== null;
     }
 
     /** What was open already: what is said now takes the place of what was said then, or it is as it was agreed again. */

@@ -13,7 +13,7 @@ use WindowStall\Stall\Stall;
 /**
  * A stall's rules for what suppliers change, as they are or as somebody tries them: for all suppliers, and for each.
  *
- * @phpstan-type RuleEdit array{connection?: int|null, fact?: string, policy?: string, band?: int|float|string, floor?: string, guard?: string, share?: int|float|string, keptBack?: int|string}
+ * @phpstan-type RuleEdit array{connection?: int|null, fact?: string, policy?: string, band?: int|float|string, floor?: string, pulls?: int|string, guard?: string, share?: int|float|string, keptBack?: int|string}
  */
 final class RuleBook
 {
@@ -58,6 +58,9 @@ final class RuleBook
         }
         if (isset($edit['floor'])) {
             $rules['floor'] = $edit['floor'];
+        }
+        if (isset($edit['pulls'])) {
+            $rules['pulls'] = (int) $edit['pulls'];
         }
         if ($connection === null) {
             $this->stall = $rules;

@@ -23,6 +23,10 @@ enum ChangeKind: string
     case ItemGone = 'item_gone';
     case ItemBack = 'item_back';
 
+    /** A variant, or an item, that seems to stand there under another code. */
+    case VariantRenamed = 'variant_as';
+    case ItemRenamed = 'item_as';
+
     /** What of an item it changes, for which a seller can have a rule. */
     public function fact(): FactName
     {
@@ -38,6 +42,7 @@ enum ChangeKind: string
             self::LeadTime => FactName::LeadTime,
             self::Rrp => FactName::Rrp,
             self::ItemGone, self::ItemBack => FactName::Availability,
+            self::VariantRenamed, self::ItemRenamed => FactName::Codes,
         };
     }
 

@@ -29,12 +29,18 @@ final readonly class Drift
     public static function between(SupplierItem $agreed, SupplierItem $now): self
     {
         $changes = self::ofItem($agreed, $now);
+        $renamed = Likeness::variants($agreed->variants, $now->variants);
         foreach ($agreed->variants as $before) {
             $after = $now->variant($before->id);
-            array_push($changes, ...($after === null ? [self::gone($before)] : self::within($before, $after)));
+            array_push($changes, ...match (true) {
+                $after !== null => self::within($before, $after),
+                isset($renamed[$before->id]) => [self::renamed($before, ...$renamed[$before->id])],
+                default => [self::gone($before)],
+            });
         }
+        $known = array_map(static fn (array $to): string => $to[0]->id, array_values($renamed));
         foreach ($now->variants as $variant) {
-            if ($agreed->variant($variant->id) === null) {
+            if ($agreed->variant($variant->id) === null && ! in_array($variant->id, $known, true)) {
                 $changes[] = new Change(ChangeKind::VariantNew, $variant->id, $variant->label(), 'not offered', 'offered at '.self::money($variant->cost));
             }
         }
@@ -135,6 +141,18 @@ final readonly class Drift
     private static function gone(SupplierVariant $variant): Change
     {
         return new Change(ChangeKind::VariantGone, $variant->id, $variant->label(), 'offered', 'no longer offered');
+    }
+
+    private static function renamed(SupplierVariant $before, SupplierVariant $after, string $why): Change
+    {
+        return new Change(
+            kind: ChangeKind::VariantRenamed,
+            variantId: $before->id,
+            about: $before->label(),
+            before: $before->sku,
+            after: sprintf('%s, by %s', $after->sku, $why),
+            said: $after->id,
+        );
     }
 
     private static function plain(string $html): string

@@ -11,6 +11,7 @@ enum Group: string
     case CostDown = 'cost_down';
     case ItemGone = 'item_gone';
     case VariantGone = 'variant_gone';
+    case Renamed = 'renamed';
     case VariantNew = 'variant_new';
     case Rewritten = 'rewritten';
     case ItemBack = 'item_back';
@@ -24,6 +25,7 @@ enum Group: string
     {
         return match ($kind) {
             ChangeKind::Cost => $movedBp !== null && $movedBp < 0 ? self::CostDown : self::CostUp,
+            ChangeKind::VariantRenamed, ChangeKind::ItemRenamed => self::Renamed,
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => self::Rewritten,
             default => self::from($kind->value),
         };

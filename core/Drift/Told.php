@@ -38,6 +38,11 @@ final readonly class Told
                     : 'They can’t be bought any more; agreeing takes them off their listings.',
                 true,
             ),
+            Group::Renamed => new self(
+                $supplier.' seems to have '.self::some($f->count, 'something of yours', 'things of yours').' under another code',
+                "Shoppers can’t buy $them until you agree that it is the same; listing, prices, orders and address stay.",
+                true,
+            ),
             Group::ItemGone => new self(
                 $supplier.' no longer offers '.self::some($f->count, 'an item of yours', 'items of yours'),
                 ($one ? 'It' : 'They')." can’t be bought; agreeing puts $them by, with orders and address kept.",

@@ -18,6 +18,7 @@ enum FactName: string
     case Weight = 'weight';
     case LeadTime = 'lead';
     case Rrp = 'rrp';
+    case Codes = 'codes';
 
     public function words(): string
     {
@@ -33,6 +34,7 @@ enum FactName: string
             self::Weight => 'weights',
             self::LeadTime => 'days to post',
             self::Rrp => 'recommended prices',
+            self::Codes => 'codes of the same goods',
         };
     }
 
@@ -49,7 +51,7 @@ enum FactName: string
     public function choices(): array
     {
         return match ($this) {
-            self::Stock, self::Weight, self::LeadTime, self::Rrp, self::Availability => [Policy::Follow, Policy::Ask],
+            self::Stock, self::Weight, self::LeadTime, self::Rrp, self::Availability, self::Codes => [Policy::Follow, Policy::Ask],
             default => Policy::cases(),
         };
     }

@@ -12,9 +12,15 @@ final readonly class Policies
 
     public const MOST_BAND = 100_000;
 
+    /** After how many pulls what is gone is put by without anybody having said so. */
+    public const PULLS = 5;
+
+    public const MOST_PULLS = 99;
+
     /**
      * @param  array<string, Policy>  $facts  by the fact's name
      * @param  array<string, string>  $whence  and who said so
+     * @param  int  $afterPulls  after so many pulls what is gone is put by all the same; 0 never
      */
     private function __construct(
         private array $facts,
@@ -22,19 +28,20 @@ final readonly class Policies
         public int $bandBp,
         private string $bandWhence,
         public FloorPolicy $floor,
+        public int $afterPulls,
     ) {
     }
 
     /**
      * @param  array<string, array<mixed>>  $layers  who said it ("for the stall", "for Oakum Depot") → what is said, the
      *                                               farthest first: fact names to policies, "band" in basis points, "floor" to a
-     *                                               {@see FloorPolicy}; what can't be read isn't said
+     *                                               {@see FloorPolicy}, "pulls" to a number; what can't be read isn't said
      */
     public static function of(array $layers): self
     {
         $facts = $whence = [];
         [$band, $bandWhence] = [self::BAND, 'as it begins'];
-        $floor = FloorPolicy::Ask;
+        [$floor, $pulls] = [FloorPolicy::Ask, self::PULLS];
         foreach ($layers as $who => $said) {
             foreach (FactName::cases() as $fact) {
                 $policy = is_string($said[$fact->value] ?? null) ? Policy::tryFrom($said[$fact->value]) : null;
@@ -47,9 +54,12 @@ final readonly class Policies
                 [$band, $bandWhence] = [$said['band'], $who];
             }
             $floor = (is_string($said['floor'] ?? null) ? FloorPolicy::tryFrom($said['floor']) : null) ?? $floor;
+            if (is_int($said['pulls'] ?? null) && $said['pulls'] >= 0 && $said['pulls'] <= self::MOST_PULLS) {
+                $pulls = $said['pulls'];
+            }
         }
 
-        return new self($facts, $whence, $band, $bandWhence, $floor);
+        return new self($facts, $whence, $band, $bandWhence, $floor, $pulls);
     }
 
     public function for(FactName $fact): Policy

@@ -424,6 +424,7 @@ export interface RulesView {
   band: string;
   floor: string;
   floors: ChoiceView[];
+  pulls: number;
   guards: Record<string, string>;
   keptBack: number;
 }

@@ -28,12 +28,13 @@ final class RuleEdits
         $suppliers = $stall->connections()->whereNull('disconnected_at')->pluck('id')->all();
         $typed = $request->validate([
             'edits' => 'required|array|min:1|max:'.self::MOST,
-            'edits.*' => 'array:connection,fact,policy,band,floor,guard,share,keptBack',
+            'edits.*' => 'array:connection,fact,policy,band,floor,pulls,guard,share,keptBack',
             'edits.*.connection' => ['nullable', 'integer', Rule::in($suppliers)],
             'edits.*.fact' => ['sometimes', 'required', Rule::enum(FactName::class)],
             'edits.*.policy' => ['required_with:edits.*.fact', Rule::enum(Policy::class)],
             'edits.*.band' => 'sometimes|required|numeric|min:0|max:'.(Policies::MOST_BAND / 100),
             'edits.*.floor' => ['sometimes', 'required', Rule::enum(FloorPolicy::class)],
+            'edits.*.pulls' => 'sometimes|required|integer|between:0,'.Policies::MOST_PULLS,
             'edits.*.guard' => ['sometimes', 'required', Rule::in(array_keys((new GuardLimits)->toArray()))],
             'edits.*.share' => 'required_with:edits.*.guard|numeric|min:0|max:100',
             'edits.*.keptBack' => 'sometimes|required|integer|between:0,999',

@@ -55,6 +55,7 @@ final readonly class ChangeView
             $change->under_floor => 'It stands under its floor and isn’t sold until you say.',
             $change->kind === ChangeKind::Cost => 'The price stays until you say.',
             $change->kind === ChangeKind::VariantGone, $change->kind === ChangeKind::ItemGone => 'Shoppers can’t buy it.',
+            $change->kind === ChangeKind::VariantRenamed, $change->kind === ChangeKind::ItemRenamed => 'Shoppers can’t buy it until you agree.',
             $change->kind === ChangeKind::VariantNew => 'Not shown until you agree.',
             $change->kind->waits() => 'What you agreed to is shown until you say.',
             default => '',

@@ -22,6 +22,7 @@ final readonly class RulesView
      * @param  string  $band  how far a cost may move and still follow, in percent
      * @param  string  $floor  what becomes of a price that falls under its floor
      * @param  list<ChoiceView>  $floors
+     * @param  int  $pulls  after so many what is gone is put by; 0 never
      * @param  array<string, string>  $guards  guard → share in percent; none for all suppliers
      * @param  int  $keptBack  pieces of its stock that aren't sold
      */
@@ -32,6 +33,7 @@ final readonly class RulesView
         public string $band,
         public string $floor,
         public array $floors,
+        public int $pulls,
         public array $guards,
         public int $keptBack,
     ) {
@@ -68,6 +70,7 @@ final readonly class RulesView
             band: self::percent($policies->bandBp),
             floor: $policies->floor->value,
             floors: array_map(static fn (FloorPolicy $f): ChoiceView => new ChoiceView($f->value, $f->words()), FloorPolicy::cases()),
+            pulls: $policies->afterPulls,
             guards: $guards,
             keptBack: $keptBack,
         );

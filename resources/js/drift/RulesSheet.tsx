@@ -164,6 +164,20 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
               ))}
             </select>
             {fact.fact === 'cost' && <FloorAndBand rule={rule} follows={fact.policy === 'follow'} name={name} say={say} />}
+            {fact.fact === 'availability' && (
+              <>
+                {' and what is gone is put by after '}
+                <Figure
+                  label={`${name}, pulls until what is gone is put by`}
+                  value={String(rule.pulls)}
+                  onSay={(pulls) => {
+                    say(rule.connection, { pulls });
+                  }}
+                />
+                {rule.pulls === 1 ? ' pull' : ' pulls'}
+                {rule.pulls === 0 ? ' (never)' : ''}
+              </>
+            )}
             {n === rule.facts.length - 1 ? '. ' : '; '}
           </span>
         ))}

@@ -50,6 +50,10 @@ final class TwinGroupTest extends TestCase
         self::assertSame(1, $pick([1, 0, true], [2, 0, true]), 'when none has it, the first');
         self::assertSame(2, $pick([1, 9, false], [2, 0, true]), 'one that isn’t used never sells');
         self::assertSame(1, $pick([1, 0, false], [2, 0, false]));
+        self::assertSame(3, $pick([1, 0, true, 400], [2, 9, true, 700], [3, 9, true, 650]), 'out: the one that costs least landed');
+        self::assertSame(3, $pick([1, 0, true], [2, 9, true, 650, 9], [3, 9, true, 650, 4]), 'of two that cost the same the sooner');
+        self::assertSame(2, $pick([1, 0, true], [2, 9, true, 650], [3, 9, true]), 'one that isn’t delivered comes last');
+        self::assertSame(1, $pick([1, 1, true, 900], [2, 9, true, 650]), 'the first is given it back, dearer or not');
     }
 
     private static function twin(int $id, ?int $landed, ?int $days, int $stock, string $metal = 'Steel'): Twin

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+
+/** What was gone in so many pulls one after the other is put by, with the reason, though nobody said so. */
+final readonly class PutByWhatIsGone
+{
+    public function __construct(private CarryOut $carryOut)
+    {
+    }
+
+    /** @return list<int> the listings that it changed */
+    public function __invoke(Stall $stall, SupplierConnection $connection, Run $run): array
+    {
+        $listings = [];
+        $gone = DriftChange::query()->with(['listing', 'listingVariant'])->where('stall_id', $stall->id)
+            ->where('connection_id', $connection->id)->where('standing', Standing::Asks)
+            ->whereIn('kind', [ChangeKind::VariantGone, ChangeKind::ItemGone])->whereHas('listing')->lazyById(200);
+        foreach ($gone as $change) {
+            $most = Rules::for($stall, $connection, $change->listing)->afterPulls;
+            $pulls = $most === 0 ? 0 : $this->pulls($connection, $change, $run);
+            if ($most === 0 || $pulls < $most) {
+                continue;
+            }
+            DB::transaction(function () use ($stall, $change, $pulls): void {
+                ($this->carryOut)($stall, $change, true);
+                $change->update(['standing' => Standing::Followed, 'rule' => sprintf('gone in %d pulls one after the other', $pulls)]);
+                JudgeListings::count([$change->listing_id]);
+            });
+            $listings[] = $change->listing_id;
+        }
+
+        return array_values(array_unique($listings));
+    }
+
+    /** Pulls in which it was gone, the one that is under way among them. */
+    private function pulls(SupplierConnection $connection, DriftChange $change, Run $run): int
+    {
+        return 1 + $connection->runs()->where('kind', RunKind::Pull)->where('state', RunState::Done)
+            ->where('id', '>=', (int) $change->run_id)->whereKeyNot($run->id)->whereNull('subject->item')->count();
+    }
+}
