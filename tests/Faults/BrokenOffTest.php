@@ -51,7 +51,8 @@ final class BrokenOffTest extends FaultsTestCase
         return OneStall::within($stall->id, function () use ($stall, $at, $how): array {
             $supplier = $this->world->feed($stall, Samples::table(20), Samples::mapping());
             $this->pullUntil($supplier, 0, $how);
-            app(TakeToBench::class)($stall, array_map(intval(...), $stall->items()->orderBy('external_id')->limit(12)->pluck('id')->all()));
+            $goods = $stall->items()->orderBy('external_id')->limit(12)->pluck('id')->all();
+            app(TakeToBench::class)($stall, array_values(array_map(intval(...), $goods)));
             $path = tempnam(sys_get_temp_dir(), 'feed') ?: throw new \RuntimeException('No room for a file.');
             file_put_contents($path, self::changed());
             $supplier->refresh()->update(['settings' => ['file' => FeedFile::keep($path, $stall->id)] + $supplier->settings]);
@@ -107,7 +108,10 @@ final class BrokenOffTest extends FaultsTestCase
     /** @return array<string, list<mixed>> everything that counts, without numbers of rows and times */
     private static function left(Stall $stall): array
     {
-        $all = static fn (string $sql): array => array_map(static fn (\stdClass $row): array => array_values((array) $row), DB::select($sql, [$stall->id]));
+        $all = static fn (string $sql): array => array_values(array_map(
+            static fn (\stdClass $row): array => array_values((array) $row),
+            DB::select($sql, [$stall->id]),
+        ));
 
         return [
             'items' => $all('SELECT external_id, title, content_hash, raw_hash, stock, gone_at IS NULL FROM supplier_items WHERE stall_id = ? ORDER BY 1'),

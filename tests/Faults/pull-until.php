@@ -26,7 +26,7 @@ OneStall::within($run->stall_id, static function () use ($app, $run, $at, $how, 
     $before = static function () use (&$count, $at, $how, $backend): void {
         if (++$count === (int) $at) {
             $how === 'kill'
-                ? posix_kill(getmypid(), SIGKILL)
+                ? posix_kill((int) getmypid(), SIGKILL)
                 : DB::connection('owner')->select('SELECT pg_terminate_backend(?)', [$backend]);
         }
     };
