@@ -58,6 +58,7 @@ final readonly class Desk
         LEFT JOIN sold ON sold.listing_variant_id = drift_changes.listing_variant_id
         WHERE drift_changes.stall_id = :stall
           AND drift_changes.standing = 'asks'
+          AND :filter
         GROUP BY drift_changes.connection_id, happened
         SQL;
 
@@ -70,9 +71,12 @@ final readonly class Desk
         SQL;
 
     /** @return list<DeskGroup> what costs most to leave lying first */
-    public static function groups(Stall $stall): array
+    public static function groups(Stall $stall, DeskFilter $filter = new DeskFilter): array
     {
-        $rows = DB::select(strtr(self::GROUPS, [':group' => self::GROUP]), ['stall' => $stall->id, 'days' => self::DAYS]);
+        $rows = DB::select(
+            strtr(self::GROUPS, [':group' => self::GROUP, ':filter' => DeskFilter::SQL]),
+            ['stall' => $stall->id, 'days' => self::DAYS] + $filter->bindings(),
+        );
         $suppliers = $stall->connections()->pluck('name', 'id')->all();
         $groups = array_map(static fn (\stdClass $row): DeskGroup => new DeskGroup(
             connection: (int) $row->connection_id,

@@ -7,6 +7,7 @@ use WindowStall\Drift\Http\DriftController;
 use WindowStall\Drift\Http\HistoryController;
 use WindowStall\Drift\Http\RehearsalController;
 use WindowStall\Drift\Http\RulesController;
+use WindowStall\Drift\Http\RunController;
 use WindowStall\Drift\Http\SetAsideController;
 use WindowStall\Stall\Http\InStall;
 
@@ -19,6 +20,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/drift')->scopeB
     Route::put('/digest', [RulesController::class, 'digest'])->name('drift.digest');
     Route::get('/rules', [RulesController::class, 'index'])->name('drift.rules');
     Route::put('/rules', [RulesController::class, 'update'])->name('drift.rules.update');
+    Route::get('/runs/{run}', RunController::class)->withoutScopedBindings()->name('drift.run');
     Route::post('/rehearsals', [RehearsalController::class, 'store'])->name('drift.rehearse');
     Route::get('/rehearsals/{run}', [RehearsalController::class, 'show'])->withoutScopedBindings()->name('drift.rehearsal');
     Route::post('/aside/{run}/through', [SetAsideController::class, 'letThrough'])->withoutScopedBindings()->name('drift.aside.through');

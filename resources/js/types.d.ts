@@ -328,6 +328,8 @@ export interface DeskView {
   quiet: number;
   undo: number | null;
   undoWords: string;
+  words: string;
+  underFloor: boolean;
 }
 
 export interface FactRuleView {
@@ -411,6 +413,14 @@ export interface RehearsalView {
   pulls: string[];
 }
 
+export interface RuleDoneView {
+  standing: string;
+  words: string;
+  rule: string;
+  decided: string;
+  titles: string;
+}
+
 export interface RulesSheetView {
   all: RulesView;
   suppliers: RulesView[];
@@ -427,6 +437,12 @@ export interface RulesView {
   pulls: number;
   guards: Record<string, string>;
   keptBack: number;
+}
+
+export interface RunDoneView {
+  when: string;
+  came: string[];
+  done: RuleDoneView[];
 }
 
 export interface SetAsideView {

@@ -13,6 +13,7 @@ use Inertia\Response;
 use WindowStall\Core\Drift\Group;
 use WindowStall\Drift\Decide;
 use WindowStall\Drift\Desk;
+use WindowStall\Drift\DeskFilter;
 use WindowStall\Drift\Views\DeskView;
 use WindowStall\Drift\Views\LineView;
 use WindowStall\Stall\Stall;
@@ -27,10 +28,11 @@ final readonly class DriftController
 
     public function index(Request $request, Stall $stall): Response
     {
-        $desk = DeskView::of($stall);
+        $filter = DeskFilter::of($request);
+        $desk = DeskView::of($stall, $filter);
         $open = Typed::text($request, 'open');
         $open = $open !== '' ? $open : ($desk->groups[0]->key ?? '');
-        $page = $open === 'quiet' ? Desk::quiet($stall) : $this->group($stall, $open)?->orderByDesc('id');
+        $page = $open === 'quiet' ? $filter->narrow(Desk::quiet($stall)) : $this->group($stall, $open, $filter)?->orderByDesc('id');
         $lines = $page?->with('listing.pictures')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request));
 
         return Inertia::render('drift/DriftPage', [
@@ -48,11 +50,13 @@ final readonly class DriftController
             'changes' => 'required_without:group|array|min:1|max:'.Decide::MOST,
             'changes.*' => 'integer|min:1|max:9000000000000000',
             'group' => 'required_without:changes|string|max:60',
+            'q' => 'sometimes|nullable|string|max:80',
+            'floor' => 'sometimes|nullable|string|max:1',
             'agree' => 'required|boolean',
             'for' => ['required', Rule::in(['once', 'listing', 'supplier'])],
         ]);
         $ids = isset($typed['group'])
-            ? array_values(array_map(intval(...), $this->group($stall, (string) $typed['group'])?->limit(Decide::MOST)->pluck('id')->all() ?? []))
+            ? array_values(array_map(intval(...), $this->group($stall, (string) $typed['group'], DeskFilter::of($request))?->limit(Decide::MOST)->pluck('id')->all() ?? []))
             : array_values(array_map(intval(...), (array) $typed['changes']));
         $step = $decide($stall, self::person($request), $ids, (bool) $typed['agree'], $typed['for']);
 
@@ -70,12 +74,14 @@ final readonly class DriftController
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<\WindowStall\Drift\DriftChange>|null */
-    private function group(Stall $stall, string $key): ?\Illuminate\Database\Eloquent\Builder
+    private function group(Stall $stall, string $key, DeskFilter $filter): ?\Illuminate\Database\Eloquent\Builder
     {
         $parts = explode('-', $key, 2);
         $group = Group::tryFrom($parts[1] ?? '');
 
-        return $group === null || preg_match('/^\d{1,15}$/D', $parts[0]) !== 1 ? null : Desk::waiting($stall, (int) $parts[0], $group);
+        return $group === null || preg_match('/^\d{1,15}$/D', $parts[0]) !== 1
+            ? null
+            : $filter->narrow(Desk::waiting($stall, (int) $parts[0], $group));
     }
 
     private static function person(Request $request): User

@@ -7,6 +7,7 @@ namespace WindowStall\Drift\Views;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\Desk;
+use WindowStall\Drift\DeskFilter;
 use WindowStall\Drift\DeskGroup;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Stall\Stall;
@@ -21,6 +22,7 @@ final readonly class DeskView
     /**
      * @param  list<GroupView>  $groups
      * @param  list<SetAsideView>  $aside
+     * @param  string  $words  what is looked for on it
      * @param  int|null  $undo  the last thing decided here, while it can be taken back
      */
     public function __construct(
@@ -30,12 +32,14 @@ final readonly class DeskView
         public int $quiet,
         public ?int $undo,
         public string $undoWords,
+        public string $words,
+        public bool $underFloor,
     ) {
     }
 
-    public static function of(Stall $stall): self
+    public static function of(Stall $stall, DeskFilter $filter = new DeskFilter): self
     {
-        $groups = Desk::groups($stall);
+        $groups = Desk::groups($stall, $filter);
         $aside = SetAsideView::all($stall);
         $decided = DriftChange::query()->where('stall_id', $stall->id)->whereNotNull('change_id')->select('change_id');
         $last = BenchChange::query()->where('stall_id', $stall->id)->whereNull('undone_at')
@@ -46,9 +50,11 @@ final readonly class DeskView
             headline: self::headline($stall, $groups, count($aside)),
             groups: array_map(GroupView::of(...), $groups),
             aside: $aside,
-            quiet: Desk::quiet($stall)->limit(10_000)->count(),
+            quiet: $filter->narrow(Desk::quiet($stall))->limit(10_000)->count(),
             undo: $last?->id,
             undoWords: (string) $last?->words,
+            words: $filter->words,
+            underFloor: $filter->underFloor,
         );
     }
 

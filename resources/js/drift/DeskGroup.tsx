@@ -11,6 +11,8 @@ interface Props {
   open: boolean;
   lines: LineView[];
   next: string | null;
+  /** What is looked for on the desk, as it stands in addresses. */
+  looking: Record<string, string>;
 }
 
 type For = 'once' | 'listing' | 'supplier';
@@ -22,7 +24,7 @@ const FORS: { value: For; label: string }[] = [
 ];
 
 /** One thing that happened: the sentence with its money, and opened the changes one by one. */
-export function DeskGroup({ group, open, lines, next }: Props) {
+export function DeskGroup({ group, open, lines, next, looking }: Props) {
   const handle = useHandle();
   const [chosen, setChosen] = useState<Set<number>>(new Set());
   const [until, setUntil] = useState<For>('once');
@@ -32,7 +34,7 @@ export function DeskGroup({ group, open, lines, next }: Props) {
 
   const some = chosen.size > 0;
   const decide = (agree: boolean, ids?: number[]) => {
-    const which = ids ? { changes: ids } : some ? { changes: [...chosen] } : { group: group.key };
+    const which = ids ? { changes: ids } : some ? { changes: [...chosen] } : { group: group.key, ...looking };
     router.post(route('drift.decide', handle), { ...which, agree, for: until }, { preserveScroll: true });
   };
   const toggle = (id: number) => {
@@ -63,7 +65,7 @@ export function DeskGroup({ group, open, lines, next }: Props) {
         <div className="min-w-0 flex-1">
           <h2 className="name text-[16px]">
             <Link
-              href={route('drift', { stall: handle, open: open ? 'none' : group.key })}
+              href={route('drift', { stall: handle, open: open ? 'none' : group.key, ...looking })}
               preserveScroll
               aria-expanded={open}
               className="hover:underline"
@@ -144,7 +146,7 @@ export function DeskGroup({ group, open, lines, next }: Props) {
       )}
       {open && next !== null && (
         <Link
-          href={route('drift', { stall: handle, open: group.key, cursor: next })}
+          href={route('drift', { stall: handle, open: group.key, cursor: next, ...looking })}
           preserveScroll
           className="mt-2 inline-block text-[13px] text-mute underline decoration-rule underline-offset-4 hover:text-ink"
         >

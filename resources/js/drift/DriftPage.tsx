@@ -4,6 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import { AsidePull } from '@/drift/AsidePull';
 import { DeskGroup } from '@/drift/DeskGroup';
 import { DriftStrip } from '@/drift/DriftStrip';
+import { LookFor } from '@/drift/LookFor';
 import { QuietOnes } from '@/drift/QuietOnes';
 import { RulesSheet } from '@/drift/RulesSheet';
 import type { DeskView, LineView } from '@/types';
@@ -19,6 +20,10 @@ interface Props {
 export default function DriftPage({ desk, open, lines, next }: Props) {
   const handle = useHandle();
   const [rules, setRules] = useState(false);
+  const looking: Record<string, string> = {
+    ...(desk.words === '' ? {} : { q: desk.words }),
+    ...(desk.underFloor ? { floor: '1' } : {}),
+  };
   const inHand = desk.groups.find((g) => g.key === open) ?? null;
   return (
     <div className="flex min-h-0 flex-1 flex-col" data-desk={desk.groups.length}>
@@ -37,14 +42,25 @@ export default function DriftPage({ desk, open, lines, next }: Props) {
               Your rules
             </button>
           </h1>
+          <LookFor words={desk.words} underFloor={desk.underFloor} />
         </header>
         {desk.aside.map((aside) => (
           <AsidePull key={aside.run} aside={aside} handle={handle} />
         ))}
         {desk.groups.map((group) => (
-          <DeskGroup key={group.key} group={group} open={group.key === open} lines={group.key === open ? lines : []} next={next} />
+          <DeskGroup
+            key={group.key}
+            group={group}
+            open={group.key === open}
+            lines={group.key === open ? lines : []}
+            next={next}
+            looking={looking}
+          />
         ))}
-        {desk.groups.length === 0 && desk.aside.length === 0 && (
+        {desk.groups.length === 0 && Object.keys(looking).length > 0 && (
+          <p className="border-t border-line px-6 py-5 text-mute">Nothing of that asks you.</p>
+        )}
+        {desk.groups.length === 0 && desk.aside.length === 0 && Object.keys(looking).length === 0 && (
           <p className="border-t border-line px-6 py-5 text-mute">
             Nothing asks you. When a supplier changes something that your rules don’t settle, it stands here: before, after, and what it
             does to your price. Your own words are never overwritten.

@@ -1,6 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
-import { useRef, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { toast } from 'sonner';
+import { RunSheet } from '@/drift/RunSheet';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
@@ -13,6 +14,7 @@ import { ChoiceField } from '@/ui/ChoiceField';
 /** One supplier: how it fares, when it is pulled, what couldn't be used, and its end. */
 export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
   const handle = useHandle();
+  const [opened, setOpened] = useState<number | null>(null);
   const [run, setRun] = useRun(supplier.runs[0] ?? null);
   const file = useRef<HTMLInputElement>(null);
   const update = (own: Record<string, string | boolean>) =>
@@ -110,12 +112,12 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
         {supplier.runs.length === 0 ? (
           <p className="text-mute">None yet.</p>
         ) : (
-          <Table heads={['When', 'How it went', 'Took']}>
+          <Table heads={['When', 'How it went', 'Took', '']}>
             {supplier.runs.map((r) => (
               <tr key={r.id} className="border-t border-line align-top [&>td]:py-1.5 [&>td]:pr-4">
                 <td className="whitespace-nowrap text-mute">{r.when}</td>
                 <td>
-                  {r.open ? r.doing : r.state === 'done' ? r.result : r.state === 'cancelled' ? 'stopped' : (r.trouble ?? 'failed')}
+                  {r.open ? r.doing : r.state === 'done' ? r.result : (r.trouble ?? (r.state === 'cancelled' ? 'stopped' : 'failed'))}
                   {r.rejects > 0 && `, ${String(r.rejects)} ${r.rejects === 1 ? 'row' : 'rows'} left out`}
                   {r.notes.map((n) => (
                     <span key={n} className="block text-[13px] text-ochre">
@@ -124,6 +126,17 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
                   ))}
                 </td>
                 <td className="text-mute">{r.took}</td>
+                <td className="text-right">
+                  <button
+                    type="button"
+                    className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+                    onClick={() => {
+                      setOpened(r.id);
+                    }}
+                  >
+                    what was done with it
+                  </button>
+                </td>
               </tr>
             ))}
           </Table>
@@ -150,6 +163,12 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
           </div>
         </section>
       )}
+      <RunSheet
+        run={opened}
+        onClose={() => {
+          setOpened(null);
+        }}
+      />
     </div>
   );
 }

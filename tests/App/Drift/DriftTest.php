@@ -19,6 +19,8 @@ use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Drift\Jobs\SendDigests;
 use WindowStall\Drift\Mail\Digest;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -339,6 +341,40 @@ final class DriftTest extends AppTestCase
         $this->flushHeaders()->signIn();
         $this->takeBack();
         self::assertSame($before, $this->price('a'));
+    }
+
+    public function test_the_desk_is_narrowed_and_a_group_decided_as_it_is_seen(): void
+    {
+        $other = $this->world->inWindow($this->stall, Items::item([Items::variant('x', 540)], 'Dibber', id: 'T-2'));
+        $this->world->pull($this->stall, Items::item([Items::variant('a', 864), Items::variant('b', 992, 3, 'CPR-02')]), Items::item([Items::variant('x', 864)], 'Dibber', id: 'T-2'));
+        $seen = fn (array $for): array => json_decode((string) json_encode(
+            $this->get(route('drift', [$this->stall, ...$for]))->assertOk()->viewData('page')['props']['desk'],
+        ), true);
+        self::assertSame('Oakum Depot raised 3 costs, by 60%', $seen([])['groups'][0]['headline']);
+        self::assertStringStartsWith('Oakum Depot raised a cost by 60%', $seen(['q' => 'dibb'])['groups'][0]['headline']);
+        self::assertSame([], $seen(['q' => '100%_'])['groups']);
+        self::assertSame([], $seen(['floor' => '1'])['groups'], 'none is under its floor');
+        $key = $seen(['q' => 'dibber'])['groups'][0]['key'];
+        $this->post(route('drift.decide', $this->stall), ['group' => $key, 'agree' => true, 'for' => 'once', 'q' => 'dibber'])
+            ->assertSessionHas('say', 'Agreed to 1 change of a supplier.');
+        self::assertSame([0, 2], [$other->refresh()->changes_count, $this->listing->refresh()->changes_count]);
+    }
+
+    public function test_a_pull_is_opened_to_what_it_did_and_by_which_rule(): void
+    {
+        $run = Run::query()->create([
+            'stall_id' => $this->stall->id, 'connection_id' => $this->world->connection($this->stall)->id, 'state' => RunState::Done,
+            'counts' => ['new' => 0, 'changed' => 1, 'same' => 3, 'gone' => 0], 'notes' => ['“Price” is now called “Cost”.'], 'started_at' => now(),
+        ]);
+        $this->says(title: 'Other', costs: ['a' => 600, 'b' => 992]);
+        DriftChange::query()->update(['run_id' => $run->id]);
+        $this->decide(agree: true);
+        $this->getJson(route('drift.run', [$this->stall, $run->id]))->assertOk()
+            ->assertJsonPath('came.0', '4 goods: 0 new, 1 that said something else, 3 as before; 0 had gone.')
+            ->assertJsonPath('came.1', '“Price” is now called “Cost”.')
+            ->assertJsonFragment(['standing' => 'followed', 'words' => 'Costs: 1', 'rule' => 'within 15% (as it begins)', 'decided' => ''])
+            ->assertJsonFragment(['standing' => 'asks', 'words' => 'Costs: 1', 'rule' => 'it moved by more than 15% (as it begins)', 'decided' => '1 agreed to since']);
+        $this->getJson(route('drift.run', [$this->world->stall(), $run->id]))->assertNotFound();
     }
 
     public function test_rules_are_set_supplier_by_supplier(): void

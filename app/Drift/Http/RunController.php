@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Drift\Http;
+
+use Illuminate\Http\JsonResponse;
+use WindowStall\Drift\Views\RunDoneView;
+use WindowStall\Runs\RunKind;
+use WindowStall\Stall\Stall;
+
+/** A pull, opened. */
+final readonly class RunController
+{
+    public function __invoke(Stall $stall, int $run): JsonResponse
+    {
+        return new JsonResponse(RunDoneView::of($stall, $stall->runs()->where('kind', RunKind::Pull)->findOrFail($run)));
+    }
+}
