@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverSelect;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** The morning after a supplier changed much: what asks, with its money; agreed to, kept, taken back; what follows by itself. */
@@ -33,7 +34,18 @@ final class DriftTest extends BrowserTestCase
         $drift = self::workshop('/at/'.$handle.'/drift');
         $desk->until(fn (): bool => str_contains($desk->open($drift)->text(), 'by 60%') && str_contains($desk->text(), 'by your rules: 2'), 'for the news');
         $desk->see('5.90 USD')->see('9.44 USD')->readsForEveryone('Drift');
-        $desk->press('Your rules')->see('as long as it moves by no more than')->readsForEveryone('the rules')->press('Close');
+        $desk->press('Your rules')->see('as long as it moves by no more than')->readsForEveryone('the rules');
+        // Other rules are tried on what came, and nothing counts by that.
+        $desk->press('Try them on the last 30 days')->see('nothing counts yet');
+        $floor = new WebDriverSelect($desk->css('select[aria-label="Oakum Depot, a price under its floor"]'));
+        $floor->selectByValue('raise');
+        $desk->see('You would have been asked')->see('as you try them')->readsForEveryone('rules that are tried');
+        $desk->press('Leave it')->see('Try them on the last 30 days');
+        self::assertSame('ask', $desk->css('select[aria-label="Oakum Depot, a price under its floor"]')->getAttribute('value'));
+        $desk->press('Close');
+        // The desk is narrowed to some goods.
+        $desk->write('Only goods with these words', 'no such thing')->key(Page::ENTER)->see('Nothing of that asks you.');
+        $desk->open($drift)->see('by 60%');
         // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be bought.
         $desk->open($listing)->see('changes since you agreed');
         self::assertSame($before, $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
@@ -86,5 +98,8 @@ final class DriftTest extends BrowserTestCase
             return ! $desk->has('[data-aside]');
         }, 'for the whole list to be used');
         $desk->see('Nothing asks you.');
+        // The pull is opened to what came and what was done with it.
+        $desk->open(str_replace('/drift', '/source', (string) strtok($desk->driver->getCurrentURL(), '?')));
+        $desk->click('a[href*="/source/connections/"]')->press('what was done with it')->see('goods:')->readsForEveryone('a pull, opened');
     }
 }
