@@ -32,6 +32,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::get('account', [Oakum\ApiController::class, 'account']);
         Route::get('items', [Oakum\ApiController::class, 'items']);
         Route::get('items/{id}', [Oakum\ApiController::class, 'one']);
+        Route::get('moving', [Oakum\ApiController::class, 'moving']);
         Route::get('stock', [Oakum\ApiController::class, 'stock']);
         Route::post('quotes', [Oakum\ApiController::class, 'quotes']);
         Route::post('orders', [Oakum\ApiController::class, 'order']);

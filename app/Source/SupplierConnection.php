@@ -33,6 +33,8 @@ use WindowStall\Stall\Stall;
  * @property Schedule $schedule
  * @property Carbon|null $pulled_at
  * @property Carbon|null $next_pull_at
+ * @property int|null $moving_every minutes after which stock and cost are asked for; null: with the rest
+ * @property Carbon|null $moving_next_at
  * @property int $failures pulls that failed one after the other
  * @property Carbon|null $paused_at
  * @property Carbon|null $disconnected_at
@@ -54,6 +56,7 @@ final class SupplierConnection extends Model
             'schedule' => Schedule::class,
             'pulled_at' => 'datetime',
             'next_pull_at' => 'datetime',
+            'moving_next_at' => 'datetime',
             'paused_at' => 'datetime',
             'disconnected_at' => 'datetime',
         ];

@@ -974,6 +974,8 @@ export interface SupplierView {
   rejects: RejectView[];
   rejectsRun: number | null;
   ending: string;
+  tellsWhatMoves: boolean;
+  movingEvery: number | null;
 }
 
 export interface TwinView {

@@ -54,6 +54,17 @@ final class ApiController
         return new JsonResponse(['stock' => (object) $rows->map(static fn (string $s): object => (object) json_decode($s, true))->all()]);
     }
 
+    /** GET /v1/moving?variants=a,b: cost in US cents and pieces by warehouse, now. A variant that isn't sold any more is missing. */
+    public function moving(Request $request): JsonResponse
+    {
+        $ids = array_slice(array_filter(explode(',', $request->string('variants')->toString())), 0, 200);
+        $rows = Books::table('variants')->whereIn('id', $ids)->where('dropped', false)->get();
+
+        return new JsonResponse(['variants' => (object) $rows->mapWithKeys(static fn (\stdClass $v): array => [
+            $v->id => ['cost' => (int) $v->cost, 'stock' => (object) json_decode($v->stock, true)],
+        ])->all()]);
+    }
+
     /** POST /v1/quotes {parcels: [{warehouse, destination, grams, method?}]}: methods with price in US cents and days, parcel by parcel. */
     public function quotes(Request $request): JsonResponse
     {

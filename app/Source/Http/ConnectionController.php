@@ -62,7 +62,11 @@ final class ConnectionController
 
     public function update(Request $request, Stall $stall, SupplierConnection $connection): RedirectResponse
     {
-        $typed = $request->validate(['schedule' => ['sometimes', Rule::enum(Schedule::class)], 'paused' => 'sometimes|boolean']);
+        $typed = $request->validate(['schedule' => ['sometimes', Rule::enum(Schedule::class)], 'paused' => 'sometimes|boolean', 'moving' => ['sometimes', 'nullable', Rule::in(SupplierView::PACES)]]);
+        if (array_key_exists('moving', $typed)) {
+            $connection->moving_every = $typed['moving'] === null ? null : (int) $typed['moving'];
+            $connection->moving_next_at = $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every);
+        }
         if (isset($typed['schedule'])) {
             $connection->schedule = Schedule::from($typed['schedule']);
             $connection->next_pull_at = $connection->paused_at === null ? $connection->schedule->next(now(), 0, $connection->id % 50) : null;

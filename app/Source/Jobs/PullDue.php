@@ -11,7 +11,7 @@ use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 
-/** Starts the pulls whose time has come. Paused and disconnected suppliers are left alone. */
+/** Starts the pulls whose time has come, of all and of what moves fast. Paused and disconnected suppliers are left alone. */
 final class PullDue implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
@@ -31,6 +31,11 @@ final class PullDue implements ShouldBeUnique, ShouldQueue
             // The next time is set when the pull ends; till then it isn't due.
             $connection->update(['next_pull_at' => null]);
             $pull($connection, null);
+        });
+        OneStall::each('moving_due', [now(), self::AT_ONCE], static function (int $id): void {
+            $connection = SupplierConnection::query()->findOrFail($id);
+            $connection->update(['moving_next_at' => $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every)]);
+            PullMoving::dispatch($id);
         });
     }
 }

@@ -7,12 +7,12 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Source\LandItems;
+use WindowStall\Source\Pulling\Unsettled;
 use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -73,8 +73,7 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
         if ($connection->stall !== null && $counts['same'] === 0) {
             $land($connection->stall, $connection, only: [$item->id]);
             event(new SupplierSaidMore($connection, item: $item->id));
-            DB::table('unsettled_items')->whereIn('supplier_item_id', SupplierItem::query()
-                ->where('connection_id', $connection->id)->where('external_id', $item->id)->select('id'))->delete();
+            Unsettled::settle([(int) SupplierItem::query()->where('connection_id', $connection->id)->where('external_id', $item->id)->value('id')]);
         }
     }
 }

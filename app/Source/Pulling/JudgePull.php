@@ -85,6 +85,12 @@ final class JudgePull
         return $this->tally->judge(GuardLimits::from($connection->guards), $weighed);
     }
 
+    /** The same of a part of the goods, in which none can be missing. */
+    public function part(int $goods, int $variants): Weighed
+    {
+        return $this->tally->weigh(goods: $goods, missing: 0, variants: $variants, inStock: $variants, moved: 0, met: $goods);
+    }
+
     public function weigh(SupplierConnection $connection, Gathered $gathered): Weighed
     {
         $standing = DB::selectOne(self::STANDING, [$connection->id]);

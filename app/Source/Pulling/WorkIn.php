@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Pulling;
 
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Counter\RecountPromises;
 use WindowStall\Pricing\CostSheet;
@@ -27,8 +26,6 @@ final readonly class WorkIn
     /** Of the goods, one in so many has to have moved before tables are analysed. */
     private const MUCH = 20;
 
-    private const AT_ONCE = 10_000;
-
     public function __construct(
         private DeliveryQuotes $quotes,
         private LandItems $land,
@@ -45,7 +42,7 @@ final readonly class WorkIn
         $goods = (int) $run->total;
         $anew = $this->land($run, $stall, $connection);
         $moved = ($run->counts['new'] ?? 0) + ($run->counts['changed'] ?? 0) + ($run->counts['gone'] ?? 0);
-        if (self::unsettled($connection)->where('renamed', true)->exists()) {
+        if (Unsettled::renamed($connection)) {
             ($this->learn)($stall);
         }
         if ($moved * self::MUCH > $goods) {
@@ -54,11 +51,9 @@ final readonly class WorkIn
         }
         ($this->recount)($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
-        $settled = self::unsettled($connection)->pluck('supplier_item_id')->all();
+        $unsettled = Unsettled::of($connection);
         event(new SupplierSaidMore($connection, $run, landedAnew: $anew));
-        foreach (array_chunk($settled, self::AT_ONCE) as $some) {
-            DB::table('unsettled_items')->whereIn('supplier_item_id', $some)->delete();
-        }
+        Unsettled::settle($unsettled);
         $connection->update([
             'pulled_at' => now(),
             'trouble' => null,
@@ -100,11 +95,6 @@ final readonly class WorkIn
     {
         return $all
             ? SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count()
-            : self::unsettled($connection)->count();
-    }
-
-    private static function unsettled(SupplierConnection $connection): Builder
-    {
-        return DB::table('unsettled_items')->where('connection_id', $connection->id);
+            : count(Unsettled::of($connection));
     }
 }

@@ -10,6 +10,7 @@ use WindowStall\Runs\RunKind;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Connectors\TellsWhatMoves;
 use WindowStall\Source\Schedule;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
@@ -20,6 +21,9 @@ final readonly class SupplierView
     private const RUNS = 8;
 
     private const REJECTS = 50;
+
+    /** Minutes after which stock and cost can be asked for, where the supplier offers it. */
+    public const PACES = [15, 60, 240];
 
     /**
      * @param  list<RunView>  $runs  the latest first
@@ -48,6 +52,8 @@ final readonly class SupplierView
         public array $rejects,
         public ?int $rejectsRun,
         public string $ending,
+        public bool $tellsWhatMoves,
+        public ?int $movingEvery,
     ) {
     }
 
@@ -70,6 +76,7 @@ final readonly class SupplierView
             array_values($runs->map(static fn (Run $r): RunView => RunView::of($r))->all()),
             $latest === null ? [] : array_values(DB::table('run_rejects')->where('run_id', $latest->id)->orderBy('row')->limit(self::REJECTS)->get()->map(static fn (\stdClass $r): RejectView => new RejectView((int) $r->row, $r->column, $r->value, $r->reason))->all()),
             $latest !== null && $latest->rejects > 0 ? $latest->id : null, $ending,
+            $connection->connector() instanceof TellsWhatMoves, $connection->moving_every,
         );
     }
 }

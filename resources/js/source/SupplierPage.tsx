@@ -17,7 +17,7 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
   const [opened, setOpened] = useState<number | null>(null);
   const [run, setRun] = useRun(supplier.runs[0] ?? null);
   const file = useRef<HTMLInputElement>(null);
-  const update = (own: Record<string, string | boolean>) =>
+  const update = (own: Record<string, string | number | boolean | null>) =>
     router.patch(route('source.supplier.update', [handle, supplier.id]), own, { preserveScroll: true });
 
   return (
@@ -143,13 +143,26 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
         )}
       </section>
       {supplier.connected && (
-        <section className="mt-8 grid grid-cols-[300px_1fr] gap-10 border-t border-line pt-6" aria-label="How often">
+        <section className="mt-8 flex flex-wrap items-end gap-x-10 gap-y-5 border-t border-line pt-6" aria-label="How often">
           <ChoiceField
             label="It is pulled"
             value={supplier.schedule}
             choices={Object.entries(supplier.schedules).map(([value, label]) => ({ value, label }))}
             onChange={(e) => update({ schedule: e.target.value })}
           />
+          {supplier.tellsWhatMoves && (
+            <ChoiceField
+              label="Stock and cost of what you sell, besides"
+              value={String(supplier.movingEvery ?? '')}
+              choices={[
+                { value: '', label: 'with the rest' },
+                { value: '15', label: 'every quarter of an hour' },
+                { value: '60', label: 'every hour' },
+                { value: '240', label: 'every four hours' },
+              ]}
+              onChange={(e) => update({ moving: e.target.value === '' ? null : Number(e.target.value) })}
+            />
+          )}
           <div className="flex items-end gap-3">
             <Button onClick={() => update({ paused: !supplier.paused })}>{supplier.paused ? 'Go on pulling' : 'Pause it'}</Button>
             <Ask

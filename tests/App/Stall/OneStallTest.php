@@ -33,7 +33,7 @@ final class OneStallTest extends AppTestCase
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
         'stall_of_connection', 'analyse_finding', 'orders_to_settle', 'supplier_orders_to_send', 'supplier_orders_to_ask', 'silent_runs', 'open_runs', 'forgotten_runs',
-        'connections_due', 'listings_without_pictures', 'windows_to_turn', 'digests_due',
+        'connections_due', 'listings_without_pictures', 'windows_to_turn', 'digests_due', 'moving_due',
     ];
 
     private Stall $one;

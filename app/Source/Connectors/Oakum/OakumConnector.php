@@ -17,9 +17,10 @@ use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Source\Connectors\TellsWhatMoves;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector, FetchesByLink, TakesOrders
+final readonly class OakumConnector implements Connector, FetchesByLink, TakesOrders, TellsWhatMoves
 {
     public const NAME = 'Oakum Depot';
 
@@ -104,6 +105,21 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         $said = $this->oakum->ask($access, 'get', '/v1/stock', ['variants' => implode(',', $variants)]);
 
         return array_map(static fn (array $byWarehouse): int => array_sum($byWarehouse), array_filter((array) ($said['stock'] ?? []), is_array(...)));
+    }
+
+    public function moving(Access $access, array $variants): array
+    {
+        $moving = [];
+        foreach ($this->oakum->ask($access, 'get', '/v1/moving', ['variants' => implode(',', $variants)])['variants'] ?? [] as $id => $now) {
+            if (is_array($now) && is_int($now['cost'] ?? null) && is_array($now['stock'] ?? null)) {
+                $moving[(string) $id] = [
+                    'cost' => $now['cost'],
+                    'stock' => array_map(static fn (mixed $n): int => is_int($n) ? max(0, $n) : 0, $now['stock']),
+                ];
+            }
+        }
+
+        return $moving;
     }
 
     public function order(Access $access, string $idempotencyKey, string $reference, array $lines, array $address): SupplierAnswer

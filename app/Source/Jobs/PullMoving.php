@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Jobs;
+
+use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use WindowStall\Core\Drift\Guards\GuardLimits;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Runs\RunState;
+use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\TellsWhatMoves;
+use WindowStall\Source\Events\SupplierSaidMore;
+use WindowStall\Source\LandItems;
+use WindowStall\Source\Pulling\JudgePull;
+use WindowStall\Source\Pulling\Unsettled;
+use WindowStall\Source\SaveItems;
+use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Source\SupplierVariant;
+
+/**
+ * Asks for stock and cost of what a stall sells of a supplier's, and nothing else. It is weighed as a whole, as a pull is:
+ * where something is amiss the whole catalogue is pulled, and that is what a person is shown.
+ */
+final class PullMoving implements ShouldBeUnique, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 300;
+
+    public int $uniqueFor = 300;
+
+    public function __construct(public readonly int $supplier)
+    {
+        $this->onQueue('pulls');
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->supplier;
+    }
+
+    public function handle(SaveItems $save, LandItems $land, StartPull $pull): void
+    {
+        $connection = SupplierConnection::query()->with('stall.rates')->whereNull('disconnected_at')->find($this->supplier);
+        $connector = $connection?->connector();
+        $stall = $connection?->stall;
+        if ($connection === null || $stall === null || ! $connector instanceof TellsWhatMoves) {
+            return;
+        }
+        if ($connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists()) {
+            // The pull that is under way brings it.
+            return;
+        }
+        try {
+            $items = $this->asked($connection, $connector);
+        } catch (SupplierTrouble) {
+            // It is asked again at its time; the whole pull says what is wrong.
+            return;
+        }
+        $compared = $save->compare($connection, $items);
+        $judge = new JudgePull;
+        $judge->look($connection, $compared);
+        if ($judge->part(count($items), array_sum(array_map(static fn (Item $i): int => count($i->variants), $items)))->trips(GuardLimits::from($connection->guards)) !== []) {
+            $pull($connection, null);
+
+            return;
+        }
+        if ($compared->changed === []) {
+            return;
+        }
+        $save($connection, array_column($compared->changed, 'item'));
+        $land($stall, $connection, unsettled: true);
+        $unsettled = Unsettled::of($connection);
+        event(new SupplierSaidMore($connection));
+        Unsettled::settle($unsettled);
+    }
+
+    /** @return list<Item> what is sold of the supplier's, as it said it last, with stock and cost as they are now */
+    private function asked(SupplierConnection $connection, TellsWhatMoves $connector): array
+    {
+        $sold = SupplierVariant::query()->whereHas('item', fn ($q) => $q->where('connection_id', $connection->id)->whereNull('gone_at'))
+            ->whereNull('gone_at')
+            ->where(fn ($q) => $q
+                ->whereExists(fn ($e) => $e->from('listing_variants')->whereColumn('supplier_variant_id', 'supplier_variants.id'))
+                ->orWhereExists(fn ($e) => $e->from('variant_sources')->whereColumn('supplier_variant_id', 'supplier_variants.id')));
+        $items = [];
+        $rows = SupplierItem::query()->with('words')->whereIn('id', (clone $sold)->select('supplier_item_id'))->lazyById(200);
+        foreach ($rows->chunk(40) as $some) {
+            $said = array_values(array_filter($some->map(static fn (SupplierItem $row): ?Item => $row->words?->item())->all()));
+            $ids = array_merge(...array_map(static fn (Item $i): array => array_map(static fn (Variant $v): string => $v->id, $i->variants), $said), ...[[]]);
+            $now = [];
+            foreach (array_chunk($ids, TellsWhatMoves::AT_ONCE) as $part) {
+                $now += $connector->moving($connection->access(), $part);
+            }
+            foreach ($said as $item) {
+                $items[] = self::moved($item, $now);
+            }
+        }
+
+        return $items;
+    }
+
+    /** @param  array<string, array{cost: int, stock: array<string, int>}>  $now */
+    private static function moved(Item $item, array $now): Item
+    {
+        return new Item(
+            id: $item->id,
+            title: $item->title,
+            description: $item->description,
+            category: $item->category,
+            pictures: $item->pictures,
+            currency: $item->currency,
+            processing: $item->processing,
+            ratingTenths: $item->ratingTenths,
+            variants: array_map(static fn (Variant $v): Variant => isset($now[$v->id]) ? new Variant(
+                $v->id,
+                $v->sku,
+                $v->barcode,
+                $v->options,
+                Money::of($now[$v->id]['cost'], $item->currency),
+                $v->rrp,
+                $v->grams,
+                $now[$v->id]['stock'],
+                $v->picture,
+            ) : $v, $item->variants),
+            blank: $item->blank,
+        );
+    }
+}
