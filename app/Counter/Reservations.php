@@ -68,7 +68,7 @@ final class Reservations
     private function promise(Order $order, int $variant, int $quantity, bool $whateverIsLeft): void
     {
         $taken = SupplierVariant::query()->whereKey($variant)
-            ->when(! $whateverIsLeft, fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - promised - kept_back >= ?', [$quantity]))
+            ->when(! $whateverIsLeft, fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - out_of_reach - promised - kept_back >= ?', [$quantity]))
             ->update(['promised' => DB::raw('promised + '.$quantity)]);
         if ($taken === 0 && ! $whateverIsLeft) {
             throw SoldOut::line($order->lines->firstOrFail('supplier_variant_id', $variant));

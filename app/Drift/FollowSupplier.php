@@ -10,6 +10,7 @@ use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Ids;
 
 /**
  * Brings listings in step with what a supplier says: each change is judged, what listings show and cost is worked out
@@ -104,13 +105,11 @@ final readonly class FollowSupplier
     /** @return list<int> the listings that something was said of */
     private static function listings(Stall $stall, SupplierSaidMore $more): array
     {
-        $rows = DB::select(self::CONCERNED, [
+        return Ids::of(self::CONCERNED, [
             'stall' => $stall->id,
             'connection' => $more->connection->id,
             'item' => $more->item,
             'all' => $more->landedAnew ? 't' : 'f',
         ]);
-
-        return array_map(static fn (\stdClass $row): int => (int) $row->id, array_values($rows));
     }
 }

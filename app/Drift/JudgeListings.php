@@ -10,6 +10,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Ids;
 
 /** Judges what a supplier changed, in the listings that it concerns; each listing whole or not at all. */
 final readonly class JudgeListings
@@ -55,15 +56,12 @@ final readonly class JudgeListings
     /** @return list<int> the listings that were judged */
     public function __invoke(Stall $stall, SupplierConnection $connection, ?Run $run = null): array
     {
-        $ids = array_map(static fn (\stdClass $row): int => (int) $row->id, DB::select(
-            self::MOVED,
-            ['stall' => $stall->id, 'connection' => $connection->id],
-        ));
+        $ids = Ids::of(self::MOVED, ['stall' => $stall->id, 'connection' => $connection->id]);
         foreach (array_chunk($ids, self::CHUNK) as $some) {
             DB::transaction(fn () => $this->judge($stall, $some, $run));
         }
 
-        return array_values($ids);
+        return $ids;
     }
 
     /** @param  list<int>  $ids */

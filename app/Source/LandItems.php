@@ -27,6 +27,34 @@ final readonly class LandItems
 {
     private const CHUNK = 500;
 
+    /** Only what differs is written, so that a pull that found nothing new touches nothing. */
+    private const AT_HOME = <<<'SQL'
+        UPDATE supplier_variants AS variant
+        SET goods_minor = landed.goods,
+            delivery_minor = landed.delivery,
+            landed_minor = landed.landed,
+            first_minor = landed.first,
+            further_minor = landed.further,
+            days_min = landed.dmin,
+            days_max = landed.dmax,
+            warehouse = landed.wh,
+            method = landed.method,
+            out_of_reach = landed.beyond
+        FROM jsonb_to_recordset(?::jsonb) AS landed (
+            item bigint, external text, first bigint, further bigint, beyond int, goods bigint, delivery bigint, landed bigint,
+            dmin int, dmax int, wh char(2), method text
+        )
+        WHERE variant.supplier_item_id = landed.item
+          AND variant.external_id = landed.external
+          AND (
+              variant.goods_minor, variant.delivery_minor, variant.landed_minor, variant.first_minor, variant.further_minor,
+              variant.days_min, variant.days_max, variant.warehouse, variant.method, variant.out_of_reach
+          ) IS DISTINCT FROM (
+              landed.goods, landed.delivery, landed.landed, landed.first, landed.further,
+              landed.dmin, landed.dmax, landed.wh, landed.method, landed.beyond
+          )
+        SQL;
+
     public function __construct(private DeliveryQuotes $quotes)
     {
     }
@@ -115,7 +143,13 @@ final readonly class LandItems
                 $cheapest = null;
                 foreach ($item->variants as $variant) {
                     $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
-                    $variantRows[] = ['item' => $rowId, 'external' => $variant->id, 'first' => $landed?->by->delivery->minor, 'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor] + self::columns($landed);
+                    $variantRows[] = [
+                        'item' => $rowId,
+                        'external' => $variant->id,
+                        // Of one that can't be sent home at all that is said instead.
+                        'beyond' => $landed === null ? 0 : self::outOfReach($variant, $quotes),
+                        'first' => $landed?->by->delivery->minor, 'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,
+                    ] + self::columns($landed);
                     if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
                         $cheapest = $landed;
                     }
@@ -126,6 +160,21 @@ final readonly class LandItems
             }
             $this->write($connection, $market, $market === $stall->home_market, $variantRows, $itemRows);
         }
+    }
+
+    /**
+     * Pieces in warehouses from which nothing is sent to the market.
+     *
+     * @param  array<string, list<Connectors\Quote>>  $quotes
+     */
+    private static function outOfReach(Variant $variant, array $quotes): int
+    {
+        $beyond = 0;
+        foreach ($variant->stock as $warehouse => $pieces) {
+            $beyond += ($quotes[$warehouse.'|'.$variant->grams] ?? []) === [] ? $pieces : 0;
+        }
+
+        return $beyond;
     }
 
     /** @param  array<string, list<Connectors\Quote>>  $quotes */
@@ -164,9 +213,7 @@ final readonly class LandItems
         DB::transaction(function () use ($connection, $market, $home, $variants, $items, $shape, $columns, $excluded): void {
             $said = json_encode($variants, JSON_THROW_ON_ERROR);
             if ($home) {
-                DB::update("UPDATE supplier_variants v SET goods_minor = r.goods, delivery_minor = r.delivery, landed_minor = r.landed, first_minor = r.first, further_minor = r.further, days_min = r.dmin, days_max = r.dmax, warehouse = r.wh, method = r.method
-                    FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) WHERE v.supplier_item_id = r.item AND v.external_id = r.external
-                    AND (v.goods_minor, v.delivery_minor, v.landed_minor, v.first_minor, v.further_minor, v.days_min, v.days_max, v.warehouse, v.method) IS DISTINCT FROM (r.goods, r.delivery, r.landed, r.first, r.further, r.dmin, r.dmax, r.wh, r.method)", [$said]);
+                DB::update(self::AT_HOME, [$said]);
             } else {
                 $this->abroad($market, $said, $shape);
             }

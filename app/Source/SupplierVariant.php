@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property int $cost_minor
  * @property int $stock
  * @property int $promised
+ * @property int $out_of_reach of its pieces, those from where nothing is sent to the home market
  * @property int $kept_back pieces that aren't sold, in case they have gone meanwhile
  * @property int $grams
  * @property int|null $rrp_minor in the supplier's currency
@@ -51,9 +52,12 @@ final class SupplierVariant extends Model
         return $this->belongsTo(SupplierItem::class, 'supplier_item_id');
     }
 
-    /** Pieces that can still be sold: the supplier's count less what this stall has promised since, and what it keeps back. */
+    /**
+     * Pieces that can still be sold: the supplier's count in warehouses that send home, less what this stall has promised
+     * since, and what it keeps back.
+     */
     public function available(): int
     {
-        return $this->gone_at === null ? max(0, $this->stock - $this->promised - $this->kept_back) : 0;
+        return $this->gone_at === null ? max(0, $this->stock - $this->out_of_reach - $this->promised - $this->kept_back) : 0;
     }
 }

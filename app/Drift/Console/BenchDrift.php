@@ -104,7 +104,7 @@ final class BenchDrift extends Command
             $what,
             $seconds,
             $seconds / $copy,
-            intdiv(memory_get_peak_usage(true), 1_000_000),
+            intdiv(memory_get_peak_usage(), 1_000_000),
         ));
     }
 
@@ -147,6 +147,7 @@ final class BenchDrift extends Command
     private function pull(SupplierConnection $connection): float
     {
         gc_collect_cycles();
+        gc_mem_caches();
         memory_reset_peak_usage();
         $run = $connection->runs()->create([
             'stall_id' => $connection->stall_id,

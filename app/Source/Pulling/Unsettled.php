@@ -6,6 +6,7 @@ namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Support\Ids;
 
 /** Goods of which something was said that isn't worked into landed costs, prices and listings yet. */
 final class Unsettled
@@ -15,10 +16,12 @@ final class Unsettled
     /** @return list<int> */
     public static function of(SupplierConnection $connection): array
     {
-        return array_values(array_map(
-            intval(...),
-            DB::table('unsettled_items')->where('connection_id', $connection->id)->pluck('supplier_item_id')->all(),
-        ));
+        return Ids::of('SELECT supplier_item_id AS id FROM unsettled_items WHERE connection_id = ?', [$connection->id]);
+    }
+
+    public static function count(SupplierConnection $connection): int
+    {
+        return DB::table('unsettled_items')->where('connection_id', $connection->id)->count();
     }
 
     /** Whether any of them is called otherwise than before. */

@@ -95,6 +95,6 @@ final readonly class WorkIn
     {
         return $all
             ? SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count()
-            : count(Unsettled::of($connection));
+            : Unsettled::count($connection);
     }
 }

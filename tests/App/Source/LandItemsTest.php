@@ -16,6 +16,7 @@ use WindowStall\Source\DeliveryQuotes;
 use WindowStall\Source\ItemLanding;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\SupplierItem;
+use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -70,6 +71,18 @@ final class LandItemsTest extends AppTestCase
         Http::assertSentCount(1);
         app(DeliveryQuotes::class)->refresh($connection);
         Http::assertSentCount(2);
+    }
+
+    public function test_pieces_from_where_nothing_is_sent_home_cant_be_sold(): void
+    {
+        $stall = $this->world->stall();
+        $this->quote($stall, 'GB', 300, [['Economy', 237, 2, 4]]);
+        $this->quote($stall, 'US', 300, []);
+        $this->world->pull($stall, $this->item([$this->variant('a', ['GB' => 3, 'US' => 500]), $this->variant('b', ['US' => 40])]));
+        $of = fn (string $id): SupplierVariant => SupplierVariant::query()->where('external_id', $id)
+            ->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))->sole();
+        self::assertSame([503, 500, 3], [$of('a')->stock, $of('a')->out_of_reach, $of('a')->available()]);
+        self::assertSame([40, 0, null], [$of('b')->stock, $of('b')->out_of_reach, $of('b')->landed_minor], 'that can’t be sent at all is said otherwise');
     }
 
     public function test_another_market_turns_every_cost_to_it(): void
