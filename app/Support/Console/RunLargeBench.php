@@ -8,8 +8,6 @@ use Illuminate\Console\Command;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
-use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Feeds\DecimalSign;
@@ -27,9 +25,6 @@ use WindowStall\Source\Feeds\OpenFeed;
 use WindowStall\Source\FindItems;
 use WindowStall\Source\ItemSearch;
 use WindowStall\Source\Jobs\PullCatalogue;
-use WindowStall\Source\LandItems;
-use WindowStall\Source\SaveItems;
-use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ItemRows;
 use WindowStall\Source\Views\SearchView;
 use WindowStall\Stall\OneStall;
@@ -46,11 +41,9 @@ final class RunLargeBench extends Command
 
     private const COLUMNS = ['range' => Field::Item, 'sku' => Field::Sku, 'ean' => Field::Barcode, 'name' => Field::Title, 'colour' => Field::Option, 'size' => Field::Option, 'text' => Field::Words, 'section' => Field::Category, 'price' => Field::Cost, 'rrp' => Field::Rrp, 'stock' => Field::Stock, 'weight' => Field::Weight];
 
-    public function handle(FindItems $find, SaveItems $save, LandItems $land): int
+    public function handle(FindItems $find): int
     {
         $stall = Stall::query()->with('rates')->where('handle', 'quillet')->firstOrFail();
-        $other = Stall::query()->where('handle', 'saltmarsh-ringers')->firstOrFail();
-        OneStall::within($other->id, fn () => $this->import($save, $land));
         $this->memory();
         $this->line('');
         OneStall::within($stall->id, function () use ($stall, $find): void {
@@ -122,27 +115,6 @@ final class RunLargeBench extends Command
     private function vacuum(string $what): void
     {
         DB::connection('owner')->statement($what);
-    }
-
-    /** A table of 100,000 rows, next to COPY of the same file in the same run. */
-    private function import(SaveItems $save, LandItems $land): void
-    {
-        $file = $this->goods(self::VARIANTS);
-        $columns = array_keys(self::COLUMNS);
-        DB::statement('CREATE TEMP TABLE bench_copy ('.implode(', ', array_map(static fn (string $c): string => '"'.$c.'" text', $columns)).')');
-        $copy = $this->seconds(function () use ($file): void {
-            $lines = array_slice(file($file, FILE_IGNORE_NEW_LINES) ?: [], 1);
-            DB::connection()->getPdo()->pgsqlCopyFromArray('bench_copy', $lines, ';');
-        });
-        $connection = $this->connection($file);
-        $read = $this->seconds(fn () => $this->readInto($connection, $save));
-        $again = $this->seconds(fn () => $this->readInto($connection, $save));
-        $landed = $this->seconds(fn () => $land($connection->stall ?? throw new \LogicException, $connection));
-        $this->line(sprintf('A table of %s rows imported, next to COPY of the same file in the same run (%.2f s)', number_format(self::VARIANTS), $copy));
-        $this->line(sprintf('  %-52s %8.2f s %8.1f × COPY', 'read, checked, grouped, stored as said and searchable', $read, $read / $copy));
-        $this->line(sprintf('  %-52s %8.2f s %8.1f × COPY', 'the same file again, nothing changed', $again, $again / $copy));
-        $this->line(sprintf('  %-52s %8.2f s', 'landed cost of each variant worked out', $landed));
-        unlink($file);
     }
 
     /** What PHP holds while a file ten times as large is read. */
@@ -262,24 +234,6 @@ final class RunLargeBench extends Command
         }
         sort($all);
         $this->line(sprintf('  %-62s %8s %8.1f %8.1f', 'all of them', '', $all[intdiv(count($all), 2)], $all[(int) floor(0.95 * (count($all) - 1))]));
-    }
-
-    private function readInto(SupplierConnection $connection, SaveItems $save): void
-    {
-        foreach ($connection->connector()->catalogue($connection->access()) as $page) {
-            if ($page->items !== []) {
-                $save($connection, $page->items);
-            }
-        }
-    }
-
-    private function connection(string $file): SupplierConnection
-    {
-        $stall = Stall::query()->where('handle', 'saltmarsh-ringers')->firstOrFail();
-        $kept = 'feeds/bench-'.Str::uuid();
-        Storage::put($kept, (string) file_get_contents($file));
-
-        return $stall->connections()->create(['public_id' => (string) Str::uuid(), 'kind' => 'feed', 'name' => 'Bench', 'address' => 'file:bench-'.Str::uuid(), 'secrets' => ['key' => '', 'hook' => ''], 'settings' => ['file' => $kept, 'mapping' => $this->mapping()->toArray(), 'delivery' => 'NL; 30 kg; 4.95; 2-4']])->load('stall.rates');
     }
 
     private function mapping(): Mapping

@@ -22,8 +22,6 @@ $keep = static function (Page $page, string $name) use ($folder): void {
 $desk = new Page(Chrome::desk());
 $desk->open($at['workshop'].'/sign-in')->write('E-mail', $at['email'])->write('Password', $at['password'])->click('button[type="submit"]')->see('Bench');
 $keep($desk->open($at['workshop'].'/at/quillet/source'), 'source');
-$desk->open($at['workshop'].'/at/quillet/source?q=mister')->click('[data-item="OD-1030"] td:nth-child(3) button');
-$keep($desk->see('Landed, by pieces'), 'item');
 $pots = array_map(static fn (string $code): string => (string) $desk->open($at['workshop'].'/at/quillet/source?q='.$code)->script('return String(document.querySelector("[data-item]").dataset.id)'), ['OD-1048', 'KF-POT', 'OD-1049']);
 $keep($desk->open($at['workshop'].'/at/quillet/source/compare?price=29.95&items[]='.implode('&items[]=', $pots))->see('You keep'), 'compare');
 $desk->open($at['workshop'].'/at/quillet/source?q=KF-POT')->script('[...document.querySelectorAll("button")].find(b => b.innerText.includes("suppliers")).click()');
@@ -39,8 +37,6 @@ $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
 $desk->press('Cut-flower snips');
 $keep($desk->see('You say'), 'listing');
 $keep($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced by'), 'prices');
-$desk->open($at['workshop'].'/at/quillet/pricing?q=snips')->click('[data-look]')->see('Why it costs that');
-$keep($desk, 'price');
 $keep($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50'), 'recipes');
 $desk->open($at['workshop'].'/at/quillet/pricing/trial')->see('Nothing tried yet');
 $dearer = $desk->css('[aria-label="Oakum Depot dearer by"]');
@@ -50,19 +46,25 @@ $keep($desk->see('The biggest moves'), 'trial');
 $desk->press('Throw it away');
 $desk->open($at['workshop'].'/at/quillet/window')->see('Shelf tiles')->click('[data-note="hero"] button');
 $keep($desk->see('says'), 'window');
-$desk->click('[data-part="colours"]');
-$keep($desk->see('They stand on'), 'tray');
-$desk->click('[data-part="colours"]')->click('[data-part="look"]')->see('Pressed flower');
+$desk->click('[data-part="look"]')->see('Pressed flower');
 /** @var list<string> $looks */
 $looks = $desk->script('return [...document.querySelectorAll("[aria-label=Looks] iframe")].map((frame) => frame.src)');
 
-// The supplier posts the first order; the morning after its night is on the desk.
+// The supplier posts the order that came last but one; the morning after its night is on the desk.
 $supplier = new Page(Chrome::desk());
 $oakum = 'http://oakum.'.substr($at['standins'], 7);
-$supplier->open($oakum)->click('form[action$="/play/orders/1"] [value="post"]')->see('Order 1 is posted.');
+$supplier->open($oakum)->click('form[action$="/play/orders/12"] [value="post"]')->see('Order 12 is posted.');
 $supplier->driver->quit();
 $keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
 $keep($desk->open($at['workshop'].'/at/quillet/drift')->see('ask you')->see('goods are missing'), 'drift');
+$keep($desk->press('see what is amiss')->see('didn’t come'), 'drift-aside');
+$desk->open($at['workshop'].'/at/quillet/drift')->press('Your rules')->press('Try them on the last 30 days')->see('nothing counts yet');
+$band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
+$band->clear();
+$band->sendKeys('30'.Page::ENTER);
+$keep($desk->see('You would have been asked'), 'drift-rehearsal');
+$desk->open($at['workshop'].'/at/quillet/bench?state=in_window')->press('Compost thermometer');
+$keep($desk->see('You say')->press('what was said of it')->see('Oakum Depot'), 'drift-timeline');
 $desk->driver->quit();
 
 $phone = new Page(Chrome::phone());
