@@ -15,7 +15,12 @@ final readonly class DeskFilter
 
     /** The same in the statement that counts groups. */
     public const SQL = <<<'SQL'
-        (:words = '' OR listing.shown_title ILIKE :pattern OR drift_changes.about ILIKE :pattern OR drift_changes.variant ILIKE :pattern)
+        (
+            :words = ''
+            OR listing.shown_title ILIKE :pattern
+            OR drift_changes.about ILIKE :pattern
+            OR drift_changes.variant ILIKE :pattern
+        )
           AND (NOT :floor::boolean OR drift_changes.under_floor)
         SQL;
 

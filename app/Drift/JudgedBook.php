@@ -9,8 +9,8 @@ use WindowStall\Bench\Listing;
 use WindowStall\Stall\Stall;
 
 /**
- * What comes of judging many listings, written at once: changes by one statement, and those listings whose words moved on
- * and nothing else by another. What changes a listing's make-up is done to it on the spot.
+ * What comes of judging many listings, written at once: changes by one statement, and those listings whose words moved
+ * on and nothing else by another. What changes a listing's make-up is done to it on the spot.
  */
 final class JudgedBook
 {

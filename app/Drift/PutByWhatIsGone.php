@@ -35,7 +35,10 @@ final readonly class PutByWhatIsGone
             }
             DB::transaction(function () use ($stall, $change, $pulls): void {
                 ($this->carryOut)($stall, $change, true);
-                $change->update(['standing' => Standing::Followed, 'rule' => sprintf('gone in %d pulls one after the other', $pulls)]);
+                $change->update([
+                    'standing' => Standing::Followed,
+                    'rule' => sprintf('gone in %d pulls one after the other', $pulls),
+                ]);
                 JudgeListings::count([$change->listing_id]);
             });
             $listings[] = $change->listing_id;

@@ -22,7 +22,9 @@ final readonly class Recognise
         WHERE other.connection_id = :connection
           AND other.id <> :item
           AND other.gone_at IS NULL
-          AND NOT EXISTS (SELECT 1 FROM listings WHERE listings.supplier_item_id = other.id AND listings.deleted_at IS NULL)
+          AND NOT EXISTS (
+              SELECT 1 FROM listings WHERE listings.supplier_item_id = other.id AND listings.deleted_at IS NULL
+          )
           AND (
               EXISTS (
                   SELECT 1
@@ -52,9 +54,9 @@ final readonly class Recognise
             'since' => ($gone->gone_at ?? now())->copy()->subDays(3),
             'most' => self::MOST,
         ]), 'id');
-        $others = SupplierItem::query()->with('words')->whereKey($ids)->get()->sortBy(static fn (SupplierItem $i): int|false => array_search($i->id, $ids, true));
-        foreach ($others as $other) {
-            $is = $other->words?->item();
+        $others = SupplierItem::query()->with('words')->whereKey($ids)->get()->keyBy('id');
+        foreach ($ids as $id) {
+            $is = $others->get($id)?->words?->item();
             $why = $is === null ? null : Likeness::item($was, $is);
             if ($is !== null && $why !== null) {
                 return new Change(

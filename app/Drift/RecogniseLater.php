@@ -32,7 +32,9 @@ final readonly class RecogniseLater
           AND item.connection_id = :connection
           AND EXISTS (
               SELECT 1 FROM supplier_items AS other
-              WHERE other.connection_id = item.connection_id AND other.gone_at IS NULL AND other.created_at >= item.gone_at
+              WHERE other.connection_id = item.connection_id
+                AND other.gone_at IS NULL
+                AND other.created_at >= item.gone_at
           )
           AND NOT EXISTS (
               SELECT 1 FROM drift_changes AS asked
@@ -64,7 +66,10 @@ final readonly class RecogniseLater
         if ($change === null || $listing->supplierItem === null) {
             return;
         }
-        DriftChange::query()->where('listing_id', $listing->id)->where('kind', ChangeKind::ItemGone)->where('standing', Standing::Asks)
+        DriftChange::query()
+            ->where('listing_id', $listing->id)
+            ->where('kind', ChangeKind::ItemGone)
+            ->where('standing', Standing::Asks)
             ->update(['standing' => Standing::Settled, 'rule' => 'it seems to have come back under another code']);
         $ruling = Ruling::on($change->kind, Rules::for($stall, $connection, $listing), new Circumstances);
         $row = DriftChange::query()->create([

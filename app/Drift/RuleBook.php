@@ -13,7 +13,10 @@ use WindowStall\Stall\Stall;
 /**
  * A stall's rules for what suppliers change, as they are or as somebody tries them: for all suppliers, and for each.
  *
- * @phpstan-type RuleEdit array{connection?: int|null, fact?: string, policy?: string, band?: int|float|string, floor?: string, pulls?: int|string, guard?: string, share?: int|float|string, keptBack?: int|string}
+ * @phpstan-type RuleEdit array{
+ *     connection?: int|null, fact?: string, policy?: string, band?: int|float|string, floor?: string,
+ *     pulls?: int|string, guard?: string, share?: int|float|string, keptBack?: int|string
+ * }
  */
 final class RuleBook
 {
@@ -41,14 +44,18 @@ final class RuleBook
     /**
      * Says one thing otherwise.
      *
-     * @param  RuleEdit  $edit  of a supplier's rules, or of those for all where no connection is named; as typed and validated
+     * @param  RuleEdit  $edit  of a supplier's rules, or of those for all where no connection is named; as typed and
+     *                          validated
      *
      * @throws \OutOfBoundsException when the supplier isn't the stall's
      */
     public function edit(array $edit): void
     {
         $id = (int) ($edit['connection'] ?? 0);
-        $connection = $id === 0 ? null : ($this->connections[$id] ?? throw new \OutOfBoundsException('No supplier of the stall.'));
+        $connection = $this->connections[$id] ?? null;
+        if ($id !== 0 && $connection === null) {
+            throw new \OutOfBoundsException('No supplier of the stall.');
+        }
         $rules = $connection === null ? $this->stall : $connection->policies;
         if (isset($edit['fact'], $edit['policy'])) {
             $rules[$edit['fact']] = $edit['policy'];

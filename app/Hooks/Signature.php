@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Hooks;
 
-/** Signs a message as Standard Webhooks has it (https://www.standardwebhooks.com): HMAC with SHA-256 over id, time and body. */
+/**
+ * Signs a message as Standard Webhooks has it (https://www.standardwebhooks.com): HMAC with SHA-256 over id, time and
+ * body.
+ */
 final class Signature
 {
     private const PREFIX = 'whsec_';

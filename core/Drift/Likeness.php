@@ -20,7 +20,8 @@ final class Likeness
     private const SHORT = 3;
 
     /**
-     * Of variants that aren't there any more, those that stand there under another id. A sign tells only where no two share it.
+     * Of variants that aren't there any more, those that stand there under another id. A sign tells only where no two
+     * share it.
      *
      * @param  list<SupplierVariant>  $before  all of an item's
      * @param  list<SupplierVariant>  $now
@@ -96,7 +97,9 @@ final class Likeness
         }
         unset($by['']);
 
-        return array_map(static fn (array $one): SupplierVariant => $one[0], array_filter($by, static fn (array $all): bool => count($all) === 1));
+        $alone = array_filter($by, static fn (array $all): bool => count($all) === 1);
+
+        return array_map(static fn (array $one): SupplierVariant => $one[0], $alone);
     }
 
     /**
@@ -121,13 +124,20 @@ final class Likeness
         }
         [$a, $b] = [self::words($gone->title), self::words($other->title)];
         $all = count($a + $b);
-        $cost = static fn (SupplierItem $item): int => min(array_map(static fn (SupplierVariant $v): int => $v->cost->minor, $item->variants) ?: [0]);
-        [$was, $is] = [$cost($gone), $cost($other)];
+        [$was, $is] = [self::cost($gone), self::cost($other)];
 
         return $all > 0
             && count(array_intersect_key($a, $b)) * 10_000 >= $all * self::TITLES
             && abs($was - $is) * 10_000 <= max($was, $is) * self::COSTS
             && ($gone->category === '' || $other->category === '' || $gone->category === $other->category);
+    }
+
+    /** The least of its variants. */
+    private static function cost(SupplierItem $item): int
+    {
+        $costs = array_map(static fn (SupplierVariant $v): int => $v->cost->minor, $item->variants);
+
+        return $costs === [] ? 0 : min($costs);
     }
 
     /** @return array<string, true> */

@@ -14,8 +14,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
 /**
- * Thirty days in which Oakum and Kilnfold changed things, as their own calendars have them, pulled one after the other and
- * decided upon as the keeper would. All of it is done by the program itself, now; only its times are moved to their days.
+ * Thirty days in which Oakum and Kilnfold changed things, as their own calendars have them, pulled one after the other
+ * and decided upon as the keeper would. All of it is done by the program itself, now; only its times are moved to their
+ * days.
  */
 final class Month
 {
@@ -27,9 +28,9 @@ final class Month
 
     /** Day → goods that somebody bought. */
     private const SALES = [
-        4 => ['OD-1014' => 2], 6 => ['OD-1042' => 1], 9 => ['OD-1031' => 1], 10 => ['OD-1042' => 1], 12 => ['OD-1008' => 1],
-        14 => ['OD-1033' => 2], 18 => ['OD-1020' => 1], 20 => ['OD-1048' => 1], 24 => ['OD-1001' => 1, 'OD-1014' => 1],
-        26 => ['OD-1030' => 1], 28 => ['OD-1038' => 1],
+        4 => ['OD-1014' => 2], 6 => ['OD-1042' => 1], 9 => ['OD-1031' => 1], 10 => ['OD-1042' => 1],
+        12 => ['OD-1008' => 1], 14 => ['OD-1033' => 2], 18 => ['OD-1020' => 1], 20 => ['OD-1048' => 1],
+        24 => ['OD-1001' => 1, 'OD-1014' => 1], 26 => ['OD-1030' => 1], 28 => ['OD-1038' => 1],
     ];
 
     /** Table → its times that are moved. */
@@ -49,8 +50,12 @@ final class Month
      * @param  callable(string $kind): void  $pull  pulls the supplier of a kind
      * @param  callable(array<string, int> $goods): void  $buy
      */
-    public function __construct(private readonly Stall $stall, private readonly User $keeper, private $pull, private $buy)
-    {
+    public function __construct(
+        private readonly Stall $stall,
+        private readonly User $keeper,
+        private $pull,
+        private $buy,
+    ) {
     }
 
     public function pass(): void
@@ -85,7 +90,7 @@ final class Month
         $words = [ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures];
         $asks = DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->get();
         foreach ([false, true] as $agree) {
-            $some = $asks->filter(static fn (DriftChange $change): bool => in_array($change->kind, $words, true) !== $agree);
+            $some = $asks->filter(static fn (DriftChange $c): bool => in_array($c->kind, $words, true) !== $agree);
             if ($some->isNotEmpty()) {
                 $ids = array_values(array_map(intval(...), $some->pluck('id')->all()));
                 app(Decide::class)($this->stall, $this->keeper, $ids, $agree);
@@ -99,7 +104,9 @@ final class Month
         $at = Carbon::now()->subDays($ago)->setTime(6, 30);
         foreach (self::TIMES as $table => $columns) {
             foreach ($columns as $column) {
-                DB::table($table)->where('stall_id', $this->stall->id)->where($column, '>=', $this->began->toDateTimeString())
+                DB::table($table)
+                    ->where('stall_id', $this->stall->id)
+                    ->where($column, '>=', $this->began->toDateTimeString())
                     ->update([$column => $at]);
             }
         }

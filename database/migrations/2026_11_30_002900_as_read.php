@@ -26,7 +26,11 @@ return new class extends Migration
         });
         DB::statement('ALTER TABLE unsettled_items ENABLE ROW LEVEL SECURITY');
         DB::statement('CREATE POLICY one_stall ON unsettled_items USING (stall_id = (SELECT current_stall()))');
-        DB::statement('INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed) SELECT id, stall_id, connection_id, true FROM supplier_items');
+        DB::statement(<<<'SQL'
+            INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
+            SELECT id, stall_id, connection_id, true
+            FROM supplier_items
+            SQL);
     }
 
     public function down(): void

@@ -36,6 +36,8 @@ return new class extends Migration
     public function down(): void
     {
         DB::statement('DROP FUNCTION moving_due(timestamp, int)');
-        Schema::table('supplier_connections', fn (Blueprint $table) => $table->dropColumn(['moving_every', 'moving_next_at']));
+        Schema::table('supplier_connections', function (Blueprint $table): void {
+            $table->dropColumn(['moving_every', 'moving_next_at']);
+        });
     }
 };

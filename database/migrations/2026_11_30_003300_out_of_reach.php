@@ -6,7 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** Of a variant's pieces, those in warehouses from which nothing is sent to the stall's home market can't be sold there. */
+/**
+ * Of a variant's pieces, those in warehouses from which nothing is sent to the stall's home market can't be sold there.
+ */
 return new class extends Migration
 {
     public function up(): void

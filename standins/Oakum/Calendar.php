@@ -7,9 +7,9 @@ namespace WindowStall\Standins\Oakum;
 use Illuminate\Support\Facades\DB;
 
 /**
- * A month at a large wholesaler, day by day: costs creep, leap and come back, a colour is dropped, codes are renamed, things
- * sell out and come in again, an item leaves the catalogue and returns. On its last day the shelves are as they began; the
- * night after it is {@see Night}.
+ * A month at a large wholesaler, day by day: costs creep, leap and come back, a colour is dropped, codes are renamed,
+ * things sell out and come in again, an item leaves the catalogue and returns. On its last day the shelves are as they
+ * began; the night after it is {@see Night}.
  */
 final class Calendar
 {
@@ -31,7 +31,12 @@ final class Calendar
         22 => [['restore', 'OD-1033', 0], ['restore', 'OD-1014', 0], ['weight', 'OD-1038', 115]],
         24 => [['restore', 'OD-1044', 0], ['cost', 'OD-1030', 123]],
         26 => [['restore', 'OD-1060', 0], ['restore', 'OD-1027', 0], ['restore', 'OD-1001', 0]],
-        28 => [['restore', 'OD-1030', 0], ['restore', 'OD-1048', 0], ['restore', 'OD-1038', 0], ['restore', 'OD-1016', 0]],
+        28 => [
+            ['restore', 'OD-1030', 0],
+            ['restore', 'OD-1048', 0],
+            ['restore', 'OD-1038', 0],
+            ['restore', 'OD-1016', 0],
+        ],
         29 => [['restore', 'OD-1020', 0], ['restore', 'OD-1046', 0], ['restore', 'OD-1024', 0]],
     ];
 
@@ -46,9 +51,11 @@ final class Calendar
             Books::set('calendar', (string) $day);
         });
 
+        $words = array_map(static fn (array $one): string => $one[1].' ('.$one[0].')', $happens);
+
         return $happens === []
             ? sprintf('Day %d of the month passed quietly.', $day)
-            : sprintf('Day %d of the month: %s.', $day, implode(', ', array_map(static fn (array $h): string => $h[1].' ('.$h[0].')', $happens)));
+            : sprintf('Day %d of the month: %s.', $day, implode(', ', $words));
     }
 
     public static function next(): int
@@ -94,7 +101,10 @@ final class Calendar
     {
         $last = Books::table('variants')->where('item_id', $item)->orderByDesc('position')->value('options');
         $colour = (string) array_values((array) json_decode((string) $last, true))[0];
-        Books::table('variants')->where('item_id', $item)->where('options', 'like', '%"'.$colour.'"%')->update(['dropped' => true]);
+        Books::table('variants')
+            ->where('item_id', $item)
+            ->where('options', 'like', '%"'.$colour.'"%')
+            ->update(['dropped' => true]);
     }
 
     /** Other codes for the same goods, as when a wholesaler changes its books; barcodes stay. */

@@ -33,12 +33,14 @@ final class BenchDrift extends Command
 
     private const ASK = <<<'SQL'
         INSERT INTO drift_changes (
-            stall_id, listing_id, connection_id, supplier_item_id, listing_variant_id, kind, variant, about, before, after,
-            said, standing, rule, moved_bp, price_was, keep_was, price_kept, keep_kept, price_agreed, keep_agreed, at
+            stall_id, listing_id, connection_id, supplier_item_id, listing_variant_id, kind, variant, about, before,
+            after, said, standing, rule, moved_bp, price_was, keep_was, price_kept, keep_kept, price_agreed,
+            keep_agreed, at
         )
-        SELECT listing.stall_id, listing.id, item.connection_id, item.id, variant.id, 'cost', variant.external_id, 'Terracotta',
-               '4.00 EUR', '6.00 EUR', '400', 'asks', 'it moved by more than 15% (as it begins)', 5000,
-               price.price_minor, price.keep_minor, price.price_minor, price.keep_minor, price.price_minor + 200, price.keep_minor, now()
+        SELECT listing.stall_id, listing.id, item.connection_id, item.id, variant.id, 'cost', variant.external_id,
+               'Terracotta', '4.00 EUR', '6.00 EUR', '400', 'asks', 'it moved by more than 15% (as it begins)', 5000,
+               price.price_minor, price.keep_minor, price.price_minor, price.keep_minor, price.price_minor + 200,
+               price.keep_minor, now()
         FROM listings AS listing
         JOIN supplier_items AS item ON item.id = listing.supplier_item_id
         JOIN listing_variants AS variant ON variant.listing_id = listing.id
@@ -55,7 +57,8 @@ final class BenchDrift extends Command
         'price' => Field::Cost, 'rrp' => Field::Rrp, 'stock' => Field::Stock, 'weight' => Field::Weight,
     ];
 
-    protected $signature = 'bench:drift {--rows=100000} {--read-only : the first pull and two that bring nothing new, for memory}';
+    protected $signature = 'bench:drift {--rows=100000}
+        {--read-only : the first pull and two that bring nothing new, for memory}';
 
     protected $description = 'Print how quick a supplier’s file is pulled and followed';
 
@@ -92,7 +95,8 @@ final class BenchDrift extends Command
         $this->send($connection, $this->goods($rows, static fn (int $n): int => $n % 100 < 3 ? 1 : 0));
         $this->say('3% of rows cost more, side by side, all listed', $this->pull($connection), $copy);
         $this->vacuum();
-        $this->send($connection, $this->goods($rows, static fn (int $n): int => $n % 33 === 0 ? 2 : ($n % 100 < 3 ? 1 : 0)));
+        $apart = static fn (int $n): int => $n % 33 === 0 ? 2 : ($n % 100 < 3 ? 1 : 0);
+        $this->send($connection, $this->goods($rows, $apart));
         $this->say('3% of rows cost more, far apart, all listed', $this->pull($connection), $copy);
         $this->desk($stall);
     }
@@ -167,7 +171,9 @@ final class BenchDrift extends Command
     private function list(Stall $stall, SupplierConnection $connection): void
     {
         DB::insert(<<<'SQL'
-            INSERT INTO listings (stall_id, supplier_item_id, agreed_words_id, state, slug, shown_title, created_at, updated_at)
+            INSERT INTO listings (
+                stall_id, supplier_item_id, agreed_words_id, state, slug, shown_title, created_at, updated_at
+            )
             SELECT stall_id, id, words_id, 'on_bench', 'bench-' || id, left(title, 400), now(), now()
             FROM supplier_items
             WHERE connection_id = ?
@@ -185,7 +191,8 @@ final class BenchDrift extends Command
 
     private function vacuum(): void
     {
-        foreach (['listings', 'listing_variants', 'supplier_items', 'supplier_variants', 'prices', 'drift_changes'] as $table) {
+        $tables = ['listings', 'listing_variants', 'supplier_items', 'supplier_variants', 'prices', 'drift_changes'];
+        foreach ($tables as $table) {
             DB::connection('owner')->statement('VACUUM ANALYZE '.$table);
         }
     }
@@ -232,7 +239,8 @@ final class BenchDrift extends Command
                 'R-'.$item, 'S-'.$n, sprintf('%013d', $n), 'Hand-thrown flower pot '.$item,
                 ['Terracotta', 'Chalk', 'Slate', 'Moss', 'Ink'][$n % 5], (12 + $n % 4 * 6).' cm',
                 'Thrown at the wheel and wood-fired, frost-proof to minus fifteen degrees.', 'Pots '.$item % 12,
-                sprintf('%d.%02d', 4 + $n % 40, ($n % 90) + $dearer($n)), 60 + $n % 90, $n % 300, 1 + $n % 8 .'.'.$n % 10,
+                sprintf('%d.%02d', 4 + $n % 40, ($n % 90) + $dearer($n)), 60 + $n % 90, $n % 300,
+                1 + $n % 8 .'.'.$n % 10,
             ])."\n");
         }
         fwrite($out, $end);

@@ -14,6 +14,8 @@ final readonly class RunController
 {
     public function __invoke(Stall $stall, int $run): JsonResponse
     {
-        return new JsonResponse(RunDoneView::of($stall, $stall->runs()->where('kind', RunKind::Pull)->findOrFail($run)));
+        $pull = $stall->runs()->where('kind', RunKind::Pull)->findOrFail($run);
+
+        return new JsonResponse(RunDoneView::of($stall, $pull));
     }
 }

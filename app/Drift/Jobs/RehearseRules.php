@@ -34,10 +34,11 @@ final class RehearseRules extends RunJob
             /** @var list<RuleEdit> $edits */
             $edits = (array) ($run->subject['edits'] ?? []);
             array_map($tried->edit(...), $edits);
-            $rehearsed = $rehearse($stall, RuleBook::of($stall), $tried, function (int $done, int $total) use ($run): void {
+            $progress = function (int $done, int $total) use ($run): void {
                 $run->stopIfCancelled();
                 $run->update(['done' => $done, 'total' => $total]);
-            });
+            };
+            $rehearsed = $rehearse($stall, RuleBook::of($stall), $tried, $progress);
             $run->update(['subject' => ['rehearsed' => $rehearsed->toArray()] + $run->subject]);
         }, 'Something went wrong here. It has been noted; try the rules again.');
     }

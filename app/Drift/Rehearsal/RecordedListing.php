@@ -8,12 +8,16 @@ use WindowStall\Core\Drift\Rehearsal\Held;
 use WindowStall\Core\Pricing\PriceSpread;
 use WindowStall\Core\Source\SupplierItem;
 
-/** What is on record of one listing: its supplier's words, version by version, what was bought, and what is the seller's. */
+/**
+ * What is on record of one listing: its supplier's words, version by version, what was bought, and what is the
+ * seller's.
+ */
 final readonly class RecordedListing
 {
     /**
      * @param  array<string, mixed>  $own  its own rules
-     * @param  list<array{string, SupplierItem}>  $versions  when it was said, and what; the first before the rehearsal begins
+     * @param  list<array{string, SupplierItem}>  $versions  when it was said, and what; the first before the rehearsal
+     *                                                       begins
      * @param  list<array{at: string, variant: string, pieces: int, price: int}>  $bought  paid for at home, in order
      * @param  list<string>  $soldAtALoss  variants that are sold under their floor knowingly
      * @param  list<\stdClass>  $rows  what its prices are made from

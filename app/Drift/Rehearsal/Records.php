@@ -122,7 +122,8 @@ final readonly class Records
         $prices = $atALoss = [];
         foreach ($priced['rows'] as $variant) {
             $variant->own_under_floor && $atALoss[] = (string) $variant->external_id;
-            $prices[(string) $variant->external_id] = $variant->own_price_minor === null ? null : (int) $variant->own_price_minor;
+            $own = $variant->own_price_minor;
+            $prices[(string) $variant->external_id] = $own === null ? null : (int) $own;
         }
 
         return new RecordedListing(

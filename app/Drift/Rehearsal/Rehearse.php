@@ -17,8 +17,9 @@ use WindowStall\Runs\RunKind;
 use WindowStall\Stall\Stall;
 
 /**
- * Plays what suppliers changed in the last days again, under the rules as they are and under those that are tried, next to
- * what happened. Prices are made by today's recipes, fees and rates; what is the seller's own today counts as theirs then.
+ * Plays what suppliers changed in the last days again, under the rules as they are and under those that are tried, next
+ * to what happened. Prices are made by today's recipes, fees and rates; what is the seller's own today counts as theirs
+ * then.
  */
 final readonly class Rehearse
 {
@@ -48,13 +49,15 @@ final readonly class Rehearse
         $records = new Records($stall, $facts, $since);
         $pulls = self::pulls($stall, $since, $now, $tried);
         $rehearsed = new Rehearsed(self::happened($stall, $since), new Outcome, new Outcome, $pulls);
+        $asideNow = array_filter($pulls, static fn (RehearsedPull $p): bool => $p->now !== null);
+        $asideTried = array_filter($pulls, static fn (RehearsedPull $p): bool => $p->tried !== null);
         $listings = $records->listings();
         $n = 0;
         foreach ($records->of($listings) as $listing) {
             $pricing = new PricesOfListing($facts, $pricer, $listing);
             $rehearsed->happened->add(self::sold($listing, $pricing));
-            $rehearsed->now->add(self::play($listing, $now, $pricing, $pulls, static fn (RehearsedPull $p): bool => $p->now !== null));
-            $rehearsed->tried->add(self::play($listing, $tried, $pricing, $pulls, static fn (RehearsedPull $p): bool => $p->tried !== null));
+            $rehearsed->now->add(self::play($listing, $now, $pricing, $asideNow));
+            $rehearsed->tried->add(self::play($listing, $tried, $pricing, $asideTried));
             if (++$n % 50 === 0) {
                 $progress($n, count($listings));
             }
@@ -64,18 +67,21 @@ final readonly class Rehearse
     }
 
     /**
-     * @param  list<RehearsedPull>  $pulls
-     * @param  callable(RehearsedPull): bool  $aside  whether a pull is set aside under these rules
+     * @param  array<int, RehearsedPull>  $aside  pulls that are set aside under these rules
      */
-    private static function play(RecordedListing $listing, RuleBook $rules, PricesAtCosts $pricing, array $pulls, callable $aside): Outcome
-    {
+    private static function play(
+        RecordedListing $listing,
+        RuleBook $rules,
+        PricesAtCosts $pricing,
+        array $aside,
+    ): Outcome {
         $replay = new Replay(
             $rules->policies($listing->connection, $listing->own),
             $listing->held,
             $listing->versions[0][1],
             $pricing,
         );
-        $unseen = array_filter($pulls, static fn (RehearsedPull $p): bool => $p->connection === $listing->connection && $aside($p));
+        $unseen = array_filter($aside, static fn (RehearsedPull $p): bool => $p->connection === $listing->connection);
         $bought = $listing->bought;
         foreach (array_slice($listing->versions, 1) as [$at, $said]) {
             while ($bought !== [] && $bought[0]['at'] < $at) {
@@ -119,7 +125,9 @@ final readonly class Rehearse
 
     private static function happened(Stall $stall, Carbon $since): Outcome
     {
-        return Outcome::from(array_map(intval(...), (array) DB::selectOne(self::HAPPENED, ['stall' => $stall->id, 'since' => $since])));
+        $row = (array) DB::selectOne(self::HAPPENED, ['stall' => $stall->id, 'since' => $since]);
+
+        return Outcome::from(array_map(intval(...), $row));
     }
 
     /** @return list<RehearsedPull> those that were set aside, or would be */

@@ -6,12 +6,20 @@ namespace WindowStall\Drift\Rehearsal;
 
 use WindowStall\Core\Drift\Rehearsal\Outcome;
 
-/** What happened, what the rules as they are would have done, and those that are tried. */
+/**
+ * What happened, what the rules as they are would have done, and those that are tried.
+ *
+ * @phpstan-import-type PullArray from RehearsedPull
+ */
 final readonly class Rehearsed
 {
     /** @param  list<RehearsedPull>  $pulls */
-    public function __construct(public Outcome $happened, public Outcome $now, public Outcome $tried, public array $pulls)
-    {
+    public function __construct(
+        public Outcome $happened,
+        public Outcome $now,
+        public Outcome $tried,
+        public array $pulls,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -28,7 +36,7 @@ final readonly class Rehearsed
     /** @param  array<mixed>  $kept  as {@see toArray()} gave it */
     public static function from(array $kept): self
     {
-        /** @var list<array{connection: int, supplier: string, from: string, to: string, now: string|null, tried: string|null, happened: bool}> $pulls */
+        /** @var list<PullArray> $pulls */
         $pulls = (array) ($kept['pulls'] ?? []);
 
         return new self(

@@ -8,7 +8,13 @@ use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Drift\RuleBook;
 use WindowStall\Runs\Run;
 
-/** A pull that was set aside, or would be under other rules. */
+/**
+ * A pull that was set aside, or would be under other rules.
+ *
+ * @phpstan-type PullArray array{
+ *     connection: int, supplier: string, from: string, to: string, now: string|null, tried: string|null, happened: bool
+ * }
+ */
 final readonly class RehearsedPull
 {
     /**

@@ -15,4 +15,9 @@ final readonly class RehearsalRowView
         public bool $differs,
     ) {
     }
+
+    public function nought(): bool
+    {
+        return [$this->happened, $this->now, $this->tried] === ['0', '0', '0'];
+    }
 }

@@ -90,14 +90,14 @@ final readonly class RehearsalView
             $row('Followed by themselves', static fn (Outcome $o): string => number_format($o->followed)),
             $row('Your word stood', static fn (Outcome $o): string => number_format($o->kept)),
             new RehearsalRowView('Pulls set aside', $pulls[0], $pulls[1], $pulls[2], $pulls[1] !== $pulls[2]),
-            $row('Variants not sold for a while, under their floor', static fn (Outcome $o): string => number_format($o->paused)),
-            $row('Pieces that couldn’t have been bought', static fn (Outcome $o): string => number_format($o->missed)),
+            $row('Variants under their floor, not sold', static fn (Outcome $o): string => number_format($o->paused)),
+            $row('Pieces not to be had', static fn (Outcome $o): string => number_format($o->missed)),
             $row('Pieces sold', static fn (Outcome $o): string => number_format($o->sold)),
             $row('Of them under their floor', static fn (Outcome $o): string => number_format($o->soldUnder)),
             $row('Kept on them', static fn (Outcome $o): string => self::money($stall, $o->keep)),
         ];
 
-        return array_values(array_filter($all, static fn (RehearsalRowView $r): bool => [$r->happened, $r->now, $r->tried] !== ['0', '0', '0']));
+        return array_values(array_filter($all, static fn (RehearsalRowView $row): bool => ! $row->nought()));
     }
 
     private static function pull(RehearsedPull $pull): string

@@ -68,7 +68,8 @@ final readonly class RunDoneView
         )];
         if ($weighed->goods > 0) {
             $sentences[] = sprintf(
-                'As a whole it was weighed before any of it was used: %d of %d goods missing, %d of %d variants in stock sold out, %d costs halved, %d barcodes elsewhere.',
+                'As a whole it was weighed before any of it was used: %d of %d goods missing, '
+                    .'%d of %d variants in stock sold out, %d costs halved, %d barcodes elsewhere.',
                 $weighed->missing,
                 $weighed->goods,
                 $weighed->emptied,
@@ -90,7 +91,9 @@ final readonly class RunDoneView
         $titles = str_getcsv(trim((string) $row->titles, '{}'), ',', '"', '\\');
         $decided = array_filter([
             (int) $row->agreed > 0 ? sprintf('%d agreed to since', $row->agreed) : '',
-            (int) $row->kept > 0 && $row->ruled !== Standing::Kept->value ? sprintf('%d kept as they were since', $row->kept) : '',
+            (int) $row->kept > 0 && $row->ruled !== Standing::Kept->value
+                ? sprintf('%d kept as they were since', $row->kept)
+                : '',
         ]);
 
         return new RuleDoneView(

@@ -37,7 +37,8 @@ final class HooksController
         ], ['address.required' => 'Where does the program listen?', 'events.required' => 'Choose what it is told of.']);
         PublicAddress::of(trim($typed['address']));
         if (Hook::query()->where('stall_id', $stall->id)->count() >= self::MOST) {
-            throw new Refusal(sprintf('A stall tells up to %d programs. End one that isn’t used any more.', self::MOST));
+            $most = sprintf('A stall tells up to %d programs.', self::MOST);
+            throw new Refusal($most.' End one that isn’t used any more.');
         }
         $secret = Signature::secret();
         Hook::query()->create([

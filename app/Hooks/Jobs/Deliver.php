@@ -16,8 +16,8 @@ use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
 /**
- * Sends one message to a program. What isn't answered with 2xx is sent again, later each time; the address is checked anew
- * each time, as those of feeds are.
+ * Sends one message to a program. What isn't answered with 2xx is sent again, later each time; the address is checked
+ * anew each time, as those of feeds are.
  */
 final class Deliver implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
@@ -91,9 +91,12 @@ final class Deliver implements ShouldBeUniqueUntilProcessing, ShouldQueue
         } catch (ConnectionException $e) {
             $late = str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28');
 
-            return [null, $late ? sprintf('It didn’t answer within %d seconds.', self::PATIENCE) : 'Nothing answers there.'];
+            return [
+                null,
+                $late ? sprintf('It didn’t answer within %d seconds.', self::PATIENCE) : 'Nothing answers there.',
+            ];
         }
 
-        return $answer->successful() ? [$answer->status(), null] : [$answer->status(), sprintf('It answered %d.', $answer->status())];
+        return [$answer->status(), $answer->successful() ? null : sprintf('It answered %d.', $answer->status())];
     }
 }

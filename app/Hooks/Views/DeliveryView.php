@@ -32,7 +32,9 @@ final readonly class DeliveryView
             words: match ($delivery->state) {
                 DeliveryState::Delivered => 'arrived',
                 DeliveryState::Failed => sprintf('given up, tried %s. %s', $tries, $delivery->trouble),
-                DeliveryState::Waiting => $delivery->tries === 0 ? 'on its way' : sprintf('tried %s, goes again. %s', $tries, $delivery->trouble),
+                DeliveryState::Waiting => $delivery->tries === 0
+                    ? 'on its way'
+                    : sprintf('tried %s, goes again. %s', $tries, $delivery->trouble),
             },
             body: $delivery->body,
         );

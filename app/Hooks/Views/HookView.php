@@ -19,7 +19,10 @@ final readonly class HookView
 
     public static function of(Hook $hook): self
     {
-        $words = array_map(static fn (string $event): string => HookEvent::tryFrom($event)?->words() ?? $event, $hook->events);
+        $words = array_map(
+            static fn (string $event): string => HookEvent::tryFrom($event)?->words() ?? $event,
+            $hook->events,
+        );
 
         return new self(
             id: $hook->id,

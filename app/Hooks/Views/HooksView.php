@@ -26,7 +26,10 @@ final readonly class HooksView
 
         return new self(
             hooks: array_values($hooks->map(HookView::of(...))->all()),
-            events: array_map(static fn (HookEvent $e): ChoiceView => new ChoiceView($e->value, $e->words()), HookEvent::cases()),
+            events: array_map(
+                static fn (HookEvent $e): ChoiceView => new ChoiceView($e->value, $e->words()),
+                HookEvent::cases(),
+            ),
         );
     }
 }

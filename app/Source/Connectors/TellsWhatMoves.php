@@ -12,8 +12,8 @@ interface TellsWhatMoves
 
     /**
      * @param  list<string>  $variants  the supplier's ids, {@see AT_ONCE} at most
-     * @return array<string, array{cost: int, stock: array<string, int>}> minor units of its currency, pieces by warehouse; a
-     *                                                                    variant that isn't sold any more is missing
+     * @return array<string, array{cost: int, stock: array<string, int>}> minor units of its currency, pieces by
+     *          warehouse; a variant that isn't sold any more is missing
      *
      * @throws SupplierTrouble
      */

@@ -22,15 +22,30 @@ use WindowStall\Source\SaveItems;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
-use WindowStall\Source\SupplierVariant;
+use WindowStall\Support\Ids;
 
 /**
- * Asks for stock and cost of what a stall sells of a supplier's, and nothing else. It is weighed as a whole, as a pull is:
- * where something is amiss the whole catalogue is pulled, and that is what a person is shown.
+ * Asks for stock and cost of what a stall sells of a supplier's, and nothing else. It is weighed as a whole, as a pull
+ * is: where something is amiss the whole catalogue is pulled, and that is what a person is shown.
  */
 final class PullMoving implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
+
+    /** Goods that are asked about at a time. */
+    private const GOODS = 40;
+
+    private const SOLD = <<<'SQL'
+        SELECT DISTINCT item.id
+        FROM supplier_items AS item
+        JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
+        WHERE item.connection_id = ?
+          AND item.gone_at IS NULL
+          AND (
+              EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
+              OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
+          )
+        SQL;
 
     public int $tries = 1;
 
@@ -50,7 +65,8 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
 
     public function handle(SaveItems $save, LandItems $land, StartPull $pull): void
     {
-        $connection = SupplierConnection::query()->with('stall.rates')->whereNull('disconnected_at')->find($this->supplier);
+        $connection = SupplierConnection::query()->with('stall.rates')
+            ->whereNull('disconnected_at')->find($this->supplier);
         $connector = $connection?->connector();
         $stall = $connection?->stall;
         if ($connection === null || $stall === null || ! $connector instanceof TellsWhatMoves) {
@@ -69,7 +85,8 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
         $compared = $save->compare($connection, $items);
         $judge = new JudgePull;
         $judge->look($connection, $compared);
-        if ($judge->part(count($items), array_sum(array_map(static fn (Item $i): int => count($i->variants), $items)))->trips(GuardLimits::from($connection->guards)) !== []) {
+        $variants = array_sum(array_map(static fn (Item $i): int => count($i->variants), $items));
+        if ($judge->part(count($items), $variants)->trips(GuardLimits::from($connection->guards)) !== []) {
             $pull($connection, null);
 
             return;
@@ -87,16 +104,16 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
     /** @return list<Item> what is sold of the supplier's, as it said it last, with stock and cost as they are now */
     private function asked(SupplierConnection $connection, TellsWhatMoves $connector): array
     {
-        $sold = SupplierVariant::query()->whereHas('item', fn ($q) => $q->where('connection_id', $connection->id)->whereNull('gone_at'))
-            ->whereNull('gone_at')
-            ->where(fn ($q) => $q
-                ->whereExists(fn ($e) => $e->from('listing_variants')->whereColumn('supplier_variant_id', 'supplier_variants.id'))
-                ->orWhereExists(fn ($e) => $e->from('variant_sources')->whereColumn('supplier_variant_id', 'supplier_variants.id')));
+        $sold = Ids::of(self::SOLD, [$connection->id]);
+        $rows = SupplierItem::query()->with('words')->whereKey($sold)->lazyById(self::GOODS);
         $items = [];
-        $rows = SupplierItem::query()->with('words')->whereIn('id', (clone $sold)->select('supplier_item_id'))->lazyById(200);
-        foreach ($rows->chunk(40) as $some) {
-            $said = array_values(array_filter($some->map(static fn (SupplierItem $row): ?Item => $row->words?->item())->all()));
-            $ids = array_merge(...array_map(static fn (Item $i): array => array_map(static fn (Variant $v): string => $v->id, $i->variants), $said), ...[[]]);
+        foreach ($rows->chunk(self::GOODS) as $some) {
+            $said = array_map(static fn (SupplierItem $row): ?Item => $row->words?->item(), $some->values()->all());
+            $said = array_values(array_filter($said));
+            $ids = [];
+            foreach ($said as $item) {
+                array_push($ids, ...array_map(static fn (Variant $v): string => $v->id, $item->variants));
+            }
             $now = [];
             foreach (array_chunk($ids, TellsWhatMoves::AT_ONCE) as $part) {
                 $now += $connector->moving($connection->access(), $part);

@@ -18,8 +18,9 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /**
- * Works in what a pull brought: delivery and landed cost, the words one searches by, and what listings show. Only goods of
- * which something was said, unless delivery, duty or rates moved; what a pull that broke off left over is done by the next.
+ * Works in what a pull brought: delivery and landed cost, the words one searches by, and what listings show. Only goods
+ * of which something was said, unless delivery, duty or rates moved; what a pull that broke off left over is done by
+ * the next.
  */
 final readonly class WorkIn
 {

@@ -32,7 +32,9 @@ final class HookSchema
                     'timestamp' => ['type' => 'string', 'format' => 'date-time'],
                     'data' => ['$ref' => '#/components/schemas/Told'.$name],
                 ])]]],
-                'responses' => ['2XX' => ['description' => 'It arrived; anything else is sent again, seven times in 21 hours']],
+                'responses' => [
+                    '2XX' => ['description' => 'It arrived; anything else is sent again, seven times in 21 hours'],
+                ],
             ]];
         }
 

@@ -7,7 +7,10 @@ namespace WindowStall\Core\Drift\Guards;
 /** What one pull would do to a supplier's goods, in counts: enough to judge it again by other limits. */
 final readonly class Weighed
 {
-    /** Barcodes that may stand at other goods, in basis points of the variants; and costs a hundred times what they were. */
+    /**
+     * Barcodes that may stand at other goods, in basis points of the variants; and costs a hundred times what they
+     * were.
+     */
     private const BARCODES = 200;
 
     private const HUNDREDFOLD = 5_000;
@@ -40,7 +43,10 @@ final readonly class Weighed
     ) {
     }
 
-    /** @return list<array{Guard, int, int, string}> what trips, how many, of how many, and the sentence; those that weigh most first */
+    /**
+     * @return list<array{Guard, int, int, string}> what trips, how many, of how many, and the sentence; those that
+     *                                             weigh most first
+     */
     public function trips(GuardLimits $limits): array
     {
         if ($this->goods === 0) {
@@ -60,18 +66,23 @@ final readonly class Weighed
             ],
             [
                 $slipped, Guard::Hundredfold, $hundred, $this->variants,
-                '%d of %d costs are about a hundred times '.($this->larger >= $this->smaller ? 'larger' : 'smaller').'.',
+                $this->larger >= $this->smaller
+                    ? '%d of %d costs are about a hundred times larger.'
+                    : '%d of %d costs are about a hundred times smaller.',
             ],
             [
-                GuardLimits::beyond($this->moved, $this->variants, self::BARCODES), Guard::Barcodes, $this->moved, $this->variants,
+                GuardLimits::beyond($this->moved, $this->variants, self::BARCODES),
+                Guard::Barcodes, $this->moved, $this->variants,
                 '%d of %d barcodes stand at other goods than before.',
             ],
             [
-                GuardLimits::beyond($this->missing, $this->goods, $limits->shortBp), Guard::Short, $this->missing, $this->goods,
+                GuardLimits::beyond($this->missing, $this->goods, $limits->shortBp),
+                Guard::Short, $this->missing, $this->goods,
                 '%d of %d goods are missing.',
             ],
             [
-                GuardLimits::beyond($this->emptied, $this->inStock, $limits->emptiedBp), Guard::Emptied, $this->emptied, $this->inStock,
+                GuardLimits::beyond($this->emptied, $this->inStock, $limits->emptiedBp),
+                Guard::Emptied, $this->emptied, $this->inStock,
                 '%d of %d variants that were in stock would be sold out.',
             ],
             [$halved, Guard::Halved, $this->halved, $this->variants, '%d of %d costs would fall to half or less.'],

@@ -11,8 +11,8 @@ use WindowStall\Core\Drift\ChangeKind;
 final readonly class Held
 {
     /**
-     * @param  array<string, int|null>  $prices  price by hand, in minor units, by the supplier's id of each variant the listing
-     *                                           sells; null where a recipe makes it
+     * @param  array<string, int|null>  $prices  price by hand, in minor units, by the supplier's id of each variant the
+     *                                           listing sells; null where a recipe makes it
      */
     public function __construct(
         public array $prices,

@@ -14,12 +14,12 @@ use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Source\SupplierItem;
 
 /**
- * One listing played again under a set of rules: what its supplier said, version by version, and what was bought between.
- * Whoever was asked is taken to have said nothing yet: what was agreed goes on standing.
+ * One listing played again under a set of rules: what its supplier said, version by version, and what was bought
+ * between. Whoever was asked is taken to have said nothing yet: what was agreed goes on standing.
  */
 final class Replay
 {
-    /** @var array<string, int> costs that wait: variant → what was agreed, in minor units of the supplier's currency */
+    /** @var array<string, int> costs that wait: variant → what was agreed, in minor units of its currency */
     private array $waiting = [];
 
     /** @var array<string, true> what asks already, and isn't counted again */
@@ -59,7 +59,8 @@ final class Replay
                 $this->rule($change);
             }
         }
-        $this->costs(array_values(array_filter($changes, fn (Change $c): bool => $c->kind === ChangeKind::Cost && $this->concerns($c))));
+        $costs = array_filter($changes, fn (Change $c): bool => $c->kind === ChangeKind::Cost && $this->concerns($c));
+        $this->costs(array_values($costs));
     }
 
     /**
@@ -85,7 +86,9 @@ final class Replay
 
     private function concerns(Change $change): bool
     {
-        return $change->variantId === null || $change->kind === ChangeKind::VariantNew || $this->held->sells($change->variantId);
+        return $change->variantId === null
+            || $change->kind === ChangeKind::VariantNew
+            || $this->held->sells($change->variantId);
     }
 
     private function rule(Change $change): void
@@ -125,7 +128,9 @@ final class Replay
         $again = false;
         foreach ($changes as $change) {
             $id = (string) $change->variantId;
-            $again = isset($standing[$id]) && $this->lookAgain($id, $standing[$id], $before[$id] ?? null, $change) || $again;
+            if (isset($standing[$id]) && $this->lookAgain($id, $standing[$id], $before[$id] ?? null, $change)) {
+                $again = true;
+            }
         }
         if ($again) {
             $this->priced = $this->price();
@@ -213,7 +218,8 @@ final class Replay
                 $now[$variant->id] = $variant->cost->minor;
             }
         }
-        $byHand = array_filter(array_diff_key($this->held->prices, $this->raised), static fn (?int $p): bool => $p !== null);
+        $held = array_diff_key($this->held->prices, $this->raised);
+        $byHand = array_filter($held, static fn (?int $price): bool => $price !== null);
 
         return $this->pricing->priced($this->waiting + $now, $now, $byHand);
     }

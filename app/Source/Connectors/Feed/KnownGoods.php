@@ -11,8 +11,8 @@ use WindowStall\Source\Feeds\Feed;
 use WindowStall\Support\Copy;
 
 /**
- * Which items of a file came, byte for byte, as they came when they were last read: each row is hashed as it stands, the
- * hashes go by COPY into a table of the session, and PostgreSQL joins them to those of the goods it has.
+ * Which items of a file came, byte for byte, as they came when they were last read: each row is hashed as it stands,
+ * the hashes go by COPY into a table of the session, and PostgreSQL joins them to those of the goods it has.
  */
 final class KnownGoods
 {
@@ -27,7 +27,9 @@ final class KnownGoods
         WITH twice AS (
             SELECT sku FROM feed_rows GROUP BY sku HAVING count(*) > 1
         ), come AS (
-            SELECT item, md5(:salt || string_agg(hash, '' ORDER BY row)) AS raw, bool_or(twice.sku IS NOT NULL) AS doubled
+            SELECT item,
+                   md5(:salt || string_agg(hash, '' ORDER BY row)) AS raw,
+                   bool_or(twice.sku IS NOT NULL) AS doubled
             FROM feed_rows
             LEFT JOIN twice USING (sku)
             GROUP BY item
