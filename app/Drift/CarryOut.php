@@ -28,7 +28,7 @@ final readonly class CarryOut
         $listing = $stall->listings()->findOrFail($change->listing_id);
         match ($change->kind) {
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => $this->word($listing, $change, $agreed),
-            ChangeKind::Cost => $this->cost($change, $agreed),
+            ChangeKind::Cost, ChangeKind::Delivery => $this->cost($change, $agreed),
             ChangeKind::VariantNew => $agreed ? $this->bringIn($listing, $change) : null,
             ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
             ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
@@ -46,7 +46,9 @@ final readonly class CarryOut
         unset($waiting[$change->kind->value]);
         $own = $agreed ? [] : match ($change->kind) {
             ChangeKind::Title => ['own_title' => is_string($change->said) ? mb_substr($change->said, 0, 300) : null],
-            ChangeKind::Words => ['own_words' => is_string($change->said) ? $this->richText->clean($change->said) : null],
+            ChangeKind::Words => [
+                'own_words' => is_string($change->said) ? $this->richText->clean($change->said) : null,
+            ],
             default => ['own_pictures' => $this->pictures($listing, is_array($change->said) ? $change->said : [])],
         };
         $listing->update(['waiting' => $waiting] + $own);
@@ -59,7 +61,8 @@ final readonly class CarryOut
     private function pictures(Listing $listing, array $sources): ?array
     {
         $ids = $listing->pictures()->whereIn('source', $sources)->pluck('id', 'source')->all();
-        $kept = array_values(array_filter(array_map(static fn (string $source): ?int => $ids[$source] ?? null, $sources)));
+        $found = array_map(static fn (string $source): ?int => $ids[$source] ?? null, $sources);
+        $kept = array_values(array_filter($found));
 
         return $kept === [] ? null : $kept;
     }

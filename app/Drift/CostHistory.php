@@ -13,7 +13,10 @@ final class CostHistory
 
     private const SAID = <<<'SQL'
         SELECT word.supplier_item_id AS item, variant->>'id' AS variant, (variant->>'cost')::bigint AS cost,
-               (SELECT coalesce(sum(pieces::int), 0) FROM jsonb_each_text(variant->'stock') AS held (place, pieces)) AS stock
+               (
+                   SELECT coalesce(sum(pieces::int), 0)
+                   FROM jsonb_each_text(variant->'stock') AS held (place, pieces)
+               ) AS stock
         FROM (
             SELECT supplier_item_id, id, said,
                    row_number() OVER (PARTITION BY supplier_item_id ORDER BY id DESC) AS age
@@ -28,7 +31,8 @@ final class CostHistory
 
     /**
      * @param  iterable<DriftChange>  $changes
-     * @return array<string, array{costs: list<int>, stock: list<int>}> "item variant" → oldest first; cost in minor units
+     * @return array<string, array{costs: list<int>, stock: list<int>}> "item variant" → oldest first; cost in minor
+     *                                    units
      */
     public static function of(iterable $changes): array
     {
@@ -42,9 +46,11 @@ final class CostHistory
         if ($items === []) {
             return [];
         }
-        $quoted = array_map(static fn (int|string $id): string => '"'.addcslashes((string) $id, '"\\').'"', array_keys($variants));
+        $quote = static fn (int|string $id): string => '"'.addcslashes((string) $id, '"\\').'"';
+        $quoted = array_map($quote, array_keys($variants));
         $history = [];
-        foreach (DB::select(self::SAID, ['{'.implode(',', array_keys($items)).'}', self::POINTS, '{'.implode(',', $quoted).'}']) as $row) {
+        $of = ['{'.implode(',', array_keys($items)).'}', self::POINTS, '{'.implode(',', $quoted).'}'];
+        foreach (DB::select(self::SAID, $of) as $row) {
             $key = $row->item.' '.$row->variant;
             $history[$key]['costs'][] = (int) $row->cost;
             $history[$key]['stock'][] = (int) $row->stock;

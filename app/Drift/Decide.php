@@ -17,7 +17,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** A person decides about changes: they count, or what was agreed stays as the seller's own word. Each time one step. */
+/**
+ * A person decides about changes: they count, or what was agreed stays as the seller's own word. Each time one step.
+ */
 final readonly class Decide
 {
     /** Changes that are decided at a time, so that a request ends well within its time; the desk shows what is left. */
@@ -60,11 +62,18 @@ final readonly class Decide
     }
 
     /**
-     * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide it
+     * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide
+     *                                                          it
      * @param  string  $words  with a place for how many
      */
-    private function decide(Stall $stall, ?User $by, callable $open, Standing $as, string $for, string $words): BenchChange
-    {
+    private function decide(
+        Stall $stall,
+        ?User $by,
+        callable $open,
+        Standing $as,
+        string $for,
+        string $words,
+    ): BenchChange {
         [$step, $listings] = DB::transaction(function () use ($stall, $by, $open, $as, $for, $words): array {
             $found = $open();
             if ($found->isEmpty()) {
@@ -102,7 +111,8 @@ final readonly class Decide
     private function open(Stall $stall, array $ids, array $standing): Collection
     {
         return DriftChange::query()->where('stall_id', $stall->id)->whereKey(array_slice($ids, 0, self::MOST))
-            ->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')->orderBy('id')->lockForUpdate()->get();
+            ->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')
+            ->orderBy('id')->lockForUpdate()->get();
     }
 
     /** @param  Collection<int, DriftChange>  $found */

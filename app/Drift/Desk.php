@@ -19,7 +19,8 @@ final readonly class Desk
 
     private const GROUP = <<<'SQL'
         CASE
-            WHEN drift_changes.kind = 'cost' THEN CASE WHEN drift_changes.moved_bp < 0 THEN 'cost_down' ELSE 'cost_up' END
+            WHEN drift_changes.kind = 'cost' AND drift_changes.moved_bp < 0 THEN 'cost_down'
+            WHEN drift_changes.kind = 'cost' THEN 'cost_up'
             WHEN drift_changes.kind IN ('title', 'words', 'pictures') THEN 'rewritten'
             WHEN drift_changes.kind IN ('variant_as', 'item_as') THEN 'renamed'
             ELSE drift_changes.kind
@@ -91,7 +92,11 @@ final readonly class Desk
                 moving: (int) $row->moving,
                 stays: $row->stays === null ? null : $stall->money((int) round((float) $row->stays)),
                 less: $row->less === null ? null : $stall->money((int) round((float) $row->less)),
-                kinds: ['title' => (int) $row->titles, 'words' => (int) $row->words, 'pictures' => (int) $row->pictures],
+                kinds: [
+                    'title' => (int) $row->titles,
+                    'words' => (int) $row->words,
+                    'pictures' => (int) $row->pictures,
+                ],
             ),
             keepWas: $stall->moneyOrNull($row->keep_was === null ? null : (int) round((float) $row->keep_was)),
             keepAgreed: $stall->moneyOrNull($row->keep_agreed === null ? null : (int) round((float) $row->keep_agreed)),
@@ -105,7 +110,7 @@ final readonly class Desk
         return $groups;
     }
 
-    /** @return array{facts: int, ruled: int} how many facts changed since yesterday, and how many of them rules dealt with */
+    /** @return array{facts: int, ruled: int} how many facts changed since yesterday, and how many rules settled */
     public static function lately(Stall $stall): array
     {
         $row = DB::selectOne(self::LATELY, [$stall->id]);
@@ -124,7 +129,8 @@ final readonly class Desk
     /** @return Builder<DriftChange> what went through by rules, newest first */
     public static function quiet(Stall $stall): Builder
     {
-        return DriftChange::query()->where('stall_id', $stall->id)->whereIn('standing', [Standing::Followed, Standing::Kept, Standing::Settled])
+        return DriftChange::query()->where('stall_id', $stall->id)
+            ->whereIn('standing', [Standing::Followed, Standing::Kept, Standing::Settled])
             ->whereNull('decided_at')->whereHas('listing')->orderByDesc('id');
     }
 }

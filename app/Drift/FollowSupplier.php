@@ -20,7 +20,9 @@ use WindowStall\Support\Ids;
  */
 final readonly class FollowSupplier
 {
-    /** Listings that sell, join or could sell goods of which something was said, or that all cost something else landed. */
+    /**
+     * Listings that sell, join or could sell goods of which something was said, or that all cost something else landed.
+     */
     private const CONCERNED = <<<'SQL'
         WITH moved AS (
             SELECT item.id
@@ -55,6 +57,7 @@ final readonly class FollowSupplier
     public function __construct(
         private JudgeListings $judge,
         private RecogniseLater $recognise,
+        private NoteDelivery $delivery,
         private PutByWhatIsGone $putBy,
         private ProjectListings $project,
         private ReckonChanges $reckon,
@@ -69,8 +72,10 @@ final readonly class FollowSupplier
         ($this->judge)($stall, $more->connection, $more->run);
         if ($more->run !== null) {
             ($this->recognise)($stall, $more->connection, $more->run);
-            $listings = array_values(array_unique([...$listings, ...($this->putBy)($stall, $more->connection, $more->run)]));
+            $putBy = ($this->putBy)($stall, $more->connection, $more->run);
+            $listings = array_values(array_unique([...$listings, ...$putBy]));
         }
+        ($this->delivery)($stall, $more->connection, $more->run, $more->deliveryWas);
         KeepBack::of($more->connection);
         ($this->project)($stall, $listings);
         $leapt = ($this->reckon)($stall);

@@ -74,7 +74,8 @@ final readonly class JudgeListings
             ->orderBy('id')->get()->groupBy('listing_id');
         $book = new JudgedBook($stall, $this->carryOut);
         foreach ($listings as $listing) {
-            (new JudgedListing($stall, $listing, $open->get($listing->id) ?? new Collection, $run, $book, $this->recognise))->judge();
+            $asked = $open->get($listing->id) ?? new Collection;
+            (new JudgedListing($stall, $listing, $asked, $run, $book, $this->recognise))->judge();
         }
         $book->close();
     }

@@ -31,6 +31,8 @@ final class JudgedListing
         'item_back' => 'item_gone',
     ];
 
+    private const TAKEN_BACK = ['standing' => Standing::Settled, 'rule' => 'the supplier took it back'];
+
     /** @var array{title?: string, words?: string, pictures?: list<string>} */
     private array $waiting;
 
@@ -148,7 +150,9 @@ final class JudgedListing
         $this->follows($row) ? $this->book->carryOut($row) : $this->book->change($row);
     }
 
-    /** What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves. */
+    /**
+     * What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves.
+     */
     private function follows(DriftChange $row): bool
     {
         $makeUp = [
@@ -180,14 +184,14 @@ final class JudgedListing
             return $this->renamedAgain($item, $change);
         }
         if ($change->kind === ChangeKind::ItemBack) {
-            $this->open($item, ChangeKind::ItemRenamed, null)?->update(['standing' => Standing::Settled, 'rule' => 'the supplier took it back']);
+            $this->open($item, ChangeKind::ItemRenamed, null)?->update(self::TAKEN_BACK);
         }
         $opposite = ChangeKind::tryFrom(self::OPPOSITE[$change->kind->value] ?? '');
         $row = $opposite === null ? null : $this->open($item, $opposite, $change->variantId);
         if ($row === null) {
             return false;
         }
-        $row->update(['standing' => Standing::Settled, 'rule' => 'the supplier took it back']);
+        $row->update(self::TAKEN_BACK);
 
         return true;
     }
@@ -196,15 +200,19 @@ final class JudgedListing
     private function renamedAgain(SupplierItem $item, Change $change): bool
     {
         $row = $this->open->first(static fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
-            && $row->kind === ChangeKind::VariantRenamed && $row->said === $change->variantId && $row->standing === Standing::Asks);
+            && $row->kind === ChangeKind::VariantRenamed
+            && $row->said === $change->variantId
+            && $row->standing === Standing::Asks);
         $row?->update($row->variant === $change->said
-            ? ['standing' => Standing::Settled, 'rule' => 'the supplier took it back']
+            ? self::TAKEN_BACK
             : ['said' => $change->said, 'after' => $change->after]);
 
         return $row !== null;
     }
 
-    /** What was open already: what is said now takes the place of what was said then, or it is as it was agreed again. */
+    /**
+     * What was open already: what is said now takes the place of what was said then, or it is as it was agreed again.
+     */
     private function goesOn(SupplierItem $item, Change $change, ?ListingVariant $sold): bool
     {
         $row = $this->open($item, $change->kind, $change->variantId);
@@ -221,13 +229,15 @@ final class JudgedListing
             default => null,
         };
         if ($change->kind->waits() && $said === $row->said) {
-            $row->update(['standing' => Standing::Settled, 'after' => $change->after, 'rule' => 'the supplier took it back']);
+            $row->update(['after' => $change->after] + self::TAKEN_BACK);
             $this->letGo($change->kind, $row->listing_variant_id);
 
             return true;
         }
         $was = $row->kind === ChangeKind::Cost && is_int($row->said) ? $row->said : null;
-        $moved = $was === null || $was === 0 || ! is_int($said) ? $row->moved_bp : (int) round(($said - $was) * 10_000 / $was);
+        $moved = $was === null || $was === 0 || ! is_int($said)
+            ? $row->moved_bp
+            : (int) round(($said - $was) * 10_000 / $was);
         $row->fill([
             'after' => $change->after,
             'run_id' => $this->run->id ?? $row->run_id,
@@ -255,15 +265,23 @@ final class JudgedListing
             && ($row->standing === Standing::Asks || $row->standing === Standing::Kept && $this->standsBy($row)));
     }
 
-    /** Whether what was agreed still stands because of a change that was kept; where the seller's own word does, it is history. */
+    /**
+     * Whether what was agreed still stands because of a change that was kept; where the seller's own word does, it is
+     * history.
+     */
     private function standsBy(DriftChange $row): bool
     {
         return match ($row->kind) {
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => isset($this->waiting[$row->kind->value]),
-            ChangeKind::Cost => $this->listing->variants->firstWhere('id', $row->listing_variant_id)?->waiting_price_minor !== null,
+            ChangeKind::Cost => $this->variantOf($row)?->waiting_price_minor !== null,
             ChangeKind::VariantNew, ChangeKind::VariantGone, ChangeKind::ItemGone => true,
             default => false,
         };
+    }
+
+    private function variantOf(DriftChange $row): ?ListingVariant
+    {
+        return $this->listing->variants->firstWhere('id', $row->listing_variant_id);
     }
 
     /** What was agreed goes on standing. */

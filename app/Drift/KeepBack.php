@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Source\SupplierConnection;
 
 /**
- * How many pieces of each variant of a supplier are kept back: what its listing says, else what is said for the supplier;
- * where several listings sell it, the most.
+ * How many pieces of each variant of a supplier are kept back: what its listing says, else what is said for the
+ * supplier; where several listings sell it, the most.
  */
 final class KeepBack
 {

@@ -15,8 +15,8 @@ use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 
 /**
- * Works out what changed costs do in money once prices are made anew: for each, one sale at home if what was agreed stays,
- * and if the change counts. A price that stands and fell under its floor is a question, whatever the rules say.
+ * Works out what changed costs do in money once prices are made anew: for each, one sale at home if what was agreed
+ * stays, and if the change counts. A price that stands and fell under its floor is a question, whatever the rules say.
  */
 final readonly class ReckonChanges
 {
@@ -43,8 +43,11 @@ final readonly class ReckonChanges
     public function __invoke(Stall $stall): array
     {
         $leapt = [];
-        DriftChange::query()->where('stall_id', $stall->id)->where('kind', ChangeKind::Cost)->whereNull('price_agreed')
-            ->whereNotNull('listing_variant_id')->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
+        DriftChange::query()->where('stall_id', $stall->id)
+            ->whereIn('kind', [ChangeKind::Cost, ChangeKind::Delivery])
+            ->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
+            ->whereNull('price_agreed')
+            ->whereNotNull('listing_variant_id')
             ->with(['listingVariant.prices', 'connection', 'listing'])
             ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, &$leapt): void {
                 $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));

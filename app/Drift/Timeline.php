@@ -40,7 +40,11 @@ final class Timeline
     /** @return list<Moment> */
     public static function of(Stall $stall, Listing $listing): array
     {
-        $moments = [...self::suppliers($stall, $listing), ...self::people($stall, $listing), ...self::prices($stall, $listing)];
+        $moments = [
+            ...self::suppliers($stall, $listing),
+            ...self::people($stall, $listing),
+            ...self::prices($stall, $listing),
+        ];
         usort($moments, static fn (Moment $a, Moment $b): int => $b->at <=> $a->at);
 
         return array_slice($moments, 0, self::MOST);

@@ -14,8 +14,8 @@ use WindowStall\Support\Outbound\PublicAddress;
 use WindowStall\Support\Refusal;
 
 /**
- * Connects a stall with a supplier after trying the address and key, and asks the supplier to send news of orders if it can.
- * One that was disconnected comes back with all it had.
+ * Connects a stall with a supplier after trying the address and key, and asks the supplier to send news of orders if it
+ * can. One that was disconnected comes back with all it had.
  */
 final readonly class ConnectSupplier
 {

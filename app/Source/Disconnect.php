@@ -12,8 +12,8 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
 /**
- * Ends a connection. Its listings are put by with all their words, so that reconnecting brings them back; its items aren't found any more.
- * While orders are still with the supplier it is refused: nobody could say what became of them.
+ * Ends a connection. Its listings are put by with all their words, so that reconnecting brings them back; its items
+ * aren't found any more. While orders are still with the supplier it is refused: nobody could say what became of them.
  */
 final class Disconnect
 {

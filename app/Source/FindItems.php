@@ -11,8 +11,8 @@ use WindowStall\Stall\Stall;
 /**
  * Finds items by words, SKU or barcode, filtered, counted, sorted and paged by key.
  *
- * Each row knows by which filters it fails (a bit each), so that one pass over the stall's items gives the page and, for every
- * filter, what each of its choices would leave with the other filters as they are.
+ * Each row knows by which filters it fails (a bit each), so that one pass over the stall's items gives the page and,
+ * for every filter, what each of its choices would leave with the other filters as they are.
  */
 final readonly class FindItems
 {

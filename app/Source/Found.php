@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
-/** What a search came to: a page of items, where the pages beside it begin, and how many items each filter would leave. */
+/**
+ * What a search came to: a page of items, where the pages beside it begin, and how many items each filter would leave.
+ */
 final readonly class Found
 {
     /**

@@ -6,7 +6,10 @@ namespace WindowStall\Source;
 
 use WindowStall\Stall\Stall;
 
-/** How many items a search finds, and how many each choice of each filter would leave, the other filters being as they are. */
+/**
+ * How many items a search finds, and how many each choice of each filter would leave, the other filters being as they
+ * are.
+ */
 final readonly class ItemCounts
 {
     /** Steps offered for filters by figure. Landed: whole units of the stall's currency; margin: basis points. */

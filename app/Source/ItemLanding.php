@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use WindowStall\Core\Delivery\DayRange;
 
 /**
- * What an item is found by in a market, with what its cheapest variant costs in a shopper's hands there (the stall's currency; null where it isn't delivered).
+ * What an item is found by in a market, with what its cheapest variant costs in a shopper's hands there (the stall's
+ * currency; null where it isn't delivered).
  *
  * @property int $supplier_item_id
  * @property string $market

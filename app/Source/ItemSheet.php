@@ -16,13 +16,17 @@ use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
 
-/** One variant of an item from every side: each way it can come, and what one to five pieces in a parcel cost landed. Asks the supplier. */
+/**
+ * One variant of an item from every side: each way it can come, and what one to five pieces in a parcel cost landed.
+ * Asks the supplier.
+ */
 final class ItemSheet
 {
     public const MOST_PIECES = 5;
 
     /**
-     * @return array{offers: list<Offer>, landed: array<int, LandedCost>} landed by number of pieces; both empty where nothing is delivered
+     * @return array{offers: list<Offer>, landed: array<int, LandedCost>} landed by number of pieces; both empty where
+     *          nothing is delivered
      *
      * @throws SupplierTrouble
      */

@@ -19,9 +19,11 @@ use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
 
 /**
- * Works out what every item costs in the hands of a shopper in each of the stall's markets, and every variant in its home market.
+ * Works out what every item costs in the hands of a shopper in each of the stall's markets, and every variant in its
+ * home market.
  *
- * Delivery is asked for once per warehouse and weight and kept; core picks the offer. Figures are written back set by set.
+ * Delivery is asked for once per warehouse and weight and kept; core picks the offer. Figures are written back set by
+ * set.
  */
 final readonly class LandItems
 {
@@ -224,7 +226,10 @@ final readonly class LandItems
         });
     }
 
-    /** Away from home only variants that have a listing, or stand in for one, are kept one by one: prices there are made from it. */
+    /**
+     * Away from home only variants that have a listing, or stand in for one, are kept one by one: prices there are made
+     * from it.
+     */
     private function abroad(string $market, string $variants, string $shape): void
     {
         $listed = "SELECT v.id, v.stall_id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external

@@ -7,7 +7,10 @@ namespace WindowStall\Source;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
 
-/** Works out what items cost landed abroad once they have a listing or stand in for one, so that the price lists there have something to go by. */
+/**
+ * Works out what items cost landed abroad once they have a listing or stand in for one, so that the price lists there
+ * have something to go by.
+ */
 final readonly class LandListed
 {
     public function __construct(private LandItems $land)

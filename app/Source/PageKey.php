@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
-/** Where a page of found items begins or ends: the value the list is sorted by, then the item's id; written into addresses. */
+/**
+ * Where a page of found items begins or ends: the value the list is sorted by, then the item's id; written into
+ * addresses.
+ */
 final readonly class PageKey
 {
     /** @param  bool  $back  whether the page before is meant, not the one after */

@@ -21,7 +21,9 @@ final class SearchWords
         $query->whereRaw('l.supplier_item_id IN (SELECT items_called(?, ?))', [$words, $prefix]);
     }
 
-    /** The words with those that no item is called by put right; null when nothing was mistyped, or nothing is like it. */
+    /**
+     * The words with those that no item is called by put right; null when nothing was mistyped, or nothing is like it.
+     */
     public function corrected(Stall $stall, string $words): ?string
     {
         $put = [];

@@ -11,7 +11,8 @@ use Illuminate\Support\Carbon;
 use WindowStall\Bench\Listing;
 
 /**
- * An item as its supplier says it now, in columns that can be searched and sorted. What it costs landed is in {@see ItemLanding}, market by market.
+ * An item as its supplier says it now, in columns that can be searched and sorted. What it costs landed is in {@see
+ * ItemLanding}, market by market.
  *
  * @property int $id
  * @property int $stall_id

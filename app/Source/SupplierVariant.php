@@ -53,8 +53,8 @@ final class SupplierVariant extends Model
     }
 
     /**
-     * Pieces that can still be sold: the supplier's count in warehouses that send home, less what this stall has promised
-     * since, and what it keeps back.
+     * Pieces that can still be sold: the supplier's count in warehouses that send home, less what this stall has
+     * promised since, and what it keeps back.
      */
     public function available(): int
     {

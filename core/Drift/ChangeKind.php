@@ -18,6 +18,12 @@ enum ChangeKind: string
     case VariantGone = 'variant_gone';
     case VariantNew = 'variant_new';
     case Weight = 'weight';
+
+    /** What delivery of one piece to the home market costs. */
+    case Delivery = 'delivery';
+
+    /** What a variant's options are called, and their values. */
+    case Options = 'options';
     case LeadTime = 'lead_time';
     case Rrp = 'rrp';
     case ItemGone = 'item_gone';
@@ -39,6 +45,8 @@ enum ChangeKind: string
             self::VariantGone => FactName::GoneVariants,
             self::VariantNew => FactName::NewVariants,
             self::Weight => FactName::Weight,
+            self::Delivery => FactName::Delivery,
+            self::Options => FactName::Options,
             self::LeadTime => FactName::LeadTime,
             self::Rrp => FactName::Rrp,
             self::ItemGone, self::ItemBack => FactName::Availability,
@@ -49,6 +57,6 @@ enum ChangeKind: string
     /** Whether what was agreed goes on being shown while it waits. */
     public function waits(): bool
     {
-        return in_array($this, [self::Title, self::Words, self::Pictures, self::Cost], true);
+        return in_array($this, [self::Title, self::Words, self::Pictures, self::Cost, self::Delivery], true);
     }
 }

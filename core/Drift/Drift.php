@@ -111,6 +111,9 @@ final readonly class Drift
         if ($before->pieces() === 0 && $after->pieces() > 0) {
             $changes[] = $about(ChangeKind::BackInStock, 'sold out', $after->pieces().' in stock');
         }
+        if ($before->options !== $after->options && $before->label() !== $after->label()) {
+            $changes[] = $about(ChangeKind::Options, $before->label(), $after->label());
+        }
         if ($before->grams !== $after->grams) {
             $changes[] = $about(ChangeKind::Weight, $before->grams.' g', $after->grams.' g');
         }

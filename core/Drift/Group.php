@@ -9,6 +9,7 @@ enum Group: string
 {
     case CostUp = 'cost_up';
     case CostDown = 'cost_down';
+    case Delivery = 'delivery';
     case ItemGone = 'item_gone';
     case VariantGone = 'variant_gone';
     case Renamed = 'renamed';
@@ -17,6 +18,7 @@ enum Group: string
     case ItemBack = 'item_back';
     case SoldOut = 'sold_out';
     case BackInStock = 'back_in_stock';
+    case Options = 'options';
     case Weight = 'weight';
     case LeadTime = 'lead_time';
     case Rrp = 'rrp';

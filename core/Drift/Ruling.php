@@ -12,7 +12,9 @@ use WindowStall\Core\Facts\Policy;
 /** What becomes of a change, and by which rule. The one place where that is decided. */
 final readonly class Ruling
 {
-    /** By how much a price may move and nobody is asked, in basis points; what shoppers see shouldn't leap overnight. */
+    /**
+     * By how much a price may move and nobody is asked, in basis points; what shoppers see shouldn't leap overnight.
+     */
     public const LEAP = 3_000;
 
     private function __construct(public Standing $standing, public string $rule)
@@ -26,15 +28,15 @@ final readonly class Ruling
             return self::cost($policies, $how);
         }
         if ($how->held) {
-            return new self(Standing::Kept, 'yours is held');
+            return new self(Standing::Kept, $fact === FactName::Delivery ? 'your price is held' : 'yours is held');
         }
 
         return self::byPolicy($policies, $fact);
     }
 
     /**
-     * What becomes of a cost that was let through, once it is known where the price goes: one that leaps asks after all, as
-     * when the cost comes into reach of another recipe.
+     * What becomes of a cost that was let through, once it is known where the price goes: one that leaps asks after
+     * all, as when the cost comes into reach of another recipe.
      *
      * @param  int  $was  the price before, in minor units
      * @param  int  $is  and now

@@ -38,6 +38,12 @@ final readonly class Told
                     : 'They can’t be bought any more; agreeing takes them off their listings.',
                 true,
             ),
+            Group::Delivery => self::delivery($supplier, $f),
+            Group::Options => new self(
+                $supplier.' calls '.self::some($f->count, 'a variant', 'variants').' of '.self::items($f).' otherwise',
+                'Values you named yourself go by their old names; look whether they still fit.',
+                false,
+            ),
             Group::Renamed => new self(
                 $supplier.' seems to have '.self::some($f->count, 'something of yours', 'things of yours').' under another code',
                 "Shoppers can’t buy $them until you agree that it is the same; listing, prices, orders and address stay.",
@@ -83,9 +89,25 @@ final readonly class Told
 
     private static function costs(string $did, GroupFigures $f): self
     {
-        $by = self::percent($f->leastBp) === self::percent($f->mostBp)
-            ? self::percent($f->mostBp).'%'
-            : self::percent($f->leastBp).' to '.self::percent($f->mostBp).'%';
+        return new self(
+            headline: $did.self::some($f->count, 'a cost', 'costs').self::by($f),
+            effect: self::effect($f),
+            bad: $f->underFloor > 0,
+        );
+    }
+
+    private static function delivery(string $supplier, GroupFigures $f): self
+    {
+        return new self(
+            headline: $supplier.' changed what delivery of '.self::some($f->count, 'a variant', 'variants').' costs'.self::by($f),
+            effect: self::effect($f),
+            bad: $f->underFloor > 0,
+        );
+    }
+
+    /** What agreeing does in money. */
+    private static function effect(GroupFigures $f): string
+    {
         $effect = array_filter([
             $f->stays === null ? '' : 'as prices stand you keep '.self::less($f->stays).' of a sale',
             match (true) {
@@ -101,11 +123,15 @@ final readonly class Told
         }
         $words = implode('; ', $effect);
 
-        return new self(
-            headline: $did.self::some($f->count, 'a cost', 'costs').($f->count === 1 ? ' by ' : ', by ').$by,
-            effect: $words === '' ? 'No price moves by it.' : ucfirst($words).'.',
-            bad: $f->underFloor > 0,
-        );
+        return $words === '' ? 'No price moves by it.' : ucfirst($words).'.';
+    }
+
+    /** "by 5 to 60%", of one ", by 60%" */
+    private static function by(GroupFigures $f): string
+    {
+        [$least, $most] = [self::percent($f->leastBp), self::percent($f->mostBp)];
+
+        return ($f->count === 1 ? ' by ' : ', by ').($least === $most ? $most : $least.' to '.$most).'%';
     }
 
     private static function less(Money $less): string

@@ -11,7 +11,9 @@ enum FactName: string
     case Words = 'words';
     case Pictures = 'pictures';
     case Cost = 'cost';
+    case Delivery = 'delivery';
     case Stock = 'stock';
+    case Options = 'options';
     case NewVariants = 'new';
     case GoneVariants = 'gone';
     case Availability = 'availability';
@@ -27,7 +29,9 @@ enum FactName: string
             self::Words => 'words',
             self::Pictures => 'pictures',
             self::Cost => 'costs',
+            self::Delivery => 'delivery costs',
             self::Stock => 'stock',
+            self::Options => 'names of options',
             self::NewVariants => 'new variants',
             self::GoneVariants => 'variants that are gone',
             self::Availability => 'items that are gone',
@@ -42,7 +46,7 @@ enum FactName: string
     public function begins(): Policy
     {
         return match ($this) {
-            self::Cost, self::Stock, self::Weight, self::LeadTime, self::Rrp => Policy::Follow,
+            self::Cost, self::Delivery, self::Options, self::Stock, self::Weight, self::LeadTime, self::Rrp => Policy::Follow,
             default => Policy::Ask,
         };
     }
@@ -51,7 +55,7 @@ enum FactName: string
     public function choices(): array
     {
         return match ($this) {
-            self::Stock, self::Weight, self::LeadTime, self::Rrp, self::Availability, self::Codes => [Policy::Follow, Policy::Ask],
+            self::Delivery, self::Options, self::Stock, self::Weight, self::LeadTime, self::Rrp, self::Availability, self::Codes => [Policy::Follow, Policy::Ask],
             default => Policy::cases(),
         };
     }

@@ -32,7 +32,9 @@ final readonly class DriftController
         $desk = DeskView::of($stall, $filter);
         $open = Typed::text($request, 'open');
         $open = $open !== '' ? $open : ($desk->groups[0]->key ?? '');
-        $page = $open === 'quiet' ? $filter->narrow(Desk::quiet($stall)) : $this->group($stall, $open, $filter)?->orderByDesc('id');
+        $page = $open === 'quiet'
+            ? $filter->narrow(Desk::quiet($stall))
+            : $this->group($stall, $open, $filter)?->orderByDesc('id');
         $lines = $page?->with('listing.pictures')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request));
 
         return Inertia::render('drift/DriftPage', [
@@ -55,9 +57,11 @@ final readonly class DriftController
             'agree' => 'required|boolean',
             'for' => ['required', Rule::in(['once', 'listing', 'supplier'])],
         ]);
-        $ids = isset($typed['group'])
-            ? array_values(array_map(intval(...), $this->group($stall, (string) $typed['group'], DeskFilter::of($request))?->limit(Decide::MOST)->pluck('id')->all() ?? []))
-            : array_values(array_map(intval(...), (array) $typed['changes']));
+        $group = isset($typed['group']) ? $this->group($stall, (string) $typed['group'], DeskFilter::of($request)) : null;
+        $named = isset($typed['group'])
+            ? $group?->limit(Decide::MOST)->pluck('id')->all() ?? []
+            : (array) $typed['changes'];
+        $ids = array_values(array_map(intval(...), $named));
         $step = $decide($stall, self::person($request), $ids, (bool) $typed['agree'], $typed['for']);
 
         return back()->with('say', ucfirst($step->words).'.');
@@ -66,8 +70,12 @@ final readonly class DriftController
     /** Sets back what was followed by itself. */
     public function setBack(Request $request, Stall $stall, Decide $decide): RedirectResponse|JsonResponse
     {
-        $typed = $request->validate(['changes' => 'required|array|min:1|max:500', 'changes.*' => 'integer|min:1|max:9000000000000000']);
-        $step = $decide->setBack($stall, self::person($request), array_values(array_map(intval(...), (array) $typed['changes'])));
+        $typed = $request->validate([
+            'changes' => 'required|array|min:1|max:500',
+            'changes.*' => 'integer|min:1|max:9000000000000000',
+        ]);
+        $ids = array_values(array_map(intval(...), (array) $typed['changes']));
+        $step = $decide->setBack($stall, self::person($request), $ids);
         $said = ucfirst($step->words).'.';
 
         return $request->wantsJson() ? new JsonResponse(['say' => $said]) : back()->with('say', $said);

@@ -28,7 +28,8 @@ final class SendDigests implements ShouldBeUnique, ShouldQueue
     public function handle(SendDigest $send): void
     {
         $now = Carbon::now();
-        OneStall::each('digests_due', [$now->toDateString(), $now->hour, self::AT_ONCE], static function (int $stall) use ($send): void {
+        $due = [$now->toDateString(), $now->hour, self::AT_ONCE];
+        OneStall::each('digests_due', $due, static function (int $stall) use ($send): void {
             $send(Stall::query()->findOrFail($stall));
         });
     }

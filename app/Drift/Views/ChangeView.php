@@ -8,6 +8,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\FactName;
 use WindowStall\Drift\DriftChange;
 
 /** Something a supplier changed and that waits, as a listing's own page tells it: before → after, and what it does. */
@@ -53,9 +54,9 @@ final readonly class ChangeView
     {
         return match (true) {
             $change->under_floor => 'It stands under its floor and isn’t sold until you say.',
-            $change->kind === ChangeKind::Cost => 'The price stays until you say.',
-            $change->kind === ChangeKind::VariantGone, $change->kind === ChangeKind::ItemGone => 'Shoppers can’t buy it.',
-            $change->kind === ChangeKind::VariantRenamed, $change->kind === ChangeKind::ItemRenamed => 'Shoppers can’t buy it until you agree.',
+            in_array($change->kind, [ChangeKind::Cost, ChangeKind::Delivery], true) => 'The price stays until you say.',
+            in_array($change->kind, [ChangeKind::VariantGone, ChangeKind::ItemGone], true) => 'Shoppers can’t buy it.',
+            $change->kind->fact() === FactName::Codes => 'Shoppers can’t buy it until you agree.',
             $change->kind === ChangeKind::VariantNew => 'Not shown until you agree.',
             $change->kind->waits() => 'What you agreed to is shown until you say.',
             default => '',

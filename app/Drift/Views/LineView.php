@@ -20,7 +20,8 @@ final readonly class LineView
      * @param  string  $price  "£16.95 → £18.95", "£16.95 stays", or nothing
      * @param  string  $keep  the same of what is kept of a sale
      * @param  string  $rule  why it stands as it does
-     * @param  list<int>  $history  the supplier's figures in the course of time, oldest first: costs, or pieces in stock
+     * @param  list<int>  $history  the supplier's figures in the course of time, oldest first: costs, or pieces in
+     *                              stock
      * @param  string  $historyWords  the same in words
      * @param  bool  $settable  whether what was said before can be set back as the seller's own word
      */
@@ -64,7 +65,7 @@ final readonly class LineView
     private static function of(Stall $stall, DriftChange $change, array $history): self
     {
         $ready = $change->listing?->pictures->firstWhere('state', Picture::READY);
-        $cost = $change->kind === ChangeKind::Cost;
+        $cost = in_array($change->kind, [ChangeKind::Cost, ChangeKind::Delivery], true);
         $points = match ($change->kind) {
             ChangeKind::Cost => $history['costs'],
             ChangeKind::SoldOut, ChangeKind::BackInStock => $history['stock'],

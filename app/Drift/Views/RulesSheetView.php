@@ -24,7 +24,10 @@ final readonly class RulesSheetView
     {
         return new self(
             all: RulesView::forAll($book),
-            suppliers: array_map(static fn (SupplierConnection $c): RulesView => RulesView::of($book, $c), $book->connections()),
+            suppliers: array_map(
+                static fn (SupplierConnection $c): RulesView => RulesView::of($book, $c),
+                $book->connections(),
+            ),
             digestHour: $stall->digest_hour,
         );
     }

@@ -56,8 +56,13 @@ final readonly class RulesView
     }
 
     /** @param  array<string, string>  $guards */
-    private static function written(Policies $policies, ?int $connection, string $supplier, array $guards, int $keptBack): self
-    {
+    private static function written(
+        Policies $policies,
+        ?int $connection,
+        string $supplier,
+        array $guards,
+        int $keptBack,
+    ): self {
         return new self(
             connection: $connection,
             supplier: $supplier,
@@ -65,11 +70,17 @@ final readonly class RulesView
                 fact: $fact->value,
                 words: $fact->words(),
                 policy: $policies->for($fact)->value,
-                choices: array_map(static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()), $fact->choices()),
+                choices: array_map(
+                    static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()),
+                    $fact->choices(),
+                ),
             ), FactName::cases()),
             band: self::percent($policies->bandBp),
             floor: $policies->floor->value,
-            floors: array_map(static fn (FloorPolicy $f): ChoiceView => new ChoiceView($f->value, $f->words()), FloorPolicy::cases()),
+            floors: array_map(
+                static fn (FloorPolicy $f): ChoiceView => new ChoiceView($f->value, $f->words()),
+                FloorPolicy::cases(),
+            ),
             pulls: $policies->afterPulls,
             guards: $guards,
             keptBack: $keptBack,

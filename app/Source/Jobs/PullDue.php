@@ -11,7 +11,10 @@ use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 
-/** Starts the pulls whose time has come, of all and of what moves fast. Paused and disconnected suppliers are left alone. */
+/**
+ * Starts the pulls whose time has come, of all and of what moves fast. Paused and disconnected suppliers are left
+ * alone.
+ */
 final class PullDue implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;

@@ -18,8 +18,8 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 
 /**
- * Asks for one item of which its supplier sent news. What counts is what is answered now, so news that comes late, twice or
- * out of order does no harm. While the whole catalogue is being pulled it waits.
+ * Asks for one item of which its supplier sent news. What counts is what is answered now, so news that comes late,
+ * twice or out of order does no harm. While the whole catalogue is being pulled it waits.
  */
 final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {

@@ -12,14 +12,16 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 
 /**
- * What a pull brought, laid by until it has been judged: every item's id, and of those that say something new the whole.
- * In a table of the session, which is gone when the pull breaks off, however it does.
+ * What a pull brought, laid by until it has been judged: every item's id, and of those that say something new the
+ * whole. In a table of the session, which is gone when the pull breaks off, however it does.
  *
  * @phpstan-import-type SaidItem from Item
  */
 final readonly class Gathered
 {
-    /** Items that are written at a time; what a pull wrote before it broke off is the same again when it is done anew. */
+    /**
+     * Items that are written at a time; what a pull wrote before it broke off is the same again when it is done anew.
+     */
     private const CHUNK = 2_000;
 
     private const TABLE = <<<'SQL'

@@ -16,7 +16,10 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** Pulls that were set aside whole because something was amiss: kept until a person lets them through or throws them away. */
+/**
+ * Pulls that were set aside whole because something was amiss: kept until a person lets them through or throws them
+ * away.
+ */
 final readonly class SetAside
 {
     /** Goods that are named where some are missing. */

@@ -27,6 +27,22 @@ final readonly class WorkIn
     /** Of the goods, one in so many has to have moved before tables are analysed. */
     private const MUCH = 20;
 
+    /** As two texts: there may be very many of them. */
+    private const DELIVERIES = <<<'SQL'
+        SELECT string_agg(variant.id::text, ',' ORDER BY variant.id) AS ids,
+               string_agg(variant.first_minor::text, ',' ORDER BY variant.id) AS costs
+        FROM supplier_variants AS variant
+        JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+        WHERE item.connection_id = ?
+          AND item.gone_at IS NULL
+          AND variant.first_minor IS NOT NULL
+          AND EXISTS (
+              SELECT 1
+              FROM listing_variants AS sold
+              WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
+          )
+        SQL;
+
     public function __construct(
         private DeliveryQuotes $quotes,
         private LandItems $land,
@@ -41,7 +57,7 @@ final readonly class WorkIn
         /** @var Stall $stall */
         $stall = $connection->stall;
         $goods = (int) $run->total;
-        $anew = $this->land($run, $stall, $connection);
+        $before = $this->land($run, $stall, $connection);
         $moved = ($run->counts['new'] ?? 0) + ($run->counts['changed'] ?? 0) + ($run->counts['gone'] ?? 0);
         if (Unsettled::renamed($connection)) {
             ($this->learn)($stall);
@@ -53,7 +69,7 @@ final readonly class WorkIn
         ($this->recount)($connection);
         $run->update(['doing' => 'Bringing listings up to date']);
         $unsettled = Unsettled::of($connection);
-        event(new SupplierSaidMore($connection, $run, landedAnew: $anew));
+        event(new SupplierSaidMore($connection, $run, landedAnew: $before !== null, deliveryWas: $before ?? []));
         Unsettled::settle($unsettled);
         $connection->update([
             'pulled_at' => now(),
@@ -63,12 +79,13 @@ final readonly class WorkIn
         ]);
     }
 
-    /** @return bool whether all its goods were landed anew */
-    private function land(Run $run, Stall $stall, SupplierConnection $connection): bool
+    /** @return array<int, int>|null where all its goods were landed anew, what delivery cost before; else null */
+    private function land(Run $run, Stall $stall, SupplierConnection $connection): ?array
     {
         $run->update(['doing' => 'Asking what delivery costs', 'done' => 0]);
         $this->quotes->refresh($connection);
         $all = $connection->landed_by !== $this->landedBy($stall, $connection);
+        $before = $all ? $this->deliveries($connection) : null;
         $run->update(['doing' => 'Working out delivery and landed cost', 'total' => $this->goods($connection, $all)]);
         $progress = function (int $done) use ($run): void {
             $run->stopIfCancelled();
@@ -77,7 +94,7 @@ final readonly class WorkIn
         ($this->land)($stall, $connection, unsettled: ! $all, progress: $progress);
         $connection->update(['landed_by' => $this->landedBy($stall, $connection)]);
 
-        return $all;
+        return $before;
     }
 
     /** What landed costs are made of besides the goods: the same as long as none of it moved. */
@@ -90,6 +107,15 @@ final readonly class WorkIn
         return md5(serialize([
             $markets, $duty, $sheet->rates(), $sheet->handling(), $this->quotes->version($connection),
         ]));
+    }
+
+    /** @return array<int, int> the supplier's variant, of those that are sold → what delivery of one piece home costs */
+    private function deliveries(SupplierConnection $connection): array
+    {
+        $row = DB::selectOne(self::DELIVERIES, [$connection->id]);
+        $numbers = static fn (mixed $list): array => is_string($list) ? array_map(intval(...), explode(',', $list)) : [];
+
+        return array_combine($numbers($row->ids), $numbers($row->costs));
     }
 
     private function goods(SupplierConnection $connection, bool $all): int

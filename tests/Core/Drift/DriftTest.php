@@ -38,6 +38,12 @@ final class DriftTest extends TestCase
         self::assertSame([[ChangeKind::VariantGone, 'a'], [ChangeKind::VariantNew, 'c']], array_map(static fn (Change $c): array => [$c->kind, $c->variantId], $changes));
     }
 
+    public function test_options_that_are_called_otherwise_are_told(): void
+    {
+        $change = $this->only(Items::item([Items::variant('a', colour: 'STL-01')]), Items::item([Items::variant('a', colour: 'Steel')]));
+        self::assertSame([ChangeKind::Options, 'STL-01', 'Steel'], [$change->kind, $change->before, $change->after]);
+    }
+
     public function test_rewritten_words_are_told_without_their_markup(): void
     {
         $change = $this->only(Items::item([], description: '<p>Old</p>'), Items::item([], description: '<p>New &amp; <b>bold</b></p>'));

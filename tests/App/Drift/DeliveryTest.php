@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Drift;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Drift\DriftChange;
+use WindowStall\Runs\RunState;
+use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Feeds\Samples;
+
+/** What a supplier charges otherwise for delivery is a change like that of a cost: followed, or asked about. */
+final class DeliveryTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private SupplierConnection $supplier;
+
+    private Listing $listing;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+        $this->stall = $this->world->stall();
+        $this->supplier = $this->world->feed($this->stall, Samples::table(4), Samples::mapping());
+        $this->pull();
+        $first = (int) $this->stall->items()->orderBy('id')->value('id');
+        $this->listing = app(TakeToBench::class)($this->stall, [$first])->new[0] ?? self::fail('not taken');
+    }
+
+    public function test_it_is_followed_and_its_money_is_said(): void
+    {
+        $before = $this->price();
+        $this->charge('5.45');
+        $change = DriftChange::query()->sole();
+        self::assertSame([Standing::Followed, '4.95 GBP', '5.45 GBP', 1010], [$change->standing, $change->before, $change->after, $change->moved_bp]);
+        self::assertSame([$before, $this->price()], [$change->price_was, $change->price_agreed]);
+        self::assertGreaterThan($before, $this->price());
+        $this->pull();
+        self::assertSame(1, DriftChange::query()->count(), 'and noted once');
+    }
+
+    public function test_where_it_asks_the_price_stands_until_somebody_agrees(): void
+    {
+        $this->supplier->update(['policies' => ['delivery' => 'ask']]);
+        $before = $this->price();
+        $this->charge('5.45');
+        $this->charge('5.95');
+        $change = DriftChange::query()->sole();
+        self::assertSame([Standing::Asks, '4.95 GBP', '5.95 GBP'], [$change->standing, $change->before, $change->after]);
+        self::assertSame($before, $this->price());
+        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page
+            ->where('desk.groups.0.headline', 'Kilnfold changed what delivery of a variant costs by 9%'));
+        self::assertSame(1, $this->world->agree($this->stall));
+        self::assertGreaterThan($before, $this->price());
+    }
+
+    public function test_a_price_by_hand_stays(): void
+    {
+        $this->listing->variants()->sole()->update(['own_price_minor' => 2_222]);
+        $this->charge('5.45');
+        self::assertSame(Standing::Kept, DriftChange::query()->sole()->standing);
+        self::assertSame(2_222, $this->price());
+    }
+
+    private function charge(string $delivery): void
+    {
+        $this->supplier->refresh()->update(['settings' => ['delivery' => 'GB; 30 kg; '.$delivery.'; 2-4'] + $this->supplier->settings]);
+        $this->pull();
+    }
+
+    private function pull(): void
+    {
+        self::assertSame(RunState::Done, app(StartPull::class)($this->supplier->refresh(), null)->refresh()->state);
+    }
+
+    private function price(): int
+    {
+        return (int) $this->listing->variants()->sole()->priceIn('GB')?->price_minor;
+    }
+}
