@@ -2,7 +2,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-  { ignores: ['vendor', 'public', 'var', 'resources/js/types.d.ts', 'resources/js/globals.d.ts', 'resources/shop/faces/*.mjs'] },
+  {
+    ignores: [
+      'vendor',
+      'public',
+      'var',
+      'resources/js/types.d.ts',
+      'resources/js/globals.d.ts',
+      'resources/shop/faces/*.mjs',
+    ],
+  },
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   {

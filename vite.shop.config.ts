@@ -15,6 +15,13 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: 'manifest.json',
     assetsInlineLimit: 0,
-    rollupOptions: { input: ['resources/shop/shop.css', 'resources/shop/galley.css', ...folder('builds', '.css'), ...folder('islands', '.ts')] },
+    rollupOptions: {
+      input: [
+        'resources/shop/shop.css',
+        'resources/shop/galley.css',
+        ...folder('builds', '.css'),
+        ...folder('islands', '.ts'),
+      ],
+    },
   },
 });

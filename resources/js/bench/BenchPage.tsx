@@ -53,7 +53,10 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
   const ended = run && !run.open ? run.id : null;
   useEffect(() => {
     if (ended === null) return;
-    send<{ placed: number; left: { id: number; title: string; why: string }[] }>('GET', route('bench.placed', [handle, ended]))
+    send<{ placed: number; left: { id: number; title: string; why: string }[] }>(
+      'GET',
+      route('bench.placed', [handle, ended]),
+    )
       .then((done) => {
         toast.success(`${String(done.placed)} in the window.`);
         setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why }] })));
@@ -99,7 +102,10 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
               key={s.name}
               href={route('bench', [handle, s.key ? { state: s.key } : {}])}
               aria-current={s.key === state ? 'page' : undefined}
-              className={clsx('py-1', s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink')}
+              className={clsx(
+                'py-1',
+                s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink',
+              )}
             >
               {s.name} <span className="text-mute">{s.key === null ? all : (counts[s.key] ?? 0)}</span>
             </Link>
@@ -121,8 +127,13 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         </span>
       </div>
       {left.length > 0 && (
-        <section aria-label="What can’t be shown yet" className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3">
-          <h2 className="font-semibold">{left.length === 1 ? 'One can’t be shown yet' : `${String(left.length)} can’t be shown yet`}</h2>
+        <section
+          aria-label="What can’t be shown yet"
+          className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3"
+        >
+          <h2 className="font-semibold">
+            {left.length === 1 ? 'One can’t be shown yet' : `${String(left.length)} can’t be shown yet`}
+          </h2>
           <ul>
             {left.map((l) => (
               <li key={l.id}>
@@ -139,7 +150,10 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         <Empty
           title="Nothing lies here"
           step={
-            <Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">
+            <Link
+              href={route('source', handle)}
+              className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet"
+            >
               Go to Source
             </Link>
           }
@@ -203,7 +217,13 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
                 </td>
                 <td className="w-[52px]">
                   {l.picture ? (
-                    <img src={l.picture} alt="" width={40} height={40} className="size-10 rounded border border-line object-cover" />
+                    <img
+                      src={l.picture}
+                      alt=""
+                      width={40}
+                      height={40}
+                      className="size-10 rounded border border-line object-cover"
+                    />
                   ) : (
                     <span className="block size-10 rounded bg-shade" />
                   )}
@@ -211,7 +231,10 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
                 <td className="max-w-0 w-[34%]">
                   <Link
                     href={route('bench.listing', [handle, l.id])}
-                    className={clsx('block truncate font-medium hover:underline', l.titleHeld ? 'text-ink' : 'text-sup')}
+                    className={clsx(
+                      'block truncate font-medium hover:underline',
+                      l.titleHeld ? 'text-ink' : 'text-sup',
+                    )}
                   >
                     {l.title}
                   </Link>
@@ -224,7 +247,9 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
                     )}
                   </span>
                 </td>
-                <td className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}>
+                <td
+                  className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}
+                >
                   {l.stateWords}
                 </td>
                 <td className="text-right">
@@ -236,7 +261,13 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
                   {l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.text.replace('−', '')}` : '–'}
                 </td>
                 <td className="pr-6! text-[13px] text-mute">
-                  {l.lacks[0] ? <span className="text-ochre">{l.lacks[0].words}</span> : l.state === 'in_window' ? '' : 'ready'}
+                  {l.lacks[0] ? (
+                    <span className="text-ochre">{l.lacks[0].words}</span>
+                  ) : l.state === 'in_window' ? (
+                    ''
+                  ) : (
+                    'ready'
+                  )}
                 </td>
               </tr>
             ))}
@@ -249,7 +280,11 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
         what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
         onClear={selection.clear}
       >
-        <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => remove(selection.chosen, selection.clear)}>
+        <Button
+          kind="quiet"
+          className="text-[#d8cdbb]! hover:text-sheet!"
+          onClick={() => remove(selection.chosen, selection.clear)}
+        >
           Delete
         </Button>
         <Button kind="quiet" className="text-[#d8cdbb]! hover:text-sheet!" onClick={() => void move('put_by')}>
@@ -267,7 +302,11 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
           Put in the window
         </Button>
       </SelectionBar>
-      <JoinSheet listings={listings.filter((l) => selection.has(l.id))} open={joining} onClose={() => setJoining(false)} />
+      <JoinSheet
+        listings={listings.filter((l) => selection.has(l.id))}
+        open={joining}
+        onClose={() => setJoining(false)}
+      />
     </div>
   );
 }

@@ -60,8 +60,8 @@ export function Carry() {
         </div>
         <p className="mt-4 mb-2 font-semibold">Bring changes back in</p>
         <p className="mb-2 text-[13px] text-mute">
-          A file that went out from here, changed in a spreadsheet or by a program. Your words, prices and order follow it; each listing can
-          be taken back.
+          A file that went out from here, changed in a spreadsheet or by a program. Your words, prices and order follow
+          it; each listing can be taken back.
         </p>
         {run?.open ? (
           <div className="flex flex-wrap items-center gap-2">

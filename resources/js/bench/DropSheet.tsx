@@ -36,9 +36,16 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
 
   const drop = () => {
     setBusy(true);
-    send<{ listing: ListingView; change: number }>('POST', route('bench.drop', [handle, listing]), { option, keep: Object.values(kept) })
+    send<{ listing: ListingView; change: number }>('POST', route('bench.drop', [handle, listing]), {
+      option,
+      keep: Object.values(kept),
+    })
       .then((answer) => {
-        onDropped(answer.listing, answer.change, `“${twins?.shown ?? ''}” is dropped; ${String(twins?.after ?? 0)} variants are left.`);
+        onDropped(
+          answer.listing,
+          answer.change,
+          `“${twins?.shown ?? ''}” is dropped; ${String(twins?.after ?? 0)} variants are left.`,
+        );
         onClose();
       })
       .catch((e: unknown) => toast.error(words(e)))
@@ -64,8 +71,9 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
       {twins && (
         <>
           <p className="mb-4 text-mute">
-            Without it some variants are the same thing. Of each, the one that serves {twins.market} best is kept: what lands cheapest, then
-            fastest, then most in stock. The others stand in while it is sold out, if they keep your promise of days.
+            Without it some variants are the same thing. Of each, the one that serves {twins.market} best is kept: what
+            lands cheapest, then fastest, then most in stock. The others stand in while it is sold out, if they keep
+            your promise of days.
           </p>
           {twins.groups.map((g, n) => {
             const first = g.twins[0]?.id ?? 0;
@@ -73,12 +81,16 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
             return (
               <fieldset key={g.label} className="border-t border-line py-3" data-twins={g.label}>
                 <legend className="float-left mb-1 w-full font-semibold">
-                  {g.label} <span className="ml-1 font-normal text-mute">{chosen === first ? g.why : 'you say so'}</span>
+                  {g.label}{' '}
+                  <span className="ml-1 font-normal text-mute">{chosen === first ? g.why : 'you say so'}</span>
                 </legend>
                 {g.twins.map((t) => (
                   <label
                     key={t.id}
-                    className={clsx('clear-both flex items-center gap-3 py-1', t.id === chosen ? 'font-semibold' : 'text-mute')}
+                    className={clsx(
+                      'clear-both flex items-center gap-3 py-1',
+                      t.id === chosen ? 'font-semibold' : 'text-mute',
+                    )}
                   >
                     <input
                       type="radio"

@@ -95,7 +95,10 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
       <Head title="Bench, as a grid" />
       <div className="flex items-baseline gap-6 px-6 pt-5 pb-3">
         <h1 className="name text-[26px]">Bench, as a grid</h1>
-        <Link href={route('bench', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+        <Link
+          href={route('bench', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
           As a list
         </Link>
         {tags.length > 0 && (
@@ -104,7 +107,10 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
             <select
               value={tag}
               onChange={(e) =>
-                router.get(route('bench.grid', handle), { ...(state ? { state } : {}), ...(e.target.value ? { tag: e.target.value } : {}) })
+                router.get(route('bench.grid', handle), {
+                  ...(state ? { state } : {}),
+                  ...(e.target.value ? { tag: e.target.value } : {}),
+                })
               }
               className="border-b border-rule bg-transparent py-1 font-medium text-ink"
             >
@@ -150,9 +156,17 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
           </thead>
           <tbody>
             {rows.map((r, n) => (
-              <tr key={r.id} data-grid={r.id} className={clsx('h-10 border-t border-line', selection.has(r.id) && 'bg-you-soft')}>
+              <tr
+                key={r.id}
+                data-grid={r.id}
+                className={clsx('h-10 border-t border-line', selection.has(r.id) && 'bg-you-soft')}
+              >
                 <td className="pl-6">
-                  <Tick label={`Choose ${r.title}`} checked={selection.has(r.id)} onToggle={(range) => selection.toggle(r.id, range)} />
+                  <Tick
+                    label={`Choose ${r.title}`}
+                    checked={selection.has(r.id)}
+                    onToggle={(range) => selection.toggle(r.id, range)}
+                  />
                 </td>
                 <td className="px-2">
                   <Link href={route('bench.listing', [handle, r.id])} aria-label={`Open ${r.title}`}>
@@ -179,7 +193,9 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                 <td className="px-2 text-right">
                   {r.from?.text ?? '–'}
                   {r.keep && (
-                    <span className={clsx('block text-[12px]', r.keep.minor < 0 ? 'text-you' : 'text-see')}>keeps {r.keep.text}</span>
+                    <span className={clsx('block text-[12px]', r.keep.minor < 0 ? 'text-you' : 'text-see')}>
+                      keeps {r.keep.text}
+                    </span>
                   )}
                 </td>
                 <td className="px-2 text-[13px] text-mute">{r.stateWords}</td>
@@ -200,7 +216,10 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
             ask(route('bench.replace', handle), { listings: selection.chosen, field, find, with: instead })
           }
         />
-        <TagsForMany known={tags} onTags={(add, remove) => ask(route('bench.tags', handle), { listings: selection.chosen, add, remove })} />
+        <TagsForMany
+          known={tags}
+          onTags={(add, remove) => ask(route('bench.tags', handle), { listings: selection.chosen, add, remove })}
+        />
         <Button className="text-ink" onClick={() => remove(selection.chosen, selection.clear)}>
           Delete
         </Button>

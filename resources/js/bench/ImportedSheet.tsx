@@ -72,7 +72,10 @@ export function ImportedSheet({ imported, onClose, onTaken }: Props) {
                 {l.made && l.undone ? (
                   <span className="min-w-0 flex-1 truncate text-mute">{l.title}</span>
                 ) : (
-                  <Link href={route('bench.listing', [handle, l.id])} className="min-w-0 flex-1 truncate hover:underline">
+                  <Link
+                    href={route('bench.listing', [handle, l.id])}
+                    className="min-w-0 flex-1 truncate hover:underline"
+                  >
                     {l.title}
                   </Link>
                 )}

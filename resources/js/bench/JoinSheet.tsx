@@ -9,7 +9,15 @@ import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
 /** Joins the chosen listings into one; the seller says what tells them apart. */
-export function JoinSheet({ listings, open, onClose }: { listings: ListingRowView[]; open: boolean; onClose: () => void }) {
+export function JoinSheet({
+  listings,
+  open,
+  onClose,
+}: {
+  listings: ListingRowView[];
+  open: boolean;
+  onClose: () => void;
+}) {
   const handle = useHandle();
   const undo = useUndo(() => router.visit(route('bench', handle)));
   const [option, setOption] = useState('Kind');
@@ -21,7 +29,11 @@ export function JoinSheet({ listings, open, onClose }: { listings: ListingRowVie
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [ids]);
   const join = () => {
-    send<{ listing: number; change: number }>('POST', route('bench.join', handle), { listings: listings.map((l) => l.id), option, values })
+    send<{ listing: number; change: number }>('POST', route('bench.join', handle), {
+      listings: listings.map((l) => l.id),
+      option,
+      values,
+    })
       .then((done) => {
         undo(done.change, `${String(listings.length)} listings are one.`);
         router.visit(route('bench.listing', [handle, done.listing]));
@@ -41,12 +53,17 @@ export function JoinSheet({ listings, open, onClose }: { listings: ListingRowVie
       }
     >
       <p className="mb-4 text-mute">
-        Their variants come together under “{listings[0]?.title}”, which keeps its words and pictures. Each variant keeps its link to its
-        supplier.
+        Their variants come together under “{listings[0]?.title}”, which keeps its words and pictures. Each variant
+        keeps its link to its supplier.
       </p>
       <label className="mb-5 block text-[12.5px] text-mute">
         What tells them apart is called
-        <input value={option} data-join-option onChange={(e) => setOption(e.target.value)} className={`${line} font-semibold`} />
+        <input
+          value={option}
+          data-join-option
+          onChange={(e) => setOption(e.target.value)}
+          className={`${line} font-semibold`}
+        />
       </label>
       {listings.map((l) => (
         <label key={l.id} className="mb-3 flex items-center gap-3">

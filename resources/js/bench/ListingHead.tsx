@@ -135,7 +135,9 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
             className="max-w-72 text-right text-mute hover:text-ink"
             data-lack
           >
-            <span className="font-semibold text-ochre">{more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}</span>{' '}
+            <span className="font-semibold text-ochre">
+              {more > 0 ? `${String(listing.lacks.length)} things left:` : '1 thing left:'}
+            </span>{' '}
             {first.words}
           </button>
         )}

@@ -75,7 +75,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         setTyping({ sale, trouble: null });
       })
       .catch((error: unknown) => {
-        if (!ask.signal.aborted) setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) }));
+        if (!ask.signal.aborted)
+          setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) }));
       });
   };
 
@@ -88,7 +89,9 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         .then((next) => {
           // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
           const { pictures, spare, supplierPictures, picturesWaiting } = next;
-          setListing((now) => (now.version === next.version ? next : { ...now, pictures, spare, supplierPictures, picturesWaiting }));
+          setListing((now) =>
+            now.version === next.version ? next : { ...now, pictures, spare, supplierPictures, picturesWaiting },
+          );
           if (next.picturesWaiting === 0) setStamp((n) => n + 1);
         })
         .catch(() => undefined);
@@ -100,7 +103,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const writing = e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
+      const writing =
+        e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
       const link = e.key === '[' ? 'earlier' : e.key === ']' ? 'later' : null;
       if (link && !writing) document.querySelector<HTMLAnchorElement>(`[data-step="${link}"]`)?.click();
     };
@@ -127,7 +131,11 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         </div>
       )}
       {clash && (
-        <div role="alert" className="flex flex-none items-center gap-4 border-t border-line bg-you-soft px-5 py-2" data-clash>
+        <div
+          role="alert"
+          className="flex flex-none items-center gap-4 border-t border-line bg-you-soft px-5 py-2"
+          data-clash
+        >
           <p className="flex-1">{clash}</p>
           <Button small onClick={() => void overrule()}>
             Save mine over it
@@ -161,8 +169,12 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
             }}
             onListing={take}
             onReload={reload}
-            picture={(picture, own) => edit(send<ListingView>('PATCH', route('bench.picture.update', [handle, listing.id, picture]), own))}
-            onUpload={(form) => edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))}
+            picture={(picture, own) =>
+              edit(send<ListingView>('PATCH', route('bench.picture.update', [handle, listing.id, picture]), own))
+            }
+            onUpload={(form) =>
+              edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))
+            }
           />
         </section>
         <section aria-label="Shopper sees" className="flex min-h-0 flex-col bg-[#f3eee1]">
@@ -176,7 +188,12 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
             )}
           </VoiceHead>
           <div className="flex min-h-0 flex-1 flex-col px-3 pt-3">
-            <PhoneFrame src={listing.previewUrl} stamp={stamp} title="The page as the shopper’s phone shows it" width={266} />
+            <PhoneFrame
+              src={listing.previewUrl}
+              stamp={stamp}
+              title="The page as the shopper’s phone shows it"
+              width={266}
+            />
           </div>
         </section>
       </div>

@@ -7,7 +7,9 @@ import { ClosesPopup, Popup } from '@/ui/Popup';
 type Names = Record<string, { as: string; values: Record<string, string> }>;
 
 function from(options: OptionView[]): Names {
-  return Object.fromEntries(options.map((o) => [o.name, { as: o.own, values: Object.fromEntries(o.values.map((v) => [v.value, v.own])) }]));
+  return Object.fromEntries(
+    options.map((o) => [o.name, { as: o.own, values: Object.fromEntries(o.values.map((v) => [v.value, v.own])) }]),
+  );
 }
 
 interface Props {
@@ -73,10 +75,15 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
                     value={own.values[v.value] ?? ''}
                     onBlur={() => save()}
                     onChange={(e) => {
-                      setNames({ ...names, [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } } });
+                      setNames({
+                        ...names,
+                        [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } },
+                      });
                     }}
                     className={line}
-                    style={{ width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch` }}
+                    style={{
+                      width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch`,
+                    }}
                   />
                 </span>
               ))}
@@ -105,7 +112,11 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
                   save(next);
                 }}
               />
-              <button type="button" onClick={() => onDrop(o.name)} className="underline decoration-line underline-offset-2 hover:text-ink">
+              <button
+                type="button"
+                onClick={() => onDrop(o.name)}
+                className="underline decoration-line underline-offset-2 hover:text-ink"
+              >
                 drop
               </button>
             </span>
@@ -117,7 +128,11 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
         .map((o) => (
           <p key={o.name} className="text-[13px] text-mute" data-dropped={o.name}>
             “{o.own || o.name}” is dropped; shoppers don’t see it.{' '}
-            <button type="button" onClick={() => onTakeUp(o.name)} className="underline decoration-line underline-offset-2 hover:text-ink">
+            <button
+              type="button"
+              onClick={() => onTakeUp(o.name)}
+              className="underline decoration-line underline-offset-2 hover:text-ink"
+            >
               take it up again
             </button>
           </p>

@@ -2,7 +2,13 @@ import { useEffect, useState } from 'react';
 import type { ListingView } from '@/types';
 
 /** The seller's own order: type, tags, maker, and notes no shopper sees. */
-export function OrderFields({ listing, onSay }: { listing: ListingView; onSay: (order: Record<string, string>) => Promise<boolean> }) {
+export function OrderFields({
+  listing,
+  onSay,
+}: {
+  listing: ListingView;
+  onSay: (order: Record<string, string>) => Promise<boolean>;
+}) {
   const given = { type: listing.type, tags: listing.tags.join(', '), maker: listing.maker, notes: listing.notes };
   const said = JSON.stringify(given);
   const [own, setOwn] = useState(given);

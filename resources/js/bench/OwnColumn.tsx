@@ -71,21 +71,34 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         label="Title"
         mark={
           <>
-            <Held held={listing.titleHeld} what="the title" onFollow={() => void edits.patch({ title: null, follow: true })} />
+            <Held
+              held={listing.titleHeld}
+              what="the title"
+              onFollow={() => void edits.patch({ title: null, follow: true })}
+            />
             {draft('title')}
           </>
         }
         after={`${String(listing.title.length)} letters`}
       >
         <TitleField title={listing.title} onSay={(title) => edits.patch({ title })} />
-        <Notes notes={listing.titleNotes} label="About the title" fix="better it" onFix={(n) => void edits.patch({ title: n.instead })} />
+        <Notes
+          notes={listing.titleNotes}
+          label="About the title"
+          fix="better it"
+          onFix={(n) => void edits.patch({ title: n.instead })}
+        />
       </Part>
       <Part
         place="pictures"
         label="Pictures"
         mark={
           <>
-            <Held held={listing.picturesHeld} what="the pictures" onFollow={() => void edits.patch({ pictures: null, follow: true })} />
+            <Held
+              held={listing.picturesHeld}
+              what="the pictures"
+              onFollow={() => void edits.patch({ pictures: null, follow: true })}
+            />
             {draft('alt')}
           </>
         }
@@ -111,15 +124,29 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         </Part>
       )}
       <Part place="variants" label="Variants and prices">
-        <RecipeLine listing={listing} onSay={(recipe) => edits.patch({ recipe })} onAcross={(across) => edits.patch({ across })} />
-        <VariantGrid rows={listing.variants} at={at} onAt={onAt} onSources={(row) => setSourcing(row.id)} edits={edits} />
+        <RecipeLine
+          listing={listing}
+          onSay={(recipe) => edits.patch({ recipe })}
+          onAcross={(across) => edits.patch({ across })}
+        />
+        <VariantGrid
+          rows={listing.variants}
+          at={at}
+          onAt={onAt}
+          onSources={(row) => setSourcing(row.id)}
+          edits={edits}
+        />
       </Part>
       <Part
         place="words"
         label="Words"
         mark={
           <>
-            <Held held={listing.wordsHeld} what="the words" onFollow={() => void edits.patch({ words: null, follow: true })} />
+            <Held
+              held={listing.wordsHeld}
+              what="the words"
+              onFollow={() => void edits.patch({ words: null, follow: true })}
+            />
             {draft('words')}
           </>
         }
@@ -128,7 +155,8 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           <div className="mb-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2" data-junk>
             <div className="flex items-baseline gap-3">
               <b className="font-semibold text-ochre">
-                {listing.junk.length === 1 ? 'One sentence doesn’t' : `${String(listing.junk.length)} sentences don’t`} belong on the page
+                {listing.junk.length === 1 ? 'One sentence doesn’t' : `${String(listing.junk.length)} sentences don’t`}{' '}
+                belong on the page
               </b>
               <button
                 type="button"

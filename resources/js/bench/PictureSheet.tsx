@@ -43,7 +43,12 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
       <div className="grid grid-cols-[1fr_200px] gap-6">
         <div>
           <p className="mb-1 text-[12.5px] text-mute">Press on what has to stay in view</p>
-          <FocalPoint src={picture.whole ?? ''} x={at.x} y={at.y} onPoint={(point) => setAt((a) => ({ ...a, ...point }))} />
+          <FocalPoint
+            src={picture.whole ?? ''}
+            x={at.x}
+            y={at.y}
+            onPoint={(point) => setAt((a) => ({ ...a, ...point }))}
+          />
           <label className="mt-3 block text-[12.5px] text-mute">
             How near
             <input
@@ -110,7 +115,8 @@ function Seen({ src, x, y, zoom }: { src: string; x: number; y: number; zoom: nu
   const side = 200;
   const width = (ratio >= 1 ? side * ratio : side) * (zoom / 100);
   const height = (ratio >= 1 ? side : side / ratio) * (zoom / 100);
-  const place = (length: number, percent: number) => Math.max(0, Math.min(length - side, (length * percent) / 100 - side / 2));
+  const place = (length: number, percent: number) =>
+    Math.max(0, Math.min(length - side, (length * percent) / 100 - side / 2));
   return (
     <div className="relative size-[200px] overflow-hidden rounded-md border border-line bg-shade">
       <img

@@ -1,5 +1,11 @@
 import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { SortableContext, arrayMove, horizontalListSortingStrategy, sortableKeyboardCoordinates, useSortable } from '@dnd-kit/sortable';
+import {
+  SortableContext,
+  arrayMove,
+  horizontalListSortingStrategy,
+  sortableKeyboardCoordinates,
+  useSortable,
+} from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { PlusIcon, XIcon } from '@phosphor-icons/react';
 import { useRef, useState } from 'react';
@@ -23,7 +29,8 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
   const ids = listing.pictures.map((p) => p.id);
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) void onOrder(arrayMove(ids, ids.indexOf(Number(active.id)), ids.indexOf(Number(over.id))));
+    if (over && active.id !== over.id)
+      void onOrder(arrayMove(ids, ids.indexOf(Number(active.id)), ids.indexOf(Number(over.id))));
   };
   const upload = (chosen: File | undefined) => {
     if (!chosen) return;
@@ -43,12 +50,20 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
       <DndContext sensors={sensors} onDragEnd={onDragEnd}>
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
           {listing.pictures.map((p, n) => (
-            <Shown key={p.id} picture={p} n={n} onLook={() => onLook(p)} onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))} />
+            <Shown
+              key={p.id}
+              picture={p}
+              n={n}
+              onLook={() => onLook(p)}
+              onLeaveOut={() => void onOrder(ids.filter((id) => id !== p.id))}
+            />
           ))}
         </SortableContext>
       </DndContext>
       {listing.pictures.length === 0 && (
-        <span className="text-mute">{listing.picturesWaiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}</span>
+        <span className="text-mute">
+          {listing.picturesWaiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}
+        </span>
       )}
       <button
         type="button"
@@ -96,10 +111,24 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
   );
 }
 
-function Shown({ picture, n, onLook, onLeaveOut }: { picture: PictureView; n: number; onLook: () => void; onLeaveOut: () => void }) {
+function Shown({
+  picture,
+  n,
+  onLook,
+  onLeaveOut,
+}: {
+  picture: PictureView;
+  n: number;
+  onLook: () => void;
+  onLeaveOut: () => void;
+}) {
   const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: picture.id });
   return (
-    <div ref={setNodeRef} style={{ transform: CSS.Transform.toString(transform), transition }} className="group relative size-14">
+    <div
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      className="group relative size-14"
+    >
       <button
         type="button"
         {...attributes}

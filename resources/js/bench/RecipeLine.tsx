@@ -18,7 +18,8 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const [laddering, setLaddering] = useState(false);
   const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
   const stepped = sizes.find((o) => o.name === listing.acrossOption) ?? sizes[0];
-  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word =
+    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   return (
     <div className="mb-2 space-y-1.5" id="place-price">
       {listing.recipeHeld ? (
@@ -29,7 +30,10 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
       ) : (
         <p className="text-mute">
           Priced by{' '}
-          <Link href={route('pricing.recipes', handle)} className="font-medium text-ink underline decoration-line underline-offset-4">
+          <Link
+            href={route('pricing.recipes', handle)}
+            className="font-medium text-ink underline decoration-line underline-offset-4"
+          >
             “{listing.recipeName}”
           </Link>
           : {listing.recipe.words}.{' '}
@@ -51,7 +55,11 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
               onChange={(e) =>
                 void onAcross(
                   e.target.value === 'stepped' && stepped
-                    ? { across: 'stepped', option: stepped.name, groups: [stepped.values.slice(0, -1).map((v) => v.value)] }
+                    ? {
+                        across: 'stepped',
+                        option: stepped.name,
+                        groups: [stepped.values.slice(0, -1).map((v) => v.value)],
+                      }
                     : { across: e.target.value },
                 )
               }
@@ -68,7 +76,12 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
                   value={stepped.name}
                   onChange={(e) => {
                     const o = sizes.find((s) => s.name === e.target.value);
-                    if (o) void onAcross({ across: 'stepped', option: o.name, groups: [o.values.slice(0, -1).map((v) => v.value)] });
+                    if (o)
+                      void onAcross({
+                        across: 'stepped',
+                        option: o.name,
+                        groups: [o.values.slice(0, -1).map((v) => v.value)],
+                      });
                   }}
                   className={word}
                 >

@@ -25,7 +25,13 @@ function cut(text: string, { face, width }: { face: string; width: number }): st
 }
 
 /** What search engines will show of the page, at its true width, and the two lines behind it. */
-export function SearchPreview({ listing, onSay }: { listing: ListingView; onSay: (own: Record<string, unknown>) => Promise<boolean> }) {
+export function SearchPreview({
+  listing,
+  onSay,
+}: {
+  listing: ListingView;
+  onSay: (own: Record<string, unknown>) => Promise<boolean>;
+}) {
   const [title, setTitle] = useState(listing.searchTitle);
   const [words, setWords] = useState(listing.searchWords);
   useEffect(() => {
@@ -34,7 +40,8 @@ export function SearchPreview({ listing, onSay }: { listing: ListingView; onSay:
   }, [listing.searchTitle, listing.searchWords]);
   const shown = useMemo(() => ({ title: cut(title, TITLE), words: cut(words, WORDS) }), [title, words]);
   const save = () => {
-    if (title !== listing.searchTitle || words !== listing.searchWords) void onSay({ search_title: title, search_words: words });
+    if (title !== listing.searchTitle || words !== listing.searchWords)
+      void onSay({ search_title: title, search_words: words });
   };
   const line = 'w-full border-b border-line bg-transparent py-1 outline-none focus:border-you';
   return (
@@ -44,7 +51,9 @@ export function SearchPreview({ listing, onSay }: { listing: ListingView; onSay:
         data-search-preview
         style={{ zoom: SMALLER, fontFamily: 'Arial, "Liberation Sans", Helvetica, sans-serif' }}
       >
-        <p className="text-[12px] text-[#4d5156]">{listing.shopUrl?.replace(/^https?:\/\//, '') ?? 'your shop › goods'}</p>
+        <p className="text-[12px] text-[#4d5156]">
+          {listing.shopUrl?.replace(/^https?:\/\//, '') ?? 'your shop › goods'}
+        </p>
         <p className="text-[20px] leading-[26px] whitespace-nowrap text-[#1a0dab]" style={{ width: TITLE.width }}>
           {shown.title}
         </p>

@@ -75,7 +75,8 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
       }
     >
       <p className="mb-3 text-mute">
-        The first that has it sells it; its cost, stock and days count. The next stands in while the one before is sold out.
+        The first that has it sells it; its cost, stock and days count. The next stands in while the one before is sold
+        out.
       </p>
       <ol>
         {sources.map((s, n) => (
@@ -129,7 +130,9 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
         className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
       />
       {candidates.filter((c) => !known.has(c.id)).length === 0 && (
-        <p className="text-mute">{typed ? 'Nothing fits.' : 'No other supplier of yours has this barcode. Look for it by words.'}</p>
+        <p className="text-mute">
+          {typed ? 'Nothing fits.' : 'No other supplier of yours has this barcode. Look for it by words.'}
+        </p>
       )}
       <ul>
         {candidates
@@ -152,7 +155,9 @@ function Line({ source, n, children }: { source: SourceView; n?: number; childre
       {n !== undefined && <span className="w-5 text-mute">{n + 1}.</span>}
       <div className="min-w-0 flex-1">
         <b className="font-semibold text-sup">{source.supplier}</b>{' '}
-        {source.selling && <span className="rounded bg-see-soft px-1.5 text-[11.5px] font-semibold text-see">sells now</span>}
+        {source.selling && (
+          <span className="rounded bg-see-soft px-1.5 text-[11.5px] font-semibold text-see">sells now</span>
+        )}
         <span className="block truncate text-[12.5px] text-mute" title={source.title}>
           {source.title} · {source.label || source.sku}
         </span>

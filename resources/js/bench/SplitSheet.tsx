@@ -1,4 +1,12 @@
-import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { router } from '@inertiajs/react';
 import { DotsSixVerticalIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
@@ -33,7 +41,10 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
       if (!now || !moved) return now;
       return now.map((p, n) => ({
         ...p,
-        variants: n === to ? [...p.variants.filter((v) => v.id !== variant), moved] : p.variants.filter((v) => v.id !== variant),
+        variants:
+          n === to
+            ? [...p.variants.filter((v) => v.id !== variant), moved]
+            : p.variants.filter((v) => v.id !== variant),
       }));
     });
   };
@@ -70,8 +81,8 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
       }
     >
       <p className="mb-4 text-mute">
-        Proposed by what the variants are called, their pictures, costs and weights. Drag a variant to where it belongs; the first part
-        stays this listing.
+        Proposed by what the variants are called, their pictures, costs and weights. Drag a variant to where it belongs;
+        the first part stays this listing.
       </p>
       <DndContext sensors={sensors} onDragEnd={onDragEnd}>
         <ol className="space-y-3">
@@ -154,7 +165,9 @@ function Chip({
       <span {...attributes} {...listeners} aria-label={`Drag ${variant.label}`} className="cursor-grab text-rule">
         <DotsSixVerticalIcon size={16} weight="bold" />
       </span>
-      {variant.picture && <img src={variant.picture} alt="" draggable={false} className="size-7 rounded object-cover" />}
+      {variant.picture && (
+        <img src={variant.picture} alt="" draggable={false} className="size-7 rounded object-cover" />
+      )}
       <span className="text-[13px]">
         {variant.label} <span className="text-mute">{variant.landed}</span>
       </span>

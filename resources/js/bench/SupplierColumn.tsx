@@ -8,28 +8,45 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-8" tabIndex={0} role="group" aria-label="The supplier’s word">
       {listing.changes.length > 0 && (
         <Part
-          label={listing.changes.length === 1 ? 'Changed since you agreed' : `${String(listing.changes.length)} changes since you agreed`}
+          label={
+            listing.changes.length === 1
+              ? 'Changed since you agreed'
+              : `${String(listing.changes.length)} changes since you agreed`
+          }
         >
           <ul className="space-y-2">
             {listing.changes.slice(0, 6).map((c, i) => (
               <li key={i} data-change={c.kind}>
                 <div className="text-ink">
-                  <span className="text-mute">{c.about}:</span> {c.before} <span aria-label="is now">→</span> <b>{c.after}</b>
+                  <span className="text-mute">{c.about}:</span> {c.before} <span aria-label="is now">→</span>{' '}
+                  <b>{c.after}</b>
                 </div>
-                {c.effect && <div className={clsx('text-[12.5px]', c.bad ? 'font-semibold text-you' : 'text-mute')}>{c.effect}</div>}
+                {c.effect && (
+                  <div className={clsx('text-[12.5px]', c.bad ? 'font-semibold text-you' : 'text-mute')}>
+                    {c.effect}
+                  </div>
+                )}
               </li>
             ))}
           </ul>
         </Part>
       )}
       <Part label={listing.titleHeld ? 'Title, shut out by yours' : 'Title'}>
-        <p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>{listing.supplierTitle}</p>
+        <p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>
+          {listing.supplierTitle}
+        </p>
       </Part>
       <Part label="Pictures" after={String(listing.supplierPictures.length)}>
         <div className="flex flex-wrap gap-1.5">
           {listing.supplierPictures.map((p) =>
             p.url ? (
-              <img key={p.id} src={p.url} alt="" loading="lazy" className="size-12 rounded-[5px] border border-line object-cover" />
+              <img
+                key={p.id}
+                src={p.url}
+                alt=""
+                loading="lazy"
+                className="size-12 rounded-[5px] border border-line object-cover"
+              />
             ) : (
               <span
                 key={p.id}

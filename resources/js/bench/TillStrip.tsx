@@ -48,7 +48,10 @@ export function TillStrip({ sale, trouble }: { sale: SaleView | null; trouble?: 
               ))}
             </div>
             <p
-              className={clsx('mt-1 text-[12px]', sale.loses || trouble ? 'font-semibold text-[#ffb59a]' : 'text-[#cfc5b4]')}
+              className={clsx(
+                'mt-1 text-[12px]',
+                sale.loses || trouble ? 'font-semibold text-[#ffb59a]' : 'text-[#cfc5b4]',
+              )}
               role={trouble ? 'alert' : undefined}
             >
               {trouble ?? sale.note}

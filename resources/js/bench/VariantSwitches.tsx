@@ -129,7 +129,15 @@ export function VariantSwitches({ rows, onSwitch }: Props) {
   );
 }
 
-function Value({ label, rows, onFlip }: { label: string; rows: VariantRowView[]; onFlip: (rows: VariantRowView[]) => void }) {
+function Value({
+  label,
+  rows,
+  onFlip,
+}: {
+  label: string;
+  rows: VariantRowView[];
+  onFlip: (rows: VariantRowView[]) => void;
+}) {
   const on = rows.filter((r) => r.on).length;
   return (
     <button

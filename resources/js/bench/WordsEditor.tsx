@@ -1,4 +1,12 @@
-import { ImageIcon, LinkIcon, ListBulletsIcon, ListNumbersIcon, TextBIcon, TextHTwoIcon, TextItalicIcon } from '@phosphor-icons/react';
+import {
+  ImageIcon,
+  LinkIcon,
+  ListBulletsIcon,
+  ListNumbersIcon,
+  TextBIcon,
+  TextHTwoIcon,
+  TextItalicIcon,
+} from '@phosphor-icons/react';
 import Image from '@tiptap/extension-image';
 import { EditorContent, useEditor } from '@tiptap/react';
 import StarterKit from '@tiptap/starter-kit';
@@ -160,7 +168,10 @@ function LinkTool({ active, onLink }: { active: boolean; onLink: (href: string) 
         <LinkIcon size={16} />
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content sideOffset={6} className="z-30 flex gap-2 rounded-lg border border-line bg-sheet p-3 shadow-xl shadow-black/10">
+        <Popover.Content
+          sideOffset={6}
+          className="z-30 flex gap-2 rounded-lg border border-line bg-sheet p-3 shadow-xl shadow-black/10"
+        >
           <input
             value={href}
             aria-label="Where the link leads"

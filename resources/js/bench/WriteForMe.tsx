@@ -30,16 +30,22 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
   const [draft, setDraft] = useState<DraftView | null>(null);
   const write = () => {
     setBusy(true);
-    send<{ listing: ListingView; draft: DraftView; change: number }>('POST', route('bench.draft', [handle, listing.id]), {
-      manner,
-      fields: ['title', 'words', 'search', 'alt'],
-    })
+    send<{ listing: ListingView; draft: DraftView; change: number }>(
+      'POST',
+      route('bench.draft', [handle, listing.id]),
+      {
+        manner,
+        fields: ['title', 'words', 'search', 'alt'],
+      },
+    )
       .then((answer) => {
         onListing(answer.listing);
         setDraft(answer.draft);
         undo(
           answer.change,
-          answer.listing.drafts.length > 0 ? 'Drafts are written. Read them before they go out.' : 'Nothing was left to draft.',
+          answer.listing.drafts.length > 0
+            ? 'Drafts are written. Read them before they go out.'
+            : 'Nothing was left to draft.',
         );
       })
       .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
@@ -59,7 +65,8 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
       }
     >
       <p className="mb-3 text-mute">
-        Title, description, search text and alt texts, out of what is known of this item and nothing else. What you wrote yourself stays.
+        Title, description, search text and alt texts, out of what is known of this item and nothing else. What you
+        wrote yourself stays.
       </p>
       <Pills label="Manner" value={manner} choices={MANNERS} onChoose={setManner} />
       <div className="mt-4 flex justify-end">

@@ -9,7 +9,11 @@ import type { RunView } from '@/types';
 export function useTakeBack() {
   const handle = useHandle();
   return async (change: number, listings?: number[]): Promise<void> => {
-    const { run } = await send<{ run: RunView | null }>('POST', route('bench.undo', [handle, change]), listings ? { listings } : {});
+    const { run } = await send<{ run: RunView | null }>(
+      'POST',
+      route('bench.undo', [handle, change]),
+      listings ? { listings } : {},
+    );
     if (!run) return;
     const waiting = toast.loading('Taking it back…');
     const done = await ended(handle, run).finally(() => toast.dismiss(waiting));

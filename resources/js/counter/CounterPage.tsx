@@ -67,7 +67,11 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
           </thead>
           <tbody>
             {orders.map((o) => (
-              <tr key={o.id} className="border-t border-line bg-sheet hover:bg-paper [&>td]:px-2 [&>td]:py-2" data-order={o.number}>
+              <tr
+                key={o.id}
+                className="border-t border-line bg-sheet hover:bg-paper [&>td]:px-2 [&>td]:py-2"
+                data-order={o.number}
+              >
                 <td className="pl-6! whitespace-nowrap">
                   <Link href={route('counter.order', [handle, o.id])} className="font-semibold hover:underline">
                     {o.number}
@@ -91,7 +95,9 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
                 <td className="text-right">{o.total.text}</td>
                 <td className={clsx('text-right font-semibold', o.loses && 'text-you')}>
                   {o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.text.replace('−', '')}` : '–'}
-                  {o.keep && !o.costConfirmed && <span className="block text-[12px] font-normal text-mute">expected</span>}
+                  {o.keep && !o.costConfirmed && (
+                    <span className="block text-[12px] font-normal text-mute">expected</span>
+                  )}
                 </td>
                 <td className="pr-6! text-right">{o.margin}</td>
               </tr>

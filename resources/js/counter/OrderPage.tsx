@@ -10,7 +10,8 @@ import { Button } from '@/ui/Button';
 /** One order: what was bought, how far each supplier is, and what it earned. */
 export default function OrderPage({ order }: { order: OrderView }) {
   const handle = useHandle();
-  const moving = order.state === 'refunding' || order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
+  const moving =
+    order.state === 'refunding' || order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
   useEffect(() => {
     if (!moving) return;
     const timer = setInterval(() => {
@@ -31,7 +32,10 @@ export default function OrderPage({ order }: { order: OrderView }) {
             <span className="text-mute">
               {order.when} · {order.stateWords}
             </span>
-            <Link href={route('counter', handle)} className="ml-auto text-mute underline decoration-line underline-offset-4 hover:text-ink">
+            <Link
+              href={route('counter', handle)}
+              className="ml-auto text-mute underline decoration-line underline-offset-4 hover:text-ink"
+            >
               All orders
             </Link>
           </header>
@@ -102,7 +106,12 @@ export default function OrderPage({ order }: { order: OrderView }) {
               </a>
             </p>
             <p className="mt-3">
-              <a href={order.statusUrl} target="_blank" rel="noreferrer" className="underline decoration-line underline-offset-4">
+              <a
+                href={order.statusUrl}
+                target="_blank"
+                rel="noreferrer"
+                className="underline decoration-line underline-offset-4"
+              >
                 The shopper’s page of this order
               </a>
             </p>
@@ -114,8 +123,8 @@ export default function OrderPage({ order }: { order: OrderView }) {
                   yes="Give it back"
                   onYes={() => router.post(route('counter.refund', [handle, order.id]), {}, { preserveScroll: true })}
                 >
-                  {order.address[0]} gets the whole amount back and the order ends here. What waits to be sent isn’t sent. This can’t be
-                  undone.
+                  {order.address[0]} gets the whole amount back and the order ends here. What waits to be sent isn’t
+                  sent. This can’t be undone.
                 </Ask>
               </div>
             )}
@@ -147,7 +156,10 @@ function Supplier({ supplier: s, orderId }: { supplier: SupplierOrderView; order
         {s.steps.map((step) => (
           <li
             key={step.words}
-            className={clsx('flex-1 border-t-[3px] pt-1.5', step.at ? 'border-see font-medium' : 'border-line text-mute')}
+            className={clsx(
+              'flex-1 border-t-[3px] pt-1.5',
+              step.at ? 'border-see font-medium' : 'border-line text-mute',
+            )}
           >
             {step.words}
             <span className="block text-[12.5px] font-normal text-mute">{step.at ?? 'not yet'}</span>
@@ -173,7 +185,11 @@ function Supplier({ supplier: s, orderId }: { supplier: SupplierOrderView; order
               small
               className="ml-2"
               onClick={() => {
-                router.post(route('counter.again', [handle, orderId]), { supplierOrder: s.id }, { preserveScroll: true });
+                router.post(
+                  route('counter.again', [handle, orderId]),
+                  { supplierOrder: s.id },
+                  { preserveScroll: true },
+                );
               }}
             >
               Send again

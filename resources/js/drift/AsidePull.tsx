@@ -9,7 +9,11 @@ const LINK = 'underline decoration-rule underline-offset-4 hover:text-ink';
 export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: string }) {
   const [seen, setSeen] = useState(false);
   return (
-    <section className="border-t border-line bg-ochre-soft/40 px-6 py-3.5" aria-label={aside.headline} data-aside={aside.run}>
+    <section
+      className="border-t border-line bg-ochre-soft/40 px-6 py-3.5"
+      aria-label={aside.headline}
+      data-aside={aside.run}
+    >
       <div className="grid grid-cols-[1fr_230px_auto] items-center gap-6">
         <div>
           <h2 className="name text-[16px] text-ochre">{aside.headline}</h2>
@@ -18,7 +22,8 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
         <p className="text-mute">
           {aside.counts.length > 1 && (
             <>
-              goods in the last pulls: {aside.counts.slice(0, -1).join(', ')}, <b className="text-ochre">{aside.counts.at(-1)}</b>
+              goods in the last pulls: {aside.counts.slice(0, -1).join(', ')},{' '}
+              <b className="text-ochre">{aside.counts.at(-1)}</b>
             </>
           )}
         </p>
@@ -73,7 +78,9 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
               {title} <span className="text-mute">didn’t come</span>
             </li>
           ))}
-          {aside.samples.length === 0 && aside.missing.length === 0 && <li className="text-mute">Nothing came that could be shown.</li>}
+          {aside.samples.length === 0 && aside.missing.length === 0 && (
+            <li className="text-mute">Nothing came that could be shown.</li>
+          )}
         </ul>
       )}
     </section>

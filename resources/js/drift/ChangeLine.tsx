@@ -45,9 +45,12 @@ export function ChangeLine({ line, chosen = false, onChoose, children }: Props) 
         <span className="text-mute">{line.variant}</span>
       </span>
       <Sparkline points={line.history} words={line.historyWords} bad={line.bad} />
-      <span className={clsx('text-sup', plain ? 'col-span-3 text-[13px] leading-snug' : 'text-right')} title={line.rule}>
-        <span className={plain ? 'line-through decoration-sup/40' : ''}>{line.before}</span> <span aria-label="is now">→</span>{' '}
-        <b className="font-semibold">{line.after}</b>
+      <span
+        className={clsx('text-sup', plain ? 'col-span-3 text-[13px] leading-snug' : 'text-right')}
+        title={line.rule}
+      >
+        <span className={plain ? 'line-through decoration-sup/40' : ''}>{line.before}</span>{' '}
+        <span aria-label="is now">→</span> <b className="font-semibold">{line.after}</b>
       </span>
       {!plain && (
         <>

@@ -47,7 +47,8 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
     const line = (e.target as HTMLElement).closest<HTMLElement>('[data-line]');
     if (!line || e.ctrlKey || e.metaKey || e.altKey) return;
     const id = Number(line.dataset.line);
-    const to = e.key === 'ArrowDown' ? line.nextElementSibling : e.key === 'ArrowUp' ? line.previousElementSibling : null;
+    const to =
+      e.key === 'ArrowDown' ? line.nextElementSibling : e.key === 'ArrowUp' ? line.previousElementSibling : null;
     if (to) {
       e.preventDefault();
       to.querySelector<HTMLElement>('input')?.focus();

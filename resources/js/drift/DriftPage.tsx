@@ -62,8 +62,8 @@ export default function DriftPage({ desk, open, lines, next }: Props) {
         )}
         {desk.groups.length === 0 && desk.aside.length === 0 && Object.keys(looking).length === 0 && (
           <p className="border-t border-line px-6 py-5 text-mute">
-            Nothing asks you. When a supplier changes something that your rules don’t settle, it stands here: before, after, and what it
-            does to your price. Your own words are never overwritten.
+            Nothing asks you. When a supplier changes something that your rules don’t settle, it stands here: before,
+            after, and what it does to your price. Your own words are never overwritten.
           </p>
         )}
         <QuietOnes count={desk.quiet} open={open === 'quiet'} lines={open === 'quiet' ? lines : []} next={next} />

@@ -5,7 +5,15 @@ import { useHandle } from '@/lib/useStall';
 import type { GroupView } from '@/types';
 
 /** Along the foot: what the group in hand comes to, and the last thing decided, to be taken back. */
-export function DriftStrip({ group, undo, undoWords }: { group: GroupView | null; undo: number | null; undoWords: string }) {
+export function DriftStrip({
+  group,
+  undo,
+  undoWords,
+}: {
+  group: GroupView | null;
+  undo: number | null;
+  undoWords: string;
+}) {
   const handle = useHandle();
   const [trouble, setTrouble] = useState('');
   const takeBack = (change: number) => {
@@ -19,7 +27,10 @@ export function DriftStrip({ group, undo, undoWords }: { group: GroupView | null
       });
   };
   return (
-    <footer className="flex min-h-[64px] flex-none items-center gap-10 bg-till px-6 py-2.5 text-till-ink" aria-label="What it comes to">
+    <footer
+      className="flex min-h-[64px] flex-none items-center gap-10 bg-till px-6 py-2.5 text-till-ink"
+      aria-label="What it comes to"
+    >
       {group && group.prices !== '' && <Part label="if you agree">{group.prices}</Part>}
       {group && group.keeps !== '' && <Part label="you keep a sale, on the average">{group.keeps}</Part>}
       {group && group.month !== '' && <Part label={`on last month’s ${String(group.pieces)} sold`}>{group.month}</Part>}

@@ -13,7 +13,11 @@ interface Props {
   onSetBack: () => void;
 }
 
-const VOICE: Record<string, string> = { supplier: 'text-sup border-sup', you: 'text-you border-you', shopper: 'text-see border-see' };
+const VOICE: Record<string, string> = {
+  supplier: 'text-sup border-sup',
+  you: 'text-you border-you',
+  shopper: 'text-see border-see',
+};
 
 /** A listing's timeline: what was said by whom and when, and at what price shoppers saw it. */
 export function HistorySheet({ listing, open, onClose, onSetBack }: Props) {
@@ -73,7 +77,8 @@ export function HistorySheet({ listing, open, onClose, onSetBack }: Props) {
                 <p>
                   {moment.before !== '' && (
                     <>
-                      <span className="line-through decoration-current/40">{moment.before}</span> <span aria-label="is now">→</span>{' '}
+                      <span className="line-through decoration-current/40">{moment.before}</span>{' '}
+                      <span aria-label="is now">→</span>{' '}
                     </>
                   )}
                   <b className="font-semibold">{moment.after}</b>

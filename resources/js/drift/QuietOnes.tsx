@@ -16,14 +16,20 @@ export function QuietOnes({ count, open, lines, next }: Props) {
   if (count === 0) return null;
   const standing: Record<string, string> = { followed: 'followed', kept: 'yours stands', settled: 'taken back' };
   return (
-    <section className="border-t border-line px-6 py-3.5 text-mute" aria-label="What went through by your rules" data-group="quiet">
+    <section
+      className="border-t border-line px-6 py-3.5 text-mute"
+      aria-label="What went through by your rules"
+      data-group="quiet"
+    >
       <Link
         href={route('drift', { stall: handle, open: open ? 'none' : 'quiet' })}
         preserveScroll
         aria-expanded={open}
         className="underline decoration-rule underline-offset-4 hover:text-ink"
       >
-        {open ? 'Fold up what went through by your rules' : `What went through by your rules: ${count.toLocaleString('en')}`}
+        {open
+          ? 'Fold up what went through by your rules'
+          : `What went through by your rules: ${count.toLocaleString('en')}`}
       </Link>
       {open && (
         <ul className="mt-3">

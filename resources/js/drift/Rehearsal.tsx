@@ -32,10 +32,14 @@ export function Rehearsal({
     };
   }, [rehearsal, handle, onRead]);
   return (
-    <section aria-label="Tried on the last 30 days" className="sticky top-0 z-10 mb-4 border border-ink bg-paper px-5 py-4">
+    <section
+      aria-label="Tried on the last 30 days"
+      className="sticky top-0 z-10 mb-4 border border-ink bg-paper px-5 py-4"
+    >
       <div className="flex items-center gap-3">
         <p className="flex-1 font-medium" role="status">
-          {edits === 0 && 'Change a rule below: it is tried on what your suppliers changed in the last 30 days, and nothing counts yet.'}
+          {edits === 0 &&
+            'Change a rule below: it is tried on what your suppliers changed in the last 30 days, and nothing counts yet.'}
           {edits > 0 && rehearsal === null && 'Nothing was tried.'}
           {rehearsal?.open === true &&
             `The last 30 days are played again${rehearsal.percent === null ? '' : `: ${String(rehearsal.percent)}%`} …`}
@@ -71,7 +75,9 @@ function Figures({ rehearsal }: { rehearsal: RehearsalView }) {
               <td className="py-1">{row.words}</td>
               <td className="py-1 text-right tabular-nums text-mute">{row.happened}</td>
               <td className="py-1 text-right tabular-nums">{row.now}</td>
-              <td className={`py-1 text-right tabular-nums ${row.differs ? 'font-semibold text-you' : ''}`}>{row.tried}</td>
+              <td className={`py-1 text-right tabular-nums ${row.differs ? 'font-semibold text-you' : ''}`}>
+                {row.tried}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -82,7 +88,8 @@ function Figures({ rehearsal }: { rehearsal: RehearsalView }) {
         </p>
       ))}
       <p className="mt-2 text-[13px] text-mute">
-        Prices are made by today’s recipes, fees and rates; who was asked is taken to have said nothing yet, while it happened that you did.
+        Prices are made by today’s recipes, fees and rates; who was asked is taken to have said nothing yet, while it
+        happened that you did.
       </p>
     </>
   );

@@ -85,7 +85,8 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
     <Sheet open={open} title="Your rules" onClose={onClose} wide>
       <div className="mb-4 flex items-start gap-6">
         <p className="flex-1 text-mute">
-          What isn’t settled here asks you. A single listing can have rules of its own: decide something “from now on”, and it does.
+          What isn’t settled here asks you. A single listing can have rules of its own: decide something “from now on”,
+          and it does.
         </p>
         {edits === null && (
           <Button
@@ -97,7 +98,9 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
           </Button>
         )}
       </div>
-      {edits !== null && <Rehearsal edits={edits.length} rehearsal={rehearsal} onRead={setRehearsal} onCount={count} onLeave={leave} />}
+      {edits !== null && (
+        <Rehearsal edits={edits.length} rehearsal={rehearsal} onRead={setRehearsal} onCount={count} onLeave={leave} />
+      )}
       {trouble !== '' && (
         <p role="alert" className="mb-3 border-l-4 border-you bg-you-soft px-3 py-2">
           {trouble}
@@ -163,7 +166,9 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
                 </option>
               ))}
             </select>
-            {fact.fact === 'cost' && <FloorAndBand rule={rule} follows={fact.policy === 'follow'} name={name} say={say} />}
+            {fact.fact === 'cost' && (
+              <FloorAndBand rule={rule} follows={fact.policy === 'follow'} name={name} say={say} />
+            )}
             {fact.fact === 'availability' && (
               <>
                 {' and what is gone is put by after '}
@@ -191,7 +196,8 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
                 say(rule.connection, { keptBack });
               }}
             />{' '}
-            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole when more than{' '}
+            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole
+            when more than{' '}
             {Object.entries(rule.guards).map(([guard, share], n) => (
               <span key={guard}>
                 {n > 0 && (n === Object.keys(rule.guards).length - 1 ? ', or ' : ', ')}
@@ -205,8 +211,8 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
                 % {GUARDS[guard]}
               </span>
             ))}
-            ; and always when nothing comes, when costs are a hundred times what they were or in another currency, or when barcodes stand at
-            other goods.
+            ; and always when nothing comes, when costs are a hundred times what they were or in another currency, or
+            when barcodes stand at other goods.
           </>
         )}
         {rule.connection === null && 'What is said for one supplier below counts more.'}

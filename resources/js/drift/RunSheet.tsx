@@ -37,7 +37,9 @@ export function RunSheet({ run, onClose }: { run: number | null; onClose: () => 
               {sentence}
             </p>
           ))}
-          {done.done.length === 0 && <p className="mt-5 border-t border-line pt-4 text-mute">Nothing that you sell was changed by it.</p>}
+          {done.done.length === 0 && (
+            <p className="mt-5 border-t border-line pt-4 text-mute">Nothing that you sell was changed by it.</p>
+          )}
           {done.done.length > 0 && (
             <table className="mt-5 w-full text-[14px]">
               <thead>

@@ -16,7 +16,8 @@ export function Frame({ children }: { children: ReactNode }) {
 
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const writing = e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
+      const writing =
+        e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
       if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k') {
         e.preventDefault();
         setSheet('palette');
@@ -35,7 +36,10 @@ export function Frame({ children }: { children: ReactNode }) {
   }, [say]);
 
   return (
-    <div className="flex h-screen flex-col overflow-hidden" style={{ '--stall-brand': frame?.brand ?? '#2c5a43' } as React.CSSProperties}>
+    <div
+      className="flex h-screen flex-col overflow-hidden"
+      style={{ '--stall-brand': frame?.brand ?? '#2c5a43' } as React.CSSProperties}
+    >
       <Awning brand={frame?.brand ?? '#2c5a43'} shade={frame?.shade ?? '#f1dfb8'} />
       {frame && <Rail frame={frame} onFind={() => setSheet('palette')} />}
       <main className="flex min-h-0 flex-1 flex-col overflow-auto">
@@ -46,13 +50,19 @@ export function Frame({ children }: { children: ReactNode }) {
         )}
         {children}
       </main>
-      {frame && <Palette frame={frame} open={sheet === 'palette'} onOpen={(open) => setSheet(open ? 'palette' : null)} />}
-      {frame?.shopUrl && <Peek shopUrl={frame.shopUrl} open={sheet === 'peek'} onOpen={(open) => setSheet(open ? 'peek' : null)} />}
+      {frame && (
+        <Palette frame={frame} open={sheet === 'palette'} onOpen={(open) => setSheet(open ? 'palette' : null)} />
+      )}
+      {frame?.shopUrl && (
+        <Peek shopUrl={frame.shopUrl} open={sheet === 'peek'} onOpen={(open) => setSheet(open ? 'peek' : null)} />
+      )}
       <Shortcuts open={sheet === 'keys'} onOpen={(open) => setSheet(open ? 'keys' : null)} />
       <Toaster
         position="bottom-center"
         offset={84}
-        toastOptions={{ style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'var(--font-sans)', fontSize: 14 } }}
+        toastOptions={{
+          style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'var(--font-sans)', fontSize: 14 },
+        }}
       />
     </div>
   );

@@ -43,8 +43,13 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
   const places = [
     ...(handle === null
       ? []
-      : ['Source', 'Bench', 'Drift', 'Window', 'Counter', 'Settings'].map((name) => ({ name, url: route(name.toLowerCase(), handle) }))),
-    ...frame.stalls.filter((s) => s.handle !== handle).map((s) => ({ name: `Step over to ${s.name}`, url: route('source', s.handle) })),
+      : ['Source', 'Bench', 'Drift', 'Window', 'Counter', 'Settings'].map((name) => ({
+          name,
+          url: route(name.toLowerCase(), handle),
+        }))),
+    ...frame.stalls
+      .filter((s) => s.handle !== handle)
+      .map((s) => ({ name: `Step over to ${s.name}`, url: route('source', s.handle) })),
     { name: 'Open another stall', url: route('stalls.new') },
   ].filter((p) => p.name.toLowerCase().includes(typed.trim().toLowerCase()));
 

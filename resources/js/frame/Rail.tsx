@@ -29,17 +29,25 @@ export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }
                 key={area.key}
                 href={route(area.key, frame.handle)}
                 aria-current={on ? 'page' : undefined}
-                className={clsx('relative bg-paper px-3 py-1.5', on ? 'font-semibold text-ink' : 'font-medium text-mute hover:text-ink')}
+                className={clsx(
+                  'relative bg-paper px-3 py-1.5',
+                  on ? 'font-semibold text-ink' : 'font-medium text-mute hover:text-ink',
+                )}
               >
                 {area.name}
                 {area.waits > 0 && (
-                  <b className="ml-1.5 rounded-full bg-[#ece2cf] px-1.5 text-[12px] font-semibold text-ink">{area.waits}</b>
+                  <b className="ml-1.5 rounded-full bg-[#ece2cf] px-1.5 text-[12px] font-semibold text-ink">
+                    {area.waits}
+                  </b>
                 )}
                 {on && (
                   <span
                     aria-hidden
                     className="absolute inset-x-3 -bottom-0.5 h-[5px]"
-                    style={{ background: 'radial-gradient(circle at 5px 0, var(--color-brand) 4.5px, transparent 5px) 0 0 / 10px 5px' }}
+                    style={{
+                      background:
+                        'radial-gradient(circle at 5px 0, var(--color-brand) 4.5px, transparent 5px) 0 0 / 10px 5px',
+                    }}
                   />
                 )}
               </Link>

@@ -20,7 +20,9 @@ export function StallMenu({ frame }: { frame: FrameView }) {
           sideOffset={6}
           className="z-30 min-w-56 rounded-lg border border-line bg-sheet p-1.5 shadow-lg shadow-black/10"
         >
-          {others.length > 0 && <DropdownMenu.Label className="px-3 py-1 text-[12px] text-mute">Step over to</DropdownMenu.Label>}
+          {others.length > 0 && (
+            <DropdownMenu.Label className="px-3 py-1 text-[12px] text-mute">Step over to</DropdownMenu.Label>
+          )}
           {others.map((s) => (
             <DropdownMenu.Item key={s.handle} asChild>
               <Link href={route('source', s.handle)} className={ITEM}>

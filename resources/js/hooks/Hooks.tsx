@@ -25,8 +25,8 @@ export function Hooks() {
     <section className="mt-12 border-t border-line pt-5" aria-label="Programs that are told">
       <h2 className="name text-[19px]">Programs that are told</h2>
       <p className="mt-1 mb-4 text-mute">
-        A program with a public https address can be told when something happens here. What it doesn’t take is sent again, seven times in 21
-        hours.
+        A program with a public https address can be told when something happens here. What it doesn’t take is sent
+        again, seven times in 21 hours.
       </p>
       {secret && (
         <p role="status" className="mb-4 border-l-4 border-see bg-see-soft px-3 py-2">
@@ -99,7 +99,13 @@ function Line({ delivery, onAgain }: { delivery: DeliveryView; onAgain: (deliver
   );
 }
 
-function NewHook({ events, onMake }: { events: HooksView['events']; onMake: (address: string, events: string[]) => void }) {
+function NewHook({
+  events,
+  onMake,
+}: {
+  events: HooksView['events'];
+  onMake: (address: string, events: string[]) => void;
+}) {
   const [address, setAddress] = useState('');
   const [chosen, setChosen] = useState<string[]>([]);
   return (
@@ -128,7 +134,9 @@ function NewHook({ events, onMake }: { events: HooksView['events']; onMake: (add
             <input
               type="checkbox"
               checked={chosen.includes(event.value)}
-              onChange={(e) => setChosen(e.target.checked ? [...chosen, event.value] : chosen.filter((c) => c !== event.value))}
+              onChange={(e) =>
+                setChosen(e.target.checked ? [...chosen, event.value] : chosen.filter((c) => c !== event.value))
+              }
             />
             {event.label}
           </label>

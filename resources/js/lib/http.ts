@@ -45,7 +45,9 @@ export async function send<T>(
 function sentence(said: unknown): string {
   if (said && typeof said === 'object') {
     const errors =
-      'errors' in said && said.errors && typeof said.errors === 'object' ? Object.values(said.errors as Record<string, string[]>) : [];
+      'errors' in said && said.errors && typeof said.errors === 'object'
+        ? Object.values(said.errors as Record<string, string[]>)
+        : [];
     const first = errors[0]?.[0];
     if (first) return first;
     if ('message' in said && typeof said.message === 'string') return said.message;

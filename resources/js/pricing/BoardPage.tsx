@@ -159,7 +159,9 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
             onClick={() => go({ case: c.key })}
             className={clsx(
               'rounded-md border px-2.5 py-1 text-[13.5px]',
-              board.case === c.key ? 'border-ink bg-sheet font-semibold' : 'border-line text-mute hover:border-rule hover:text-ink',
+              board.case === c.key
+                ? 'border-ink bg-sheet font-semibold'
+                : 'border-line text-mute hover:border-rule hover:text-ink',
               c.key === 'under' && board.case !== c.key && 'text-you',
             )}
           >
@@ -167,7 +169,11 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
           </button>
         ))}
         {board.recipe !== null && (
-          <button type="button" onClick={() => go({ recipe: null })} className="ml-2 text-[13.5px] text-mute underline underline-offset-4">
+          <button
+            type="button"
+            onClick={() => go({ recipe: null })}
+            className="ml-2 text-[13.5px] text-mute underline underline-offset-4"
+          >
             only “{board.recipeName}” · all recipes
           </button>
         )}
@@ -177,7 +183,10 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
           <Empty
             title="Nothing has a price yet"
             step={
-              <Link href={route('source', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">
+              <Link
+                href={route('source', handle)}
+                className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet"
+              >
                 Find something to sell
               </Link>
             }
@@ -189,7 +198,9 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
             title="Nothing of that kind"
             step={<Button onClick={() => go({ q: '', case: '', recipe: null })}>Look at all of them</Button>}
           >
-            {board.words ? `No title has “${board.words}” in it, and no SKU begins so.` : 'Every variant is another case.'}
+            {board.words
+              ? `No title has “${board.words}” in it, and no SKU begins so.`
+              : 'Every variant is another case.'}
           </Empty>
         )
       ) : (
@@ -206,7 +217,13 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
               <th scope="col" className="w-12">
                 <span className="sr-only">Picture</span>
               </th>
-              <SortHead board={board} sort="title" name="variant" className="text-left" onSort={(sort) => turn({ sort })} />
+              <SortHead
+                board={board}
+                sort="title"
+                name="variant"
+                className="text-left"
+                onSort={(sort) => turn({ sort })}
+              />
               {COLUMNS.map((c) => (
                 <SortHead
                   key={c.sort}
@@ -245,7 +262,9 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         ) : (
           <span />
         )}
-        {rows.length > 0 && <span className="text-[13px] text-mute">{(counts.found ?? 0).toLocaleString('en')} variants</span>}
+        {rows.length > 0 && (
+          <span className="text-[13px] text-mute">{(counts.found ?? 0).toLocaleString('en')} variants</span>
+        )}
         {board.more ? (
           <button type="button" className="underline underline-offset-4" onClick={() => turn({ page: board.page + 1 })}>
             After these
@@ -267,7 +286,11 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
             Choose all {(counts.found ?? 0).toLocaleString('en')}
           </Button>
         )}
-        {board.home ? <BulkPrices onSet={bulk} /> : <span className="text-[#d8cdbb]">Prices by hand are set for the home market</span>}
+        {board.home ? (
+          <BulkPrices onSet={bulk} />
+        ) : (
+          <span className="text-[#d8cdbb]">Prices by hand are set for the home market</span>
+        )}
       </SelectionBar>
       <VariantSheet
         variant={looking}

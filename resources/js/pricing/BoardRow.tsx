@@ -30,7 +30,12 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         )}
       </td>
       <td>
-        <button type="button" onClick={onLook} className="group flex max-w-full items-baseline gap-1.5 text-left" data-look>
+        <button
+          type="button"
+          onClick={onLook}
+          className="group flex max-w-full items-baseline gap-1.5 text-left"
+          data-look
+        >
           <span className="min-w-[6ch] truncate font-medium group-hover:underline">{row.title}</span>
           {row.label !== '' && <span className="max-w-[24ch] flex-none truncate text-mute">{row.label}</span>}
           {!row.inWindow && <span className="flex-none text-[12px] text-mute italic">on the bench</span>}
@@ -82,7 +87,10 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           '–'
         )}
       </td>
-      <td className={clsx('text-right font-semibold', row.keep && row.keep.minor < 0 ? 'text-you' : 'text-see')} data-keep>
+      <td
+        className={clsx('text-right font-semibold', row.keep && row.keep.minor < 0 ? 'text-you' : 'text-see')}
+        data-keep
+      >
         {row.keep?.text ?? '–'}
       </td>
       <td className="text-right">{row.margin}</td>
@@ -101,7 +109,10 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           `+${row.aboveFloor.digits}`
         )}
       </td>
-      <td className="truncate pl-5! text-[13px] text-mute" title={row.since ? `This price since ${row.since}` : undefined}>
+      <td
+        className="truncate pl-5! text-[13px] text-mute"
+        title={row.since ? `This price since ${row.since}` : undefined}
+      >
         {row.floorOverCap ? <span className="text-ochre">cap under floor · </span> : null}
         {row.recipe}
       </td>

@@ -22,7 +22,8 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
   const [value, setValue] = useState('');
   const [ending, setEnding] = useState('');
   const chosen = WAYS.find((w) => w.do === way) ?? WAYS[0];
-  const line = 'border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink outline-none focus:border-you';
+  const line =
+    'border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink outline-none focus:border-you';
   return (
     <>
       <Button className="text-ink" onClick={() => onSet({ do: 'knowingly', value: 'yes' })}>
@@ -33,7 +34,12 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
       </Button>
       <Popup side="top" width={340} trigger={<Button className="text-ink">Change prices…</Button>}>
         <div className="flex items-baseline gap-2">
-          <select aria-label="How to change them" value={way} onChange={(e) => setWay(e.target.value as typeof way)} className={line}>
+          <select
+            aria-label="How to change them"
+            value={way}
+            onChange={(e) => setWay(e.target.value as typeof way)}
+            className={line}
+          >
             {WAYS.map((w) => (
               <option key={w.do} value={w.do}>
                 {w.name}
@@ -63,7 +69,9 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
             className={`${line} w-16`}
           />
         </label>
-        <p className="mt-3 text-[12.5px] text-mute">They are priced by hand from then on and stay so until you give them back.</p>
+        <p className="mt-3 text-[12.5px] text-mute">
+          They are priced by hand from then on and stay so until you give them back.
+        </p>
         <div className="mt-3 text-right">
           <ClosesPopup>
             <Button

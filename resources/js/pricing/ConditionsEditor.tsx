@@ -28,9 +28,13 @@ export function ConditionsEditor({
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState<Written>(conditions);
-  const list = (key: string): (string | number)[] => (Array.isArray(typed[key]) ? (typed[key] as (string | number)[]) : []);
+  const list = (key: string): (string | number)[] =>
+    Array.isArray(typed[key]) ? (typed[key] as (string | number)[]) : [];
   const flip = (key: string, value: string | number) =>
-    setTyped({ ...typed, [key]: list(key).includes(value) ? list(key).filter((v) => v !== value) : [...list(key), value] });
+    setTyped({
+      ...typed,
+      [key]: list(key).includes(value) ? list(key).filter((v) => v !== value) : [...list(key), value],
+    });
   const text = (key: string): string => {
     const value = typed[key];
     return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
@@ -45,7 +49,12 @@ export function ConditionsEditor({
               key={c.value}
               className="cursor-pointer rounded-md border border-line px-2 py-0.5 text-[13px] has-checked:border-you has-checked:bg-you-soft"
             >
-              <input type="checkbox" className="sr-only" checked={list(key).includes(c.value)} onChange={() => flip(key, c.value)} />
+              <input
+                type="checkbox"
+                className="sr-only"
+                checked={list(key).includes(c.value)}
+                onChange={() => flip(key, c.value)}
+              />
               {c.name}
             </label>
           ))}
@@ -67,7 +76,10 @@ export function ConditionsEditor({
       trigger={
         <button
           type="button"
-          className={clsx('text-left underline underline-offset-4', when === '' ? 'text-you' : 'text-mute decoration-line hover:text-ink')}
+          className={clsx(
+            'text-left underline underline-offset-4',
+            when === '' ? 'text-you' : 'text-mute decoration-line hover:text-ink',
+          )}
           data-when
         >
           {when === '' ? 'say when it counts' : when}
@@ -115,8 +127,16 @@ export function ConditionsEditor({
             onClick={() => {
               const grams = (key: string) => (text(key).trim() === '' ? {} : { [key]: Number(text(key)) });
               const amount = (key: string) => (text(key).trim() === '' ? {} : { [key]: text(key).trim() });
-              const kept = Object.fromEntries(Object.entries(typed).filter(([, v]) => Array.isArray(v) && v.length > 0));
-              void onSay({ ...kept, ...amount('cost_from'), ...amount('cost_to'), ...grams('grams_from'), ...grams('grams_to') });
+              const kept = Object.fromEntries(
+                Object.entries(typed).filter(([, v]) => Array.isArray(v) && v.length > 0),
+              );
+              void onSay({
+                ...kept,
+                ...amount('cost_from'),
+                ...amount('cost_to'),
+                ...grams('grams_from'),
+                ...grams('grams_to'),
+              });
             }}
           >
             It counts then

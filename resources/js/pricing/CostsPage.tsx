@@ -20,10 +20,20 @@ interface Answer {
 
 const LINES: { key: string; name: string; unit: '%' | 'money'; says: string }[] = [
   { key: 'vat', name: 'Sales tax', unit: '%', says: 'of what shoppers pay' },
-  { key: 'flat_delivery', name: 'Delivery charged', unit: 'money', says: 'what the shopper pays for an order’s delivery' },
+  {
+    key: 'flat_delivery',
+    name: 'Delivery charged',
+    unit: 'money',
+    says: 'what the shopper pays for an order’s delivery',
+  },
   { key: 'payment_fee', name: 'Payment fee', unit: '%', says: 'of all that is paid, tax included' },
   { key: 'payment_fee_fixed', name: 'and for each payment', unit: 'money', says: '' },
-  { key: 'platform_fee', name: 'Platform fee', unit: '%', says: 'of price and delivery, where a marketplace takes its share' },
+  {
+    key: 'platform_fee',
+    name: 'Platform fee',
+    unit: '%',
+    says: 'of price and delivery, where a marketplace takes its share',
+  },
   { key: 'returns', name: 'Returns', unit: '%', says: 'of what you receive, for goods that come back' },
   { key: 'advertising', name: 'Advertising', unit: 'money', says: 'spent for each order' },
   { key: 'handling', name: 'Handling', unit: 'money', says: 'for each parcel' },
@@ -119,7 +129,12 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
             Each has a price list of its own: the home market’s prices converted, or made from what goods cost there.
           </p>
           {sheet.markets.map((m) => (
-            <MarketTerms key={m.market} market={m} currencies={sheet.currencies} onSay={(terms) => save({ market: m.market, terms })} />
+            <MarketTerms
+              key={m.market}
+              market={m}
+              currencies={sheet.currencies}
+              onSay={(terms) => save({ market: m.market, terms })}
+            />
           ))}
         </div>
         <div>
@@ -193,7 +208,10 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
         </div>
       </div>
       <div className="sticky bottom-0">
-        <TillStrip sale={sheet.sale} trouble={sheet.sale ? null : 'Put a listing on the bench, and it stands here as a sample.'} />
+        <TillStrip
+          sale={sheet.sale}
+          trouble={sheet.sale ? null : 'Put a listing on the bench, and it stands here as a sample.'}
+        />
       </div>
     </div>
   );

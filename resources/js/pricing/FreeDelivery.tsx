@@ -28,7 +28,13 @@ export function FreeDelivery({ over, currency, version, onSay, onBuildIn }: Prop
       <h2 className="name text-[19px]">Free delivery</h2>
       <p className="mt-1">
         over{' '}
-        <CellField label="Free over" value={over} placeholder="never" onSay={onSay} className="w-20 py-0.5 text-center font-semibold" />{' '}
+        <CellField
+          label="Free over"
+          value={over}
+          placeholder="never"
+          onSay={onSay}
+          className="w-20 py-0.5 text-center font-semibold"
+        />{' '}
         {currency} a basket
       </p>
       {free && (
@@ -48,14 +54,20 @@ export function FreeDelivery({ over, currency, version, onSay, onBuildIn }: Prop
           <p className="mt-3 text-[13px]">
             <b className="font-semibold">Or built into the price.</b> {free.builtInWords}{' '}
             {free.builtIn.length > 0 && (
-              <button type="button" onClick={() => setBuilt(!built)} className="text-mute underline decoration-line underline-offset-4">
+              <button
+                type="button"
+                onClick={() => setBuilt(!built)}
+                className="text-mute underline decoration-line underline-offset-4"
+              >
                 {built ? 'less' : 'variant by variant'}
               </button>
             )}
           </p>
           {(free.carried !== null || free.builtIn.length > 0) && (
             <Button small className="mt-2" onClick={() => void onBuildIn(free.carried === null)}>
-              {free.carried === null ? `Build ${free.charged} into the recipes’ prices` : `Charge ${free.carried.text} for delivery again`}
+              {free.carried === null
+                ? `Build ${free.charged} into the recipes’ prices`
+                : `Charge ${free.carried.text} for delivery again`}
             </Button>
           )}
           {built && (

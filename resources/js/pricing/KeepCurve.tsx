@@ -30,21 +30,30 @@ export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
     const [least, most] = [Math.min(0, ...keeps), Math.max(1, ...keeps)];
     return {
       x: (price: number) => PAD.left + ((price - low) / Math.max(1, high - low)) * (WIDTH - PAD.left - PAD.right),
-      y: (keep: number) => HEIGHT - PAD.bottom - ((keep - least) / Math.max(1, most - least)) * (HEIGHT - PAD.top - PAD.bottom),
+      y: (keep: number) =>
+        HEIGHT - PAD.bottom - ((keep - least) / Math.max(1, most - least)) * (HEIGHT - PAD.top - PAD.bottom),
     };
   }, [points]);
   const nearest = (price: number): number =>
-    points.reduce((best, p, n) => (Math.abs(p.price - price) < Math.abs((points[best]?.price ?? 0) - price) ? n : best), 0);
+    points.reduce(
+      (best, p, n) => (Math.abs(p.price - price) < Math.abs((points[best]?.price ?? 0) - price) ? n : best),
+      0,
+    );
   const index = held ?? nearest(at);
   const point = points[index];
   if (!point) return null;
-  const path = points.map((p, n) => `${n === 0 ? 'M' : 'L'}${scale.x(p.price).toFixed(1)} ${scale.y(p.keep).toFixed(1)}`).join(' ');
+  const path = points
+    .map((p, n) => `${n === 0 ? 'M' : 'L'}${scale.x(p.price).toFixed(1)} ${scale.y(p.keep).toFixed(1)}`)
+    .join(' ');
   const zero = scale.y(0);
   const toPoint = (clientX: number): number => {
     const rect = box.current?.getBoundingClientRect();
     if (!rect) return index;
     const x = ((clientX - rect.left) / rect.width) * WIDTH;
-    return points.reduce((best, p, n) => (Math.abs(scale.x(p.price) - x) < Math.abs(scale.x(points[best]?.price ?? 0) - x) ? n : best), 0);
+    return points.reduce(
+      (best, p, n) => (Math.abs(scale.x(p.price) - x) < Math.abs(scale.x(points[best]?.price ?? 0) - x) ? n : best),
+      0,
+    );
   };
   const move = (n: number): void => {
     const next = points[Math.max(0, Math.min(points.length - 1, n))];
@@ -61,7 +70,12 @@ export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
   const known = marks.filter((m) => m.kind !== 'price').sort((a, b) => a.price - b.price);
 
   return (
-    <svg ref={box} viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`} className="w-full touch-none select-none" data-curve>
+    <svg
+      ref={box}
+      viewBox={`0 0 ${String(WIDTH)} ${String(HEIGHT)}`}
+      className="w-full touch-none select-none"
+      data-curve
+    >
       <rect
         x={PAD.left}
         y={PAD.top}

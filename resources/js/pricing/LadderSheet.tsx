@@ -15,7 +15,15 @@ const KINDS = [
 ];
 
 /** A listing's multi-buy ladder: each rung with what it comes to, what it keeps, and how many must climb for it to pay. */
-export function LadderSheet({ listing, title, onClose }: { listing: number | null; title: string; onClose: () => void }) {
+export function LadderSheet({
+  listing,
+  title,
+  onClose,
+}: {
+  listing: number | null;
+  title: string;
+  onClose: () => void;
+}) {
   const handle = useHandle();
   const [ladder, setLadder] = useState<LadderView | null>(null);
   const [rungs, setRungs] = useState<TypedRungView[]>([]);
@@ -40,7 +48,8 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
       })
       .catch((e: unknown) => setTrouble(words(e)));
   };
-  const change = (n: number, other: Partial<TypedRungView>) => attempt(rungs.map((r, i) => (i === n ? { ...r, ...other } : r)));
+  const change = (n: number, other: Partial<TypedRungView>) =>
+    attempt(rungs.map((r, i) => (i === n ? { ...r, ...other } : r)));
   const line = 'border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium outline-none focus:border-you';
   return (
     <Sheet
@@ -115,7 +124,11 @@ export function LadderSheet({ listing, title, onClose }: { listing: number | nul
           onClick={() =>
             attempt([
               ...rungs,
-              { pieces: (rungs.at(-1)?.pieces ?? 1) + 1, kind: 'percent', value: String(Math.min(50, 10 + 5 * rungs.length)) },
+              {
+                pieces: (rungs.at(-1)?.pieces ?? 1) + 1,
+                kind: 'percent',
+                value: String(Math.min(50, 10 + 5 * rungs.length)),
+              },
             ])
           }
         >

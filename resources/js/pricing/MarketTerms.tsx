@@ -11,10 +11,14 @@ interface Props {
 /** What sales to one market bear, and how its price list is made, as a sentence. */
 export function MarketTerms({ market: m, currencies, onSay }: Props) {
   const say = (other: Partial<MarketTermsView>) => onSay({ ...m, ...other });
-  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word =
+    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   return (
-    <div className="grid grid-cols-[132px_1fr] gap-x-3 border-t border-line py-2.5 text-mute" data-market-terms={m.market}>
+    <div
+      className="grid grid-cols-[132px_1fr] gap-x-3 border-t border-line py-2.5 text-mute"
+      data-market-terms={m.market}
+    >
       <b className="font-semibold text-ink">{m.name}</b>
       <div className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
         {m.home ? (

@@ -14,7 +14,15 @@ const PLACES = [
 ] as const;
 
 /** The four places of Pricing, and what this one is for. */
-export function PricingHead({ at, says, children }: { at: (typeof PLACES)[number]['key']; says: string; children?: ReactNode }) {
+export function PricingHead({
+  at,
+  says,
+  children,
+}: {
+  at: (typeof PLACES)[number]['key'];
+  says: string;
+  children?: ReactNode;
+}) {
   const handle = useHandle();
   const [run, setRun] = useRun(usePage<{ run: RunView | null }>().props.run);
   return (

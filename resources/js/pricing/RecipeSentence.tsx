@@ -18,8 +18,10 @@ interface Props {
 /** A recipe as a sentence whose words and figures are changed where they stand. */
 export function RecipeSentence({ recipe, onSay, name }: Props) {
   const say = (other: Partial<RecipeFormView>) => onSay({ ...recipe, ...other });
-  const step = (n: number, other: Partial<StepFormView>) => say({ steps: recipe.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) });
-  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const step = (n: number, other: Partial<StepFormView>) =>
+    say({ steps: recipe.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) });
+  const word =
+    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   const several = recipe.steps.length > 1;
   const addStep = () => {
@@ -33,7 +35,12 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
       aria-label={`Recipe ${name}`}
       data-recipe-sentence
     >
-      <select aria-label="From" value={recipe.basis} onChange={(e) => void say({ basis: e.target.value })} className={word}>
+      <select
+        aria-label="From"
+        value={recipe.basis}
+        onChange={(e) => void say({ basis: e.target.value })}
+        className={word}
+      >
         <option value="landed">Landed cost</option>
         <option value="goods">The goods’ cost</option>
       </select>
@@ -108,7 +115,13 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
       />
       <span className="inline-flex items-baseline gap-1.5">
         every
-        <CellField label="Every" value={recipe.every} placeholder="1" onSay={(every) => say({ every })} className={`${figure} w-10`} />
+        <CellField
+          label="Every"
+          value={recipe.every}
+          placeholder="1"
+          onSay={(every) => say({ every })}
+          className={`${figure} w-10`}
+        />
       </span>
       , floor
       <select
@@ -123,7 +136,12 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
       </select>
       {recipe.floorKind !== 'none' && (
         <>
-          <CellField label="Floor figure" value={recipe.floor} onSay={(floor) => say({ floor })} className={`${figure} w-12`} />
+          <CellField
+            label="Floor figure"
+            value={recipe.floor}
+            onSay={(floor) => say({ floor })}
+            className={`${figure} w-12`}
+          />
           {recipe.floorKind === 'margin' && '%'}
         </>
       )}
@@ -142,7 +160,11 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
         <CellField label="Cap amount" value={recipe.cap} onSay={(cap) => say({ cap })} className={`${figure} w-16`} />
       )}
       .
-      <button type="button" onClick={addStep} className="text-[12.5px] underline decoration-line underline-offset-4 hover:text-ink">
+      <button
+        type="button"
+        onClick={addStep}
+        className="text-[12.5px] underline decoration-line underline-offset-4 hover:text-ink"
+      >
         {several ? 'another step' : 'in steps by cost'}
       </button>
     </div>

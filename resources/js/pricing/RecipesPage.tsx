@@ -1,5 +1,19 @@
-import { DndContext, type DragEndEvent, KeyboardSensor, PointerSensor, closestCenter, useSensor, useSensors } from '@dnd-kit/core';
-import { SortableContext, arrayMove, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  arrayMove,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, TrashIcon } from '@phosphor-icons/react';
@@ -96,7 +110,10 @@ function RecipeRow({
   onDelete: () => void;
 }) {
   const handle = useHandle();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: recipe.id, disabled: recipe.last });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: recipe.id,
+    disabled: recipe.last,
+  });
   const spread = `${recipe.variants.toLocaleString('en')} ${recipe.variants === 1 ? 'variant' : 'variants'}${recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`}, ${recipe.under.toLocaleString('en')} under the floor`;
   return (
     <li
@@ -112,7 +129,13 @@ function RecipeRow({
         {recipe.last ? (
           <span className="text-[12.5px]">{place}</span>
         ) : (
-          <button type="button" aria-label={`Move ${recipe.name}`} className="cursor-grab hover:text-ink" {...attributes} {...listeners}>
+          <button
+            type="button"
+            aria-label={`Move ${recipe.name}`}
+            className="cursor-grab hover:text-ink"
+            {...attributes}
+            {...listeners}
+          >
             <DotsSixVerticalIcon size={18} weight="bold" />
           </button>
         )}
@@ -163,7 +186,9 @@ function RecipeRow({
           {recipe.under > 0 ? (
             <span className="font-medium text-you">{recipe.under.toLocaleString('en')} under the floor</span>
           ) : (
-            <span className="text-mute">{recipe.variants === 0 ? 'prices nothing now' : `half keep ${recipe.middle} or more`}</span>
+            <span className="text-mute">
+              {recipe.variants === 0 ? 'prices nothing now' : `half keep ${recipe.middle} or more`}
+            </span>
           )}
         </span>
       </Link>

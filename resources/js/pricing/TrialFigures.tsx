@@ -12,7 +12,11 @@ export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView
       <dl className="mt-4 grid grid-cols-4 border-y border-line">
         <Figure name="prices up" value={f.up.toLocaleString('en')} />
         <Figure name="prices down" value={f.down.toLocaleString('en')} />
-        <Figure name="under the floor" value={`${f.underBefore.toLocaleString('en')} → ${f.underAfter.toLocaleString('en')}`} bad={worse} />
+        <Figure
+          name="under the floor"
+          value={`${f.underBefore.toLocaleString('en')} → ${f.underAfter.toLocaleString('en')}`}
+          bad={worse}
+        />
         <Figure
           name={`kept on ${f.sold.toLocaleString('en')} sold`}
           value={f.sold === 0 ? '–' : `${f.keptBefore.text} → ${f.keptAfter.text}`}
@@ -27,7 +31,11 @@ export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView
           <h2 className="name mt-6 mb-1 text-[17px]">The biggest moves</h2>
           <ul className="border-t border-line">
             {f.biggest.map((m) => (
-              <li key={m.variant} className="flex items-baseline gap-4 border-b border-line py-1.5" data-move={m.variant}>
+              <li
+                key={m.variant}
+                className="flex items-baseline gap-4 border-b border-line py-1.5"
+                data-move={m.variant}
+              >
                 <button
                   type="button"
                   className="min-w-0 flex-1 truncate text-left hover:underline"
@@ -38,7 +46,9 @@ export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView
                 <span>
                   {m.before.text} → <b className="font-semibold">{m.after.text}</b>
                 </span>
-                <span className={clsx('w-16 text-right', m.after.minor < m.before.minor ? 'text-sup' : 'text-see')}>{m.moved}</span>
+                <span className={clsx('w-16 text-right', m.after.minor < m.before.minor ? 'text-sup' : 'text-see')}>
+                  {m.moved}
+                </span>
               </li>
             ))}
           </ul>
@@ -92,7 +102,11 @@ function Markets({ markets }: { markets: TrialMarketView[] | null }) {
           <tr key={m.market} className="border-b border-line [&>td]:py-1.5 [&>td]:text-right">
             <th scope="row" className="text-left font-normal">
               {m.name}
-              {m.unpriced > 0 && <span className="ml-2 text-[12.5px] text-mute">{m.unpriced.toLocaleString('en')} aren’t sent there</span>}
+              {m.unpriced > 0 && (
+                <span className="ml-2 text-[12.5px] text-mute">
+                  {m.unpriced.toLocaleString('en')} aren’t sent there
+                </span>
+              )}
             </th>
             <td>{m.up.toLocaleString('en')}</td>
             <td>{m.down.toLocaleString('en')}</td>
@@ -110,7 +124,11 @@ function Markets({ markets }: { markets: TrialMarketView[] | null }) {
 function Distribution({ figures: f }: { figures: TrialFiguresView }) {
   const most = Math.max(1, ...f.before, ...f.after);
   const name = (n: number): string =>
-    n === 0 ? 'loss' : n === f.bands.length ? `${String((f.bands[n - 1] ?? 0) / 100)}%+` : `${String((f.bands[n - 1] ?? 0) / 100)}%`;
+    n === 0
+      ? 'loss'
+      : n === f.bands.length
+        ? `${String((f.bands[n - 1] ?? 0) / 100)}%+`
+        : `${String((f.bands[n - 1] ?? 0) / 100)}%`;
   return (
     <table className="mt-2 w-full table-fixed" aria-label="Variants by margin, before and after" data-distribution>
       <tbody>
@@ -118,14 +136,20 @@ function Distribution({ figures: f }: { figures: TrialFiguresView }) {
           <tr key={when}>
             <th
               scope="row"
-              className={clsx('w-14 pr-2 text-right text-[12.5px] font-normal text-mute', when === 'before' ? 'align-bottom' : 'align-top')}
+              className={clsx(
+                'w-14 pr-2 text-right text-[12.5px] font-normal text-mute',
+                when === 'before' ? 'align-bottom' : 'align-top',
+              )}
             >
               {when === 'before' ? 'now' : 'then'}
             </th>
             {f[when].map((n, band) => (
               <td
                 key={band}
-                className={clsx('h-[74px] px-px', when === 'before' ? 'border-b border-rule align-bottom' : 'align-top')}
+                className={clsx(
+                  'h-[74px] px-px',
+                  when === 'before' ? 'border-b border-rule align-bottom' : 'align-top',
+                )}
                 title={`${name(band)}: ${n.toLocaleString('en')}`}
               >
                 <span

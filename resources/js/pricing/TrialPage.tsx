@@ -55,7 +55,9 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
   const attempt = (next: TrialView, recipe?: { id: number; recipe: RecipeFormView }): Promise<boolean> => {
     setBusy(true);
     const recipes = Object.fromEntries(
-      next.recipes.filter((r) => r.changed || r.id === recipe?.id).map((r) => [r.id, r.id === recipe?.id ? recipe.recipe : r.recipe]),
+      next.recipes
+        .filter((r) => r.changed || r.id === recipe?.id)
+        .map((r) => [r.id, r.id === recipe?.id ? recipe.recipe : r.recipe]),
     );
     return send<TrialView>('POST', route('pricing.trial.store', handle), {
       fields: next.fields,
@@ -96,10 +98,15 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
 
   return (
     <div className="pb-16">
-      <PricingHead at="trial" says="What if? Change anything here: it is tried on every variant, and nothing changes until you apply it.">
+      <PricingHead
+        at="trial"
+        says="What if? Change anything here: it is tried on every variant, and nothing changes until you apply it."
+      >
         {trial.id !== null && (
           <>
-            {!trial.canApply && figures !== null && <span className="text-[13px] text-mute">suppliers’ costs are theirs to change</span>}
+            {!trial.canApply && figures !== null && (
+              <span className="text-[13px] text-mute">suppliers’ costs are theirs to change</span>
+            )}
             <Button kind="quiet" onClick={throwAway}>
               Throw it away
             </Button>
@@ -129,7 +136,9 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
                       <CellField
                         label={f.name}
                         value={trial.fields[f.key] ?? ''}
-                        onSay={(value) => attempt({ ...trial, fields: { ...trial.fields, [f.key]: value === '' ? '0' : value } })}
+                        onSay={(value) =>
+                          attempt({ ...trial, fields: { ...trial.fields, [f.key]: value === '' ? '0' : value } })
+                        }
                         className={figure(changed)}
                       />
                     </td>
@@ -165,7 +174,9 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
                       onSay={(value) =>
                         attempt({
                           ...trial,
-                          suppliers: trial.suppliers.map((o) => (o.id === s.id ? { ...o, dearer: value === '' ? '0' : value } : o)),
+                          suppliers: trial.suppliers.map((o) =>
+                            o.id === s.id ? { ...o, dearer: value === '' ? '0' : value } : o,
+                          ),
                         })
                       }
                       className={figure(s.dearer !== '0')}
@@ -186,13 +197,20 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
               <p className="mb-1 font-medium">
                 {r.name} {r.changed && <span className="text-[13px] font-normal text-you">changed in this trial</span>}
               </p>
-              <RecipeSentence name={r.name} recipe={r.recipe} onSay={(recipe) => attempt(trial, { id: r.id, recipe })} />
+              <RecipeSentence
+                name={r.name}
+                recipe={r.recipe}
+                onSay={(recipe) => attempt(trial, { id: r.id, recipe })}
+              />
             </div>
           ))}
         </div>
         <div>
           {figures ? (
-            <TrialFigures figures={figures} onLook={(variant) => router.get(route('pricing', { stall: handle, q: variant }))} />
+            <TrialFigures
+              figures={figures}
+              onLook={(variant) => router.get(route('pricing', { stall: handle, q: variant }))}
+            />
           ) : waiting || busy ? (
             <div className="flex items-center gap-4">
               <progress
@@ -210,8 +228,9 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
             <div className="max-w-[52ch]">
               <h2 className="name text-[19px]">Nothing tried yet</h2>
               <p className="mt-1 text-mute">
-                Say that a supplier gets 10% dearer, or change a recipe’s factor on the left: how many prices move, the biggest moves, who
-                falls under the floor and what you would have kept on last month’s sales stands here then.
+                Say that a supplier gets 10% dearer, or change a recipe’s factor on the left: how many prices move, the
+                biggest moves, who falls under the floor and what you would have kept on last month’s sales stands here
+                then.
               </p>
             </div>
           )}
@@ -221,7 +240,9 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
               <ul>
                 {done.map((d, n) => (
                   <li key={d.id} className="flex items-baseline gap-3 border-b border-line py-1.5">
-                    <span className={clsx('min-w-0 flex-1 truncate', d.undone && 'text-mute line-through')}>{d.words}</span>
+                    <span className={clsx('min-w-0 flex-1 truncate', d.undone && 'text-mute line-through')}>
+                      {d.words}
+                    </span>
                     <span className="text-[13px] text-mute">
                       {d.by}, {d.at}
                     </span>

@@ -82,7 +82,10 @@ export function VariantSheet({ variant, onClose, onSet }: Props) {
             <Pills
               label="Pieces"
               value={String(pieces)}
-              choices={sheet.sales.map((_, n) => ({ value: String(n + 1), label: n === 0 ? 'one piece' : String(n + 1) }))}
+              choices={sheet.sales.map((_, n) => ({
+                value: String(n + 1),
+                label: n === 0 ? 'one piece' : String(n + 1),
+              }))}
               onChoose={(v) => setPieces(Number(v))}
             />
           </div>
@@ -110,7 +113,11 @@ export function VariantSheet({ variant, onClose, onSet }: Props) {
           )}
           <h3 className="name mt-6 text-[16px]">Why it costs that</h3>
           <p className="mt-1 text-[13.5px] text-mute">
-            {sheet.ownRecipe ? 'A recipe of its own' : sheet.recipeName ? `“${sheet.recipeName}”` : 'Its listing’s recipe'}
+            {sheet.ownRecipe
+              ? 'A recipe of its own'
+              : sheet.recipeName
+                ? `“${sheet.recipeName}”`
+                : 'Its listing’s recipe'}
             {!sheet.ownRecipe && `: ${sheet.recipe.words}`}
             {sheet.byHand && '; the price was set by hand all the same'}.{' '}
             <button

@@ -60,7 +60,14 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
   const cell = (key: string, i: number, value: string | null | undefined, strong = false) => {
     const best = comparison.best[key]?.includes(i) ?? false;
     return (
-      <td key={i} className={clsx('px-3 py-2.5', best && 'bg-see-soft font-semibold text-see', strong && !best && 'font-semibold')}>
+      <td
+        key={i}
+        className={clsx(
+          'px-3 py-2.5',
+          best && 'bg-see-soft font-semibold text-see',
+          strong && !best && 'font-semibold',
+        )}
+      >
         {value ?? <span className="text-mute">not known</span>}
         {best && (
           <span className="ml-2 inline-flex items-center gap-1 text-[12px] whitespace-nowrap">
@@ -76,7 +83,10 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
       <Head title="Side by side" />
       <div className="mb-4 flex flex-wrap items-end gap-x-8 gap-y-3">
         <div className="flex-1">
-          <Link href={route('source', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+          <Link
+            href={route('source', handle)}
+            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+          >
             Back to Source
           </Link>
           <h1 className="name mt-1 text-[26px]">Side by side</h1>
@@ -182,7 +192,12 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
                 You keep
               </th>
               {comparison.items.map((i, at) =>
-                cell('keep', at, i.rows.keep ? `${i.loses ? 'loses ' : ''}${i.rows.keep.replace(/^[−-]/, '')}` : i.rows.keep, true),
+                cell(
+                  'keep',
+                  at,
+                  i.rows.keep ? `${i.loses ? 'loses ' : ''}${i.rows.keep.replace(/^[−-]/, '')}` : i.rows.keep,
+                  true,
+                ),
               )}
             </tr>
           )}

@@ -16,10 +16,15 @@ export default function ConnectPage({ kinds, kind }: { kinds: KindView[]; kind: 
       <Head title="Connect a supplier" />
       {chosen ? (
         <>
-          <Link href={route('source.connect', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+          <Link
+            href={route('source.connect', handle)}
+            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+          >
             Another kind of supplier
           </Link>
-          <h1 className="name mt-3 text-[30px]">{chosen.mapped ? 'Connect by a file or feed' : `Connect ${chosen.name}`}</h1>
+          <h1 className="name mt-3 text-[30px]">
+            {chosen.mapped ? 'Connect by a file or feed' : `Connect ${chosen.name}`}
+          </h1>
           <p className="mt-1 mb-8 text-mute">{chosen.about}</p>
           {chosen.mapped ? <FileForm kind={chosen} /> : <KeyForm kind={chosen} />}
         </>
@@ -30,7 +35,10 @@ export default function ConnectPage({ kinds, kind }: { kinds: KindView[]; kind: 
           <ul className="border-t border-line">
             {kinds.map((k) => (
               <li key={k.kind} className="border-b border-line">
-                <Link href={route('source.connect', [handle, { kind: k.kind }])} className="group block px-2 py-4 hover:bg-sheet">
+                <Link
+                  href={route('source.connect', [handle, { kind: k.kind }])}
+                  className="group block px-2 py-4 hover:bg-sheet"
+                >
                   <span className="name text-[19px] text-sup group-hover:underline">{k.name}</span>
                   <span className="mt-0.5 block text-mute">{k.about}</span>
                 </Link>
@@ -129,7 +137,9 @@ function FileForm({ kind }: { kind: KindView }) {
           <div className="flex items-center gap-3">
             <Button onClick={() => file.current?.click()}>{form.data.file ? 'Another file' : 'Choose a file'}</Button>
             <span className="text-mute">
-              {form.data.file ? form.data.file.name : 'CSV, XML, JSON or NDJSON, plain or packed as gz or zip, up to 1 GB.'}
+              {form.data.file
+                ? form.data.file.name
+                : 'CSV, XML, JSON or NDJSON, plain or packed as gz or zip, up to 1 GB.'}
             </span>
           </div>
           {form.progress?.percentage !== undefined && form.processing && (

@@ -36,7 +36,15 @@ export function Filters({ search, currency, onChoose, onTrial, onClear }: Props)
 }
 
 /** A price to try on everything found: what each item would keep, and a filter by it. */
-function TrialPrice({ search, currency, onTrial }: { search: SearchView; currency: string; onTrial: (price: string) => void }) {
+function TrialPrice({
+  search,
+  currency,
+  onTrial,
+}: {
+  search: SearchView;
+  currency: string;
+  onTrial: (price: string) => void;
+}) {
   const [typed, setTyped] = useState(search.trial ?? '');
   const say = () => {
     if (typed.trim() !== (search.trial ?? '')) onTrial(typed.trim());

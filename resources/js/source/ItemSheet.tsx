@@ -56,15 +56,27 @@ export function ItemSheet({ itemId, busy, onClose, onTake, onCompare, market }: 
           className="fixed inset-y-0 right-0 z-40 w-[600px] overflow-auto border-l border-line bg-sheet px-7 py-6 shadow-2xl shadow-black/15"
         >
           <div className="flex items-start gap-4">
-            <Dialog.Title className="name flex-1 text-[21px] text-sup">{sheet?.title ?? 'Asking the supplier…'}</Dialog.Title>
-            <Dialog.Close className="text-mute underline decoration-line underline-offset-4 hover:text-ink">Close</Dialog.Close>
+            <Dialog.Title className="name flex-1 text-[21px] text-sup">
+              {sheet?.title ?? 'Asking the supplier…'}
+            </Dialog.Title>
+            <Dialog.Close className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+              Close
+            </Dialog.Close>
           </div>
           {(trouble ?? sheet?.trouble) && (
             <p role="alert" className="mt-3 border-l-4 border-you bg-you-soft px-3 py-2">
               {trouble ?? sheet?.trouble}
             </p>
           )}
-          {sheet && <Sides sheet={sheet} busy={busy} onVariant={setVariant} onTake={() => onTake(sheet.id)} onCompare={onCompare} />}
+          {sheet && (
+            <Sides
+              sheet={sheet}
+              busy={busy}
+              onVariant={setVariant}
+              onTake={() => onTake(sheet.id)}
+              onCompare={onCompare}
+            />
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
@@ -96,7 +108,10 @@ function Sides({
         ))}
       </div>
       {sheet.cautions.length > 0 && (
-        <ul className="mt-4 border-l-4 border-ochre bg-ochre-soft px-3 py-2 font-medium text-ochre" aria-label="Take care">
+        <ul
+          className="mt-4 border-l-4 border-ochre bg-ochre-soft px-3 py-2 font-medium text-ochre"
+          aria-label="Take care"
+        >
           {sheet.cautions.map((c) => (
             <li key={c}>{c}</li>
           ))}
@@ -204,9 +219,16 @@ function Sides({
         </thead>
         <tbody>
           {sheet.variants.map((v) => (
-            <tr key={v.id} className={`border-t border-shade [&>td]:py-1.5 ${v.id === sheet.inHand ? 'bg-ochre-soft' : ''}`}>
+            <tr
+              key={v.id}
+              className={`border-t border-shade [&>td]:py-1.5 ${v.id === sheet.inHand ? 'bg-ochre-soft' : ''}`}
+            >
               <td>
-                <button type="button" className="text-left underline decoration-line underline-offset-4" onClick={() => onVariant(v.id)}>
+                <button
+                  type="button"
+                  className="text-left underline decoration-line underline-offset-4"
+                  onClick={() => onVariant(v.id)}
+                >
                   {v.label}
                 </button>
                 <span className="block text-[12px] text-mute">

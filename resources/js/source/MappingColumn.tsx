@@ -12,7 +12,10 @@ interface Props {
 export function MappingColumn({ column, fields, field, onMean }: Props) {
   const guessed = column.guess !== null && column.guess === field;
   return (
-    <tr className={clsx('border-t border-line align-top [&>td]:py-2', field === '' && 'text-mute')} data-column={column.name}>
+    <tr
+      className={clsx('border-t border-line align-top [&>td]:py-2', field === '' && 'text-mute')}
+      data-column={column.name}
+    >
       <td className="max-w-0">
         <b className="font-semibold">{column.name}</b>
         <span className="block truncate text-[13px] text-sup" title={column.values.join('\n')}>

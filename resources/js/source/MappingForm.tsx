@@ -23,7 +23,13 @@ interface Rest {
 }
 
 /** A supplier's file: what each of its columns means, what it leaves unsaid, and beside it the items as they will be. */
-export function MappingForm({ mapping, countries }: { mapping: MappingView; countries: { code: string; name: string }[] }) {
+export function MappingForm({
+  mapping,
+  countries,
+}: {
+  mapping: MappingView;
+  countries: { code: string; name: string }[];
+}) {
   const handle = useHandle();
   const [fields, setFields] = useState<Record<string, string>>(() =>
     Object.fromEntries(mapping.columns.flatMap((c) => (c.field ? [[c.name, c.field]] : []))),
@@ -116,7 +122,11 @@ export function MappingForm({ mapping, countries }: { mapping: MappingView; coun
             ]}
             {...field('decimal')}
           />
-          <ChoiceField label="Costs are in" choices={mapping.currencies.map((c) => ({ value: c, label: c }))} {...field('currency')} />
+          <ChoiceField
+            label="Costs are in"
+            choices={mapping.currencies.map((c) => ({ value: c, label: c }))}
+            {...field('currency')}
+          />
           <ChoiceField
             label="Weights without a unit are"
             choices={[
@@ -132,13 +142,18 @@ export function MappingForm({ mapping, countries }: { mapping: MappingView; coun
           />
           <TextField label="Stock where no column says" inputMode="numeric" after="pieces" {...field('stock')} />
           <TextField label="Weight where no column says" inputMode="numeric" after="g" {...field('grams')} />
-          <TextField label="A parcel leaves in at least" inputMode="numeric" after="working days" {...field('processing_min')} />
+          <TextField
+            label="A parcel leaves in at least"
+            inputMode="numeric"
+            after="working days"
+            {...field('processing_min')}
+          />
           <TextField label="and at most" inputMode="numeric" after="working days" {...field('processing_max')} />
         </div>
         <h2 className="name mt-7 mb-1 text-[18px]">What a parcel costs</h2>
         <p className="mb-2 text-mute">
-          A line for each country and weight: <code className="rounded bg-shade px-1">GB; 2 kg; 4.95; 2-4</code> is up to 2 kg to Britain
-          for 4.95, there in 2 to 4 working days. Paste the supplier’s table.
+          A line for each country and weight: <code className="rounded bg-shade px-1">GB; 2 kg; 4.95; 2-4</code> is up
+          to 2 kg to Britain for 4.95, there in 2 to 4 working days. Paste the supplier’s table.
         </p>
         <textarea
           aria-label="What a parcel costs"
@@ -165,7 +180,12 @@ export function MappingForm({ mapping, countries }: { mapping: MappingView; coun
 }
 
 /** Asks what the first rows would become, a moment after the last change; only the latest answer counts. */
-function usePreview(url: string, body: unknown, onAnswer: (p: MappingPreviewView) => void, onTrouble: (t: string | null) => void): void {
+function usePreview(
+  url: string,
+  body: unknown,
+  onAnswer: (p: MappingPreviewView) => void,
+  onTrouble: (t: string | null) => void,
+): void {
   const asked = JSON.stringify(body);
   const begun = useRef(false);
   useEffect(() => {

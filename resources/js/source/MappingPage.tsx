@@ -48,7 +48,10 @@ function Looking({ supplier, connection, looking }: Pick<Props, 'supplier' | 'co
             >
               Read it again
             </Link>
-            <Link href={route('source.supplier', [handle, connection])} className="text-mute underline underline-offset-4">
+            <Link
+              href={route('source.supplier', [handle, connection])}
+              className="text-mute underline underline-offset-4"
+            >
               To {supplier}
             </Link>
           </p>

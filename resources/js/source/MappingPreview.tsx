@@ -1,9 +1,22 @@
 import type { MappingPreviewView } from '@/types';
 
 /** The first rows of a file as the items and variants they will be, and those that can't be used, with the reason. */
-export function MappingPreview({ preview, rows, trouble }: { preview: MappingPreviewView; rows: number; trouble: string | null }) {
+export function MappingPreview({
+  preview,
+  rows,
+  trouble,
+}: {
+  preview: MappingPreviewView;
+  rows: number;
+  trouble: string | null;
+}) {
   return (
-    <div className="min-h-0 flex-1 overflow-auto px-6 pt-5 pb-6" tabIndex={0} role="group" aria-label="The first rows as goods">
+    <div
+      className="min-h-0 flex-1 overflow-auto px-6 pt-5 pb-6"
+      tabIndex={0}
+      role="group"
+      aria-label="The first rows as goods"
+    >
       <h2 className="name text-[18px]" role="status" data-preview>
         {preview.lacks ? 'Not yet' : preview.words}
       </h2>

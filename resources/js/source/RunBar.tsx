@@ -16,7 +16,9 @@ export function RunBar({ run, what, onChanged }: { run: RunView; what: string; o
       />
       <span role="status" className="text-mute">
         {run.doing}
-        {run.total !== null && run.done > 0 ? `: ${run.done.toLocaleString('en')} of ${run.total.toLocaleString('en')}` : ''}
+        {run.total !== null && run.done > 0
+          ? `: ${run.done.toLocaleString('en')} of ${run.total.toLocaleString('en')}`
+          : ''}
       </span>
       <Button
         small

@@ -22,7 +22,9 @@ export function SavedSearches({ saved, query }: { saved: SavedSearchView[]; quer
         </PopupLink>
       }
     >
-      {saved.length === 0 && <p className="text-mute">None yet. Narrow the list to what you look for again and again, and keep it.</p>}
+      {saved.length === 0 && (
+        <p className="text-mute">None yet. Narrow the list to what you look for again and again, and keep it.</p>
+      )}
       <ul>
         {saved.map((s) => (
           <li key={s.id} className="flex items-center border-b border-shade last:border-0">
@@ -47,7 +49,11 @@ export function SavedSearches({ saved, query }: { saved: SavedSearchView[]; quer
           className="mt-3 flex items-end gap-3"
           onSubmit={(e) => {
             e.preventDefault();
-            router.post(route('source.searches.store', handle), { name, query }, { ...here, onSuccess: () => setName('') });
+            router.post(
+              route('source.searches.store', handle),
+              { name, query },
+              { ...here, onSuccess: () => setName('') },
+            );
           }}
         >
           <label className="flex-1 text-[12.5px] text-mute">

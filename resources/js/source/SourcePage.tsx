@@ -76,12 +76,16 @@ export default function SourcePage(props: Props) {
       <Empty
         title="No supplier is connected yet"
         step={
-          <Link href={route('source.connect', handle)} className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet">
+          <Link
+            href={route('source.connect', handle)}
+            className="inline-block rounded-[7px] bg-till px-4 py-2.5 font-semibold text-sheet"
+          >
             Connect a supplier
           </Link>
         }
       >
-        Here the goods of your suppliers are found and compared: what each costs in your shopper’s hands, and how soon it is there.
+        Here the goods of your suppliers are found and compared: what each costs in your shopper’s hands, and how soon
+        it is there.
       </Empty>
     );
   }
@@ -115,7 +119,12 @@ export default function SourcePage(props: Props) {
       </div>
       <div className="sticky top-0 z-10 flex items-center gap-5 border-b border-line bg-paper px-6 py-2.5">
         <SearchField words={search.words} onSay={(q) => asked.set('q', q)} />
-        <MarketSwitch market={props.market} markets={props.markets} countries={props.countries} onTurn={(to) => asked.set('to', to)} />
+        <MarketSwitch
+          market={props.market}
+          markets={props.markets}
+          countries={props.countries}
+          onTurn={(to) => asked.set('to', to)}
+        />
         <label className="whitespace-nowrap text-mute">
           by{' '}
           <select
@@ -206,7 +215,9 @@ export default function SourcePage(props: Props) {
         <Button
           className="text-ink"
           disabled={selection.chosen.length < 2 || selection.chosen.length > MOST_COMPARED}
-          title={selection.chosen.length > MOST_COMPARED ? `Up to ${String(MOST_COMPARED)} stand side by side` : undefined}
+          title={
+            selection.chosen.length > MOST_COMPARED ? `Up to ${String(MOST_COMPARED)} stand side by side` : undefined
+          }
           onClick={() => compare(selection.chosen)}
         >
           Compare
@@ -233,7 +244,10 @@ function SearchField({ words, onSay }: { words: string; onSay: (words: string) =
   });
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      if (e.key === '/' && !(e.target instanceof HTMLElement && e.target.closest('input, textarea, [contenteditable=true]'))) {
+      if (
+        e.key === '/' &&
+        !(e.target instanceof HTMLElement && e.target.closest('input, textarea, [contenteditable=true]'))
+      ) {
         e.preventDefault();
         field.current?.focus();
       }
@@ -266,7 +280,8 @@ function SearchField({ words, onSay }: { words: string; onSay: (words: string) =
 }
 
 function Nothing({ pulling, search, onClear }: { pulling: boolean; search: SearchView; onClear: () => void }) {
-  if (pulling) return <Empty title="The catalogue is on its way">Items appear as soon as their delivery is worked out.</Empty>;
+  if (pulling)
+    return <Empty title="The catalogue is on its way">Items appear as soon as their delivery is worked out.</Empty>;
   if (search.narrowed > 0) {
     return (
       <Empty title="Nothing fits all of that" step={<Button onClick={onClear}>Take the filters off</Button>}>

@@ -66,7 +66,12 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
                   aria-label="A newer file"
                   onChange={(e) => {
                     const chosen = e.target.files?.[0];
-                    if (chosen) router.post(route('source.file', [handle, supplier.id]), { file: chosen }, { forceFormData: true });
+                    if (chosen)
+                      router.post(
+                        route('source.file', [handle, supplier.id]),
+                        { file: chosen },
+                        { forceFormData: true },
+                      );
                   }}
                 />
               </>
@@ -117,7 +122,11 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
               <tr key={r.id} className="border-t border-line align-top [&>td]:py-1.5 [&>td]:pr-4">
                 <td className="whitespace-nowrap text-mute">{r.when}</td>
                 <td>
-                  {r.open ? r.doing : r.state === 'done' ? r.result : (r.trouble ?? (r.state === 'cancelled' ? 'stopped' : 'failed'))}
+                  {r.open
+                    ? r.doing
+                    : r.state === 'done'
+                      ? r.result
+                      : (r.trouble ?? (r.state === 'cancelled' ? 'stopped' : 'failed'))}
                   {r.rejects > 0 && `, ${String(r.rejects)} ${r.rejects === 1 ? 'row' : 'rows'} left out`}
                   {r.notes.map((n) => (
                     <span key={n} className="block text-[13px] text-ochre">
@@ -143,7 +152,10 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
         )}
       </section>
       {supplier.connected && (
-        <section className="mt-8 flex flex-wrap items-end gap-x-10 gap-y-5 border-t border-line pt-6" aria-label="How often">
+        <section
+          className="mt-8 flex flex-wrap items-end gap-x-10 gap-y-5 border-t border-line pt-6"
+          aria-label="How often"
+        >
           <ChoiceField
             label="It is pulled"
             value={supplier.schedule}
@@ -164,7 +176,9 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
             />
           )}
           <div className="flex items-end gap-3">
-            <Button onClick={() => update({ paused: !supplier.paused })}>{supplier.paused ? 'Go on pulling' : 'Pause it'}</Button>
+            <Button onClick={() => update({ paused: !supplier.paused })}>
+              {supplier.paused ? 'Go on pulling' : 'Pause it'}
+            </Button>
             <Ask
               button="Disconnect"
               title={`Disconnect ${supplier.name}?`}

@@ -8,7 +8,9 @@ import type { ConnectionView } from '@/types';
 /** The stall's suppliers in a line; one alone, and those that want something, stand open, the others behind one button. */
 export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const handle = useHandle();
-  const speaking = connections.filter((c) => connections.length === 1 || (c.run?.open ?? false) || c.trouble !== null || !c.ready);
+  const speaking = connections.filter(
+    (c) => connections.length === 1 || (c.run?.open ?? false) || c.trouble !== null || !c.ready,
+  );
   const quiet = connections.filter((c) => !speaking.includes(c));
   return (
     <div className="flex-1">
@@ -33,7 +35,10 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
             </Popover.Portal>
           </Popover.Root>
         )}
-        <Link href={route('source.connect', handle)} className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+        <Link
+          href={route('source.connect', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
           Connect another supplier
         </Link>
       </div>

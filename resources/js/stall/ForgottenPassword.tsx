@@ -31,7 +31,9 @@ export default function ForgottenPassword() {
           }}
           className="space-y-5"
         >
-          <p className="text-mute">Type the address you sign in with. A link by which you set a new password comes by mail.</p>
+          <p className="text-mute">
+            Type the address you sign in with. A link by which you set a new password comes by mail.
+          </p>
           <TextField label="E-mail" {...field('email')} type="email" autoComplete="username" autoFocus />
           <Button kind="do" type="submit" disabled={form.processing} className="w-full">
             Send me the link

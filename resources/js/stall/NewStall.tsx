@@ -23,7 +23,15 @@ function addressFrom(name: string): string {
 }
 
 export default function NewStall({ countries, currencies, shopsHost }: Props) {
-  const form = useForm({ name: '', handle: '', country: 'GB', home_market: 'GB', currency: 'GBP', vat: '20', flat_delivery: '2.95' });
+  const form = useForm({
+    name: '',
+    handle: '',
+    country: 'GB',
+    home_market: 'GB',
+    currency: 'GBP',
+    vat: '20',
+    flat_delivery: '2.95',
+  });
   const field = fieldsOf(form);
   const [typedAddress, setTypedAddress] = useState(false);
   const places = countries.map((c) => ({ value: c.code, label: c.name }));
@@ -31,7 +39,9 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
     <div className="mx-auto w-full max-w-[620px] px-6 py-12">
       <Head title="A new stall" />
       <h1 className="name text-[32px]">Set up a stall</h1>
-      <p className="mt-1 mb-8 text-mute">Seven facts. The address, the country and the currency stay; the rest can be changed later.</p>
+      <p className="mt-1 mb-8 text-mute">
+        Seven facts. The address, the country and the currency stay; the rest can be changed later.
+      </p>
       <form
         onSubmit={(e) => {
           e.preventDefault();
@@ -45,7 +55,11 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
           {...field('name')}
           autoFocus
           onChange={(e) => {
-            form.setData((d) => ({ ...d, name: e.target.value, handle: typedAddress ? d.handle : addressFrom(e.target.value) }));
+            form.setData((d) => ({
+              ...d,
+              name: e.target.value,
+              handle: typedAddress ? d.handle : addressFrom(e.target.value),
+            }));
           }}
         />
         <TextField
@@ -61,7 +75,11 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
         />
         <ChoiceField label="The stall’s country" {...field('country')} choices={places} />
         <ChoiceField label="Home market: where most shoppers live" {...field('home_market')} choices={places} />
-        <ChoiceField label="Currency of the prices" {...field('currency')} choices={currencies.map((c) => ({ value: c, label: c }))} />
+        <ChoiceField
+          label="Currency of the prices"
+          {...field('currency')}
+          choices={currencies.map((c) => ({ value: c, label: c }))}
+        />
         <TextField label="VAT in the prices" {...field('vat')} after="%" inputMode="decimal" />
         <TextField
           label="Delivery the shopper pays, per order"

@@ -8,7 +8,13 @@ import { Hooks } from '@/hooks/Hooks';
 import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
-export default function Settings({ settings: s, countries }: { settings: SettingsView; countries: { code: string; name: string }[] }) {
+export default function Settings({
+  settings: s,
+  countries,
+}: {
+  settings: SettingsView;
+  countries: { code: string; name: string }[];
+}) {
   const handle = useHandle();
   const form = useForm({
     name: s.name,
@@ -35,7 +41,11 @@ export default function Settings({ settings: s, countries }: { settings: Setting
         className="grid grid-cols-3 gap-x-8 gap-y-6"
       >
         <TextField className="col-span-2" label="Name" {...field('name')} />
-        <ChoiceField label="Home market" {...field('home_market')} choices={countries.map((c) => ({ value: c.code, label: c.name }))} />
+        <ChoiceField
+          label="Home market"
+          {...field('home_market')}
+          choices={countries.map((c) => ({ value: c.code, label: c.name }))}
+        />
         <TextField
           label="The shop promises delivery within"
           {...field('promise_days')}

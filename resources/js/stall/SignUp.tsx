@@ -30,7 +30,13 @@ export default function SignUp() {
       >
         <TextField label="Your name" {...field('name')} autoComplete="name" autoFocus />
         <TextField label="E-mail" {...field('email')} type="email" autoComplete="username" />
-        <TextField label="Password" {...field('password')} type="password" autoComplete="new-password" hint="Ten letters or more" />
+        <TextField
+          label="Password"
+          {...field('password')}
+          type="password"
+          autoComplete="new-password"
+          hint="Ten letters or more"
+        />
         <Button kind="do" type="submit" disabled={form.processing} className="w-full">
           Sign up
         </Button>

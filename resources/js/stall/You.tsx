@@ -41,7 +41,11 @@ export default function You({ person }: { person: PersonView }) {
         <p className="mt-1 mb-4 text-mute">Changing the password ends all of these but this one.</p>
         <ul>
           {person.signIns.map((s) => (
-            <li key={s.id} className="flex items-baseline gap-4 border-t border-line py-2" data-sign-in={s.here ? 'here' : 'elsewhere'}>
+            <li
+              key={s.id}
+              className="flex items-baseline gap-4 border-t border-line py-2"
+              data-sign-in={s.here ? 'here' : 'elsewhere'}
+            >
               <b className="w-52 font-semibold">{s.place}</b>
               <span className="flex-1 text-mute">
                 {s.address}, since {s.since}, {s.here ? 'here, now' : `last seen ${s.seen}`}

@@ -8,7 +8,12 @@ interface Props {
   onPoint: (at: { x: number; y: number }) => void;
 }
 
-const STEPS: Record<string, [number, number]> = { ArrowLeft: [-2, 0], ArrowRight: [2, 0], ArrowUp: [0, -2], ArrowDown: [0, 2] };
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-2, 0],
+  ArrowRight: [2, 0],
+  ArrowUp: [0, -2],
+  ArrowDown: [0, 2],
+};
 
 const within = (n: number): number => Math.min(100, Math.max(0, Math.round(n)));
 
@@ -24,7 +29,10 @@ export function FocalPoint({ src, x, y, onPoint }: Props) {
     // A press of Enter or the space bar is nowhere.
     if (e.detail === 0) return;
     const box = e.currentTarget.getBoundingClientRect();
-    onPoint({ x: within(((e.clientX - box.left) / box.width) * 100), y: within(((e.clientY - box.top) / box.height) * 100) });
+    onPoint({
+      x: within(((e.clientX - box.left) / box.width) * 100),
+      y: within(((e.clientY - box.top) / box.height) * 100),
+    });
   };
   return (
     <button

@@ -3,7 +3,17 @@ import { useEffect, useRef, useState } from 'react';
 const PHONE = 390;
 
 /** The shopper's phone with the real page in it. A new page is loaded behind the old one and swapped in, so nothing flickers. */
-export function PhoneFrame({ src, stamp, title, width = 300 }: { src: string; stamp: number; title: string; width?: number }) {
+export function PhoneFrame({
+  src,
+  stamp,
+  title,
+  width = 300,
+}: {
+  src: string;
+  stamp: number;
+  title: string;
+  width?: number;
+}) {
   const address = `${src}#${String(stamp)}`;
   const [shown, setShown] = useState(address);
   const [coming, setComing] = useState<string | null>(null);

@@ -23,7 +23,9 @@ export function Sheet({ open, title, onClose, children, foot, wide = false }: Pr
         >
           <div className="flex items-start gap-4 px-7 pt-6 pb-3">
             <Dialog.Title className="name flex-1 text-[21px]">{title}</Dialog.Title>
-            <Dialog.Close className="text-mute underline decoration-line underline-offset-4 hover:text-ink">Close</Dialog.Close>
+            <Dialog.Close className="text-mute underline decoration-line underline-offset-4 hover:text-ink">
+              Close
+            </Dialog.Close>
           </div>
           <div className="min-h-0 flex-1 overflow-auto px-7 pb-6">{children}</div>
           {foot && <div className="flex items-center gap-4 border-t border-line px-7 py-3.5">{foot}</div>}

@@ -16,7 +16,12 @@ export function TextField({ label, error, hint, after, className, ...rest }: Pro
       <label htmlFor={id} className="block text-[12.5px] text-mute">
         {label}
       </label>
-      <div className={clsx('flex items-baseline border-b-[1.5px] focus-within:border-you', error ? 'border-you' : 'border-rule')}>
+      <div
+        className={clsx(
+          'flex items-baseline border-b-[1.5px] focus-within:border-you',
+          error ? 'border-you' : 'border-rule',
+        )}
+      >
         <input
           id={id}
           className="w-full bg-transparent py-1 text-[15px] font-medium outline-none"

@@ -23,7 +23,10 @@ export function FirstVersion({ open, galley, onClose }: Props) {
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
     if (!open) return;
-    Promise.all([send<FirstVersionView>('GET', route('window.first', handle)), send<LooksView>('GET', route('window.looks', handle))])
+    Promise.all([
+      send<FirstVersionView>('GET', route('window.first', handle)),
+      send<LooksView>('GET', route('window.looks', handle)),
+    ])
       .then(([found, offered]) => {
         setFirst(found);
         setLooks(offered);
@@ -54,7 +57,9 @@ export function FirstVersion({ open, galley, onClose }: Props) {
           >
             Lay it
           </Button>
-          <span className="text-mute">Shoppers see nothing of it until you publish. Undo brings back what is there now.</span>
+          <span className="text-mute">
+            Shoppers see nothing of it until you publish. Undo brings back what is there now.
+          </span>
         </>
       }
     >

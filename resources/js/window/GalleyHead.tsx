@@ -61,7 +61,11 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
         {standing.due !== null ? (
           <span className="text-ochre">
             {`goes out ${standing.due} `}
-            <button type="button" className={LINK} onClick={() => standing.dueId !== null && void galley.callOff(standing.dueId)}>
+            <button
+              type="button"
+              className={LINK}
+              onClick={() => standing.dueId !== null && void galley.callOff(standing.dueId)}
+            >
               Call it off
             </button>
           </span>

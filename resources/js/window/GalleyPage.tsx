@@ -57,7 +57,9 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
   const openAt = (section: string, field: string) => {
     setInHand(section);
     setTimeout(() => {
-      document.querySelector<HTMLElement>(`[data-sentence="${CSS.escape(section)}"] [data-blank="${field}"] button`)?.click();
+      document
+        .querySelector<HTMLElement>(`[data-sentence="${CSS.escape(section)}"] [data-blank="${field}"] button`)
+        ?.click();
     }, 60);
   };
   const mend = (finding: FindingView) => {
@@ -102,7 +104,12 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
   };
 
   return (
-    <div className="flex min-h-0 flex-1 flex-col" data-galley data-saving={galley.saving} data-changes={galley.standing.changes}>
+    <div
+      className="flex min-h-0 flex-1 flex-col"
+      data-galley
+      data-saving={galley.saving}
+      data-changes={galley.standing.changes}
+    >
       <Head title="Window" />
       <GalleyHead
         galley={galley}

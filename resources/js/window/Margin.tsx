@@ -27,7 +27,20 @@ const GAP = 6;
 const LAY = 30;
 
 /** The notes in the margin: each at its section's height, further down where the one above needs the room. */
-export function Margin({ galley, kinds, reach, measures, scale, inHand, onHand, onChange, onSet, audit, onMend, onWave }: Props) {
+export function Margin({
+  galley,
+  kinds,
+  reach,
+  measures,
+  scale,
+  inHand,
+  onHand,
+  onChange,
+  onSet,
+  audit,
+  onMend,
+  onWave,
+}: Props) {
   const { copy } = galley;
   const heights = useRef(new Map<string, number>());
   const [, setMeasured] = useState(0);

@@ -76,9 +76,14 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
       }}
     >
       {at !== undefined && Math.abs(at - top) < 60 && (
-        <span className={clsx('absolute top-[17px] left-0 w-[34px] border-t', open ? 'border-you' : 'border-rule/60')} aria-hidden />
+        <span
+          className={clsx('absolute top-[17px] left-0 w-[34px] border-t', open ? 'border-you' : 'border-rule/60')}
+          aria-hidden
+        />
       )}
-      <div className={clsx('flex items-start gap-3', open && 'border border-l-[3px] border-line border-l-you bg-sheet')}>
+      <div
+        className={clsx('flex items-start gap-3', open && 'border border-l-[3px] border-line border-l-you bg-sheet')}
+      >
         {open ? (
           <div className="min-w-0 flex-1 px-4 py-3">
             <Sentence {...props} />
@@ -97,7 +102,10 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
                 onHand(twin.id);
               }}
               onRemove={() => {
-                onChange({ ...copy, sections: copy.sections.filter((s) => s.id !== section.id) }, `remove ${section.id}`);
+                onChange(
+                  { ...copy, sections: copy.sections.filter((s) => s.id !== section.id) },
+                  `remove ${section.id}`,
+                );
                 toast(`${note.label} is gone from the page. Undo brings it back.`, { duration: 7000 });
                 onHand(null);
               }}
@@ -114,8 +122,14 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
           >
             <span className="w-[104px] flex-none font-semibold">{note.label}</span>
             <span className={clsx('min-w-0 flex-1 truncate', away && 'text-mute')}>{note.summary}</span>
-            <span className={clsx('max-w-[46%] flex-none truncate text-[12.5px]', note.stays !== null ? 'text-ochre' : 'text-mute')}>
-              {note.stays ?? ([note.showing.words, note.figure, props.figure].filter((w) => w !== '').join(' · ') || '')}
+            <span
+              className={clsx(
+                'max-w-[46%] flex-none truncate text-[12.5px]',
+                note.stays !== null ? 'text-ochre' : 'text-mute',
+              )}
+            >
+              {note.stays ??
+                ([note.showing.words, note.figure, props.figure].filter((w) => w !== '').join(' · ') || '')}
             </span>
           </button>
         )}

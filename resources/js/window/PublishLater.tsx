@@ -28,7 +28,9 @@ export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean
           className="mt-1 block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
         />
       </label>
-      <p className="mt-2 text-[12.5px] text-mute">What the page is now goes out then, whole. You can go on dressing it meanwhile.</p>
+      <p className="mt-2 text-[12.5px] text-mute">
+        What the page is now goes out then, whole. You can go on dressing it meanwhile.
+      </p>
       <Button
         className="mt-3"
         disabled={at === ''}

@@ -11,8 +11,16 @@ export function Ruler({ measures, scale }: { measures: Measures | null; scale: n
   const screens = Math.max(1, Math.ceil(height / SCREEN));
   const goods = measures?.goods[0];
   return (
-    <div className="relative w-[92px] flex-none text-[11.5px] leading-[1.25] text-mute" style={{ height: height * scale }} data-ruler>
-      <div className="absolute top-0 right-[6px] w-[2px] bg-see/70" style={{ height: Math.min(height, SCREEN) * scale }} aria-hidden />
+    <div
+      className="relative w-[92px] flex-none text-[11.5px] leading-[1.25] text-mute"
+      style={{ height: height * scale }}
+      data-ruler
+    >
+      <div
+        className="absolute top-0 right-[6px] w-[2px] bg-see/70"
+        style={{ height: Math.min(height, SCREEN) * scale }}
+        aria-hidden
+      />
       {Array.from({ length: screens }, (_, n) => (
         <div
           key={n}
@@ -24,7 +32,11 @@ export function Ruler({ measures, scale }: { measures: Measures | null; scale: n
         </div>
       ))}
       {goods && (
-        <div className="absolute right-3 w-[76px] text-right font-medium text-ink" style={{ top: goods.top * scale + 20 }} data-goods-begin>
+        <div
+          className="absolute right-3 w-[76px] text-right font-medium text-ink"
+          style={{ top: goods.top * scale + 20 }}
+          data-goods-begin
+        >
           goods from here
         </div>
       )}

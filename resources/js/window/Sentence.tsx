@@ -16,7 +16,10 @@ interface Props {
 export function Sentence({ section, note, kind, reach, sections, notes, onSet }: Props) {
   const places = sections
     .filter((s) => s.id !== section.id)
-    .map((s) => ({ value: s.id, label: `${notes.get(s.id)?.label ?? s.kind}: ${notes.get(s.id)?.summary ?? ''}`.slice(0, 60) }));
+    .map((s) => ({
+      value: s.id,
+      label: `${notes.get(s.id)?.label ?? s.kind}: ${notes.get(s.id)?.summary ?? ''}`.slice(0, 60),
+    }));
   return (
     <div className="leading-[2.1] text-mute" data-sentence={section.id}>
       <span className="name mr-1 text-[18px] text-ink">{note.label}</span>{' '}

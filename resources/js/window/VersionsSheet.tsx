@@ -35,7 +35,9 @@ export function VersionsSheet({ open, galley, onClose }: Props) {
   }, [open, handle]);
 
   const look = (version: VersionView) => {
-    setBeside((now) => (now.some((v) => v.id === version.id) ? now.filter((v) => v.id !== version.id) : [...now.slice(-1), version]));
+    setBeside((now) =>
+      now.some((v) => v.id === version.id) ? now.filter((v) => v.id !== version.id) : [...now.slice(-1), version],
+    );
   };
 
   return (

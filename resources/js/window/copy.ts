@@ -45,7 +45,10 @@ export const draftOfNote = ({ id, kind, settings, showing }: MarginNoteView): Se
   showing: { hidden: showing.hidden, on: showing.on, from: showing.from, until: showing.until },
 });
 
-export const copyOf = (galley: GalleyView): Copy => ({ look: draftOfLook(galley.look), sections: galley.notes.map(draftOfNote) });
+export const copyOf = (galley: GalleyView): Copy => ({
+  look: draftOfLook(galley.look),
+  sections: galley.notes.map(draftOfNote),
+});
 
 /** The same copy with one section changed. */
 export function withSection(copy: Copy, id: string, change: (section: SectionDraft) => SectionDraft): Copy {

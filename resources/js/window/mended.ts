@@ -32,7 +32,9 @@ export function mended(copy: Copy, mend: MendView, kinds: SectionKindView[]): Co
           [mend.field]:
             mend.row === null
               ? mend.value
-              : rows(s.settings[mend.field]).map((row, n) => (n === mend.row ? { ...row, [mend.part]: mend.value } : row)),
+              : rows(s.settings[mend.field]).map((row, n) =>
+                  n === mend.row ? { ...row, [mend.part]: mend.value } : row,
+                ),
         },
       }));
   }

@@ -13,7 +13,11 @@ export async function made(handle: string, given: SentLogoView): Promise<SentLog
 }
 
 /** Sends one of the stall's own pictures, or its logo, and waits until it is made. */
-export async function sendPicture(handle: string, file: File, as: 'picture' | 'logo' = 'picture'): Promise<SentLogoView> {
+export async function sendPicture(
+  handle: string,
+  file: File,
+  as: 'picture' | 'logo' = 'picture',
+): Promise<SentLogoView> {
   const form = new FormData();
   form.append('picture', file);
   form.append('as', as);

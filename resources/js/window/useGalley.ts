@@ -46,7 +46,10 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
     wanted.current = null;
     if (next) {
       try {
-        const saved = await send<SavedCopyView>('PUT', route('window.save', handle), { version: version.current, ...next });
+        const saved = await send<SavedCopyView>('PUT', route('window.save', handle), {
+          version: version.current,
+          ...next,
+        });
         // While something typed meanwhile still waits, it goes on from what this page began from: only so are both laid together.
         if (!saved.merged || !waiting()) version.current = saved.version;
         keepNotes(saved.notes);
@@ -107,7 +110,10 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
       want(history.change(next, what));
     },
     set(id: string, field: string, value: unknown): void {
-      const next = withSection(history.latest.current, id, (s) => ({ ...s, settings: { ...s.settings, [field]: value } }));
+      const next = withSection(history.latest.current, id, (s) => ({
+        ...s,
+        settings: { ...s.settings, [field]: value },
+      }));
       want(history.change(next, `${id} ${field}`));
     },
     undo: (): void => {
@@ -118,11 +124,15 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
     },
     publish: (at?: string) =>
       settle(() => send<GalleyView>('POST', route('window.publish', handle), at === undefined ? {} : { at }), false),
-    callOff: (revision: number) => settle(() => send<GalleyView>('DELETE', route('window.due.end', [handle, revision])), false),
+    callOff: (revision: number) =>
+      settle(() => send<GalleyView>('DELETE', route('window.due.end', [handle, revision])), false),
     first: (hero: number, starter: string) =>
       settle(() => send<GalleyView>('POST', route('window.first.store', handle), { hero, look: starter }), true),
     back: (revision?: number) =>
-      settle(() => send<GalleyView>('POST', route('window.back', handle), revision === undefined ? {} : { revision }), true),
+      settle(
+        () => send<GalleyView>('POST', route('window.back', handle), revision === undefined ? {} : { revision }),
+        true,
+      ),
   };
 }
 

@@ -38,7 +38,10 @@ await mkdir(out, { recursive: true });
 const roles = JSON.parse(await readFile(resolve(here, 'faces.json'), 'utf8'));
 const made = {};
 for (const [name, { face, weight }] of Object.entries(roles)) {
-  const axes = { ...(SOURCES[face]?.pinned ?? {}), wght: Array.isArray(weight) ? { min: weight[0], max: weight[1] } : weight };
+  const axes = {
+    ...(SOURCES[face]?.pinned ?? {}),
+    wght: Array.isArray(weight) ? { min: weight[0], max: weight[1] } : weight,
+  };
   const cut = await subsetFont(await source(face, 'latin'), LETTERS, { targetFormat: 'woff2', variationAxes: axes });
   made[name] = await keep(name, cut);
 }

@@ -28,7 +28,8 @@ const workshop = document.querySelector<HTMLScriptElement>('script[data-workshop
 const tell = (message: Record<string, unknown>): void => {
   window.parent.postMessage(message, workshop);
 };
-const sectionOf = (node: EventTarget | null): HTMLElement | null => (node instanceof Element ? node.closest('[data-section]') : null);
+const sectionOf = (node: EventTarget | null): HTMLElement | null =>
+  node instanceof Element ? node.closest('[data-section]') : null;
 const byId = (id: string): HTMLElement | null => document.querySelector(`[data-section="${CSS.escape(id)}"]`);
 
 let asked = 0;
@@ -61,7 +62,8 @@ function lay({ places, html, css, sheet, classes }: Lay): void {
     if (!wanted.has(section.dataset.section ?? '')) section.remove();
   }
   for (const [place, ids] of Object.entries(places)) {
-    const parent = place === 'main' ? document.querySelector('main') : document.querySelector(`[data-place="${place}"]`);
+    const parent =
+      place === 'main' ? document.querySelector('main') : document.querySelector(`[data-place="${place}"]`);
     let before: Element | null = parent?.firstElementChild ?? null;
     for (const id of ids) {
       const old = byId(id);
@@ -122,7 +124,8 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('input', (event) => {
   const node = event.target instanceof HTMLElement ? event.target.closest<HTMLElement>('[data-words]') : null;
   const id = sectionOf(node)?.dataset.section;
-  if (node && id) tell({ galley: 'typed', id, field: node.dataset.words, text: node.innerText.replace(/\u00a0/g, ' ').trimEnd() });
+  if (node && id)
+    tell({ galley: 'typed', id, field: node.dataset.words, text: node.innerText.replace(/\u00a0/g, ' ').trimEnd() });
 });
 document.addEventListener('keydown', (event) => {
   const node = event.target instanceof HTMLElement ? event.target : null;

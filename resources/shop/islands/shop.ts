@@ -42,7 +42,9 @@ function followChoices(product: HTMLElement): void {
     }
     product
       .querySelector('[data-rungs]')
-      ?.replaceChildren(...(choice?.rungs ?? []).map((rung) => Object.assign(document.createElement('li'), { textContent: rung })));
+      ?.replaceChildren(
+        ...(choice?.rungs ?? []).map((rung) => Object.assign(document.createElement('li'), { textContent: rung })),
+      );
     put('stock', choice?.stock ?? 'Not offered like this');
     put('days', choice?.buyable ? choice.days : '');
     const buy = product.querySelector<HTMLButtonElement>('[data-buy]');
@@ -53,7 +55,9 @@ function followChoices(product: HTMLElement): void {
     // A value is struck through when nothing with it, and with the other values as chosen, can be bought.
     for (const radio of radios) {
       const at = Number(radio.dataset.option);
-      const possible = choices.some((c) => c.buyable && c.options.every((value, i) => value === (i === at ? radio.value : values[i])));
+      const possible = choices.some(
+        (c) => c.buyable && c.options.every((value, i) => value === (i === at ? radio.value : values[i])),
+      );
       radio.closest('.pill')?.toggleAttribute('data-gone', !possible);
     }
     if (moved && choice && choice.picture !== null) {

@@ -59,7 +59,10 @@ export function measure(): Measures {
       .map((node) => ({ node, box: node.getBoundingClientRect() }))
       // A link within a sentence is as high as the line (WCAG 2.2, 2.5.8, inline).
       .filter(
-        ({ node, box }) => Math.min(box.height, box.width) < FINGERTIP && !node.closest('p:not(.ways)') && !node.matches('[tabindex="-1"]'),
+        ({ node, box }) =>
+          Math.min(box.height, box.width) < FINGERTIP &&
+          !node.closest('p:not(.ways)') &&
+          !node.matches('[tabindex="-1"]'),
       )
       .map(({ node, box }) => ({
         id: idOf(node),

@@ -10,7 +10,8 @@ export interface WordsOverPicture {
 
 const SAMPLES = 24;
 
-const hex = (r: number, g: number, b: number): string => `#${[r, g, b].map((v) => Math.round(v).toString(16).padStart(2, '0')).join('')}`;
+const hex = (r: number, g: number, b: number): string =>
+  `#${[r, g, b].map((v) => Math.round(v).toString(16).padStart(2, '0')).join('')}`;
 
 /** The part of a picture that a box on the page covers, as object-fit: cover shows it. */
 function pixelsUnder(picture: HTMLImageElement, box: DOMRect): string[] {
@@ -86,13 +87,20 @@ function judged(section: HTMLElement, picture: HTMLImageElement, words: HTMLElem
   const colour = hex(r, g, b);
   return under.size === 0
     ? null
-    : { id: section.dataset.section ?? '', words: words.innerText.slice(0, 60), colour, under: [...under].slice(0, 200) };
+    : {
+        id: section.dataset.section ?? '',
+        words: words.innerText.slice(0, 60),
+        colour,
+        under: [...under].slice(0, 200),
+      };
 }
 
 /** Every word on the page that lies over a picture: of its own section, or of one below it. */
 export function wordsOverPictures(): WordsOverPicture[] {
   const seen = (node: HTMLElement): boolean =>
-    node.getClientRects().length > 0 && getComputedStyle(node).visibility === 'visible' && getComputedStyle(node).opacity !== '0';
+    node.getClientRects().length > 0 &&
+    getComputedStyle(node).visibility === 'visible' &&
+    getComputedStyle(node).opacity !== '0';
   const pictures = [...document.querySelectorAll<HTMLImageElement>('[data-section] picture img')].filter(seen);
   const found: WordsOverPicture[] = [];
   for (const section of document.querySelectorAll<HTMLElement>('[data-section]')) {

@@ -27,7 +27,10 @@ export function Blank(props: BlankProps) {
         <SelectBlank
           label={field.label}
           value={typeof value === 'number' ? String(value) : ''}
-          choices={[{ value: '', label: 'the newest' }, ...reach.goods.map((g) => ({ value: String(g.id), label: g.title }))]}
+          choices={[
+            { value: '', label: 'the newest' },
+            ...reach.goods.map((g) => ({ value: String(g.id), label: g.title })),
+          ]}
           onSay={(id) => {
             onSay(id === '' ? null : Number(id));
           }}

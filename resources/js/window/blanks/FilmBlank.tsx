@@ -45,7 +45,8 @@ export function FilmBlank({ value, onSay }: BlankProps) {
       align="start"
       trigger={
         <button type="button" className={BLANK}>
-          {films.find((f) => f.id === value)?.name ?? (typeof value === 'number' ? 'a film that is gone' : 'a film of your own')}
+          {films.find((f) => f.id === value)?.name ??
+            (typeof value === 'number' ? 'a film that is gone' : 'a film of your own')}
         </button>
       }
     >

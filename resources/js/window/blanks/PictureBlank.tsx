@@ -9,7 +9,11 @@ export function PictureBlank({ field, value, reach, onSay }: BlankProps) {
   const [open, setOpen] = useState(false);
   const pictures = usePictures(reach.pictures, onSay);
   const chosen = pictures.all.find((p) => p.id === value);
-  const words = chosen ? chosen.alt || 'your own picture' : typeof value === 'number' ? 'a picture that is gone' : 'a picture of your own';
+  const words = chosen
+    ? chosen.alt || 'your own picture'
+    : typeof value === 'number'
+      ? 'a picture that is gone'
+      : 'a picture of your own';
   return (
     <>
       <button

@@ -18,7 +18,8 @@ export function RowsBlank(props: BlankProps) {
   const [open, setOpen] = useState(false);
   const rows = Array.isArray(value) ? (value as Row[]) : [];
   const words = rows.map(said).filter((w) => w !== '');
-  const text = words.length === 0 ? (rows.length === 0 ? 'nothing yet' : `${String(rows.length)} of them`) : words.join(', ');
+  const text =
+    words.length === 0 ? (rows.length === 0 ? 'nothing yet' : `${String(rows.length)} of them`) : words.join(', ');
   const put = (n: number, name: string, cell: unknown) => {
     onSay(rows.map((row, i) => (i === n ? { ...row, [name]: cell } : row)));
   };

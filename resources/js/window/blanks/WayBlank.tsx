@@ -92,7 +92,8 @@ function wayWords(said: string, reach: ReachView): string {
   if (said === '') return 'nowhere';
   if (said === 'all') return 'everything on the stall';
   if (said.startsWith('tag:')) return `what is tagged ${said.slice(4)}`;
-  if (said.startsWith('goods:')) return reach.goods.find((g) => `goods:${String(g.id)}` === said)?.title ?? 'something that is gone';
+  if (said.startsWith('goods:'))
+    return reach.goods.find((g) => `goods:${String(g.id)}` === said)?.title ?? 'something that is gone';
   if (said.startsWith('at:')) return 'further down the page';
   return said.replace(/^(https?:\/\/|mailto:|tel:)/, '').slice(0, 40);
 }

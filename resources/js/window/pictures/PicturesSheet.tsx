@@ -71,11 +71,18 @@ export function PicturesSheet({ open, pictures, chosen, onChoose, onClose }: Pro
               Send pictures
             </Button>
             <p role="status" className="text-[12.5px] text-mute">
-              {going === null ? 'or drop them here, several at once' : `Making ${String(going.done + 1)} of ${String(going.of)}…`}
+              {going === null
+                ? 'or drop them here, several at once'
+                : `Making ${String(going.done + 1)} of ${String(going.of)}…`}
             </p>
           </div>
           {going !== null && (
-            <progress className="mb-3 h-1.5 w-full accent-you" aria-label="Pictures made" value={going.done} max={going.of} />
+            <progress
+              className="mb-3 h-1.5 w-full accent-you"
+              aria-label="Pictures made"
+              value={going.done}
+              max={going.of}
+            />
           )}
           {trouble.map((sentence) => (
             <p key={sentence} role="alert" className="mb-2 border-l-4 border-you bg-you-soft px-3 py-1.5">

@@ -16,7 +16,11 @@ export function usePictures(given: OwnPictureView[], onMade: (id: number) => voi
   const load = () => send<OwnPictureView[]>('GET', route('window.pictures', handle)).then(setAll);
 
   /** One that is refused is named; the others are taken. */
-  async function each<T>(things: T[], name: (thing: T) => string, one: (thing: T) => Promise<SentLogoView>): Promise<void> {
+  async function each<T>(
+    things: T[],
+    name: (thing: T) => string,
+    one: (thing: T) => Promise<SentLogoView>,
+  ): Promise<void> {
     const refused: string[] = [];
     setTrouble([]);
     for (const [n, thing] of things.entries()) {
@@ -48,7 +52,8 @@ export function usePictures(given: OwnPictureView[], onMade: (id: number) => voi
       each(
         [ground],
         () => 'The drawing',
-        async (key) => made(handle, await send<SentLogoView>('POST', route('window.grounds.store', handle), { ground: key })),
+        async (key) =>
+          made(handle, await send<SentLogoView>('POST', route('window.grounds.store', handle), { ground: key })),
       ),
     say: (id: number, own: Record<string, unknown>) =>
       send<OwnPictureView>('PATCH', route('window.pictures.update', [handle, id]), own)

@@ -60,7 +60,12 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
               small
               onClick={() => {
                 onDecide(
-                  { colours: [...draft.colours, look.tones[draft.colours.length === 1 ? 'second' : 'third'] ?? '#888888'] },
+                  {
+                    colours: [
+                      ...draft.colours,
+                      look.tones[draft.colours.length === 1 ? 'second' : 'third'] ?? '#888888',
+                    ],
+                  },
                   'one colour more',
                 );
                 setAt(draft.colours.length);
@@ -151,7 +156,9 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
             </>
           )}
         </div>
-        <p className="mt-1 text-[12.5px] text-mute">PNG, JPEG, WebP or SVG, up to 12 MB; what is empty around it is cut off</p>
+        <p className="mt-1 text-[12.5px] text-mute">
+          PNG, JPEG, WebP or SVG, up to 12 MB; what is empty around it is cut off
+        </p>
         {look.sign !== '' && (
           <p className="mt-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2 text-[13px]" data-sign>
             {look.sign}

@@ -22,7 +22,10 @@ export function LookCard({ look, wide, worn, onPutOn, onLetGo }: Props) {
         aria-pressed={worn}
         aria-label={`Put on ${look.name}`}
         onClick={onPutOn}
-        className={clsx('block w-full overflow-hidden border-2 text-left', worn ? 'border-you' : 'border-line hover:border-rule')}
+        className={clsx(
+          'block w-full overflow-hidden border-2 text-left',
+          worn ? 'border-you' : 'border-line hover:border-rule',
+        )}
         style={{ height }}
       >
         <iframe

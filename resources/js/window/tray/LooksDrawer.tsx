@@ -36,7 +36,12 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
   const putOn = (look: OfferedLookView) => {
     onDecide({ ...look.look, name: look.name }, `put on ${look.name}`);
   };
-  const shown = [...(offered ? [offered] : []), ...(said?.looks ?? []), ...(looks?.kept ?? []), ...(looks?.starters ?? [])];
+  const shown = [
+    ...(offered ? [offered] : []),
+    ...(said?.looks ?? []),
+    ...(looks?.kept ?? []),
+    ...(looks?.starters ?? []),
+  ];
 
   return (
     <>
@@ -85,7 +90,10 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
         <Button
           kind="quiet"
           onClick={() => {
-            ask(send<LooksView>('POST', route('window.looks.store', handle), { name: galley.copy.look.name }), setLooks);
+            ask(
+              send<LooksView>('POST', route('window.looks.store', handle), { name: galley.copy.look.name }),
+              setLooks,
+            );
           }}
         >
           Keep this look
