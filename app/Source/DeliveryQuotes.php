@@ -26,12 +26,6 @@ final class DeliveryQuotes
           )
         SQL;
 
-    private const VERSION = <<<'SQL'
-        SELECT md5(string_agg(concat_ws('|', warehouse, destination, grams, methods), ';' ORDER BY warehouse, destination, grams))
-        FROM delivery_quotes
-        WHERE connection_id = :connection
-        SQL;
-
     /**
      * @param  list<Item>  $items
      * @return array<string, list<Quote>> by "warehouse|grams", for a parcel with one piece
@@ -55,7 +49,8 @@ final class DeliveryQuotes
     }
 
     /**
-     * Asks again for everything that is kept and still wanted.
+     * Asks again for everything that is kept and still wanted. Where an answer is another one, the supplier's goods have to
+     * be landed anew: that is noted before any of it is kept.
      *
      * @throws SupplierTrouble
      */
@@ -63,18 +58,19 @@ final class DeliveryQuotes
     {
         DB::delete(self::UNWANTED, ['connection' => $connection->id]);
         $kept = DB::table('delivery_quotes')->where('connection_id', $connection->id)->get();
-        $parcels = [];
+        $parcels = $before = [];
         foreach ($kept as $row) {
-            $key = $row->warehouse.'|'.$row->grams.'|'.$row->destination;
-            $parcels[$key] = new Parcel((string) $row->warehouse, (string) $row->destination, (int) $row->grams);
+            $parcels[] = new Parcel((string) $row->warehouse, (string) $row->destination, (int) $row->grams);
+            $before[] = json_decode((string) $row->methods, true);
         }
-        $parcels === [] || $this->ask($connection, $parcels);
-    }
-
-    /** The same as long as no quote moved. */
-    public function version(SupplierConnection $connection): string
-    {
-        return (string) DB::scalar(self::VERSION, ['connection' => $connection->id]);
+        if ($parcels === []) {
+            return;
+        }
+        $answers = $connection->connector()->quotes($connection->access(), $parcels);
+        if (array_map(self::said(...), $answers) !== $before) {
+            $connection->update(['landed_by' => null]);
+        }
+        $this->keep($connection, $parcels, $answers);
     }
 
     /**
@@ -85,8 +81,11 @@ final class DeliveryQuotes
     {
         $known = [];
         $grams = array_values(array_unique(array_map(static fn (Parcel $p): int => $p->grams, $wanted)));
-        foreach (DB::table('delivery_quotes')->where('connection_id', $connection->id)->where('destination', $market)->whereIn('grams', $grams)->get() as $row) {
-            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), array_values((array) json_decode((string) $row->methods, true)));
+        $rows = DB::table('delivery_quotes')->where('connection_id', $connection->id)
+            ->where('destination', $market)->whereIn('grams', $grams)->get();
+        foreach ($rows as $row) {
+            $methods = array_values((array) json_decode((string) $row->methods, true));
+            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), $methods);
         }
 
         return $known;
@@ -99,19 +98,43 @@ final class DeliveryQuotes
     private function ask(SupplierConnection $connection, array $parcels): array
     {
         $answers = $connection->connector()->quotes($connection->access(), array_values($parcels));
+        $this->keep($connection, array_values($parcels), $answers);
+
+        return array_combine(array_keys($parcels), $answers);
+    }
+
+    /**
+     * @param  list<Parcel>  $parcels
+     * @param  list<list<Quote>>  $answers
+     */
+    private function keep(SupplierConnection $connection, array $parcels, array $answers): void
+    {
         $rows = [];
-        $asked = [];
-        foreach (array_keys($parcels) as $i => $key) {
-            $asked[$key] = $answers[$i];
+        foreach ($parcels as $n => $parcel) {
             $rows[] = [
-                'connection_id' => $connection->id, 'warehouse' => $parcels[$key]->warehouse, 'destination' => $parcels[$key]->destination, 'grams' => $parcels[$key]->grams,
-                'methods' => json_encode(array_map(static fn (Quote $q): array => [$q->method, $q->price, $q->daysMin, $q->daysMax, $q->further], $answers[$i])), 'quoted_at' => now(),
+                'connection_id' => $connection->id,
+                'warehouse' => $parcel->warehouse,
+                'destination' => $parcel->destination,
+                'grams' => $parcel->grams,
+                'methods' => json_encode(self::said($answers[$n]), JSON_THROW_ON_ERROR),
+                'quoted_at' => now(),
             ];
         }
         foreach (array_chunk($rows, 1000) as $some) {
-            DB::table('delivery_quotes')->upsert($some, ['connection_id', 'warehouse', 'destination', 'grams'], ['methods', 'quoted_at']);
+            $key = ['connection_id', 'warehouse', 'destination', 'grams'];
+            DB::table('delivery_quotes')->upsert($some, $key, ['methods', 'quoted_at']);
         }
+    }
 
-        return $asked;
+    /**
+     * @param  list<Quote>  $quotes
+     * @return list<array{string, int, int, int, int|null}> as they are kept
+     */
+    private static function said(array $quotes): array
+    {
+        return array_map(
+            static fn (Quote $q): array => [$q->method, $q->price, $q->daysMin, $q->daysMax, $q->further],
+            $quotes,
+        );
     }
 }

@@ -59,7 +59,7 @@ final readonly class DriftController
         ]);
         $group = isset($typed['group']) ? $this->group($stall, (string) $typed['group'], DeskFilter::of($request)) : null;
         $named = isset($typed['group'])
-            ? $group?->limit(Decide::MOST)->pluck('id')->all() ?? []
+            ? $group?->limit(Decide::MOST)?->pluck('id')->all() ?? []
             : (array) $typed['changes'];
         $ids = array_values(array_map(intval(...), $named));
         $step = $decide($stall, self::person($request), $ids, (bool) $typed['agree'], $typed['for']);

@@ -84,7 +84,8 @@ final readonly class WorkIn
     {
         $run->update(['doing' => 'Asking what delivery costs', 'done' => 0]);
         $this->quotes->refresh($connection);
-        $all = $connection->landed_by !== $this->landedBy($stall, $connection);
+        $by = self::landedBy($stall);
+        $all = $connection->landed_by !== $by;
         $before = $all ? $this->deliveries($connection) : null;
         $run->update(['doing' => 'Working out delivery and landed cost', 'total' => $this->goods($connection, $all)]);
         $progress = function (int $done) use ($run): void {
@@ -92,21 +93,19 @@ final readonly class WorkIn
             $run->update(['done' => $done]);
         };
         ($this->land)($stall, $connection, unsettled: ! $all, progress: $progress);
-        $connection->update(['landed_by' => $this->landedBy($stall, $connection)]);
+        $connection->update(['landed_by' => $by]);
 
         return $before;
     }
 
-    /** What landed costs are made of besides the goods: the same as long as none of it moved. */
-    private function landedBy(Stall $stall, SupplierConnection $connection): string
+    /** What landed costs are made of besides goods and delivery: the same as long as none of it moved. */
+    private static function landedBy(Stall $stall): string
     {
         $sheet = CostSheet::of($stall);
         $markets = $stall->markets();
         $duty = array_map($sheet->duty(...), $markets);
 
-        return md5(serialize([
-            $markets, $duty, $sheet->rates(), $sheet->handling(), $this->quotes->version($connection),
-        ]));
+        return md5(serialize([$markets, $duty, $sheet->rates(), $sheet->handling()]));
     }
 
     /** @return array<int, int> the supplier's variant, of those that are sold → what delivery of one piece home costs */
