@@ -13,6 +13,7 @@ use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Pricing\VariantPrice;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Ids;
 
 /**
  * Works out what changed costs do in money once prices are made anew: for each, one sale at home if what was agreed
@@ -21,6 +22,13 @@ use WindowStall\Stall\Stall;
 final readonly class ReckonChanges
 {
     private const CHUNK = 2_500;
+
+    private const WAITING = <<<'SQL'
+        SELECT DISTINCT listing_id AS id
+        FROM listing_variants
+        WHERE listing_id = ANY (?::bigint[])
+          AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
+        SQL;
 
     private const WRITE = <<<'SQL'
         UPDATE drift_changes AS change
@@ -51,10 +59,14 @@ final readonly class ReckonChanges
             ->with(['listingVariant.prices', 'connection', 'listing'])
             ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, &$leapt): void {
                 $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));
-                $agreed = PricesIfAgreed::of($stall, $listings);
-                DB::transaction(function () use ($stall, $rows, $agreed, $listings, &$leapt): void {
+                // Where nothing waits and nothing is by hand, the price that stands is the one that would be agreed to.
+                $waiting = Ids::of(self::WAITING, ['{'.implode(',', $listings).'}']);
+                $agreed = PricesIfAgreed::of($stall, $waiting);
+                $waiting = array_fill_keys($waiting, true);
+                DB::transaction(function () use ($stall, $rows, $agreed, $waiting, $listings, &$leapt): void {
                     foreach ($rows as $row) {
-                        $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null);
+                        $stands = ! isset($waiting[$row->listing_id]);
+                        $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null, $stands);
                         if ($this->leaps($row) || $this->raised($row)) {
                             $leapt[$row->listing_id] = true;
                         }
@@ -83,10 +95,12 @@ final readonly class ReckonChanges
         return true;
     }
 
-    private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed): void
+    /** @param  bool  $stands  whether nothing of the listing waits: then the price as it stands is what would be agreed to */
+    private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed, bool $stands): void
     {
         $priced = $row->listingVariant?->priceIn($stall->home_market);
-        if ($priced === null || $agreed?->price === null) {
+        $price = $stands ? $priced?->price_minor : $agreed?->price?->minor;
+        if ($priced === null || $price === null) {
             // Not delivered home: there is nothing to reckon, and it isn't asked after again.
             $row->fill(['price_agreed' => 0, 'keep_agreed' => null]);
 
@@ -99,9 +113,9 @@ final readonly class ReckonChanges
         $row->fill([
             'price_kept' => $row->standing === Standing::Followed ? $row->price_was : $priced->price_minor,
             'keep_kept' => $row->standing === Standing::Followed ? null : $priced->keep_minor,
-            'price_agreed' => $byHand ? $priced->recipe_minor ?? 0 : $agreed->price->minor,
+            'price_agreed' => $byHand ? $priced->recipe_minor ?? 0 : $price,
             'keep_agreed' => match (true) {
-                ! $byHand => $agreed->keep,
+                ! $byHand => $stands ? $priced->keep_minor : $agreed?->keep,
                 $recipe === null => null,
                 default => ListingFigures::ring($stall, $priced, $recipe)?->keep->minor,
             },

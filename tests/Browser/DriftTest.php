@@ -70,6 +70,11 @@ final class DriftTest extends BrowserTestCase
         $desk->key('a');
         $desk->until(fn (): bool => count($desk->all('[data-line]')) === $lines - 1, 'for one line less');
         $desk->click('[data-group] button')->see('Nothing asks you.');
+        // What was agreed to is set back from the listing's timeline: the price of that day is the seller's own word.
+        $desk->open($listing)->press('what was said of it')->see('you agreed')->readsForEveryone('the timeline');
+        $desk->press('set back what was before');
+        $desk->until(fn (): bool => ! str_contains($desk->text(), 'you agreed'), 'for it to be set back');
+        $desk->open($drift);
         // What followed by itself is there, quieter.
         $desk->click('[data-group="quiet"] a')->see('sold out')->see('followed')->readsForEveryone('what went through');
     }

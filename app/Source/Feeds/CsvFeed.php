@@ -51,16 +51,25 @@ final readonly class CsvFeed implements Feed
 
     public function rows(): iterable
     {
+        foreach ($this->goods() as $number => $record) {
+            yield $number => $this->values($record);
+        }
+    }
+
+    /** @return \Generator<int, string> rows under the header with anything in them, by number */
+    private function goods(): \Generator
+    {
+        $nothing = " \t\r\n".$this->delimiter;
         foreach ($this->records() as $number => $record) {
-            if ($number > 1 && trim($record, " \t\r\n".$this->delimiter) !== '') {
-                yield $number => $this->values($record);
+            if ($number > 1 && trim($record, $nothing) !== '') {
+                yield $number => $record;
             }
         }
     }
 
     public function some(iterable $numbers): iterable
     {
-        foreach (Picked::of($this->records(), $numbers) as $number => $record) {
+        foreach (Picked::of($this->goods(), $numbers) as $number => $record) {
             yield $number => $this->values($record);
         }
     }

@@ -11,26 +11,22 @@ final class Picked
      * @template T
      *
      * @param  iterable<int, T>  $from
-     * @param  iterable<int>  $numbers  rising
+     * @param  iterable<int>  $numbers  rising; those that aren't there are passed over
      * @return \Generator<int, T> those of the numbers, by number
      */
     public static function of(iterable $from, iterable $numbers): \Generator
     {
         $wanted = (static fn (): \Generator => yield from $numbers)();
-        if (! $wanted->valid()) {
-            return;
-        }
-        $next = $wanted->current();
         foreach ($from as $number => $value) {
-            if ($number !== $next) {
-                continue;
+            while ($wanted->valid() && $wanted->current() < $number) {
+                $wanted->next();
             }
-            yield $number => $value;
-            $wanted->next();
             if (! $wanted->valid()) {
                 return;
             }
-            $next = $wanted->current();
+            if ($wanted->current() === $number) {
+                yield $number => $value;
+            }
         }
     }
 }

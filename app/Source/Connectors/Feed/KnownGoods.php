@@ -21,35 +21,54 @@ final class KnownGoods
 
     private const IDS = 5_000;
 
+    /** Rows that go as one at the most. */
+    private const TOGETHER = 2_000;
+
+    /** Parts SKUs in one text; no SKU holds it. */
+    private const PART = "\x1F";
+
+    /** Rows of one item that stand together go as one. */
+    private const GROUPS = <<<'SQL'
+        CREATE TEMP TABLE IF NOT EXISTS feed_groups (first bigint, last bigint, item text, skus text, hashes text)
+        SQL;
+
     /** Each item of the file, and whether it is known; one with a SKU that stands twice in the file never is. */
     private const ITEMS = <<<'SQL'
         INSERT INTO feed_items (item, known)
-        WITH twice AS (
-            SELECT sku FROM feed_rows GROUP BY sku HAVING count(*) > 1
+        WITH skus AS (
+            SELECT item, unnest(string_to_array(skus, chr(31))) AS sku
+            FROM feed_groups
+        ), twice AS (
+            SELECT sku
+            FROM skus
+            GROUP BY sku
+            HAVING count(*) > 1
+        ), doubled AS (
+            SELECT DISTINCT skus.item
+            FROM skus
+            JOIN twice USING (sku)
         ), come AS (
-            SELECT item,
-                   md5(:salt || string_agg(hash, '' ORDER BY row)) AS raw,
-                   bool_or(twice.sku IS NOT NULL) AS doubled
-            FROM feed_rows
-            LEFT JOIN twice USING (sku)
+            SELECT item, md5(:salt || string_agg(hashes, '' ORDER BY first)) AS raw
+            FROM feed_groups
             GROUP BY item
         )
         SELECT come.item, known.id IS NOT NULL
         FROM come
+        LEFT JOIN doubled USING (item)
         LEFT JOIN supplier_items AS known ON known.connection_id = :connection
             AND known.external_id = come.item
             AND known.raw_hash = come.raw
             AND known.gone_at IS NULL
-            AND NOT come.doubled
+            AND doubled.item IS NULL
         SQL;
 
     private const UNKNOWN = <<<'SQL'
         DECLARE unknown_rows CURSOR WITH HOLD FOR
-        SELECT feed_rows.row
-        FROM feed_rows
+        SELECT feed_groups.first, feed_groups.last
+        FROM feed_groups
         JOIN feed_items USING (item)
         WHERE NOT feed_items.known
-        ORDER BY feed_rows.row
+        ORDER BY feed_groups.first
         SQL;
 
     private function __construct()
@@ -62,19 +81,38 @@ final class KnownGoods
         if (! DB::table('supplier_items')->where('connection_id', $connection)->whereNotNull('raw_hash')->exists()) {
             return null;
         }
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_rows (row bigint, item text, sku text, hash text)');
+        DB::statement(self::GROUPS);
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_items (item text, known boolean)');
-        DB::statement('TRUNCATE feed_rows, feed_items');
-        Copy::into('feed_rows', ['row', 'item', 'sku', 'hash'], (static function () use ($feed, $read): \Generator {
-            foreach ($feed->rows() as $number => $values) {
-                yield [$number, $read->item($values), $read->sku($values), self::hash($values)];
-            }
-        })());
-        DB::statement('ANALYZE feed_rows');
+        DB::statement('TRUNCATE feed_groups, feed_items');
+        Copy::into('feed_groups', ['first', 'last', 'item', 'skus', 'hashes'], self::groups($feed, $read));
+        DB::statement('ANALYZE feed_groups');
         DB::insert(self::ITEMS, ['salt' => self::salt($mapping), 'connection' => $connection]);
         DB::statement('ANALYZE feed_items');
 
         return new self;
+    }
+
+    /** @return \Generator<int, list<string|int>> rows of one item that stand together, as one */
+    private static function groups(Feed $feed, ReadLine $read): \Generator
+    {
+        $item = null;
+        $first = $last = 0;
+        $skus = $hashes = '';
+        foreach ($feed->rows() as $number => $values) {
+            $of = $read->item($values);
+            if ($of !== $item || $number - $first >= self::TOGETHER) {
+                if ($item !== null) {
+                    yield [$first, $last, $item, substr($skus, 1), $hashes];
+                }
+                [$item, $first, $skus, $hashes] = [$of, $number, '', ''];
+            }
+            $last = $number;
+            $skus .= self::PART.$read->sku($values);
+            $hashes .= self::hash($values);
+        }
+        if ($item !== null) {
+            yield [$first, $last, $item, substr($skus, 1), $hashes];
+        }
     }
 
     /** @param  list<string>  $values  of a row */
@@ -107,14 +145,14 @@ final class KnownGoods
         }
     }
 
-    /** @return \Generator<int, int> numbers of the rows that have to be read, rising */
+    /** @return \Generator<int, int> numbers of the rows that have to be read, rising; with what stands empty between them */
     public function unknownRows(): \Generator
     {
         DB::statement(self::UNKNOWN);
         try {
             while (($rows = DB::select('FETCH '.self::IDS.' FROM unknown_rows')) !== []) {
                 foreach ($rows as $row) {
-                    yield (int) $row->row;
+                    yield from range((int) $row->first, (int) $row->last);
                 }
             }
         } finally {
