@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Support\Api;
 
 use Illuminate\Http\JsonResponse;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\RunState;
 
 /** The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall. */
 final class OpenApi
@@ -107,7 +109,7 @@ final class OpenApi
     private static function run(): array
     {
         return self::object([
-            'id' => self::ID, 'kind' => ['enum' => ['pull', 'land', 'place', 'price']], 'supplier' => self::TEXT, 'state' => ['enum' => ['waiting', 'running', 'done', 'failed', 'cancelled']], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
+            'id' => self::ID, 'kind' => ['enum' => array_column(RunKind::cases(), 'value')], 'supplier' => self::TEXT, 'state' => ['enum' => array_column(RunState::cases(), 'value')], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
             'counts' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']], 'left_out' => ['type' => 'integer'], 'notes' => ['type' => 'array', 'items' => ['type' => 'string']], 'trouble' => self::TEXT, 'started_at' => self::TEXT, 'ended_at' => self::TEXT,
         ]);
     }
