@@ -12,6 +12,7 @@ use WindowStall\Hooks\Delivery;
 use WindowStall\Hooks\DeliveryState;
 use WindowStall\Hooks\Signature;
 use WindowStall\Support\Outbound\Outside;
+use WindowStall\Support\Outbound\TooLarge;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
@@ -32,7 +33,8 @@ final class Deliver implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** Bytes of an answer; nobody reads it. */
     private const MOST = 100_000;
 
-    public int $tries = 0;
+    /** Of a worker that is killed; what isn't taken is set anew with its own wait. */
+    public int $tries = 5;
 
     public int $timeout = 60;
 
@@ -88,6 +90,8 @@ final class Deliver implements ShouldBeUniqueUntilProcessing, ShouldQueue
                 ->post(trim($address));
         } catch (Refusal|Unreachable $e) {
             return [null, $e->getMessage()];
+        } catch (TooLarge) {
+            return [null, 'Its answer is too long; nobody reads it. Answer with 204.'];
         } catch (ConnectionException $e) {
             $late = str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28');
 

@@ -7,6 +7,7 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Queue\Middleware\WithoutOverlapping;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
@@ -44,6 +45,14 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function uniqueId(): string
     {
         return $this->supplier.' '.$this->item;
+    }
+
+    /** @return list<WithoutOverlapping> one at a time with what asks for stock and cost of the same supplier */
+    public function middleware(): array
+    {
+        $alone = new WithoutOverlapping('supplier '.$this->supplier);
+
+        return [$alone->shared()->releaseAfter(self::LATER)->expireAfter(PullMoving::SECONDS)];
     }
 
     public function handle(SaveItems $save, LandItems $land): void

@@ -7,6 +7,7 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Queue\Middleware\WithoutOverlapping;
 use WindowStall\Core\Drift\Guards\GuardLimits;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
@@ -32,6 +33,9 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
 {
     use Queueable;
 
+    /** For the whole of it. */
+    public const SECONDS = 300;
+
     /** Goods that are asked about at a time. */
     private const GOODS = 40;
 
@@ -49,7 +53,7 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
 
     public int $tries = 1;
 
-    public int $timeout = 300;
+    public int $timeout = self::SECONDS;
 
     public int $uniqueFor = 300;
 
@@ -72,7 +76,7 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
         if ($connection === null || $stall === null || ! $connector instanceof TellsWhatMoves) {
             return;
         }
-        if ($connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists()) {
+        if (self::pulled($connection)) {
             // The pull that is under way brings it.
             return;
         }
@@ -91,7 +95,7 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
 
             return;
         }
-        if ($compared->changed === []) {
+        if ($compared->changed === [] || self::pulled($connection)) {
             return;
         }
         $save($connection, array_column($compared->changed, 'item'));
@@ -99,6 +103,17 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
         $unsettled = Unsettled::of($connection);
         event(new SupplierSaidMore($connection));
         Unsettled::settle($unsettled);
+    }
+
+    /** @return list<WithoutOverlapping> never beside news of one item: what that says of the rest would be overwritten */
+    public function middleware(): array
+    {
+        return [(new WithoutOverlapping('supplier '.$this->supplier))->shared()->dontRelease()->expireAfter(self::SECONDS)];
+    }
+
+    private static function pulled(SupplierConnection $connection): bool
+    {
+        return $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists();
     }
 
     /** @return list<Item> what is sold of the supplier's, as it said it last, with stock and cost as they are now */

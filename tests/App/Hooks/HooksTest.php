@@ -83,6 +83,18 @@ final class HooksTest extends AppTestCase
         $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertUnprocessable();
     }
 
+    public function test_an_answer_without_end_is_cut_off_and_tried_again_like_any_other_fault(): void
+    {
+        Http::fake([self::ADDRESS => static fn () => throw new \WindowStall\Support\Outbound\TooLarge]);
+        $this->make();
+        Queue::fake();
+        Tell::of($this->stall, HookEvent::Paid, []);
+        $delivery = Delivery::query()->firstOrFail();
+        (new Deliver($delivery->id))->handle();
+        self::assertSame([1, DeliveryState::Waiting], [$delivery->refresh()->tries, $delivery->state]);
+        self::assertStringStartsWith('Its answer is too long', (string) $delivery->trouble);
+    }
+
     public function test_only_public_addresses_are_told_and_only_ones_own(): void
     {
         foreach (['http://example.com/x', 'https://127.0.0.1/x', 'https://10.1.2.3/x', 'nonsense'] as $address) {
