@@ -25,7 +25,6 @@ final readonly class ListingFigures
      * @param  Fact<string>  $words  HTML; the supplier's is untrusted
      * @param  list<Picture>  $pictures  as the shopper would see them, in order, ready or not
      * @param  list<VariantFigures>  $variants
-     * @param  list<string>  $sources  addresses of all pictures the suppliers have of it
      */
     private function __construct(
         public Listing $listing,
@@ -39,7 +38,6 @@ final readonly class ListingFigures
         public bool $recipeHeld,
         public array $variants,
         public Readiness $readiness,
-        public array $sources,
     ) {
     }
 
@@ -60,7 +58,7 @@ final readonly class ListingFigures
             array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep, $v->underFloor(), $v->row->own_under_floor), $variants), $stall->marketName(), $listing->drafts,
         );
 
-        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness, $sources);
+        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness);
     }
 
     /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
