@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Support\PgArray;
 
 /** What a supplier asked for variants in the course of time, from what it said at each pull. */
 final class CostHistory
@@ -46,10 +47,12 @@ final class CostHistory
         if ($items === []) {
             return [];
         }
-        $quote = static fn (int|string $id): string => '"'.addcslashes((string) $id, '"\\').'"';
-        $quoted = array_map($quote, array_keys($variants));
         $history = [];
-        $of = ['{'.implode(',', array_keys($items)).'}', self::POINTS, '{'.implode(',', $quoted).'}'];
+        $of = [
+            PgArray::numbers(array_keys($items)),
+            self::POINTS,
+            PgArray::texts(array_map(strval(...), array_keys($variants))),
+        ];
         foreach (DB::select(self::SAID, $of) as $row) {
             $key = $row->item.' '.$row->variant;
             $history[$key]['costs'][] = (int) $row->cost;

@@ -76,7 +76,7 @@ final readonly class FollowSupplier
             $listings = array_values(array_unique([...$listings, ...$putBy]));
         }
         ($this->delivery)($stall, $more->connection, $more->run, $more->deliveryWas);
-        KeepBack::of($more->connection);
+        KeepBack::of($more->connection, all: false);
         ($this->project)($stall, $listings);
         $leapt = ($this->reckon)($stall);
         if ($leapt !== []) {

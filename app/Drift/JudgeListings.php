@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;
+use WindowStall\Support\PgArray;
 
 /** Judges what a supplier changed, in the listings that it concerns; each listing whole or not at all. */
 final readonly class JudgeListings
@@ -22,8 +24,6 @@ final readonly class JudgeListings
         'agreedWords',
         'supplierItem.words',
         'supplierItem.connection',
-        'variants.prices',
-        'variants.supplierVariant',
         'joined.agreedWords',
         'joined.supplierItem.words',
         'joined.supplierItem.connection',
@@ -73,11 +73,45 @@ final readonly class JudgeListings
         $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])
             ->orderBy('id')->get()->groupBy('listing_id');
         $book = new JudgedBook($stall, $this->carryOut);
+        $judged = $said = [];
         foreach ($listings as $listing) {
             $asked = $open->get($listing->id) ?? new Collection;
-            (new JudgedListing($stall, $listing, $asked, $run, $book, $this->recognise))->judge();
+            $one = new JudgedListing($stall, $listing, $asked, $run, $book, $this->recognise);
+            array_push($said, ...$one->read());
+            $judged[$listing->id] = $one;
+        }
+        $asked = array_map(intval(...), $open->flatten()->pluck('listing_variant_id')->filter()->all());
+        $variants = $this->variants($stall, $ids, $said, array_values($asked));
+        foreach ($judged as $id => $one) {
+            $one->judge($variants->get($id) ?? new Collection);
         }
         $book->close();
+    }
+
+    /**
+     * Variants of listings that something was said of, with the price at home and their item, and that questions are about.
+     *
+     * @param  list<int>  $listings
+     * @param  list<string>  $said  the suppliers' ids
+     * @param  list<int>  $asked
+     * @return Collection<array-key, Collection<int, ListingVariant>> by listing
+     */
+    private function variants(Stall $stall, array $listings, array $said, array $asked): Collection
+    {
+        return ListingVariant::query()
+            ->whereRaw('listing_id = ANY (?::bigint[])', [PgArray::numbers($listings)])
+            ->whereRaw('(external_id = ANY (?::text[]) OR id = ANY (?::bigint[]))', [
+                PgArray::texts($said),
+                PgArray::numbers($asked),
+            ])
+            ->with([
+                'supplierVariant:id,supplier_item_id',
+                'prices' => static fn (Relation $prices) => $prices->where('market', $stall->home_market),
+            ])
+            ->orderBy('id')
+            ->get()
+            ->toBase()
+            ->groupBy('listing_id');
     }
 
     /**
@@ -88,12 +122,17 @@ final readonly class JudgeListings
     public static function count(array $ids): void
     {
         DB::update(<<<'SQL'
-            UPDATE listings AS listing
-            SET changes_count = (
-                SELECT count(*) FROM drift_changes AS change
-                WHERE change.listing_id = listing.id AND change.standing = 'asks'
+            WITH counted AS (
+                SELECT listing.id, count(change.id) AS asks
+                FROM unnest(?::bigint[]) AS listing (id)
+                LEFT JOIN drift_changes AS change ON change.listing_id = listing.id AND change.standing = 'asks'
+                GROUP BY listing.id
             )
-            WHERE listing.id = ANY (?::bigint[])
-            SQL, ['{'.implode(',', $ids).'}']);
+            UPDATE listings AS listing
+            SET changes_count = counted.asks
+            FROM counted
+            WHERE counted.id = listing.id
+              AND listing.changes_count <> counted.asks
+            SQL, [PgArray::numbers($ids)]);
     }
 }

@@ -39,8 +39,14 @@ final class JudgedListing
     /** @var array<int, Item|null> */
     private array $now = [];
 
+    /** @var list<array{SupplierItem, Change}> what its suppliers say otherwise, in their order */
+    private array $changes = [];
+
     /** @var array<int, Policies> */
     private array $rules = [];
+
+    /** @var Collection<int, ListingVariant> those that a change or a question is about */
+    private Collection $variants;
 
     /** @param  Collection<int, DriftChange>  $open  its changes that ask or are kept by a rule */
     public function __construct(
@@ -54,28 +60,50 @@ final class JudgedListing
         $this->waiting = $listing->waiting;
     }
 
-    /** Judges it; what comes of it is written by the book, once it is closed. */
-    public function judge(): void
+    /** @return list<string> the suppliers' ids of its variants that something was said of */
+    public function read(): array
     {
         $item = $this->listing->supplierItem;
         $agreed = $this->listing->agreedWords?->item();
         if ($item === null || $agreed === null) {
-            return;
+            return [];
         }
-        $this->gone($item);
-        $this->words($item, $agreed, $this->now($item) ?? $agreed, whole: true);
+        $this->words($item, $agreed, whole: true);
         foreach ($this->listing->joined as $joined) {
             $then = $joined->agreedWords?->item();
             if ($joined->supplierItem !== null && $then !== null) {
-                $this->words($joined->supplierItem, $then, $this->now($joined->supplierItem) ?? $then, whole: false);
-                $joined->update(['agreed_words_id' => $joined->supplierItem->words_id ?? $joined->agreed_words_id]);
+                $this->words($joined->supplierItem, $then, whole: false);
             }
         }
-        $this->book->listing($this->listing->fill([
-            'agreed_words_id' => $item->words_id ?? $this->listing->agreed_words_id,
-            'supplier_gone' => $item->gone_at !== null,
-            'waiting' => $this->waiting,
-        ]));
+        $variants = array_map(static fn (array $change): ?string => $change[1]->variantId, $this->changes);
+
+        return array_values(array_filter($variants, is_string(...)));
+    }
+
+    /**
+     * Judges what was read; what comes of it is written by the book, once it is closed.
+     *
+     * @param  Collection<int, ListingVariant>  $variants  its variants that a change or a question is about
+     */
+    public function judge(Collection $variants): void
+    {
+        $item = $this->listing->supplierItem;
+        if ($item === null || $this->listing->agreedWords === null) {
+            return;
+        }
+        $this->variants = $variants;
+        $this->gone($item);
+        foreach ($this->changes as [$of, $change]) {
+            $this->change($of, $change);
+        }
+        foreach ($this->listing->joined as $joined) {
+            $joined->update(['agreed_words_id' => $joined->supplierItem->words_id ?? $joined->agreed_words_id]);
+        }
+        $gone = $item->gone_at !== null;
+        if ($gone !== $this->listing->supplier_gone || $this->waiting !== $this->listing->waiting) {
+            $this->listing->update(['supplier_gone' => $gone, 'waiting' => $this->waiting]);
+        }
+        $this->book->read($this->listing->id, $item->words_id ?? $this->listing->agreed_words_id);
     }
 
     /** What a supplier says of an item now; read once. */
@@ -103,12 +131,12 @@ final class JudgedListing
     }
 
     /** @param  bool  $whole  whether title, words and pictures of the item are the listing's */
-    private function words(SupplierItem $item, Item $agreed, Item $now, bool $whole): void
+    private function words(SupplierItem $item, Item $agreed, bool $whole): void
     {
-        foreach (Drift::between($agreed, $now)->changes as $change) {
+        foreach (Drift::between($agreed, $this->now($item) ?? $agreed)->changes as $change) {
             $ofItem = in_array($change->kind, [ChangeKind::Title, ChangeKind::Words], true);
             if ($whole || ! $ofItem) {
-                $this->change($item, $change);
+                $this->changes[] = [$item, $change];
             }
         }
     }
@@ -127,7 +155,7 @@ final class JudgedListing
         if ($ruling->standing !== Standing::Followed && ! $held) {
             $this->putBy($change, $variant, $price?->price_minor);
         }
-        $row = new DriftChange([
+        $row = [
             'stall_id' => $this->stall->id,
             'listing_id' => $this->listing->id,
             'connection_id' => $item->connection_id,
@@ -145,15 +173,17 @@ final class JudgedListing
             'moved_bp' => $change->movedBp,
             'price_was' => $price?->price_minor,
             'keep_was' => $price?->keep_minor,
-            'at' => Carbon::now(),
-        ]);
-        $this->follows($row) ? $this->book->carryOut($row) : $this->book->change($row);
+            'at' => Carbon::now()->toDateTimeString(),
+        ];
+        $this->follows($change->kind, $ruling->standing)
+            ? $this->book->carryOut(new DriftChange($row))
+            : $this->book->change($row);
     }
 
     /**
      * What changes a listing's make-up is done to it where rules let it; words, costs and stock count by themselves.
      */
-    private function follows(DriftChange $row): bool
+    private function follows(ChangeKind $kind, Standing $standing): bool
     {
         $makeUp = [
             ChangeKind::VariantNew,
@@ -164,7 +194,7 @@ final class JudgedListing
             ChangeKind::ItemRenamed,
         ];
 
-        return $row->standing === Standing::Followed && in_array($row->kind, $makeUp, true);
+        return $standing === Standing::Followed && in_array($kind, $makeUp, true);
     }
 
     /** Whether a change is the listing's: of a variant it has, or a new one of its part. */
@@ -253,7 +283,7 @@ final class JudgedListing
             $this->letGo($change->kind, $row->listing_variant_id);
         }
         $row->save();
-        $this->follows($row) && $this->book->carryOut($row);
+        $this->follows($row->kind, $row->standing) && $this->book->carryOut($row);
 
         return true;
     }
@@ -281,7 +311,7 @@ final class JudgedListing
 
     private function variantOf(DriftChange $row): ?ListingVariant
     {
-        return $this->listing->variants->firstWhere('id', $row->listing_variant_id);
+        return $this->variants->firstWhere('id', $row->listing_variant_id);
     }
 
     /** What was agreed goes on standing. */
@@ -301,7 +331,7 @@ final class JudgedListing
     {
         unset($this->waiting[$kind->value]);
         if ($kind === ChangeKind::Cost) {
-            $this->listing->variants->firstWhere('id', $variant)?->update(['waiting_price_minor' => null]);
+            $this->variants->firstWhere('id', $variant)?->update(['waiting_price_minor' => null]);
         }
     }
 
@@ -320,7 +350,7 @@ final class JudgedListing
     /** The listing's variant that a change is about; null where the seller left it out, or it is of another part. */
     private function variant(SupplierItem $item, Change $change): ?ListingVariant
     {
-        return $change->variantId === null ? null : $this->listing->variants->first(
+        return $change->variantId === null ? null : $this->variants->first(
             static fn (ListingVariant $row): bool => $row->external_id === $change->variantId
                 && $row->supplierVariant?->supplier_item_id === $item->id,
         );

@@ -19,6 +19,9 @@ final class KeepBack
         FROM supplier_items AS item
         WHERE item.id = variant.supplier_item_id
           AND item.connection_id = :connection
+          AND (:all::boolean OR item.id IN (
+              SELECT supplier_item_id FROM unsettled_items WHERE connection_id = :connection
+          ))
           AND variant.kept_back <> :pieces
           AND NOT EXISTS (
               SELECT 1
@@ -46,9 +49,14 @@ final class KeepBack
           AND variant.kept_back <> own.pieces
         SQL;
 
-    public static function of(SupplierConnection $connection): void
+    /** @param  bool  $all  whether of all its variants; else of goods of which something was said */
+    public static function of(SupplierConnection $connection, bool $all = true): void
     {
-        DB::update(self::AS_THE_SUPPLIERS, ['connection' => $connection->id, 'pieces' => $connection->kept_back]);
+        DB::update(self::AS_THE_SUPPLIERS, [
+            'connection' => $connection->id,
+            'pieces' => $connection->kept_back,
+            'all' => $all ? 't' : 'f',
+        ]);
         DB::update(self::AS_LISTINGS_SAY, ['stall' => $connection->stall_id]);
     }
 }

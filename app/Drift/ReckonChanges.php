@@ -11,6 +11,7 @@ use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;
@@ -28,6 +29,33 @@ final readonly class ReckonChanges
         FROM listing_variants
         WHERE listing_id = ANY (?::bigint[])
           AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
+        SQL;
+
+    /**
+     * Changes that were followed, in listings in which nothing waits and nothing is by hand: the price that stands is
+     * the one that would be agreed to.
+     */
+    private const PLAIN = <<<'SQL'
+        WITH open AS (
+            SELECT change.id, change.listing_id, change.listing_variant_id, change.rule, change.price_was, change.raised
+            FROM drift_changes AS change
+            WHERE change.stall_id = :stall
+              AND change.kind IN (:cost, :delivery)
+              AND change.standing = :followed
+              AND change.price_agreed IS NULL
+        ), held AS (
+            SELECT DISTINCT variant.listing_id
+            FROM listing_variants AS variant
+            WHERE variant.listing_id IN (SELECT listing_id FROM open)
+              AND (variant.waiting_price_minor IS NOT NULL OR variant.own_price_minor IS NOT NULL)
+        )
+        SELECT open.id, open.rule, open.price_was, open.raised, price.price_minor, price.keep_minor,
+               price.above_floor_minor, variant.own_under_floor
+        FROM open
+        JOIN listing_variants AS variant ON variant.id = open.listing_variant_id
+        JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
+        WHERE price.price_minor IS NOT NULL
+          AND open.listing_id NOT IN (SELECT listing_id FROM held)
         SQL;
 
     private const WRITE = <<<'SQL'
@@ -51,6 +79,7 @@ final readonly class ReckonChanges
     public function __invoke(Stall $stall): array
     {
         $leapt = [];
+        $this->plain($stall);
         DriftChange::query()->where('stall_id', $stall->id)
             ->whereIn('kind', [ChangeKind::Cost, ChangeKind::Delivery])
             ->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
@@ -77,6 +106,39 @@ final readonly class ReckonChanges
             });
 
         return array_keys($leapt);
+    }
+
+    /** Most of them, read as rows; those whose price leaps are left to be looked at one by one. */
+    private function plain(Stall $stall): void
+    {
+        $rows = DB::select(self::PLAIN, [
+            'stall' => $stall->id,
+            'home' => $stall->home_market,
+            'cost' => ChangeKind::Cost->value,
+            'delivery' => ChangeKind::Delivery->value,
+            'followed' => Standing::Followed->value,
+        ]);
+        $reckoned = [];
+        foreach ($rows as $row) {
+            $was = $row->price_was;
+            if ($row->raised || $was === null || Ruling::onPrice($was, $row->price_minor) === null) {
+                $reckoned[] = [
+                    'id' => $row->id,
+                    'standing' => Standing::Followed,
+                    'rule' => $row->rule,
+                    'price_kept' => $was,
+                    'keep_kept' => null,
+                    'price_agreed' => $row->price_minor,
+                    'keep_agreed' => $row->keep_minor,
+                    'under_floor' => ! $row->own_under_floor
+                        && Price::isUnderFloor($row->above_floor_minor, $row->keep_minor),
+                    'raised' => $row->raised,
+                ];
+            }
+        }
+        foreach (array_chunk($reckoned, self::CHUNK) as $some) {
+            DB::update(self::WRITE, [json_encode($some, JSON_THROW_ON_ERROR)]);
+        }
     }
 
     /** A cost that was followed may move the price further than anybody would have let it. */

@@ -65,6 +65,15 @@ final class Price extends Model
 
     public function underFloor(): bool
     {
-        return $this->above_floor_minor !== null ? $this->above_floor_minor < 0 : ($this->keep_minor ?? 0) < 0;
+        return self::isUnderFloor($this->above_floor_minor, $this->keep_minor);
+    }
+
+    /**
+     * @param  int|null  $aboveFloor  how far it is above its floor, in minor units; null where it has none
+     * @param  int|null  $keep  what one sale keeps, in minor units
+     */
+    public static function isUnderFloor(?int $aboveFloor, ?int $keep): bool
+    {
+        return ($aboveFloor ?? $keep ?? 0) < 0;
     }
 }

@@ -17,13 +17,14 @@ final class DeliveryQuotes
     private const UNWANTED = <<<'SQL'
         DELETE FROM delivery_quotes AS quote
         WHERE quote.connection_id = :connection
-          AND quote.grams NOT IN (
+          AND (
               SELECT variant.grams
               FROM supplier_variants AS variant
               JOIN supplier_items AS item ON item.id = variant.supplier_item_id
               WHERE item.connection_id = :connection
-                AND variant.grams IS NOT NULL
-          )
+                AND variant.grams = quote.grams
+              LIMIT 1
+          ) IS NULL
         SQL;
 
     /**

@@ -126,7 +126,7 @@ final class SaveItems
     {
         return DB::transaction(function () use ($connection, $items, $raw): array {
             $compared = $this->compare($connection, $items, $raw);
-            $this->store($connection, $compared);
+            $this->write($connection, $compared, mark: true);
 
             return $compared->counts;
         });
@@ -164,11 +164,10 @@ final class SaveItems
         return new Compared($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
     }
 
-    public function store(SupplierConnection $connection, Compared $compared): void
+    /** Stores what a supplier says for the first time; all of its goods are worked in afterwards, so none is marked. */
+    public function first(SupplierConnection $connection, Compared $compared): void
     {
-        if ($compared->changed !== []) {
-            $this->write($connection, $compared->changed, $compared->raw, known: $compared->counts['changed'] > 0);
-        }
+        DB::transaction(fn () => $this->write($connection, $compared, mark: false));
     }
 
     /**
@@ -186,23 +185,26 @@ final class SaveItems
             ->all();
     }
 
-    /**
-     * @param  list<ChangedItem>  $changed
-     * @param  array<string, string>  $raw
-     * @param  bool  $known  whether any of them was here before, and may have lost variants
-     */
-    private function write(SupplierConnection $connection, array $changed, array $raw, bool $known): void
+    /** @param  bool  $mark  whether it is noted which goods have to be worked in */
+    private function write(SupplierConnection $connection, Compared $compared, bool $mark): void
     {
+        $changed = $compared->changed;
+        if ($changed === []) {
+            return;
+        }
         DB::statement(self::STAGE_ITEMS);
         DB::statement(self::STAGE_VARIANTS);
         DB::statement('TRUNCATE stage_items, stage_variants');
-        Copy::into('stage_items', self::ITEM_COLUMNS, self::items($changed, $raw));
+        Copy::into('stage_items', self::ITEM_COLUMNS, self::items($changed, $compared->raw));
         Copy::into('stage_variants', self::VARIANT_COLUMNS, self::variants(array_column($changed, 'item')));
         DB::insert(self::PUT_ITEMS, ['stall' => $connection->stall_id, 'connection' => $connection->id]);
-        DB::insert(self::MARK, ['connection' => $connection->id]);
+        if ($mark) {
+            DB::insert(self::MARK, ['connection' => $connection->id]);
+        }
         DB::insert(self::PUT_WORDS, ['connection' => $connection->id]);
         DB::insert(self::PUT_VARIANTS, ['connection' => $connection->id]);
-        if ($known) {
+        if ($compared->counts['changed'] > 0) {
+            // Some were here before, and may have lost variants.
             $this->letGo($connection);
         }
     }

@@ -94,7 +94,7 @@ final class PullCatalogue extends RunJob
             $compared = $page->same !== []
                 ? Compared::same($page->same)
                 : $save->compare($connection, $page->items, $page->raw);
-            $first ? $save->store($connection, $compared) : $gathered->add($compared);
+            $first ? $save->first($connection, $compared) : $gathered->add($compared);
             $first || $judge->look($connection, $compared);
             foreach ($compared->counts as $kind => $n) {
                 $counts[$kind] += $n;

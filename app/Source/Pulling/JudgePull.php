@@ -13,6 +13,7 @@ use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Source\Compared;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Support\PgArray;
 
 /** Looks at what a pull would do to a supplier's goods, page by page, and judges it as a whole. */
 final class JudgePull
@@ -35,13 +36,15 @@ final class JudgePull
         SQL;
 
     private const STANDING = <<<'SQL'
-        SELECT count(DISTINCT item.id) AS goods,
-               count(variant.id) AS variants,
-               count(variant.id) FILTER (WHERE variant.stock > 0) AS in_stock
-        FROM supplier_items AS item
-        LEFT JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
-        WHERE item.connection_id = ?
-          AND item.gone_at IS NULL
+        WITH goods AS (
+            SELECT id FROM supplier_items WHERE connection_id = ? AND gone_at IS NULL
+        )
+        SELECT (SELECT count(*) FROM goods) AS goods,
+               count(*) AS variants,
+               count(*) FILTER (WHERE variant.stock > 0) AS in_stock
+        FROM supplier_variants AS variant
+        WHERE variant.gone_at IS NULL
+          AND variant.supplier_item_id IN (SELECT id FROM goods)
         SQL;
 
     private const OWNERS = <<<'SQL'
@@ -112,7 +115,7 @@ final class JudgePull
     private function before(SupplierConnection $connection, array $items): array
     {
         $before = [];
-        foreach (DB::select(self::BEFORE, [$connection->id, self::array($items)]) as $row) {
+        foreach (DB::select(self::BEFORE, [$connection->id, PgArray::texts($items)]) as $row) {
             $before[(string) $row->item][(string) $row->variant] = new VariantGlance(
                 label: (string) $row->label,
                 cost: (int) $row->cost,
@@ -142,18 +145,12 @@ final class JudgePull
         $moved = 0;
         $new = array_slice($this->tally->barcodes(), 0, self::MOST_BARCODES, true);
         foreach (array_chunk(array_map(strval(...), array_keys($new)), self::AT_ONCE) as $codes) {
-            foreach (DB::select(self::OWNERS, [$connection->id, self::array($codes)]) as $row) {
+            foreach (DB::select(self::OWNERS, [$connection->id, PgArray::texts($codes)]) as $row) {
                 $this->tally->movedBarcode((string) $row->barcode, (string) $row->label, $new[$row->barcode]);
                 $moved++;
             }
         }
 
         return $moved;
-    }
-
-    /** @param  list<string>  $texts */
-    private static function array(array $texts): string
-    {
-        return '{'.implode(',', array_map(static fn (string $t): string => '"'.addcslashes($t, '"\\').'"', $texts)).'}';
     }
 }

@@ -24,7 +24,7 @@ use WindowStall\Stall\Stall;
  */
 final readonly class WorkIn
 {
-    /** Of the goods, one in so many has to have moved before tables are analysed. */
+    /** Of the goods, one in so many has to have come or gone before tables are analysed. */
     private const MUCH = 20;
 
     /** As two texts: there may be very many of them. */
@@ -57,9 +57,9 @@ final readonly class WorkIn
         /** @var Stall $stall */
         $stall = $connection->stall;
         $goods = (int) $run->total;
-        $before = $this->land($run, $stall, $connection);
-        $moved = ($run->counts['new'] ?? 0) + ($run->counts['changed'] ?? 0) + ($run->counts['gone'] ?? 0);
-        if (Unsettled::renamed($connection)) {
+        $before = $this->land($run, $stall, $connection, $by = self::landedBy($stall));
+        $moved = ($run->counts['new'] ?? 0) + ($run->counts['gone'] ?? 0);
+        if ($before !== null || Unsettled::renamed($connection)) {
             ($this->learn)($stall);
         }
         if ($moved * self::MUCH > $goods) {
@@ -72,6 +72,8 @@ final readonly class WorkIn
         event(new SupplierSaidMore($connection, $run, landedAnew: $before !== null, deliveryWas: $before ?? []));
         Unsettled::settle($unsettled);
         $connection->update([
+            // Only now: where it broke off before, all of it is done again.
+            'landed_by' => $by,
             'pulled_at' => now(),
             'trouble' => null,
             'failures' => 0,
@@ -80,11 +82,10 @@ final readonly class WorkIn
     }
 
     /** @return array<int, int>|null where all its goods were landed anew, what delivery cost before; else null */
-    private function land(Run $run, Stall $stall, SupplierConnection $connection): ?array
+    private function land(Run $run, Stall $stall, SupplierConnection $connection, string $by): ?array
     {
         $run->update(['doing' => 'Asking what delivery costs', 'done' => 0]);
         $this->quotes->refresh($connection);
-        $by = self::landedBy($stall);
         $all = $connection->landed_by !== $by;
         $before = $all ? $this->deliveries($connection) : null;
         $run->update(['doing' => 'Working out delivery and landed cost', 'total' => $this->goods($connection, $all)]);
@@ -93,7 +94,6 @@ final readonly class WorkIn
             $run->update(['done' => $done]);
         };
         ($this->land)($stall, $connection, unsettled: ! $all, progress: $progress);
-        $connection->update(['landed_by' => $by]);
 
         return $before;
     }
