@@ -8,11 +8,23 @@ return [
     'media' => env('MEDIA_DISK', 'media'),
     'disks' => [
         'local' => ['driver' => 'local', 'root' => storage_path('app'), 'throw' => true],
-        'media' => ['driver' => 'local', 'root' => storage_path('media'), 'url' => '/media', 'visibility' => 'public', 'throw' => true],
+        'media' => [
+            'driver' => 'local',
+            'root' => storage_path('media'),
+            'url' => '/media',
+            'visibility' => 'public',
+            'throw' => true,
+        ],
         's3' => [
-            'driver' => 's3', 'key' => env('AWS_ACCESS_KEY_ID'), 'secret' => env('AWS_SECRET_ACCESS_KEY'),
-            'region' => env('AWS_DEFAULT_REGION', 'eu-west-1'), 'bucket' => env('AWS_BUCKET'), 'url' => env('AWS_URL'),
-            'endpoint' => env('AWS_ENDPOINT'), 'use_path_style_endpoint' => (bool) env('AWS_USE_PATH_STYLE_ENDPOINT', false), 'throw' => true,
+            'driver' => 's3',
+            'key' => env('AWS_ACCESS_KEY_ID'),
+            'secret' => env('AWS_SECRET_ACCESS_KEY'),
+            'region' => env('AWS_DEFAULT_REGION', 'eu-west-1'),
+            'bucket' => env('AWS_BUCKET'),
+            'url' => env('AWS_URL'),
+            'endpoint' => env('AWS_ENDPOINT'),
+            'use_path_style_endpoint' => (bool) env('AWS_USE_PATH_STYLE_ENDPOINT', false),
+            'throw' => true,
         ],
     ],
 ];

@@ -12,7 +12,12 @@ final class StandinsServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        $this->loadMigrationsFrom([__DIR__.'/Oakum/migrations', __DIR__.'/Payment/migrations', __DIR__.'/Kilnfold/migrations', __DIR__.'/Tannet/migrations']);
+        $this->loadMigrationsFrom([
+            __DIR__.'/Oakum/migrations',
+            __DIR__.'/Payment/migrations',
+            __DIR__.'/Kilnfold/migrations',
+            __DIR__.'/Tannet/migrations',
+        ]);
         $this->loadViewsFrom(__DIR__.'/views', 'standins');
         if ($this->app->runningInConsole()) {
             $this->commands([Oakum\Console\Restock::class, Oakum\Console\Enlarge::class]);

@@ -33,12 +33,24 @@ final readonly class BatchEdit
     {
         $edits = [];
         foreach ($cells as $cell) {
-            $edits[$cell['listing']] = self::columns([$cell['field'] => $cell['value']]) + ($edits[$cell['listing']] ?? []);
+            $edits[$cell['listing']] =
+                self::columns([$cell['field'] => $cell['value']]) + ($edits[$cell['listing']] ?? []);
         }
 
-        $words = sprintf('%d %s in %s', count($cells), count($cells) === 1 ? 'cell written' : 'cells written', self::listings(count($edits)));
+        $words = sprintf(
+            '%d %s in %s',
+            count($cells),
+            count($cells) === 1 ? 'cell written' : 'cells written',
+            self::listings(count($edits)),
+        );
 
-        return $this->apply($stall, $by, array_keys($edits), static fn (): array => $edits, static fn (): string => $words);
+        return $this->apply(
+            $stall,
+            $by,
+            array_keys($edits),
+            static fn (): array => $edits,
+            static fn (): string => $words,
+        );
     }
 
     /**
@@ -52,17 +64,35 @@ final readonly class BatchEdit
         if ($find === '' || ! isset(self::FIELDS[$field])) {
             throw new Refusal('Say what to find, and in which column.');
         }
-        $edits = fn (Collection $listings): array => array_filter($listings->mapWithKeys(function (Listing $listing) use ($field, $find, $with): array {
-            $before = $this->text($listing, $field);
-            $after = (string) preg_replace('/'.preg_quote($find, '/').'/iu', addcslashes($with, '\\$'), $before);
+        $edits = fn (Collection $listings): array => array_filter(
+            $listings
+                ->mapWithKeys(function (Listing $listing) use ($field, $find, $with): array {
+                    $before = $this->text($listing, $field);
+                    $after = (string) preg_replace(
+                        '/'.preg_quote($find, '/').'/iu',
+                        addcslashes($with, '\\$'),
+                        $before,
+                    );
 
-            return [$listing->id => $after === $before ? [] : self::columns([$field => $after])];
-        })->all());
+                    return [$listing->id => $after === $before ? [] : self::columns([$field => $after])];
+                })
+                ->all(),
+        );
         $touched = array_keys($edits($stall->listings()->whereKey($ids)->get()));
         if ($touched === []) {
             return [null, 0];
         }
-        $change = $this->apply($stall, $by, $touched, $edits, static fn (int $n): string => sprintf('“%s” replaced in %s', mb_strimwidth($find, 0, 40, '…'), self::listings($n)));
+        $change = $this->apply(
+            $stall,
+            $by,
+            $touched,
+            $edits,
+            static fn (int $n): string => sprintf(
+                '“%s” replaced in %s',
+                mb_strimwidth($find, 0, 40, '…'),
+                self::listings($n),
+            ),
+        );
 
         return [$change, count($touched)];
     }
@@ -75,12 +105,20 @@ final readonly class BatchEdit
     public function tags(Stall $stall, ?User $by, array $ids, array $add, array $remove): BenchChange
     {
         $gone = array_map(mb_strtolower(...), $remove);
-        $edits = static fn (Collection $listings): array => $listings->mapWithKeys(static function (Listing $listing) use ($add, $gone): array {
-            $kept = array_filter($listing->own_tags, static fn (string $t): bool => ! in_array(mb_strtolower($t), $gone, true));
+        $edits = static fn (Collection $listings): array => $listings
+            ->mapWithKeys(static function (Listing $listing) use ($add, $gone): array {
+                $kept = array_filter(
+                    $listing->own_tags,
+                    static fn (string $t): bool => ! in_array(mb_strtolower($t), $gone, true),
+                );
 
-            return [$listing->id => ['own_tags' => self::tagList([...$kept, ...$add])]];
-        })->all();
-        $words = trim(($add === [] ? '' : 'tagged '.implode(', ', $add)).($remove === [] ? '' : ' untagged '.implode(', ', $remove)));
+                return [$listing->id => ['own_tags' => self::tagList([...$kept, ...$add])]];
+            })
+            ->all();
+        $words = trim(
+            ($add === [] ? '' : 'tagged '.implode(', ', $add)).
+                ($remove === [] ? '' : ' untagged '.implode(', ', $remove)),
+        );
 
         return $this->apply($stall, $by, $ids, $edits, static fn (int $n): string => $words.': '.self::listings($n));
     }
@@ -98,9 +136,22 @@ final readonly class BatchEdit
         $columns = [];
         foreach ($typed as $field => $value) {
             $most = self::FIELDS[$field] ?? throw new Refusal(sprintf('There is no column “%s”.', $field));
-            $text = trim(is_array($value) ? implode(', ', array_filter($value, is_string(...))) : (is_scalar($value) ? (string) $value : ''));
+            $text = trim(
+                is_array($value)
+                    ? implode(', ', array_filter($value, is_string(...)))
+                    : (is_scalar($value)
+                        ? (string) $value
+                        : ''),
+            );
             if (mb_strlen($text) > $most) {
-                throw new Refusal(sprintf('“%s” is longer than the %d letters that fit into %s.', mb_strimwidth($text, 0, 40, '…'), $most, $field));
+                throw new Refusal(
+                    sprintf(
+                        '“%s” is longer than the %d letters that fit into %s.',
+                        mb_strimwidth($text, 0, 40, '…'),
+                        $most,
+                        $field,
+                    ),
+                );
             }
             $columns += match ($field) {
                 'tags' => ['own_tags' => self::tagList(explode(',', $text))],
@@ -122,15 +173,22 @@ final readonly class BatchEdit
         if (count($ids) > self::MOST) {
             throw new Refusal(sprintf('Up to %s listings are edited at once.', number_format(self::MOST)));
         }
-        [, $change] = $this->undo->around($stall, $by, $ids, function () use ($stall, $ids, $edits): int {
-            $written = $edits($stall->listings()->whereKey($ids)->get());
-            foreach ($written as $id => $columns) {
-                $this->write($stall, $id, $columns);
-            }
-            ($this->project)($stall, $ids);
+        [, $change] = $this->undo->around(
+            $stall,
+            $by,
+            $ids,
+            function () use ($stall, $ids, $edits): int {
+                $written = $edits($stall->listings()->whereKey($ids)->get());
+                foreach ($written as $id => $columns) {
+                    $this->write($stall, $id, $columns);
+                }
+                ($this->project)($stall, $ids);
 
-            return count($written);
-        }, $words, apart: true);
+                return count($written);
+            },
+            $words,
+            apart: true,
+        );
         $stall->bumpShop();
 
         return $change;
@@ -142,7 +200,9 @@ final readonly class BatchEdit
         if (array_key_exists('own_title', $columns)) {
             $columns['drafts'] = DB::raw("drafts - 'title'");
         }
-        $stored = static fn (mixed $v): mixed => is_array($v) ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : $v;
+        $stored = static fn (mixed $v): mixed => is_array($v)
+            ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)
+            : $v;
         $stall->listings()->whereKey($id)->update(array_map($stored, $columns));
     }
 
@@ -154,7 +214,11 @@ final readonly class BatchEdit
     private function text(Listing $listing, string $field): string
     {
         return match ($field) {
-            'title' => $listing->own_title ?? $listing->shown_title, 'type' => (string) $listing->own_type, 'maker' => (string) $listing->own_maker, 'notes' => (string) $listing->own_notes, default => implode(', ', $listing->own_tags),
+            'title' => $listing->own_title ?? $listing->shown_title,
+            'type' => (string) $listing->own_type,
+            'maker' => (string) $listing->own_maker,
+            'notes' => (string) $listing->own_notes,
+            default => implode(', ', $listing->own_tags),
         };
     }
 

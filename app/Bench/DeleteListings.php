@@ -19,12 +19,24 @@ final readonly class DeleteListings
     public function __invoke(Stall $stall, ?User $by, array $ids): BenchChange
     {
         [, $change] = $this->undo->around(
-            $stall, $by, $ids,
+            $stall,
+            $by,
+            $ids,
             static function () use ($stall, $ids): int {
                 // What isn't sold has no price; taking the step back makes them again.
-                DB::table('prices')->where('stall_id', $stall->id)->whereIn('listing_variant_id', DB::table('listing_variants')->whereIn('listing_id', $ids)->select('id'))->delete();
+                DB::table('prices')
+                    ->where('stall_id', $stall->id)
+                    ->whereIn(
+                        'listing_variant_id',
+                        DB::table('listing_variants')->whereIn('listing_id', $ids)->select('id'),
+                    )
+                    ->delete();
 
-                return DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->whereNull('deleted_at')->update(['deleted_at' => now()]);
+                return DB::table('listings')
+                    ->where('stall_id', $stall->id)
+                    ->whereIn('id', $ids)
+                    ->whereNull('deleted_at')
+                    ->update(['deleted_at' => now()]);
             },
             static fn (int $n): string => sprintf('%d %s deleted', $n, $n === 1 ? 'listing' : 'listings'),
         );

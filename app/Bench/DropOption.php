@@ -31,7 +31,16 @@ final readonly class DropOption
     {
         $figures = ListingFigures::of($stall, $listing);
         $name = $figures->shownName($option);
-        $twins = array_map(static fn (VariantFigures $v): Twin => new Twin($v->row->id, $v->options, $v->landed, $v->days, $v->available), $figures->variants);
+        $twins = array_map(
+            static fn (VariantFigures $v): Twin => new Twin(
+                $v->row->id,
+                $v->options,
+                $v->landed,
+                $v->days,
+                $v->available,
+            ),
+            $figures->variants,
+        );
         if (array_filter($twins, static fn (Twin $t): bool => array_key_exists($name, $t->options)) === []) {
             throw new Refusal(sprintf('No variant has the option “%s” any more.', $option));
         }
@@ -50,7 +59,7 @@ final readonly class DropOption
             foreach ($this->plan($stall, $listing, $option) as $group) {
                 $ids = array_map(static fn (Twin $t): int => $t->id, $group->twins);
                 $kept = array_values(array_intersect($ids, $overruled))[0] ?? $ids[0];
-                $this->fold($rows[$kept] ?? throw new \LogicException, $group, $rows->all(), $stall->promise_days);
+                $this->fold($rows[$kept] ?? throw new \LogicException(), $group, $rows->all(), $stall->promise_days);
             }
             $listing->update(['own_dropped' => array_values(array_unique([...$listing->own_dropped, $option]))]);
             ($this->project)($stall, [$listing->id]);
@@ -64,9 +73,22 @@ final readonly class DropOption
             foreach ($listing->variants()->with('sources.supplierVariant')->get() as $row) {
                 foreach ($row->sources as $source) {
                     $supplier = $source->supplierVariant;
-                    if ($supplier !== null && $supplier->id !== $row->supplier_variant_id && $supplier->supplier_item_id === $listing->supplier_item_id) {
-                        ListingVariant::query()->insertOrIgnore(['listing_id' => $listing->id, 'supplier_variant_id' => $supplier->id, 'external_id' => $supplier->external_id, 'position' => $supplier->position, 'own_on' => $row->own_on]);
-                        VariantSource::query()->where('listing_variant_id', $row->id)->where('supplier_variant_id', $supplier->id)->delete();
+                    if (
+                        $supplier !== null &&
+                        $supplier->id !== $row->supplier_variant_id &&
+                        $supplier->supplier_item_id === $listing->supplier_item_id
+                    ) {
+                        ListingVariant::query()->insertOrIgnore([
+                            'listing_id' => $listing->id,
+                            'supplier_variant_id' => $supplier->id,
+                            'external_id' => $supplier->external_id,
+                            'position' => $supplier->position,
+                            'own_on' => $row->own_on,
+                        ]);
+                        VariantSource::query()
+                            ->where('listing_variant_id', $row->id)
+                            ->where('supplier_variant_id', $supplier->id)
+                            ->delete();
                     }
                 }
             }
@@ -88,11 +110,23 @@ final readonly class DropOption
         foreach ($twins as $twin) {
             $row = $rows[$twin->id];
             $on = $on || $row->own_on;
-            foreach ($row->sources->isEmpty() ? [$row->supplier_variant_id => true] : $row->sources->pluck('use', 'supplier_variant_id')->all() as $supplier => $use) {
-                $sources[(int) $supplier] ??= ['listing_variant_id' => $kept->id, 'supplier_variant_id' => (int) $supplier, 'position' => count($sources), 'use' => $twin->id === $kept->id || ($use && $twin->landed !== null && ($twin->days->max ?? 0) <= $promise)];
+            foreach (
+                $row->sources->isEmpty()
+                    ? [$row->supplier_variant_id => true]
+                    : $row->sources->pluck('use', 'supplier_variant_id')->all() as $supplier => $use
+            ) {
+                $sources[(int) $supplier] ??= [
+                    'listing_variant_id' => $kept->id,
+                    'supplier_variant_id' => (int) $supplier,
+                    'position' => count($sources),
+                    'use' => $twin->id === $kept->id ||
+                        ($use && $twin->landed !== null && ($twin->days->max ?? 0) <= $promise),
+                ];
             }
         }
-        ListingVariant::query()->whereKey(array_values(array_diff(array_map(static fn (Twin $t): int => $t->id, $twins), [$kept->id])))->delete();
+        ListingVariant::query()
+            ->whereKey(array_values(array_diff(array_map(static fn (Twin $t): int => $t->id, $twins), [$kept->id])))
+            ->delete();
         VariantSource::query()->where('listing_variant_id', $kept->id)->delete();
         VariantSource::query()->insert(array_values($sources));
         $kept->update(['own_on' => $on]);

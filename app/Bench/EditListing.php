@@ -24,17 +24,34 @@ final readonly class EditListing
     public function title(Stall $stall, Listing $listing, ?string $title): void
     {
         if ($title !== null && mb_strlen($title) > self::MOST_TITLE) {
-            throw new Refusal(sprintf('The title has %d letters; %d is the most.', mb_strlen($title), self::MOST_TITLE));
+            throw new Refusal(
+                sprintf('The title has %d letters; %d is the most.', mb_strlen($title), self::MOST_TITLE),
+            );
         }
-        $this->store($stall, $listing, $this->touched($listing, 'title') + ['own_title' => $title === null ? null : trim(preg_replace('/\s+/u', ' ', $title) ?? '')]);
+        $this->store(
+            $stall,
+            $listing,
+            $this->touched($listing, 'title') + [
+                'own_title' => $title === null ? null : trim(preg_replace('/\s+/u', ' ', $title) ?? ''),
+            ],
+        );
     }
 
     public function words(Stall $stall, Listing $listing, ?string $html): void
     {
         if ($html !== null && mb_strlen(RichText::plain($html)) > RichText::MOST_LETTERS) {
-            throw new Refusal(sprintf('The description is longer than %s letters. Shorten it.', number_format(RichText::MOST_LETTERS)));
+            throw new Refusal(
+                sprintf(
+                    'The description is longer than %s letters. Shorten it.',
+                    number_format(RichText::MOST_LETTERS),
+                ),
+            );
         }
-        $this->store($stall, $listing, $this->touched($listing, 'words') + ['own_words' => $html === null ? null : $this->richText->clean($html)]);
+        $this->store(
+            $stall,
+            $listing,
+            $this->touched($listing, 'words') + ['own_words' => $html === null ? null : $this->richText->clean($html)],
+        );
     }
 
     /** @param  list<int>|null  $ids pictures of this listing, in the order to be shown */
@@ -57,9 +74,18 @@ final readonly class EditListing
     public function search(Stall $stall, Listing $listing, ?string $title, ?string $words): void
     {
         if (mb_strlen((string) $title) > 120 || mb_strlen((string) $words) > 320) {
-            throw new Refusal('A search title has up to 120 letters, a search description up to 320; search engines show fewer.');
+            throw new Refusal(
+                'A search title has up to 120 letters, a search description up to 320; search engines show fewer.',
+            );
         }
-        $this->store($stall, $listing, $this->touched($listing, 'search') + ['own_search_title' => self::line($title), 'own_search_words' => self::line($words)]);
+        $this->store(
+            $stall,
+            $listing,
+            $this->touched($listing, 'search') + [
+                'own_search_title' => self::line($title),
+                'own_search_words' => self::line($words),
+            ],
+        );
     }
 
     /** @param  array<string, mixed>  $order type, tags, maker, notes: for the seller's own order; those given */
@@ -89,7 +115,10 @@ final readonly class EditListing
         asort($at);
         DB::transaction(function () use ($stall, $listing, $at): void {
             foreach (array_keys($at) as $position => $id) {
-                $listing->variants()->whereKey($id)->update(['position' => $position]);
+                $listing
+                    ->variants()
+                    ->whereKey($id)
+                    ->update(['position' => $position]);
             }
             $this->store($stall, $listing, []);
         });
@@ -98,20 +127,27 @@ final readonly class EditListing
     /** @param  array<mixed>|null  $recipe its own, as the form has it; null takes the stall's */
     public function recipe(Stall $stall, Listing $listing, ?array $recipe): void
     {
-        $this->store($stall, $listing, ['own_recipe' => $recipe === null ? null : RecipeFormView::written($recipe, $stall->currencyValue())]);
+        $this->store($stall, $listing, [
+            'own_recipe' => $recipe === null ? null : RecipeFormView::written($recipe, $stall->currencyValue()),
+        ]);
     }
 
     /** @param  array{across: string, option?: string, groups?: list<list<string>>}|null  $across how its variants' prices go together; null: each its own */
     public function across(Stall $stall, Listing $listing, ?array $across): void
     {
-        $this->store($stall, $listing, ['own_across' => $across === null || $across['across'] === Across::Each->value ? null : $across]);
+        $this->store($stall, $listing, [
+            'own_across' => $across === null || $across['across'] === Across::Each->value ? null : $across,
+        ]);
     }
 
     /** @param  list<int>  $variantIds  sold under their floor from now on, or not; the keeper's word */
     public function underFloor(Stall $stall, Listing $listing, array $variantIds, bool $knowingly): void
     {
         DB::transaction(function () use ($stall, $listing, $variantIds, $knowingly): void {
-            $listing->variants()->whereKey($variantIds)->update(['own_under_floor' => $knowingly]);
+            $listing
+                ->variants()
+                ->whereKey($variantIds)
+                ->update(['own_under_floor' => $knowingly]);
             $this->store($stall, $listing, []);
         });
     }
@@ -120,7 +156,10 @@ final readonly class EditListing
     public function switch(Stall $stall, Listing $listing, array $variantIds, bool $on): void
     {
         DB::transaction(function () use ($stall, $listing, $variantIds, $on): void {
-            $listing->variants()->whereKey($variantIds)->update(['own_on' => $on]);
+            $listing
+                ->variants()
+                ->whereKey($variantIds)
+                ->update(['own_on' => $on]);
             $this->store($stall, $listing, []);
         });
     }

@@ -31,15 +31,26 @@ final readonly class EditPicture
             $picture->shows = $own['shows'];
             if ($own['shows'] !== null) {
                 // One picture per value: the newer takes its place.
-                $listing->pictures()->whereKeyNot($picture->id)->where('shows', $own['shows'])->update(['shows' => null]);
+                $listing
+                    ->pictures()
+                    ->whereKeyNot($picture->id)
+                    ->where('shows', $own['shows'])
+                    ->update(['shows' => null]);
             }
         }
-        [$x, $y, $zoom] = [$own['x'] ?? $picture->focal_x, $own['y'] ?? $picture->focal_y, $own['zoom'] ?? $picture->zoom];
+        [$x, $y, $zoom] = [
+            $own['x'] ?? $picture->focal_x,
+            $own['y'] ?? $picture->focal_y,
+            $own['zoom'] ?? $picture->zoom,
+        ];
         if ([$x, $y, $zoom] !== [$picture->focal_x, $picture->focal_y, $picture->zoom]) {
             if ($picture->original === null) {
                 throw new Refusal('The original of this picture isn’t kept; fetch it again first.');
             }
-            $picture->fill(['focal_x' => $x, 'focal_y' => $y, 'zoom' => $zoom] + $this->sizes->again($picture->original, $stall->id.'/'.$listing->id, new Crop($x, $y, $zoom)));
+            $picture->fill(
+                ['focal_x' => $x, 'focal_y' => $y, 'zoom' => $zoom] +
+                    $this->sizes->again($picture->original, $stall->id.'/'.$listing->id, new Crop($x, $y, $zoom)),
+            );
         }
         $picture->save();
         ($this->project)($stall, [$listing->id]);

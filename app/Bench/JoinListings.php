@@ -36,7 +36,12 @@ final readonly class JoinListings
             throw new Refusal('Say what tells them apart: a name for the option, and another value for each.');
         }
         if (ListingVariant::query()->whereIn('listing_id', $listings->modelKeys())->count() > self::MOST_VARIANTS) {
-            throw new Refusal(sprintf('Together they have more than %d variants; no shopper can choose among so many.', self::MOST_VARIANTS));
+            throw new Refusal(
+                sprintf(
+                    'Together they have more than %d variants; no shopper can choose among so many.',
+                    self::MOST_VARIANTS,
+                ),
+            );
         }
 
         return DB::transaction(function () use ($stall, $listings, $first, $option, $values): Listing {
@@ -44,23 +49,54 @@ final readonly class JoinListings
             foreach ($listings as $listing) {
                 $own = [trim($option) => trim($values[$listing->id])];
                 foreach ($listing->variants()->get() as $variant) {
-                    $variant->update(['listing_id' => $first->id, 'own_options' => $own + ($variant->own_options ?? []), 'position' => $position++]);
+                    $variant->update([
+                        'listing_id' => $first->id,
+                        'own_options' => $own + ($variant->own_options ?? []),
+                        'position' => $position++,
+                    ]);
                 }
                 if ($listing->id === $first->id) {
                     continue;
                 }
-                foreach ([['supplier_item_id' => $listing->supplier_item_id, 'agreed_words_id' => $listing->agreed_words_id], ...$listing->joined()->get(['supplier_item_id', 'agreed_words_id'])->map(static fn (ListingItem $i): array => $i->only(['supplier_item_id', 'agreed_words_id']))->all()] as $item) {
+                foreach (
+                    [
+                        [
+                            'supplier_item_id' => $listing->supplier_item_id,
+                            'agreed_words_id' => $listing->agreed_words_id,
+                        ],
+                        ...$listing
+                            ->joined()
+                            ->get(['supplier_item_id', 'agreed_words_id'])
+                            ->map(static fn (ListingItem $i): array => $i->only(['supplier_item_id', 'agreed_words_id']))
+                            ->all(),
+                    ] as $item
+                ) {
                     if ($item['supplier_item_id'] !== $first->supplier_item_id) {
                         ListingItem::query()->insertOrIgnore(['listing_id' => $first->id] + $item);
                     }
                 }
                 foreach ($listing->pictures()->get() as $picture) {
-                    $first->pictures()->whereNotNull('source')->where('source', $picture->source)->exists()
-                        || $first->pictures()->create(array_diff_key($picture->getAttributes(), array_flip(['id', 'listing_id', 'created_at', 'updated_at'])));
+                    $first->pictures()->whereNotNull('source')->where('source', $picture->source)->exists() ||
+                        $first
+                            ->pictures()
+                            ->create(
+                                array_diff_key(
+                                    $picture->getAttributes(),
+                                    array_flip(['id', 'listing_id', 'created_at', 'updated_at']),
+                                ),
+                            );
                 }
                 $listing->delete();
             }
-            $first->update(['own_names' => array_merge(...array_map(static fn (Listing $l): array => $l->own_names ?? [], $listings->reverse()->values()->all())) ?: null]);
+            $first->update([
+                'own_names' => array_merge(
+                    ...array_map(
+                        static fn (Listing $l): array => $l->own_names ?? [],
+                        $listings->reverse()->values()->all(),
+                    ),
+                ) ?:
+                    null,
+            ]);
             ($this->project)($stall, [$first->id]);
 
             return $first->refresh();

@@ -50,15 +50,50 @@ final readonly class ListingFigures
         $items = self::items($listing, $agreed, $now);
         $title = self::fact($listing->waiting['title'] ?? null, $now->title, $listing->own_title);
         $words = self::fact($listing->waiting['words'] ?? null, $now->description, $listing->own_words);
-        $sources = array_values(array_unique(array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items)))));
+        $sources = array_values(
+            array_unique(
+                array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items))),
+            ),
+        );
         $pictures = self::pictures($listing, $listing->waiting['pictures'] ?? $sources);
-        $variants = array_values($listing->variants->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))->all());
+        $variants = array_values(
+            $listing->variants
+                ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))
+                ->all(),
+        );
         $readiness = Readiness::of(
-            $title->shown(), count($pictures), count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
-            array_map(static fn (VariantFigures $v): VariantState => new VariantState($v->label, $v->on, $v->available, $v->price, $v->till?->keep, $v->underFloor(), $v->row->own_under_floor), $variants), $stall->marketName(), $listing->drafts,
+            $title->shown(),
+            count($pictures),
+            count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
+            array_map(
+                static fn (VariantFigures $v): VariantState => new VariantState(
+                    $v->label,
+                    $v->on,
+                    $v->available,
+                    $v->price,
+                    $v->till?->keep,
+                    $v->underFloor(),
+                    $v->row->own_under_floor,
+                ),
+                $variants,
+            ),
+            $stall->marketName(),
+            $listing->drafts,
         );
 
-        return new self($listing, $stall, $agreed, $now, $title, $words, $listing->own_pictures !== null, $pictures, $listing->own_recipe !== null, $variants, $readiness);
+        return new self(
+            $listing,
+            $stall,
+            $agreed,
+            $now,
+            $title,
+            $words,
+            $listing->own_pictures !== null,
+            $pictures,
+            $listing->own_recipe !== null,
+            $variants,
+            $readiness,
+        );
     }
 
     /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
@@ -74,7 +109,12 @@ final readonly class ListingFigures
         $prices = array_map(static fn (VariantFigures $v): ?Money => $v->on ? $v->price : null, $this->variants);
         $prices = array_filter($prices);
 
-        return $prices === [] ? null : array_reduce($prices, static fn (?Money $least, Money $p): Money => $least === null || $p->compare($least) < 0 ? $p : $least);
+        return $prices === []
+            ? null
+            : array_reduce(
+                $prices,
+                static fn (?Money $least, Money $p): Money => $least === null || $p->compare($least) < 0 ? $p : $least,
+            );
     }
 
     /**
@@ -96,11 +136,20 @@ final readonly class ListingFigures
      */
     private static function pictures(Listing $listing, array $sources): array
     {
-        $wanted = $listing->own_pictures !== null
-            ? array_map(static fn (int $id): ?Picture => $listing->pictures->firstWhere('id', $id), $listing->own_pictures)
-            : array_map(static fn (string $source): ?Picture => $listing->pictures->firstWhere('source', $source), $sources);
+        $wanted =
+            $listing->own_pictures !== null
+                ? array_map(
+                    static fn (int $id): ?Picture => $listing->pictures->firstWhere('id', $id),
+                    $listing->own_pictures,
+                )
+                : array_map(
+                    static fn (string $source): ?Picture => $listing->pictures->firstWhere('source', $source),
+                    $sources,
+                );
 
-        return array_values(array_filter($wanted, static fn (?Picture $p): bool => $p !== null && $p->state !== Picture::FAILED));
+        return array_values(
+            array_filter($wanted, static fn (?Picture $p): bool => $p !== null && $p->state !== Picture::FAILED),
+        );
     }
 
     /** @param  array<int, array{Item, Item}>  $items  agreed and now, by supplier item */
@@ -112,13 +161,33 @@ final readonly class ListingFigures
         $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
         $priced = $row->priceIn($stall->home_market);
         $price = $stall->moneyOrNull($priced?->price_minor);
-        $options = ($row->own_options ?? []) + OptionNames::apply($listing->own_names ?? [], $said->options ?? [], $listing->own_dropped, $listing->own_option_order);
+        $options =
+            ($row->own_options ?? []) +
+            OptionNames::apply(
+                $listing->own_names ?? [],
+                $said->options ?? [],
+                $listing->own_dropped,
+                $listing->own_option_order,
+            );
 
         return new VariantFigures(
-            $row, $said, $said === null && $options === [] ? $supplier->label : implode(' · ', $options), $options, $row->own_on, $said?->cost, $stall->moneyOrNull($priced?->landed_minor), $stall->moneyOrNull($priced?->recipe_minor), $price,
-            $price === null ? null : self::ring($stall, $priced, $price), $supplier->available(),
-            $supplier->days_min === null || $supplier->days_max === null ? null : new DayRange($supplier->days_min, $supplier->days_max), $supplier->warehouse,
-            $said?->picture === null ? null : ($now->pictures[$said->picture] ?? null), $priced,
+            $row,
+            $said,
+            $said === null && $options === [] ? $supplier->label : implode(' · ', $options),
+            $options,
+            $row->own_on,
+            $said?->cost,
+            $stall->moneyOrNull($priced?->landed_minor),
+            $stall->moneyOrNull($priced?->recipe_minor),
+            $price,
+            $price === null ? null : self::ring($stall, $priced, $price),
+            $supplier->available(),
+            $supplier->days_min === null || $supplier->days_max === null
+                ? null
+                : new DayRange($supplier->days_min, $supplier->days_max),
+            $supplier->warehouse,
+            $said?->picture === null ? null : $now->pictures[$said->picture] ?? null,
+            $priced,
         );
     }
 
@@ -138,7 +207,12 @@ final readonly class ListingFigures
     public function recipeOf(VariantFigures $variant): Recipe
     {
         $own = $variant->row->own_recipe ?? $this->listing->own_recipe;
-        $recipe = $own ?? ($this->stall->recipes->firstWhere('id', $variant->priced?->recipe_id) ?? $this->stall->recipes->last() ?? throw new \LogicException('A stall always has a recipe.'))->recipe;
+        $recipe =
+            $own ??
+            (
+                $this->stall->recipes->firstWhere('id', $variant->priced?->recipe_id) ??
+                ($this->stall->recipes->last() ?? throw new \LogicException('A stall always has a recipe.'))
+            )->recipe;
 
         return Recipes::stored((string) json_encode($recipe), $this->stall->currencyValue());
     }

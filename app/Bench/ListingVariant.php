@@ -34,7 +34,12 @@ final class ListingVariant extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['own_on' => 'boolean', 'own_options' => 'array', 'own_recipe' => 'array', 'own_under_floor' => 'boolean'];
+        return [
+            'own_on' => 'boolean',
+            'own_options' => 'array',
+            'own_recipe' => 'array',
+            'own_under_floor' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<Listing, $this> */
@@ -75,6 +80,7 @@ final class ListingVariant extends Model
     /** Whoever sells it now: its own supplier, or the one standing in. */
     public function selling(): SupplierVariant
     {
-        return $this->sold ?? $this->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
+        return $this->sold ??
+            ($this->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.'));
     }
 }

@@ -21,7 +21,10 @@ final class OptionNames
     public static function apply(array $names, array $options, array $dropped = [], array $order = []): array
     {
         $options = array_diff_key($options, array_flip($dropped));
-        $options = array_intersect_key(array_flip($order), $options) === [] ? $options : array_replace(array_intersect_key(array_fill_keys($order, ''), $options), $options);
+        $options =
+            array_intersect_key(array_flip($order), $options) === []
+                ? $options
+                : array_replace(array_intersect_key(array_fill_keys($order, ''), $options), $options);
         $named = [];
         foreach ($options as $name => $value) {
             $as = $names[$name]['as'] ?? '';
@@ -40,7 +43,10 @@ final class OptionNames
     {
         $tidy = [];
         foreach ($names as $name => $own) {
-            $values = array_filter(array_map(static fn (?string $v): string => trim((string) $v), $own['values'] ?? []), static fn (string $v): bool => $v !== '');
+            $values = array_filter(
+                array_map(static fn (?string $v): string => trim((string) $v), $own['values'] ?? []),
+                static fn (string $v): bool => $v !== '',
+            );
             $as = trim((string) ($own['as'] ?? ''));
             if ($as !== '' || $values !== []) {
                 $tidy[(string) $name] = ['as' => $as, 'values' => $values];

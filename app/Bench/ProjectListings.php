@@ -22,49 +22,49 @@ final readonly class ProjectListings
 
     /** What each is called: as the seller says, else as was agreed and still stands, else as its supplier says now. */
     private const RENAMED = <<<'SQL'
-        WITH called AS (
-            SELECT listing.id,
-                   left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
-            FROM listings AS listing
-            LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
-            LEFT JOIN supplier_words AS now ON now.id = item.words_id
-            LEFT JOIN supplier_words AS agreed ON agreed.id = listing.agreed_words_id
-            WHERE listing.stall_id = :stall
-              AND listing.deleted_at IS NULL
-              AND listing.id = ANY (:ids::bigint[])
-        )
-        UPDATE listings AS listing
-        SET shown_title = called.title, updated_at = now()
-        FROM called
-        WHERE called.id = listing.id
-          AND listing.shown_title IS DISTINCT FROM called.title
-        RETURNING listing.id, listing.shown_title, listing.shown_since
-        SQL;
+    WITH called AS (
+        SELECT listing.id,
+               left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
+        FROM listings AS listing
+        LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+        LEFT JOIN supplier_words AS now ON now.id = item.words_id
+        LEFT JOIN supplier_words AS agreed ON agreed.id = listing.agreed_words_id
+        WHERE listing.stall_id = :stall
+          AND listing.deleted_at IS NULL
+          AND listing.id = ANY (:ids::bigint[])
+    )
+    UPDATE listings AS listing
+    SET shown_title = called.title, updated_at = now()
+    FROM called
+    WHERE called.id = listing.id
+      AND listing.shown_title IS DISTINCT FROM called.title
+    RETURNING listing.id, listing.shown_title, listing.shown_since
+    SQL;
 
     /** Pictures of their suppliers that listings haven't got yet. */
     private const WANTED = <<<'SQL'
-        WITH sources AS (
-            SELECT listing.id, listing.stall_id, listing.supplier_item_id
-            FROM listings AS listing
-            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
-            UNION
-            SELECT listing.id, listing.stall_id, joined.supplier_item_id
-            FROM listings AS listing
-            JOIN listing_items AS joined ON joined.listing_id = listing.id
-            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
-        )
-        INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
-        SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
-        FROM sources
-        JOIN supplier_items AS item ON item.id = sources.supplier_item_id
-        JOIN supplier_words AS words ON words.id = item.words_id
-        CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
-        WHERE NOT EXISTS (
-            SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
-        )
-        ON CONFLICT DO NOTHING
-        RETURNING listing_id
-        SQL;
+    WITH sources AS (
+        SELECT listing.id, listing.stall_id, listing.supplier_item_id
+        FROM listings AS listing
+        WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+        UNION
+        SELECT listing.id, listing.stall_id, joined.supplier_item_id
+        FROM listings AS listing
+        JOIN listing_items AS joined ON joined.listing_id = listing.id
+        WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+    )
+    INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
+    SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
+    FROM sources
+    JOIN supplier_items AS item ON item.id = sources.supplier_item_id
+    JOIN supplier_words AS words ON words.id = item.words_id
+    CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
+    WHERE NOT EXISTS (
+        SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
+    )
+    ON CONFLICT DO NOTHING
+    RETURNING listing_id
+    SQL;
 
     public function __construct(private PriceListings $price)
     {
@@ -97,8 +97,12 @@ final readonly class ProjectListings
     {
         $base = Str::limit(Str::slug($title) ?: 'goods', 60, '');
         $slug = $base;
-        $taken = static fn (string $slug): bool => Listing::query()->withTrashed()
-            ->where('stall_id', $stall->id)->where('slug', $slug)->whereKeyNot($listing->id ?? 0)->exists();
+        $taken = static fn (string $slug): bool => Listing::query()
+            ->withTrashed()
+            ->where('stall_id', $stall->id)
+            ->where('slug', $slug)
+            ->whereKeyNot($listing->id ?? 0)
+            ->exists();
         for ($n = 2; $taken($slug); $n++) {
             $slug = $base.'-'.$n;
         }
@@ -115,18 +119,25 @@ final readonly class ProjectListings
     {
         $rows = ListingVariant::query()
             ->with(['sources.supplierVariant'])
-            ->whereHas('listing', fn ($q) => $q
-                ->where('stall_id', $stall->id)
-                ->when($ids !== null, fn ($q) => $q->whereKey($ids)))
+            ->whereHas(
+                'listing',
+                fn ($q) => $q->where('stall_id', $stall->id)->when($ids !== null, fn ($q) => $q->whereKey($ids)),
+            )
             ->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'));
         foreach ($rows->get() as $row) {
-            $sources = array_values($row->sources->map(static fn (VariantSource $s): Source => new Source(
-                $s->supplier_variant_id,
-                $s->supplierVariant?->available() ?? 0,
-                $s->use,
-                $s->supplierVariant?->landed_minor,
-                $s->supplierVariant?->days_max,
-            ))->all());
+            $sources = array_values(
+                $row->sources
+                    ->map(
+                        static fn (VariantSource $s): Source => new Source(
+                            $s->supplier_variant_id,
+                            $s->supplierVariant?->available() ?? 0,
+                            $s->use,
+                            $s->supplierVariant?->landed_minor,
+                            $s->supplierVariant?->days_max,
+                        ),
+                    )
+                    ->all(),
+            );
             $sold = $sources === [] ? null : Source::selling($sources)->id;
             if ($row->sold_variant_id !== $sold) {
                 $row->update(['sold_variant_id' => $sold]);

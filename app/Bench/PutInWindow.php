@@ -25,7 +25,9 @@ final readonly class PutInWindow
             ($this->project)($stall, array_values($listings->modelKeys()));
             $placed = [];
             $left = [];
-            foreach ($stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing) {
+            foreach (
+                $stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing
+            ) {
                 $lacks = ListingFigures::of($stall, $listing)->readiness->lacks;
                 if ($lacks !== []) {
                     $left[] = ['listing' => $listing, 'lacks' => $lacks];
@@ -49,7 +51,11 @@ final readonly class PutInWindow
     /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
-        $moved = $stall->listings()->whereKey($listings->modelKeys())->where('state', '!=', $to)->update(['state' => $to]);
+        $moved = $stall
+            ->listings()
+            ->whereKey($listings->modelKeys())
+            ->where('state', '!=', $to)
+            ->update(['state' => $to]);
         $stall->bumpShop();
 
         return $moved;

@@ -37,16 +37,37 @@ final readonly class SetSources
         if (array_filter($sources, static fn (array $s): bool => $s['use']) === []) {
             throw new Refusal('At least one source has to be used. Switch the variant off instead.');
         }
-        if (SupplierVariant::query()->whereKey($ids)->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))->count() !== count($ids)) {
+        if (
+            SupplierVariant::query()
+                ->whereKey($ids)
+                ->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))
+                ->count() !== count($ids)
+        ) {
             throw new Refusal('One of these sources isn’t yours. Load the page again.');
         }
         DB::transaction(function () use ($variant, $sources): void {
             VariantSource::query()->where('listing_variant_id', $variant->id)->delete();
             if (count($sources) > 1) {
-                VariantSource::query()->insert(array_map(static fn (array $s, int $n): array => ['listing_variant_id' => $variant->id, 'supplier_variant_id' => $s['id'], 'position' => $n, 'use' => $s['use']], $sources, array_keys($sources)));
+                VariantSource::query()->insert(
+                    array_map(
+                        static fn (array $s, int $n): array => [
+                            'listing_variant_id' => $variant->id,
+                            'supplier_variant_id' => $s['id'],
+                            'position' => $n,
+                            'use' => $s['use'],
+                        ],
+                        $sources,
+                        array_keys($sources),
+                    ),
+                );
             }
         });
-        ($this->land)($stall, array_values(SupplierVariant::query()->whereKey($ids)->pluck('supplier_item_id')->unique()->map(intval(...))->all()));
+        ($this->land)(
+            $stall,
+            array_values(
+                SupplierVariant::query()->whereKey($ids)->pluck('supplier_item_id')->unique()->map(intval(...))->all(),
+            ),
+        );
         ($this->project)($stall, [$listing->id]);
         $stall->bumpShop();
     }
@@ -59,13 +80,28 @@ final readonly class SetSources
     public function candidates(Stall $stall, ListingVariant $variant, string $words): Collection
     {
         $own = $variant->supplierVariant;
-        $query = SupplierVariant::query()->with('item.connection')->whereNull('gone_at')->whereKeyNot($variant->supplier_variant_id)->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))->limit(12);
+        $query = SupplierVariant::query()
+            ->with('item.connection')
+            ->whereNull('gone_at')
+            ->whereKeyNot($variant->supplier_variant_id)
+            ->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))
+            ->limit(12);
         if ($words !== '') {
             $like = '%'.addcslashes($words, '%_\\').'%';
 
-            return $query->where(fn ($q) => $q->where('sku', 'ilike', $like)->orWhere('barcode', $words)->orWhereHas('item', fn ($i) => $i->where('title', 'ilike', $like)))->orderByRaw('landed_minor NULLS LAST')->get();
+            return $query
+                ->where(
+                    fn ($q) => $q
+                        ->where('sku', 'ilike', $like)
+                        ->orWhere('barcode', $words)
+                        ->orWhereHas('item', fn ($i) => $i->where('title', 'ilike', $like)),
+                )
+                ->orderByRaw('landed_minor NULLS LAST')
+                ->get();
         }
 
-        return $own === null || $own->barcode === null || $own->barcode === '' ? collect() : $query->where('barcode', $own->barcode)->orderByRaw('landed_minor NULLS LAST')->get();
+        return $own === null || $own->barcode === null || $own->barcode === ''
+            ? collect()
+            : $query->where('barcode', $own->barcode)->orderByRaw('landed_minor NULLS LAST')->get();
     }
 }

@@ -37,7 +37,11 @@ final readonly class SplitListing
         if (count($groups) < 2) {
             throw new Refusal('There is nothing to split: put variants in at least two groups.');
         }
-        if (count($ids) !== count(array_unique($ids)) || $listing->variants()->whereKey($ids)->count() !== count($ids) || $listing->variants()->count() !== count($ids)) {
+        if (
+            count($ids) !== count(array_unique($ids)) ||
+            $listing->variants()->whereKey($ids)->count() !== count($ids) ||
+            $listing->variants()->count() !== count($ids)
+        ) {
             throw new Refusal('Each variant belongs into one group. Load the page again.');
         }
         foreach ($groups as $group) {
@@ -65,36 +69,63 @@ final readonly class SplitListing
 
     private function another(Stall $stall, Listing $from, string $name): Listing
     {
-        $part = $from->replicate(['slug', 'own_pictures', 'own_title', 'own_words', 'own_search_title', 'own_search_words', 'shown_since', 'supplier_items_count']);
+        $part = $from->replicate([
+            'slug',
+            'own_pictures',
+            'own_title',
+            'own_words',
+            'own_search_title',
+            'own_search_words',
+            'shown_since',
+            'supplier_items_count',
+        ]);
         $part->state = ListingState::OnBench;
         $part->slug = ProjectListings::slug($stall, $part, $name);
         $part->save();
         foreach ($from->pictures()->get() as $picture) {
-            $part->pictures()->create(array_diff_key($picture->getAttributes(), array_flip(['id', 'listing_id', 'created_at', 'updated_at'])));
+            $part
+                ->pictures()
+                ->create(
+                    array_diff_key(
+                        $picture->getAttributes(),
+                        array_flip(['id', 'listing_id', 'created_at', 'updated_at']),
+                    ),
+                );
         }
 
         return $part;
     }
 
     /** @param  list<int>  $variants */
-    private function give(Listing $part, Listing $from, ListingFigures $figures, array $variants, ?string $option, string $name): void
-    {
+    private function give(
+        Listing $part,
+        Listing $from,
+        ListingFigures $figures,
+        array $variants,
+        ?string $option,
+        string $name,
+    ): void {
         $values = [];
         $sources = [];
         foreach ($figures->variants as $v) {
             if (in_array($v->row->id, $variants, true)) {
-                $values[] = $option === null ? '' : ($v->said->options[$option] ?? '');
+                $values[] = $option === null ? '' : $v->said->options[$option] ?? '';
                 $sources[] = $v->pictureSource;
             }
         }
         $values = array_values(array_unique(array_filter($values, static fn (string $v): bool => $v !== '')));
         $pictures = $part->pictures()->whereIn('source', array_filter($sources))->orderBy('id')->pluck('id')->all();
         $part->update([
-            'own_title' => trim($name), 'own_pictures' => $pictures === [] ? null : $pictures, // Split by hand alone: nobody can say where a new variant belongs, so none comes in by itself.
+            'own_title' => trim($name),
+            'own_pictures' => $pictures === [] ? null : $pictures, // Split by hand alone: nobody can say where a new variant belongs, so none comes in by itself.
             'own_part' => ['option' => (string) $option, 'values' => $values],
             // The option that told the products apart has one value left; there is nothing to choose by it.
-            'own_dropped' => $option !== null && count($values) === 1 ? array_values(array_unique([...$from->own_dropped, $option])) : $from->own_dropped,
+            'own_dropped' => $option !== null && count($values) === 1
+                    ? array_values(array_unique([...$from->own_dropped, $option]))
+                    : $from->own_dropped,
         ]);
-        ListingVariant::query()->whereKey($variants)->update(['listing_id' => $part->id]);
+        ListingVariant::query()
+            ->whereKey($variants)
+            ->update(['listing_id' => $part->id]);
     }
 }

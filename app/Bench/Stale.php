@@ -9,6 +9,8 @@ final class Stale extends \RuntimeException
 {
     public function __construct(public readonly int $listing)
     {
-        parent::__construct('This listing was changed meanwhile, by somebody else or in another window. What you typed is still here: save it over what stands, or take what stands.');
+        parent::__construct(
+            'This listing was changed meanwhile, by somebody else or in another window. What you typed is still here: save it over what stands, or take what stands.',
+        );
     }
 }

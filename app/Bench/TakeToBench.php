@@ -22,7 +22,14 @@ final readonly class TakeToBench
         $taken = DB::transaction(function () use ($stall, $itemIds): Taken {
             // Two presses at once queue up here.
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
-            $items = SupplierItem::query()->with('variants')->withCount('listings')->where('stall_id', $stall->id)->whereKey($itemIds)->whereNotNull('words_id')->orderBy('id')->get();
+            $items = SupplierItem::query()
+                ->with('variants')
+                ->withCount('listings')
+                ->where('stall_id', $stall->id)
+                ->whereKey($itemIds)
+                ->whereNotNull('words_id')
+                ->orderBy('id')
+                ->get();
             $new = [];
             $already = 0;
             foreach ($items as $item) {
@@ -46,7 +53,12 @@ final readonly class TakeToBench
 
     private function take(Stall $stall, SupplierItem $item): Listing
     {
-        $listing = new Listing(['stall_id' => $stall->id, 'supplier_item_id' => $item->id, 'agreed_words_id' => $item->words_id, 'state' => ListingState::OnBench]);
+        $listing = new Listing([
+            'stall_id' => $stall->id,
+            'supplier_item_id' => $item->id,
+            'agreed_words_id' => $item->words_id,
+            'state' => ListingState::OnBench,
+        ]);
         $listing->slug = ProjectListings::slug($stall, $listing, $item->title);
         $listing->save();
         $this->rows($listing, $item);
@@ -56,6 +68,20 @@ final readonly class TakeToBench
 
     private function rows(Listing $listing, SupplierItem $item): void
     {
-        ListingVariant::query()->insert($item->variants->whereNull('gone_at')->map(static fn ($v): array => ['listing_id' => $listing->id, 'supplier_variant_id' => $v->id, 'external_id' => $v->external_id, 'position' => $v->position, 'own_on' => true])->values()->all());
+        ListingVariant::query()->insert(
+            $item->variants
+                ->whereNull('gone_at')
+                ->map(
+                    static fn ($v): array => [
+                        'listing_id' => $listing->id,
+                        'supplier_variant_id' => $v->id,
+                        'external_id' => $v->external_id,
+                        'position' => $v->position,
+                        'own_on' => true,
+                    ],
+                )
+                ->values()
+                ->all(),
+        );
     }
 }

@@ -40,8 +40,15 @@ final readonly class Undo
      *
      * @throws Refusal when one of them isn't in this stall
      */
-    public function around(Stall $stall, ?User $by, array $listingIds, callable $do, callable $words, ?callable $created = null, bool $apart = false): array
-    {
+    public function around(
+        Stall $stall,
+        ?User $by,
+        array $listingIds,
+        callable $do,
+        callable $words,
+        ?callable $created = null,
+        bool $apart = false,
+    ): array {
         return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created, $apart): array {
             $change = $this->begin($stall, $by, $apart);
             $done = $this->during($stall, $change, $listingIds, $do, $created);
@@ -54,7 +61,12 @@ final readonly class Undo
     /** A step that is done bit by bit: begun, some listings at a time, and ended with what was done. */
     public function begin(Stall $stall, ?User $by, bool $apart, string $words = 'under way'): BenchChange
     {
-        return BenchChange::query()->create(['stall_id' => $stall->id, 'user_id' => $by?->id, 'words' => $words, 'apart' => $apart]);
+        return BenchChange::query()->create([
+            'stall_id' => $stall->id,
+            'user_id' => $by?->id,
+            'words' => $words,
+            'apart' => $apart,
+        ]);
     }
 
     /**
@@ -67,8 +79,13 @@ final readonly class Undo
      *
      * @throws Refusal when one of them isn't in this stall
      */
-    public function during(Stall $stall, BenchChange $change, array $listingIds, callable $do, ?callable $created = null): mixed
-    {
+    public function during(
+        Stall $stall,
+        BenchChange $change,
+        array $listingIds,
+        callable $do,
+        ?callable $created = null,
+    ): mixed {
         return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created): mixed {
             $this->lock($stall, $listingIds);
             Snapshot::take($change, $listingIds);
@@ -118,20 +135,35 @@ final readonly class Undo
      */
     private function put(Stall $stall, BenchChange $change, ?array $only): array
     {
-        $locked = BenchChange::query()->whereKey($change->id)->where('stall_id', $stall->id)->lockForUpdate()->firstOrFail();
+        $locked = BenchChange::query()
+            ->whereKey($change->id)
+            ->where('stall_id', $stall->id)
+            ->lockForUpdate()
+            ->firstOrFail();
         if ($only !== null && ! $locked->apart) {
             throw new Refusal('In this step things went from one listing to another. Take it back as a whole.');
         }
         /** @var Collection<int, bool> $parts listing → whether the step made it */
-        $parts = Snapshot::open($stall, $locked)->when($only !== null, fn ($q) => $q->whereIn('listing_id', $only))->pluck('made', 'listing_id');
+        $parts = Snapshot::open($stall, $locked)
+            ->when($only !== null, fn ($q) => $q->whereIn('listing_id', $only))
+            ->pluck('made', 'listing_id');
         if ($parts->isEmpty()) {
             throw new Refusal('That was taken back already.');
         }
         $ids = array_values(array_map(intval(...), $parts->keys()->all()));
         $this->refuseIfTouchedSince($stall, $locked, $ids);
-        DB::table('listings')->where('stall_id', $stall->id)->whereIn('id', $ids)->orderBy('id')->lockForUpdate()->pluck('id');
+        DB::table('listings')
+            ->where('stall_id', $stall->id)
+            ->whereIn('id', $ids)
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->pluck('id');
         Snapshot::put($locked, $ids);
-        Listing::query()->withTrashed()->where('stall_id', $stall->id)->whereKey($parts->filter()->keys()->all())->forceDelete();
+        Listing::query()
+            ->withTrashed()
+            ->where('stall_id', $stall->id)
+            ->whereKey($parts->filter()->keys()->all())
+            ->forceDelete();
         $this->turn($ids);
         Snapshot::close($locked, $ids);
         event(new StepTakenBack($locked, $ids));
@@ -160,9 +192,15 @@ final readonly class Undo
     /** @param  list<int>  $ids */
     private function refuseIfTouchedSince(Stall $stall, BenchChange $change, array $ids): void
     {
-        $later = BenchChange::query()->where('stall_id', $stall->id)->whereIn('id', Snapshot::later($stall, $change, $ids))->orderBy('id')->first();
+        $later = BenchChange::query()
+            ->where('stall_id', $stall->id)
+            ->whereIn('id', Snapshot::later($stall, $change, $ids))
+            ->orderBy('id')
+            ->first();
         if ($later !== null) {
-            throw new Refusal(sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words));
+            throw new Refusal(
+                sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words),
+            );
         }
     }
 }

@@ -54,6 +54,10 @@ final readonly class VariantFigures
     /** Offered, priced, in stock, and not under its floor unawares: a shopper can have it. */
     public function buyable(): bool
     {
-        return $this->on && $this->available > 0 && $this->price !== null && $this->price->minor > 0 && (! $this->underFloor() || $this->row->own_under_floor);
+        return $this->on &&
+            $this->available > 0 &&
+            $this->price !== null &&
+            $this->price->minor > 0 &&
+            (! $this->underFloor() || $this->row->own_under_floor);
     }
 }

@@ -14,12 +14,26 @@ final class ApplyAnswer
     public function __invoke(SupplierOrder $supplierOrder, SupplierAnswer $answer): void
     {
         DB::transaction(function () use ($supplierOrder, $answer): void {
-            $row = SupplierOrder::query()->with('order.stall.rates')->whereKey($supplierOrder->id)->lockForUpdate()->firstOrFail();
+            $row = SupplierOrder::query()
+                ->with('order.stall.rates')
+                ->whereKey($supplierOrder->id)
+                ->lockForUpdate()
+                ->firstOrFail();
             $stall = $row->order->stall ?? throw new \LogicException('A supplier order always has its order.');
-            $facts = ['external_id' => $answer->externalId, 'asked_at' => now(), 'trouble' => null, 'sending_until' => null, 'unsure' => false];
+            $facts = [
+                'external_id' => $answer->externalId,
+                'asked_at' => now(),
+                'trouble' => null,
+                'sending_until' => null,
+                'unsure' => false,
+            ];
             if (! $row->cost_confirmed) {
                 $rate = $stall->rateFrom($answer->goods->currency->code);
-                $facts += ['goods_minor' => $rate->convert($answer->goods)->minor, 'delivery_minor' => $rate->convert($answer->delivery)->minor, 'cost_confirmed' => true];
+                $facts += [
+                    'goods_minor' => $rate->convert($answer->goods)->minor,
+                    'delivery_minor' => $rate->convert($answer->delivery)->minor,
+                    'cost_confirmed' => true,
+                ];
             }
             if ($row->state->canBecome($answer->state)) {
                 $facts['state'] = $answer->state;

@@ -23,7 +23,10 @@ final class LiveStock
      */
     public function check(Order $order): void
     {
-        $variants = SupplierVariant::query()->with('item.connection')->whereKey($order->lines->pluck('supplier_variant_id'))->get();
+        $variants = SupplierVariant::query()
+            ->with('item.connection')
+            ->whereKey($order->lines->pluck('supplier_variant_id'))
+            ->get();
         foreach ($variants->groupBy(fn (SupplierVariant $v): int => (int) $v->item?->connection_id) as $some) {
             $connection = $some->first()?->item?->connection;
             $stock = $connection === null ? null : $this->ask($connection, $some);
@@ -42,16 +45,20 @@ final class LiveStock
         $ordering = $connection->ordering();
         $codes = array_values($variants->map(fn (SupplierVariant $v): string => $v->external_id)->all());
 
-        return $ordering === null ? null : Breaker::for('supplier.'.$connection->id)->ask(
-            fn (): array => $ordering->stock($connection->access(seconds: self::PATIENCE), $codes),
-            static fn (\Throwable $e): bool => $e instanceof SupplierTrouble,
-        );
+        return $ordering === null
+            ? null
+            : Breaker::for('supplier.'.$connection->id)->ask(
+                fn (): array => $ordering->stock($connection->access(seconds: self::PATIENCE), $codes),
+                static fn (\Throwable $e): bool => $e instanceof SupplierTrouble,
+            );
     }
 
     private function compare(Order $order, SupplierVariant $variant, int $pieces): void
     {
         if ($pieces === 0) {
-            SupplierVariant::query()->whereKey($variant->id)->update(['stock' => 0]);
+            SupplierVariant::query()
+                ->whereKey($variant->id)
+                ->update(['stock' => 0]);
         }
         $lines = $order->lines->where('supplier_variant_id', $variant->id);
         if ($lines->sum('quantity') > $pieces) {

@@ -56,7 +56,14 @@ final class Order extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => OrderState::class, 'paid_at' => 'datetime', 'settling_until' => 'datetime', 'reserved_until' => 'datetime', 'awaited_since' => 'datetime', 'tax_on_top' => 'boolean'];
+        return [
+            'state' => OrderState::class,
+            'paid_at' => 'datetime',
+            'settling_until' => 'datetime',
+            'reserved_until' => 'datetime',
+            'awaited_since' => 'datetime',
+            'tax_on_top' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<Stall, $this> */
@@ -85,6 +92,12 @@ final class Order extends Model
     /** @return array{name: string, street: string, town: string, postcode: string, country: string} */
     public function address(): array
     {
-        return ['name' => $this->name, 'street' => $this->street, 'town' => $this->town, 'postcode' => $this->postcode, 'country' => $this->country];
+        return [
+            'name' => $this->name,
+            'street' => $this->street,
+            'town' => $this->town,
+            'postcode' => $this->postcode,
+            'country' => $this->country,
+        ];
     }
 }

@@ -20,10 +20,20 @@ final class OrderFigures
 
         return Till::ring(
             $order->money($order->goods_minor),
-            Landed::of($order->money((int) $order->supplierOrders->sum('goods_minor')), $order->money((int) $order->supplierOrders->sum('delivery_minor')), $order->money($order->duty_minor), $order->money($order->handling_minor)),
+            Landed::of(
+                $order->money((int) $order->supplierOrders->sum('goods_minor')),
+                $order->money((int) $order->supplierOrders->sum('delivery_minor')),
+                $order->money($order->duty_minor),
+                $order->money($order->handling_minor),
+            ),
             new SaleTerms(
-                $order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate), $order->money($order->delivery_minor), Rate::bp($order->fee_bp), $order->money($order->fee_fixed_minor),
-                Rate::bp($order->platform_bp), Rate::bp($order->returns_bp), $order->money($order->advertising_minor),
+                $order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate),
+                $order->money($order->delivery_minor),
+                Rate::bp($order->fee_bp),
+                $order->money($order->fee_fixed_minor),
+                Rate::bp($order->platform_bp),
+                Rate::bp($order->returns_bp),
+                $order->money($order->advertising_minor),
             ),
         );
     }
@@ -31,6 +41,7 @@ final class OrderFigures
     /** Whether every supplier has said what it charges. */
     public static function confirmed(Order $order): bool
     {
-        return $order->supplierOrders->isNotEmpty() && $order->supplierOrders->every(fn (SupplierOrder $s): bool => $s->cost_confirmed);
+        return $order->supplierOrders->isNotEmpty() &&
+            $order->supplierOrders->every(fn (SupplierOrder $s): bool => $s->cost_confirmed);
     }
 }

@@ -42,7 +42,9 @@ final class OrderLine extends Model
     /** @param  Order  $order the order it belongs to, for its currency */
     public function total(Order $order): Money
     {
-        return $this->total_minor === null ? $order->money($this->unit_minor)->times($this->quantity) : $order->money($this->total_minor);
+        return $this->total_minor === null
+            ? $order->money($this->unit_minor)->times($this->quantity)
+            : $order->money($this->total_minor);
     }
 
     public function name(): string

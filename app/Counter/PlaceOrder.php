@@ -21,28 +21,70 @@ final class PlaceOrder
         return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {
             // The stall's row hands out order numbers, one shopper at a time.
             $locked = Stall::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail();
-            $known = Order::query()->where('basket_id', $basket->id)->where('basket_hash', $contents->hash())->where('state', OrderState::AwaitingPayment)->first();
+            $known = Order::query()
+                ->where('basket_id', $basket->id)
+                ->where('basket_hash', $contents->hash())
+                ->where('state', OrderState::AwaitingPayment)
+                ->first();
             $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $stall->home_market];
             if ($known !== null) {
                 $known->update($facts + ['awaited_since' => null]);
 
                 return $known;
             }
-            $order = Order::query()->create($facts + [
-                'stall_id' => $stall->id, 'number' => $locked->next_order_number, 'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
-                'basket_id' => $basket->id, 'basket_hash' => $contents->hash(), 'state' => OrderState::AwaitingPayment, 'currency' => $stall->currency,
-                'goods_minor' => $contents->totals->goods->minor, 'delivery_minor' => $contents->totals->delivery->minor, 'tax_minor' => $contents->totals->tax->minor, 'total_minor' => $contents->totals->total->minor,
-                'tax_bp' => $stall->vat_bp, 'fee_bp' => $stall->payment_fee_bp, 'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
-                'tax_on_top' => $stall->tax_on_top, 'platform_bp' => $stall->platform_fee_bp, 'returns_bp' => $stall->returns_bp, 'advertising_minor' => $stall->advertising_minor,
-                'duty_minor' => array_sum(array_map(static fn (BasketEntry $e): int => $e->quantity * ($e->variant->priced->duty_minor ?? 0), $contents->entries)),
-                // Handling is paid by parcel: one from each supplier.
-                'handling_minor' => $stall->handling_minor * SupplierItem::query()->whereIn('id', array_map(static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id, $contents->entries))->distinct()->count('connection_id'),
-            ]);
+            $order = Order::query()->create(
+                $facts + [
+                    'stall_id' => $stall->id,
+                    'number' => $locked->next_order_number,
+                    'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
+                    'basket_id' => $basket->id,
+                    'basket_hash' => $contents->hash(),
+                    'state' => OrderState::AwaitingPayment,
+                    'currency' => $stall->currency,
+                    'goods_minor' => $contents->totals->goods->minor,
+                    'delivery_minor' => $contents->totals->delivery->minor,
+                    'tax_minor' => $contents->totals->tax->minor,
+                    'total_minor' => $contents->totals->total->minor,
+                    'tax_bp' => $stall->vat_bp,
+                    'fee_bp' => $stall->payment_fee_bp,
+                    'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
+                    'tax_on_top' => $stall->tax_on_top,
+                    'platform_bp' => $stall->platform_fee_bp,
+                    'returns_bp' => $stall->returns_bp,
+                    'advertising_minor' => $stall->advertising_minor,
+                    'duty_minor' => array_sum(
+                        array_map(
+                            static fn (BasketEntry $e): int => $e->quantity * ($e->variant->priced->duty_minor ?? 0),
+                            $contents->entries,
+                        ),
+                    ),
+                    // Handling is paid by parcel: one from each supplier.
+                    'handling_minor' => $stall->handling_minor *
+                        SupplierItem::query()
+                            ->whereIn(
+                                'id',
+                                array_map(
+                                    static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id,
+                                    $contents->entries,
+                                ),
+                            )
+                            ->distinct()
+                            ->count('connection_id'),
+                ],
+            );
             $locked->update(['next_order_number' => $locked->next_order_number + 1]);
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([
-                    'listing_variant_id' => $entry->variant->row->id, 'supplier_variant_id' => $entry->variant->row->selling()->id, 'title' => $entry->title, 'label' => $entry->variant->label,
-                    'picture' => $entry->picture?->path, 'quantity' => $entry->quantity, 'unit_minor' => $entry->unit->minor, 'total_minor' => $entry->total()->minor === $entry->unit->times($entry->quantity)->minor ? null : $entry->total()->minor,
+                    'listing_variant_id' => $entry->variant->row->id,
+                    'supplier_variant_id' => $entry->variant->row->selling()->id,
+                    'title' => $entry->title,
+                    'label' => $entry->variant->label,
+                    'picture' => $entry->picture?->path,
+                    'quantity' => $entry->quantity,
+                    'unit_minor' => $entry->unit->minor,
+                    'total_minor' => $entry->total()->minor === $entry->unit->times($entry->quantity)->minor
+                            ? null
+                            : $entry->total()->minor,
                 ]);
             }
 

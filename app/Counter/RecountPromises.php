@@ -13,7 +13,8 @@ final class RecountPromises
 {
     public function __invoke(SupplierConnection $connection): void
     {
-        DB::update(<<<'SQL'
+        DB::update(
+            <<<'SQL'
             UPDATE supplier_variants v SET promised = COALESCE((
                 SELECT sum(l.quantity)
                 FROM order_lines l
@@ -22,6 +23,9 @@ final class RecountPromises
                 WHERE l.supplier_variant_id = v.id AND (s.state = ? OR o.reserved_until IS NOT NULL)
             ), 0)
             FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.promised <> 0
-            SQL, [SupplierOrderState::ToSend->value, $connection->id]);
+            SQL
+            ,
+            [SupplierOrderState::ToSend->value, $connection->id],
+        );
     }
 }

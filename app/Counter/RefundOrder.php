@@ -26,8 +26,15 @@ final readonly class RefundOrder
     /** @param  Order  $order with its supplier orders */
     public static function possible(Order $order): bool
     {
-        return $order->state === OrderState::Paid && $order->payment_id !== null
-            && $order->supplierOrders->every(fn (SupplierOrder $s): bool => in_array($s->state, [SupplierOrderState::ToSend, SupplierOrderState::Refused], true));
+        return $order->state === OrderState::Paid &&
+            $order->payment_id !== null &&
+            $order->supplierOrders->every(
+                fn (SupplierOrder $s): bool => in_array(
+                    $s->state,
+                    [SupplierOrderState::ToSend, SupplierOrderState::Refused],
+                    true,
+                ),
+            );
     }
 
     /** @throws Refusal when it is too late, or was done already */
@@ -59,8 +66,14 @@ final readonly class RefundOrder
         }
         ksort($pieces);
         $this->reservations->putBack($pieces);
-        $fresh->supplierOrders()->where('state', SupplierOrderState::ToSend)
-            ->update(['state' => SupplierOrderState::Refused, 'refusal' => 'Refunded before it was sent.', 'trouble' => null]);
+        $fresh
+            ->supplierOrders()
+            ->where('state', SupplierOrderState::ToSend)
+            ->update([
+                'state' => SupplierOrderState::Refused,
+                'refusal' => 'Refunded before it was sent.',
+                'trouble' => null,
+            ]);
         $fresh->update(['state' => OrderState::Refunding, 'payment_trouble' => null]);
     }
 
@@ -71,10 +84,13 @@ final readonly class RefundOrder
             throw new Refusal(sprintf('It is being sent to %s this moment. Look again in a minute.', $name));
         }
         if ($row->unsure) {
-            throw new Refusal(sprintf(
-                '%s may have this order: it was sent and no answer came. It is asked again %s; refund it once that is known.',
-                $name, $this->when($row->next_try_at),
-            ));
+            throw new Refusal(
+                sprintf(
+                    '%s may have this order: it was sent and no answer came. It is asked again %s; refund it once that is known.',
+                    $name,
+                    $this->when($row->next_try_at),
+                ),
+            );
         }
     }
 

@@ -31,7 +31,11 @@ final class Reservations
     {
         return DB::transaction(function () use ($order, $whateverIsLeft): bool {
             $until = now()->addMinutes(self::MINUTES);
-            $locked = Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment)->lockForUpdate()->first();
+            $locked = Order::query()
+                ->whereKey($order->id)
+                ->where('state', OrderState::AwaitingPayment)
+                ->lockForUpdate()
+                ->first();
             if ($locked === null || $locked->reserved_until !== null) {
                 $locked?->update(['reserved_until' => $until]);
 
@@ -49,7 +53,12 @@ final class Reservations
     public function release(Order $order): void
     {
         DB::transaction(function () use ($order): void {
-            $locked = Order::query()->whereKey($order->id)->where('state', OrderState::AwaitingPayment)->whereNotNull('reserved_until')->lockForUpdate()->first();
+            $locked = Order::query()
+                ->whereKey($order->id)
+                ->where('state', OrderState::AwaitingPayment)
+                ->whereNotNull('reserved_until')
+                ->lockForUpdate()
+                ->first();
             if ($locked !== null) {
                 $this->putBack($this->pieces($order->loadMissing('lines')));
                 $locked->update(['reserved_until' => null]);
@@ -61,14 +70,22 @@ final class Reservations
     public function putBack(array $pieces): void
     {
         foreach ($pieces as $variant => $quantity) {
-            SupplierVariant::query()->whereKey($variant)->update(['promised' => DB::raw('greatest(promised - '.$quantity.', 0)')]);
+            SupplierVariant::query()
+                ->whereKey($variant)
+                ->update(['promised' => DB::raw('greatest(promised - '.$quantity.', 0)')]);
         }
     }
 
     private function promise(Order $order, int $variant, int $quantity, bool $whateverIsLeft): void
     {
-        $taken = SupplierVariant::query()->whereKey($variant)
-            ->when(! $whateverIsLeft, fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - out_of_reach - promised - kept_back >= ?', [$quantity]))
+        $taken = SupplierVariant::query()
+            ->whereKey($variant)
+            ->when(
+                ! $whateverIsLeft,
+                fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - out_of_reach - promised - kept_back >= ?', [
+                    $quantity,
+                ]),
+            )
             ->update(['promised' => DB::raw('promised + '.$quantity)]);
         if ($taken === 0 && ! $whateverIsLeft) {
             throw SoldOut::line($order->lines->firstOrFail('supplier_variant_id', $variant));

@@ -11,6 +11,8 @@ final class SoldOut extends \RuntimeException implements Said
 {
     public static function line(OrderLine $line): self
     {
-        return new self(sprintf('%s sold out while you were paying. Your payment was let go; nothing was charged.', $line->name()));
+        return new self(
+            sprintf('%s sold out while you were paying. Your payment was let go; nothing was charged.', $line->name()),
+        );
     }
 }

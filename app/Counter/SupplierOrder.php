@@ -41,7 +41,17 @@ final class SupplierOrder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => SupplierOrderState::class, 'cost_confirmed' => 'boolean', 'unsure' => 'boolean', 'sending_until' => 'datetime', 'next_try_at' => 'datetime', 'asked_at' => 'datetime', 'sent_at' => 'datetime', 'accepted_at' => 'datetime', 'posted_at' => 'datetime'];
+        return [
+            'state' => SupplierOrderState::class,
+            'cost_confirmed' => 'boolean',
+            'unsure' => 'boolean',
+            'sending_until' => 'datetime',
+            'next_try_at' => 'datetime',
+            'asked_at' => 'datetime',
+            'sent_at' => 'datetime',
+            'accepted_at' => 'datetime',
+            'posted_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<Order, $this> */

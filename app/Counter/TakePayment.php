@@ -31,8 +31,11 @@ final readonly class TakePayment
     /** How long an order may be in one hand; longer than all that is asked outside may take. Seconds. */
     private const LEASE = 90;
 
-    public function __construct(private PaymentService $payment, private Reservations $reservations, private LiveStock $live)
-    {
+    public function __construct(
+        private PaymentService $payment,
+        private Reservations $reservations,
+        private LiveStock $live,
+    ) {
     }
 
     /** @param  bool  $letGo  whether a payment that nobody approved is let go now */
@@ -46,7 +49,9 @@ final readonly class TakePayment
         } catch (PaymentTrouble $trouble) {
             $this->waiting($order)->update(['payment_trouble' => $trouble->getMessage()]);
         } finally {
-            Order::query()->whereKey($order->id)->update(['settling_until' => null, 'awaited_since' => null]);
+            Order::query()
+                ->whereKey($order->id)
+                ->update(['settling_until' => null, 'awaited_since' => null]);
         }
 
         return $order->refresh();
@@ -54,7 +59,8 @@ final readonly class TakePayment
 
     private function claim(Order $order): bool
     {
-        return $this->waiting($order)->whereNotNull('payment_id')
+        return $this->waiting($order)
+            ->whereNotNull('payment_id')
             ->where(fn ($q) => $q->whereNull('settling_until')->orWhere('settling_until', '<', now()))
             ->update(['settling_until' => now()->addSeconds(self::LEASE)]) === 1;
     }
@@ -70,7 +76,9 @@ final readonly class TakePayment
         $payment = (string) $order->payment_id;
         $state = $this->payment->state($payment);
         match ($state) {
-            PaymentState::Open, PaymentState::Declined => $letGo ? $this->letGo($order, $payment) : $this->notYet($order, $state),
+            PaymentState::Open, PaymentState::Declined => $letGo
+                ? $this->letGo($order, $payment)
+                : $this->notYet($order, $state),
             PaymentState::Void, PaymentState::Refunded => $this->lapsed($order),
             PaymentState::Authorised => $this->take($order, $payment),
             PaymentState::Captured => $this->paid($order, $this->reservations->make($order, whateverIsLeft: true)),
@@ -80,7 +88,9 @@ final readonly class TakePayment
     private function notYet(Order $order, PaymentState $state): void
     {
         $this->reservations->release($order);
-        $this->waiting($order)->update(['payment_trouble' => $state === PaymentState::Declined ? 'The card was declined. Nothing was charged.' : null]);
+        $this->waiting($order)->update([
+            'payment_trouble' => $state === PaymentState::Declined ? 'The card was declined. Nothing was charged.' : null,
+        ]);
     }
 
     private function letGo(Order $order, string $payment): void
@@ -137,16 +147,31 @@ final readonly class TakePayment
         if ($this->waiting($order)->update($facts) === 0) {
             return false;
         }
-        $variants = SupplierVariant::query()->with('item')->whereKey($order->lines->pluck('supplier_variant_id'))->get()->keyBy('id');
-        $byConnection = $order->lines->groupBy(fn (OrderLine $l): int => (int) $variants->get($l->supplier_variant_id)?->item?->connection_id);
+        $variants = SupplierVariant::query()
+            ->with('item')
+            ->whereKey($order->lines->pluck('supplier_variant_id'))
+            ->get()
+            ->keyBy('id');
+        $byConnection = $order->lines->groupBy(
+            fn (OrderLine $l): int => (int) $variants->get($l->supplier_variant_id)?->item?->connection_id,
+        );
         foreach ($byConnection as $connectionId => $lines) {
             // Expected until the supplier says what it really charges; delivery of several pieces is first guessed piece by piece.
-            $expected = static fn (string $figure): int => (int) $lines->sum(fn (OrderLine $l): int => $l->quantity * (int) $variants->get($l->supplier_variant_id)?->getAttribute($figure));
+            $expected = static fn (string $figure): int => (int) $lines->sum(
+                fn (OrderLine $l): int => $l->quantity *
+                    (int) $variants->get($l->supplier_variant_id)?->getAttribute($figure),
+            );
             $supplierOrder = $order->supplierOrders()->create([
-                'connection_id' => $connectionId, 'idempotency_key' => (string) Str::uuid(), 'state' => SupplierOrderState::ToSend,
-                'goods_minor' => $expected('goods_minor'), 'delivery_minor' => $expected('delivery_minor'),
+                'connection_id' => $connectionId,
+                'idempotency_key' => (string) Str::uuid(),
+                'state' => SupplierOrderState::ToSend,
+                'goods_minor' => $expected('goods_minor'),
+                'delivery_minor' => $expected('delivery_minor'),
             ]);
-            $order->lines()->whereKey($lines->modelKeys())->update(['supplier_order_id' => $supplierOrder->id]);
+            $order
+                ->lines()
+                ->whereKey($lines->modelKeys())
+                ->update(['supplier_order_id' => $supplierOrder->id]);
             SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
         }
         BasketRow::query()->where('basket_id', $order->basket_id)->delete();
@@ -157,7 +182,9 @@ final readonly class TakePayment
     /** Whether something is now nearly or quite sold out, so that pages must say so. */
     private function nearlyOut(Order $order): bool
     {
-        return SupplierVariant::query()->whereKey($order->lines->pluck('supplier_variant_id'))->get()
+        return SupplierVariant::query()
+            ->whereKey($order->lines->pluck('supplier_variant_id'))
+            ->get()
             ->contains(fn (SupplierVariant $v): bool => $v->available() <= GoodsPage::FEW);
     }
 }

@@ -31,23 +31,23 @@ final readonly class JudgeListings
 
     /** Listings of which something was said since they were judged. */
     private const MOVED = <<<'SQL'
-        SELECT listing.id
-        FROM listings AS listing
-        JOIN supplier_items AS item ON item.id = listing.supplier_item_id
-        WHERE listing.stall_id = :stall
-          AND listing.deleted_at IS NULL
-          AND item.connection_id = :connection
-          AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
-        UNION
-        SELECT joined.listing_id
-        FROM listing_items AS joined
-        JOIN supplier_items AS item ON item.id = joined.supplier_item_id
-        JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
-        WHERE joined.stall_id = :stall
-          AND item.connection_id = :connection
-          AND joined.agreed_words_id <> item.words_id
-        ORDER BY 1
-        SQL;
+    SELECT listing.id
+    FROM listings AS listing
+    JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+    WHERE listing.stall_id = :stall
+      AND listing.deleted_at IS NULL
+      AND item.connection_id = :connection
+      AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
+    UNION
+    SELECT joined.listing_id
+    FROM listing_items AS joined
+    JOIN supplier_items AS item ON item.id = joined.supplier_item_id
+    JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
+    WHERE joined.stall_id = :stall
+      AND item.connection_id = :connection
+      AND joined.agreed_words_id <> item.words_id
+    ORDER BY 1
+    SQL;
 
     public function __construct(private CarryOut $carryOut, private Recognise $recognise)
     {
@@ -70,12 +70,16 @@ final readonly class JudgeListings
         // Whoever edits one of them meanwhile waits; what they said then counts.
         $listings = $stall->listings()->with(self::LOADED)->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
         /** @var Collection<int, Collection<int, DriftChange>> $open */
-        $open = DriftChange::query()->whereIn('listing_id', $ids)->whereIn('standing', ['asks', 'kept'])
-            ->orderBy('id')->get()->groupBy('listing_id');
+        $open = DriftChange::query()
+            ->whereIn('listing_id', $ids)
+            ->whereIn('standing', ['asks', 'kept'])
+            ->orderBy('id')
+            ->get()
+            ->groupBy('listing_id');
         $book = new JudgedBook($stall, $this->carryOut);
         $judged = $said = [];
         foreach ($listings as $listing) {
-            $asked = $open->get($listing->id) ?? new Collection;
+            $asked = $open->get($listing->id) ?? new Collection();
             $one = new JudgedListing($stall, $listing, $asked, $run, $book, $this->recognise);
             array_push($said, ...$one->read());
             $judged[$listing->id] = $one;
@@ -83,7 +87,7 @@ final readonly class JudgeListings
         $asked = array_map(intval(...), $open->flatten()->pluck('listing_variant_id')->filter()->all());
         $variants = $this->variants($stall, $ids, $said, array_values($asked));
         foreach ($judged as $id => $one) {
-            $one->judge($variants->get($id) ?? new Collection);
+            $one->judge($variants->get($id) ?? new Collection());
         }
         $book->close();
     }
@@ -121,7 +125,8 @@ final readonly class JudgeListings
      */
     public static function count(array $ids): void
     {
-        DB::update(<<<'SQL'
+        DB::update(
+            <<<'SQL'
             WITH counted AS (
                 SELECT listing.id, count(change.id) AS asks
                 FROM unnest(?::bigint[]) AS listing (id)
@@ -133,6 +138,9 @@ final readonly class JudgeListings
             FROM counted
             WHERE counted.id = listing.id
               AND listing.changes_count <> counted.asks
-            SQL, [PgArray::numbers($ids)]);
+            SQL
+            ,
+            [PgArray::numbers($ids)],
+        );
     }
 }

@@ -25,62 +25,63 @@ final readonly class ReckonChanges
     private const CHUNK = 2_500;
 
     private const WAITING = <<<'SQL'
-        SELECT DISTINCT listing_id AS id
-        FROM listing_variants
-        WHERE listing_id = ANY (?::bigint[])
-          AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
-        SQL;
+    SELECT DISTINCT listing_id AS id
+    FROM listing_variants
+    WHERE listing_id = ANY (?::bigint[])
+      AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
+    SQL;
 
     /**
      * Changes that were followed, in listings in which nothing waits and nothing is by hand: the price that stands is
      * the one that would be agreed to.
      */
     private const PLAIN = <<<'SQL'
-        WITH open AS (
-            SELECT change.id, change.listing_id, change.listing_variant_id, change.rule, change.price_was, change.raised
-            FROM drift_changes AS change
-            WHERE change.stall_id = :stall
-              AND change.kind IN (:cost, :delivery)
-              AND change.standing = :followed
-              AND change.price_agreed IS NULL
-        ), held AS (
-            SELECT DISTINCT variant.listing_id
-            FROM listing_variants AS variant
-            WHERE variant.listing_id IN (SELECT listing_id FROM open)
-              AND (variant.waiting_price_minor IS NOT NULL OR variant.own_price_minor IS NOT NULL)
-        )
-        SELECT open.id, open.rule, open.price_was, open.raised, price.price_minor, price.keep_minor,
-               price.above_floor_minor, variant.own_under_floor
-        FROM open
-        JOIN listing_variants AS variant ON variant.id = open.listing_variant_id
-        JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
-        WHERE price.price_minor IS NOT NULL
-          AND open.listing_id NOT IN (SELECT listing_id FROM held)
-        SQL;
+    WITH open AS (
+        SELECT change.id, change.listing_id, change.listing_variant_id, change.rule, change.price_was, change.raised
+        FROM drift_changes AS change
+        WHERE change.stall_id = :stall
+          AND change.kind IN (:cost, :delivery)
+          AND change.standing = :followed
+          AND change.price_agreed IS NULL
+    ), held AS (
+        SELECT DISTINCT variant.listing_id
+        FROM listing_variants AS variant
+        WHERE variant.listing_id IN (SELECT listing_id FROM open)
+          AND (variant.waiting_price_minor IS NOT NULL OR variant.own_price_minor IS NOT NULL)
+    )
+    SELECT open.id, open.rule, open.price_was, open.raised, price.price_minor, price.keep_minor,
+           price.above_floor_minor, variant.own_under_floor
+    FROM open
+    JOIN listing_variants AS variant ON variant.id = open.listing_variant_id
+    JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
+    WHERE price.price_minor IS NOT NULL
+      AND open.listing_id NOT IN (SELECT listing_id FROM held)
+    SQL;
 
     private const WRITE = <<<'SQL'
-        UPDATE drift_changes AS change
-        SET standing = reckoned.standing,
-            rule = reckoned.rule,
-            price_kept = reckoned.price_kept,
-            keep_kept = reckoned.keep_kept,
-            price_agreed = reckoned.price_agreed,
-            keep_agreed = reckoned.keep_agreed,
-            under_floor = reckoned.under_floor,
-            raised = reckoned.raised
-        FROM jsonb_to_recordset(?::jsonb) AS reckoned (
-            id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
-            price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
-        )
-        WHERE reckoned.id = change.id
-        SQL;
+    UPDATE drift_changes AS change
+    SET standing = reckoned.standing,
+        rule = reckoned.rule,
+        price_kept = reckoned.price_kept,
+        keep_kept = reckoned.keep_kept,
+        price_agreed = reckoned.price_agreed,
+        keep_agreed = reckoned.keep_agreed,
+        under_floor = reckoned.under_floor,
+        raised = reckoned.raised
+    FROM jsonb_to_recordset(?::jsonb) AS reckoned (
+        id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
+        price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
+    )
+    WHERE reckoned.id = change.id
+    SQL;
 
     /** @return list<int> listings with a price that leapt and waits now, or that was raised to its floor */
     public function __invoke(Stall $stall): array
     {
         $leapt = [];
         $this->plain($stall);
-        DriftChange::query()->where('stall_id', $stall->id)
+        DriftChange::query()
+            ->where('stall_id', $stall->id)
             ->whereIn('kind', [ChangeKind::Cost, ChangeKind::Delivery])
             ->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
             ->whereNull('price_agreed')
@@ -130,8 +131,7 @@ final readonly class ReckonChanges
                     'keep_kept' => null,
                     'price_agreed' => $row->price_minor,
                     'keep_agreed' => $row->keep_minor,
-                    'under_floor' => ! $row->own_under_floor
-                        && Price::isUnderFloor($row->above_floor_minor, $row->keep_minor),
+                    'under_floor' => ! $row->own_under_floor && Price::isUnderFloor($row->above_floor_minor, $row->keep_minor),
                     'raised' => $row->raised,
                 ];
             }
@@ -144,9 +144,10 @@ final readonly class ReckonChanges
     /** A cost that was followed may move the price further than anybody would have let it. */
     private function leaps(DriftChange $row): bool
     {
-        $ruling = $row->standing === Standing::Followed && ! $row->raised && $row->price_was !== null
-            ? Ruling::onPrice($row->price_was, (int) $row->price_agreed)
-            : null;
+        $ruling =
+            $row->standing === Standing::Followed && ! $row->raised && $row->price_was !== null
+                ? Ruling::onPrice($row->price_was, (int) $row->price_agreed)
+                : null;
         if ($ruling === null || $row->listingVariant?->own_price_minor !== null || (int) $row->price_agreed === 0) {
             return false;
         }
@@ -187,8 +188,8 @@ final readonly class ReckonChanges
             $policies = Rules::for($stall, $row->connection, $row->listing);
             $ruling = Ruling::underFloor($row->standing, $policies);
             // What asks already goes on asking for its own reason.
-            $row->standing === Standing::Asks && $ruling->standing === Standing::Asks
-                || $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule]);
+            ($row->standing === Standing::Asks && $ruling->standing === Standing::Asks) ||
+                $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule]);
         }
     }
 
@@ -208,9 +209,19 @@ final readonly class ReckonChanges
     /** @param  Collection<int, DriftChange>  $rows */
     private static function write(Collection $rows): void
     {
-        $reckoned = $rows->map(static fn (DriftChange $row): array => $row->only([
-            'id', 'standing', 'rule', 'price_kept', 'keep_kept', 'price_agreed', 'keep_agreed', 'under_floor', 'raised',
-        ]));
+        $reckoned = $rows->map(
+            static fn (DriftChange $row): array => $row->only([
+                'id',
+                'standing',
+                'rule',
+                'price_kept',
+                'keep_kept',
+                'price_agreed',
+                'keep_agreed',
+                'under_floor',
+                'raised',
+            ]),
+        );
         DB::update(self::WRITE, [json_encode($reckoned->values()->all(), JSON_THROW_ON_ERROR)]);
     }
 }

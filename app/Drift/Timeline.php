@@ -16,26 +16,26 @@ final class Timeline
     private const MOST = 200;
 
     private const STEPS = <<<'SQL'
-        SELECT step.id, step.words, step.created_at AS at, person.name AS person, part.undone_at
-        FROM bench_change_parts AS part
-        JOIN bench_changes AS step ON step.id = part.change_id
-        LEFT JOIN users AS person ON person.id = step.user_id
-        WHERE part.stall_id = :stall
-          AND part.listing_id = :listing
-        ORDER BY step.id DESC
-        LIMIT :most
-        SQL;
+    SELECT step.id, step.words, step.created_at AS at, person.name AS person, part.undone_at
+    FROM bench_change_parts AS part
+    JOIN bench_changes AS step ON step.id = part.change_id
+    LEFT JOIN users AS person ON person.id = step.user_id
+    WHERE part.stall_id = :stall
+      AND part.listing_id = :listing
+    ORDER BY step.id DESC
+    LIMIT :most
+    SQL;
 
     private const PRICES = <<<'SQL'
-        SELECT asked.asked_at AS at, asked.price_minor, asked.market, sold.label, asked.listing_variant_id
-        FROM price_history AS asked
-        JOIN listing_variants AS variant ON variant.id = asked.listing_variant_id
-        JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
-        WHERE variant.listing_id = :listing
-          AND asked.market = :market
-        ORDER BY asked.asked_at DESC
-        LIMIT :most
-        SQL;
+    SELECT asked.asked_at AS at, asked.price_minor, asked.market, sold.label, asked.listing_variant_id
+    FROM price_history AS asked
+    JOIN listing_variants AS variant ON variant.id = asked.listing_variant_id
+    JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
+    WHERE variant.listing_id = :listing
+      AND asked.market = :market
+    ORDER BY asked.asked_at DESC
+    LIMIT :most
+    SQL;
 
     /** @return list<Moment> */
     public static function of(Stall $stall, Listing $listing): array
@@ -53,19 +53,30 @@ final class Timeline
     /** @return list<Moment> */
     private static function suppliers(Stall $stall, Listing $listing): array
     {
-        $changes = DriftChange::query()->where('stall_id', $stall->id)->where('listing_id', $listing->id)
-            ->with('connection')->orderByDesc('id')->limit(self::MOST)->get();
+        $changes = DriftChange::query()
+            ->where('stall_id', $stall->id)
+            ->where('listing_id', $listing->id)
+            ->with('connection')
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->get();
 
-        return array_values($changes->map(static fn (DriftChange $change): Moment => new Moment(
-            at: $change->at,
-            voice: 'supplier',
-            who: (string) $change->connection?->name,
-            about: $change->about === '' ? 'The item' : $change->about,
-            before: $change->before,
-            after: $change->after,
-            came: self::came($change),
-            settable: $change->canBeSetBack() ? $change->id : null,
-        ))->all());
+        return array_values(
+            $changes
+                ->map(
+                    static fn (DriftChange $change): Moment => new Moment(
+                        at: $change->at,
+                        voice: 'supplier',
+                        who: (string) $change->connection?->name,
+                        about: $change->about === '' ? 'The item' : $change->about,
+                        before: $change->before,
+                        after: $change->after,
+                        came: self::came($change),
+                        settable: $change->canBeSetBack() ? $change->id : null,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** What became of it. */
@@ -83,23 +94,32 @@ final class Timeline
     /** @return list<Moment> */
     private static function people(Stall $stall, Listing $listing): array
     {
-        return array_map(static fn (\stdClass $step): Moment => new Moment(
-            at: Carbon::parse((string) $step->at),
-            voice: 'you',
-            who: (string) ($step->person ?? 'the program'),
-            about: (string) $step->words,
-            came: $step->undone_at === null ? '' : 'taken back '.Carbon::parse((string) $step->undone_at)->diffForHumans(),
-        ), array_values(DB::select(self::STEPS, ['stall' => $stall->id, 'listing' => $listing->id, 'most' => self::MOST])));
+        return array_map(
+            static fn (\stdClass $step): Moment => new Moment(
+                at: Carbon::parse((string) $step->at),
+                voice: 'you',
+                who: (string) ($step->person ?? 'the program'),
+                about: (string) $step->words,
+                came: $step->undone_at === null
+                    ? ''
+                    : 'taken back '.Carbon::parse((string) $step->undone_at)->diffForHumans(),
+            ),
+            array_values(
+                DB::select(self::STEPS, ['stall' => $stall->id, 'listing' => $listing->id, 'most' => self::MOST]),
+            ),
+        );
     }
 
     /** @return list<Moment> what shoppers at home were asked, variant by variant */
     private static function prices(Stall $stall, Listing $listing): array
     {
-        $rows = array_reverse(DB::select(self::PRICES, [
-            'listing' => $listing->id,
-            'market' => $stall->home_market,
-            'most' => self::MOST,
-        ]));
+        $rows = array_reverse(
+            DB::select(self::PRICES, [
+                'listing' => $listing->id,
+                'market' => $stall->home_market,
+                'most' => self::MOST,
+            ]),
+        );
         $before = $moments = [];
         foreach ($rows as $row) {
             $now = $stall->money((int) $row->price_minor)->digits().' '.$stall->currency;

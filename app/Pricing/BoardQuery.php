@@ -15,16 +15,39 @@ final readonly class BoardQuery
     public const PAGE = 50;
 
     /** sort → column; words first, then every figure */
-    public const SORTS = ['title' => 'l.shown_title', 'goods' => 'p.goods_minor', 'delivery' => 'p.delivery_minor', 'landed' => 'p.landed_minor', 'price' => 'p.price_minor', 'was' => 'v.own_was_minor', 'keep' => 'p.keep_minor', 'margin' => 'p.margin_bp', 'floor' => 'coalesce(p.above_floor_minor, p.keep_minor)', 'since' => 'p.since'];
+    public const SORTS = [
+        'title' => 'l.shown_title',
+        'goods' => 'p.goods_minor',
+        'delivery' => 'p.delivery_minor',
+        'landed' => 'p.landed_minor',
+        'price' => 'p.price_minor',
+        'was' => 'v.own_was_minor',
+        'keep' => 'p.keep_minor',
+        'margin' => 'p.margin_bp',
+        'floor' => 'coalesce(p.above_floor_minor, p.keep_minor)',
+        'since' => 'p.since',
+    ];
 
     /** Cases worth looking at: what makes a variant one of them. */
     public const CASES = [
-        'under' => '(p.above_floor_minor < 0 OR (p.above_floor_minor IS NULL AND p.keep_minor < 0))', 'parcel' => 'p.delivery_minor * 2 > p.landed_minor', 'still' => "p.since < now() - interval '90 days'",
-        'hand' => "p.priced_by = 'hand'", 'cap' => 'p.floor_over_cap', 'unpriced' => 'p.price_minor IS NULL',
+        'under' => '(p.above_floor_minor < 0 OR (p.above_floor_minor IS NULL AND p.keep_minor < 0))',
+        'parcel' => 'p.delivery_minor * 2 > p.landed_minor',
+        'still' => "p.since < now() - interval '90 days'",
+        'hand' => "p.priced_by = 'hand'",
+        'cap' => 'p.floor_over_cap',
+        'unpriced' => 'p.price_minor IS NULL',
     ];
 
-    private function __construct(public string $market, public string $words, public string $case, public ?int $recipe, public string $state, public string $sort, public bool $down, public int $page)
-    {
+    private function __construct(
+        public string $market,
+        public string $words,
+        public string $case,
+        public ?int $recipe,
+        public string $state,
+        public string $sort,
+        public bool $down,
+        public int $page,
+    ) {
     }
 
     public static function of(Request $request, Stall $stall): self
@@ -35,8 +58,14 @@ final readonly class BoardQuery
         $sort = ltrim($text('sort'), '-');
 
         return new self(
-            in_array($market, $stall->markets(), true) ? $market : $stall->home_market, mb_substr($text('q'), 0, 120), isset(self::CASES[$text('case')]) ? $text('case') : '', ctype_digit($text('recipe')) ? (int) $text('recipe') : null,
-            in_array($text('state'), ['in_window', 'on_bench'], true) ? $text('state') : '', isset(self::SORTS[$sort]) ? $sort : 'title', str_starts_with($text('sort'), '-'), max(1, min(10_000, (int) $text('page'))),
+            in_array($market, $stall->markets(), true) ? $market : $stall->home_market,
+            mb_substr($text('q'), 0, 120),
+            isset(self::CASES[$text('case')]) ? $text('case') : '',
+            ctype_digit($text('recipe')) ? (int) $text('recipe') : null,
+            in_array($text('state'), ['in_window', 'on_bench'], true) ? $text('state') : '',
+            isset(self::SORTS[$sort]) ? $sort : 'title',
+            str_starts_with($text('sort'), '-'),
+            max(1, min(10_000, (int) $text('page'))),
         );
     }
 
@@ -49,12 +78,24 @@ final readonly class BoardQuery
     public function look(Stall $stall, bool $counted = true): array
     {
         if (! $counted || ($this->words === '' && $this->state === '')) {
-            return ['ids' => $this->ids($this->page($this->rows($stall), $stall)), 'counts' => $counted ? $this->counts($stall) : null];
+            return [
+                'ids' => $this->ids($this->page($this->rows($stall), $stall)),
+                'counts' => $counted ? $this->counts($stall) : null,
+            ];
         }
         $found = $this->base($stall)->select('p.*');
         $page = $this->page($this->ofCase(DB::table('p')), $stall)->select('p.listing_variant_id');
         /** @var array<string, mixed> $row */
-        $row = (array) DB::selectOne('WITH p AS MATERIALIZED ('.$found->toSql().') SELECT '.$this->counted().', array_to_json(ARRAY('.$page->toSql().')) AS ids FROM p', [...$found->getBindings(), ...$page->getBindings()]);
+        $row = (array) DB::selectOne(
+            'WITH p AS MATERIALIZED ('.
+                $found->toSql().
+                ') SELECT '.
+                $this->counted().
+                ', array_to_json(ARRAY('.
+                $page->toSql().
+                ')) AS ids FROM p',
+            [...$found->getBindings(), ...$page->getBindings()],
+        );
         $ids = (array) json_decode((string) $row['ids'], true);
         unset($row['ids']);
 
@@ -75,9 +116,15 @@ final readonly class BoardQuery
 
     private function counted(): string
     {
-        $cases = array_map(static fn (string $name, string $is): string => "count(*) FILTER (WHERE $is) AS \"$name\"", array_keys(self::CASES), self::CASES);
+        $cases = array_map(
+            static fn (string $name, string $is): string => "count(*) FILTER (WHERE $is) AS \"$name\"",
+            array_keys(self::CASES),
+            self::CASES,
+        );
 
-        return ($this->case === '' ? 'count(*)' : 'count(*) FILTER (WHERE '.self::CASES[$this->case].')').' AS found, count(*) AS "all", '.implode(', ', $cases);
+        return ($this->case === '' ? 'count(*)' : 'count(*) FILTER (WHERE '.self::CASES[$this->case].')').
+            ' AS found, count(*) AS "all", '.
+            implode(', ', $cases);
     }
 
     private function page(Builder $rows, Stall $stall): Builder
@@ -85,9 +132,13 @@ final readonly class BoardQuery
         $way = $this->down ? ' DESC' : ' ASC';
         if ($this->sort === 'title') {
             // By the index on titles: a page is read, not sorted out of all.
-            $rows = $this->withListings($rows)->where('l.stall_id', $stall->id)->orderByRaw("l.shown_title$way, l.id$way, p.listing_variant_id");
+            $rows = $this->withListings($rows)
+                ->where('l.stall_id', $stall->id)
+                ->orderByRaw("l.shown_title$way, l.id$way, p.listing_variant_id");
         } else {
-            $rows = ($this->sort === 'was' ? $this->withVariants($rows) : $rows)->orderByRaw(self::SORTS[$this->sort].$way.' NULLS LAST, p.listing_variant_id');
+            $rows = ($this->sort === 'was' ? $this->withVariants($rows) : $rows)->orderByRaw(
+                self::SORTS[$this->sort].$way.' NULLS LAST, p.listing_variant_id',
+            );
         }
 
         return $rows->offset(($this->page - 1) * self::PAGE)->limit(self::PAGE + 1);
@@ -111,23 +162,37 @@ final readonly class BoardQuery
 
     private function base(Stall $stall): Builder
     {
-        return DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $this->market)->where('p.offered', true)
+        return DB::table('prices as p')
+            ->where('p.stall_id', $stall->id)
+            ->where('p.market', $this->market)
+            ->where('p.offered', true)
             ->when($this->recipe !== null, fn (Builder $q) => $q->where('p.recipe_id', $this->recipe))
-            ->when($this->words !== '' || $this->state !== '', fn (Builder $q) => $q->whereIn('p.listing_variant_id', $this->narrowed($stall)));
+            ->when(
+                $this->words !== '' || $this->state !== '',
+                fn (Builder $q) => $q->whereIn('p.listing_variant_id', $this->narrowed($stall)),
+            );
     }
 
     /** The variants whose title or SKU has the words, and whose listing is in the state asked for. */
     private function narrowed(Stall $stall): Builder
     {
         $words = mb_strtolower($this->words);
-        $variants = DB::table('listing_variants as nv')->join('listings as nl', 'nl.id', '=', 'nv.listing_id')->where('nl.stall_id', $stall->id)->whereNull('nl.deleted_at')
-            ->when($this->state !== '', fn (Builder $q) => $q->where('nl.state', $this->state))->select('nv.id');
+        $variants = DB::table('listing_variants as nv')
+            ->join('listings as nl', 'nl.id', '=', 'nv.listing_id')
+            ->where('nl.stall_id', $stall->id)
+            ->whereNull('nl.deleted_at')
+            ->when($this->state !== '', fn (Builder $q) => $q->where('nl.state', $this->state))
+            ->select('nv.id');
         if ($words === '') {
             return $variants;
         }
-        $bySku = $variants->clone()->whereRaw('nv.supplier_variant_id IN (SELECT variants_coded(?, ?))', [$words, $words."\u{10FFFF}"]);
+        $bySku = $variants
+            ->clone()
+            ->whereRaw('nv.supplier_variant_id IN (SELECT variants_coded(?, ?))', [$words, $words."\u{10FFFF}"]);
 
-        return $variants->whereRaw('nl.id IN (SELECT listings_titled(?))', ['%'.addcslashes($words, '%_\\').'%'])->union($bySku);
+        return $variants
+            ->whereRaw('nl.id IN (SELECT listings_titled(?))', ['%'.addcslashes($words, '%_\\').'%'])
+            ->union($bySku);
     }
 
     private function withVariants(Builder $rows): Builder

@@ -13,11 +13,35 @@ use WindowStall\Support\Refusal;
 /** Changes a stall's costs or recipes in one step that can be taken back: how everything stood is written down before. */
 final readonly class ChangePricing
 {
-    private const STALL = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp', 'free_over_minor', 'built_in_minor'];
+    private const STALL = [
+        'vat_bp',
+        'tax_on_top',
+        'flat_delivery_minor',
+        'payment_fee_bp',
+        'payment_fee_fixed_minor',
+        'platform_fee_bp',
+        'returns_bp',
+        'advertising_minor',
+        'handling_minor',
+        'rate_tolerance_bp',
+        'free_over_minor',
+        'built_in_minor',
+    ];
 
     private const RATES = ['id', 'stall_id', 'from', 'rate', 'cushion_bp', 'day', 'typed'];
 
-    private const MARKETS = ['stall_id', 'market', 'prices', 'currency', 'ending', 'duty_bp', 'duty_on', 'tax_bp', 'tax_on_top', 'charged_minor'];
+    private const MARKETS = [
+        'stall_id',
+        'market',
+        'prices',
+        'currency',
+        'ending',
+        'duty_bp',
+        'duty_on',
+        'tax_bp',
+        'tax_on_top',
+        'charged_minor',
+    ];
 
     private const RECIPES = ['id', 'stall_id', 'name', 'position', 'conditions', 'recipe'];
 
@@ -37,12 +61,22 @@ final readonly class ChangePricing
             $before = $this->snapshot($stall);
             $do();
             $change = $trial ?? new PricingChange(['stall_id' => $stall->id]);
-            $change->fill(['user_id' => $by?->id, 'words' => mb_substr($words, 0, 200), 'before' => $before, 'applied_at' => now()])->save();
+            $change
+                ->fill([
+                    'user_id' => $by?->id,
+                    'words' => mb_substr($words, 0, 200),
+                    'before' => $before,
+                    'applied_at' => now(),
+                ])
+                ->save();
 
             return $change;
         });
 
-        return [$change, $this->settle($stall, $by, $change->before ?? throw new \LogicException('It was just written.'))];
+        return [
+            $change,
+            $this->settle($stall, $by, $change->before ?? throw new \LogicException('It was just written.')),
+        ];
     }
 
     /** @throws Refusal when it was taken back already, or something was changed since */
@@ -51,11 +85,18 @@ final readonly class ChangePricing
         $now = DB::transaction(function () use ($stall, $change): array {
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             $change->refresh();
-            $later = PricingChange::query()->where('stall_id', $stall->id)->whereRaw('(applied_at, id) > (?, ?)', [$change->applied_at, $change->id])->whereNull('undone_at')->latest('applied_at')->first();
+            $later = PricingChange::query()
+                ->where('stall_id', $stall->id)
+                ->whereRaw('(applied_at, id) > (?, ?)', [$change->applied_at, $change->id])
+                ->whereNull('undone_at')
+                ->latest('applied_at')
+                ->first();
             match (true) {
                 $change->before === null => throw new Refusal('That was never applied.'),
                 $change->undone_at !== null => throw new Refusal('That was taken back already.'),
-                $later !== null => throw new Refusal(sprintf('Something was changed since (%s). Take that back first.', $later->words)),
+                $later !== null => throw new Refusal(
+                    sprintf('Something was changed since (%s). Take that back first.', $later->words),
+                ),
                 default => null,
             };
             $now = $this->snapshot($stall);
@@ -77,8 +118,14 @@ final readonly class ChangePricing
     {
         $stall->refresh()->unsetRelations();
         $now = $this->snapshot($stall);
-        $duty = static fn (array $s): array => array_map(static fn (array $m): array => [$m['market'], $m['duty_bp'], $m['duty_on']], $s['markets']);
-        $landing = $before['stall']['handling_minor'] !== $now['stall']['handling_minor'] || $before['rates'] != $now['rates'] || $duty($before) !== $duty($now);
+        $duty = static fn (array $s): array => array_map(
+            static fn (array $m): array => [$m['market'], $m['duty_bp'], $m['duty_on']],
+            $s['markets'],
+        );
+        $landing =
+            $before['stall']['handling_minor'] !== $now['stall']['handling_minor'] ||
+            $before['rates'] != $now['rates'] ||
+            $duty($before) !== $duty($now);
 
         return ($this->reprice)($stall, $by, $landing);
     }
@@ -86,11 +133,18 @@ final readonly class ChangePricing
     /** @return array{stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>, recipes: list<array<string, mixed>>} */
     private function snapshot(Stall $stall): array
     {
-        $rows = static fn (string $table, array $columns, string $by): array => array_values(array_map(static fn (\stdClass $r): array => (array) $r, DB::table($table)->where('stall_id', $stall->id)->select($columns)->orderBy($by)->get()->all()));
+        $rows = static fn (string $table, array $columns, string $by): array => array_values(
+            array_map(
+                static fn (\stdClass $r): array => (array) $r,
+                DB::table($table)->where('stall_id', $stall->id)->select($columns)->orderBy($by)->get()->all(),
+            ),
+        );
 
         return [
-            'stall' => (array) DB::table('stalls')->where('id', $stall->id)->select(self::STALL)->first(), 'rates' => $rows('exchange_rates', self::RATES, 'from'),
-            'markets' => $rows('markets', self::MARKETS, 'market'), 'recipes' => $rows('price_recipes', self::RECIPES, 'position'),
+            'stall' => (array) DB::table('stalls')->where('id', $stall->id)->select(self::STALL)->first(),
+            'rates' => $rows('exchange_rates', self::RATES, 'from'),
+            'markets' => $rows('markets', self::MARKETS, 'market'),
+            'recipes' => $rows('price_recipes', self::RECIPES, 'position'),
         ];
     }
 
@@ -98,9 +152,16 @@ final readonly class ChangePricing
     private function put(Stall $stall, array $before): void
     {
         DB::table('stalls')->where('id', $stall->id)->update($before['stall']);
-        DB::table('exchange_rates')->upsert($before['rates'], ['stall_id', 'from'], ['rate', 'cushion_bp', 'day', 'typed']);
+        DB::table('exchange_rates')->upsert(
+            $before['rates'],
+            ['stall_id', 'from'],
+            ['rate', 'cushion_bp', 'day', 'typed'],
+        );
         DB::table('markets')->upsert($before['markets'], ['stall_id', 'market'], array_slice(self::MARKETS, 2));
-        DB::table('price_recipes')->where('stall_id', $stall->id)->whereNotIn('id', array_column($before['recipes'], 'id'))->delete();
+        DB::table('price_recipes')
+            ->where('stall_id', $stall->id)
+            ->whereNotIn('id', array_column($before['recipes'], 'id'))
+            ->delete();
         DB::table('price_recipes')->upsert($before['recipes'], ['id'], ['name', 'position', 'conditions', 'recipe']);
     }
 }

@@ -18,10 +18,20 @@ final class ConditionNotation
     /** For Laravel's validator, under a field. */
     public const RULES = [
         'conditions' => 'present|array:suppliers,types,tags,cost_from,cost_to,grams_from,grams_to,markets,methods',
-        'conditions.suppliers' => 'sometimes|array|max:50', 'conditions.suppliers.*' => 'integer', 'conditions.types' => 'sometimes|array|max:50', 'conditions.types.*' => 'string|max:60',
-        'conditions.tags' => 'sometimes|array|max:50', 'conditions.tags.*' => 'string|max:60', 'conditions.cost_from' => 'sometimes|string|max:20', 'conditions.cost_to' => 'sometimes|string|max:20',
-        'conditions.grams_from' => 'sometimes|integer|min:0|max:1000000', 'conditions.grams_to' => 'sometimes|integer|min:0|max:1000000',
-        'conditions.markets' => 'sometimes|array|max:50', 'conditions.markets.*' => 'string|size:2', 'conditions.methods' => 'sometimes|array|max:20', 'conditions.methods.*' => 'string|max:40',
+        'conditions.suppliers' => 'sometimes|array|max:50',
+        'conditions.suppliers.*' => 'integer',
+        'conditions.types' => 'sometimes|array|max:50',
+        'conditions.types.*' => 'string|max:60',
+        'conditions.tags' => 'sometimes|array|max:50',
+        'conditions.tags.*' => 'string|max:60',
+        'conditions.cost_from' => 'sometimes|string|max:20',
+        'conditions.cost_to' => 'sometimes|string|max:20',
+        'conditions.grams_from' => 'sometimes|integer|min:0|max:1000000',
+        'conditions.grams_to' => 'sometimes|integer|min:0|max:1000000',
+        'conditions.markets' => 'sometimes|array|max:50',
+        'conditions.markets.*' => 'string|size:2',
+        'conditions.methods' => 'sometimes|array|max:20',
+        'conditions.methods.*' => 'string|max:40',
     ];
 
     /**
@@ -43,11 +53,20 @@ final class ConditionNotation
      */
     public static function read(array $written, Currency $currency): Conditions
     {
-        $minor = static fn (?string $text): ?int => $text === null || trim($text) === '' ? null : Money::parse($text, $currency)->minor;
+        $minor = static fn (?string $text): ?int => $text === null || trim($text) === ''
+            ? null
+            : Money::parse($text, $currency)->minor;
 
         return new Conditions(
-            $written['suppliers'] ?? [], $written['types'] ?? [], $written['tags'] ?? [], $minor($written['cost_from'] ?? null), $minor($written['cost_to'] ?? null),
-            $written['grams_from'] ?? null, $written['grams_to'] ?? null, $written['markets'] ?? [], $written['methods'] ?? [],
+            $written['suppliers'] ?? [],
+            $written['types'] ?? [],
+            $written['tags'] ?? [],
+            $minor($written['cost_from'] ?? null),
+            $minor($written['cost_to'] ?? null),
+            $written['grams_from'] ?? null,
+            $written['grams_to'] ?? null,
+            $written['markets'] ?? [],
+            $written['methods'] ?? [],
         );
     }
 
@@ -59,7 +78,10 @@ final class ConditionNotation
      */
     public static function tidy(array $sent, Currency $currency): array
     {
-        $tidy = array_filter(array_map(static fn (mixed $v): mixed => is_array($v) ? array_values($v) : $v, $sent), static fn (mixed $v): bool => $v !== null && $v !== '' && $v !== []);
+        $tidy = array_filter(
+            array_map(static fn (mixed $v): mixed => is_array($v) ? array_values($v) : $v, $sent),
+            static fn (mixed $v): bool => $v !== null && $v !== '' && $v !== [],
+        );
         foreach (['cost_from', 'cost_to'] as $amount) {
             if (isset($tidy[$amount]) && is_string($tidy[$amount])) {
                 $tidy[$amount] = Money::parse($tidy[$amount], $currency)->digits();

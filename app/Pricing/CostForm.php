@@ -12,10 +12,21 @@ use WindowStall\Stall\StallRules;
 final class CostForm
 {
     /** field → column; percentages */
-    private const PERCENT = ['vat' => 'vat_bp', 'payment_fee' => 'payment_fee_bp', 'platform_fee' => 'platform_fee_bp', 'returns' => 'returns_bp', 'rate_tolerance' => 'rate_tolerance_bp'];
+    private const PERCENT = [
+        'vat' => 'vat_bp',
+        'payment_fee' => 'payment_fee_bp',
+        'platform_fee' => 'platform_fee_bp',
+        'returns' => 'returns_bp',
+        'rate_tolerance' => 'rate_tolerance_bp',
+    ];
 
     /** field → column; amounts */
-    private const AMOUNT = ['flat_delivery' => 'flat_delivery_minor', 'payment_fee_fixed' => 'payment_fee_fixed_minor', 'advertising' => 'advertising_minor', 'handling' => 'handling_minor'];
+    private const AMOUNT = [
+        'flat_delivery' => 'flat_delivery_minor',
+        'payment_fee_fixed' => 'payment_fee_fixed_minor',
+        'advertising' => 'advertising_minor',
+        'handling' => 'handling_minor',
+    ];
 
     public const FIELDS = [...self::PERCENT, ...self::AMOUNT];
 
@@ -51,8 +62,18 @@ final class CostForm
         $rates = [];
         foreach ($typed as $currency => $text) {
             $text = str_replace(',', '.', trim($text));
-            if (! in_array($currency, $known, true) || preg_match('/^\d{1,6}(\.\d{1,8})?$/D', $text) !== 1 || (float) $text === 0.0) {
-                throw ValidationException::withMessages(['rates.'.$currency => sprintf('Write what one %s costs in %s, such as 0.79.', mb_substr((string) $currency, 0, 3), $stall->currency)]);
+            if (
+                ! in_array($currency, $known, true) ||
+                preg_match('/^\d{1,6}(\.\d{1,8})?$/D', $text) !== 1 ||
+                (float) $text === 0.0
+            ) {
+                throw ValidationException::withMessages([
+                    'rates.'.$currency => sprintf(
+                        'Write what one %s costs in %s, such as 0.79.',
+                        mb_substr((string) $currency, 0, 3),
+                        $stall->currency,
+                    ),
+                ]);
             }
             $rates[(string) $currency] = $text;
         }

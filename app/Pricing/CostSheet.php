@@ -56,26 +56,51 @@ final class CostSheet
     /** @param  Changes  $changes */
     private function __construct(private readonly Stall $of, array $changes)
     {
-        $columns = ['vat_bp', 'tax_on_top', 'flat_delivery_minor', 'payment_fee_bp', 'payment_fee_fixed_minor', 'platform_fee_bp', 'returns_bp', 'advertising_minor', 'handling_minor', 'rate_tolerance_bp', 'built_in_minor'];
-        $this->stall = ($changes['stall'] ?? []) + array_combine($columns, array_map(static fn (string $c): mixed => $of->getAttribute($c), $columns));
+        $columns = [
+            'vat_bp',
+            'tax_on_top',
+            'flat_delivery_minor',
+            'payment_fee_bp',
+            'payment_fee_fixed_minor',
+            'platform_fee_bp',
+            'returns_bp',
+            'advertising_minor',
+            'handling_minor',
+            'rate_tolerance_bp',
+            'built_in_minor',
+        ];
+        $this->stall =
+            ($changes['stall'] ?? []) +
+            array_combine($columns, array_map(static fn (string $c): mixed => $of->getAttribute($c), $columns));
         $this->rates = [];
         foreach ($of->rates as $rate) {
             /** @var StallRate $rate */
-            $this->rates[$rate->from] = ['rate' => $changes['rates'][$rate->from] ?? $rate->rate, 'cushion' => $changes['cushion_bp'] ?? $rate->cushion_bp, 'day' => $rate->day];
+            $this->rates[$rate->from] = [
+                'rate' => $changes['rates'][$rate->from] ?? $rate->rate,
+                'cushion' => $changes['cushion_bp'] ?? $rate->cushion_bp,
+                'day' => $rate->day,
+            ];
         }
         $this->markets = [];
         foreach ($of->marketRows as $market) {
             $this->markets[$market->market] = $market;
             if (isset($changes['duty'][$market->market])) {
-                $this->markets[$market->market] = $market->replicate()->fill(['duty_bp' => $changes['duty'][$market->market]]);
+                $this->markets[$market->market] = $market
+                    ->replicate()
+                    ->fill(['duty_bp' => $changes['duty'][$market->market]]);
             }
         }
-        $this->costs = array_combine(array_map(intval(...), array_keys($changes['costs'] ?? [])), array_values($changes['costs'] ?? []));
+        $this->costs = array_combine(
+            array_map(intval(...), array_keys($changes['costs'] ?? [])),
+            array_values($changes['costs'] ?? []),
+        );
         $currency = $of->currencyValue();
         $recipes = isset($changes['recipes'])
             ? array_map(static fn (array $r) => PriceRecipe::rule($r, $currency), $changes['recipes'])
             : array_values($of->recipes->map(static fn (PriceRecipe $r) => $r->ruled($currency))->all());
-        $this->book = new RecipeBook($recipes !== [] ? $recipes : throw new \LogicException('A stall always has a recipe.'));
+        $this->book = new RecipeBook(
+            $recipes !== [] ? $recipes : throw new \LogicException('A stall always has a recipe.'),
+        );
     }
 
     /** @param  Changes  $changes */
@@ -102,7 +127,7 @@ final class CostSheet
 
     public function currency(string $market): Currency
     {
-        $code = $market === $this->of->home_market ? null : ($this->markets[$market]->currency ?? null);
+        $code = $market === $this->of->home_market ? null : $this->markets[$market]->currency ?? null;
 
         return $code === null ? $this->of->currencyValue() : Currency::of($code);
     }
@@ -116,9 +141,14 @@ final class CostSheet
     /** What prices turned into a market's currency end in; null as they come. */
     public function ending(string $market): ?Ending
     {
-        $written = $market === $this->of->home_market ? null : ($this->markets[$market]->ending ?? null);
+        $written = $market === $this->of->home_market ? null : $this->markets[$market]->ending ?? null;
 
-        return $written === null ? null : RecipeNotation::read(new Fields(['steps' => [['factor' => '1']], 'ending' => $written]), $this->currency($market))->ending;
+        return $written === null
+            ? null
+            : RecipeNotation::read(
+                new Fields(['steps' => [['factor' => '1']], 'ending' => $written]),
+                $this->currency($market),
+            )->ending;
     }
 
     public function duty(string $market): Duty
@@ -138,14 +168,22 @@ final class CostSheet
     public function terms(string $market): SaleTerms
     {
         $home = $market === $this->of->home_market;
-        $row = $home ? null : ($this->markets[$market] ?? null);
+        $row = $home ? null : $this->markets[$market] ?? null;
         $rate = Rate::bp($row->tax_bp ?? (int) $this->stall['vat_bp']);
         $onTop = (bool) ($row->tax_on_top ?? $this->stall['tax_on_top']);
-        $charged = isset($row->charged_minor) ? $this->back($market)?->convert(new Money($row->charged_minor, $this->currency($market))) ?? $this->of->money($row->charged_minor) : $this->money('flat_delivery_minor');
+        $charged = isset($row->charged_minor)
+            ? $this->back($market)?->convert(new Money($row->charged_minor, $this->currency($market))) ??
+                $this->of->money($row->charged_minor)
+            : $this->money('flat_delivery_minor');
 
         return new SaleTerms(
-            $onTop ? SalesTax::onTop($rate) : SalesTax::included($rate), $charged, Rate::bp((int) $this->stall['payment_fee_bp']), $this->money('payment_fee_fixed_minor'),
-            Rate::bp((int) $this->stall['platform_fee_bp']), Rate::bp((int) $this->stall['returns_bp']), $this->money('advertising_minor'),
+            $onTop ? SalesTax::onTop($rate) : SalesTax::included($rate),
+            $charged,
+            Rate::bp((int) $this->stall['payment_fee_bp']),
+            $this->money('payment_fee_fixed_minor'),
+            Rate::bp((int) $this->stall['platform_fee_bp']),
+            Rate::bp((int) $this->stall['returns_bp']),
+            $this->money('advertising_minor'),
         );
     }
 
@@ -155,12 +193,29 @@ final class CostSheet
         $builtIn = (int) ($this->stall['built_in_minor'] ?? 0);
         $terms = $this->terms($market);
 
-        return $builtIn === 0 || $market !== $this->of->home_market ? null : new SaleTerms($terms->tax, $this->of->money($builtIn), $terms->payment, $terms->paymentFixed, $terms->platform, $terms->returns, $terms->advertising);
+        return $builtIn === 0 || $market !== $this->of->home_market
+            ? null
+            : new SaleTerms(
+                $terms->tax,
+                $this->of->money($builtIn),
+                $terms->payment,
+                $terms->paymentFixed,
+                $terms->platform,
+                $terms->returns,
+                $terms->advertising,
+            );
     }
 
     public function pricer(string $market): Pricer
     {
-        return new Pricer($this->terms($market), $this->book, $this->rates(), $this->ending($market), $this->back($market), $this->carried($market));
+        return new Pricer(
+            $this->terms($market),
+            $this->book,
+            $this->rates(),
+            $this->ending($market),
+            $this->back($market),
+            $this->carried($market),
+        );
     }
 
     /** The rates of the day into the stall's currency, cushions included. */
@@ -172,7 +227,9 @@ final class CostSheet
     /** The same, with the rate of one currency as a price froze it. */
     public function held(string $currency, string $rate): Rates
     {
-        return $rate === $this->rateOf($currency) ? $this->rates() : ($this->made[$currency.'|'.$rate] ??= $this->ratesWith([$currency => $rate]));
+        return $rate === $this->rateOf($currency)
+            ? $this->rates()
+            : ($this->made[$currency.'|'.$rate] ??= $this->ratesWith([$currency => $rate]));
     }
 
     /**
@@ -182,7 +239,10 @@ final class CostSheet
      */
     public function rateOf(string $currency): string
     {
-        return $currency === $this->of->currency ? '1' : ($this->rates[$currency]['rate'] ?? throw RateMissing::between(Currency::of($currency), $this->of->currencyValue()));
+        return $currency === $this->of->currency
+            ? '1'
+            : $this->rates[$currency]['rate'] ??
+                    throw RateMissing::between(Currency::of($currency), $this->of->currencyValue());
     }
 
     /** What one unit of the stall's currency is in a market's, today, as a decimal; null where it is the same. */
@@ -190,7 +250,11 @@ final class CostSheet
     {
         $into = $this->currency($market)->code;
 
-        return $into === $this->of->currency ? null : (string) BigDecimal::one()->dividedBy($this->rateOf($into), self::SCALE, RoundingMode::HALF_UP)->stripTrailingZeros();
+        return $into === $this->of->currency
+            ? null
+            : (string) BigDecimal::one()
+                ->dividedBy($this->rateOf($into), self::SCALE, RoundingMode::HALF_UP)
+                ->stripTrailingZeros();
     }
 
     /** Turns prices into a market's currency at a rate. */
@@ -209,7 +273,9 @@ final class CostSheet
     {
         $from = $this->currency($market);
 
-        return $from->code === $this->of->currency ? null : ExchangeRate::of($from, $this->of->currencyValue(), $this->rateOf($from->code), 0, '');
+        return $from->code === $this->of->currency
+            ? null
+            : ExchangeRate::of($from, $this->of->currencyValue(), $this->rateOf($from->code), 0, '');
     }
 
     private function money(string $column): Money
@@ -224,7 +290,13 @@ final class CostSheet
         $from = [];
         foreach ($this->rates as $code => $rate) {
             if ($code !== $into->code) {
-                $from[$code] = ExchangeRate::of(Currency::of($code), $into, $held[$code] ?? $rate['rate'], $rate['cushion'], $rate['day']);
+                $from[$code] = ExchangeRate::of(
+                    Currency::of($code),
+                    $into,
+                    $held[$code] ?? $rate['rate'],
+                    $rate['cushion'],
+                    $rate['day'],
+                );
             }
         }
 

@@ -22,7 +22,9 @@ final class Ladders
 
     public static function of(Listing $listing, Stall $stall): ?Ladder
     {
-        return $listing->own_ladder === null || $listing->own_ladder === [] ? null : self::read($listing->own_ladder, $stall);
+        return $listing->own_ladder === null || $listing->own_ladder === []
+            ? null
+            : self::read($listing->own_ladder, $stall);
     }
 
     /**
@@ -34,11 +36,27 @@ final class Ladders
     {
         $currency = $stall->currencyValue();
         try {
-            return new Ladder(array_map(static fn (array $r): Rung => match (RungKind::from($r['kind'])) {
-                RungKind::Percent => Rung::percent($r['pieces'], Rate::bp(Percent::parse($r['value']) ?? throw new Refusal(sprintf('“%s” is no percentage. Write it as 10 or 12.5.', mb_substr($r['value'], 0, 20))))),
-                RungKind::Amount => Rung::amount($r['pieces'], Money::parse($r['value'], $currency)),
-                RungKind::Total => Rung::total($r['pieces'], Money::parse($r['value'], $currency)),
-            }, $rungs));
+            return new Ladder(
+                array_map(
+                    static fn (array $r): Rung => match (RungKind::from($r['kind'])) {
+                        RungKind::Percent => Rung::percent(
+                            $r['pieces'],
+                            Rate::bp(
+                                Percent::parse($r['value']) ??
+                                    throw new Refusal(
+                                        sprintf(
+                                            '“%s” is no percentage. Write it as 10 or 12.5.',
+                                            mb_substr($r['value'], 0, 20),
+                                        ),
+                                    ),
+                            ),
+                        ),
+                        RungKind::Amount => Rung::amount($r['pieces'], Money::parse($r['value'], $currency)),
+                        RungKind::Total => Rung::total($r['pieces'], Money::parse($r['value'], $currency)),
+                    },
+                    $rungs,
+                ),
+            );
         } catch (RecipeUnreadable $e) {
             throw new Refusal($e->getMessage());
         }

@@ -60,7 +60,14 @@ final class Price extends Model
     {
         $money = static fn (?int $minor): Money => new Money((int) $minor, $currency);
 
-        return $this->goods_minor === null || $this->delivery_minor === null ? null : Landed::of($money($this->goods_minor), $money($this->delivery_minor), $money($this->duty_minor), $money($this->handling_minor));
+        return $this->goods_minor === null || $this->delivery_minor === null
+            ? null
+            : Landed::of(
+                $money($this->goods_minor),
+                $money($this->delivery_minor),
+                $money($this->duty_minor),
+                $money($this->handling_minor),
+            );
     }
 
     public function underFloor(): bool
@@ -74,6 +81,6 @@ final class Price extends Model
      */
     public static function isUnderFloor(?int $aboveFloor, ?int $keep): bool
     {
-        return ($aboveFloor ?? $keep ?? 0) < 0;
+        return ($aboveFloor ?? ($keep ?? 0)) < 0;
     }
 }

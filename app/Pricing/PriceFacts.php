@@ -78,7 +78,13 @@ final class PriceFacts
     {
         $pdo = DB::connection()->getPdo();
         $statement = $pdo->prepare($this->sql($listings, $upTo, $switchedOn));
-        $statement->execute([$this->market, $this->stall->home_market, $this->stall->id, $after, ...($upTo === null ? [] : [$upTo])]);
+        $statement->execute([
+            $this->market,
+            $this->stall->home_market,
+            $this->stall->id,
+            $after,
+            ...$upTo === null ? [] : [$upTo],
+        ]);
         $rows = [];
         while (($row = $statement->fetch(PDO::FETCH_OBJ)) !== false) {
             /** @var stdClass $row */
@@ -98,16 +104,30 @@ final class PriceFacts
     {
         $home = $this->market === $this->stall->home_market;
         $landing = $home ? 'sv' : 'vl';
-        $own = $this->agreed ? 'lv.own_price_minor' : 'coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor';
+        $own = $this->agreed
+            ? 'lv.own_price_minor'
+            : 'coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor';
 
         return "SELECT lv.id, lv.listing_id, lv.external_id, lv.own_under_floor, lv.own_on, $own, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
-                si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".($home ? '' : ', h.price_minor AS home_minor').", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
+                si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".
+            ($home ? '' : ', h.price_minor AS home_minor').
+            ", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
             FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
-            ".($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').'
+            ".
+            ($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').
+            '
             LEFT JOIN prices p ON p.listing_variant_id = lv.id AND p.market = p0.market
-            '.($home ? '' : 'LEFT JOIN prices h ON h.listing_variant_id = lv.id AND h.market = p0.home ')."
+            '.
+            ($home ? '' : 'LEFT JOIN prices h ON h.listing_variant_id = lv.id AND h.market = p0.home ').
+            "
             LEFT JOIN LATERAL (SELECT v->'options'->>(l.own_across->>'option') AS value FROM supplier_words w, jsonb_array_elements(w.said::jsonb->'variants') v WHERE l.own_across->>'option' IS NOT NULL AND w.id = si.words_id AND v->>'id' = lv.external_id LIMIT 1) said ON true
-            WHERE l.stall_id = ? AND l.deleted_at IS NULL AND l.id > ?".($switchedOn ? ' AND lv.own_on' : '').($upTo === null ? '' : ' AND l.id <= ?').($listings === null ? '' : ' AND l.id IN ('.implode(',', array_map(intval(...), $listings === [] ? [0] : $listings)).')').'
+            WHERE l.stall_id = ? AND l.deleted_at IS NULL AND l.id > ?".
+            ($switchedOn ? ' AND lv.own_on' : '').
+            ($upTo === null ? '' : ' AND l.id <= ?').
+            ($listings === null
+                ? ''
+                : ' AND l.id IN ('.implode(',', array_map(intval(...), $listings === [] ? [0] : $listings)).')').
+            '
             ORDER BY l.id, lv.position, lv.id';
     }
 
@@ -145,8 +165,15 @@ final class PriceFacts
         $across = $rows[0]->own_across === null ? null : json_decode((string) $rows[0]->own_across, true);
 
         return [
-            'spread' => is_array($across) ? new PriceSpread(Across::from((string) $across['across']), (string) ($across['option'] ?? ''), $across['groups'] ?? []) : new PriceSpread(Across::Each),
-            'variants' => $variants, 'rows' => $rows,
+            'spread' => is_array($across)
+                ? new PriceSpread(
+                    Across::from((string) $across['across']),
+                    (string) ($across['option'] ?? ''),
+                    $across['groups'] ?? [],
+                )
+                : new PriceSpread(Across::Each),
+            'variants' => $variants,
+            'rows' => $rows,
         ];
     }
 
@@ -155,26 +182,71 @@ final class PriceFacts
     {
         $code = (string) $row->currency;
         $currency = $this->currencies[$code] ??= Currency::of($code);
-        [$row->rate, $held, $exchange] = $this->stands[$code.'|'.$row->rate] ??= $this->stand($row->rate, $code, $currency);
+        [$row->rate, $held, $exchange] = $this->stands[$code.'|'.$row->rate] ??= $this->stand(
+            $row->rate,
+            $code,
+            $currency,
+        );
         $written = $row->own_recipe ?? $row->listing_recipe;
         if ($this->home !== null) {
             $row->home_minor = $this->home[$row->id] ?? null;
         }
-        $from = $alike["$row->cost_minor|$row->first_minor|$row->further_minor|$row->rrp_minor|$row->grams|$row->connection_id|$code|$row->rate|$row->methods|".($row->home_minor ?? '').'|'.$written] ??= $this->facts($row, $currency, $held, $exchange, $written);
+        $from = $alike[
+            "$row->cost_minor|$row->first_minor|$row->further_minor|$row->rrp_minor|$row->grams|$row->connection_id|$code|$row->rate|$row->methods|".
+                ($row->home_minor ?? '').
+                '|'.
+                $written
+        ] ??= $this->facts($row, $currency, $held, $exchange, $written);
 
-        return new VariantFacts((int) $row->id, $from, $row->own_price_minor === null || $this->market !== $this->stall->home_market ? null : $this->stall->money((int) $row->own_price_minor), $this->shownBy($row), (string) $row->step);
+        return new VariantFacts(
+            (int) $row->id,
+            $from,
+            $row->own_price_minor === null || $this->market !== $this->stall->home_market
+                ? null
+                : $this->stall->money((int) $row->own_price_minor),
+            $this->shownBy($row),
+            (string) $row->step,
+        );
     }
 
-    private function facts(stdClass $row, Currency $currency, Rates $held, ExchangeRate $exchange, ?string $recipe): RecipeFacts
-    {
+    private function facts(
+        stdClass $row,
+        Currency $currency,
+        Rates $held,
+        ExchangeRate $exchange,
+        ?string $recipe,
+    ): RecipeFacts {
         $dearer = $this->sheet->dearer((int) $row->connection_id);
-        $unit = new Money($dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000), $currency);
+        $unit = new Money(
+            $dearer === 0 ? (int) $row->cost_minor : Rounding::halfUp((int) $row->cost_minor, 10_000 + $dearer, 10_000),
+            $currency,
+        );
 
         return new RecipeFacts(
-            $row->first_minor === null ? null : new Cost($unit, new Money((int) $row->first_minor, $currency), new Money((int) ($row->further_minor ?? $row->first_minor), $currency), $this->duty, $this->handling),
-            new PricedGoods((int) $row->connection_id, (string) $row->own_type, $this->list((string) $row->own_tags), $exchange->convert($unit)->minor, (int) $row->grams, $this->market, $row->methods === null ? [] : $this->list((string) $row->methods)),
-            $held, $row->rrp_minor === null ? null : $this->rrp($currency->code)->convert(new Money((int) $row->rrp_minor, $currency)),
-            $this->recipe($recipe), $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null,
+            $row->first_minor === null
+                ? null
+                : new Cost(
+                    $unit,
+                    new Money((int) $row->first_minor, $currency),
+                    new Money((int) ($row->further_minor ?? $row->first_minor), $currency),
+                    $this->duty,
+                    $this->handling,
+                ),
+            new PricedGoods(
+                (int) $row->connection_id,
+                (string) $row->own_type,
+                $this->list((string) $row->own_tags),
+                $exchange->convert($unit)->minor,
+                (int) $row->grams,
+                $this->market,
+                $row->methods === null ? [] : $this->list((string) $row->methods),
+            ),
+            $held,
+            $row->rrp_minor === null
+                ? null
+                : $this->rrp($currency->code)->convert(new Money((int) $row->rrp_minor, $currency)),
+            $this->recipe($recipe),
+            $this->converts && $row->home_minor !== null ? $this->stall->money((int) $row->home_minor) : null,
         );
     }
 
@@ -206,12 +278,20 @@ final class PriceFacts
     /** A recommended price is converted without a cushion: it is what shoppers compare with. */
     private function rrp(string $code): ExchangeRate
     {
-        return $this->rates['rrp '.$code] ??= ExchangeRate::of($this->currencies[$code], $this->stall->currencyValue(), $this->sheet->rateOf($code), 0, '');
+        return $this->rates['rrp '.$code] ??= ExchangeRate::of(
+            $this->currencies[$code],
+            $this->stall->currencyValue(),
+            $this->sheet->rateOf($code),
+            0,
+            '',
+        );
     }
 
     private function recipe(?string $written): ?Recipe
     {
-        return $written === null ? null : $this->recipes[$written] ??= Recipes::stored($written, $this->stall->currencyValue());
+        return $written === null
+            ? null
+            : ($this->recipes[$written] ??= Recipes::stored($written, $this->stall->currencyValue()));
     }
 
     /** @return list<string> */

@@ -28,7 +28,10 @@ final class PriceHistory
         $history = self::of($variant, $market);
         $now = array_pop($history);
         foreach ($history as $n => $price) {
-            if ($price['minor'] === $minor && ($history[$n + 1]['at'] ?? $now['at'] ?? 0) > ($now['at'] ?? 0) - WasPrice::DAYS * 86_400) {
+            if (
+                $price['minor'] === $minor &&
+                ($history[$n + 1]['at'] ?? ($now['at'] ?? 0)) > ($now['at'] ?? 0) - WasPrice::DAYS * 86_400
+            ) {
                 return true;
             }
         }
@@ -41,14 +44,34 @@ final class PriceHistory
     {
         $market = $stall->home_market;
 
-        return $price === null ? 'It has no price to stand beside.' : WasPrice::refusal($was, $price, $market, $stall->moneyOrNull(self::lowest($variant, $market)), self::asked($variant, $market, $was->minor));
+        return $price === null
+            ? 'It has no price to stand beside.'
+            : WasPrice::refusal(
+                $was,
+                $price,
+                $market,
+                $stall->moneyOrNull(self::lowest($variant, $market)),
+                self::asked($variant, $market, $was->minor),
+            );
     }
 
     /** @return list<array{at: int, minor: int}> oldest first */
     private static function of(int $variant, string $market): array
     {
-        return array_values(DB::table('price_history')->where('listing_variant_id', $variant)->where('market', $market)->orderBy('id')->get()
-            ->map(static fn (\stdClass $r): array => ['at' => (int) Carbon::parse((string) $r->asked_at)->timestamp, 'minor' => (int) $r->price_minor])->all());
+        return array_values(
+            DB::table('price_history')
+                ->where('listing_variant_id', $variant)
+                ->where('market', $market)
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (\stdClass $r): array => [
+                        'at' => (int) Carbon::parse((string) $r->asked_at)->timestamp,
+                        'minor' => (int) $r->price_minor,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -58,8 +81,17 @@ final class PriceHistory
      */
     public static function begin(array $listings): void
     {
-        DB::table('price_history')->insertUsing(['stall_id', 'listing_variant_id', 'market', 'price_minor', 'asked_at'], DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereIn('v.listing_id', $listings)->where('v.own_on', true)->whereNotNull('p.shown_minor')
-            ->whereRaw('p.shown_minor IS DISTINCT FROM (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1)')
-            ->selectRaw('p.stall_id, p.listing_variant_id, p.market, p.shown_minor, now()'));
+        DB::table('price_history')->insertUsing(
+            ['stall_id', 'listing_variant_id', 'market', 'price_minor', 'asked_at'],
+            DB::table('prices as p')
+                ->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')
+                ->whereIn('v.listing_id', $listings)
+                ->where('v.own_on', true)
+                ->whereNotNull('p.shown_minor')
+                ->whereRaw(
+                    'p.shown_minor IS DISTINCT FROM (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1)',
+                )
+                ->selectRaw('p.stall_id, p.listing_variant_id, p.market, p.shown_minor, now()'),
+        );
     }
 }

@@ -38,12 +38,20 @@ final class PriceRecipe extends Model
 
     public function ruled(Currency $currency): RuledRecipe
     {
-        return self::rule(['id' => $this->id, 'name' => $this->name, 'conditions' => $this->conditions, 'recipe' => $this->recipe], $currency);
+        return self::rule(
+            ['id' => $this->id, 'name' => $this->name, 'conditions' => $this->conditions, 'recipe' => $this->recipe],
+            $currency,
+        );
     }
 
     /** @param  array{id: int, name: string, conditions: WrittenConditions, recipe: WrittenRecipe}  $written */
     public static function rule(array $written, Currency $currency): RuledRecipe
     {
-        return new RuledRecipe($written['id'], $written['name'], ConditionNotation::read($written['conditions'], $currency), Recipes::read($written['recipe'], $currency));
+        return new RuledRecipe(
+            $written['id'],
+            $written['name'],
+            ConditionNotation::read($written['conditions'], $currency),
+            Recipes::read($written['recipe'], $currency),
+        );
     }
 }

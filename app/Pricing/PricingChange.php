@@ -30,6 +30,12 @@ final class PricingChange extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['changes' => 'array', 'before' => 'array', 'figures' => 'array', 'applied_at' => 'datetime', 'undone_at' => 'datetime'];
+        return [
+            'changes' => 'array',
+            'before' => 'array',
+            'figures' => 'array',
+            'applied_at' => 'datetime',
+            'undone_at' => 'datetime',
+        ];
     }
 }

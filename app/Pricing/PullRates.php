@@ -22,16 +22,31 @@ final class PullRates
     public function fetch(Stall $stall): array
     {
         try {
-            $answer = Outside::at((string) config('stall.rates.address'), 5)->acceptJson()->get('/v1/rates', ['into' => $stall->currency]);
+            $answer = Outside::at((string) config('stall.rates.address'), 5)
+                ->acceptJson()
+                ->get('/v1/rates', ['into' => $stall->currency]);
         } catch (ConnectionException|Unreachable|TooLarge) {
             throw new Refusal('The exchange rates can’t be reached just now. Those you have stay; try again later.');
         }
         $day = $answer->json('day');
         $said = $answer->json('rates');
-        if (! $answer->successful() || ! is_array($said) || ! is_string($day) || preg_match('/^\d{4}-\d{2}-\d{2}$/D', $day) !== 1) {
+        if (
+            ! $answer->successful() ||
+            ! is_array($said) ||
+            ! is_string($day) ||
+            preg_match('/^\d{4}-\d{2}-\d{2}$/D', $day) !== 1
+        ) {
             throw new Refusal('The exchange rates answered something that can’t be read. Those you have stay.');
         }
-        $rates = array_filter($said, static fn (mixed $rate, mixed $code): bool => is_string($code) && preg_match('/^[A-Z]{3}$/D', $code) === 1 && is_string($rate) && preg_match('/^\d{1,6}(\.\d{1,8})?$/D', $rate) === 1 && (float) $rate > 0, ARRAY_FILTER_USE_BOTH);
+        $rates = array_filter(
+            $said,
+            static fn (mixed $rate, mixed $code): bool => is_string($code) &&
+                preg_match('/^[A-Z]{3}$/D', $code) === 1 &&
+                is_string($rate) &&
+                preg_match('/^\d{1,6}(\.\d{1,8})?$/D', $rate) === 1 &&
+                (float) $rate > 0,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         /** @var array<string, string> $rates */
         return ['day' => $day, 'rates' => $rates];
@@ -41,7 +56,10 @@ final class PullRates
     public function store(Stall $stall, array $pulled): void
     {
         foreach ($pulled['rates'] as $currency => $rate) {
-            $stall->rates()->where('from', $currency)->update(['rate' => $rate, 'day' => $pulled['day'], 'typed' => false]);
+            $stall
+                ->rates()
+                ->where('from', $currency)
+                ->update(['rate' => $rate, 'day' => $pulled['day'], 'typed' => false]);
         }
     }
 }

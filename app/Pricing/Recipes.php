@@ -43,7 +43,12 @@ final class Recipes
         $fields = new Fields($sent);
         $recipe = RecipeNotation::read($fields, $currency);
         if ($fields->problems() !== []) {
-            throw ValidationException::withMessages(array_combine(array_map(static fn (string $p): string => $field.'.'.$p, array_keys($fields->problems())), $fields->problems()));
+            throw ValidationException::withMessages(
+                array_combine(
+                    array_map(static fn (string $p): string => $field.'.'.$p, array_keys($fields->problems())),
+                    $fields->problems(),
+                ),
+            );
         }
 
         return RecipeNotation::write($recipe, $currency);
@@ -58,6 +63,9 @@ final class Recipes
     {
         $unit = $currency->minorPerUnit();
 
-        return RecipeNotation::write(Recipe::plain(2_400_000, new Ending(intdiv($unit * 95, 100)), Floor::margin(Rate::bp(1000))), $currency);
+        return RecipeNotation::write(
+            Recipe::plain(2_400_000, new Ending(intdiv($unit * 95, 100)), Floor::margin(Rate::bp(1000))),
+            $currency,
+        );
     }
 }

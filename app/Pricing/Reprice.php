@@ -28,7 +28,10 @@ final readonly class Reprice
     public function __invoke(Stall $stall, ?User $by, bool $landing = false): ?Run
     {
         $run = null;
-        if (ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() <= self::AT_ONCE) {
+        if (
+            ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() <=
+            self::AT_ONCE
+        ) {
             ($this->price)($stall);
             $stall->bumpShop();
         } else {
@@ -45,7 +48,12 @@ final readonly class Reprice
     /** The run that prices everything again, while it is open. */
     public static function underWay(Stall $stall): ?RunView
     {
-        $run = $stall->runs()->where('kind', RunKind::Price)->whereIn('state', [RunState::Waiting, RunState::Running])->latest('id')->first();
+        $run = $stall
+            ->runs()
+            ->where('kind', RunKind::Price)
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
+            ->latest('id')
+            ->first();
 
         return $run === null ? null : RunView::of($run);
     }
@@ -54,8 +62,22 @@ final readonly class Reprice
     private function run(Stall $stall, ?User $by, RunKind $kind, array $subject): Run
     {
         // One that waits will see what changed since.
-        $waiting = $stall->runs()->where('kind', $kind)->where('state', RunState::Waiting)->where('subject', json_encode($subject))->first();
+        $waiting = $stall
+            ->runs()
+            ->where('kind', $kind)
+            ->where('state', RunState::Waiting)
+            ->where('subject', json_encode($subject))
+            ->first();
 
-        return $waiting ?? $stall->runs()->create(['kind' => $kind, 'subject' => $subject, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
+        return $waiting ??
+            $stall
+                ->runs()
+                ->create([
+                    'kind' => $kind,
+                    'subject' => $subject,
+                    'user_id' => $by?->id,
+                    'state' => RunState::Waiting,
+                    'counts' => [],
+                ]);
     }
 }

@@ -39,7 +39,15 @@ final readonly class SetPrices
             throw new Refusal('A price can’t be below nothing.');
         }
 
-        return $this->change($stall, $by, $variants, static fn (): array => ['own_price_minor' => $price?->minor], static fn (int $n): string => $price === null ? sprintf('%s given back to the recipe', self::prices($n)) : sprintf('%s set to %s', self::prices($n), $price->digits()));
+        return $this->change(
+            $stall,
+            $by,
+            $variants,
+            static fn (): array => ['own_price_minor' => $price?->minor],
+            static fn (int $n): string => $price === null
+                ? sprintf('%s given back to the recipe', self::prices($n))
+                : sprintf('%s set to %s', self::prices($n), $price->digits()),
+        );
     }
 
     /**
@@ -51,14 +59,20 @@ final readonly class SetPrices
     {
         $terms = $stall->terms();
 
-        return $this->change($stall, $by, $variants, static function (ListingVariant $v) use ($stall, $step, $terms): array {
-            $priced = $v->priceIn($stall->home_market);
-            $landed = $priced?->landed($stall->currencyValue());
-            $now = $stall->moneyOrNull($priced?->price_minor);
-            $price = $now === null || $landed === null ? null : $step->price($now, $landed, $terms);
+        return $this->change(
+            $stall,
+            $by,
+            $variants,
+            static function (ListingVariant $v) use ($stall, $step, $terms): array {
+                $priced = $v->priceIn($stall->home_market);
+                $landed = $priced?->landed($stall->currencyValue());
+                $now = $stall->moneyOrNull($priced?->price_minor);
+                $price = $now === null || $landed === null ? null : $step->price($now, $landed, $terms);
 
-            return $price === null ? [] : ['own_price_minor' => $price->minor];
-        }, static fn (int $n): string => sprintf('%s changed by hand', self::prices($n)));
+                return $price === null ? [] : ['own_price_minor' => $price->minor];
+            },
+            static fn (int $n): string => sprintf('%s changed by hand', self::prices($n)),
+        );
     }
 
     /**
@@ -71,19 +85,30 @@ final readonly class SetPrices
     public function was(Stall $stall, ?User $by, array $variants, ?Money $was): BenchChange
     {
         /** @var \ArrayObject<int, string> $why */
-        $why = new \ArrayObject;
+        $why = new \ArrayObject();
 
-        return $this->change($stall, $by, $variants, static function (ListingVariant $v) use ($stall, $was, $why): array {
-            $price = $stall->moneyOrNull($v->priceIn($stall->home_market)?->price_minor);
-            $said = $was === null ? null : PriceHistory::refusesWas($stall, $v->id, $was, $price);
-            if ($said !== null) {
-                $why[] = $said;
+        return $this->change(
+            $stall,
+            $by,
+            $variants,
+            static function (ListingVariant $v) use ($stall, $was, $why): array {
+                $price = $stall->moneyOrNull($v->priceIn($stall->home_market)?->price_minor);
+                $said = $was === null ? null : PriceHistory::refusesWas($stall, $v->id, $was, $price);
+                if ($said !== null) {
+                    $why[] = $said;
 
-                return [];
-            }
+                    return [];
+                }
 
-            return ['own_was_minor' => $was?->minor];
-        }, static fn (int $n): string => sprintf('was-price of %s %s', $n === 1 ? 'one variant' : $n.' variants', $was === null ? 'taken away' : 'set to '.$was->digits()), orRefuse: static fn (): string => $why[0] ?? 'None of these is yours.');
+                return ['own_was_minor' => $was?->minor];
+            },
+            static fn (int $n): string => sprintf(
+                'was-price of %s %s',
+                $n === 1 ? 'one variant' : $n.' variants',
+                $was === null ? 'taken away' : 'set to '.$was->digits(),
+            ),
+            orRefuse: static fn (): string => $why[0] ?? 'None of these is yours.',
+        );
     }
 
     /**
@@ -94,15 +119,38 @@ final readonly class SetPrices
      */
     public function own(Stall $stall, ?User $by, array $variants, ?array $recipe): BenchChange
     {
-        $written = $recipe === null ? null : json_encode(RecipeFormView::written($recipe, $stall->currencyValue()), JSON_THROW_ON_ERROR);
+        $written =
+            $recipe === null
+                ? null
+                : json_encode(RecipeFormView::written($recipe, $stall->currencyValue()), JSON_THROW_ON_ERROR);
 
-        return $this->change($stall, $by, $variants, static fn (): array => ['own_recipe' => $written], static fn (int $n): string => sprintf('%s priced by %s', $n === 1 ? 'one variant' : $n.' variants', $written === null ? 'the stall’s recipe again' : 'a recipe of its own'));
+        return $this->change(
+            $stall,
+            $by,
+            $variants,
+            static fn (): array => ['own_recipe' => $written],
+            static fn (int $n): string => sprintf(
+                '%s priced by %s',
+                $n === 1 ? 'one variant' : $n.' variants',
+                $written === null ? 'the stall’s recipe again' : 'a recipe of its own',
+            ),
+        );
     }
 
     /** @param  list<int>  $variants  sold under their floor from now on, or no longer */
     public function knowingly(Stall $stall, ?User $by, array $variants, bool $yes): BenchChange
     {
-        return $this->change($stall, $by, $variants, static fn (): array => ['own_under_floor' => $yes], static fn (int $n): string => sprintf('%s %s', $n === 1 ? 'one variant' : $n.' variants', $yes ? 'may be sold under the floor' : 'held to the floor again'));
+        return $this->change(
+            $stall,
+            $by,
+            $variants,
+            static fn (): array => ['own_under_floor' => $yes],
+            static fn (int $n): string => sprintf(
+                '%s %s',
+                $n === 1 ? 'one variant' : $n.' variants',
+                $yes ? 'may be sold under the floor' : 'held to the floor again',
+            ),
+        );
     }
 
     /**
@@ -111,27 +159,49 @@ final readonly class SetPrices
      * @param  callable(int): string  $words
      * @param  (callable(): string)|null  $orRefuse  why, when none can be changed
      */
-    private function change(Stall $stall, ?User $by, array $ids, callable $columns, callable $words, ?callable $orRefuse = null): BenchChange
-    {
+    private function change(
+        Stall $stall,
+        ?User $by,
+        array $ids,
+        callable $columns,
+        callable $words,
+        ?callable $orRefuse = null,
+    ): BenchChange {
         if (count($ids) > self::MOST) {
-            throw new Refusal(sprintf('%s variants are chosen; %s can be priced by hand at once. Change a recipe for so many.', number_format(count($ids)), number_format(self::MOST)));
+            throw new Refusal(
+                sprintf(
+                    '%s variants are chosen; %s can be priced by hand at once. Change a recipe for so many.',
+                    number_format(count($ids)),
+                    number_format(self::MOST),
+                ),
+            );
         }
-        $own = fn (): Builder => ListingVariant::query()->with('prices')->whereKey($ids)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id));
+        $own = fn (): Builder => ListingVariant::query()
+            ->with('prices')
+            ->whereKey($ids)
+            ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id));
         $listings = $own()->pluck('listing_id', 'id');
         if ($listings->count() !== count(array_unique($ids))) {
             throw new Refusal('One of these variants is gone. Load the page again.');
         }
         $listings = array_values(array_unique(array_map(intval(...), $listings->all())));
         // Worked out from how the variants stand once nobody else can write them.
-        [, $change] = $this->undo->around($stall, $by, $listings, function () use ($own, $columns, $orRefuse, $stall, $listings): int {
-            $n = $this->write($own()->get(), $columns);
-            if ($n === 0) {
-                throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
-            }
-            ($this->project)($stall, $listings);
+        [, $change] = $this->undo->around(
+            $stall,
+            $by,
+            $listings,
+            function () use ($own, $columns, $orRefuse, $stall, $listings): int {
+                $n = $this->write($own()->get(), $columns);
+                if ($n === 0) {
+                    throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
+                }
+                ($this->project)($stall, $listings);
 
-            return $n;
-        }, static fn (int $n): string => ucfirst($words($n)), apart: true);
+                return $n;
+            },
+            static fn (int $n): string => ucfirst($words($n)),
+            apart: true,
+        );
         if (Listing::query()->whereKey($listings)->where('state', 'in_window')->exists()) {
             $stall->bumpShop();
         }

@@ -49,7 +49,13 @@ final class TryPricing
         $others = array_values(array_diff($stall->markets(), [$stall->home_market]));
         $this->write($trial, TrialFiguresView::of($stall, $trial->changes, $tally, $took, $others === [] ? [] : null));
         if ($others !== []) {
-            $views = array_map(fn (string $market): TrialMarketView => TrialMarketView::of($market, $this->tally($stall, $trial->changes, $market, [])), $others);
+            $views = array_map(
+                fn (string $market): TrialMarketView => TrialMarketView::of(
+                    $market,
+                    $this->tally($stall, $trial->changes, $market, []),
+                ),
+                $others,
+            );
             $this->write($trial, TrialFiguresView::of($stall, $trial->changes, $tally, $took, $views));
         }
         Cache::forget(self::progressKey($trial));
@@ -68,8 +74,14 @@ final class TryPricing
      */
     public static function names(array $moves): array
     {
-        return DB::table('listing_variants as v')->join('listings as l', 'l.id', '=', 'v.listing_id')->join('supplier_variants as s', 's.id', '=', 'v.supplier_variant_id')->whereIn('v.id', array_column($moves, 'variant'))
-            ->selectRaw("v.id, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label END AS name")->pluck('name', 'id')->map(strval(...))->all();
+        return DB::table('listing_variants as v')
+            ->join('listings as l', 'l.id', '=', 'v.listing_id')
+            ->join('supplier_variants as s', 's.id', '=', 'v.supplier_variant_id')
+            ->whereIn('v.id', array_column($moves, 'variant'))
+            ->selectRaw("v.id, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label END AS name")
+            ->pluck('name', 'id')
+            ->map(strval(...))
+            ->all();
     }
 
     /**
@@ -77,13 +89,18 @@ final class TryPricing
      * @param  array<int, int>  $sold  variant → pieces sold lately
      * @param  (callable(int): void)|null  $progress
      */
-    private function tally(Stall $stall, array $changes, string $market, array $sold, ?callable $progress = null): TrialTally
-    {
+    private function tally(
+        Stall $stall,
+        array $changes,
+        string $market,
+        array $sold,
+        ?callable $progress = null,
+    ): TrialTally {
         $stall->loadMissing(['rates', 'recipes', 'marketRows']);
         $sheet = CostSheet::of($stall, $changes);
         $pricer = $sheet->pricer($market);
         $atHome = $market === $stall->home_market;
-        $tally = new TrialTally;
+        $tally = new TrialTally();
         $facts = new PriceFacts($stall, $sheet, $market, $atHome ? null : $this->home);
         foreach ($facts->read(null, switchedOn: true) as $listing) {
             foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
@@ -102,13 +119,21 @@ final class TryPricing
 
     private static function before(\stdClass $row): PricedOnce
     {
-        return new PricedOnce($row->price_minor, $row->keep_minor, $row->margin_bp, ($row->above_floor_minor ?? $row->keep_minor ?? 0) < 0);
+        return new PricedOnce(
+            $row->price_minor,
+            $row->keep_minor,
+            $row->margin_bp,
+            ($row->above_floor_minor ?? ($row->keep_minor ?? 0)) < 0,
+        );
     }
 
     /** Keeps figures, unless something else is tried by now. */
     private function write(PricingChange $trial, TrialFiguresView $figures): void
     {
-        PricingChange::query()->whereKey($trial->id)->whereRaw('changes = ?::jsonb', [json_encode($trial->changes, JSON_THROW_ON_ERROR)])->update(['figures' => json_encode($figures, JSON_THROW_ON_ERROR)]);
+        PricingChange::query()
+            ->whereKey($trial->id)
+            ->whereRaw('changes = ?::jsonb', [json_encode($trial->changes, JSON_THROW_ON_ERROR)])
+            ->update(['figures' => json_encode($figures, JSON_THROW_ON_ERROR)]);
     }
 
     private static function progressKey(PricingChange $trial): string

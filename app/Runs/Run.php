@@ -38,12 +38,30 @@ use WindowStall\Source\SupplierConnection;
 final class Run extends Model
 {
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['kind' => 'pull', 'subject' => '{}', 'notes' => '[]', 'counts' => '{}', 'rejects' => 0, 'done' => 0, 'doing' => '', 'taken_up' => 0];
+    protected $attributes = [
+        'kind' => 'pull',
+        'subject' => '{}',
+        'notes' => '[]',
+        'counts' => '{}',
+        'rejects' => 0,
+        'done' => 0,
+        'doing' => '',
+        'taken_up' => 0,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => RunKind::class, 'state' => RunState::class, 'counts' => 'array', 'subject' => 'array', 'notes' => 'array', 'started_at' => 'datetime', 'ended_at' => 'datetime', 'beat_at' => 'datetime'];
+        return [
+            'kind' => RunKind::class,
+            'state' => RunState::class,
+            'counts' => 'array',
+            'subject' => 'array',
+            'notes' => 'array',
+            'started_at' => 'datetime',
+            'ended_at' => 'datetime',
+            'beat_at' => 'datetime',
+        ];
     }
 
     /** @return BelongsTo<SupplierConnection, $this> */
@@ -79,7 +97,7 @@ final class Run extends Model
     public function stopIfCancelled(): void
     {
         if (! self::query()->whereKey($this->id)->where('state', RunState::Running)->exists()) {
-            throw new RunCancelled;
+            throw new RunCancelled();
         }
     }
 
@@ -92,8 +110,16 @@ final class Run extends Model
      */
     public function perform(string $doing, callable $work, string $sorry, ?callable $failed = null): void
     {
-        $mine = self::query()->whereKey($this->id)->where('state', RunState::Waiting)
-            ->update(['state' => RunState::Running, 'started_at' => now(), 'beat_at' => now(), 'doing' => $doing, 'done' => 0]);
+        $mine = self::query()
+            ->whereKey($this->id)
+            ->where('state', RunState::Waiting)
+            ->update([
+                'state' => RunState::Running,
+                'started_at' => now(),
+                'beat_at' => now(),
+                'doing' => $doing,
+                'done' => 0,
+            ]);
         if ($mine === 0) {
             return;
         }
@@ -105,13 +131,16 @@ final class Run extends Model
             $work();
             $this->end(RunState::Done);
         } catch (RunCancelled) {
-            self::query()->whereKey($this->id)->whereNull('ended_at')->update(['ended_at' => now()]);
+            self::query()
+                ->whereKey($this->id)
+                ->whereNull('ended_at')
+                ->update(['ended_at' => now()]);
         } catch (Throwable $e) {
             $trouble = $e instanceof Said ? $e->getMessage() : $sorry;
             if ($this->end(RunState::Failed, $trouble) && $failed !== null) {
                 $failed($trouble);
             }
-            if (! $e instanceof Said) {
+            if (! ($e instanceof Said)) {
                 report($e);
             }
         } finally {
@@ -129,7 +158,9 @@ final class Run extends Model
     /** Ends a run that is open; one that a person stopped, or the sweep ended, stays as it is. */
     public function end(RunState $as, ?string $trouble = null): bool
     {
-        $ended = self::query()->whereKey($this->id)->whereIn('state', [RunState::Waiting, RunState::Running])
+        $ended = self::query()
+            ->whereKey($this->id)
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
             ->update(['state' => $as, 'ended_at' => now(), 'doing' => '', 'trouble' => $trouble]);
         $this->refresh();
 

@@ -27,7 +27,12 @@ final readonly class BasketContents
     public static function of(Stall $stall, ?Basket $basket): self
     {
         $rows = $basket?->lines()->with('variant')->get() ?? collect();
-        $listings = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->whereKey($rows->map(fn (BasketRow $r): ?int => $r->variant?->listing_id)->filter()->unique()->all())->get()->keyBy('id');
+        $listings = Listing::query()
+            ->with(Listing::FOR_FIGURES)
+            ->where('stall_id', $stall->id)
+            ->whereKey($rows->map(fn (BasketRow $r): ?int => $r->variant?->listing_id)->filter()->unique()->all())
+            ->get()
+            ->keyBy('id');
         $entries = [];
         $troubles = [];
         foreach ($rows as $row) {
@@ -40,10 +45,32 @@ final readonly class BasketContents
                 if ($variant->row->id !== $row->listing_variant_id) {
                     continue;
                 }
-                $shown = $listing->state === ListingState::InWindow && $variant->on && $variant->price !== null && $variant->price->minor > 0 && (! $variant->underFloor() || $variant->row->own_under_floor);
-                $ready = array_values(array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
-                $own = array_values(array_filter($ready, static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource));
-                $entry = new BasketEntry($row->id, $variant, $figures->title->shown(), '/goods/'.$listing->slug, $own[0] ?? $ready[0] ?? null, $row->quantity, $shown ? $variant->available : 0, $variant->price ?? $stall->money(0), Ladders::of($listing, $stall));
+                $shown =
+                    $listing->state === ListingState::InWindow &&
+                    $variant->on &&
+                    $variant->price !== null &&
+                    $variant->price->minor > 0 &&
+                    (! $variant->underFloor() || $variant->row->own_under_floor);
+                $ready = array_values(
+                    array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY),
+                );
+                $own = array_values(
+                    array_filter(
+                        $ready,
+                        static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource,
+                    ),
+                );
+                $entry = new BasketEntry(
+                    $row->id,
+                    $variant,
+                    $figures->title->shown(),
+                    '/goods/'.$listing->slug,
+                    $own[0] ?? ($ready[0] ?? null),
+                    $row->quantity,
+                    $shown ? $variant->available : 0,
+                    $variant->price ?? $stall->money(0),
+                    Ladders::of($listing, $stall),
+                );
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
@@ -52,7 +79,11 @@ final readonly class BasketContents
         }
         $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
 
-        return new self($entries, Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()), $troubles);
+        return new self(
+            $entries,
+            Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()),
+            $troubles,
+        );
     }
 
     public function count(): int
@@ -63,6 +94,18 @@ final readonly class BasketContents
     /** The same for the same goods at the same prices: two presses of "Pay" make one order. */
     public function hash(): string
     {
-        return hash('sha256', json_encode([array_map(static fn (BasketEntry $e): array => [$e->variant->row->id, $e->quantity, $e->total()->minor], $this->entries), $this->totals->total->minor], JSON_THROW_ON_ERROR));
+        return hash(
+            'sha256',
+            json_encode(
+                [
+                    array_map(
+                        static fn (BasketEntry $e): array => [$e->variant->row->id, $e->quantity, $e->total()->minor],
+                        $this->entries,
+                    ),
+                    $this->totals->total->minor,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 }

@@ -33,6 +33,16 @@ final class BasketCookies
 
     private static function make(string $name, string $value, bool $forScripts): Cookie
     {
-        return Cookie::create($name, $value, now()->addDays(self::DAYS), '/', null, config('stall.scheme') === 'https', ! $forScripts, false, 'lax');
+        return Cookie::create(
+            $name,
+            $value,
+            now()->addDays(self::DAYS),
+            '/',
+            null,
+            config('stall.scheme') === 'https',
+            ! $forScripts,
+            false,
+            'lax',
+        );
     }
 }

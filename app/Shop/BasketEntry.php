@@ -46,7 +46,11 @@ final readonly class BasketEntry
     {
         return match (true) {
             $this->available === 0 => sprintf('%s has sold out. Take it out of the basket to go on.', $this->name()),
-            $this->available < $this->quantity => sprintf('Only %d of %s are left. Change the number to go on.', $this->available, $this->name()),
+            $this->available < $this->quantity => sprintf(
+                'Only %d of %s are left. Change the number to go on.',
+                $this->available,
+                $this->name(),
+            ),
             default => null,
         };
     }

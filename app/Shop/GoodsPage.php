@@ -41,7 +41,12 @@ final readonly class GoodsPage
 
     public static function of(ListingFigures $f): self
     {
-        $variants = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null && $v->price->minor > 0));
+        $variants = array_values(
+            array_filter(
+                $f->variants,
+                static fn (VariantFigures $v): bool => $v->on && $v->price !== null && $v->price->minor > 0,
+            ),
+        );
         $options = [];
         foreach ($variants as $variant) {
             foreach ($variant->options as $name => $value) {
@@ -57,12 +62,20 @@ final readonly class GoodsPage
         $price = match (true) {
             $minors === [] => '',
             min($minors) === max($minors) => MoneyView::text($f->stall->money(min($minors))),
-            default => MoneyView::text($f->stall->money(min($minors))).' to '.MoneyView::text($f->stall->money(max($minors))),
+            default => MoneyView::text($f->stall->money(min($minors))).
+                ' to '.
+                MoneyView::text($f->stall->money(max($minors))),
         };
 
         return new self(
-            $f, $f->title->shown(), $f->words->held ? $f->words->shown() : (new RichText)->clean($f->words->shown()),
-            array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)), $options, $variants, $buyable[0] ?? $variants[0] ?? null, $price,
+            $f,
+            $f->title->shown(),
+            $f->words->held ? $f->words->shown() : (new RichText())->clean($f->words->shown()),
+            array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
+            $options,
+            $variants,
+            $buyable[0] ?? ($variants[0] ?? null),
+            $price,
         );
     }
 
@@ -75,7 +88,9 @@ final readonly class GoodsPage
     public static function stockWords(VariantFigures $v): string
     {
         return match (true) {
-            ! $v->buyable() => 'Sold out', $v->available <= self::FEW => 'Only '.$v->available.' left', default => 'In stock',
+            ! $v->buyable() => 'Sold out',
+            $v->available <= self::FEW => 'Only '.$v->available.' left',
+            default => 'In stock',
         };
     }
 
@@ -105,7 +120,12 @@ final readonly class GoodsPage
         return array_map(static function (Rung $rung) use ($ladder, $v): string {
             $price = $ladder->price($v->price ?? throw new \LogicException('It has a price.'), $rung->pieces);
 
-            return sprintf('%d for %s, %s each', $rung->pieces, MoneyView::text($price), MoneyView::text(Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency)));
+            return sprintf(
+                '%d for %s, %s each',
+                $rung->pieces,
+                MoneyView::text($price),
+                MoneyView::text(Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency)),
+            );
         }, $ladder->rungs);
     }
 
@@ -114,10 +134,19 @@ final readonly class GoodsPage
     {
         $names = array_keys($this->options);
 
-        return array_map(fn (VariantFigures $v): array => [
-            'id' => $v->row->id, 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names), 'price' => $v->price === null ? '' : MoneyView::text($v->price),
-            'rungs' => $this->rungs($v), 'stock' => self::stockWords($v), 'days' => self::daysWords($v->days), 'buyable' => $v->buyable(), 'picture' => $this->pictureOf($v),
-        ] + $this->was($v), $this->variants);
+        return array_map(
+            fn (VariantFigures $v): array => [
+                'id' => $v->row->id,
+                'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names),
+                'price' => $v->price === null ? '' : MoneyView::text($v->price),
+                'rungs' => $this->rungs($v),
+                'stock' => self::stockWords($v),
+                'days' => self::daysWords($v->days),
+                'buyable' => $v->buyable(),
+                'picture' => $this->pictureOf($v),
+            ] + $this->was($v),
+            $this->variants,
+        );
     }
 
     /**
@@ -128,15 +157,29 @@ final readonly class GoodsPage
     public function jsonLd(string $url): array
     {
         $origin = rtrim($this->figures->stall->shopAddress(), '/');
-        $picture = static fn (Picture $p): string => ($u = PictureSizes::url((string) $p->path, 1200, 'webp')) !== '' && str_starts_with($u, '/') ? $origin.$u : $u;
+        $picture = static fn (Picture $p): string => ($u = PictureSizes::url((string) $p->path, 1200, 'webp')) !== '' &&
+        str_starts_with($u, '/')
+            ? $origin.$u
+            : $u;
 
         return [
-            '@context' => 'https://schema.org', '@type' => 'Product', 'name' => $this->title, 'description' => mb_strimwidth(RichText::plain($this->words), 0, 500, '…'),
-            'image' => array_map($picture, array_slice($this->pictures, 0, 6)), 'url' => $url,
-            'offers' => array_map(fn (VariantFigures $v): array => [
-                '@type' => 'Offer', 'name' => $v->label === '' ? $this->title : $v->label, 'price' => $v->price?->digits(), 'priceCurrency' => $this->figures->stall->currency,
-                'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'), 'url' => $url,
-            ], $this->variants),
+            '@context' => 'https://schema.org',
+            '@type' => 'Product',
+            'name' => $this->title,
+            'description' => mb_strimwidth(RichText::plain($this->words), 0, 500, '…'),
+            'image' => array_map($picture, array_slice($this->pictures, 0, 6)),
+            'url' => $url,
+            'offers' => array_map(
+                fn (VariantFigures $v): array => [
+                    '@type' => 'Offer',
+                    'name' => $v->label === '' ? $this->title : $v->label,
+                    'price' => $v->price?->digits(),
+                    'priceCurrency' => $this->figures->stall->currency,
+                    'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'),
+                    'url' => $url,
+                ],
+                $this->variants,
+            ),
         ];
     }
 

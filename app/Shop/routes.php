@@ -12,19 +12,31 @@ use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\SignUpController;
 
 Route::get('/', [PageController::class, 'home'])->name('home');
-Route::get('/goods/{slug}', [PageController::class, 'goods'])->name('goods')->where('slug', '[a-z0-9-]+');
+Route::get('/goods/{slug}', [PageController::class, 'goods'])
+    ->name('goods')
+    ->where('slug', '[a-z0-9-]+');
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
 Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
 Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
-Route::get('/orders/{token}', [OrderController::class, 'show'])->name('order')->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])->name('order.pay')->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])->name('order.paid')->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}', [OrderController::class, 'show'])
+    ->name('order')
+    ->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])
+    ->name('order.pay')
+    ->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
+    ->name('order.paid')
+    ->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
-Route::get('/tagged/{tag}', [ListController::class, 'tagged'])->name('tagged')->where('tag', '[a-z0-9-]+');
+Route::get('/tagged/{tag}', [ListController::class, 'tagged'])
+    ->name('tagged')
+    ->where('tag', '[a-z0-9-]+');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
-Route::get('/seen/{secret}', [PreviewController::class, 'seen'])->name('seen')->where('secret', '[A-Za-z0-9]{40}');
+Route::get('/seen/{secret}', [PreviewController::class, 'seen'])
+    ->name('seen')
+    ->where('secret', '[A-Za-z0-9]{40}');
 Route::get('/preview/galley', [PreviewController::class, 'galley'])->name('preview.galley');
 Route::get('/preview/look', [PreviewController::class, 'look'])->name('preview.look');
 Route::get('/preview/revisions/{revision}', [PreviewController::class, 'revision'])->name('preview.revision');

@@ -30,8 +30,14 @@ final readonly class ConnectSupplier
      * @throws SupplierTrouble when the key, the address or the supplier isn't right
      * @throws Refusal when the address is none
      */
-    public function __invoke(Stall $stall, string $kind, string $address, #[\SensitiveParameter] string $key, string $name = '', array $settings = []): SupplierConnection
-    {
+    public function __invoke(
+        Stall $stall,
+        string $kind,
+        string $address,
+        #[\SensitiveParameter] string $key,
+        string $name = '',
+        array $settings = [],
+    ): SupplierConnection {
         $connector = $this->connectors->get($kind);
         $address = rtrim(trim($address), '/');
         // What a person sent lies here; it has a name instead of an address.
@@ -43,9 +49,26 @@ final readonly class ConnectSupplier
         $known = $stall->connections()->where('kind', $kind)->where('address', $address)->first();
         $secrets = ['key' => trim($key), 'hook' => Str::random(48)];
         $name = $connector->card()->named ? mb_substr(trim($name), 0, 80) : $connector->card()->name;
-        $facts = ['name' => $name, 'secrets' => $secrets, 'trouble' => null, 'failures' => 0, 'paused_at' => null, 'disconnected_at' => null];
+        $facts = [
+            'name' => $name,
+            'secrets' => $secrets,
+            'trouble' => null,
+            'failures' => 0,
+            'paused_at' => null,
+            'disconnected_at' => null,
+        ];
         if ($known === null) {
-            $connection = $stall->connections()->create($facts + ['public_id' => (string) Str::uuid(), 'kind' => $kind, 'address' => $address, 'settings' => $settings, 'schedule' => isset($settings['file']) ? Schedule::ByHand : Schedule::Nightly]);
+            $connection = $stall
+                ->connections()
+                ->create(
+                    $facts + [
+                        'public_id' => (string) Str::uuid(),
+                        'kind' => $kind,
+                        'address' => $address,
+                        'settings' => $settings,
+                        'schedule' => isset($settings['file']) ? Schedule::ByHand : Schedule::Nightly,
+                    ],
+                );
         } else {
             $connection = $known;
             $connection->update($facts + ['settings' => $settings + $known->settings]);

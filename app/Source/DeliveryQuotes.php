@@ -15,17 +15,17 @@ final class DeliveryQuotes
 {
     /** Of parcels of a weight that no variant has any more. */
     private const UNWANTED = <<<'SQL'
-        DELETE FROM delivery_quotes AS quote
-        WHERE quote.connection_id = :connection
-          AND (
-              SELECT variant.grams
-              FROM supplier_variants AS variant
-              JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-              WHERE item.connection_id = :connection
-                AND variant.grams = quote.grams
-              LIMIT 1
-          ) IS NULL
-        SQL;
+    DELETE FROM delivery_quotes AS quote
+    WHERE quote.connection_id = :connection
+      AND (
+          SELECT variant.grams
+          FROM supplier_variants AS variant
+          JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+          WHERE item.connection_id = :connection
+            AND variant.grams = quote.grams
+          LIMIT 1
+      ) IS NULL
+    SQL;
 
     /**
      * @param  list<Item>  $items
@@ -82,11 +82,17 @@ final class DeliveryQuotes
     {
         $known = [];
         $grams = array_values(array_unique(array_map(static fn (Parcel $p): int => $p->grams, $wanted)));
-        $rows = DB::table('delivery_quotes')->where('connection_id', $connection->id)
-            ->where('destination', $market)->whereIn('grams', $grams)->get();
+        $rows = DB::table('delivery_quotes')
+            ->where('connection_id', $connection->id)
+            ->where('destination', $market)
+            ->whereIn('grams', $grams)
+            ->get();
         foreach ($rows as $row) {
             $methods = array_values((array) json_decode((string) $row->methods, true));
-            $known[$row->warehouse.'|'.$row->grams] = array_map(static fn (array $q): Quote => new Quote(...$q), $methods);
+            $known[$row->warehouse.'|'.$row->grams] = array_map(
+                static fn (array $q): Quote => new Quote(...$q),
+                $methods,
+            );
         }
 
         return $known;

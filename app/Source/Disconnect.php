@@ -25,22 +25,48 @@ final class Disconnect
 
         return $all === 0
             ? 'No listing of yours comes from it.'
-            : sprintf('%s. %s with all your words, and come back if you connect it again.', $shown === 0 ? 'Nothing of it is in the window' : sprintf('%d of its listings leave%s the window', $shown, $shown === 1 ? 's' : ''), $all === 1 ? 'Its one listing is put by' : sprintf('All %d are put by', $all));
+            : sprintf(
+                '%s. %s with all your words, and come back if you connect it again.',
+                $shown === 0
+                    ? 'Nothing of it is in the window'
+                    : sprintf('%d of its listings leave%s the window', $shown, $shown === 1 ? 's' : ''),
+                $all === 1 ? 'Its one listing is put by' : sprintf('All %d are put by', $all),
+            );
     }
 
     /** @throws Refusal */
     public function __invoke(Stall $stall, SupplierConnection $connection): int
     {
-        $open = SupplierOrder::query()->where('connection_id', $connection->id)->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted])->count();
+        $open = SupplierOrder::query()
+            ->where('connection_id', $connection->id)
+            ->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted])
+            ->count();
         if ($open > 0) {
-            throw new Refusal(sprintf('%d %s still with %s. Pause it instead, and disconnect when everything is posted.', $open, $open === 1 ? 'order is' : 'orders are', $connection->name));
+            throw new Refusal(
+                sprintf(
+                    '%d %s still with %s. Pause it instead, and disconnect when everything is posted.',
+                    $open,
+                    $open === 1 ? 'order is' : 'orders are',
+                    $connection->name,
+                ),
+            );
         }
         $put = DB::transaction(function () use ($stall, $connection): int {
             $put = $this->listings($stall, $connection)->update(['state' => ListingState::PutBy]);
-            SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->update(['gone_at' => now(), 'stock' => 0]);
+            SupplierItem::query()
+                ->where('connection_id', $connection->id)
+                ->whereNull('gone_at')
+                ->update(['gone_at' => now(), 'stock' => 0]);
             DB::table('item_landings')->where('connection_id', $connection->id)->delete();
-            DB::update('UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.gone_at IS NULL', [$connection->id]);
-            $connection->update(['disconnected_at' => now(), 'next_pull_at' => null, 'secrets' => ['key' => '', 'hook' => '']]);
+            DB::update(
+                'UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.gone_at IS NULL',
+                [$connection->id],
+            );
+            $connection->update([
+                'disconnected_at' => now(),
+                'next_pull_at' => null,
+                'secrets' => ['key' => '', 'hook' => ''],
+            ]);
 
             return $put;
         });
@@ -50,8 +76,12 @@ final class Disconnect
     }
 
     /** @return \Illuminate\Database\Eloquent\Relations\HasMany<\WindowStall\Bench\Listing, Stall> */
-    private function listings(Stall $stall, SupplierConnection $connection): \Illuminate\Database\Eloquent\Relations\HasMany
-    {
-        return $stall->listings()->whereIn('supplier_item_id', SupplierItem::query()->where('connection_id', $connection->id)->select('id'));
+    private function listings(
+        Stall $stall,
+        SupplierConnection $connection,
+    ): \Illuminate\Database\Eloquent\Relations\HasMany {
+        return $stall
+            ->listings()
+            ->whereIn('supplier_item_id', SupplierItem::query()->where('connection_id', $connection->id)->select('id'));
     }
 }

@@ -46,7 +46,8 @@ final readonly class FeedSample
     /** @throws Refusal when they aren't at hand */
     public static function of(SupplierConnection $connection): self
     {
-        return self::kept($connection) ?? throw new Refusal('The first rows of the file aren’t at hand any more. Load the page again.');
+        return self::kept($connection) ??
+            throw new Refusal('The first rows of the file aren’t at hand any more. Load the page again.');
     }
 
     /**
@@ -56,7 +57,11 @@ final readonly class FeedSample
      */
     public static function read(SupplierConnection $connection): void
     {
-        Cache::put(self::key($connection), FeedFile::with($connection->access(), self::first(...), self::SECONDS), self::KEPT);
+        Cache::put(
+            self::key($connection),
+            FeedFile::with($connection->access(), self::first(...), self::SECONDS),
+            self::KEPT,
+        );
     }
 
     /** @return array{string, list<string>, array<int, list<string>>} */

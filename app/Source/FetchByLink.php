@@ -27,7 +27,7 @@ final readonly class FetchByLink
         foreach ($stall->connections()->whereNull('disconnected_at')->get() as $connection) {
             $connector = $connection->connector();
             $id = $connector instanceof FetchesByLink ? $connector->idIn($connection->access(), $address) : null;
-            if ($id === null || ! $connector instanceof FetchesByLink) {
+            if ($id === null || ! ($connector instanceof FetchesByLink)) {
                 continue;
             }
             $said = $connector->item($connection->access(), $id);
@@ -49,8 +49,14 @@ final readonly class FetchByLink
             return $stall->items()->where('connection_id', $connection->id)->where('external_id', $id)->firstOrFail();
         }
         $host = (string) parse_url($address, PHP_URL_HOST);
-        throw new Refusal($stall->connections()->whereNull('disconnected_at')->where('address', 'like', '%'.addcslashes($host, '%_').'%')->exists()
-            ? 'This isn’t the page of an item. Open the item at the supplier and copy the address from there.'
-            : sprintf('No supplier of yours answers at %s. Connect it first.', $host));
+        throw new Refusal(
+            $stall
+                ->connections()
+                ->whereNull('disconnected_at')
+                ->where('address', 'like', '%'.addcslashes($host, '%_').'%')
+                ->exists()
+                ? 'This isn’t the page of an item. Open the item at the supplier and copy the address from there.'
+                : sprintf('No supplier of yours answers at %s. Connect it first.', $host),
+        );
     }
 }

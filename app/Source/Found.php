@@ -13,8 +13,13 @@ final readonly class Found
      * @param  list<int>  $ids
      * @param  string|null  $instead  the words that were searched for instead, when those typed were mistyped
      */
-    public function __construct(public array $ids, public ?PageKey $previous, public ?PageKey $next, public ItemCounts $counts, public ?string $instead = null)
-    {
+    public function __construct(
+        public array $ids,
+        public ?PageKey $previous,
+        public ?PageKey $next,
+        public ItemCounts $counts,
+        public ?string $instead = null,
+    ) {
     }
 
     public function instead(?string $words): self

@@ -13,7 +13,14 @@ use WindowStall\Stall\Stall;
 final readonly class ItemCounts
 {
     /** Steps offered for filters by figure. Landed: whole units of the stall's currency; margin: basis points. */
-    public const STEPS = ['stock' => [1, 10, 50, 200], 'landed' => [5, 10, 20, 50], 'days' => [3, 5, 10, 20], 'margin' => [2000, 3000, 4000, 5000], 'variants' => [2, 5, 10], 'rating' => [35, 40, 45]];
+    public const STEPS = [
+        'stock' => [1, 10, 50, 200],
+        'landed' => [5, 10, 20, 50],
+        'days' => [3, 5, 10, 20],
+        'margin' => [2000, 3000, 4000, 5000],
+        'variants' => [2, 5, 10],
+        'rating' => [35, 40, 45],
+    ];
 
     /** The filters whose choices are what the items say, and the column that says it. */
     private const PICKS = ['supplier' => 'connection_id', 'category' => 'category', 'from' => 'warehouse'];
@@ -24,8 +31,13 @@ final readonly class ItemCounts
      * @param  array<string, array<int, int>>  $steps  filter → step → items
      * @param  int  $new  not yet taken
      */
-    private function __construct(public int $found, public bool $any, public array $picks, public array $steps, public int $new)
-    {
+    private function __construct(
+        public int $found,
+        public bool $any,
+        public array $picks,
+        public array $steps,
+        public int $new,
+    ) {
     }
 
     /**
@@ -37,21 +49,51 @@ final readonly class ItemCounts
     {
         $columns = [];
         foreach (self::PICKS as $filter => $column) {
-            $columns[] = sprintf('(SELECT json_object_agg(%1$s, n) FROM (SELECT %1$s, count(*) FILTER (WHERE %2$s) AS n FROM b GROUP BY 1) s WHERE %1$s IS NOT NULL AND n > 0) AS "%3$s"', $column, self::but($filter), $filter);
+            $columns[] = sprintf(
+                '(SELECT json_object_agg(%1$s, n) FROM (SELECT %1$s, count(*) FILTER (WHERE %2$s) AS n FROM b GROUP BY 1) s WHERE %1$s IS NOT NULL AND n > 0) AS "%3$s"',
+                $column,
+                self::but($filter),
+                $filter,
+            );
         }
-        $steps = ['count(*) AS every', 'count(*) FILTER (WHERE fails = 0) AS found', 'count(*) FILTER (WHERE '.self::but('new').' AND new) AS new_count'];
+        $steps = [
+            'count(*) AS every',
+            'count(*) FILTER (WHERE fails = 0) AS found',
+            'count(*) FILTER (WHERE '.self::but('new').' AND new) AS new_count',
+        ];
         $values = [];
-        $tests = ['stock' => 'stock >= ?', 'landed' => 'landed_minor <= ?', 'days' => 'days_max <= ?', 'margin' => 'landed_minor <= ?', 'variants' => 'variants >= ?', 'rating' => 'rating >= ?'];
+        $tests = [
+            'stock' => 'stock >= ?',
+            'landed' => 'landed_minor <= ?',
+            'days' => 'days_max <= ?',
+            'margin' => 'landed_minor <= ?',
+            'variants' => 'variants >= ?',
+            'rating' => 'rating >= ?',
+        ];
         foreach (self::STEPS as $filter => $offered) {
             foreach ($filter === 'margin' && $search->price === null ? [] : $offered as $n => $step) {
-                $steps[] = sprintf('count(*) FILTER (WHERE %s AND %s) AS %s%d', self::but($filter), $tests[$filter], $filter, $n);
+                $steps[] = sprintf(
+                    'count(*) FILTER (WHERE %s AND %s) AS %s%d',
+                    self::but($filter),
+                    $tests[$filter],
+                    $filter,
+                    $n,
+                );
                 $values[] = match ($filter) {
-                    'landed' => $step * $stall->currencyValue()->minorPerUnit(), 'margin' => $search->mostLanded($stall, $step) ?? -1, default => $step,
+                    'landed' => $step * $stall->currencyValue()->minorPerUnit(),
+                    'margin' => $search->mostLanded($stall, $step) ?? -1,
+                    default => $step,
                 };
             }
         }
 
-        return [implode(', ', $columns).', (SELECT row_to_json(a) FROM (SELECT '.implode(', ', $steps).' FROM b) a) AS steps', $values];
+        return [
+            implode(', ', $columns).
+            ', (SELECT row_to_json(a) FROM (SELECT '.
+            implode(', ', $steps).
+            ' FROM b) a) AS steps',
+            $values,
+        ];
     }
 
     /** @param  array<mixed>  $said  the row that {@see self::columns()} gave */
@@ -66,7 +108,13 @@ final readonly class ItemCounts
             }
         }
 
-        return new self((int) ($all['found'] ?? 0), (int) ($all['every'] ?? 0) > 0, array_map($part, array_combine(array_keys(self::PICKS), array_keys(self::PICKS))), $steps, (int) ($all['new_count'] ?? 0));
+        return new self(
+            (int) ($all['found'] ?? 0),
+            (int) ($all['every'] ?? 0) > 0,
+            array_map($part, array_combine(array_keys(self::PICKS), array_keys(self::PICKS))),
+            $steps,
+            (int) ($all['new_count'] ?? 0),
+        );
     }
 
     /** What fails by no other filter than this one. */

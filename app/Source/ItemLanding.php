@@ -36,6 +36,8 @@ final class ItemLanding extends Model
 
     public function days(): ?DayRange
     {
-        return $this->days_min === null || $this->days_max === null ? null : new DayRange($this->days_min, $this->days_max);
+        return $this->days_min === null || $this->days_max === null
+            ? null
+            : new DayRange($this->days_min, $this->days_max);
     }
 }

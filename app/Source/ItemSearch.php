@@ -17,8 +17,17 @@ final readonly class ItemSearch
 {
     /** sort key → what a person reads */
     public const SORTS = [
-        'landed' => 'Landed cost, low first', 'days' => 'Quickest to arrive', 'stock' => 'Most in stock', 'rating' => 'Best rated', 'variants' => 'Most variants',
-        'cost' => 'Unit cost, low first', 'title' => 'Title', 'category' => 'Category', 'supplier' => 'Supplier', 'from' => 'Posted from', 'newest' => 'Newest here',
+        'landed' => 'Landed cost, low first',
+        'days' => 'Quickest to arrive',
+        'stock' => 'Most in stock',
+        'rating' => 'Best rated',
+        'variants' => 'Most variants',
+        'cost' => 'Unit cost, low first',
+        'title' => 'Title',
+        'category' => 'Category',
+        'supplier' => 'Supplier',
+        'from' => 'Posted from',
+        'newest' => 'Newest here',
     ];
 
     /**
@@ -53,14 +62,38 @@ final readonly class ItemSearch
 
     public static function of(Request $request, Stall $stall, string $market): self
     {
-        $whole = static fn (string $name, int $most): ?int => ctype_digit(Typed::text($request, $name)) ? min($most, (int) Typed::text($request, $name)) : null;
-        $list = static fn (string $name): array => array_slice(array_values(array_unique(array_filter(array_map(strval(...), array_filter((array) $request->input($name, []), is_scalar(...))), static fn (string $v): bool => $v !== ''))), 0, 100);
+        $whole = static fn (string $name, int $most): ?int => ctype_digit(Typed::text($request, $name))
+            ? min($most, (int) Typed::text($request, $name))
+            : null;
+        $list = static fn (string $name): array => array_slice(
+            array_values(
+                array_unique(
+                    array_filter(
+                        array_map(strval(...), array_filter((array) $request->input($name, []), is_scalar(...))),
+                        static fn (string $v): bool => $v !== '',
+                    ),
+                ),
+            ),
+            0,
+            100,
+        );
         $sort = Typed::text($request, 'sort');
 
         return new self(
-            $market, mb_substr(Typed::text($request, 'q'), 0, 200), isset(self::SORTS[$sort]) ? $sort : 'landed',
-            array_map(intval(...), $list('supplier')), $list('category'), $list('from'), $whole('stock', 1_000_000), self::money(Typed::text($request, 'landed'), $stall), $whole('days', 365),
-            self::money(Typed::text($request, 'price'), $stall), Percent::parse(Typed::text($request, 'margin')), $whole('variants', 10_000), $whole('rating', 50), $request->boolean('new'),
+            $market,
+            mb_substr(Typed::text($request, 'q'), 0, 200),
+            isset(self::SORTS[$sort]) ? $sort : 'landed',
+            array_map(intval(...), $list('supplier')),
+            $list('category'),
+            $list('from'),
+            $whole('stock', 1_000_000),
+            self::money(Typed::text($request, 'landed'), $stall),
+            $whole('days', 365),
+            self::money(Typed::text($request, 'price'), $stall),
+            Percent::parse(Typed::text($request, 'margin')),
+            $whole('variants', 10_000),
+            $whole('rating', 50),
+            $request->boolean('new'),
         );
     }
 
@@ -69,7 +102,9 @@ final readonly class ItemSearch
     {
         $marginBp ??= $this->marginBp;
 
-        return $this->price === null || $marginBp === null ? null : Till::mostLanded($stall->money($this->price), $stall->terms($this->market), $marginBp)->minor;
+        return $this->price === null || $marginBp === null
+            ? null
+            : Till::mostLanded($stall->money($this->price), $stall->terms($this->market), $marginBp)->minor;
     }
 
     private static function money(string $text, Stall $stall): ?int

@@ -30,15 +30,25 @@ final class ItemSheet
      *
      * @throws SupplierTrouble
      */
-    public function __invoke(Stall $stall, SupplierConnection $connection, Item $item, Variant $variant, string $market): array
-    {
+    public function __invoke(
+        Stall $stall,
+        SupplierConnection $connection,
+        Item $item,
+        Variant $variant,
+        string $market,
+    ): array {
         $parcels = [];
         foreach (array_keys($variant->stock) as $warehouse) {
             for ($pieces = 1; $pieces <= self::MOST_PIECES; $pieces++) {
                 $parcels[] = [$warehouse, $pieces, new Parcel($warehouse, $market, $variant->grams * $pieces)];
             }
         }
-        $answers = $parcels === [] ? [] : $connection->connector()->quotes($connection->access(), array_map(static fn (array $p): Parcel => $p[2], $parcels));
+        $answers =
+            $parcels === []
+                ? []
+                : $connection
+                    ->connector()
+                    ->quotes($connection->access(), array_map(static fn (array $p): Parcel => $p[2], $parcels));
         $offers = [];
         foreach ($parcels as $i => [$warehouse, $pieces]) {
             foreach ($answers[$i] as $quote) {
@@ -48,7 +58,13 @@ final class ItemSheet
         $sheet = CostSheet::of($stall);
         $landed = [];
         foreach ($offers as $pieces => $some) {
-            $best = LandedCost::best($variant->cost->times($pieces), $some, $sheet->rates(), $sheet->duty($market), $sheet->handling());
+            $best = LandedCost::best(
+                $variant->cost->times($pieces),
+                $some,
+                $sheet->rates(),
+                $sheet->duty($market),
+                $sheet->handling(),
+            );
             if ($best !== null) {
                 $landed[$pieces] = $best;
             }
@@ -59,6 +75,12 @@ final class ItemSheet
 
     private function offer(Item $item, Variant $variant, string $warehouse, Quote $quote): Offer
     {
-        return new Offer($warehouse, $quote->method, Money::of($quote->price, $item->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $variant->stock[$warehouse] ?? 0);
+        return new Offer(
+            $warehouse,
+            $quote->method,
+            Money::of($quote->price, $item->currency),
+            (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing),
+            $variant->stock[$warehouse] ?? 0,
+        );
     }
 }

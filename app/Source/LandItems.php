@@ -31,31 +31,31 @@ final readonly class LandItems
 
     /** Only what differs is written, so that a pull that found nothing new touches nothing. */
     private const AT_HOME = <<<'SQL'
-        UPDATE supplier_variants AS variant
-        SET goods_minor = landed.goods,
-            delivery_minor = landed.delivery,
-            landed_minor = landed.landed,
-            first_minor = landed.first,
-            further_minor = landed.further,
-            days_min = landed.dmin,
-            days_max = landed.dmax,
-            warehouse = landed.wh,
-            method = landed.method,
-            out_of_reach = landed.beyond
-        FROM jsonb_to_recordset(?::jsonb) AS landed (
-            item bigint, external text, first bigint, further bigint, beyond int, goods bigint, delivery bigint, landed bigint,
-            dmin int, dmax int, wh char(2), method text
-        )
-        WHERE variant.supplier_item_id = landed.item
-          AND variant.external_id = landed.external
-          AND (
-              variant.goods_minor, variant.delivery_minor, variant.landed_minor, variant.first_minor, variant.further_minor,
-              variant.days_min, variant.days_max, variant.warehouse, variant.method, variant.out_of_reach
-          ) IS DISTINCT FROM (
-              landed.goods, landed.delivery, landed.landed, landed.first, landed.further,
-              landed.dmin, landed.dmax, landed.wh, landed.method, landed.beyond
-          )
-        SQL;
+    UPDATE supplier_variants AS variant
+    SET goods_minor = landed.goods,
+        delivery_minor = landed.delivery,
+        landed_minor = landed.landed,
+        first_minor = landed.first,
+        further_minor = landed.further,
+        days_min = landed.dmin,
+        days_max = landed.dmax,
+        warehouse = landed.wh,
+        method = landed.method,
+        out_of_reach = landed.beyond
+    FROM jsonb_to_recordset(?::jsonb) AS landed (
+        item bigint, external text, first bigint, further bigint, beyond int, goods bigint, delivery bigint, landed bigint,
+        dmin int, dmax int, wh char(2), method text
+    )
+    WHERE variant.supplier_item_id = landed.item
+      AND variant.external_id = landed.external
+      AND (
+          variant.goods_minor, variant.delivery_minor, variant.landed_minor, variant.first_minor, variant.further_minor,
+          variant.days_min, variant.days_max, variant.warehouse, variant.method, variant.out_of_reach
+      ) IS DISTINCT FROM (
+          landed.goods, landed.delivery, landed.landed, landed.first, landed.further,
+          landed.dmin, landed.dmax, landed.wh, landed.method, landed.beyond
+      )
+    SQL;
 
     public function __construct(private DeliveryQuotes $quotes)
     {
@@ -78,7 +78,8 @@ final readonly class LandItems
         ?callable $progress = null,
     ): void {
         $markets ??= $stall->markets();
-        $connections = $connection === null ? $stall->connections()->whereNull('disconnected_at')->get() : [$connection];
+        $connections =
+            $connection === null ? $stall->connections()->whereNull('disconnected_at')->get() : [$connection];
         $done = 0;
         foreach ($connections as $connection) {
             SupplierItem::query()
@@ -86,9 +87,22 @@ final readonly class LandItems
                 ->where('connection_id', $connection->id)
                 ->whereNull('gone_at')
                 ->when($only !== null, fn ($q) => $q->whereIn('external_id', $only))
-                ->when($unsettled, fn ($q) => $q->whereIn('id', DB::table('unsettled_items')
-                    ->where('connection_id', $connection->id)->select('supplier_item_id')))
-                ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, $connection, $markets, $progress, &$done): void {
+                ->when(
+                    $unsettled,
+                    fn ($q) => $q->whereIn(
+                        'id',
+                        DB::table('unsettled_items')
+                            ->where('connection_id', $connection->id)
+                            ->select('supplier_item_id'),
+                    ),
+                )
+                ->chunkById(self::CHUNK, function (Collection $rows) use (
+                    $stall,
+                    $connection,
+                    $markets,
+                    $progress,
+                    &$done,
+                ): void {
                     $this->chunk($stall, $connection, $rows, $markets);
                     $done += $rows->count();
                     if ($progress !== null) {
@@ -145,20 +159,27 @@ final readonly class LandItems
                 $cheapest = null;
                 foreach ($item->variants as $variant) {
                     $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
-                    $variantRows[] = [
-                        'item' => $rowId,
-                        'external' => $variant->id,
-                        // Of one that can't be sent home at all that is said instead.
-                        'beyond' => $landed === null ? 0 : self::outOfReach($variant, $quotes),
-                        'first' => $landed?->by->delivery->minor, 'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,
-                    ] + self::columns($landed);
+                    $variantRows[] =
+                        [
+                            'item' => $rowId,
+                            'external' => $variant->id,
+                            // Of one that can't be sent home at all that is said instead.
+                            'beyond' => $landed === null ? 0 : self::outOfReach($variant, $quotes),
+                            'first' => $landed?->by->delivery->minor,
+                            'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,
+                        ] + self::columns($landed);
                     if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
                         $cheapest = $landed;
                     }
                 }
-                $itemRows[] = [
-                    'item' => $rowId, 'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)), 'variants' => count($item->variants), 'rating' => $item->ratingTenths, 'category' => $item->category,
-                ] + self::columns($cheapest);
+                $itemRows[] =
+                    [
+                        'item' => $rowId,
+                        'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)),
+                        'variants' => count($item->variants),
+                        'rating' => $item->ratingTenths,
+                        'category' => $item->category,
+                    ] + self::columns($cheapest);
             }
             $this->write($connection, $market, $market === $stall->home_market, $variantRows, $itemRows);
         }
@@ -180,12 +201,25 @@ final readonly class LandItems
     }
 
     /** @param  array<string, list<Connectors\Quote>>  $quotes */
-    private static function land(Item $item, Variant $variant, array $quotes, Rates $rates, Duty $duty, Money $handling): ?LandedCost
-    {
+    private static function land(
+        Item $item,
+        Variant $variant,
+        array $quotes,
+        Rates $rates,
+        Duty $duty,
+        Money $handling,
+    ): ?LandedCost {
         $offers = [];
         foreach ($variant->stock as $warehouse => $pieces) {
             foreach ($quotes[$warehouse.'|'.$variant->grams] ?? [] as $quote) {
-                $offers[] = new Offer($warehouse, $quote->method, new Money($quote->price, $variant->cost->currency), (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing), $pieces, $quote->further === null ? null : new Money($quote->further, $variant->cost->currency));
+                $offers[] = new Offer(
+                    $warehouse,
+                    $quote->method,
+                    new Money($quote->price, $variant->cost->currency),
+                    (new DayRange($quote->daysMin, $quote->daysMax))->after($item->processing),
+                    $pieces,
+                    $quote->further === null ? null : new Money($quote->further, $variant->cost->currency),
+                );
             }
         }
 
@@ -196,8 +230,13 @@ final readonly class LandItems
     private static function columns(?LandedCost $landed): array
     {
         return [
-            'goods' => $landed?->goods->minor, 'delivery' => $landed?->delivery->minor, 'landed' => $landed?->total->minor,
-            'dmin' => $landed?->by->days->min, 'dmax' => $landed?->by->days->max, 'wh' => $landed?->by->warehouse, 'method' => $landed?->by->method,
+            'goods' => $landed?->goods->minor,
+            'delivery' => $landed?->delivery->minor,
+            'landed' => $landed?->total->minor,
+            'dmin' => $landed?->by->days->min,
+            'dmax' => $landed?->by->days->max,
+            'wh' => $landed?->by->warehouse,
+            'method' => $landed?->by->method,
         ];
     }
 
@@ -207,22 +246,42 @@ final readonly class LandItems
      * @param  list<array<string, mixed>>  $variants
      * @param  list<array<string, mixed>>  $items
      */
-    private function write(SupplierConnection $connection, string $market, bool $home, array $variants, array $items): void
-    {
+    private function write(
+        SupplierConnection $connection,
+        string $market,
+        bool $home,
+        array $variants,
+        array $items,
+    ): void {
         $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh char(2), method text';
-        $columns = 'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, category';
+        $columns =
+            'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, category';
         $excluded = (string) preg_replace('/(\w+)/', 'excluded.$1', $columns);
-        DB::transaction(function () use ($connection, $market, $home, $variants, $items, $shape, $columns, $excluded): void {
+        DB::transaction(function () use (
+            $connection,
+            $market,
+            $home,
+            $variants,
+            $items,
+            $shape,
+            $columns,
+            $excluded,
+        ): void {
             $said = json_encode($variants, JSON_THROW_ON_ERROR);
             if ($home) {
                 DB::update(self::AT_HOME, [$said]);
             } else {
                 $this->abroad($market, $said, $shape);
             }
-            DB::insert("INSERT INTO item_landings (supplier_item_id, market, stall_id, connection_id, $columns)
+            DB::insert(
+                "INSERT INTO item_landings (supplier_item_id, market, stall_id, connection_id, $columns)
                 SELECT r.item, ?, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh, r.stock, r.variants, r.rating, r.category FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, stock int, variants int, rating int, category text, $shape)
                 ON CONFLICT (supplier_item_id, market) DO UPDATE SET ($columns) = ROW ($excluded)
-                WHERE (".(string) preg_replace('/(\w+)/', 'item_landings.$1', $columns).") IS DISTINCT FROM ($excluded)", [$market, $connection->stall_id, $connection->id, json_encode($items, JSON_THROW_ON_ERROR)]);
+                WHERE (".
+                    (string) preg_replace('/(\w+)/', 'item_landings.$1', $columns).
+                    ") IS DISTINCT FROM ($excluded)",
+                [$market, $connection->stall_id, $connection->id, json_encode($items, JSON_THROW_ON_ERROR)],
+            );
         });
     }
 
@@ -234,9 +293,15 @@ final readonly class LandItems
     {
         $listed = "SELECT v.id, v.stall_id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external
             WHERE (EXISTS (SELECT 1 FROM listing_variants l WHERE l.supplier_variant_id = v.id) OR EXISTS (SELECT 1 FROM variant_sources s WHERE s.supplier_variant_id = v.id))";
-        DB::delete("DELETE FROM variant_landings l USING ($listed) r WHERE l.market = ? AND l.supplier_variant_id = r.id AND r.landed IS NULL", [$variants, $market]);
-        DB::insert("INSERT INTO variant_landings (stall_id, supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
+        DB::delete(
+            "DELETE FROM variant_landings l USING ($listed) r WHERE l.market = ? AND l.supplier_variant_id = r.id AND r.landed IS NULL",
+            [$variants, $market],
+        );
+        DB::insert(
+            "INSERT INTO variant_landings (stall_id, supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
             SELECT r.stall_id, r.id, ?, r.first, r.further, r.dmin, r.dmax, r.wh, r.method FROM ($listed AND r.landed IS NOT NULL) r
-            ON CONFLICT (supplier_variant_id, market) DO UPDATE SET (first_minor, further_minor, days_min, days_max, warehouse, method) = ROW (excluded.first_minor, excluded.further_minor, excluded.days_min, excluded.days_max, excluded.warehouse, excluded.method)", [$market, $variants]);
+            ON CONFLICT (supplier_variant_id, market) DO UPDATE SET (first_minor, further_minor, days_min, days_max, warehouse, method) = ROW (excluded.first_minor, excluded.further_minor, excluded.days_min, excluded.days_max, excluded.warehouse, excluded.method)",
+            [$market, $variants],
+        );
     }
 }

@@ -24,11 +24,23 @@ final readonly class LandListed
         if ($abroad === [] || $items === []) {
             return;
         }
-        foreach (SupplierItem::query()->with('connection')->where('stall_id', $stall->id)->whereKey($items)->get()->groupBy('connection_id') as $some) {
+        foreach (
+            SupplierItem::query()
+                ->with('connection')
+                ->where('stall_id', $stall->id)
+                ->whereKey($items)
+                ->get()
+                ->groupBy('connection_id') as $some
+        ) {
             $connection = $some->first()?->connection;
             try {
                 if ($connection !== null) {
-                    ($this->land)($stall, $connection, $abroad, only: array_values($some->pluck('external_id')->map(strval(...))->all()));
+                    ($this->land)(
+                        $stall,
+                        $connection,
+                        $abroad,
+                        only: array_values($some->pluck('external_id')->map(strval(...))->all()),
+                    );
                 }
             } catch (SupplierTrouble) {
                 // A supplier that is away is asked again at its next pull; at home everything is known.

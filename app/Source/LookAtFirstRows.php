@@ -18,7 +18,9 @@ final class LookAtFirstRows
     {
         $last = $this->last($connection);
 
-        return $last !== null && ($last->state->open() || $last->state === RunState::Failed) ? $last : $this->begin($connection, $by);
+        return $last !== null && ($last->state->open() || $last->state === RunState::Failed)
+            ? $last
+            : $this->begin($connection, $by);
     }
 
     public function begin(SupplierConnection $connection, ?User $by): Run
@@ -28,8 +30,12 @@ final class LookAtFirstRows
             return $last;
         }
         $run = Run::query()->create([
-            'stall_id' => $connection->stall_id, 'kind' => RunKind::Look, 'subject' => ['connection' => $connection->id],
-            'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => [],
+            'stall_id' => $connection->stall_id,
+            'kind' => RunKind::Look,
+            'subject' => ['connection' => $connection->id],
+            'user_id' => $by?->id,
+            'state' => RunState::Waiting,
+            'counts' => [],
         ]);
 
         return $run->begin(LookAtFeed::class);
@@ -37,6 +43,11 @@ final class LookAtFirstRows
 
     private function last(SupplierConnection $connection): ?Run
     {
-        return Run::query()->where('stall_id', $connection->stall_id)->where('kind', RunKind::Look)->where('subject->connection', $connection->id)->latest('id')->first();
+        return Run::query()
+            ->where('stall_id', $connection->stall_id)
+            ->where('kind', RunKind::Look)
+            ->where('subject->connection', $connection->id)
+            ->latest('id')
+            ->first();
     }
 }

@@ -38,7 +38,13 @@ final class LookAtMarket
     public function add(Stall $stall, string $market, ?User $by): void
     {
         if (in_array($market, $stall->markets(), true) && $this->run($stall, $market) === null) {
-            $landed = $market === $stall->home_market || DB::table('markets')->where('stall_id', $stall->id)->where('market', $market)->whereNotNull('landed_at')->exists();
+            $landed =
+                $market === $stall->home_market ||
+                DB::table('markets')
+                    ->where('stall_id', $stall->id)
+                    ->where('market', $market)
+                    ->whereNotNull('landed_at')
+                    ->exists();
             if ($landed) {
                 return;
             }
@@ -47,7 +53,15 @@ final class LookAtMarket
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             DB::table('markets')->insertOrIgnore(['stall_id' => $stall->id, 'market' => $market]);
             if (! $this->open($stall, $market)) {
-                $run = $stall->runs()->create(['kind' => RunKind::Land, 'subject' => ['market' => $market], 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]);
+                $run = $stall
+                    ->runs()
+                    ->create([
+                        'kind' => RunKind::Land,
+                        'subject' => ['market' => $market],
+                        'user_id' => $by?->id,
+                        'state' => RunState::Waiting,
+                        'counts' => [],
+                    ]);
                 $run->begin(LandMarket::class);
             }
         });
@@ -64,13 +78,30 @@ final class LookAtMarket
     /** @return list<MarketView> */
     public function views(Stall $stall): array
     {
-        $landed = DB::table('markets')->where('stall_id', $stall->id)->whereNotNull('landed_at')->pluck('market')->all();
+        $landed = DB::table('markets')
+            ->where('stall_id', $stall->id)
+            ->whereNotNull('landed_at')
+            ->pluck('market')
+            ->all();
 
-        return array_map(static fn (string $m): MarketView => new MarketView($m, Stall::countryName($m), $m === $stall->home_market, $m === $stall->home_market || in_array($m, $landed, true)), $stall->markets());
+        return array_map(
+            static fn (string $m): MarketView => new MarketView(
+                $m,
+                Stall::countryName($m),
+                $m === $stall->home_market,
+                $m === $stall->home_market || in_array($m, $landed, true),
+            ),
+            $stall->markets(),
+        );
     }
 
     private function open(Stall $stall, string $market): bool
     {
-        return $stall->runs()->where('kind', RunKind::Land)->where('subject->market', $market)->whereIn('state', [RunState::Waiting, RunState::Running])->exists();
+        return $stall
+            ->runs()
+            ->where('kind', RunKind::Land)
+            ->where('subject->market', $market)
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
+            ->exists();
     }
 }

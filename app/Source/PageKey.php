@@ -20,11 +20,21 @@ final readonly class PageKey
     {
         $said = json_decode((string) base64_decode(strtr($text, '-_', '+/'), true), true);
 
-        return is_array($said) && count($said) === 3 && isset($said[0], $said[1], $said[2]) && (is_int($said[0]) || is_string($said[0])) && is_int($said[1]) && is_bool($said[2]) ? new self(...$said) : null;
+        return is_array($said) &&
+            count($said) === 3 &&
+            isset($said[0], $said[1], $said[2]) &&
+            (is_int($said[0]) || is_string($said[0])) &&
+            is_int($said[1]) &&
+            is_bool($said[2])
+            ? new self(...$said)
+            : null;
     }
 
     public function encode(): string
     {
-        return rtrim(strtr(base64_encode((string) json_encode([$this->value, $this->id, $this->back])), '+/', '-_'), '=');
+        return rtrim(
+            strtr(base64_encode((string) json_encode([$this->value, $this->id, $this->back])), '+/', '-_'),
+            '=',
+        );
     }
 }

@@ -17,7 +17,22 @@ use Illuminate\Database\Eloquent\Model;
 final class SavedSearch extends Model
 {
     /** What of the address bar belongs to a search. */
-    public const PARTS = ['q', 'sort', 'supplier', 'category', 'from', 'stock', 'landed', 'days', 'price', 'margin', 'variants', 'rating', 'new', 'to'];
+    public const PARTS = [
+        'q',
+        'sort',
+        'supplier',
+        'category',
+        'from',
+        'stock',
+        'landed',
+        'days',
+        'price',
+        'margin',
+        'variants',
+        'rating',
+        'new',
+        'to',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -20,7 +20,10 @@ enum Schedule: string
     public function words(): string
     {
         return match ($this) {
-            self::Hourly => 'every hour', self::SixHours => 'every six hours', self::Nightly => 'every night', self::ByHand => 'only when asked',
+            self::Hourly => 'every hour',
+            self::SixHours => 'every six hours',
+            self::Nightly => 'every night',
+            self::ByHand => 'only when asked',
         };
     }
 
@@ -39,7 +42,12 @@ enum Schedule: string
         return match ($this) {
             self::Hourly => $now->copy()->addHour(),
             self::SixHours => $now->copy()->addHours(6),
-            self::Nightly => $now->copy()->addDay()->setTime(self::NIGHT, 0)->addMinutes($spread)->subDays($now->hour < self::NIGHT ? 1 : 0),
+            self::Nightly => $now
+                ->copy()
+                ->addDay()
+                ->setTime(self::NIGHT, 0)
+                ->addMinutes($spread)
+                ->subDays($now->hour < self::NIGHT ? 1 : 0),
             self::ByHand => null,
         };
     }

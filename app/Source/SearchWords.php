@@ -29,8 +29,17 @@ final class SearchWords
         $put = [];
         $changed = false;
         foreach (array_slice(self::tokens(mb_strtolower($words)), 0, self::MOST) as $word) {
-            $known = DB::table('search_words')->where('stall_id', $stall->id)->where('word', 'like', addcslashes($word, '%_\\').'%')->exists();
-            $like = $known ? null : DB::table('search_words')->where('stall_id', $stall->id)->whereRaw('word % ?', [$word])->orderByRaw('similarity(word, ?) DESC, items DESC', [$word])->value('word');
+            $known = DB::table('search_words')
+                ->where('stall_id', $stall->id)
+                ->where('word', 'like', addcslashes($word, '%_\\').'%')
+                ->exists();
+            $like = $known
+                ? null
+                : DB::table('search_words')
+                    ->where('stall_id', $stall->id)
+                    ->whereRaw('word % ?', [$word])
+                    ->orderByRaw('similarity(word, ?) DESC, items DESC', [$word])
+                    ->value('word');
             $put[] = is_string($like) ? $like : $word;
             $changed = $changed || is_string($like);
         }

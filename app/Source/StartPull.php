@@ -22,9 +22,22 @@ final class StartPull
             throw new Refusal(sprintf('%s was disconnected. Connect it again first.', $connection->name));
         }
         try {
-            $run = DB::transaction(fn (): Run => $connection->runs()->create(['stall_id' => $connection->stall_id, 'user_id' => $by?->id, 'state' => RunState::Waiting, 'counts' => []]));
+            $run = DB::transaction(
+                fn (): Run => $connection
+                    ->runs()
+                    ->create([
+                        'stall_id' => $connection->stall_id,
+                        'user_id' => $by?->id,
+                        'state' => RunState::Waiting,
+                        'counts' => [],
+                    ]),
+            );
         } catch (UniqueConstraintViolationException) {
-            return $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->latest('id')->firstOrFail();
+            return $connection
+                ->runs()
+                ->whereIn('state', [RunState::Waiting, RunState::Running])
+                ->latest('id')
+                ->firstOrFail();
         }
 
         return $run->begin(PullCatalogue::class)->refresh();

@@ -43,7 +43,14 @@ use WindowStall\Stall\Stall;
 final class SupplierConnection extends Model
 {
     /** @var array<string, mixed> as the table has them */
-    protected $attributes = ['settings' => '{}', 'guards' => '{}', 'policies' => '{}', 'kept_back' => 0, 'schedule' => 'nightly', 'failures' => 0];
+    protected $attributes = [
+        'settings' => '{}',
+        'guards' => '{}',
+        'policies' => '{}',
+        'kept_back' => 0,
+        'schedule' => 'nightly',
+        'failures' => 0,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

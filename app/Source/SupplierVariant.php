@@ -58,6 +58,8 @@ final class SupplierVariant extends Model
      */
     public function available(): int
     {
-        return $this->gone_at === null ? max(0, $this->stock - $this->out_of_reach - $this->promised - $this->kept_back) : 0;
+        return $this->gone_at === null
+            ? max(0, $this->stock - $this->out_of_reach - $this->promised - $this->kept_back)
+            : 0;
     }
 }

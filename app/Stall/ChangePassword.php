@@ -16,7 +16,10 @@ final class ChangePassword
     {
         DB::transaction(static function () use ($user, $password, $here): void {
             $user->forceFill(['password' => $password, 'remember_token' => null])->save();
-            SignIn::query()->where('user_id', $user->id)->when($here !== null, fn ($q) => $q->whereKeyNot($here))->delete();
+            SignIn::query()
+                ->where('user_id', $user->id)
+                ->when($here !== null, fn ($q) => $q->whereKeyNot($here))
+                ->delete();
         });
         Mail::to($user->email)->queue(new PasswordChanged($user));
     }

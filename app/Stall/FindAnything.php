@@ -24,12 +24,56 @@ final class FindAnything
         $like = '%'.addcslashes($words, '%_\\').'%';
         // What begins a word comes before what lies inside one.
         $begins = '\\m'.preg_quote($words);
-        $listings = $stall->listings()->whereRaw('id IN (SELECT listings_titled(?))', [$like])->orderByRaw('shown_title ~* ? desc', [$begins])->orderBy('shown_title')->limit(self::EACH)->get()
-            ->map(fn (Listing $l): FoundView => new FoundView('listing', $l->shown_title, $l->state->words(), route('bench.listing', [$stall, $l])));
-        $orders = $stall->orders()->where(fn ($q) => $q->whereRaw('id IN (SELECT orders_for(?))', [$like])->when(ctype_digit($words) && strlen($words) < 9, fn ($n) => $n->orWhere('number', (int) $words)))->orderByDesc('id')->limit(self::EACH)->get()
-            ->map(fn (Order $o): FoundView => new FoundView('order', 'Order '.$o->number, $o->name.', '.$o->state->words(), route('counter.order', [$stall, $o])));
-        $items = $stall->items()->whereNull('gone_at')->whereDoesntHave('listings')->whereRaw('id IN (SELECT items_titled(?))', [$like])->orderByRaw('title ~* ? desc', [$begins])->orderBy('title')->limit(self::EACH)->get()
-            ->map(fn (SupplierItem $i): FoundView => new FoundView('item', $i->title, 'in Source', route('source', [$stall, 'q' => $i->external_id])));
+        $listings = $stall
+            ->listings()
+            ->whereRaw('id IN (SELECT listings_titled(?))', [$like])
+            ->orderByRaw('shown_title ~* ? desc', [$begins])
+            ->orderBy('shown_title')
+            ->limit(self::EACH)
+            ->get()
+            ->map(
+                fn (Listing $l): FoundView => new FoundView(
+                    'listing',
+                    $l->shown_title,
+                    $l->state->words(),
+                    route('bench.listing', [$stall, $l]),
+                ),
+            );
+        $orders = $stall
+            ->orders()
+            ->where(
+                fn ($q) => $q
+                    ->whereRaw('id IN (SELECT orders_for(?))', [$like])
+                    ->when(ctype_digit($words) && strlen($words) < 9, fn ($n) => $n->orWhere('number', (int) $words)),
+            )
+            ->orderByDesc('id')
+            ->limit(self::EACH)
+            ->get()
+            ->map(
+                fn (Order $o): FoundView => new FoundView(
+                    'order',
+                    'Order '.$o->number,
+                    $o->name.', '.$o->state->words(),
+                    route('counter.order', [$stall, $o]),
+                ),
+            );
+        $items = $stall
+            ->items()
+            ->whereNull('gone_at')
+            ->whereDoesntHave('listings')
+            ->whereRaw('id IN (SELECT items_titled(?))', [$like])
+            ->orderByRaw('title ~* ? desc', [$begins])
+            ->orderBy('title')
+            ->limit(self::EACH)
+            ->get()
+            ->map(
+                fn (SupplierItem $i): FoundView => new FoundView(
+                    'item',
+                    $i->title,
+                    'in Source',
+                    route('source', [$stall, 'q' => $i->external_id]),
+                ),
+            );
 
         return [...array_values($listings->all()), ...array_values($orders->all()), ...array_values($items->all())];
     }

@@ -51,7 +51,8 @@ final readonly class GoodPassword implements ValidationRule
     /** "aaaaaaaaaa", "abcabcabcabc", "1234567890" */
     private function repeats(string $password): bool
     {
-        return preg_match('/^(.{1,4}?)\1+.{0,3}$/u', $password) === 1 || str_contains('01234567890123456789 98765432109876543210 abcdefghijklmnopqrstuvwxyz', $password);
+        return preg_match('/^(.{1,4}?)\1+.{0,3}$/u', $password) === 1 ||
+            str_contains('01234567890123456789 98765432109876543210 abcdefghijklmnopqrstuvwxyz', $password);
     }
 
     private function isKnown(string $password): bool
@@ -73,7 +74,13 @@ final readonly class GoodPassword implements ValidationRule
         static $hashes = null;
         $hashes ??= array_flip(file(resource_path('data/common-passwords.hashes'), FILE_IGNORE_NEW_LINES) ?: []);
         // As it stands, and without what is often hung on: "sunshine2024!".
-        foreach ([$password, (string) preg_replace('/[\W_]+$/u', '', $password), (string) preg_replace('/[\d\W_]+$/u', '', $password)] as $word) {
+        foreach (
+            [
+                $password,
+                (string) preg_replace('/[\W_]+$/u', '', $password),
+                (string) preg_replace('/[\d\W_]+$/u', '', $password),
+            ] as $word
+        ) {
             if (isset($hashes[substr(hash('sha256', $word), 0, self::DIGITS)])) {
                 return true;
             }

@@ -21,13 +21,13 @@ use Throwable;
 final class OneStall
 {
     private const OWNERS_TABLES = <<<'SQL'
-        SELECT 1
-        FROM pg_class
-        WHERE pg_my_temp_schema() <> 0
-            AND relnamespace = pg_my_temp_schema()
-            AND relowner = session_user::regrole
-        LIMIT 1
-        SQL;
+    SELECT 1
+    FROM pg_class
+    WHERE pg_my_temp_schema() <> 0
+        AND relnamespace = pg_my_temp_schema()
+        AND relowner = session_user::regrole
+    LIMIT 1
+    SQL;
 
     private static ?int $id = null;
 
@@ -103,7 +103,10 @@ final class OneStall
      */
     public static function each(string $function, array $with, callable $do): void
     {
-        $rows = DB::select(sprintf('SELECT stall, number FROM %s(%s)', $function, implode(', ', array_fill(0, count($with), '?'))), $with);
+        $rows = DB::select(
+            sprintf('SELECT stall, number FROM %s(%s)', $function, implode(', ', array_fill(0, count($with), '?'))),
+            $with,
+        );
         foreach ($rows as $row) {
             self::within((int) $row->stall, static fn (): mixed => $do((int) $row->number));
         }

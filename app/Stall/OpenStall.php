@@ -21,11 +21,13 @@ final readonly class OpenStall
     {
         return DB::transaction(function () use ($by, $facts): Stall {
             $unit = \WindowStall\Core\Money\Currency::of($facts['currency'])->minorPerUnit();
-            $stall = Stall::query()->create($facts + [
-                'payment_fee_bp' => 150,
-                'payment_fee_fixed_minor' => intdiv($unit * 20, 100),
-                'returns_bp' => 200,
-            ]);
+            $stall = Stall::query()->create(
+                $facts + [
+                    'payment_fee_bp' => 150,
+                    'payment_fee_fixed_minor' => intdiv($unit * 20, 100),
+                    'returns_bp' => 200,
+                ],
+            );
             $stall->users()->attach($by);
             OneStall::within($stall->id, fn () => $this->furnish($stall));
             $by->forceFill(['current_stall_id' => $stall->id])->save();
@@ -41,7 +43,9 @@ final readonly class OpenStall
         }
         $stall->marketRows()->create(['market' => $stall->home_market]);
         $stall->recipes()->create([
-            'name' => 'Everything else', 'position' => PriceRecipe::LAST, 'recipe' => Recipes::first($stall->currencyValue()),
+            'name' => 'Everything else',
+            'position' => PriceRecipe::LAST,
+            'recipe' => Recipes::first($stall->currencyValue()),
         ]);
         ($this->startWindow)($stall);
     }

@@ -14,8 +14,18 @@ final class ReferenceRates
 
     /** Units of each currency that one US dollar buys. */
     private const PER_DOLLAR = [
-        'USD' => '1', 'GBP' => '0.79', 'EUR' => '0.92', 'CHF' => '0.88', 'DKK' => '6.87', 'NOK' => '10.8', 'SEK' => '10.4',
-        'PLN' => '3.95', 'CAD' => '1.37', 'AUD' => '1.52', 'NZD' => '1.66', 'JPY' => '150',
+        'USD' => '1',
+        'GBP' => '0.79',
+        'EUR' => '0.92',
+        'CHF' => '0.88',
+        'DKK' => '6.87',
+        'NOK' => '10.8',
+        'SEK' => '10.4',
+        'PLN' => '3.95',
+        'CAD' => '1.37',
+        'AUD' => '1.52',
+        'NZD' => '1.66',
+        'JPY' => '150',
     ];
 
     /** @return list<string> the currencies a stall can keep its prices in */
@@ -30,7 +40,11 @@ final class ReferenceRates
         $rates = [];
         foreach (self::PER_DOLLAR as $from => $perDollar) {
             if ($from !== $currency) {
-                $rates[$from] = (string) BigDecimal::of(self::PER_DOLLAR[$currency])->dividedBy($perDollar, 8, RoundingMode::HALF_UP);
+                $rates[$from] = (string) BigDecimal::of(self::PER_DOLLAR[$currency])->dividedBy(
+                    $perDollar,
+                    8,
+                    RoundingMode::HALF_UP,
+                );
             }
         }
 

@@ -41,8 +41,12 @@ final class SignIn extends Model
     public static function begin(User $user, Request $request): self
     {
         $signIn = self::query()->create([
-            'id' => (string) Str::uuid(), 'user_id' => $user->id, 'agent' => mb_substr(mb_scrub((string) $request->userAgent()), 0, 300),
-            'address' => (string) $request->ip(), 'seen_at' => now(), 'created_at' => now(),
+            'id' => (string) Str::uuid(),
+            'user_id' => $user->id,
+            'agent' => mb_substr(mb_scrub((string) $request->userAgent()), 0, 300),
+            'address' => (string) $request->ip(),
+            'seen_at' => now(),
+            'created_at' => now(),
         ]);
         $request->session()->put(self::KEY, $signIn->id);
 
@@ -53,12 +57,19 @@ final class SignIn extends Model
     public function place(): string
     {
         $browser = match (true) {
-            str_contains($this->agent, 'Edg/') => 'Edge', str_contains($this->agent, 'Firefox/') => 'Firefox', str_contains($this->agent, 'Chrome/') => 'Chrome',
-            str_contains($this->agent, 'Safari/') => 'Safari', default => 'A browser',
+            str_contains($this->agent, 'Edg/') => 'Edge',
+            str_contains($this->agent, 'Firefox/') => 'Firefox',
+            str_contains($this->agent, 'Chrome/') => 'Chrome',
+            str_contains($this->agent, 'Safari/') => 'Safari',
+            default => 'A browser',
         };
         $system = match (true) {
-            str_contains($this->agent, 'Android') => 'Android', str_contains($this->agent, 'iPhone'), str_contains($this->agent, 'iPad') => 'iOS',
-            str_contains($this->agent, 'Windows') => 'Windows', str_contains($this->agent, 'Mac OS') => 'macOS', str_contains($this->agent, 'Linux') => 'Linux', default => '',
+            str_contains($this->agent, 'Android') => 'Android',
+            str_contains($this->agent, 'iPhone'), str_contains($this->agent, 'iPad') => 'iOS',
+            str_contains($this->agent, 'Windows') => 'Windows',
+            str_contains($this->agent, 'Mac OS') => 'macOS',
+            str_contains($this->agent, 'Linux') => 'Linux',
+            default => '',
         };
 
         return $system === '' ? $browser : $browser.' on '.$system;

@@ -189,10 +189,23 @@ final class Stall extends Model
         if ($currency === $this->currency) {
             return ExchangeRate::none($this->currencyValue());
         }
-        $rate = $this->rates->firstWhere('from', $currency)
-            ?? throw new Refusal(sprintf('There is no exchange rate from %s to %s. Set one on the cost sheet.', $currency, $this->currency));
+        $rate =
+            $this->rates->firstWhere('from', $currency) ??
+            throw new Refusal(
+                sprintf(
+                    'There is no exchange rate from %s to %s. Set one on the cost sheet.',
+                    $currency,
+                    $this->currency,
+                ),
+            );
 
-        return ExchangeRate::of(Currency::of($currency), $this->currencyValue(), $rate->rate, $rate->cushion_bp, $rate->day);
+        return ExchangeRate::of(
+            Currency::of($currency),
+            $this->currencyValue(),
+            $rate->rate,
+            $rate->cushion_bp,
+            $rate->day,
+        );
     }
 
     public function marketName(): string
@@ -208,19 +221,39 @@ final class Stall extends Model
     /** @return list<string> the countries whose landed costs are kept, the home market first */
     public function markets(): array
     {
-        return [$this->home_market, ...array_values(DB::table('markets')->where('stall_id', $this->id)->where('market', '!=', $this->home_market)->orderBy('market')->pluck('market')->map(strval(...))->all())];
+        return [
+            $this->home_market,
+            ...array_values(
+                DB::table('markets')
+                    ->where('stall_id', $this->id)
+                    ->where('market', '!=', $this->home_market)
+                    ->orderBy('market')
+                    ->pluck('market')
+                    ->map(strval(...))
+                    ->all(),
+            ),
+        ];
     }
 
     /** Notes that what everything costs landed there is known now. */
     public function marketsLanded(?string $only = null): void
     {
-        DB::table('markets')->where('stall_id', $this->id)->when($only !== null, fn ($q) => $q->where('market', $only))->update(['landed_at' => now()]);
+        DB::table('markets')
+            ->where('stall_id', $this->id)
+            ->when($only !== null, fn ($q) => $q->where('market', $only))
+            ->update(['landed_at' => now()]);
     }
 
     /** The shop's own origin, without a slash at the end. */
     public function shopAddress(string $path = ''): string
     {
-        return config('stall.scheme').'://'.$this->handle.'.'.config('stall.shops_host').config('stall.port_suffix').$path;
+        return config('stall.scheme').
+            '://'.
+            $this->handle.
+            '.'.
+            config('stall.shops_host').
+            config('stall.port_suffix').
+            $path;
     }
 
     /**

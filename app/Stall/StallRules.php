@@ -23,42 +23,66 @@ final class StallRules
     public static function forNew(Request $request): array
     {
         $request->merge(['handle' => mb_strtolower(trim(Typed::text($request, 'handle')))]);
-        $typed = $request->validate([
-            'name' => 'required|string|max:60',
-            'handle' => ['required', 'string', 'regex:/^[a-z][a-z0-9-]{1,37}[a-z0-9]$/', Rule::notIn(self::TAKEN_HANDLES), 'unique:stalls,handle'],
-            'country' => ['required', Rule::in(Countries::getCountryCodes())],
-            'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
-            'currency' => ['required', Rule::in(ReferenceRates::currencies())],
-            'vat' => 'required|string|max:8',
-            'flat_delivery' => 'required|string|max:20',
-        ], [
-            'name.required' => 'A stall needs a name.',
-            'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
-            'handle.unique' => 'Another stall has that address already.',
-            'handle.not_in' => 'That address is kept for other things.',
-        ]);
+        $typed = $request->validate(
+            [
+                'name' => 'required|string|max:60',
+                'handle' => [
+                    'required',
+                    'string',
+                    'regex:/^[a-z][a-z0-9-]{1,37}[a-z0-9]$/',
+                    Rule::notIn(self::TAKEN_HANDLES),
+                    'unique:stalls,handle',
+                ],
+                'country' => ['required', Rule::in(Countries::getCountryCodes())],
+                'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
+                'currency' => ['required', Rule::in(ReferenceRates::currencies())],
+                'vat' => 'required|string|max:8',
+                'flat_delivery' => 'required|string|max:20',
+            ],
+            [
+                'name.required' => 'A stall needs a name.',
+                'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
+                'handle.unique' => 'Another stall has that address already.',
+                'handle.not_in' => 'That address is kept for other things.',
+            ],
+        );
 
         return [
-            'name' => trim($typed['name']), 'handle' => $typed['handle'], 'country' => $typed['country'], 'home_market' => $typed['home_market'], 'currency' => $typed['currency'],
-            'vat_bp' => self::percent('vat', $typed['vat']), 'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $typed['currency']),
+            'name' => trim($typed['name']),
+            'handle' => $typed['handle'],
+            'country' => $typed['country'],
+            'home_market' => $typed['home_market'],
+            'currency' => $typed['currency'],
+            'vat_bp' => self::percent('vat', $typed['vat']),
+            'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $typed['currency']),
         ];
     }
 
     /** @return array<string, mixed> columns of a stall */
     public static function forSettings(Request $request, Stall $stall): array
     {
-        $typed = $request->validate([
-            'name' => 'required|string|max:60',
-            'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
-            'promise_days' => 'required|integer|min:1|max:90',
-        ], ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.']);
+        $typed = $request->validate(
+            [
+                'name' => 'required|string|max:60',
+                'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
+                'promise_days' => 'required|integer|min:1|max:90',
+            ],
+            ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.'],
+        );
 
-        return ['name' => trim($typed['name']), 'home_market' => $typed['home_market'], 'promise_days' => (int) $typed['promise_days']];
+        return [
+            'name' => trim($typed['name']),
+            'home_market' => $typed['home_market'],
+            'promise_days' => (int) $typed['promise_days'],
+        ];
     }
 
     public static function percent(string $field, string $text): int
     {
-        return Percent::parse($text) ?? throw ValidationException::withMessages([$field => 'Write a percentage between 0 and 100, such as 20 or 1.5.']);
+        return Percent::parse($text) ??
+            throw ValidationException::withMessages([
+                $field => 'Write a percentage between 0 and 100, such as 20 or 1.5.',
+            ]);
     }
 
     public static function amount(string $field, string $text, string $currency): int

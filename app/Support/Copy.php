@@ -22,17 +22,25 @@ final class Copy
      */
     public static function into(string $table, array $columns, iterable $rows, ?string $connection = null): int
     {
-        return self::send($table, $columns, (static function () use ($rows): \Generator {
-            foreach ($rows as $row) {
-                $cells = [];
-                foreach ($row as $value) {
-                    $cells[] = match (true) {
-                        $value === null => self::NULL, is_string($value) => strtr($value, self::ESCAPES), is_bool($value) => $value ? 't' : 'f', default => $value,
-                    };
+        return self::send(
+            $table,
+            $columns,
+            (static function () use ($rows): \Generator {
+                foreach ($rows as $row) {
+                    $cells = [];
+                    foreach ($row as $value) {
+                        $cells[] = match (true) {
+                            $value === null => self::NULL,
+                            is_string($value) => strtr($value, self::ESCAPES),
+                            is_bool($value) => $value ? 't' : 'f',
+                            default => $value,
+                        };
+                    }
+                    yield $cells;
                 }
-                yield $cells;
-            }
-        })(), $connection);
+            })(),
+            $connection,
+        );
     }
 
     /**

@@ -17,18 +17,44 @@ final class RichText
 
     public function __construct()
     {
-        $config = (new HtmlSanitizerConfig)
+        $config = (new HtmlSanitizerConfig())
             ->withMaxInputLength(self::MOST_LETTERS * 4)
-            ->allowElement('p')->allowElement('br')->allowElement('h2')->allowElement('h3')->allowElement('ul')->allowElement('ol')->allowElement('li')
-            ->allowElement('strong')->allowElement('em')->allowElement('blockquote')
-            ->allowElement('img', ['src', 'alt'])->allowRelativeMedias()->allowMediaSchemes(['https', 'http'])->allowElement('a', ['href'])->allowLinkSchemes(['https', 'http', 'mailto'])->forceAttribute('a', 'rel', 'nofollow noopener')
-            ->blockElement('div')->blockElement('span')->blockElement('b')->blockElement('i')->blockElement('section')->blockElement('font')->blockElement('center')->blockElement('h1')->blockElement('table')->blockElement('tr')->blockElement('td')->blockElement('tbody');
+            ->allowElement('p')
+            ->allowElement('br')
+            ->allowElement('h2')
+            ->allowElement('h3')
+            ->allowElement('ul')
+            ->allowElement('ol')
+            ->allowElement('li')
+            ->allowElement('strong')
+            ->allowElement('em')
+            ->allowElement('blockquote')
+            ->allowElement('img', ['src', 'alt'])
+            ->allowRelativeMedias()
+            ->allowMediaSchemes(['https', 'http'])
+            ->allowElement('a', ['href'])
+            ->allowLinkSchemes(['https', 'http', 'mailto'])
+            ->forceAttribute('a', 'rel', 'nofollow noopener')
+            ->blockElement('div')
+            ->blockElement('span')
+            ->blockElement('b')
+            ->blockElement('i')
+            ->blockElement('section')
+            ->blockElement('font')
+            ->blockElement('center')
+            ->blockElement('h1')
+            ->blockElement('table')
+            ->blockElement('tr')
+            ->blockElement('td')
+            ->blockElement('tbody');
         $this->sanitizer = new HtmlSanitizer($config);
     }
 
     public function clean(string $html): string
     {
-        return trim((string) preg_replace_callback('/<img\b[^>]*>/i', self::ownPicture(...), $this->sanitizer->sanitize($html)));
+        return trim(
+            (string) preg_replace_callback('/<img\b[^>]*>/i', self::ownPicture(...), $this->sanitizer->sanitize($html)),
+        );
     }
 
     /**
@@ -40,7 +66,9 @@ final class RichText
     {
         $media = Storage::disk((string) config('filesystems.media'))->url('');
 
-        return preg_match('/\bsrc="'.preg_quote(rtrim($media, '/'), '/').'\/[\w\/.-]+"/', $tag[0]) === 1 ? $tag[0] : '';
+        return preg_match('/\bsrc="'.preg_quote(rtrim($media, '/'), '/').'\/[\w\/.-]+"/', $tag[0]) === 1
+            ? $tag[0]
+            : '';
     }
 
     public static function plain(string $html): string

@@ -38,7 +38,11 @@ final class WorkshopServiceProvider extends ServiceProvider
     {
         $email = $request->input('email');
 
-        return is_string($email) ? trim($email) : ($request->user() === null ? '' : 'person '.$request->user()->getAuthIdentifier());
+        return is_string($email)
+            ? trim($email)
+            : ($request->user() === null
+                ? ''
+                : 'person '.$request->user()->getAuthIdentifier());
     }
 
     public function boot(): void
@@ -49,17 +53,35 @@ final class WorkshopServiceProvider extends ServiceProvider
         $this->loadViewsFrom(resource_path('shop'), 'shop');
         // By address as well as by e-mail: neither one machine trying many people nor many machines trying one person get far.
         // A number that is none never reaches the database.
-        Sanctum::getAccessTokenFromRequestUsing(static fn (Request $request): ?string => preg_match('/^\d{1,18}\|\w{1,100}$/D', (string) $request->bearerToken()) === 1 ? $request->bearerToken() : null);
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(10)->by('email.'.hash('xxh128', mb_strtolower(self::email($request)))),
-            Limit::perMinute(40)->by('address.'.$request->ip()),
-            Limit::perHour(400)->by('hour.'.$request->ip()),
-        ]);
-        RateLimiter::for('dear', fn (Request $request): array => [
-            Limit::perMinute(60)->by('person.'.$request->user()?->getAuthIdentifier()),
-            Limit::perMinute(150)->by('stall.'.$request->segment(2)),
-        ]);
-        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by('api:'.hash('xxh128', (string) $request->bearerToken())));
+        Sanctum::getAccessTokenFromRequestUsing(
+            static fn (Request $request): ?string => preg_match(
+                '/^\d{1,18}\|\w{1,100}$/D',
+                (string) $request->bearerToken(),
+            ) === 1
+                ? $request->bearerToken()
+                : null,
+        );
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(10)->by('email.'.hash('xxh128', mb_strtolower(self::email($request)))),
+                Limit::perMinute(40)->by('address.'.$request->ip()),
+                Limit::perHour(400)->by('hour.'.$request->ip()),
+            ],
+        );
+        RateLimiter::for(
+            'dear',
+            fn (Request $request): array => [
+                Limit::perMinute(60)->by('person.'.$request->user()?->getAuthIdentifier()),
+                Limit::perMinute(150)->by('stall.'.$request->segment(2)),
+            ],
+        );
+        RateLimiter::for(
+            'api',
+            fn (Request $request): Limit => Limit::perMinute(1200)->by(
+                'api:'.hash('xxh128', (string) $request->bearerToken()),
+            ),
+        );
         RateLimiter::for('hooks', fn (Request $request): Limit => Limit::perMinute(600)->by((string) $request->ip()));
     }
 }

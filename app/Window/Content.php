@@ -96,7 +96,9 @@ final readonly class Content
     {
         $spans = array_map(static fn (Section $s): array => [$s->showing->from, $s->showing->until], $this->sections);
         foreach ($this->sections as $section) {
-            foreach (is_array($section->settings['messages'] ?? null) ? $section->settings['messages'] : [] as $message) {
+            foreach (
+                is_array($section->settings['messages'] ?? null) ? $section->settings['messages'] : [] as $message
+            ) {
                 $spans[] = [(string) $message['from'], (string) $message['until']];
             }
         }
@@ -110,14 +112,18 @@ final readonly class Content
      * @param  callable(SectionKind, array<mixed>): array<string, mixed>  $settingsOf
      * @param  callable(mixed): Showing  $showingOf
      */
-    private static function read(array $said, Look $look, callable $kindOf, callable $settingsOf, callable $showingOf): self
-    {
+    private static function read(
+        array $said,
+        Look $look,
+        callable $kindOf,
+        callable $settingsOf,
+        callable $showingOf,
+    ): self {
         $rows = is_array($said['sections'] ?? null) ? array_values($said['sections']) : [];
         if (count($rows) > self::MOST_SECTIONS) {
-            throw new Refusal(sprintf(
-                'A homepage has %d sections at the most; shoppers don’t see the rest.',
-                self::MOST_SECTIONS,
-            ));
+            throw new Refusal(
+                sprintf('A homepage has %d sections at the most; shoppers don’t see the rest.', self::MOST_SECTIONS),
+            );
         }
         $sections = $skipped = [];
         foreach ($rows as $row) {

@@ -90,7 +90,11 @@ final class DressWindow
     {
         DB::transaction(function () use ($stall, $revision): void {
             $window = $this->locked($stall);
-            $stall->windowRevisions()->whereNotNull('due_at')->findOrFail($revision)->update(['due_at' => null]);
+            $stall
+                ->windowRevisions()
+                ->whereNotNull('due_at')
+                ->findOrFail($revision)
+                ->update(['due_at' => null]);
             $this->turnNext($window);
         });
     }
@@ -128,9 +132,10 @@ final class DressWindow
     {
         return DB::transaction(function () use ($stall, $by, $revision): Window {
             $window = $this->locked($stall)->load('published');
-            $kept = $revision === null
-                ? $window->published ?? throw new Refusal('Nothing has been published yet.')
-                : $stall->windowRevisions()->findOrFail($revision);
+            $kept =
+                $revision === null
+                    ? $window->published ?? throw new Refusal('Nothing has been published yet.')
+                    : $stall->windowRevisions()->findOrFail($revision);
             $this->put($window, $kept->state(), $by);
 
             return $window;
@@ -147,8 +152,9 @@ final class DressWindow
 
     private function base(Stall $stall, int $version): Content
     {
-        $base = WindowSave::at($stall->id, $version)
-            ?? throw new Refusal('This window was changed very often since you opened it. Load the page again to see it.');
+        $base =
+            WindowSave::at($stall->id, $version) ??
+            throw new Refusal('This window was changed very often since you opened it. Load the page again to see it.');
 
         return Content::saved($base);
     }

@@ -26,13 +26,15 @@ final class Films
      */
     public function take(Stall $stall, mixed $file): int
     {
-        if (! $file instanceof UploadedFile) {
+        if (! ($file instanceof UploadedFile)) {
             throw new Refusal('Choose a film first.');
         }
         if (! $file->isValid() || $file->getSize() > self::MOST_MEGABYTES * 1_048_576) {
             throw new Refusal(sprintf('The film is larger than %d MB, or didn’t arrive whole.', self::MOST_MEGABYTES));
         }
-        $ending = self::ending($file) ?? throw new Refusal('This file is no film that browsers show. Save it as MP4 or WebM.');
+        $ending =
+            self::ending($file) ??
+            throw new Refusal('This file is no film that browsers show. Save it as MP4 or WebM.');
         if (DB::table('films')->where('stall_id', $stall->id)->count() >= self::MOST) {
             throw new Refusal(sprintf('%d films are kept already.', self::MOST));
         }
@@ -60,9 +62,15 @@ final class Films
     /** @return list<array{id: int, name: string}> newest first */
     public static function all(Stall $stall): array
     {
-        $films = DB::table('films')->where('stall_id', $stall->id)->orderByDesc('id')->limit(self::MOST)->pluck('name', 'id');
+        $films = DB::table('films')
+            ->where('stall_id', $stall->id)
+            ->orderByDesc('id')
+            ->limit(self::MOST)
+            ->pluck('name', 'id');
 
-        return array_values($films->map(static fn (mixed $name, int $id): array => ['id' => $id, 'name' => (string) $name])->all());
+        return array_values(
+            $films->map(static fn (mixed $name, int $id): array => ['id' => $id, 'name' => (string) $name])->all(),
+        );
     }
 
     /** By its first bytes, whatever it is called: an MP4 (ISO 14496-12, "ftyp") or a WebM (EBML). */

@@ -38,7 +38,9 @@ final class KeptLooks
     public function all(Stall $stall): array
     {
         $looks = [];
-        foreach (DB::table('stall_looks')->where('stall_id', $stall->id)->orderByDesc('id')->pluck('look', 'id') as $id => $json) {
+        foreach (
+            DB::table('stall_looks')->where('stall_id', $stall->id)->orderByDesc('id')->pluck('look', 'id') as $id => $json
+        ) {
             $said = json_decode((string) $json, true);
             $looks[(int) $id] = Look::from(is_array($said) ? $said : []);
         }

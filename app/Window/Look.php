@@ -110,7 +110,11 @@ final readonly class Look
             return null;
         }
 
-        return ['path' => $said['path'], 'width' => self::pixels($said, 'width'), 'height' => self::pixels($said, 'height')];
+        return [
+            'path' => $said['path'],
+            'width' => self::pixels($said, 'width'),
+            'height' => self::pixels($said, 'height'),
+        ];
     }
 
     /** @param  array<mixed>  $said */

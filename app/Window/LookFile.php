@@ -23,7 +23,10 @@ final class LookFile
         $token = static fn (string $hex): array => [
             '$value' => ['colorSpace' => 'srgb', 'components' => self::components($hex), 'hex' => $hex],
         ];
-        $pixels = static fn (int $value): array => ['$type' => 'dimension', '$value' => ['value' => $value, 'unit' => 'px']];
+        $pixels = static fn (int $value): array => [
+            '$type' => 'dimension',
+            '$value' => ['value' => $value, 'unit' => 'px'],
+        ];
         $form = LookForm::of($look->plan);
 
         return [
@@ -67,7 +70,10 @@ final class LookFile
     /** @return list<float> */
     private static function components(string $hex): array
     {
-        return array_map(static fn (string $pair): float => round(hexdec($pair) / 255, 4), str_split(substr($hex, 1), 2));
+        return array_map(
+            static fn (string $pair): float => round(hexdec($pair) / 255, 4),
+            str_split(substr($hex, 1), 2),
+        );
     }
 
     /**

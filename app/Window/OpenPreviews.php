@@ -57,12 +57,22 @@ final class OpenPreviews
     /** @return list<array{id: int, for: string, since: string}> those that are open, newest first */
     public function all(Stall $stall): array
     {
-        $open = DB::table('window_previews')->where('stall_id', $stall->id)->whereNull('ended_at')->orderByDesc('id')->get();
+        $open = DB::table('window_previews')
+            ->where('stall_id', $stall->id)
+            ->whereNull('ended_at')
+            ->orderByDesc('id')
+            ->get();
 
-        return array_values($open->map(static fn (object $row): array => [
-            'id' => (int) $row->id,
-            'for' => (string) $row->for,
-            'since' => Carbon::parse((string) $row->created_at)->diffForHumans(),
-        ])->all());
+        return array_values(
+            $open
+                ->map(
+                    static fn (object $row): array => [
+                        'id' => (int) $row->id,
+                        'for' => (string) $row->for,
+                        'since' => Carbon::parse((string) $row->created_at)->diffForHumans(),
+                    ],
+                )
+                ->all(),
+        );
     }
 }

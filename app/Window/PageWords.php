@@ -22,7 +22,10 @@ final class PageWords
             }
             foreach ($field->type === 'rows' && is_array($value) ? array_values($value) : [] as $n => $row) {
                 foreach ($field->each as $part) {
-                    $words = is_array($row) && in_array($part->type, ['line', 'text'], true) ? $row[$part->name] ?? null : null;
+                    $words =
+                        is_array($row) && in_array($part->type, ['line', 'text'], true)
+                            ? $row[$part->name] ?? null
+                            : null;
                     if (is_string($words)) {
                         $said[] = ['field' => $field->name, 'row' => $n, 'part' => $part->name, 'words' => $words];
                     }

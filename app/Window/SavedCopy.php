@@ -28,9 +28,10 @@ final readonly class SavedCopy
         $who = implode(' and ', $this->others);
         $given = array_map($this->called(...), $this->merged->given);
         $came = array_map($this->called(...), $this->merged->came);
-        $words = $came === []
-            ? $who.' has saved meanwhile.'
-            : $who.' changed '.self::list($came).' meanwhile; it is in your page now.';
+        $words =
+            $came === []
+                ? $who.' has saved meanwhile.'
+                : $who.' changed '.self::list($came).' meanwhile; it is in your page now.';
 
         return $given === [] ? $words : $words.' You both changed '.self::list($given).': yours stands.';
     }
@@ -40,7 +41,10 @@ final readonly class SavedCopy
         return match ($id) {
             'look' => 'the look',
             'order' => 'the order',
-            default => 'the '.mb_strtolower(($this->after->section($id) ?? $this->before->section($id))?->kind->label() ?? 'section'),
+            default => 'the '.
+                mb_strtolower(
+                    ($this->after->section($id) ?? $this->before->section($id))?->kind->label() ?? 'section',
+                ),
         };
     }
 

@@ -10,8 +10,12 @@ use WindowStall\Window\Sections\SectionKind;
 final readonly class Section
 {
     /** @param  array<string, mixed>  $settings as {@see SectionKind::clean()} gives them */
-    public function __construct(public string $id, public SectionKind $kind, public array $settings, public Showing $showing)
-    {
+    public function __construct(
+        public string $id,
+        public SectionKind $kind,
+        public array $settings,
+        public Showing $showing,
+    ) {
     }
 
     /** @return array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool, on: string, from: string, until: string}} */

@@ -21,16 +21,26 @@ final class TrueAnswers
         if ($days !== null) {
             $asked[] = [
                 'ask' => 'How long does it take?',
-                'answer' => 'Between '.$days->min.' and '.$days->max.' working days, depending on the goods. Each page says how long its goods take.',
+                'answer' => 'Between '.
+                    $days->min.
+                    ' and '.
+                    $days->max.
+                    ' working days, depending on the goods. Each page says how long its goods take.',
             ];
         }
-        $asked[] = ['ask' => 'What does delivery cost?', 'answer' => match (true) {
-            $stall->flat_delivery_minor === 0 => 'Nothing, whatever you buy.',
-            $free !== null => $flat.' for a whole order; from '.MoneyView::text($free).' on it is free.',
-            default => $flat.' for a whole order, however much is in it.',
-        }];
+        $asked[] = [
+            'ask' => 'What does delivery cost?',
+            'answer' => match (true) {
+                $stall->flat_delivery_minor === 0 => 'Nothing, whatever you buy.',
+                $free !== null => $flat.' for a whole order; from '.MoneyView::text($free).' on it is free.',
+                default => $flat.' for a whole order, however much is in it.',
+            },
+        ];
         $asked[] = ['ask' => 'Where do you send to?', 'answer' => $stall->marketName().'.'];
-        $asked[] = ['ask' => 'Is VAT in the prices?', 'answer' => $stall->tax_on_top ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.'];
+        $asked[] = [
+            'ask' => 'Is VAT in the prices?',
+            'answer' => $stall->tax_on_top ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',
+        ];
 
         return $asked;
     }

@@ -34,7 +34,9 @@ final readonly class Way
             preg_match('/^tag:(.{1,60})$/uD', $said, $m) === 1 => new self($said, 'tag', $m[1]),
             preg_match('/^at:([a-z0-9-]{1,40})$/D', $said, $m) === 1 => new self($said, 'at', $m[1]),
             preg_match('#^(https?://[^\s<>"]+\.[^\s<>"]+|mailto:[^\s<>"]+@[^\s<>"]+|tel:[+\d ()-]+)$#iuD', $said) === 1 => new self($said, 'address', $said),
-            default => throw new Refusal(sprintf('“%s” is no address. Begin with https://, mailto: or tel:.', mb_strimwidth($said, 0, 40, '…'))),
+            default => throw new Refusal(
+                sprintf('“%s” is no address. Begin with https://, mailto: or tel:.', mb_strimwidth($said, 0, 40, '…')),
+            ),
         };
     }
 

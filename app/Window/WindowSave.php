@@ -27,7 +27,10 @@ final class WindowSave
             'saved_at' => Carbon::now(),
         ]);
         if ($version % self::SWEPT === 0) {
-            DB::table('window_saves')->where('stall_id', $stall)->where('version', '<', $version - self::KEPT)->delete();
+            DB::table('window_saves')
+                ->where('stall_id', $stall)
+                ->where('version', '<', $version - self::KEPT)
+                ->delete();
         }
     }
 

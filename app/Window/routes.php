@@ -15,34 +15,52 @@ use WindowStall\Window\Http\SignUpsController;
 use WindowStall\Window\Http\VersionsController;
 use WindowStall\Window\Http\WindowController;
 
-Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/window')->group(function (): void {
-    Route::get('/', [WindowController::class, 'show'])->name('window');
-    Route::put('/', [WindowController::class, 'save'])->name('window.save');
-    Route::get('/first', [FirstVersionController::class, 'show'])->name('window.first');
-    Route::post('/first', [FirstVersionController::class, 'store'])->name('window.first.store');
-    Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');
-    Route::post('/audit/wave', [AuditController::class, 'wave'])->name('window.audit.wave');
-    Route::get('/versions', [VersionsController::class, 'index'])->name('window.versions');
-    Route::post('/versions', [VersionsController::class, 'store'])->name('window.versions.store');
-    Route::post('/publish', [VersionsController::class, 'publish'])->name('window.publish');
-    Route::delete('/due/{revision}', [VersionsController::class, 'callOff'])->withoutScopedBindings()->name('window.due.end');
-    Route::post('/back', [VersionsController::class, 'back'])->name('window.back');
-    Route::post('/previews', [VersionsController::class, 'open'])->name('window.previews.store');
-    Route::delete('/previews/{preview}', [VersionsController::class, 'takeBack'])->withoutScopedBindings()->name('window.previews.end');
-    Route::get('/looks', [LooksController::class, 'index'])->name('window.looks');
-    Route::post('/looks', [LooksController::class, 'store'])->name('window.looks.store');
-    Route::post('/looks/said', [LooksController::class, 'said'])->name('window.looks.said');
-    Route::post('/looks/read', [LooksController::class, 'read'])->name('window.looks.read');
-    Route::delete('/looks/{look}', [LooksController::class, 'destroy'])->withoutScopedBindings()->name('window.looks.destroy');
-    Route::get('/looks/logo-colours', [LooksController::class, 'logoColours'])->name('window.looks.logo-colours');
-    Route::get('/look.json', [LooksController::class, 'export'])->name('window.looks.export');
-    Route::get('/sign-ups.csv', SignUpsController::class)->name('window.sign-ups');
-    Route::get('/films', [FilmsController::class, 'index'])->name('window.films');
-    Route::post('/films', [FilmsController::class, 'store'])->middleware('dear')->name('window.films.store');
-    Route::get('/pictures', [PicturesController::class, 'index'])->name('window.pictures');
-    Route::patch('/pictures/{picture}', [PicturesController::class, 'update'])->withoutScopedBindings()->name('window.pictures.update');
-    Route::get('/grounds', [GroundsController::class, 'index'])->name('window.grounds');
-    Route::post('/grounds', [GroundsController::class, 'store'])->middleware('dear')->name('window.grounds.store');
-    Route::post('/logo', [LogoController::class, 'store'])->middleware('dear')->name('window.logo');
-    Route::get('/logo/{picture}', [LogoController::class, 'show'])->withoutScopedBindings()->name('window.logo.sent');
-});
+Route::middleware(['auth', InStall::class])
+    ->prefix('/at/{stall}/window')
+    ->group(function (): void {
+        Route::get('/', [WindowController::class, 'show'])->name('window');
+        Route::put('/', [WindowController::class, 'save'])->name('window.save');
+        Route::get('/first', [FirstVersionController::class, 'show'])->name('window.first');
+        Route::post('/first', [FirstVersionController::class, 'store'])->name('window.first.store');
+        Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');
+        Route::post('/audit/wave', [AuditController::class, 'wave'])->name('window.audit.wave');
+        Route::get('/versions', [VersionsController::class, 'index'])->name('window.versions');
+        Route::post('/versions', [VersionsController::class, 'store'])->name('window.versions.store');
+        Route::post('/publish', [VersionsController::class, 'publish'])->name('window.publish');
+        Route::delete('/due/{revision}', [VersionsController::class, 'callOff'])
+            ->withoutScopedBindings()
+            ->name('window.due.end');
+        Route::post('/back', [VersionsController::class, 'back'])->name('window.back');
+        Route::post('/previews', [VersionsController::class, 'open'])->name('window.previews.store');
+        Route::delete('/previews/{preview}', [VersionsController::class, 'takeBack'])
+            ->withoutScopedBindings()
+            ->name('window.previews.end');
+        Route::get('/looks', [LooksController::class, 'index'])->name('window.looks');
+        Route::post('/looks', [LooksController::class, 'store'])->name('window.looks.store');
+        Route::post('/looks/said', [LooksController::class, 'said'])->name('window.looks.said');
+        Route::post('/looks/read', [LooksController::class, 'read'])->name('window.looks.read');
+        Route::delete('/looks/{look}', [LooksController::class, 'destroy'])
+            ->withoutScopedBindings()
+            ->name('window.looks.destroy');
+        Route::get('/looks/logo-colours', [LooksController::class, 'logoColours'])->name('window.looks.logo-colours');
+        Route::get('/look.json', [LooksController::class, 'export'])->name('window.looks.export');
+        Route::get('/sign-ups.csv', SignUpsController::class)->name('window.sign-ups');
+        Route::get('/films', [FilmsController::class, 'index'])->name('window.films');
+        Route::post('/films', [FilmsController::class, 'store'])
+            ->middleware('dear')
+            ->name('window.films.store');
+        Route::get('/pictures', [PicturesController::class, 'index'])->name('window.pictures');
+        Route::patch('/pictures/{picture}', [PicturesController::class, 'update'])
+            ->withoutScopedBindings()
+            ->name('window.pictures.update');
+        Route::get('/grounds', [GroundsController::class, 'index'])->name('window.grounds');
+        Route::post('/grounds', [GroundsController::class, 'store'])
+            ->middleware('dear')
+            ->name('window.grounds.store');
+        Route::post('/logo', [LogoController::class, 'store'])
+            ->middleware('dear')
+            ->name('window.logo');
+        Route::get('/logo/{picture}', [LogoController::class, 'show'])
+            ->withoutScopedBindings()
+            ->name('window.logo.sent');
+    });

@@ -22,18 +22,37 @@ final readonly class Readiness
      * @param  string  $market  the home market, in words
      * @param  list<string>  $drafts  fields that hold a draft nobody has accepted
      */
-    public static function of(string $title, int $pictures, int $picturesReady, array $variants, string $market, array $drafts = []): self
-    {
+    public static function of(
+        string $title,
+        int $pictures,
+        int $picturesReady,
+        array $variants,
+        string $market,
+        array $drafts = [],
+    ): self {
         $lacks = [];
         foreach (['title' => Place::Title, 'words' => Place::Words] as $field => $place) {
             if (in_array($field, $drafts, true)) {
-                $lacks[] = new Lack($place, sprintf('The %s is still a draft. Read it, and change or accept it.', $field === 'words' ? 'description' : $field));
+                $lacks[] = new Lack(
+                    $place,
+                    sprintf(
+                        'The %s is still a draft. Read it, and change or accept it.',
+                        $field === 'words' ? 'description' : $field,
+                    ),
+                );
             }
         }
         if (trim($title) === '') {
             $lacks[] = new Lack(Place::Title, 'It has no title.');
         } elseif (mb_strlen($title) > self::TITLE_LIMIT) {
-            $lacks[] = new Lack(Place::Title, sprintf('The title has %d letters; %d is the most a shopper can read.', mb_strlen($title), self::TITLE_LIMIT));
+            $lacks[] = new Lack(
+                Place::Title,
+                sprintf(
+                    'The title has %d letters; %d is the most a shopper can read.',
+                    mb_strlen($title),
+                    self::TITLE_LIMIT,
+                ),
+            );
         }
         if ($pictures === 0) {
             $lacks[] = new Lack(Place::Pictures, 'It has no picture.');
@@ -72,9 +91,31 @@ final readonly class Readiness
             return [];
         }
         if ($variant->keep->isNegative()) {
-            return [new Lack(Place::Price, sprintf('%s loses %s on every sale at %s.', $name, $variant->keep->with(-$variant->keep->minor)->digits(), $variant->price->digits()))];
+            return [
+                new Lack(
+                    Place::Price,
+                    sprintf(
+                        '%s loses %s on every sale at %s.',
+                        $name,
+                        $variant->keep->with(-$variant->keep->minor)->digits(),
+                        $variant->price->digits(),
+                    ),
+                ),
+            ];
         }
 
-        return $variant->underFloor ? [new Lack(Place::Price, sprintf('%s keeps %s at %s, less than the floor asks.', $name, $variant->keep->digits(), $variant->price->digits()))] : [];
+        return $variant->underFloor
+            ? [
+                new Lack(
+                    Place::Price,
+                    sprintf(
+                        '%s keeps %s at %s, less than the floor asks.',
+                        $name,
+                        $variant->keep->digits(),
+                        $variant->price->digits(),
+                    ),
+                ),
+            ]
+            : [];
     }
 }

@@ -36,10 +36,14 @@ final readonly class Source
         }
         $having = array_values(array_filter($used, static fn (self $s): bool => $s->available > 0));
         // Stable: of those that are alike in all, the seller's order decides.
-        usort($having, static fn (self $a, self $b): int => [
-            $a->landed ?? PHP_INT_MAX, $a->days ?? PHP_INT_MAX,
-        ] <=> [$b->landed ?? PHP_INT_MAX, $b->days ?? PHP_INT_MAX]);
+        usort(
+            $having,
+            static fn (self $a, self $b): int => [$a->landed ?? PHP_INT_MAX, $a->days ?? PHP_INT_MAX] <=> [
+                $b->landed ?? PHP_INT_MAX,
+                $b->days ?? PHP_INT_MAX,
+            ],
+        );
 
-        return $having[0] ?? $used[0] ?? $sources[0];
+        return $having[0] ?? ($used[0] ?? $sources[0]);
     }
 }

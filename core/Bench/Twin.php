@@ -15,7 +15,12 @@ final readonly class Twin
      * @param  array<string, string>  $options
      * @param  Money|null  $landed  null where it can't be delivered to the market
      */
-    public function __construct(public int $id, public array $options, public ?Money $landed, public ?DayRange $days, public int $stock)
-    {
+    public function __construct(
+        public int $id,
+        public array $options,
+        public ?Money $landed,
+        public ?DayRange $days,
+        public int $stock,
+    ) {
     }
 }

@@ -33,18 +33,27 @@ final readonly class TwinGroup
             $groups[$key]['twins'][] = $variant;
         }
 
-        return array_values(array_map(static function (array $group): self {
-            $twins = $group['twins'];
-            usort($twins, static fn (Twin $a, Twin $b): int => self::rank($a) <=> self::rank($b));
+        return array_values(
+            array_map(static function (array $group): self {
+                $twins = $group['twins'];
+                usort($twins, static fn (Twin $a, Twin $b): int => self::rank($a) <=> self::rank($b));
 
-            return new self($group['options'], $twins, self::why($twins));
-        }, $groups));
+                return new self($group['options'], $twins, self::why($twins));
+            }, $groups),
+        );
     }
 
     /** @return list<int> */
     private static function rank(Twin $twin): array
     {
-        return [$twin->landed === null ? 1 : 0, $twin->stock > 0 ? 0 : 1, $twin->landed->minor ?? 0, $twin->days->max ?? 0, -$twin->stock, $twin->id];
+        return [
+            $twin->landed === null ? 1 : 0,
+            $twin->stock > 0 ? 0 : 1,
+            $twin->landed->minor ?? 0,
+            $twin->days->max ?? 0,
+            -$twin->stock,
+            $twin->id,
+        ];
     }
 
     /** @param  non-empty-list<Twin>  $twins */

@@ -23,7 +23,11 @@ final readonly class Drift
      */
     public static function of(array $items): self
     {
-        return new self(array_merge(...array_map(static fn (array $pair): array => self::between(...$pair)->changes, array_values($items))));
+        return new self(
+            array_merge(
+                ...array_map(static fn (array $pair): array => self::between(...$pair)->changes, array_values($items)),
+            ),
+        );
     }
 
     public static function between(SupplierItem $agreed, SupplierItem $now): self
@@ -32,16 +36,25 @@ final readonly class Drift
         $renamed = Likeness::variants($agreed->variants, $now->variants);
         foreach ($agreed->variants as $before) {
             $after = $now->variant($before->id);
-            array_push($changes, ...match (true) {
-                $after !== null => self::within($before, $after),
-                isset($renamed[$before->id]) => [self::renamed($before, ...$renamed[$before->id])],
-                default => [self::gone($before)],
-            });
+            array_push(
+                $changes,
+                ...match (true) {
+                    $after !== null => self::within($before, $after),
+                    isset($renamed[$before->id]) => [self::renamed($before, ...$renamed[$before->id])],
+                    default => [self::gone($before)],
+                },
+            );
         }
         $known = array_map(static fn (array $to): string => $to[0]->id, array_values($renamed));
         foreach ($now->variants as $variant) {
             if ($agreed->variant($variant->id) === null && ! in_array($variant->id, $known, true)) {
-                $changes[] = new Change(ChangeKind::VariantNew, $variant->id, $variant->label(), 'not offered', 'offered at '.self::money($variant->cost));
+                $changes[] = new Change(
+                    ChangeKind::VariantNew,
+                    $variant->id,
+                    $variant->label(),
+                    'not offered',
+                    'offered at '.self::money($variant->cost),
+                );
             }
         }
 
@@ -91,7 +104,13 @@ final readonly class Drift
     /** @return list<Change> */
     private static function within(SupplierVariant $before, SupplierVariant $after): array
     {
-        $about = static fn (ChangeKind $kind, string $was, string $is): Change => new Change($kind, $after->id, $after->label(), $was, $is);
+        $about = static fn (ChangeKind $kind, string $was, string $is): Change => new Change(
+            $kind,
+            $after->id,
+            $after->label(),
+            $was,
+            $is,
+        );
         $changes = [];
         if ($before->cost != $after->cost) {
             $same = $before->cost->currency->code === $after->cost->currency->code;
@@ -128,7 +147,7 @@ final readonly class Drift
     /** In basis points of what it was; from nothing, it moved by everything. */
     private static function movedBp(int $before, int $after): int
     {
-        return $before === 0 ? 10_000 : (int) round(($after - $before) * 10_000 / $before);
+        return $before === 0 ? 10_000 : (int) round((($after - $before) * 10_000) / $before);
     }
 
     private static function money(Money $money): string

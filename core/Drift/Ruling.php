@@ -44,7 +44,7 @@ final readonly class Ruling
     public static function onPrice(int $was, int $is): ?self
     {
         return $was > 0 && abs($is - $was) * 10_000 > $was * self::LEAP
-            ? new self(Standing::Asks, 'the price would leap by '.(int) round(abs($is - $was) * 100 / $was).'%')
+            ? new self(Standing::Asks, 'the price would leap by '.(int) round((abs($is - $was) * 100) / $was).'%')
             : null;
     }
 
@@ -56,7 +56,10 @@ final readonly class Ruling
     public static function underFloor(Standing $stands, Policies $policies): self
     {
         return match ($policies->floor) {
-            FloorPolicy::Raise => new self(Standing::Followed, 'your price would fall under its floor: raised by the recipe'),
+            FloorPolicy::Raise => new self(
+                Standing::Followed,
+                'your price would fall under its floor: raised by the recipe',
+            ),
             FloorPolicy::Pause => new self($stands, 'your price falls under its floor: not sold meanwhile'),
             FloorPolicy::Ask => new self(Standing::Asks, 'your price falls under its floor'),
         };
@@ -71,7 +74,10 @@ final readonly class Ruling
         return match (true) {
             $stays && $how->underFloor => self::underFloor(Standing::Kept, $policies),
             $how->held => new self(Standing::Kept, 'your price is held'),
-            $policy === Policy::Follow && $beyond => new self(Standing::Asks, 'it moved by more than '.$policies->bandWords()),
+            $policy === Policy::Follow && $beyond => new self(
+                Standing::Asks,
+                'it moved by more than '.$policies->bandWords(),
+            ),
             $policy === Policy::Follow => new self(Standing::Followed, 'within '.$policies->bandWords()),
             default => self::byPolicy($policies, FactName::Cost),
         };

@@ -27,7 +27,11 @@ final readonly class Told
                 false,
             ),
             Group::VariantNew => new self(
-                $supplier.' offers '.self::some($f->count, 'a new variant', 'new variants').' of '.self::items($f),
+                $supplier.
+                    ' offers '.
+                    self::some($f->count, 'a new variant', 'new variants').
+                    ' of '.
+                    self::items($f),
                 "Shoppers don’t see $them until you agree.",
                 false,
             ),
@@ -40,12 +44,20 @@ final readonly class Told
             ),
             Group::Delivery => self::delivery($supplier, $f),
             Group::Options => new self(
-                $supplier.' calls '.self::some($f->count, 'a variant', 'variants').' of '.self::items($f).' otherwise',
+                $supplier.
+                    ' calls '.
+                    self::some($f->count, 'a variant', 'variants').
+                    ' of '.
+                    self::items($f).
+                    ' otherwise',
                 'Values you named yourself go by their old names; look whether they still fit.',
                 false,
             ),
             Group::Renamed => new self(
-                $supplier.' seems to have '.self::some($f->count, 'something of yours', 'things of yours').' under another code',
+                $supplier.
+                    ' seems to have '.
+                    self::some($f->count, 'something of yours', 'things of yours').
+                    ' under another code',
                 "Shoppers can’t buy $them until you agree that it is the same; listing, prices, orders and address stay.",
                 true,
             ),
@@ -99,7 +111,11 @@ final readonly class Told
     private static function delivery(string $supplier, GroupFigures $f): self
     {
         return new self(
-            headline: $supplier.' changed what delivery of '.self::some($f->count, 'a variant', 'variants').' costs'.self::by($f),
+            headline: $supplier.
+                ' changed what delivery of '.
+                self::some($f->count, 'a variant', 'variants').
+                ' costs'.
+                self::by($f),
             effect: self::effect($f),
             bad: $f->underFloor > 0,
         );
@@ -113,13 +129,16 @@ final readonly class Told
             match (true) {
                 $f->moving === 0 => '',
                 $f->less === null => self::some($f->moving, 'one price moves', 'prices move').' if you agree',
-                default => self::some($f->moving, 'one price moves', 'prices move').' if you agree, and you keep '.self::less($f->less),
+                default => self::some($f->moving, 'one price moves', 'prices move').
+                    ' if you agree, and you keep '.
+                    self::less($f->less),
             },
         ]);
         if ($f->underFloor > 0) {
-            $effect[] = $f->underFloor === 1
-                ? 'one stands under the floor and isn’t sold meanwhile'
-                : $f->underFloor.' stand under the floor and aren’t sold meanwhile';
+            $effect[] =
+                $f->underFloor === 1
+                    ? 'one stands under the floor and isn’t sold meanwhile'
+                    : $f->underFloor.' stand under the floor and aren’t sold meanwhile';
         }
         $words = implode('; ', $effect);
 
@@ -147,7 +166,9 @@ final readonly class Told
         $parts = array_filter([
             ($kinds['title'] ?? 0) > 0 ? self::some($kinds['title'], 'a title', 'titles') : '',
             ($kinds['words'] ?? 0) > 0 ? self::some($kinds['words'], 'a description', 'descriptions') : '',
-            ($kinds['pictures'] ?? 0) > 0 ? 'the pictures of '.self::some($kinds['pictures'], 'an item', 'items') : '',
+            ($kinds['pictures'] ?? 0) > 0
+                ? 'the pictures of '.self::some($kinds['pictures'], 'an item', 'items')
+                : '',
         ]);
         $last = array_pop($parts);
 
@@ -166,6 +187,8 @@ final readonly class Told
 
     private static function percent(int $bp): string
     {
-        return $bp < 100 ? rtrim(rtrim(number_format($bp / 100, 1, '.', ''), '0'), '.') : (string) (int) round($bp / 100);
+        return $bp < 100
+            ? rtrim(rtrim(number_format($bp / 100, 1, '.', ''), '0'), '.')
+            : (string) (int) round($bp / 100);
     }
 }

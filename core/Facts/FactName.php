@@ -46,7 +46,13 @@ enum FactName: string
     public function begins(): Policy
     {
         return match ($this) {
-            self::Cost, self::Delivery, self::Options, self::Stock, self::Weight, self::LeadTime, self::Rrp => Policy::Follow,
+            self::Cost,
+            self::Delivery,
+            self::Options,
+            self::Stock,
+            self::Weight,
+            self::LeadTime,
+            self::Rrp => Policy::Follow,
             default => Policy::Ask,
         };
     }
@@ -55,7 +61,14 @@ enum FactName: string
     public function choices(): array
     {
         return match ($this) {
-            self::Delivery, self::Options, self::Stock, self::Weight, self::LeadTime, self::Rrp, self::Availability, self::Codes => [Policy::Follow, Policy::Ask],
+            self::Delivery,
+            self::Options,
+            self::Stock,
+            self::Weight,
+            self::LeadTime,
+            self::Rrp,
+            self::Availability,
+            self::Codes => [Policy::Follow, Policy::Ask],
             default => Policy::cases(),
         };
     }

@@ -34,11 +34,28 @@ final readonly class AssembleItem
                 $pictures[$address] ??= count($pictures);
             }
             $variants[] = new SupplierVariant(
-                $line->sku, $line->sku, $line->barcode, $line->options, new Money($line->cost, $this->currency), $line->rrp === null ? null : new Money($line->rrp, $this->currency),
-                $line->grams, [$this->mapping->warehouse => $line->stock], isset($line->pictures[0]) ? $pictures[$line->pictures[0]] : null,
+                $line->sku,
+                $line->sku,
+                $line->barcode,
+                $line->options,
+                new Money($line->cost, $this->currency),
+                $line->rrp === null ? null : new Money($line->rrp, $this->currency),
+                $line->grams,
+                [$this->mapping->warehouse => $line->stock],
+                isset($line->pictures[0]) ? $pictures[$line->pictures[0]] : null,
             );
         }
 
-        return new SupplierItem($first->item, $first->title, $first->words, $first->category, array_map(strval(...), array_keys($pictures)), $this->mapping->currency, $this->processing, null, $variants);
+        return new SupplierItem(
+            $first->item,
+            $first->title,
+            $first->words,
+            $first->category,
+            array_map(strval(...), array_keys($pictures)),
+            $this->mapping->currency,
+            $this->processing,
+            null,
+            $variants,
+        );
     }
 }

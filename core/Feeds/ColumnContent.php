@@ -32,7 +32,10 @@ final readonly class ColumnContent
 
         return new self(
             count($values),
-            $share(static fn (string $v): bool => preg_match('/^[^\p{L}\d]{0,3}\d[\d.,\s]*[^\p{L}\d]{0,3}$/u', $v) === 1 && ! Gtin::valid($v)),
+            $share(
+                static fn (string $v): bool => preg_match('/^[^\p{L}\d]{0,3}\d[\d.,\s]*[^\p{L}\d]{0,3}$/u', $v) === 1 &&
+                    ! Gtin::valid($v),
+            ),
             $share(static fn (string $v): bool => preg_match('/^\d{1,7}$/', $v) === 1),
             $share(Gtin::valid(...)),
             $share(static fn (string $v): bool => preg_match('~^https?://~i', $v) === 1),
@@ -55,14 +58,26 @@ final readonly class ColumnContent
             Field::Barcode => $this->gtins,
             Field::Picture => $this->addresses,
             Field::Words => max($this->marked, $this->length > 80 ? 0.9 : ($this->length > 45 ? 0.4 : 0.0)),
-            Field::Title => $this->figures > 0.3 || $this->addresses > 0.2 || $this->marked > 0.3 ? 0.0 : ($this->length > 9 && $this->length < 160 ? 0.4 + 0.6 * $this->spaced : 0.1),
-            Field::Sku => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40 ? 0.0 : ($this->gtins > 0.5 ? 0.2 : $this->distinct) * ($this->figures > 0.8 ? 0.5 : 1.0),
-            Field::Item => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40 ? 0.0 : ($this->distinct < 0.95 && $this->distinct > 0.05 ? 0.8 : 0.3) * ($this->figures > 0.8 ? 0.4 : 1.0),
+            Field::Title => $this->figures > 0.3 || $this->addresses > 0.2 || $this->marked > 0.3
+                ? 0.0
+                : ($this->length > 9 && $this->length < 160
+                    ? 0.4 + 0.6 * $this->spaced
+                    : 0.1),
+            Field::Sku => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40
+                ? 0.0
+                : ($this->gtins > 0.5 ? 0.2 : $this->distinct) * ($this->figures > 0.8 ? 0.5 : 1.0),
+            Field::Item => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40
+                ? 0.0
+                : ($this->distinct < 0.95 && $this->distinct > 0.05 ? 0.8 : 0.3) * ($this->figures > 0.8 ? 0.4 : 1.0),
             Field::Cost, Field::Rrp => $this->figures * (1.0 - 0.6 * $this->wholes),
             Field::Stock => $this->wholes,
             Field::Weight => max($this->units, $this->figures * 0.7),
-            Field::Category => $this->figures > 0.3 || $this->addresses > 0 ? 0.0 : max(0.0, 1.0 - 1.6 * $this->distinct) * ($this->length < 60 ? 1.0 : 0.2),
-            Field::Option => $this->figures > 0.9 || $this->addresses > 0 || $this->length > 30 ? 0.0 : max(0.0, 1.0 - 1.2 * $this->distinct),
+            Field::Category => $this->figures > 0.3 || $this->addresses > 0
+                ? 0.0
+                : max(0.0, 1.0 - 1.6 * $this->distinct) * ($this->length < 60 ? 1.0 : 0.2),
+            Field::Option => $this->figures > 0.9 || $this->addresses > 0 || $this->length > 30
+                ? 0.0
+                : max(0.0, 1.0 - 1.2 * $this->distinct),
         };
     }
 }

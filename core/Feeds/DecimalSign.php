@@ -48,7 +48,17 @@ enum DecimalSign: string
         }
         $bare = preg_replace('/[\s\x{00A0}\x{202F}\']|\p{Sc}|^[A-Z]{3}|[A-Z]{3}$/u', '', trim($text));
         $other = $this === self::Point ? ',' : '.';
-        if ($bare === null || preg_match('/^[+-]?(?:\d{1,12}|\d{1,3}(?:'.preg_quote($other, '/').'\d{3})+)(?:'.preg_quote($this->value, '/').'\d*)?$/D', $bare) !== 1) {
+        if (
+            $bare === null ||
+            preg_match(
+                '/^[+-]?(?:\d{1,12}|\d{1,3}(?:'.
+                    preg_quote($other, '/').
+                    '\d{3})+)(?:'.
+                    preg_quote($this->value, '/').
+                    '\d*)?$/D',
+                $bare,
+            ) !== 1
+        ) {
             return null;
         }
 

@@ -23,8 +23,18 @@ enum Field: string
     public function words(): string
     {
         return match ($this) {
-            self::Item => 'item code (its variants share it)', self::Sku => 'SKU', self::Barcode => 'barcode', self::Title => 'title', self::Words => 'description',
-            self::Category => 'category', self::Cost => 'unit cost', self::Rrp => 'RRP', self::Stock => 'stock', self::Weight => 'weight', self::Picture => 'picture', self::Option => 'an option',
+            self::Item => 'item code (its variants share it)',
+            self::Sku => 'SKU',
+            self::Barcode => 'barcode',
+            self::Title => 'title',
+            self::Words => 'description',
+            self::Category => 'category',
+            self::Cost => 'unit cost',
+            self::Rrp => 'RRP',
+            self::Stock => 'stock',
+            self::Weight => 'weight',
+            self::Picture => 'picture',
+            self::Option => 'an option',
         };
     }
 

@@ -27,7 +27,10 @@ final class GuessColumns
                 $scores[] = ['column' => $i, 'field' => $field, 'score' => self::score($name, $field, $content)];
             }
         }
-        usort($scores, static fn (array $a, array $b): int => $b['score'] <=> $a['score'] ?: $a['column'] <=> $b['column']);
+        usort(
+            $scores,
+            static fn (array $a, array $b): int => $b['score'] <=> $a['score'] ?: $a['column'] <=> $b['column'],
+        );
         $guesses = [];
         $taken = [];
         foreach ($scores as ['column' => $i, 'field' => $field, 'score' => $score]) {
@@ -38,7 +41,11 @@ final class GuessColumns
             $taken[$field->value] = true;
         }
 
-        return array_map(static fn (int $i): ColumnGuess => $guesses[$i] ?? new ColumnGuess($header[$i], null, 0, 'neither its name nor its content is known'), array_keys($header));
+        return array_map(
+            static fn (int $i): ColumnGuess => $guesses[$i] ??
+                new ColumnGuess($header[$i], null, 0, 'neither its name nor its content is known'),
+            array_keys($header),
+        );
     }
 
     private static function score(string $name, Field $field, ColumnContent $content): int
@@ -54,7 +61,10 @@ final class GuessColumns
         }
         // Barcodes and addresses of pictures tell by themselves; other content only bears a name out.
         $alone = match ($field) {
-            Field::Barcode, Field::Picture => 80, Field::Words, Field::Title => 42, Field::Option => 0, default => 25,
+            Field::Barcode, Field::Picture => 80,
+            Field::Words, Field::Title => 42,
+            Field::Option => 0,
+            default => 25,
         };
 
         return (int) round(max($alone * $byContent, $byName > 0 ? 62 * $byName + 38 * $byContent * $byName : 0));
@@ -73,6 +83,10 @@ final class GuessColumns
         }
         $content = $sample === '' ? 'it is empty in the first rows' : sprintf('“%s” looks like it', $sample);
 
-        return $known === 1.0 ? 'the name says so, and '.$content : ($known > 0 ? 'part of the name says so, and '.$content : $content);
+        return $known === 1.0
+            ? 'the name says so, and '.$content
+            : ($known > 0
+                ? 'part of the name says so, and '.$content
+                : $content);
     }
 }

@@ -37,15 +37,26 @@ final readonly class Mapping
     {
         $there = array_map(static fn (MappedColumn $c): Field => $c->field, $this->columns);
 
-        return array_values(array_filter(Field::cases(), static fn (Field $f): bool => $f->needed() && ! in_array($f, $there, true)));
+        return array_values(
+            array_filter(Field::cases(), static fn (Field $f): bool => $f->needed() && ! in_array($f, $there, true)),
+        );
     }
 
     /** @param  array<string, string>  $renames  old name → new name */
     public function renamed(array $renames): self
     {
         return new self(
-            array_map(static fn (MappedColumn $c): MappedColumn => new MappedColumn($renames[$c->name] ?? $c->name, $c->field), $this->columns),
-            $this->decimal, $this->kilograms, $this->currency, $this->warehouse, $this->assumedStock, $this->assumedGrams, $this->processing,
+            array_map(
+                static fn (MappedColumn $c): MappedColumn => new MappedColumn($renames[$c->name] ?? $c->name, $c->field),
+                $this->columns,
+            ),
+            $this->decimal,
+            $this->kilograms,
+            $this->currency,
+            $this->warehouse,
+            $this->assumedStock,
+            $this->assumedGrams,
+            $this->processing,
         );
     }
 
@@ -53,9 +64,17 @@ final readonly class Mapping
     public function toArray(): array
     {
         return [
-            'columns' => array_map(static fn (MappedColumn $c): array => ['name' => $c->name, 'field' => $c->field->value], $this->columns),
-            'decimal' => $this->decimal->value, 'kilograms' => $this->kilograms, 'currency' => $this->currency, 'warehouse' => $this->warehouse,
-            'stock' => $this->assumedStock, 'grams' => $this->assumedGrams, 'processing' => $this->processing,
+            'columns' => array_map(
+                static fn (MappedColumn $c): array => ['name' => $c->name, 'field' => $c->field->value],
+                $this->columns,
+            ),
+            'decimal' => $this->decimal->value,
+            'kilograms' => $this->kilograms,
+            'currency' => $this->currency,
+            'warehouse' => $this->warehouse,
+            'stock' => $this->assumedStock,
+            'grams' => $this->assumedGrams,
+            'processing' => $this->processing,
         ];
     }
 
@@ -63,8 +82,17 @@ final readonly class Mapping
     public static function fromArray(array $said): self
     {
         return new self(
-            array_map(static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])), $said['columns']),
-            DecimalSign::from($said['decimal']), $said['kilograms'], $said['currency'], $said['warehouse'], $said['stock'], $said['grams'], $said['processing'],
+            array_map(
+                static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])),
+                $said['columns'],
+            ),
+            DecimalSign::from($said['decimal']),
+            $said['kilograms'],
+            $said['currency'],
+            $said['warehouse'],
+            $said['stock'],
+            $said['grams'],
+            $said['processing'],
         );
     }
 }

@@ -39,12 +39,17 @@ final readonly class ReadLine
                 continue;
             }
             match ($column->field) {
-                Field::Option => $options[$place] = $column->name,
-                Field::Picture => $pictures[] = $place,
-                default => $at[$column->field->value] = $place,
+                Field::Option => ($options[$place] = $column->name),
+                Field::Picture => ($pictures[] = $place),
+                default => ($at[$column->field->value] = $place),
             };
         }
-        [$this->at, $this->options, $this->pictures, $this->currency] = [$at, $options, $pictures, Currency::of($mapping->currency)];
+        [$this->at, $this->options, $this->pictures, $this->currency] = [
+            $at,
+            $options,
+            $pictures,
+            Currency::of($mapping->currency),
+        ];
     }
 
     /**
@@ -73,7 +78,12 @@ final readonly class ReadLine
             return $cost;
         }
         if ($cost === null || $cost === 0) {
-            return $this->reject($number, Field::Cost, $this->text($values, Field::Cost), $cost === null ? 'The unit cost is empty.' : 'The unit cost is nought.');
+            return $this->reject(
+                $number,
+                Field::Cost,
+                $this->text($values, Field::Cost),
+                $cost === null ? 'The unit cost is empty.' : 'The unit cost is nought.',
+            );
         }
         $rrp = $this->amount($number, $values, Field::Rrp);
         if ($rrp instanceof Reject) {
@@ -164,13 +174,24 @@ final readonly class ReadLine
         }
         [$whole, $part] = explode('.', $read.'.');
         if (str_starts_with($read, '-') || (int) $whole > self::MOST_AMOUNT) {
-            return $this->reject($number, $field, $text, sprintf('The %s is %s.', $field->words(), str_starts_with($read, '-') ? 'below nought' : 'more than a million'));
+            return $this->reject(
+                $number,
+                $field,
+                $text,
+                sprintf(
+                    'The %s is %s.',
+                    $field->words(),
+                    str_starts_with($read, '-') ? 'below nought' : 'more than a million',
+                ),
+            );
         }
         $decimals = $this->currency->decimals;
         // Suppliers quote tenths of a penny for screws; a fraction finer than the currency is rounded half up, once.
         $round = strlen($part) > $decimals && $part[$decimals] >= '5' ? 1 : 0;
 
-        return (int) $whole * $this->currency->minorPerUnit() + (int) substr(str_pad($part, $decimals, '0'), 0, $decimals) + $round;
+        return (int) $whole * $this->currency->minorPerUnit() +
+            (int) substr(str_pad($part, $decimals, '0'), 0, $decimals) +
+            $round;
     }
 
     /** @param  list<string>  $values */
@@ -208,9 +229,13 @@ final readonly class ReadLine
             return $this->reject($number, Field::Weight, $text, 'The weight isn’t a figure.');
         }
         [$whole, $part] = explode('.', $read.'.');
-        $grams = $kilograms ? (int) $whole * 1000 + (int) substr(str_pad($part, 3, '0'), 0, 3) : (int) $whole + ($part !== '' && (int) $part > 0 ? 1 : 0);
+        $grams = $kilograms
+            ? (int) $whole * 1000 + (int) substr(str_pad($part, 3, '0'), 0, 3)
+            : (int) $whole + ($part !== '' && (int) $part > 0 ? 1 : 0);
 
-        return $grams > self::MOST_GRAMS ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.') : max(1, $grams);
+        return $grams > self::MOST_GRAMS
+            ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.')
+            : max(1, $grams);
     }
 
     /**
@@ -233,6 +258,11 @@ final readonly class ReadLine
 
     private function reject(int $number, Field $field, string $value, string $reason): Reject
     {
-        return new Reject($number, isset($this->at[$field->value]) ? $this->header[$this->at[$field->value]] : $field->words(), mb_substr($value, 0, 200), $reason);
+        return new Reject(
+            $number,
+            isset($this->at[$field->value]) ? $this->header[$this->at[$field->value]] : $field->words(),
+            mb_substr($value, 0, 200),
+            $reason,
+        );
     }
 }

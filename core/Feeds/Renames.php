@@ -24,14 +24,24 @@ final readonly class Renames
     public static function between(Mapping $mapping, array $header, array $rows): self
     {
         $known = array_map(static fn (MappedColumn $c): string => $c->name, $mapping->columns);
-        $guesses = array_filter(GuessColumns::from($header, $rows), static fn (ColumnGuess $g): bool => ! in_array($g->column, $known, true) && $g->confidence >= GuessColumns::SURE);
+        $guesses = array_filter(
+            GuessColumns::from($header, $rows),
+            static fn (ColumnGuess $g): bool => ! in_array($g->column, $known, true) &&
+                $g->confidence >= GuessColumns::SURE,
+        );
         $found = [];
         $lost = [];
         foreach ($mapping->columns as $column) {
             if (in_array($column->name, $header, true)) {
                 continue;
             }
-            $fit = array_values(array_filter($guesses, static fn (ColumnGuess $g): bool => $g->field === $column->field && ! in_array($g->column, $found, true)));
+            $fit = array_values(
+                array_filter(
+                    $guesses,
+                    static fn (ColumnGuess $g): bool => $g->field === $column->field &&
+                        ! in_array($g->column, $found, true),
+                ),
+            );
             if (count($fit) === 1) {
                 $found[$column->name] = $fit[0]->column;
             } else {

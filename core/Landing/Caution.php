@@ -30,8 +30,13 @@ final readonly class Caution
      * @param  int|null  $promise  working days within which the shop promises delivery
      * @return list<self> the costliest mistake first
      */
-    public static function about(LandedCost $landed, ?Money $rrp, array $stock, string $market, ?int $promise = null): array
-    {
+    public static function about(
+        LandedCost $landed,
+        ?Money $rrp,
+        array $stock,
+        string $market,
+        ?int $promise = null,
+    ): array {
         $found = [];
         if (array_sum($stock) === 0) {
             $found[] = new self(CautionKind::SoldOut);

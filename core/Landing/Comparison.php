@@ -8,7 +8,16 @@ namespace WindowStall\Core\Landing;
 final readonly class Comparison
 {
     /** row → whether less is better */
-    private const LESS_IS_BETTER = ['landed' => true, 'goods' => true, 'delivery' => true, 'days' => true, 'stock' => false, 'variants' => false, 'rating' => false, 'keep' => false];
+    private const LESS_IS_BETTER = [
+        'landed' => true,
+        'goods' => true,
+        'delivery' => true,
+        'days' => true,
+        'stock' => false,
+        'variants' => false,
+        'rating' => false,
+        'keep' => false,
+    ];
 
     /**
      * @param  list<Compared>  $items  amounts all of one currency
@@ -18,7 +27,10 @@ final readonly class Comparison
     {
         $best = [];
         foreach (self::LESS_IS_BETTER as $row => $less) {
-            $values = array_filter(array_map(static fn (Compared $i): ?int => self::value($i, $row), $items), is_int(...));
+            $values = array_filter(
+                array_map(static fn (Compared $i): ?int => self::value($i, $row), $items),
+                is_int(...),
+            );
             $top = $values === [] ? null : ($less ? min($values) : max($values));
             $winners = array_keys($values, $top, true);
             $best[$row] = count($values) < 2 || count($winners) === count($values) ? [] : $winners;
@@ -30,8 +42,14 @@ final readonly class Comparison
     private static function value(Compared $item, string $row): ?int
     {
         return match ($row) {
-            'landed' => $item->landed?->minor, 'goods' => $item->goods?->minor, 'delivery' => $item->delivery?->minor, 'days' => $item->days, 'stock' => $item->stock,
-            'variants' => $item->variants, 'rating' => $item->ratingTenths, default => $item->keep?->minor,
+            'landed' => $item->landed?->minor,
+            'goods' => $item->goods?->minor,
+            'delivery' => $item->delivery?->minor,
+            'days' => $item->days,
+            'stock' => $item->stock,
+            'variants' => $item->variants,
+            'rating' => $item->ratingTenths,
+            default => $item->keep?->minor,
         };
     }
 }

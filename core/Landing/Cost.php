@@ -17,8 +17,13 @@ use WindowStall\Core\Money\Rounding;
  */
 final readonly class Cost
 {
-    public function __construct(public Money $unit, public Money $deliveryFirst, public Money $deliveryNext, public Duty $duty, public Money $handling)
-    {
+    public function __construct(
+        public Money $unit,
+        public Money $deliveryFirst,
+        public Money $deliveryNext,
+        public Duty $duty,
+        public Money $handling,
+    ) {
     }
 
     /**
@@ -29,13 +34,21 @@ final readonly class Cost
     public function landed(int $quantity, Rates $rates): Landed
     {
         $goods = $quantity === 1 ? $this->unit : $this->unit->times($quantity);
-        $delivery = $quantity === 1 ? $this->deliveryFirst : $this->deliveryFirst->plus($this->deliveryNext->times($quantity - 1));
+        $delivery =
+            $quantity === 1
+                ? $this->deliveryFirst
+                : $this->deliveryFirst->plus($this->deliveryNext->times($quantity - 1));
         $rate = $rates->from($goods->currency);
 
         return Landed::of(
-            $rate->convert($goods), ($delivery->currency->code === $goods->currency->code ? $rate : $rates->from($delivery->currency))->convert($delivery),
+            $rate->convert($goods),
+            ($delivery->currency->code === $goods->currency->code ? $rate : $rates->from($delivery->currency))->convert(
+                $delivery,
+            ),
             $this->duty->rate->millionths === 0 ? null : $this->duty($goods, $delivery, $rates),
-            $this->handling->currency->code === $rates->into->code ? $this->handling : $rates->from($this->handling->currency)->convert($this->handling),
+            $this->handling->currency->code === $rates->into->code
+                ? $this->handling
+                : $rates->from($this->handling->currency)->convert($this->handling),
         );
     }
 
@@ -54,6 +67,9 @@ final readonly class Cost
         }
         $exact = $rate->exactly($goods)->plus($both ? $rates->from($delivery->currency)->exactly($delivery) : 0);
 
-        return Money::rounded($exact->multipliedBy($this->duty->rate->millionths)->dividedBy(Rate::WHOLE), $rates->into);
+        return Money::rounded(
+            $exact->multipliedBy($this->duty->rate->millionths)->dividedBy(Rate::WHOLE),
+            $rates->into,
+        );
     }
 }

@@ -10,8 +10,13 @@ use WindowStall\Core\Money\Money;
 /** What one sale costs in the shopper's hands, line by line, in the stall's currency; the total is the sum of the rounded lines. */
 final readonly class Landed
 {
-    private function __construct(public Money $goods, public Money $delivery, public Money $duty, public Money $handling, public Money $total)
-    {
+    private function __construct(
+        public Money $goods,
+        public Money $delivery,
+        public Money $duty,
+        public Money $handling,
+        public Money $total,
+    ) {
     }
 
     public static function of(Money $goods, Money $delivery, ?Money $duty = null, ?Money $handling = null): self
@@ -29,7 +34,13 @@ final readonly class Landed
             throw CurrencyMismatch::between($goods->currency, $other->currency);
         }
 
-        return new self($goods, $delivery, $duty, $handling, $goods->with($goods->minor + $delivery->minor + $duty->minor + $handling->minor));
+        return new self(
+            $goods,
+            $delivery,
+            $duty,
+            $handling,
+            $goods->with($goods->minor + $delivery->minor + $duty->minor + $handling->minor),
+        );
     }
 
     /** True when getting it there costs more than the thing itself: the trap sellers fall into most. */

@@ -29,17 +29,36 @@ final readonly class LandedCost
      * @param  Money|null  $handling  per parcel, in the currency of the rates
      * @return self|null null when the supplier doesn't deliver to the market at all
      */
-    public static function best(Money $unitCost, array $offers, Rates $rates, ?Duty $duty = null, ?Money $handling = null): ?self
-    {
+    public static function best(
+        Money $unitCost,
+        array $offers,
+        Rates $rates,
+        ?Duty $duty = null,
+        ?Money $handling = null,
+    ): ?self {
         $stocked = array_values(array_filter($offers, static fn (Offer $o): bool => $o->stock > 0));
         $ranked = $stocked !== [] ? $stocked : $offers;
-        usort($ranked, static fn (Offer $a, Offer $b): int => [$a->delivery->minor, $a->days->max, -$a->stock, $a->warehouse, $a->method]
-            <=> [$b->delivery->minor, $b->days->max, -$b->stock, $b->warehouse, $b->method]);
+        usort(
+            $ranked,
+            static fn (Offer $a, Offer $b): int => [
+                $a->delivery->minor,
+                $a->days->max,
+                -$a->stock,
+                $a->warehouse,
+                $a->method,
+            ] <=> [$b->delivery->minor, $b->days->max, -$b->stock, $b->warehouse, $b->method],
+        );
         if ($ranked === []) {
             return null;
         }
         $by = $ranked[0];
-        $lines = (new Cost($unitCost, $by->delivery, $by->further ?? $by->delivery, $duty ?? Duty::none(), $handling ?? Money::zero($rates->into)))->landed(1, $rates);
+        $lines = (new Cost(
+            $unitCost,
+            $by->delivery,
+            $by->further ?? $by->delivery,
+            $duty ?? Duty::none(),
+            $handling ?? Money::zero($rates->into),
+        ))->landed(1, $rates);
 
         return new self($lines->goods, $lines->delivery, $lines->total, $lines, $by);
     }

@@ -41,7 +41,7 @@ final readonly class Colour
         [$in, $out] = [0.0, $chroma];
         for ($n = 0; $n < 10; $n++) {
             $middle = ($in + $out) / 2;
-            self::fits(self::toLinear($lightness, $middle, $hue)) ? $in = $middle : $out = $middle;
+            self::fits(self::toLinear($lightness, $middle, $hue)) ? ($in = $middle) : ($out = $middle);
         }
 
         return self::fromLinear(self::toLinear($lightness, $in, $hue));
@@ -68,9 +68,9 @@ final readonly class Colour
         $s = (0.0883024619 * $r + 0.2817188376 * $g + 0.6299787005 * $b) ** (1 / 3);
 
         return [
-            0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s,
-            1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s,
-            0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s,
+            0.2104542553 * $l + 0.793617785 * $m - 0.0040720468 * $s,
+            1.9779984951 * $l - 2.428592205 * $m + 0.4505937099 * $s,
+            0.0259040371 * $l + 0.7827717662 * $m - 0.808675766 * $s,
         ];
     }
 
@@ -99,7 +99,14 @@ final readonly class Colour
 
     public function toHex(): string
     {
-        return sprintf('#%02x%02x%02x', ...array_map(static fn (float $v): int => (int) round(max(0.0, min(1.0, $v)) * 255), [$this->r, $this->g, $this->b]));
+        return sprintf(
+            '#%02x%02x%02x',
+            ...array_map(static fn (float $v): int => (int) round(max(0.0, min(1.0, $v)) * 255), [
+                $this->r,
+                $this->g,
+                $this->b,
+            ]),
+        );
     }
 
     private function luminance(): float
@@ -119,12 +126,12 @@ final readonly class Colour
         $b = $chroma * sin(deg2rad($hue));
         $l = ($lightness + 0.3963377774 * $a + 0.2158037573 * $b) ** 3;
         $m = ($lightness - 0.1055613458 * $a - 0.0638541728 * $b) ** 3;
-        $s = ($lightness - 0.0894841775 * $a - 1.2914855480 * $b) ** 3;
+        $s = ($lightness - 0.0894841775 * $a - 1.291485548 * $b) ** 3;
 
         return [
             4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s,
             -1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s,
-            -0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s,
+            -0.0041960863 * $l - 0.7034186147 * $m + 1.707614701 * $s,
         ];
     }
 

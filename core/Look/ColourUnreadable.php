@@ -11,6 +11,8 @@ final class ColourUnreadable extends \InvalidArgumentException implements Said
 {
     public static function for(string $text): self
     {
-        return new self(sprintf('“%s” is no colour. Write # and six digits, such as #2c5a43.', mb_substr($text, 0, 20)));
+        return new self(
+            sprintf('“%s” is no colour. Write # and six digits, such as #2c5a43.', mb_substr($text, 0, 20)),
+        );
     }
 }

@@ -36,7 +36,10 @@ final class ColoursOfPicture
         }
         $clusters = self::clusters($points, self::seeds($points));
         $total = array_sum(array_column($points, 'count'));
-        $clusters = array_filter($clusters, static fn (array $c): bool => $total * self::LEAST_SHARE <= $c['count'] * 1000);
+        $clusters = array_filter(
+            $clusters,
+            static fn (array $c): bool => $total * self::LEAST_SHARE <= $c['count'] * 1000,
+        );
         usort($clusters, self::brandFirst(...));
 
         return array_map(
@@ -54,7 +57,10 @@ final class ColoursOfPicture
         usort($points, static fn (array $a, array $b): int => [$b['count'], $a['lab']] <=> [$a['count'], $b['lab']]);
         $seeds = [$points[0]['lab']];
         foreach ($points as $point) {
-            $near = array_filter($seeds, static fn (array $s): bool => self::distance($s, $point['lab']) < self::APART * 1.5);
+            $near = array_filter(
+                $seeds,
+                static fn (array $s): bool => self::distance($s, $point['lab']) < self::APART * 1.5,
+            );
             if ($near === [] && count($seeds) < 8) {
                 $seeds[] = $point['lab'];
             }

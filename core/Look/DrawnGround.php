@@ -69,16 +69,15 @@ enum DrawnGround: string
                 $over = ($row + $at) % 2;
                 for ($stalk = 0; $stalk < 3; $stalk++) {
                     [$x, $y, $off] = [$at * 40, $row * 40, 8 + $stalk * 12];
-                    $d[$over] .= $over === 0
-                        ? sprintf('M%d %dh32', $x + 4, $y + $off)
-                        : sprintf('M%d %dv32', $x + $off, $y + 4);
+                    $d[$over] .=
+                        $over === 0 ? sprintf('M%d %dh32', $x + 4, $y + $off) : sprintf('M%d %dv32', $x + $off, $y + 4);
                 }
             }
         }
 
         return sprintf(
-            '<g fill="none" stroke-width="7" stroke-linecap="round"><path stroke="%s" opacity=".75" d="%s"/>'
-                .'<path stroke="%s" opacity=".55" d="%s"/></g>',
+            '<g fill="none" stroke-width="7" stroke-linecap="round"><path stroke="%s" opacity=".75" d="%s"/>'.
+                '<path stroke="%s" opacity=".55" d="%s"/></g>',
             $light,
             $d[0],
             $dark,
@@ -96,7 +95,15 @@ enum DrawnGround: string
             for ($line = 1; $line < 7; $line++) {
                 $y = $top + $line * 20;
                 $sway = (($board * 31 + $line * 17) % 23) - 11;
-                $lines .= sprintf('M0 %dC400 %d 700 %d 1000 %dS1400 %d 1600 %d', $y, $y + $sway, $y - $sway, $y, $y + $sway, $y);
+                $lines .= sprintf(
+                    'M0 %dC400 %d 700 %d 1000 %dS1400 %d 1600 %d',
+                    $y,
+                    $y + $sway,
+                    $y - $sway,
+                    $y,
+                    $y + $sway,
+                    $y,
+                );
             }
         }
 
@@ -152,9 +159,16 @@ enum DrawnGround: string
     /** One ridge behind another, paler the further it is. */
     private static function hills(string $sky, string $near, string $sun, string $glow): string
     {
-        $drawn = sprintf('<rect width="1600" height="1000" fill="%s"/><circle cx="1180" cy="330" r="150" fill="%s" opacity=".35"/>'
-            .'<circle cx="1180" cy="330" r="84" fill="%s" opacity=".8"/>', $sky, $glow, $sun);
-        foreach ([[430, 0.22, 120], [540, 0.38, -90], [660, 0.58, 140], [800, 0.85, -110]] as [$top, $opacity, $swell]) {
+        $drawn = sprintf(
+            '<rect width="1600" height="1000" fill="%s"/><circle cx="1180" cy="330" r="150" fill="%s" opacity=".35"/>'.
+                '<circle cx="1180" cy="330" r="84" fill="%s" opacity=".8"/>',
+            $sky,
+            $glow,
+            $sun,
+        );
+        foreach (
+            [[430, 0.22, 120], [540, 0.38, -90], [660, 0.58, 140], [800, 0.85, -110]] as [$top, $opacity, $swell]
+        ) {
             $ridge = sprintf(
                 'M0 %d C300 %d 520 %d 800 %d S1300 %d 1600 %d V1000 H0Z',
                 $top,
@@ -165,7 +179,13 @@ enum DrawnGround: string
                 $top + 20,
             );
             // The sky's colour first, so that nothing behind shines through.
-            $drawn .= sprintf('<path fill="%1$s" d="%2$s"/><path fill="%3$s" opacity="%4$.2f" d="%2$s"/>', $sky, $ridge, $near, $opacity);
+            $drawn .= sprintf(
+                '<path fill="%1$s" d="%2$s"/><path fill="%3$s" opacity="%4$.2f" d="%2$s"/>',
+                $sky,
+                $ridge,
+                $near,
+                $opacity,
+            );
         }
 
         return $drawn;
@@ -188,19 +208,23 @@ enum DrawnGround: string
             );
         }
 
-        return $drawn.sprintf('<path fill="%s" opacity=".5" d="M0 300 C400 250 700 285 1000 262 S1450 280 1600 250 V304 H0Z"/>', $green);
+        return $drawn.
+            sprintf(
+                '<path fill="%s" opacity=".5" d="M0 300 C400 250 700 285 1000 262 S1450 280 1600 250 V304 H0Z"/>',
+                $green,
+            );
     }
 
     /** A cone of light on a dark wall. */
     private static function lamp(string $light, string $dark): string
     {
         return sprintf(
-            '<defs><radialGradient id="g" cx="50%%" cy="18%%" r="85%%"><stop offset="0" stop-color="%1$s" stop-opacity=".85"/>'
-                .'<stop offset=".35" stop-color="%1$s" stop-opacity=".32"/><stop offset="1" stop-color="%1$s" stop-opacity="0"/>'
-                .'</radialGradient></defs><path fill="url(#g)" d="M720 150 L880 150 L1600 1000 L0 1000Z"/>'
-                .'<rect width="1600" height="1000" fill="url(#g)" opacity=".5"/>'
-                .'<path fill="%2$s" d="M797 0h6v70h-6zM690 160 C700 100 740 70 800 70 S900 100 910 160Z"/>'
-                .'<ellipse cx="800" cy="162" rx="64" ry="13" fill="%1$s"/>',
+            '<defs><radialGradient id="g" cx="50%%" cy="18%%" r="85%%"><stop offset="0" stop-color="%1$s" stop-opacity=".85"/>'.
+                '<stop offset=".35" stop-color="%1$s" stop-opacity=".32"/><stop offset="1" stop-color="%1$s" stop-opacity="0"/>'.
+                '</radialGradient></defs><path fill="url(#g)" d="M720 150 L880 150 L1600 1000 L0 1000Z"/>'.
+                '<rect width="1600" height="1000" fill="url(#g)" opacity=".5"/>'.
+                '<path fill="%2$s" d="M797 0h6v70h-6zM690 160 C700 100 740 70 800 70 S900 100 910 160Z"/>'.
+                '<ellipse cx="800" cy="162" rx="64" ry="13" fill="%1$s"/>',
             $light,
             $dark,
         );

@@ -13,6 +13,10 @@ final readonly class MovedColour
 
     public function words(): string
     {
-        return sprintf('No words can be read on %s; where it carries some, %s stands in for it.', $this->chosen->toHex(), $this->used->toHex());
+        return sprintf(
+            'No words can be read on %s; where it carries some, %s stands in for it.',
+            $this->chosen->toHex(),
+            $this->used->toHex(),
+        );
     }
 }

@@ -14,9 +14,56 @@ final readonly class SaidLook
 
     /** Words that decide nothing and aren't missed. */
     private const SMALL = [
-        'a', 'an', 'and', 'the', 'of', 'with', 'in', 'very', 'quite', 'some', 'lot', 'lots', 'much', 'more', 'but', 'not', 'too', 'it',
-        'i', 'want', 'like', 'would', 'should', 'be', 'look', 'looks', 'looking', 'feel', 'feels', 'shop', 'my', 'our', 'we', 'is', 'to',
-        'for', 'as', 'or', 'on', 'type', 'colours', 'colors', 'colour', 'color', 'tones', 'please', 'make', 'little', 'bit', 'something',
+        'a',
+        'an',
+        'and',
+        'the',
+        'of',
+        'with',
+        'in',
+        'very',
+        'quite',
+        'some',
+        'lot',
+        'lots',
+        'much',
+        'more',
+        'but',
+        'not',
+        'too',
+        'it',
+        'i',
+        'want',
+        'like',
+        'would',
+        'should',
+        'be',
+        'look',
+        'looks',
+        'looking',
+        'feel',
+        'feels',
+        'shop',
+        'my',
+        'our',
+        'we',
+        'is',
+        'to',
+        'for',
+        'as',
+        'or',
+        'on',
+        'type',
+        'colours',
+        'colors',
+        'colour',
+        'color',
+        'tones',
+        'please',
+        'make',
+        'little',
+        'bit',
+        'something',
     ];
 
     /**
@@ -37,7 +84,10 @@ final readonly class SaidLook
             $found[$code] = ['colour' => $code];
             $left = str_replace($code, ' ', $left);
         }
-        $words = array_filter(explode(' ', $left), static fn (string $w): bool => $w !== '' && ! in_array($w, self::SMALL, true));
+        $words = array_filter(
+            explode(' ', $left),
+            static fn (string $w): bool => $w !== '' && ! in_array($w, self::SMALL, true),
+        );
 
         return new self(
             understood: array_map(self::says(...), $found),
@@ -75,7 +125,8 @@ final readonly class SaidLook
             is_string($decides['colour'] ?? null) => 'the colour '.$decides['colour'],
             is_string($decides['pair'] ?? null) => mb_strtolower(TypePair::from($decides['pair'])->words()).' type',
             is_string($decides['mood'] ?? null) => 'a ground of '.Mood::from($decides['mood'])->words(),
-            is_array($decides['toward'] ?? null) => 'a look such as '.StarterLook::from((string) array_key_first($decides['toward']))->words(),
+            is_array($decides['toward'] ?? null) => 'a look such as '.
+                StarterLook::from((string) array_key_first($decides['toward']))->words(),
             is_string($decides['weight'] ?? null) => TypeWeight::from($decides['weight'])->words().' headings',
             default => 'said',
         };
@@ -125,7 +176,10 @@ final readonly class SaidLook
         if ($starter->mood() === Mood::Flood && $colours === []) {
             unset($form['mood']);
         }
-        $turned = array_merge(array_slice($colours, $n % max(1, count($colours))), array_slice($colours, 0, $n % max(1, count($colours))));
+        $turned = array_merge(
+            array_slice($colours, $n % max(1, count($colours))),
+            array_slice($colours, 0, $n % max(1, count($colours))),
+        );
         $all = $turned === [] ? $own['colours'] : [...$turned, ...array_slice($own['colours'], count($turned))];
 
         return LookForm::read(['colours' => array_slice($all, 0, LookPlan::MOST_COLOURS)] + $form + $own);

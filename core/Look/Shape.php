@@ -7,7 +7,11 @@ namespace WindowStall\Core\Look;
 /** The shape of things in a look. */
 final readonly class Shape
 {
-    public function __construct(public Corner $corner, public Line $line, public Shadow $shadow, public Density $density)
-    {
+    public function __construct(
+        public Corner $corner,
+        public Line $line,
+        public Shadow $shadow,
+        public Density $density,
+    ) {
     }
 }

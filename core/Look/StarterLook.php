@@ -47,16 +47,19 @@ enum StarterLook: string
     /** @return non-empty-list<Colour> the brand's own first */
     public function colours(): array
     {
-        return array_map(Colour::hex(...), match ($this) {
-            self::SeedPacket => ['#2c5a43', '#c3502f', '#ecd9ab'],
-            self::LeadLabel => ['#7a2e22', '#7a2e22', '#b8ada0'],
-            self::LampShed => ['#eaa94a', '#e8865a', '#7d8a5c'],
-            self::Barrow => ['#f7d23e', '#d3301f', '#141414'],
-            self::PressedFlower => ['#3c562d', '#8c3f54', '#b9c0a8'],
-            self::EnamelSign => ['#17324d', '#d8412f', '#e8b23c'],
-            self::Timetable => ['#10203a', '#c8291f', '#5f7fa8'],
-            self::Plaster => ['#5a5148', '#a2573c', '#b9ab98'],
-        });
+        return array_map(
+            Colour::hex(...),
+            match ($this) {
+                self::SeedPacket => ['#2c5a43', '#c3502f', '#ecd9ab'],
+                self::LeadLabel => ['#7a2e22', '#7a2e22', '#b8ada0'],
+                self::LampShed => ['#eaa94a', '#e8865a', '#7d8a5c'],
+                self::Barrow => ['#f7d23e', '#d3301f', '#141414'],
+                self::PressedFlower => ['#3c562d', '#8c3f54', '#b9c0a8'],
+                self::EnamelSign => ['#17324d', '#d8412f', '#e8b23c'],
+                self::Timetable => ['#10203a', '#c8291f', '#5f7fa8'],
+                self::Plaster => ['#5a5148', '#a2573c', '#b9ab98'],
+            },
+        );
     }
 
     public function brand(): Colour
@@ -135,7 +138,11 @@ enum StarterLook: string
     private function pictures(): PictureManner
     {
         return match ($this) {
-            self::SeedPacket, self::LeadLabel => new PictureManner(Ratio::Square, PictureGround::Own, PictureFrame::None),
+            self::SeedPacket, self::LeadLabel => new PictureManner(
+                Ratio::Square,
+                PictureGround::Own,
+                PictureFrame::None,
+            ),
             self::LampShed => new PictureManner(Ratio::Square, PictureGround::Lamp, PictureFrame::None),
             self::Barrow => new PictureManner(Ratio::Landscape, PictureGround::Tone, PictureFrame::None),
             self::PressedFlower => new PictureManner(Ratio::Portrait, PictureGround::Own, PictureFrame::Plate),

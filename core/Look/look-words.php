@@ -95,8 +95,16 @@ return [
     'clean' => ['toward' => ['plaster' => 2, 'lead-label' => 2, 'timetable' => 1]],
     'fresh' => ['mood' => 'mist', 'toward' => ['enamel-sign' => 1, 'seed-packet' => 1]],
     // Air and shape
-    'lot of white space' => ['density' => 'airy', 'toward' => ['pressed-flower' => 2, 'plaster' => 2], 'says' => 'much air'],
-    'lots of white space' => ['density' => 'airy', 'toward' => ['pressed-flower' => 2, 'plaster' => 2], 'says' => 'much air'],
+    'lot of white space' => [
+        'density' => 'airy',
+        'toward' => ['pressed-flower' => 2, 'plaster' => 2],
+        'says' => 'much air',
+    ],
+    'lots of white space' => [
+        'density' => 'airy',
+        'toward' => ['pressed-flower' => 2, 'plaster' => 2],
+        'says' => 'much air',
+    ],
     'white space' => ['density' => 'airy', 'toward' => ['pressed-flower' => 1, 'plaster' => 1], 'says' => 'much air'],
     'airy' => ['density' => 'airy', 'says' => 'much air'],
     'spacious' => ['density' => 'airy', 'says' => 'much air'],

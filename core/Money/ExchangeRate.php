@@ -26,9 +26,17 @@ final readonly class ExchangeRate
         public int $cushionBp,
         public string $day,
     ) {
-        $this->factor = $rate->multipliedBy(10_000 + $cushionBp)->multipliedBy($to->minorPerUnit())->dividedBy($from->minorPerUnit())->dividedBy(10_000)->simplified();
+        $this->factor = $rate
+            ->multipliedBy(10_000 + $cushionBp)
+            ->multipliedBy($to->minorPerUnit())
+            ->dividedBy($from->minorPerUnit())
+            ->dividedBy(10_000)
+            ->simplified();
         $most = 1_000_000_000;
-        $this->whole = $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most) ? null : [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
+        $this->whole =
+            $this->factor->getNumerator()->isGreaterThan($most) || $this->factor->getDenominator()->isGreaterThan($most)
+                ? null
+                : [$this->factor->getNumerator()->toInt(), $this->factor->getDenominator()->toInt()];
     }
 
     /**
@@ -59,7 +67,9 @@ final readonly class ExchangeRate
         }
         $whole = $this->inWholeNumbers($amount->minor);
 
-        return $whole === null ? Money::rounded($amount->rational()->multipliedBy($this->factor), $this->to) : new Money($whole, $this->to);
+        return $whole === null
+            ? Money::rounded($amount->rational()->multipliedBy($this->factor), $this->to)
+            : new Money($whole, $this->to);
     }
 
     /** Converts, cushion included, without rounding: a rational count of minor units. */

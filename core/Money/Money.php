@@ -39,14 +39,21 @@ final readonly class Money
      */
     public static function parse(string $text, Currency $currency): self
     {
-        $bare = preg_replace('/[\s\x{00A0}\x{202F}]|\p{Sc}|^'.$currency->code.'|'.$currency->code.'$/u', '', trim($text)) ?? '';
+        $bare =
+            preg_replace(
+                '/[\s\x{00A0}\x{202F}]|\p{Sc}|^'.$currency->code.'|'.$currency->code.'$/u',
+                '',
+                trim($text),
+            ) ?? '';
         if (preg_match('/^(\d{1,3}(?:[.\s]\d{3})*|\d+),(\d{1,2})$/D', $bare, $m) === 1 && ! str_contains($m[2], '.')) {
             $bare = str_replace('.', '', $m[1]).'.'.$m[2];
         } elseif (preg_match('/^-?\d{1,3}(,\d{3})+(\.\d+)?$/D', $bare) === 1) {
             $bare = str_replace(',', '', $bare);
         }
         if (preg_match('/^-?\d{1,15}(\.\d*)?$/D', $bare) !== 1) {
-            throw preg_match('/^-?\d{16,}/', $bare) === 1 ? MoneyUnreadable::tooLarge($text) : MoneyUnreadable::amount($text);
+            throw preg_match('/^-?\d{16,}/', $bare) === 1
+                ? MoneyUnreadable::tooLarge($text)
+                : MoneyUnreadable::amount($text);
         }
         $parts = explode('.', ltrim($bare, '-').'.');
         $fraction = rtrim($parts[1], '0');
@@ -119,7 +126,10 @@ final readonly class Money
             return $sign.$abs;
         }
 
-        return $sign.intdiv($abs, $unit).'.'.str_pad((string) ($abs % $unit), $this->currency->decimals, '0', STR_PAD_LEFT);
+        return $sign.
+            intdiv($abs, $unit).
+            '.'.
+            str_pad((string) ($abs % $unit), $this->currency->decimals, '0', STR_PAD_LEFT);
     }
 
     private function mustMatch(self $other): void

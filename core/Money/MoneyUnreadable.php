@@ -11,7 +11,9 @@ final class MoneyUnreadable extends \InvalidArgumentException implements Said
 {
     public static function currency(string $code): self
     {
-        return new self(sprintf('“%s” is no currency: three capital letters are needed, such as GBP.', mb_substr($code, 0, 12)));
+        return new self(
+            sprintf('“%s” is no currency: three capital letters are needed, such as GBP.', mb_substr($code, 0, 12)),
+        );
     }
 
     public static function amount(string $text): self
@@ -21,7 +23,14 @@ final class MoneyUnreadable extends \InvalidArgumentException implements Said
 
     public static function tooFine(string $text, Currency $currency): self
     {
-        return new self(sprintf('“%s” is finer than %s goes: %d decimals at most.', mb_substr($text, 0, 20), $currency->code, $currency->decimals));
+        return new self(
+            sprintf(
+                '“%s” is finer than %s goes: %d decimals at most.',
+                mb_substr($text, 0, 20),
+                $currency->code,
+                $currency->decimals,
+            ),
+        );
     }
 
     public static function tooLarge(string $text): self

@@ -55,6 +55,9 @@ final readonly class Rate
     /** "1.9%", "20%". */
     public function percent(): string
     {
-        return rtrim(rtrim(sprintf('%d.%04d', intdiv($this->millionths, 10_000), $this->millionths % 10_000), '0'), '.').'%';
+        return rtrim(
+            rtrim(sprintf('%d.%04d', intdiv($this->millionths, 10_000), $this->millionths % 10_000), '0'),
+            '.',
+        ).'%';
     }
 }

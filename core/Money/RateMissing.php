@@ -11,6 +11,8 @@ final class RateMissing extends \InvalidArgumentException implements Said
 {
     public static function between(Currency $from, Currency $into): self
     {
-        return new self(sprintf('There is no exchange rate from %s to %s. Set one on the cost sheet.', $from->code, $into->code));
+        return new self(
+            sprintf('There is no exchange rate from %s to %s. Set one on the cost sheet.', $from->code, $into->code),
+        );
     }
 }

@@ -18,6 +18,8 @@ final readonly class Rates
     /** @throws RateMissing */
     public function from(Currency $currency): ExchangeRate
     {
-        return $currency->code === $this->into->code ? $this->none : ($this->from[$currency->code] ?? throw RateMissing::between($currency, $this->into));
+        return $currency->code === $this->into->code
+            ? $this->none
+            : $this->from[$currency->code] ?? throw RateMissing::between($currency, $this->into);
     }
 }

@@ -18,8 +18,11 @@ final readonly class BulkStep
     /** @return Money|null null where no price does it */
     public function price(Money $now, Landed $landed, SaleTerms $terms): ?Money
     {
-        $price = $this->step === null ? $now : $this->step->price($now, $landed->total, $terms, $this->ending?->toward === Toward::Up);
+        $price =
+            $this->step === null
+                ? $now
+                : $this->step->price($now, $landed->total, $terms, $this->ending?->toward === Toward::Up);
 
-        return $price === null || $price->isNegative() ? null : ($this->ending?->of($price) ?? $price);
+        return $price === null || $price->isNegative() ? null : $this->ending?->of($price) ?? $price;
     }
 }

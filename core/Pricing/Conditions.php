@@ -33,19 +33,21 @@ final readonly class Conditions
 
     public function hold(PricedGoods $goods): bool
     {
-        return ($this->suppliers === [] || in_array($goods->supplier, $this->suppliers, true))
-            && ($this->markets === [] || in_array($goods->market, $this->markets, true))
-            && ($this->costFrom === null || $goods->goods >= $this->costFrom) && ($this->costTo === null || $goods->goods <= $this->costTo)
-            && ($this->gramsFrom === null || $goods->grams >= $this->gramsFrom) && ($this->gramsTo === null || $goods->grams <= $this->gramsTo)
-            && ($this->types === [] || self::shares($this->types, [$goods->type]))
-            && ($this->tags === [] || self::shares($this->tags, $goods->tags))
-            && ($this->methods === [] || array_intersect($this->methods, $goods->methods) !== []);
+        return ($this->suppliers === [] || in_array($goods->supplier, $this->suppliers, true)) &&
+            ($this->markets === [] || in_array($goods->market, $this->markets, true)) &&
+            ($this->costFrom === null || $goods->goods >= $this->costFrom) &&
+            ($this->costTo === null || $goods->goods <= $this->costTo) &&
+            ($this->gramsFrom === null || $goods->grams >= $this->gramsFrom) &&
+            ($this->gramsTo === null || $goods->grams <= $this->gramsTo) &&
+            ($this->types === [] || self::shares($this->types, [$goods->type])) &&
+            ($this->tags === [] || self::shares($this->tags, $goods->tags)) &&
+            ($this->methods === [] || array_intersect($this->methods, $goods->methods) !== []);
     }
 
     public function none(): bool
     {
         // Value by value: a cost from 0 is a condition.
-        return get_object_vars($this) === get_object_vars(new self);
+        return get_object_vars($this) === get_object_vars(new self());
     }
 
     /**

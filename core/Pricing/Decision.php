@@ -38,21 +38,52 @@ final readonly class Decision
     {
         $basis = ucfirst($this->recipe->basis->words());
         if ($this->computed === null || $this->ended === null) {
-            return [sprintf('%s %s %s can’t be met: fees and tax eat all that a higher price brings.', $basis, $this->cost->digits(), $this->step->words())];
+            return [
+                sprintf(
+                    '%s %s %s can’t be met: fees and tax eat all that a higher price brings.',
+                    $basis,
+                    $this->cost->digits(),
+                    $this->step->words(),
+                ),
+            ];
         }
-        $said = [sprintf('%s %s %s makes %s%s.', $basis, $this->cost->digits(), $this->step->words(), $this->computed->digits(), $this->carried === null ? '' : sprintf(' with delivery of %s built in', $this->carried->digits()))];
+        $said = [
+            sprintf(
+                '%s %s %s makes %s%s.',
+                $basis,
+                $this->cost->digits(),
+                $this->step->words(),
+                $this->computed->digits(),
+                $this->carried === null ? '' : sprintf(' with delivery of %s built in', $this->carried->digits()),
+            ),
+        ];
         if ($this->recipe->ending !== null) {
-            $said[] = sprintf('%s: %s.', ucfirst($this->recipe->ending->words($this->ended->currency)), $this->ended->digits());
+            $said[] = sprintf(
+                '%s: %s.',
+                ucfirst($this->recipe->ending->words($this->ended->currency)),
+                $this->ended->digits(),
+            );
         }
         if ($this->recipe->floor !== null) {
             $said[] = match (true) {
-                $this->raised !== null => sprintf('The floor of %s asks more: raised to %s.', $this->recipe->floor->words(), $this->raised->digits()),
-                $this->floorMet || $this->capped !== null => sprintf('The floor of %s is kept.', $this->recipe->floor->words()),
+                $this->raised !== null => sprintf(
+                    'The floor of %s asks more: raised to %s.',
+                    $this->recipe->floor->words(),
+                    $this->raised->digits(),
+                ),
+                $this->floorMet || $this->capped !== null => sprintf(
+                    'The floor of %s is kept.',
+                    $this->recipe->floor->words(),
+                ),
                 default => sprintf('The floor of %s can’t be met at any price.', $this->recipe->floor->words()),
             };
         }
         if ($this->capped !== null) {
-            $said[] = sprintf('Not above %s: brought down to %s.', $this->recipe->cap?->words(), $this->capped->digits());
+            $said[] = sprintf(
+                'Not above %s: brought down to %s.',
+                $this->recipe->cap?->words(),
+                $this->capped->digits(),
+            );
             if ($this->floorOverCap()) {
                 $said[] = sprintf('Under it the floor of %s can’t be kept.', $this->recipe->floor?->words());
             }

@@ -76,7 +76,10 @@ final readonly class Ending
     {
         $unit = $currency->minorPerUnit();
         if ($this->every === null || ($this->every === $unit && $this->minor > 0)) {
-            $end = $unit === 1 ? 'whole' : 'ends .'.str_pad((string) $this->minor, $currency->decimals, '0', STR_PAD_LEFT);
+            $end =
+                $unit === 1
+                    ? 'whole'
+                    : 'ends .'.str_pad((string) $this->minor, $currency->decimals, '0', STR_PAD_LEFT);
 
             return $this->toward === Toward::Up ? $end : $end.', whichever is nearest';
         }

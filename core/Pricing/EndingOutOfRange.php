@@ -12,6 +12,13 @@ final class EndingOutOfRange extends \InvalidArgumentException implements Said
 {
     public static function for(int $minor, Currency $currency): self
     {
-        return new self(sprintf('Prices in %s can’t end in %d: the part below the whole unit goes up to %d.', $currency->code, $minor, $currency->minorPerUnit() - 1));
+        return new self(
+            sprintf(
+                'Prices in %s can’t end in %d: the part below the whole unit goes up to %d.',
+                $currency->code,
+                $minor,
+                $currency->minorPerUnit() - 1,
+            ),
+        );
     }
 }

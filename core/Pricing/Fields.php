@@ -71,7 +71,12 @@ final class Fields
             return Money::zero($currency);
         }
         if (! is_string($text) || preg_match('/^-?\d{1,15}(\.\d+)?$/D', $text) !== 1) {
-            $this->problem($path, $text === null ? 'An amount is missing here.' : 'An amount is a decimal string with a full stop, such as "4.20".');
+            $this->problem(
+                $path,
+                $text === null
+                    ? 'An amount is missing here.'
+                    : 'An amount is a decimal string with a full stop, such as "4.20".',
+            );
 
             return Money::zero($currency);
         }
@@ -92,8 +97,12 @@ final class Fields
     }
 
     /** A share as a decimal string; nought when it is missing and need not be there. */
-    public function rate(string $path, bool $required = true, int $most = Rate::WHOLE, string $over = 'A rate lies between "0" and "1": 0.2 is 20%.'): Rate
-    {
+    public function rate(
+        string $path,
+        bool $required = true,
+        int $most = Rate::WHOLE,
+        string $over = 'A rate lies between "0" and "1": 0.2 is 20%.',
+    ): Rate {
         $text = $this->get($path);
         if ($text === null && ! $required) {
             return Rate::none();
@@ -101,7 +110,14 @@ final class Fields
         try {
             $rate = Rate::parse(is_string($text) ? $text : '');
         } catch (RateUnreadable $e) {
-            $this->problem($path, $text === null ? 'A rate is missing here.' : (is_string($text) ? $e->getMessage() : 'A rate is a decimal string, such as "0.019".'));
+            $this->problem(
+                $path,
+                $text === null
+                    ? 'A rate is missing here.'
+                    : (is_string($text)
+                        ? $e->getMessage()
+                        : 'A rate is a decimal string, such as "0.019".'),
+            );
 
             return Rate::none();
         }
@@ -118,8 +134,15 @@ final class Fields
     public function factor(string $path): int
     {
         $text = $this->get($path);
-        if (! is_string($text) || preg_match('/^\d{1,4}(\.\d{1,6})?$/D', $text) !== 1 || ! BigDecimal::of($text)->isPositive()) {
-            $this->problem($path, 'A factor is a decimal string above nought with six decimals at most, such as "2.4".');
+        if (
+            ! is_string($text) ||
+            preg_match('/^\d{1,4}(\.\d{1,6})?$/D', $text) !== 1 ||
+            ! BigDecimal::of($text)->isPositive()
+        ) {
+            $this->problem(
+                $path,
+                'A factor is a decimal string above nought with six decimals at most, such as "2.4".',
+            );
 
             return Rate::WHOLE;
         }
@@ -131,7 +154,11 @@ final class Fields
     public function exchange(string $path): string
     {
         $text = $this->get($path);
-        if (! is_string($text) || preg_match('/^\d{1,9}(\.\d{1,10})?$/D', $text) !== 1 || ! BigDecimal::of($text)->isPositive()) {
+        if (
+            ! is_string($text) ||
+            preg_match('/^\d{1,9}(\.\d{1,10})?$/D', $text) !== 1 ||
+            ! BigDecimal::of($text)->isPositive()
+        ) {
             $this->problem($path, 'An exchange rate is a decimal string above nought, such as "0.78".');
 
             return '1';
@@ -176,7 +203,16 @@ final class Fields
         $value = $this->get($path) ?? $default->value;
         $found = is_string($value) ? $enum::tryFrom($value) : null;
         if ($found === null) {
-            $this->problem($path, sprintf('One of these belongs here: %s.', implode(', ', array_map(static fn (\BackedEnum $c): string => '"'.$c->value.'"', $enum::cases()))));
+            $this->problem(
+                $path,
+                sprintf(
+                    'One of these belongs here: %s.',
+                    implode(
+                        ', ',
+                        array_map(static fn (\BackedEnum $c): string => '"'.$c->value.'"', $enum::cases()),
+                    ),
+                ),
+            );
 
             return $default;
         }

@@ -27,7 +27,8 @@ final readonly class Floor
     /** What has to be kept of a sale with such receipts; minor units, rounded up. */
     public function least(int $receipts): int
     {
-        return $this->keep->minor ?? \WindowStall\Core\Money\Rounding::up($receipts, $this->margin->millionths ?? 0, Rate::WHOLE);
+        return $this->keep->minor ??
+            \WindowStall\Core\Money\Rounding::up($receipts, $this->margin->millionths ?? 0, Rate::WHOLE);
     }
 
     public function met(int $price, int $landed, SaleTerms $terms): bool

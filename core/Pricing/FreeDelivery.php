@@ -26,7 +26,15 @@ final class FreeDelivery
     /** The same terms with nothing charged for delivery. */
     public static function without(SaleTerms $terms): SaleTerms
     {
-        return new SaleTerms($terms->tax, Money::zero($terms->charged->currency), $terms->payment, $terms->paymentFixed, $terms->platform, $terms->returns, $terms->advertising);
+        return new SaleTerms(
+            $terms->tax,
+            Money::zero($terms->charged->currency),
+            $terms->payment,
+            $terms->paymentFixed,
+            $terms->platform,
+            $terms->returns,
+            $terms->advertising,
+        );
     }
 
     /**
@@ -56,7 +64,15 @@ final class FreeDelivery
                 [$waived] = $terms->keep($value, 0);
                 [$without] = $free->keep($value, 0);
 
-                return new FreeDeliveryProposal($terms->charged->with($value), $terms->charged->with($usual), $terms->charged->with($keep), $terms->charged->with($then), $n, count($above), $terms->charged->with($waived - $without));
+                return new FreeDeliveryProposal(
+                    $terms->charged->with($value),
+                    $terms->charged->with($usual),
+                    $terms->charged->with($keep),
+                    $terms->charged->with($then),
+                    $n,
+                    count($above),
+                    $terms->charged->with($waived - $without),
+                );
             }
         }
 

@@ -17,7 +17,14 @@ final readonly class FreeDeliveryProposal
      * @param  int  $above  how many of them were over the value anyway
      * @param  Money  $cost  what giving up the charge costs on each of those
      */
-    public function __construct(public Money $over, public Money $usual, public Money $keep, public Money $then, public int $orders, public int $above, public Money $cost)
-    {
+    public function __construct(
+        public Money $over,
+        public Money $usual,
+        public Money $keep,
+        public Money $then,
+        public int $orders,
+        public int $above,
+        public Money $cost,
+    ) {
     }
 }

@@ -22,7 +22,13 @@ final readonly class KeepCurve
     {
         $breakEven = $terms->priceKeeping($landed->total, Money::zero($landed->total->currency));
         $least = $floor?->price($landed->total, $terms);
-        $known = [$landed->total->minor, ...array_map(static fn (Money $m): int => $m->minor, array_values(array_filter([$breakEven, $least, ...$marks])))];
+        $known = [
+            $landed->total->minor,
+            ...array_map(
+                static fn (Money $m): int => $m->minor,
+                array_values(array_filter([$breakEven, $least, ...$marks])),
+            ),
+        ];
         $most = max(20, max($known));
         $low = intdiv(min($known), 2);
         $high = $most + intdiv($most, 3);
@@ -32,11 +38,15 @@ final readonly class KeepCurve
         $prices = array_values(array_unique([...$prices, ...$known]));
         sort($prices);
 
-        return new self(array_map(static function (int $price) use ($landed, $terms): array {
-            $till = Till::ring($landed->total->with($price), $landed, $terms);
+        return new self(
+            array_map(static function (int $price) use ($landed, $terms): array {
+                $till = Till::ring($landed->total->with($price), $landed, $terms);
 
-            return ['price' => $till->price, 'keep' => $till->keep, 'marginBp' => $till->marginBp];
-        }, $prices), $breakEven, $least);
+                return ['price' => $till->price, 'keep' => $till->keep, 'marginBp' => $till->marginBp];
+            }, $prices),
+            $breakEven,
+            $least,
+        );
     }
 
     private static function round(int $step): int

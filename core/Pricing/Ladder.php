@@ -47,8 +47,13 @@ final readonly class Ladder
      * @param  callable(int): int  $anyway  of 10,000 buyers, how many take so many pieces without a ladder
      * @return list<RungFigures>
      */
-    public function figures(Money $piece, callable $landed, SaleTerms $terms, callable $anyway, ?Floor $floor = null): array
-    {
+    public function figures(
+        Money $piece,
+        callable $landed,
+        SaleTerms $terms,
+        callable $anyway,
+        ?Floor $floor = null,
+    ): array {
         $figures = [];
         $below = null;
         foreach ([1, ...array_map(static fn (Rung $r): int => $r->pieces, $this->rungs)] as $pieces) {
@@ -59,13 +64,16 @@ final readonly class Ladder
             $gain = $below === null ? 0 : $till->keep->minor - $below->keep->minor;
             $loss = max(0, $full->keep->minor - $till->keep->minor);
             $figures[] = new RungFigures(
-                $pieces, $till, $share,
+                $pieces,
+                $till,
+                $share,
                 match (true) {
                     $below === null || $loss === 0 || $share === 0 => 0,
                     $gain <= 0 => null,
                     default => \WindowStall\Core\Money\Rounding::up($share, $loss, $gain),
                 },
-                $below !== null && $gain < 0, $floor !== null && ! $floor->met($till->price->minor, $cost->total->minor, $terms),
+                $below !== null && $gain < 0,
+                $floor !== null && ! $floor->met($till->price->minor, $cost->total->minor, $terms),
             );
             $below = $till;
         }

@@ -30,8 +30,14 @@ final readonly class PriceQuestion
 {
     public const MOST_PIECES = 10_000;
 
-    private function __construct(private int $quantity, private Landed $landed, private SaleTerms $terms, private ?Recipe $recipe, private ?Money $price, private ?Money $rrp)
-    {
+    private function __construct(
+        private int $quantity,
+        private Landed $landed,
+        private SaleTerms $terms,
+        private ?Recipe $recipe,
+        private ?Money $price,
+        private ?Money $rrp,
+    ) {
     }
 
     /** What was asked; null with a sentence in the fields for everything that can't be read. */
@@ -43,8 +49,13 @@ final readonly class PriceQuestion
         $cost = self::cost($f, $currency);
         $tax = $f->rate('sale.tax_rate');
         $terms = new SaleTerms(
-            $f->flag('sale.tax_included', true) ? SalesTax::included($tax) : SalesTax::onTop($tax), $f->amount('sale.delivery_charged', $currency, required: false),
-            $f->rate('fees.payment_rate', required: false), $f->amount('fees.payment_fixed', $currency, required: false), $f->rate('fees.platform_rate', required: false), $f->rate('fees.returns_rate', required: false), $f->amount('fees.advertising', $currency, required: false),
+            $f->flag('sale.tax_included', true) ? SalesTax::included($tax) : SalesTax::onTop($tax),
+            $f->amount('sale.delivery_charged', $currency, required: false),
+            $f->rate('fees.payment_rate', required: false),
+            $f->amount('fees.payment_fixed', $currency, required: false),
+            $f->rate('fees.platform_rate', required: false),
+            $f->rate('fees.returns_rate', required: false),
+            $f->amount('fees.advertising', $currency, required: false),
         );
         $rrp = $f->has('rrp') ? $f->amount('rrp', $currency) : null;
         if ($f->has('recipe') === $f->has('price')) {
@@ -87,16 +98,32 @@ final readonly class PriceQuestion
         $till = Till::ring($price, $this->landed, $this->terms);
 
         return [
-            'currency' => $price->currency->code, 'quantity' => $this->quantity, 'price' => $price->digits(),
+            'currency' => $price->currency->code,
+            'quantity' => $this->quantity,
+            'price' => $price->digits(),
             'lines' => array_map(static fn (Money $m): string => $m->digits(), [
-                'goods' => $till->goods, 'delivery' => $till->delivery, 'duty' => $till->duty, 'handling' => $till->handling, 'tax' => $till->tax, 'payment_fee' => $till->fee,
-                'platform_fee' => $till->platform, 'returns' => $till->returns, 'advertising' => $till->advertising,
+                'goods' => $till->goods,
+                'delivery' => $till->delivery,
+                'duty' => $till->duty,
+                'handling' => $till->handling,
+                'tax' => $till->tax,
+                'payment_fee' => $till->fee,
+                'platform_fee' => $till->platform,
+                'returns' => $till->returns,
+                'advertising' => $till->advertising,
             ]),
-            'landed' => $till->landed->digits(), 'receipts' => $till->receipts->digits(), 'keep' => $till->keep->digits(),
-            'margin' => $till->receipts->minor === 0 ? null : self::share($till->keep->minor, $till->receipts->minor), 'markup' => self::basisPoints($till->markupBp()),
-            'break_even_price' => $till->breakEvenPrice()?->digits(), 'break_even_advertising' => $till->breakEvenAdvertising()->digits(),
-            'return_on_advertising' => $till->returnOnAdvertisingNeeded() === null ? null : (string) BigDecimal::ofUnscaledValue($till->returnOnAdvertisingNeeded(), 2),
-            'reasons' => $decision?->reasons() ?? [sprintf('The price of %s was given.', $price->digits())], 'warnings' => $this->warnings($till, $decision),
+            'landed' => $till->landed->digits(),
+            'receipts' => $till->receipts->digits(),
+            'keep' => $till->keep->digits(),
+            'margin' => $till->receipts->minor === 0 ? null : self::share($till->keep->minor, $till->receipts->minor),
+            'markup' => self::basisPoints($till->markupBp()),
+            'break_even_price' => $till->breakEvenPrice()?->digits(),
+            'break_even_advertising' => $till->breakEvenAdvertising()->digits(),
+            'return_on_advertising' => $till->returnOnAdvertisingNeeded() === null
+                    ? null
+                    : (string) BigDecimal::ofUnscaledValue($till->returnOnAdvertisingNeeded(), 2),
+            'reasons' => $decision?->reasons() ?? [sprintf('The price of %s was given.', $price->digits())],
+            'warnings' => $this->warnings($till, $decision),
         ];
     }
 
@@ -105,13 +132,35 @@ final readonly class PriceQuestion
     {
         $floor = $this->recipe?->floor;
 
-        return array_values(array_filter([
-            $till->losesMoney() ? sprintf('This loses %s on every sale.', $till->keep->with(-$till->keep->minor)->digits()) : null,
-            $decision?->floorOverCap() === true ? sprintf('The floor of %s can’t be kept under %s.', $floor?->words(), $this->recipe?->cap?->words()) : null,
-            $floor !== null && $decision?->floorOverCap() !== true && ! $floor->met($till->price->minor, $this->landed->total->minor, $this->terms) ? sprintf('The floor of %s can’t be met at any price.', $floor->words()) : null,
-            $this->landed->deliveryOutweighsGoods() ? sprintf('Delivery at %s costs more than the goods at %s.', $till->delivery->digits(), $till->goods->digits()) : null,
-            $this->rrp !== null && $till->price->minor > $this->rrp->times($this->quantity)->minor ? sprintf('The price is above the RRP of %s.', $this->rrp->digits()) : null,
-        ]));
+        return array_values(
+            array_filter([
+                $till->losesMoney()
+                    ? sprintf('This loses %s on every sale.', $till->keep->with(-$till->keep->minor)->digits())
+                    : null,
+                $decision?->floorOverCap() === true
+                    ? sprintf(
+                        'The floor of %s can’t be kept under %s.',
+                        $floor?->words(),
+                        $this->recipe?->cap?->words(),
+                    )
+                    : null,
+                $floor !== null &&
+                $decision?->floorOverCap() !== true &&
+                ! $floor->met($till->price->minor, $this->landed->total->minor, $this->terms)
+                    ? sprintf('The floor of %s can’t be met at any price.', $floor->words())
+                    : null,
+                $this->landed->deliveryOutweighsGoods()
+                    ? sprintf(
+                        'Delivery at %s costs more than the goods at %s.',
+                        $till->delivery->digits(),
+                        $till->goods->digits(),
+                    )
+                    : null,
+                $this->rrp !== null && $till->price->minor > $this->rrp->times($this->quantity)->minor
+                    ? sprintf('The price is above the RRP of %s.', $this->rrp->digits())
+                    : null,
+            ]),
+        );
     }
 
     private static function cost(Fields $f, Currency $currency): Cost
@@ -126,8 +175,14 @@ final readonly class PriceQuestion
         $first = $money('cost.delivery_first', null);
 
         return new Cost(
-            $money('cost.goods', null), $first, $money('cost.delivery_next', $first),
-            new Duty($f->rate('cost.duty_rate', required: false), $f->choice('cost.duty_on', DutyBase::class, DutyBase::GoodsAndDelivery)), $money('cost.handling', Money::zero($currency)),
+            $money('cost.goods', null),
+            $first,
+            $money('cost.delivery_next', $first),
+            new Duty(
+                $f->rate('cost.duty_rate', required: false),
+                $f->choice('cost.duty_on', DutyBase::class, DutyBase::GoodsAndDelivery),
+            ),
+            $money('cost.handling', Money::zero($currency)),
         );
     }
 
@@ -148,7 +203,9 @@ final readonly class PriceQuestion
 
                 continue;
             }
-            $rate = BigDecimal::of($f->exchange('rates.'.$code))->multipliedBy(BigDecimal::ofUnscaledValue(Rate::WHOLE + $cushion->millionths, 6));
+            $rate = BigDecimal::of($f->exchange('rates.'.$code))->multipliedBy(
+                BigDecimal::ofUnscaledValue(Rate::WHOLE + $cushion->millionths, 6),
+            );
             $from[$other->code] = ExchangeRate::of($other, $currency, (string) $rate, 0, '');
         }
 

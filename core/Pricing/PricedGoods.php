@@ -15,7 +15,14 @@ final readonly class PricedGoods
      * @param  string  $market  ISO 3166 country
      * @param  list<string>  $methods  codes of the print methods it can be had in
      */
-    public function __construct(public int $supplier, public string $type, public array $tags, public int $goods, public int $grams, public string $market, public array $methods = [])
-    {
+    public function __construct(
+        public int $supplier,
+        public string $type,
+        public array $tags,
+        public int $goods,
+        public int $grams,
+        public string $market,
+        public array $methods = [],
+    ) {
     }
 }

@@ -19,8 +19,14 @@ final readonly class Pricer
      * @param  SaleTerms|null  $carried  terms with the charge for delivery that prices carry instead
      * @param  ExchangeRate|null  $back  the market's currency into the stall's, today; null where they are the same
      */
-    public function __construct(public SaleTerms $terms, public RecipeBook $book, public Rates $today, public ?Ending $ending = null, public ?ExchangeRate $back = null, public ?SaleTerms $carried = null)
-    {
+    public function __construct(
+        public SaleTerms $terms,
+        public RecipeBook $book,
+        public Rates $today,
+        public ?Ending $ending = null,
+        public ?ExchangeRate $back = null,
+        public ?SaleTerms $carried = null,
+    ) {
     }
 
     /**
@@ -36,7 +42,10 @@ final readonly class Pricer
             $decided[$n] = $one = $alike[spl_object_id($variant->from)] ??= $this->decide($variant->from);
             $prices[$n] = $one['price']?->minor;
         }
-        $together = $spread->across === Across::Each ? $prices : $spread->over($prices, array_map(static fn (VariantFacts $v): string => $v->step, $variants));
+        $together =
+            $spread->across === Across::Each
+                ? $prices
+                : $spread->over($prices, array_map(static fn (VariantFacts $v): string => $v->step, $variants));
         foreach ($variants as $n => $variant) {
             $priced[] = $this->priced($variant, $decided[$n], $together[$n]);
         }
@@ -58,7 +67,13 @@ final readonly class Pricer
         $decision = $held === null ? null : $recipe->decide($held, $this->terms, $from->rrp, $this->carried);
         $price = $from->follows === null || $landed === null ? $decision?->price : $from->follows;
 
-        return ['landed' => $landed, 'recipe' => $recipe, 'id' => $ruled->id ?? 0, 'decision' => $decision, 'price' => $price];
+        return [
+            'landed' => $landed,
+            'recipe' => $recipe,
+            'id' => $ruled->id ?? 0,
+            'decision' => $decision,
+            'price' => $price,
+        ];
     }
 
     /** @param  array{landed: Landed|null, recipe: Recipe, id: int, decision: Decision|null, price: Money|null}  $one */
@@ -79,14 +94,35 @@ final readonly class Pricer
         };
         $shown = $price === null ? null : $this->shown($variant, $price);
         if ($price === null || $shown === null || $one['landed'] === null) {
-            return new VariantPrice($variant->id, $one['landed'], $price, $shown, $recipePrice, $by, $one['id'], null, null, null, false);
+            return new VariantPrice(
+                $variant->id,
+                $one['landed'],
+                $price,
+                $shown,
+                $recipePrice,
+                $by,
+                $one['id'],
+                null,
+                null,
+                null,
+                false,
+            );
         }
-        $price = $shown->currency->is($price->currency) ? $shown : ($this->back?->convert($shown) ?? $price);
+        $price = $shown->currency->is($price->currency) ? $shown : $this->back?->convert($shown) ?? $price;
         [$keep, $receipts] = $this->terms->keep($price->minor, $one['landed']->total->minor);
 
         return new VariantPrice(
-            $variant->id, $one['landed'], $price, $shown, $recipePrice, $by, $one['id'], $keep, $receipts === 0 ? null : Rounding::halfUp($keep, 10_000, $receipts),
-            $one['recipe']->floor?->least($receipts), $one['decision']?->floorOverCap() ?? false,
+            $variant->id,
+            $one['landed'],
+            $price,
+            $shown,
+            $recipePrice,
+            $by,
+            $one['id'],
+            $keep,
+            $receipts === 0 ? null : Rounding::halfUp($keep, 10_000, $receipts),
+            $one['recipe']->floor?->least($receipts),
+            $one['decision']?->floorOverCap() ?? false,
         );
     }
 

@@ -17,13 +17,20 @@ use WindowStall\Core\Money\Rounding;
 final readonly class Recipe
 {
     /** @param  non-empty-list<Step>  $steps  by rising cost; the last counts for all above */
-    public function __construct(public Basis $basis, public array $steps, public ?Ending $ending = null, public ?Floor $floor = null, public ?Cap $cap = null)
-    {
+    public function __construct(
+        public Basis $basis,
+        public array $steps,
+        public ?Ending $ending = null,
+        public ?Floor $floor = null,
+        public ?Cap $cap = null,
+    ) {
         $above = -1;
         foreach ($steps as $n => $step) {
             $last = $n === count($steps) - 1;
             if ($step->upTo === null ? ! $last : $last || $step->upTo->minor <= $above) {
-                throw new RecipeUnreadable('The steps of a recipe go from the lowest cost upwards, and the last one has no upper end.');
+                throw new RecipeUnreadable(
+                    'The steps of a recipe go from the lowest cost upwards, and the last one has no upper end.',
+                );
             }
             $above = $step->upTo->minor ?? 0;
         }
@@ -50,7 +57,19 @@ final readonly class Recipe
             $computed = FreeDelivery::builtIn($computed, $landed, $carried);
         }
         if ($computed === null) {
-            return new Decision($this, $landed->total, $cost, $step, null, null, null, null, null, true, $carried?->charged);
+            return new Decision(
+                $this,
+                $landed->total,
+                $cost,
+                $step,
+                null,
+                null,
+                null,
+                null,
+                null,
+                true,
+                $carried?->charged,
+            );
         }
         $ended = $this->ending?->of($computed) ?? $computed;
         $price = $ended;
@@ -69,7 +88,19 @@ final readonly class Recipe
             $floorMet = $this->floor === null || $this->floor->met($price->minor, $landed->total->minor, $terms);
         }
 
-        return new Decision($this, $landed->total, $cost, $step, $computed, $ended, $raised, $capped, $price, $floorMet, $carried?->charged);
+        return new Decision(
+            $this,
+            $landed->total,
+            $cost,
+            $step,
+            $computed,
+            $ended,
+            $raised,
+            $capped,
+            $price,
+            $floorMet,
+            $carried?->charged,
+        );
     }
 
     /**
@@ -81,7 +112,7 @@ final readonly class Recipe
     public function nextStep(Currency $currency, ?int $middle = null): Money
     {
         $unit = $currency->roundUnit();
-        $begins = count($this->steps) > 1 ? ($this->steps[count($this->steps) - 2]->upTo->minor ?? 0) : 0;
+        $begins = count($this->steps) > 1 ? $this->steps[count($this->steps) - 2]->upTo->minor ?? 0 : 0;
         $at = Rounding::halfUp($middle ?? 0, 1, $unit) * $unit;
 
         return new Money($at > $begins ? $at : ($begins > 0 ? 2 * $begins : 5 * $unit), $currency);
@@ -90,9 +121,21 @@ final readonly class Recipe
     /** "landed × 2.4, ends .95, floor 15%" */
     public function words(Currency $currency): string
     {
-        $steps = array_map(static fn (Step $s, int $n): string => ($s->upTo !== null ? 'up to '.$s->upTo->digits().' ' : ($n > 0 ? 'above ' : '')).$s->words(), $this->steps, array_keys($this->steps));
-        $parts = [($this->basis === Basis::Goods ? 'goods ' : 'landed ').implode('; ', $steps), $this->ending?->words($currency)];
-        $parts[] = $this->floor === null ? null : 'floor '.($this->floor->margin?->percent() ?? $this->floor->words());
+        $steps = array_map(
+            static fn (Step $s, int $n): string => ($s->upTo !== null
+                ? 'up to '.$s->upTo->digits().' '
+                : ($n > 0
+                    ? 'above '
+                    : '')).$s->words(),
+            $this->steps,
+            array_keys($this->steps),
+        );
+        $parts = [
+            ($this->basis === Basis::Goods ? 'goods ' : 'landed ').implode('; ', $steps),
+            $this->ending?->words($currency),
+        ];
+        $parts[] =
+            $this->floor === null ? null : 'floor '.($this->floor->margin?->percent() ?? $this->floor->words());
         $parts[] = $this->cap === null ? null : 'not above '.$this->cap->words();
 
         return implode(', ', array_filter($parts, static fn (?string $p): bool => $p !== null));

@@ -37,7 +37,13 @@ final class RecipeNotation
         $floor = self::floor($f, $path('floor'), $currency);
         $cap = $f->get($path('cap'));
         try {
-            return new Recipe($basis, $steps === [] ? [Step::factor(Rate::WHOLE)] : $steps, $ending, $floor, $cap === null ? null : ($cap === 'rrp' ? Cap::rrp() : Cap::at($f->amount($path('cap'), $currency))));
+            return new Recipe(
+                $basis,
+                $steps === [] ? [Step::factor(Rate::WHOLE)] : $steps,
+                $ending,
+                $floor,
+                $cap === null ? null : ($cap === 'rrp' ? Cap::rrp() : Cap::at($f->amount($path('cap'), $currency))),
+            );
         } catch (RecipeUnreadable $e) {
             $f->problem($path('steps'), $e->getMessage());
 
@@ -51,9 +57,20 @@ final class RecipeNotation
         return [
             'basis' => $recipe->basis->value,
             'steps' => array_map(self::writeStep(...), $recipe->steps),
-            'ending' => $recipe->ending === null ? null : ['part' => (new Money($recipe->ending->minor, $currency))->digits()] + ($recipe->ending->every === null ? [] : ['every' => (new Money($recipe->ending->every, $currency))->digits()]) + ['direction' => $recipe->ending->toward->value],
-            'floor' => $recipe->floor === null ? null : ($recipe->floor->keep !== null ? ['keep' => $recipe->floor->keep->digits()] : ['margin' => self::decimal($recipe->floor->margin->millionths ?? 0)]),
-            'cap' => $recipe->cap === null ? null : ($recipe->cap->amount?->digits() ?? 'rrp'),
+            'ending' => $recipe->ending === null
+                    ? null
+                    : ['part' => (new Money($recipe->ending->minor, $currency))->digits()] +
+                        ($recipe->ending->every === null
+                            ? []
+                            : ['every' => (new Money($recipe->ending->every, $currency))->digits()]) + [
+                                'direction' => $recipe->ending->toward->value,
+                            ],
+            'floor' => $recipe->floor === null
+                    ? null
+                    : ($recipe->floor->keep !== null
+                        ? ['keep' => $recipe->floor->keep->digits()]
+                        : ['margin' => self::decimal($recipe->floor->margin->millionths ?? 0)]),
+            'cap' => $recipe->cap === null ? null : $recipe->cap->amount?->digits() ?? 'rrp',
         ];
     }
 
@@ -66,7 +83,9 @@ final class RecipeNotation
     private static function step(Fields $f, string $path, Currency $currency): Step
     {
         $upTo = $f->has($path.'.up_to') ? $f->amount($path.'.up_to', $currency) : null;
-        $named = array_values(array_filter(Method::cases(), static fn (Method $m): bool => $f->has($path.'.'.$m->value)));
+        $named = array_values(
+            array_filter(Method::cases(), static fn (Method $m): bool => $f->has($path.'.'.$m->value)),
+        );
         if (count($named) !== 1) {
             $f->problem($path, 'A step has one of "factor", "add", "margin" and "keep".');
 
@@ -91,7 +110,12 @@ final class RecipeNotation
         $every = $f->has($path.'.every') ? $f->amount($path.'.every', $currency)->minor : null;
         $toward = $f->choice($path.'.direction', Toward::class, Toward::Up);
         if ($part >= ($every ?? $currency->minorPerUnit())) {
-            $f->problem($path.'.part', $every === null ? EndingOutOfRange::for($part, $currency)->getMessage() : 'The part is less than the step it comes every.');
+            $f->problem(
+                $path.'.part',
+                $every === null
+                    ? EndingOutOfRange::for($part, $currency)->getMessage()
+                    : 'The part is less than the step it comes every.',
+            );
 
             return null;
         }
@@ -110,7 +134,9 @@ final class RecipeNotation
             return null;
         }
 
-        return $f->has($path.'.margin') ? Floor::margin($f->rate($path.'.margin')) : Floor::keep($f->amount($path.'.keep', $currency));
+        return $f->has($path.'.margin')
+            ? Floor::margin($f->rate($path.'.margin'))
+            : Floor::keep($f->amount($path.'.keep', $currency));
     }
 
     /** @return WrittenStep */

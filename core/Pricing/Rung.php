@@ -40,10 +40,19 @@ final readonly class Rung
     /** What so many pieces cost together on this rung, never below nothing; those beyond a total's number at its price per piece. */
     public function price(Money $piece, int $quantity): Money
     {
-        return $piece->with(max(0, match ($this->kind) {
-            RungKind::Percent => Rounding::halfUp($piece->minor * $quantity, max(0, Rate::WHOLE - $this->value), Rate::WHOLE),
-            RungKind::Amount => ($piece->minor - $this->value) * $quantity,
-            RungKind::Total => Rounding::halfUp($this->value, $quantity, $this->pieces),
-        }));
+        return $piece->with(
+            max(
+                0,
+                match ($this->kind) {
+                    RungKind::Percent => Rounding::halfUp(
+                        $piece->minor * $quantity,
+                        max(0, Rate::WHOLE - $this->value),
+                        Rate::WHOLE,
+                    ),
+                    RungKind::Amount => ($piece->minor - $this->value) * $quantity,
+                    RungKind::Total => Rounding::halfUp($this->value, $quantity, $this->pieces),
+                },
+            ),
+        );
     }
 }

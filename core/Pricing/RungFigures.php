@@ -15,8 +15,14 @@ final readonly class RungFigures
      * @param  int|null  $mustClimb  of 10,000 buyers, how many must climb to it for it to pay; null where climbing brings nothing
      * @param  bool  $keepsLess  than the rung below
      */
-    public function __construct(public int $pieces, public Till $till, public int $anyway, public ?int $mustClimb, public bool $keepsLess, public bool $underFloor)
-    {
+    public function __construct(
+        public int $pieces,
+        public Till $till,
+        public int $anyway,
+        public ?int $mustClimb,
+        public bool $keepsLess,
+        public bool $underFloor,
+    ) {
     }
 
     /** Rounded half up. */

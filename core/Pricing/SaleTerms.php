@@ -40,12 +40,26 @@ final readonly class SaleTerms
      * @param  Rate|null  $returns  what returns eat of the receipts
      * @param  Money|null  $advertising  spent for each order
      */
-    public function __construct(public SalesTax $tax, public Money $charged, public Rate $payment, public Money $paymentFixed, ?Rate $platform = null, ?Rate $returns = null, ?Money $advertising = null)
-    {
+    public function __construct(
+        public SalesTax $tax,
+        public Money $charged,
+        public Rate $payment,
+        public Money $paymentFixed,
+        ?Rate $platform = null,
+        ?Rate $returns = null,
+        ?Money $advertising = null,
+    ) {
         $this->platform = $platform ?? Rate::none();
         $this->returns = $returns ?? Rate::none();
         $this->advertising = $advertising ?? Money::zero($charged->currency);
-        $this->roundings = count(array_filter([$tax->rate->millionths, $payment->millionths, $this->platform->millionths, $this->returns->millionths]));
+        $this->roundings = count(
+            array_filter([
+                $tax->rate->millionths,
+                $payment->millionths,
+                $this->platform->millionths,
+                $this->returns->millionths,
+            ]),
+        );
         $this->plainSlope = $this->slope(0);
     }
 
@@ -57,10 +71,16 @@ final readonly class SaleTerms
         [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
 
         return [
-            'tax' => $tax, 'gross' => $gross, 'receipts' => $receipts,
+            'tax' => $tax,
+            'gross' => $gross,
+            'receipts' => $receipts,
             'payment' => Rounding::halfUp($gross, $this->payment->millionths, Rate::WHOLE) + $this->paymentFixed->minor,
-            'platform' => $this->platform->millionths === 0 ? 0 : Rounding::halfUp($asked, $this->platform->millionths, Rate::WHOLE),
-            'returns' => $this->returns->millionths === 0 ? 0 : Rounding::halfUp($receipts, $this->returns->millionths, Rate::WHOLE),
+            'platform' => $this->platform->millionths === 0
+                    ? 0
+                    : Rounding::halfUp($asked, $this->platform->millionths, Rate::WHOLE),
+            'returns' => $this->returns->millionths === 0
+                    ? 0
+                    : Rounding::halfUp($receipts, $this->returns->millionths, Rate::WHOLE),
         ];
     }
 
@@ -70,7 +90,12 @@ final readonly class SaleTerms
         $asked = $price + $this->charged->minor;
         $tax = $this->tax->minorOn($asked);
         [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
-        $keep = $receipts - $landed - Rounding::halfUp($gross, $this->payment->millionths, Rate::WHOLE) - $this->paymentFixed->minor - $this->advertising->minor;
+        $keep =
+            $receipts -
+            $landed -
+            Rounding::halfUp($gross, $this->payment->millionths, Rate::WHOLE) -
+            $this->paymentFixed->minor -
+            $this->advertising->minor;
         if ($this->platform->millionths !== 0) {
             $keep -= Rounding::halfUp($asked, $this->platform->millionths, Rate::WHOLE);
         }
@@ -121,9 +146,16 @@ final readonly class SaleTerms
         if ($this->tax->included) {
             $with = $whole + $this->tax->rate->millionths;
 
-            return Rounding::reduced($kept * $whole - ($this->payment->millionths + $this->platform->millionths) * $with, $whole * $with);
+            return Rounding::reduced(
+                $kept * $whole - ($this->payment->millionths + $this->platform->millionths) * $with,
+                $whole * $with,
+            );
         }
 
-        return Rounding::reduced(($kept - $this->platform->millionths) * $whole - $this->payment->millionths * ($whole + $this->tax->rate->millionths), $whole * $whole);
+        return Rounding::reduced(
+            ($kept - $this->platform->millionths) * $whole -
+                $this->payment->millionths * ($whole + $this->tax->rate->millionths),
+            $whole * $whole,
+        );
     }
 }

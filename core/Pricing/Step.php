@@ -15,8 +15,13 @@ final readonly class Step
      * @param  Money|null  $upTo  the highest cost it counts for, that cost included; null for all above
      * @param  int  $factor  in millionths, for {@see Method::Factor}
      */
-    private function __construct(public ?Money $upTo, public Method $method, public int $factor, public ?Money $amount, public ?Rate $margin)
-    {
+    private function __construct(
+        public ?Money $upTo,
+        public Method $method,
+        public int $factor,
+        public ?Money $amount,
+        public ?Rate $margin,
+    ) {
     }
 
     /** @param  int  $millionths  2,400,000 for × 2.4 */
@@ -62,7 +67,11 @@ final readonly class Step
     public function price(Money $cost, Money $landed, SaleTerms $terms, bool $up): ?Money
     {
         return match ($this->method) {
-            Method::Factor => $cost->with($up ? Rounding::up($cost->minor, $this->factor, Rate::WHOLE) : Rounding::halfUp($cost->minor, $this->factor, Rate::WHOLE)),
+            Method::Factor => $cost->with(
+                $up
+                    ? Rounding::up($cost->minor, $this->factor, Rate::WHOLE)
+                    : Rounding::halfUp($cost->minor, $this->factor, Rate::WHOLE),
+            ),
             Method::Add => $cost->plus($this->amount ?? Money::zero($cost->currency)),
             Method::Margin => $terms->priceKeeping($landed, Money::zero($cost->currency), $this->margin),
             Method::Keep => $terms->priceKeeping($landed, $this->amount ?? Money::zero($cost->currency)),
@@ -73,7 +82,11 @@ final readonly class Step
     public function words(): string
     {
         return match ($this->method) {
-            Method::Factor => '× '.rtrim(rtrim(sprintf('%d.%06d', intdiv($this->factor, Rate::WHOLE), $this->factor % Rate::WHOLE), '0'), '.'),
+            Method::Factor => '× '.
+                rtrim(
+                    rtrim(sprintf('%d.%06d', intdiv($this->factor, Rate::WHOLE), $this->factor % Rate::WHOLE), '0'),
+                    '.',
+                ),
             Method::Add => '+ '.$this->amount?->digits(),
             Method::Margin => 'for a margin of '.$this->margin?->percent(),
             Method::Keep => 'to keep '.$this->amount?->digits(),

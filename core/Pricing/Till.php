@@ -42,11 +42,31 @@ final readonly class Till
     public static function ring(Money $price, Landed $landed, SaleTerms $terms): self
     {
         $l = $terms->lines($price->minor);
-        $keep = $l['receipts'] - $landed->total->minor - $l['payment'] - $l['platform'] - $l['returns'] - $terms->advertising->minor;
+        $keep =
+            $l['receipts'] -
+            $landed->total->minor -
+            $l['payment'] -
+            $l['platform'] -
+            $l['returns'] -
+            $terms->advertising->minor;
 
         return new self(
-            $price, $terms->charged, $landed->goods, $landed->delivery, $landed->duty, $landed->handling, $landed->total, $price->with($l['payment']), $price->with($l['platform']), $price->with($l['returns']),
-            $terms->advertising, $price->with($l['tax']), $price->with($l['receipts']), $price->with($keep), $l['receipts'] === 0 ? null : Rounding::halfUp($keep, 10_000, $l['receipts']), $terms,
+            $price,
+            $terms->charged,
+            $landed->goods,
+            $landed->delivery,
+            $landed->duty,
+            $landed->handling,
+            $landed->total,
+            $price->with($l['payment']),
+            $price->with($l['platform']),
+            $price->with($l['returns']),
+            $terms->advertising,
+            $price->with($l['tax']),
+            $price->with($l['receipts']),
+            $price->with($keep),
+            $l['receipts'] === 0 ? null : Rounding::halfUp($keep, 10_000, $l['receipts']),
+            $terms,
         );
     }
 
@@ -70,7 +90,14 @@ final readonly class Till
     /** (P without tax) ÷ L − 1, in basis points; null where nothing is paid for the goods. */
     public function markupBp(): ?int
     {
-        return $this->landed->minor === 0 ? null : $this->priceWithoutTax()->dividedBy($this->landed->minor)->minus(1)->multipliedBy(10_000)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        return $this->landed->minor === 0
+            ? null
+            : $this->priceWithoutTax()
+                ->dividedBy($this->landed->minor)
+                ->minus(1)
+                ->multipliedBy(10_000)
+                ->toScale(0, RoundingMode::HALF_UP)
+                ->toInt();
     }
 
     /** The lowest price at which nothing is lost; null where no price is high enough. */
@@ -90,13 +117,24 @@ final readonly class Till
     {
         $spend = $this->breakEvenAdvertising()->minor;
 
-        return $spend <= 0 ? null : $this->priceWithoutTax()->dividedBy($spend)->multipliedBy(100)->toScale(0, RoundingMode::HALF_UP)->toInt();
+        return $spend <= 0
+            ? null
+            : $this->priceWithoutTax()
+                ->dividedBy($spend)
+                ->multipliedBy(100)
+                ->toScale(0, RoundingMode::HALF_UP)
+                ->toInt();
     }
 
     private function priceWithoutTax(): BigRational
     {
         $tax = $this->terms->tax;
 
-        return $tax->included ? $this->price->rational()->multipliedBy(Rate::WHOLE)->dividedBy(Rate::WHOLE + $tax->rate->millionths) : $this->price->rational();
+        return $tax->included
+            ? $this->price
+                ->rational()
+                ->multipliedBy(Rate::WHOLE)
+                ->dividedBy(Rate::WHOLE + $tax->rate->millionths)
+            : $this->price->rational();
     }
 }

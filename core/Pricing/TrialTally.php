@@ -76,7 +76,12 @@ final class TrialTally
         $after->price > $before->price ? $this->up++ : $this->down++;
         $moved = $before->price === 0 ? 10_000 : intdiv(($after->price - $before->price) * 10_000, $before->price);
         if (abs($moved) > $this->least || count($this->moves) < self::BIGGEST) {
-            $this->moves[] = ['variant' => $variant, 'before' => $before->price, 'after' => $after->price, 'movedBp' => $moved];
+            $this->moves[] = [
+                'variant' => $variant,
+                'before' => $before->price,
+                'after' => $after->price,
+                'movedBp' => $moved,
+            ];
             if (count($this->moves) > 8 * self::BIGGEST) {
                 $this->moves = $this->biggest();
                 $this->least = abs($this->moves[self::BIGGEST - 1]['movedBp']);
@@ -88,7 +93,13 @@ final class TrialTally
     public function biggest(): array
     {
         $moves = $this->moves;
-        usort($moves, static fn (array $a, array $b): int => [abs($b['movedBp']), $a['variant']] <=> [abs($a['movedBp']), $b['variant']]);
+        usort(
+            $moves,
+            static fn (array $a, array $b): int => [abs($b['movedBp']), $a['variant']] <=> [
+                abs($a['movedBp']),
+                $b['variant'],
+            ],
+        );
 
         return array_slice($moves, 0, self::BIGGEST);
     }

@@ -15,7 +15,12 @@ final readonly class VariantFacts
      * @param  ExchangeRate|null  $shownBy  turns prices into the market's currency, as this one froze it; null where that is the stall's
      * @param  string  $step  its value of the option that prices step by
      */
-    public function __construct(public int $id, public RecipeFacts $from, public ?Money $hand = null, public ?ExchangeRate $shownBy = null, public string $step = '')
-    {
+    public function __construct(
+        public int $id,
+        public RecipeFacts $from,
+        public ?Money $hand = null,
+        public ?ExchangeRate $shownBy = null,
+        public string $step = '',
+    ) {
     }
 }

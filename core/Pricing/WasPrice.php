@@ -17,7 +17,38 @@ final class WasPrice
     public const DAYS = 30;
 
     /** The European Union's member states, and those of the European Economic Area that took the rule over. */
-    private const DEMAND = ['AT', 'BE', 'BG', 'HR', 'CY', 'CZ', 'DK', 'EE', 'FI', 'FR', 'DE', 'GR', 'HU', 'IE', 'IT', 'LV', 'LT', 'LU', 'MT', 'NL', 'PL', 'PT', 'RO', 'SK', 'SI', 'ES', 'SE', 'IS', 'LI', 'NO'];
+    private const DEMAND = [
+        'AT',
+        'BE',
+        'BG',
+        'HR',
+        'CY',
+        'CZ',
+        'DK',
+        'EE',
+        'FI',
+        'FR',
+        'DE',
+        'GR',
+        'HU',
+        'IE',
+        'IT',
+        'LV',
+        'LT',
+        'LU',
+        'MT',
+        'NL',
+        'PL',
+        'PT',
+        'RO',
+        'SK',
+        'SI',
+        'ES',
+        'SE',
+        'IS',
+        'LI',
+        'NO',
+    ];
 
     public static function demandedIn(string $market): bool
     {
@@ -33,10 +64,22 @@ final class WasPrice
     public static function refusal(Money $was, Money $price, string $market, ?Money $lowest, bool $asked): ?string
     {
         return match (true) {
-            $was->compare($price) <= 0 => sprintf('A was-price stands above the price: %s isn’t above %s.', $was->digits(), $price->digits()),
+            $was->compare($price) <= 0 => sprintf(
+                'A was-price stands above the price: %s isn’t above %s.',
+                $was->digits(),
+                $price->digits(),
+            ),
             ! self::demandedIn($market) => null,
-            $lowest === null => sprintf('Nothing was asked for it here in the last %d days, so there is no was-price to show.', self::DAYS),
-            ! $asked => sprintf('%s was never asked here in the last %d days. The lowest price of that time was %s.', $was->digits(), self::DAYS, $lowest->digits()),
+            $lowest === null => sprintf(
+                'Nothing was asked for it here in the last %d days, so there is no was-price to show.',
+                self::DAYS,
+            ),
+            ! $asked => sprintf(
+                '%s was never asked here in the last %d days. The lowest price of that time was %s.',
+                $was->digits(),
+                self::DAYS,
+                $lowest->digits(),
+            ),
             default => null,
         };
     }

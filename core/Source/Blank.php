@@ -25,8 +25,25 @@ final readonly class Blank
     public function toArray(): array
     {
         return [
-            'areas' => array_map(static fn (PrintArea $a): array => ['code' => $a->code, 'name' => $a->name, 'width' => $a->width, 'height' => $a->height], $this->areas),
-            'methods' => array_map(static fn (PrintMethod $m): array => ['code' => $m->code, 'name' => $m->name, 'first' => $m->first->minor, 'further' => $m->further->minor, 'areas' => $m->areas], $this->methods),
+            'areas' => array_map(
+                static fn (PrintArea $a): array => [
+                    'code' => $a->code,
+                    'name' => $a->name,
+                    'width' => $a->width,
+                    'height' => $a->height,
+                ],
+                $this->areas,
+            ),
+            'methods' => array_map(
+                static fn (PrintMethod $m): array => [
+                    'code' => $m->code,
+                    'name' => $m->name,
+                    'first' => $m->first->minor,
+                    'further' => $m->further->minor,
+                    'areas' => $m->areas,
+                ],
+                $this->methods,
+            ),
         ];
     }
 
@@ -34,8 +51,20 @@ final readonly class Blank
     public static function fromArray(array $said, string $currency): self
     {
         return new self(
-            array_map(static fn (array $a): PrintArea => new PrintArea($a['code'], $a['name'], $a['width'], $a['height']), $said['areas']),
-            array_map(static fn (array $m): PrintMethod => new PrintMethod($m['code'], $m['name'], Money::of($m['first'], $currency), Money::of($m['further'], $currency), $m['areas']), $said['methods']),
+            array_map(
+                static fn (array $a): PrintArea => new PrintArea($a['code'], $a['name'], $a['width'], $a['height']),
+                $said['areas'],
+            ),
+            array_map(
+                static fn (array $m): PrintMethod => new PrintMethod(
+                    $m['code'],
+                    $m['name'],
+                    Money::of($m['first'], $currency),
+                    Money::of($m['further'], $currency),
+                    $m['areas'],
+                ),
+                $said['methods'],
+            ),
         );
     }
 }

@@ -10,7 +10,12 @@ use WindowStall\Core\Money\Money;
 final readonly class PrintMethod
 {
     /** @param  list<string>  $areas  codes */
-    public function __construct(public string $code, public string $name, public Money $first, public Money $further, public array $areas)
-    {
+    public function __construct(
+        public string $code,
+        public string $name,
+        public Money $first,
+        public Money $further,
+        public array $areas,
+    ) {
     }
 }

@@ -28,10 +28,17 @@ final readonly class ProductGroups
 
     public static function of(SupplierItem $item): self
     {
-        $best = new self(null, [new ProductGroup('', array_map(static fn (SupplierVariant $v): string => $v->id, $item->variants), [])]);
+        $best = new self(null, [
+            new ProductGroup('', array_map(static fn (SupplierVariant $v): string => $v->id, $item->variants), []),
+        ]);
         foreach (self::values($item) as $option => $byValue) {
             $values = array_map(strval(...), array_keys($byValue));
-            if (count($values) < 2 || count($values) > 60 || ValueWords::sizes(...$values) || ValueWords::places($option, ...$values)) {
+            if (
+                count($values) < 2 ||
+                count($values) > 60 ||
+                ValueWords::sizes(...$values) ||
+                ValueWords::places($option, ...$values)
+            ) {
                 continue;
             }
             $groups = self::groups($item, $byValue);
@@ -73,7 +80,16 @@ final readonly class ProductGroups
         foreach (array_keys($byValue) as $value) {
             $value = (string) $value;
             foreach ($groups as $i => $group) {
-                $points = array_map(static fn (string $other): float => self::points($value, $byValue[$value], $other, $byValue[$other], $title), $group);
+                $points = array_map(
+                    static fn (string $other): float => self::points(
+                        $value,
+                        $byValue[$value],
+                        $other,
+                        $byValue[$other],
+                        $title,
+                    ),
+                    $group,
+                );
                 if (min($points) < self::APART) {
                     $groups[$i][] = $value;
 
@@ -83,9 +99,22 @@ final readonly class ProductGroups
             $groups[] = [$value];
         }
 
-        return array_map(static fn (array $values): ProductGroup => new ProductGroup(
-            self::name($values), array_merge(...array_map(static fn (string $v): array => array_map(static fn (SupplierVariant $variant): string => $variant->id, $byValue[$v]), $values)), $values,
-        ), $groups);
+        return array_map(
+            static fn (array $values): ProductGroup => new ProductGroup(
+                self::name($values),
+                array_merge(
+                    ...array_map(
+                        static fn (string $v): array => array_map(
+                            static fn (SupplierVariant $variant): string => $variant->id,
+                            $byValue[$v],
+                        ),
+                        $values,
+                    ),
+                ),
+                $values,
+            ),
+            $groups,
+        );
     }
 
     /**
@@ -98,7 +127,10 @@ final readonly class ProductGroups
         [$a, $b] = [ValueWords::telling($one), ValueWords::telling($other)];
         $points = 0.0;
         if ($a !== [] && $b !== [] && array_intersect($a, $b) === []) {
-            $points += 1.0 + (array_intersect($a, $title) !== [] ? 0.5 : 0.0) + (array_intersect($b, $title) !== [] ? 0.5 : 0.0);
+            $points +=
+                1.0 +
+                (array_intersect($a, $title) !== [] ? 0.5 : 0.0) +
+                (array_intersect($b, $title) !== [] ? 0.5 : 0.0);
         }
         if ($ones[0]->picture !== null && $others[0]->picture !== null && $ones[0]->picture !== $others[0]->picture) {
             $points += 0.5;
@@ -122,7 +154,10 @@ final readonly class ProductGroups
     {
         $telling = ValueWords::telling($values[0]);
         preg_match_all('/[\p{L}\p{N}]+/u', $values[0], $m);
-        $words = array_filter($m[0], static fn (string $w): bool => array_intersect(ValueWords::words($w), $telling) !== []);
+        $words = array_filter(
+            $m[0],
+            static fn (string $w): bool => array_intersect(ValueWords::words($w), $telling) !== [],
+        );
 
         return $words === [] ? $values[0] : implode(' ', $words);
     }

@@ -43,13 +43,28 @@ final readonly class SupplierItem
     public function toArray(): array
     {
         return [
-            'id' => $this->id, 'title' => $this->title, 'description' => $this->description, 'category' => $this->category,
-            'pictures' => $this->pictures, 'currency' => $this->currency,
-            'processing' => [$this->processing->min, $this->processing->max], 'rating' => $this->ratingTenths,
-            'variants' => array_map(static fn (SupplierVariant $v): array => [
-                'id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'options' => $v->options, 'cost' => $v->cost->minor,
-                'rrp' => $v->rrp?->minor, 'grams' => $v->grams, 'stock' => $v->stock, 'picture' => $v->picture,
-            ], $this->variants),
+            'id' => $this->id,
+            'title' => $this->title,
+            'description' => $this->description,
+            'category' => $this->category,
+            'pictures' => $this->pictures,
+            'currency' => $this->currency,
+            'processing' => [$this->processing->min, $this->processing->max],
+            'rating' => $this->ratingTenths,
+            'variants' => array_map(
+                static fn (SupplierVariant $v): array => [
+                    'id' => $v->id,
+                    'sku' => $v->sku,
+                    'barcode' => $v->barcode,
+                    'options' => $v->options,
+                    'cost' => $v->cost->minor,
+                    'rrp' => $v->rrp?->minor,
+                    'grams' => $v->grams,
+                    'stock' => $v->stock,
+                    'picture' => $v->picture,
+                ],
+                $this->variants,
+            ),
         ] + ($this->blank === null ? [] : ['blank' => $this->blank->toArray()]);
     }
 
@@ -57,12 +72,28 @@ final readonly class SupplierItem
     public static function fromArray(array $said): self
     {
         return new self(
-            $said['id'], $said['title'], $said['description'], $said['category'], $said['pictures'], $said['currency'],
-            new DayRange(...$said['processing']), $said['rating'],
-            array_map(static fn (array $v): SupplierVariant => new SupplierVariant(
-                $v['id'], $v['sku'], $v['barcode'], $v['options'], Money::of($v['cost'], $said['currency']),
-                $v['rrp'] === null ? null : Money::of($v['rrp'], $said['currency']), $v['grams'], $v['stock'], $v['picture'],
-            ), $said['variants']),
+            $said['id'],
+            $said['title'],
+            $said['description'],
+            $said['category'],
+            $said['pictures'],
+            $said['currency'],
+            new DayRange(...$said['processing']),
+            $said['rating'],
+            array_map(
+                static fn (array $v): SupplierVariant => new SupplierVariant(
+                    $v['id'],
+                    $v['sku'],
+                    $v['barcode'],
+                    $v['options'],
+                    Money::of($v['cost'], $said['currency']),
+                    $v['rrp'] === null ? null : Money::of($v['rrp'], $said['currency']),
+                    $v['grams'],
+                    $v['stock'],
+                    $v['picture'],
+                ),
+                $said['variants'],
+            ),
             isset($said['blank']) ? Blank::fromArray($said['blank'], $said['currency']) : null,
         );
     }

@@ -18,7 +18,13 @@ final class ValueWords
     /** Whether an option's values tell sizes, amounts or capacities. */
     public static function sizes(string ...$values): bool
     {
-        $sized = array_filter($values, static fn (string $v): bool => preg_match('/(?<![\p{L}\p{N}-])\d[\d.,]*\s*(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu', $v) === 1 || array_diff(self::words($v), self::list(self::SIZES), self::list(self::FILLERS)) === []);
+        $sized = array_filter(
+            $values,
+            static fn (string $v): bool => preg_match(
+                '/(?<![\p{L}\p{N}-])\d[\d.,]*\s*(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu',
+                $v,
+            ) === 1 || array_diff(self::words($v), self::list(self::SIZES), self::list(self::FILLERS)) === [],
+        );
 
         return count($sized) * 2 > count($values);
     }
@@ -26,8 +32,18 @@ final class ValueWords
     /** Whether an option's values tell places, such as the country goods are posted from. */
     public static function places(string $option, string ...$values): bool
     {
-        return preg_match('/ship|posted|dispatch|warehouse|from|country|origin|versand|lager/i', $option) === 1
-            && count(array_filter($values, static fn (string $v): bool => preg_match('/^[A-Z]{2,3}$|^(china|germany|united|uk|usa|spain|france|poland|czech|russia|australia|italy|europe|britain|netherlands|ireland)/i', trim($v)) === 1)) * 2 > count($values);
+        return preg_match('/ship|posted|dispatch|warehouse|from|country|origin|versand|lager/i', $option) === 1 &&
+            count(
+                array_filter(
+                    $values,
+                    static fn (string $v): bool => preg_match(
+                        '/^[A-Z]{2,3}$|^(china|germany|united|uk|usa|spain|france|poland|czech|russia|australia|italy|europe|britain|netherlands|ireland)/i',
+                        trim($v),
+                    ) === 1,
+                ),
+            ) *
+                2 >
+                count($values);
     }
 
     /**
@@ -37,10 +53,17 @@ final class ValueWords
      */
     public static function telling(string $value): array
     {
-        return array_values(array_filter(
-            array_diff(self::words((string) preg_replace('/\b[A-Z]{1,4}-?\d+\b/', ' ', $value)), self::list(self::DRESS), self::list(self::FILLERS), self::list(self::SIZES)),
-            static fn (string $w): bool => mb_strlen($w) > 2 && preg_match('/\d/', $w) !== 1,
-        ));
+        return array_values(
+            array_filter(
+                array_diff(
+                    self::words((string) preg_replace('/\b[A-Z]{1,4}-?\d+\b/', ' ', $value)),
+                    self::list(self::DRESS),
+                    self::list(self::FILLERS),
+                    self::list(self::SIZES),
+                ),
+                static fn (string $w): bool => mb_strlen($w) > 2 && preg_match('/\d/', $w) !== 1,
+            ),
+        );
     }
 
     /** @return list<string> in small letters, the plural's s cut off */
@@ -48,7 +71,12 @@ final class ValueWords
     {
         preg_match_all('/[\p{L}\p{N}]+/u', mb_strtolower($text), $m);
 
-        return array_map(static fn (string $w): string => mb_strlen($w) > 3 && str_ends_with($w, 's') && ! str_ends_with($w, 'ss') ? mb_substr($w, 0, -1) : $w, $m[0]);
+        return array_map(
+            static fn (string $w): string => mb_strlen($w) > 3 && str_ends_with($w, 's') && ! str_ends_with($w, 'ss')
+                ? mb_substr($w, 0, -1)
+                : $w,
+            $m[0],
+        );
     }
 
     /** @return list<string> */

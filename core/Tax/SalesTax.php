@@ -41,7 +41,11 @@ final readonly class SalesTax
     /** The same in bare minor units, for working out many. */
     public function minorOn(int $asked): int
     {
-        return Rounding::halfUp($asked, $this->rate->millionths, $this->included ? Rate::WHOLE + $this->rate->millionths : Rate::WHOLE);
+        return Rounding::halfUp(
+            $asked,
+            $this->rate->millionths,
+            $this->included ? Rate::WHOLE + $this->rate->millionths : Rate::WHOLE,
+        );
     }
 
     /** What the shopper pays, tax and all. */

@@ -36,8 +36,14 @@ final readonly class Mend
     }
 
     /** Says something else in one part of a row of a list. */
-    public static function sayInRow(string $words, string $section, string $field, int $row, string $part, string $value): self
-    {
+    public static function sayInRow(
+        string $words,
+        string $section,
+        string $field,
+        int $row,
+        string $part,
+        string $value,
+    ): self {
         return new self($words, 'say', $section, $field, $row, $value, $part);
     }
 

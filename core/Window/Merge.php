@@ -49,18 +49,24 @@ final class Merge
      * @param  list<string>  $given
      * @return array<string, mixed>|null null where it is gone
      */
-    private static function section(string $id, ?array $base, ?array $theirs, ?array $mine, array &$came, array &$given): ?array
-    {
+    private static function section(
+        string $id,
+        ?array $base,
+        ?array $theirs,
+        ?array $mine,
+        array &$came,
+        array &$given,
+    ): ?array {
         if ($theirs === null || $mine === null) {
             $left = $theirs ?? $mine;
             // New on one side; or gone on one side and untouched on the other.
             if ($base === null) {
-                $theirs === null ?: $came[] = $id;
+                $theirs === null ?: ($came[] = $id);
 
                 return $left;
             }
             if ($left === null || Changes::same($left, $base)) {
-                $theirs !== null ?: $came[] = $id;
+                $theirs !== null ?: ($came[] = $id);
 
                 return null;
             }
@@ -92,8 +98,14 @@ final class Merge
      * @param  list<string>  $given
      * @return array<string, mixed>
      */
-    private static function map(array $base, array $theirs, array $mine, string $name, array &$came, array &$given): array
-    {
+    private static function map(
+        array $base,
+        array $theirs,
+        array $mine,
+        string $name,
+        array &$came,
+        array &$given,
+    ): array {
         $merged = $mine;
         foreach ($theirs as $key => $their) {
             $was = $base[$key] ?? null;
@@ -122,7 +134,11 @@ final class Merge
      */
     private static function order(array $base, array $theirs, array $mine): array
     {
-        [$was, $their, $my] = array_map(static fn (array $s): array => array_keys(self::byId($s)), [$base, $theirs, $mine]);
+        [$was, $their, $my] = array_map(static fn (array $s): array => array_keys(self::byId($s)), [
+            $base,
+            $theirs,
+            $mine,
+        ]);
         [$lead, $other] = $my === $was ? [$their, $my] : [$my, $their];
         foreach ($other as $n => $id) {
             if (! in_array($id, $lead, true)) {

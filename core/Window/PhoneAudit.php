@@ -38,15 +38,20 @@ final class PhoneAudit
             ...self::firstThingToBuy($measured, $sections),
             ...self::weight($measured, $sections),
             ...self::length($measured, $sections),
-            ...array_merge(...array_map(static fn (SectionFacts $s): array => [
-                ...self::leadsNowhere($s),
-                ...self::soldOut($s),
-                ...self::promises($s, $days),
-                ...self::unreadable($s, $measured),
-                ...self::dead($s, $measured),
-                ...self::taps($s, $measured),
-                ...self::unsaid($s, $measured),
-            ], $sections)),
+            ...array_merge(
+                ...array_map(
+                    static fn (SectionFacts $s): array => [
+                        ...self::leadsNowhere($s),
+                        ...self::soldOut($s),
+                        ...self::promises($s, $days),
+                        ...self::unreadable($s, $measured),
+                        ...self::dead($s, $measured),
+                        ...self::taps($s, $measured),
+                        ...self::unsaid($s, $measured),
+                    ],
+                    $sections,
+                ),
+            ),
         ];
     }
 
@@ -83,18 +88,22 @@ final class PhoneAudit
      */
     private static function firstThingToBuy(Measured $measured, array $sections): array
     {
-        $selling = array_values(array_filter(
-            $sections,
-            static fn (SectionFacts $s): bool => $s->sells && ($measured->sections[$s->id]['height'] ?? 0) > 0,
-        ));
+        $selling = array_values(
+            array_filter(
+                $sections,
+                static fn (SectionFacts $s): bool => $s->sells && ($measured->sections[$s->id]['height'] ?? 0) > 0,
+            ),
+        );
         if ($selling === []) {
-            return [new Finding(
-                key: 'sells nothing',
-                section: null,
-                words: 'Nothing on this page can be bought or leads to goods.',
-                why: 'Whoever comes here can only leave.',
-                mend: Mend::lay('Lay what is newest', 'goods', self::leadBefore($measured, $sections, '')),
-            )];
+            return [
+                new Finding(
+                    key: 'sells nothing',
+                    section: null,
+                    words: 'Nothing on this page can be bought or leads to goods.',
+                    why: 'Whoever comes here can only leave.',
+                    mend: Mend::lay('Lay what is newest', 'goods', self::leadBefore($measured, $sections, '')),
+                ),
+            ];
         }
         $down = $measured->sections[$selling[0]->id]['top'];
         if ($down <= self::SCREEN * self::NEAR) {
@@ -102,17 +111,19 @@ final class PhoneAudit
         }
         $lead = self::leadBefore($measured, $sections, $selling[0]->id);
 
-        return [new Finding(
-            key: 'far '.$selling[0]->id,
-            section: $selling[0]->id,
-            words: sprintf(
-                'The first goods are %s down: a shopper swipes %d times to see what you sell.',
-                self::screens($down),
-                (int) ceil($down / self::SCREEN),
+        return [
+            new Finding(
+                key: 'far '.$selling[0]->id,
+                section: $selling[0]->id,
+                words: sprintf(
+                    'The first goods are %s down: a shopper swipes %d times to see what you sell.',
+                    self::screens($down),
+                    (int) ceil($down / self::SCREEN),
+                ),
+                why: 'What lies in the first screen is seen by everybody who comes; each swipe is made by fewer.',
+                mend: $lead === null ? null : Mend::moveBehind('Move it up', $selling[0]->id, $lead),
             ),
-            why: 'What lies in the first screen is seen by everybody who comes; each swipe is made by fewer.',
-            mend: $lead === null ? null : Mend::moveBehind('Move it up', $selling[0]->id, $lead),
-        )];
+        ];
     }
 
     /**
@@ -154,19 +165,21 @@ final class PhoneAudit
         );
         $heaviest = array_key_first($lighter);
 
-        return [new Finding(
-            key: 'heavy',
-            section: $heaviest,
-            words: sprintf(
-                'The page weighs %d KB on a phone; %s are %d of it%s.',
-                $kb($measured->weight()),
-                $most === 'page' ? 'its words' : $most,
-                $kb($measured->bytes[$most]),
-                $heaviest === null ? '' : sprintf(', %d of them here', $kb($lighter[$heaviest])),
+        return [
+            new Finding(
+                key: 'heavy',
+                section: $heaviest,
+                words: sprintf(
+                    'The page weighs %d KB on a phone; %s are %d of it%s.',
+                    $kb($measured->weight()),
+                    $most === 'page' ? 'its words' : $most,
+                    $kb($measured->bytes[$most]),
+                    $heaviest === null ? '' : sprintf(', %d of them here', $kb($lighter[$heaviest])),
+                ),
+                why: 'On a slow line that is more than three seconds before all of it is there.',
+                mend: $heaviest === null ? null : $byId[$heaviest]->lightens,
             ),
-            why: 'On a slow line that is more than three seconds before all of it is there.',
-            mend: $heaviest === null ? null : $byId[$heaviest]->lightens,
-        )];
+        ];
     }
 
     /**
@@ -175,11 +188,13 @@ final class PhoneAudit
      */
     private static function length(Measured $measured, array $sections): array
     {
-        $deep = array_values(array_filter(
-            $sections,
-            static fn (SectionFacts $s): bool => ($measured->sections[$s->id]['top'] ?? 0) > self::SCREEN * self::DEEP
-                && ($measured->sections[$s->id]['height'] ?? 0) > 0,
-        ));
+        $deep = array_values(
+            array_filter(
+                $sections,
+                static fn (SectionFacts $s): bool => ($measured->sections[$s->id]['top'] ?? 0) >
+                    self::SCREEN * self::DEEP && ($measured->sections[$s->id]['height'] ?? 0) > 0,
+            ),
+        );
         // The foot is at the end of every page, however long it is.
         $deep = array_slice($deep, 0, max(0, count($deep) - 1));
         if ($deep === []) {
@@ -187,31 +202,36 @@ final class PhoneAudit
         }
         $last = $deep[count($deep) - 1];
 
-        return [new Finding(
-            key: 'long '.$last->id,
-            section: $last->id,
-            words: sprintf(
-                '%d sections; this one is %s down.',
-                count($sections),
-                self::screens($measured->sections[$last->id]['top'] ?? 0),
+        return [
+            new Finding(
+                key: 'long '.$last->id,
+                section: $last->id,
+                words: sprintf(
+                    '%d sections; this one is %s down.',
+                    count($sections),
+                    self::screens($measured->sections[$last->id]['top'] ?? 0),
+                ),
+                why: 'Hardly anybody swipes that far.',
+                mend: Mend::hide('Hide it', $last->id),
             ),
-            why: 'Hardly anybody swipes that far.',
-            mend: Mend::hide('Hide it', $last->id),
-        )];
+        ];
     }
 
     /** @return list<Finding> */
     private static function leadsNowhere(SectionFacts $section): array
     {
-        return array_map(static fn (array $way): Finding => new Finding(
-            key: 'nowhere '.$section->id.' '.$way['field'].' '.$way['words'],
-            section: $section->id,
-            words: sprintf('“%s” leads nowhere%s.', $way['words'], $way['row'] === null ? '' : ' any more'),
-            why: 'Shoppers don’t see it, or tap in vain.',
-            mend: $way['row'] === null
-                ? Mend::say('Lead to everything', $section->id, $way['field'], 'all')
-                : Mend::takeOut('Take it out', $section->id, $way['field'], $way['row']),
-        ), $section->nowhere);
+        return array_map(
+            static fn (array $way): Finding => new Finding(
+                key: 'nowhere '.$section->id.' '.$way['field'].' '.$way['words'],
+                section: $section->id,
+                words: sprintf('“%s” leads nowhere%s.', $way['words'], $way['row'] === null ? '' : ' any more'),
+                why: 'Shoppers don’t see it, or tap in vain.',
+                mend: $way['row'] === null
+                    ? Mend::say('Lead to everything', $section->id, $way['field'], 'all')
+                    : Mend::takeOut('Take it out', $section->id, $way['field'], $way['row']),
+            ),
+            $section->nowhere,
+        );
     }
 
     /** @return list<Finding> */
@@ -222,13 +242,15 @@ final class PhoneAudit
             return [];
         }
 
-        return [new Finding(
-            key: 'sold out '.$section->id.' '.implode(',', $section->soldOut),
-            section: $section->id,
-            words: sprintf('%d of the %d goods shown here can’t be bought.', $gone, $section->shown),
-            why: 'They take the places of what can.',
-            mend: Mend::say('Pass over what is sold out', $section->id, 'gone', 'pass'),
-        )];
+        return [
+            new Finding(
+                key: 'sold out '.$section->id.' '.implode(',', $section->soldOut),
+                section: $section->id,
+                words: sprintf('%d of the %d goods shown here can’t be bought.', $gone, $section->shown),
+                why: 'They take the places of what can.',
+                mend: Mend::say('Pass over what is sold out', $section->id, 'gone', 'pass'),
+            ),
+        ];
     }
 
     /**
@@ -254,7 +276,14 @@ final class PhoneAudit
                 why: 'A promise that isn’t kept comes back as a complaint.',
                 mend: $said['row'] === null
                     ? Mend::say('Say '.$days->words(), $section->id, $said['field'], $true)
-                    : Mend::sayInRow('Say '.$days->words(), $section->id, $said['field'], $said['row'], $said['part'], $true),
+                    : Mend::sayInRow(
+                        'Say '.$days->words(),
+                        $section->id,
+                        $said['field'],
+                        $said['row'],
+                        $said['part'],
+                        $true,
+                    ),
             );
         }
 
@@ -265,23 +294,29 @@ final class PhoneAudit
     private static function unreadable(SectionFacts $section, Measured $measured): array
     {
         foreach ($measured->overPictures as $over) {
-            if ($over['id'] !== $section->id || $over['under'] === [] || preg_match('/^#[0-9a-f]{6}$/D', $over['colour']) !== 1) {
+            if (
+                $over['id'] !== $section->id ||
+                $over['under'] === [] ||
+                preg_match('/^#[0-9a-f]{6}$/D', $over['colour']) !== 1
+            ) {
                 continue;
             }
             $contrast = Veil::contrast(array_map(Colour::hex(...), $over['under']), Colour::hex($over['colour']));
             if ($contrast < Tones::TEXT) {
-                return [new Finding(
-                    key: 'unreadable '.$section->id.' '.$over['words'],
-                    section: $section->id,
-                    words: sprintf(
-                        '“%s” crosses the picture at %.1f to 1; it needs %.1f.',
-                        $over['words'],
-                        floor($contrast * 10) / 10,
-                        Tones::TEXT,
+                return [
+                    new Finding(
+                        key: 'unreadable '.$section->id.' '.$over['words'],
+                        section: $section->id,
+                        words: sprintf(
+                            '“%s” crosses the picture at %.1f to 1; it needs %.1f.',
+                            $over['words'],
+                            floor($contrast * 10) / 10,
+                            Tones::TEXT,
+                        ),
+                        why: 'In daylight, and for weaker eyes, those words can’t be read.',
+                        mend: $section->clears ?? Mend::open('Open it', $section->id),
                     ),
-                    why: 'In daylight, and for weaker eyes, those words can’t be read.',
-                    mend: $section->clears ?? Mend::open('Open it', $section->id),
-                )];
+                ];
             }
         }
 
@@ -291,56 +326,76 @@ final class PhoneAudit
     /** @return list<Finding> */
     private static function dead(SectionFacts $section, Measured $measured): array
     {
-        $dead = array_values(array_filter($measured->dead, static fn (array $link): bool => $link['id'] === $section->id));
+        $dead = array_values(
+            array_filter($measured->dead, static fn (array $link): bool => $link['id'] === $section->id),
+        );
 
-        return $dead === [] ? [] : [new Finding(
-            key: 'dead '.$section->id,
-            section: $section->id,
-            words: $dead[0]['words'] === '' ? 'A link here has no words.' : sprintf('“%s” is a link without an address.', $dead[0]['words']),
-            why: 'Shoppers tap it in vain, or don’t know what it is.',
-            mend: Mend::open('Open it', $section->id),
-        )];
+        return $dead === []
+            ? []
+            : [
+                new Finding(
+                    key: 'dead '.$section->id,
+                    section: $section->id,
+                    words: $dead[0]['words'] === ''
+                        ? 'A link here has no words.'
+                        : sprintf('“%s” is a link without an address.', $dead[0]['words']),
+                    why: 'Shoppers tap it in vain, or don’t know what it is.',
+                    mend: Mend::open('Open it', $section->id),
+                ),
+            ];
     }
 
     /** @return list<Finding> */
     private static function taps(SectionFacts $section, Measured $measured): array
     {
-        $small = array_values(array_filter($measured->taps, static fn (array $tap): bool => $tap['id'] === $section->id));
+        $small = array_values(
+            array_filter($measured->taps, static fn (array $tap): bool => $tap['id'] === $section->id),
+        );
 
-        return $small === [] ? [] : [new Finding(
-            key: 'taps '.$section->id,
-            section: $section->id,
-            words: sprintf(
-                '“%s” can be tapped on %d × %d; a fingertip needs 44.',
-                $small[0]['words'],
-                $small[0]['width'],
-                $small[0]['height'],
-            ),
-            why: 'A smaller one is missed, and the wrong thing opens.',
-            mend: Mend::open('Open it', $section->id),
-        )];
+        return $small === []
+            ? []
+            : [
+                new Finding(
+                    key: 'taps '.$section->id,
+                    section: $section->id,
+                    words: sprintf(
+                        '“%s” can be tapped on %d × %d; a fingertip needs 44.',
+                        $small[0]['words'],
+                        $small[0]['width'],
+                        $small[0]['height'],
+                    ),
+                    why: 'A smaller one is missed, and the wrong thing opens.',
+                    mend: Mend::open('Open it', $section->id),
+                ),
+            ];
     }
 
     /** @return list<Finding> */
     private static function unsaid(SectionFacts $section, Measured $measured): array
     {
-        $unsaid = count(array_filter($measured->unsaid, static fn (array $picture): bool => $picture['id'] === $section->id));
+        $unsaid = count(
+            array_filter($measured->unsaid, static fn (array $picture): bool => $picture['id'] === $section->id),
+        );
 
-        return $unsaid === 0 ? [] : [new Finding(
-            key: 'unsaid '.$section->id,
-            section: $section->id,
-            words: $unsaid === 1
-                ? 'A picture here says nothing to whoever can’t see it.'
-                : $unsaid.' pictures here say nothing to whoever can’t see them.',
-            why: 'Screen readers and search engines read words.',
-            mend: Mend::open('Say what it shows', $section->id, $section->pictureField),
-        )];
+        return $unsaid === 0
+            ? []
+            : [
+                new Finding(
+                    key: 'unsaid '.$section->id,
+                    section: $section->id,
+                    words: $unsaid === 1
+                        ? 'A picture here says nothing to whoever can’t see it.'
+                        : $unsaid.' pictures here say nothing to whoever can’t see them.',
+                    why: 'Screen readers and search engines read words.',
+                    mend: Mend::open('Say what it shows', $section->id, $section->pictureField),
+                ),
+            ];
     }
 
     /** "1.4 screens" */
     private static function screens(int $pixels): string
     {
-        $tenths = (int) round($pixels * 10 / self::SCREEN);
+        $tenths = (int) round(($pixels * 10) / self::SCREEN);
 
         return $tenths === 10 ? 'one screen' : sprintf('%d.%d screens', intdiv($tenths, 10), $tenths % 10);
     }

@@ -33,10 +33,15 @@ final class SavedWindow
     private static function fromFirst(array $said): array
     {
         $look = is_array($said['look'] ?? null) ? $said['look'] : [];
-        $starter = StarterLook::tryFrom(is_string($look['starter'] ?? null) ? $look['starter'] : '') ?? StarterLook::SeedPacket;
+        $starter =
+            StarterLook::tryFrom(is_string($look['starter'] ?? null) ? $look['starter'] : '') ??
+            StarterLook::SeedPacket;
         $colours = array_map(static fn ($c): string => $c->toHex(), $starter->colours());
         $colours[0] = $look['brand'] ?? $colours[0];
-        $sections = array_map(self::section(...), array_values(is_array($said['sections'] ?? null) ? $said['sections'] : []));
+        $sections = array_map(
+            self::section(...),
+            array_values(is_array($said['sections'] ?? null) ? $said['sections'] : []),
+        );
         $lead = 0;
         while (is_array($sections[$lead] ?? null) && ($sections[$lead]['kind'] ?? '') === 'notice') {
             $lead++;

@@ -14,7 +14,45 @@ use WindowStall\Core\Source\ValueWords;
  */
 final readonly class ItemFacts
 {
-    private const MATERIALS = ['ash', 'bamboo', 'beech', 'brass', 'bronze', 'canvas', 'cedar', 'ceramic', 'clay', 'copper', 'cotton', 'enamel', 'felt', 'galvanised', 'galvanized', 'glass', 'goatskin', 'hazel', 'iron', 'jute', 'leather', 'linen', 'nitrile', 'oak', 'plastic', 'polycarbonate', 'slate', 'stainless', 'steel', 'stoneware', 'terracotta', 'walnut', 'willow', 'wood', 'wooden', 'wool', 'zinc'];
+    private const MATERIALS = [
+        'ash',
+        'bamboo',
+        'beech',
+        'brass',
+        'bronze',
+        'canvas',
+        'cedar',
+        'ceramic',
+        'clay',
+        'copper',
+        'cotton',
+        'enamel',
+        'felt',
+        'galvanised',
+        'galvanized',
+        'glass',
+        'goatskin',
+        'hazel',
+        'iron',
+        'jute',
+        'leather',
+        'linen',
+        'nitrile',
+        'oak',
+        'plastic',
+        'polycarbonate',
+        'slate',
+        'stainless',
+        'steel',
+        'stoneware',
+        'terracotta',
+        'walnut',
+        'willow',
+        'wood',
+        'wooden',
+        'wool',
+        'zinc',
+    ];
 
     private const NAME_WORDS = 3;
 
@@ -24,8 +62,16 @@ final readonly class ItemFacts
      * @param  list<string>  $colours
      * @param  string|null  $uses  what it is for; suppliers' data seldom says
      */
-    private function __construct(public string $name, public ?string $kind, public array $materials, public array $sizes, public array $colours, public ?string $uses, public ?string $postedFrom, public ?string $days)
-    {
+    private function __construct(
+        public string $name,
+        public ?string $kind,
+        public array $materials,
+        public array $sizes,
+        public array $colours,
+        public ?string $uses,
+        public ?string $postedFrom,
+        public ?string $days,
+    ) {
     }
 
     /**
@@ -34,29 +80,53 @@ final readonly class ItemFacts
      * @param  array<string, list<string>>  $options  as shoppers read them
      * @param  string|null  $country  where it is posted from, in words
      */
-    public static function of(string $title, bool $own, string $kind, array $options, ?string $country, ?DayRange $days): self
-    {
+    public static function of(
+        string $title,
+        bool $own,
+        string $kind,
+        array $options,
+        ?string $country,
+        ?DayRange $days,
+    ): self {
         $sizes = $colours = [];
         foreach ($options as $name => $values) {
             if (ValueWords::sizes(...$values)) {
                 $sizes = [...$sizes, ...$values];
             } elseif (! ValueWords::places((string) $name, ...$values)) {
                 // Codes such as "STL-01" are nothing to say aloud.
-                $colours = [...$colours, ...array_filter($values, static fn (string $v): bool => preg_match('/\d/', $v) !== 1)];
+                $colours = [
+                    ...$colours,
+                    ...array_filter($values, static fn (string $v): bool => preg_match('/\d/', $v) !== 1),
+                ];
             }
         }
         $words = ValueWords::words($title);
 
         return new self(
-            $own ? trim($title) : self::name($title), $kind === '' ? null : $kind, array_values(array_intersect(self::MATERIALS, $words)),
-            array_values(array_unique($sizes)), array_values(array_unique($colours)), null, $country, $days?->words(),
+            $own ? trim($title) : self::name($title),
+            $kind === '' ? null : $kind,
+            array_values(array_intersect(self::MATERIALS, $words)),
+            array_values(array_unique($sizes)),
+            array_values(array_unique($colours)),
+            null,
+            $country,
+            $days?->words(),
         );
     }
 
     /** @return SaidFacts */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'kind' => $this->kind, 'materials' => $this->materials, 'sizes' => $this->sizes, 'colours' => $this->colours, 'uses' => $this->uses, 'posted_from' => $this->postedFrom, 'days' => $this->days];
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind,
+            'materials' => $this->materials,
+            'sizes' => $this->sizes,
+            'colours' => $this->colours,
+            'uses' => $this->uses,
+            'posted_from' => $this->postedFrom,
+            'days' => $this->days,
+        ];
     }
 
     /** A name out of a supplier's title: its first words that aren't puff, codes, years or finishes. */
@@ -69,7 +139,14 @@ final readonly class ItemFacts
             }
         }
         preg_match_all('/[\p{L}’\'-]+/u', $bare, $m);
-        $words = array_values(array_filter($m[0], static fn (string $w): bool => ValueWords::telling($w) !== [] && array_intersect(ValueWords::words($w), self::MATERIALS) === [] && TitleHelp::puff($w) === false));
+        $words = array_values(
+            array_filter(
+                $m[0],
+                static fn (string $w): bool => ValueWords::telling($w) !== [] &&
+                    array_intersect(ValueWords::words($w), self::MATERIALS) === [] &&
+                    TitleHelp::puff($w) === false,
+            ),
+        );
         $name = mb_strtolower(implode(' ', array_slice($words, 0, self::NAME_WORDS)));
 
         return $name === '' ? trim($title) : mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);

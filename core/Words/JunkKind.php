@@ -14,7 +14,9 @@ enum JunkKind: string
     public function words(): string
     {
         return match ($this) {
-            self::Boilerplate => 'says nothing about the thing', self::OtherShop => 'names another shop', self::Contact => 'tells how to reach somebody else',
+            self::Boilerplate => 'says nothing about the thing',
+            self::OtherShop => 'names another shop',
+            self::Contact => 'tells how to reach somebody else',
         };
     }
 }

@@ -14,37 +14,135 @@ final class Goods
     public const ON_THE_BENCH = ['OD-1013', 'OD-1024', 'OD-1044', 'OD-1046', 'OD-1060'];
 
     /** How Quillet orders some of them. */
-    public const TAGS = ['OD-1001' => ['every day'], 'OD-1033' => ['every day', 'gift'], 'OD-1014' => ['spring'], 'OD-1031' => ['summer'], 'OD-1030' => ['gift', 'under glass'], 'OD-1027' => ['spring', 'under glass'], 'OD-1020' => ['gift', 'spring'], 'OD-1008' => ['every day', 'summer']];
+    public const TAGS = [
+        'OD-1001' => ['every day'],
+        'OD-1033' => ['every day', 'gift'],
+        'OD-1014' => ['spring'],
+        'OD-1031' => ['summer'],
+        'OD-1030' => ['gift', 'under glass'],
+        'OD-1027' => ['spring', 'under glass'],
+        'OD-1020' => ['gift', 'spring'],
+        'OD-1008' => ['every day', 'summer'],
+    ];
 
     /** What the columns of Kilnfold's table mean. */
     public const KILNFOLD = [
-        'Range' => Field::Item, 'Article' => Field::Sku, 'EAN' => Field::Barcode, 'Name' => Field::Title, 'Glaze' => Field::Option, 'Size' => Field::Option, 'Section' => Field::Category,
-        'Description' => Field::Words, 'Trade price' => Field::Cost, 'RRP' => Field::Rrp, 'Free stock' => Field::Stock, 'Weight kg' => Field::Weight, 'Picture' => Field::Picture,
+        'Range' => Field::Item,
+        'Article' => Field::Sku,
+        'EAN' => Field::Barcode,
+        'Name' => Field::Title,
+        'Glaze' => Field::Option,
+        'Size' => Field::Option,
+        'Section' => Field::Category,
+        'Description' => Field::Words,
+        'Trade price' => Field::Cost,
+        'RRP' => Field::Rrp,
+        'Free stock' => Field::Stock,
+        'Weight kg' => Field::Weight,
+        'Picture' => Field::Picture,
     ];
 
     public const ORDERS = [
-        ['goods' => ['OD-1033' => 1, 'OD-1014' => 2], 'address' => ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']],
-        ['goods' => ['OD-1031' => 1], 'address' => ['email' => 'bram@holloway.example', 'name' => 'Bram Holloway', 'street' => '17 Sluice Lane', 'town' => 'Wexcombe', 'postcode' => 'WX2 3DD']],
+        [
+            'goods' => ['OD-1033' => 1, 'OD-1014' => 2],
+            'address' => [
+                'email' => 'ines@fennimore.example',
+                'name' => 'Ines Fennimore',
+                'street' => '4 Pound Row',
+                'town' => 'Aldermere',
+                'postcode' => 'AL4 7QT',
+            ],
+        ],
+        [
+            'goods' => ['OD-1031' => 1],
+            'address' => [
+                'email' => 'bram@holloway.example',
+                'name' => 'Bram Holloway',
+                'street' => '17 Sluice Lane',
+                'town' => 'Wexcombe',
+                'postcode' => 'WX2 3DD',
+            ],
+        ],
     ];
 
     /** @return array<string, array{title: string, words: string, names: array<string, array{as: string, values: array<string, string>}>, only?: string}> */
     public static function all(): array
     {
-        $colour = static fn (array $values, string $as = 'Colour'): array => ['Clr' => ['as' => $as, 'values' => $values]];
+        $colour = static fn (array $values, string $as = 'Colour'): array => [
+            'Clr' => ['as' => $as, 'values' => $values],
+        ];
 
         return [
-            'OD-1001' => ['title' => 'Ash-handled hand trowel', 'only' => 'GB', 'words' => '<p>A trowel for a working lifetime: a forged blade, a brass collar and an oiled ash handle that fits the palm.</p><p>The leather loop hangs it by the shed door.</p>', 'names' => $colour(['STL-01' => 'Steel', 'CPR-02' => 'Copper', 'BLK-03' => 'Black'], 'Finish')],
-            'OD-1031' => ['title' => 'Long-reach watering can', 'words' => '<p>Galvanised, balanced when full, with a brass rose that gives a soft rain. The long spout reaches the back of the bed.</p><ul><li>Brass rose, unscrews for cleaning</li><li>Two handles, one for carrying, one for pouring</li></ul>', 'names' => $colour(['ZNC-14' => 'Zinc', 'GRN-05' => 'Bottle green', 'BLU-08' => 'Slate blue'])],
-            'OD-1033' => ['title' => 'Goatskin gloves', 'words' => '<p>Soft enough to thin seedlings in, tough enough for brambles. The long cuff keeps soil out and wrists whole.</p>', 'names' => $colour(['TAN-18' => 'Tan', 'GRN-05' => 'Moss', 'BRN-10' => 'Bark'])],
-            'OD-1014' => ['title' => 'Jute garden twine', 'words' => '<p>Three-ply jute that ties soft, holds through a season and rots down with the beans.</p>', 'names' => $colour(['GRN-05' => 'Green', 'NAT-09' => 'Natural', 'RED-07' => 'Red', 'BLU-08' => 'Blue'])],
-            'OD-1020' => ['title' => 'Seed tin with month dividers', 'words' => '<p>Twelve dividers, one for each month, so that what is next to sow stands at the front.</p>', 'names' => $colour(['RED-07' => 'Barn red', 'GRN-05' => 'Green', 'CRM-11' => 'Cream', 'BLU-08' => 'Blue'])],
-            'OD-1030' => ['title' => 'Brass mister', 'only' => 'GB', 'words' => '<p>A fine, even mist for seedlings and ferns, from a solid brass pump.</p>', 'names' => $colour(['BRS-04' => 'Brass', 'CPR-02' => 'Copper', 'BLK-03' => 'Black', 'SLV-17' => 'Silver'], 'Metal')],
-            'OD-1017' => ['title' => 'Slate plant labels', 'words' => '<p>Split slate that takes chalk, paint pen or a scratched name, and outlasts the wooden ones by years.</p>', 'names' => []],
-            'OD-1038' => ['title' => 'Harvest trug', 'words' => '<p>Light, wide and shallow: nothing at the bottom gets crushed on the way to the kitchen.</p>', 'names' => $colour(['NAT-09' => 'Willow', 'OAK-22' => 'Oak brown'], 'Wood')],
-            'OD-1008' => ['title' => 'Cut-flower snips', 'words' => '<p>Narrow blades that get in among the stems and close to a point.</p>', 'names' => $colour(['STL-01' => 'Steel', 'BLK-03' => 'Black', 'GLD-06' => 'Brass'], 'Finish')],
-            'OD-1042' => ['title' => 'Compost thermometer', 'words' => '<p>A long steel stem that reads the middle of the heap: when it drops, it is time to turn.</p>', 'names' => $colour(['BRS-04' => 'Brass', 'STL-01' => 'Steel'], 'Dial')],
-            'OD-1048' => ['title' => 'Terracotta pots, a pair', 'words' => '<p>Thick-walled clay that breathes, with a drainage hole that does its work.</p>', 'names' => $colour(['TRC-15' => 'Terracotta', 'WHT-23' => 'Chalk', 'GRY-12' => 'Grey'])],
-            'OD-1027' => ['title' => 'Glass bell cloche', 'words' => '<p>A fortnight’s head start for a lettuce, and the best-looking thing in the border while it does it.</p>', 'names' => $colour(['CLR-16' => 'Clear', 'GRN-05' => 'Green'], 'Glass')],
+            'OD-1001' => [
+                'title' => 'Ash-handled hand trowel',
+                'only' => 'GB',
+                'words' => '<p>A trowel for a working lifetime: a forged blade, a brass collar and an oiled ash handle that fits the palm.</p><p>The leather loop hangs it by the shed door.</p>',
+                'names' => $colour(['STL-01' => 'Steel', 'CPR-02' => 'Copper', 'BLK-03' => 'Black'], 'Finish'),
+            ],
+            'OD-1031' => [
+                'title' => 'Long-reach watering can',
+                'words' => '<p>Galvanised, balanced when full, with a brass rose that gives a soft rain. The long spout reaches the back of the bed.</p><ul><li>Brass rose, unscrews for cleaning</li><li>Two handles, one for carrying, one for pouring</li></ul>',
+                'names' => $colour(['ZNC-14' => 'Zinc', 'GRN-05' => 'Bottle green', 'BLU-08' => 'Slate blue']),
+            ],
+            'OD-1033' => [
+                'title' => 'Goatskin gloves',
+                'words' => '<p>Soft enough to thin seedlings in, tough enough for brambles. The long cuff keeps soil out and wrists whole.</p>',
+                'names' => $colour(['TAN-18' => 'Tan', 'GRN-05' => 'Moss', 'BRN-10' => 'Bark']),
+            ],
+            'OD-1014' => [
+                'title' => 'Jute garden twine',
+                'words' => '<p>Three-ply jute that ties soft, holds through a season and rots down with the beans.</p>',
+                'names' => $colour(['GRN-05' => 'Green', 'NAT-09' => 'Natural', 'RED-07' => 'Red', 'BLU-08' => 'Blue']),
+            ],
+            'OD-1020' => [
+                'title' => 'Seed tin with month dividers',
+                'words' => '<p>Twelve dividers, one for each month, so that what is next to sow stands at the front.</p>',
+                'names' => $colour([
+                    'RED-07' => 'Barn red',
+                    'GRN-05' => 'Green',
+                    'CRM-11' => 'Cream',
+                    'BLU-08' => 'Blue',
+                ]),
+            ],
+            'OD-1030' => [
+                'title' => 'Brass mister',
+                'only' => 'GB',
+                'words' => '<p>A fine, even mist for seedlings and ferns, from a solid brass pump.</p>',
+                'names' => $colour(
+                    ['BRS-04' => 'Brass', 'CPR-02' => 'Copper', 'BLK-03' => 'Black', 'SLV-17' => 'Silver'],
+                    'Metal',
+                ),
+            ],
+            'OD-1017' => [
+                'title' => 'Slate plant labels',
+                'words' => '<p>Split slate that takes chalk, paint pen or a scratched name, and outlasts the wooden ones by years.</p>',
+                'names' => [],
+            ],
+            'OD-1038' => [
+                'title' => 'Harvest trug',
+                'words' => '<p>Light, wide and shallow: nothing at the bottom gets crushed on the way to the kitchen.</p>',
+                'names' => $colour(['NAT-09' => 'Willow', 'OAK-22' => 'Oak brown'], 'Wood'),
+            ],
+            'OD-1008' => [
+                'title' => 'Cut-flower snips',
+                'words' => '<p>Narrow blades that get in among the stems and close to a point.</p>',
+                'names' => $colour(['STL-01' => 'Steel', 'BLK-03' => 'Black', 'GLD-06' => 'Brass'], 'Finish'),
+            ],
+            'OD-1042' => [
+                'title' => 'Compost thermometer',
+                'words' => '<p>A long steel stem that reads the middle of the heap: when it drops, it is time to turn.</p>',
+                'names' => $colour(['BRS-04' => 'Brass', 'STL-01' => 'Steel'], 'Dial'),
+            ],
+            'OD-1048' => [
+                'title' => 'Terracotta pots, a pair',
+                'words' => '<p>Thick-walled clay that breathes, with a drainage hole that does its work.</p>',
+                'names' => $colour(['TRC-15' => 'Terracotta', 'WHT-23' => 'Chalk', 'GRY-12' => 'Grey']),
+            ],
+            'OD-1027' => [
+                'title' => 'Glass bell cloche',
+                'words' => '<p>A fortnight’s head start for a lettuce, and the best-looking thing in the border while it does it.</p>',
+                'names' => $colour(['CLR-16' => 'Clear', 'GRN-05' => 'Green'], 'Glass'),
+            ],
         ];
     }
 
@@ -58,15 +156,20 @@ final class Goods
         $way = static fn (string $words, string $leads): array => compact('words', 'leads');
 
         return [
-            'look' => ['name' => 'Seed packet', 'wordmark' => 'Quillet', 'logo' => null] + LookForm::of(StarterLook::SeedPacket->plan()),
+            'look' => ['name' => 'Seed packet', 'wordmark' => 'Quillet', 'logo' => null] +
+                LookForm::of(StarterLook::SeedPacket->plan()),
             'sections' => [
-                $section('notice', 'notice', ['messages' => [['words' => 'Posted from Britain, with you in 3 to 7 days']]]),
-                $section('masthead', 'masthead', ['menu' => [
-                    $way('Every day', 'tag:every day'),
-                    $way('Under glass', 'tag:under glass'),
-                    $way('Gifts', 'tag:gift'),
-                    $way('Everything', 'all'),
-                ]]),
+                $section('notice', 'notice', [
+                    'messages' => [['words' => 'Posted from Britain, with you in 3 to 7 days']],
+                ]),
+                $section('masthead', 'masthead', [
+                    'menu' => [
+                        $way('Every day', 'tag:every day'),
+                        $way('Under glass', 'tag:under glass'),
+                        $way('Gifts', 'tag:gift'),
+                        $way('Everything', 'all'),
+                    ],
+                ]),
                 $section('hero', 'hero', [
                     'words' => 'Tools that outlast you',
                     'under' => 'Forged, turned and oiled for small plots.',
@@ -74,12 +177,14 @@ final class Goods
                     'button' => 'See the watering can',
                     'leads' => 'goods:'.$listing('OD-1031'),
                 ]),
-                $section('ways', 'tiles', ['tiles' => [
-                    $way('In the hand every day', 'tag:every day'),
-                    $way('Under glass', 'tag:under glass'),
-                    $way('For spring', 'tag:spring'),
-                    $way('To give away', 'tag:gift'),
-                ]]),
+                $section('ways', 'tiles', [
+                    'tiles' => [
+                        $way('In the hand every day', 'tag:every day'),
+                        $way('Under glass', 'tag:under glass'),
+                        $way('For spring', 'tag:spring'),
+                        $way('To give away', 'tag:gift'),
+                    ],
+                ]),
                 $section('first', 'goods', [
                     'heading' => 'In the hand every day',
                     'which' => 'chosen',

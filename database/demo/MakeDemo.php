@@ -57,7 +57,11 @@ final class MakeDemo extends Command
     {
         $user = User::query()->where('email', self::EMAIL)->first();
         $stall = Stall::query()->where('handle', 'quillet')->first();
-        if ($user === null || $stall === null || ! OneStall::within($stall->id, fn (): bool => $stall->listings()->where('state', 'in_window')->exists())) {
+        if (
+            $user === null ||
+            $stall === null ||
+            ! OneStall::within($stall->id, fn (): bool => $stall->listings()->where('state', 'in_window')->exists())
+        ) {
             $stall = $this->make($user, $stall);
         }
         $this->addresses($stall);
@@ -67,12 +71,32 @@ final class MakeDemo extends Command
 
     private function make(?User $user, ?Stall $stall): Stall
     {
-        $user ??= User::query()->create(['name' => 'Quillet’s keeper', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
+        $user ??= User::query()->create([
+            'name' => 'Quillet’s keeper',
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
+        ]);
         $open = app(OpenStall::class);
         if (! Stall::query()->where('handle', 'saltmarsh-ringers')->exists()) {
-            $open($user, ['name' => 'Saltmarsh Ringers', 'handle' => 'saltmarsh-ringers', 'country' => 'NL', 'home_market' => 'NL', 'currency' => 'EUR', 'vat_bp' => 2100, 'flat_delivery_minor' => 495]);
+            $open($user, [
+                'name' => 'Saltmarsh Ringers',
+                'handle' => 'saltmarsh-ringers',
+                'country' => 'NL',
+                'home_market' => 'NL',
+                'currency' => 'EUR',
+                'vat_bp' => 2100,
+                'flat_delivery_minor' => 495,
+            ]);
         }
-        $stall ??= $open($user, ['name' => 'Quillet', 'handle' => 'quillet', 'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
+        $stall ??= $open($user, [
+            'name' => 'Quillet',
+            'handle' => 'quillet',
+            'country' => 'GB',
+            'home_market' => 'GB',
+            'currency' => 'GBP',
+            'vat_bp' => 2000,
+            'flat_delivery_minor' => 295,
+        ]);
         $user->forceFill(['current_stall_id' => $stall->id])->save();
         OneStall::within($stall->id, fn () => $this->fill($stall, $user));
 
@@ -84,7 +108,10 @@ final class MakeDemo extends Command
         foreach (['IE', 'NL'] as $market) {
             app(LookAtMarket::class)->add($stall, $market, $user);
         }
-        $this->pull(app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key'), $user);
+        $this->pull(
+            app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-quillet-key'),
+            $user,
+        );
         $this->otherSuppliers($stall, $user);
         $this->pricing($stall);
         $this->listings($stall);
@@ -98,11 +125,20 @@ final class MakeDemo extends Command
     /** The thirty days before today: what suppliers changed, and what was bought. */
     private function month(Stall $stall, User $user): void
     {
-        $pull = fn (string $kind) => $this->pull($stall->connections()->where('kind', $kind)->firstOrFail(), $user, null);
+        $pull = fn (string $kind) => $this->pull(
+            $stall->connections()->where('kind', $kind)->firstOrFail(),
+            $user,
+            null,
+        );
         $buy = fn (array $goods) => $this->buy($stall, $goods, Goods::ORDERS[0]['address'], 0);
         (new Month($stall, $user, $pull, $buy))->pass();
         // What was bought in the month has been posted since.
-        for ($n = 0; $n < 100 && DB::table('supplier_orders')->where('stall_id', $stall->id)->where('state', 'to_send')->exists(); $n++) {
+        for (
+            $n = 0;
+            $n < 100 &&
+            DB::table('supplier_orders')->where('stall_id', $stall->id)->where('state', 'to_send')->exists();
+            $n++
+        ) {
             usleep(200_000);
         }
         foreach ([1, 2] as $day) {
@@ -138,14 +174,36 @@ final class MakeDemo extends Command
     /** The print house by its interface, the pottery by its table. */
     private function otherSuppliers(Stall $stall, User $user): void
     {
-        $this->pull(app(ConnectSupplier::class)($stall, 'tannet', (string) config('stall.tannet.address'), 'tannet-quillet-key'), $user);
-        $kilnfold = app(ConnectSupplier::class)($stall, 'feed', config('stall.kilnfold.address').'/trade/goods.csv', '', 'Kilnfold');
+        $this->pull(
+            app(ConnectSupplier::class)(
+                $stall,
+                'tannet',
+                (string) config('stall.tannet.address'),
+                'tannet-quillet-key',
+            ),
+            $user,
+        );
+        $kilnfold = app(ConnectSupplier::class)(
+            $stall,
+            'feed',
+            config('stall.kilnfold.address').'/trade/goods.csv',
+            '',
+            'Kilnfold',
+        );
         $columns = [];
         foreach (Goods::KILNFOLD as $column => $field) {
             $columns[] = new MappedColumn($column, $field);
         }
         $mapping = new Mapping($columns, DecimalSign::Comma, true, 'GBP', 'GB', processing: [2, 4]);
-        $kilnfold->update(['settings' => ['mapping' => $mapping->toArray(), 'delivery' => Http::timeout(10)->get(config('stall.kilnfold.address').'/trade/delivery.txt')->throw()->body()]]);
+        $kilnfold->update([
+            'settings' => [
+                'mapping' => $mapping->toArray(),
+                'delivery' => Http::timeout(10)
+                    ->get(config('stall.kilnfold.address').'/trade/delivery.txt')
+                    ->throw()
+                    ->body(),
+            ],
+        ]);
         $this->pull($kilnfold, $user);
     }
 
@@ -165,19 +223,37 @@ final class MakeDemo extends Command
     private function handPrices(Stall $stall, User $user): void
     {
         $tee = $stall->items()->where('external_id', 'TP-TEE')->firstOrFail();
-        $listing = app(TakeToBench::class)($stall, [$tee->id])->new[0] ?? throw new \RuntimeException('The tee is on the bench already.');
+        $listing =
+            app(TakeToBench::class)($stall, [$tee->id])->new[0] ??
+            throw new \RuntimeException('The tee is on the bench already.');
         $listing->update(['own_recipe' => Prices::TEE]);
         app(ProjectListings::class)($stall, [$listing->id]);
-        $variants = static fn (string $code): array => array_values(ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id)->whereRelation('supplierItem', 'external_id', $code))->pluck('id')->map(intval(...))->all());
+        $variants = static fn (string $code): array => array_values(
+            ListingVariant::query()
+                ->whereHas(
+                    'listing',
+                    fn ($q) => $q->where('stall_id', $stall->id)->whereRelation('supplierItem', 'external_id', $code),
+                )
+                ->pluck('id')
+                ->map(intval(...))
+                ->all(),
+        );
         foreach (Prices::BY_HAND as $code => $minor) {
             app(SetPrices::class)->to($stall, $user, $variants($code), $stall->money($minor));
         }
         foreach (Prices::WAS as $code => $more) {
-            $price = (int) $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->value('shown_from_minor');
+            $price = (int) $stall
+                ->listings()
+                ->whereRelation('supplierItem', 'external_id', $code)
+                ->value('shown_from_minor');
             app(SetPrices::class)->was($stall, $user, $variants($code), $stall->money($price + $more));
         }
         foreach (Prices::LADDER as $code => $rungs) {
-            $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->firstOrFail()->update(['own_ladder' => $rungs]);
+            $stall
+                ->listings()
+                ->whereRelation('supplierItem', 'external_id', $code)
+                ->firstOrFail()
+                ->update(['own_ladder' => $rungs]);
         }
         $stall->bumpShop();
     }
@@ -187,16 +263,28 @@ final class MakeDemo extends Command
         $goods = Goods::all();
         $take = app(TakeToBench::class);
         $edit = app(EditListing::class);
-        $ids = $stall->items()->whereIn('external_id', array_merge(array_keys($goods), Goods::ON_THE_BENCH))->pluck('id', 'external_id');
+        $ids = $stall
+            ->items()
+            ->whereIn('external_id', array_merge(array_keys($goods), Goods::ON_THE_BENCH))
+            ->pluck('id', 'external_id');
         $take($stall, array_values($ids->all()));
         foreach ($goods as $code => $own) {
             $listing = $stall->listings()->where('supplier_item_id', $ids[$code])->firstOrFail();
             $edit->title($stall, $listing, $own['title']);
             $edit->words($stall, $listing, $own['words']);
             $edit->names($stall, $listing, $own['names']);
-            $edit->order($stall, $listing, ['type' => (string) $listing->supplierItem?->category, 'tags' => implode(', ', Goods::TAGS[$code] ?? [])]);
+            $edit->order($stall, $listing, [
+                'type' => (string) $listing->supplierItem?->category,
+                'tags' => implode(', ', Goods::TAGS[$code] ?? []),
+            ]);
             if (isset($own['only'])) {
-                $off = $listing->variants()->with('supplierVariant')->get()->filter(fn ($v): bool => ! str_contains((string) $v->supplierVariant?->label, $own['only']))->pluck('id')->all();
+                $off = $listing
+                    ->variants()
+                    ->with('supplierVariant')
+                    ->get()
+                    ->filter(fn ($v): bool => ! str_contains((string) $v->supplierVariant?->label, $own['only']))
+                    ->pluck('id')
+                    ->all();
                 $edit->switch($stall, $listing, array_values($off), false);
             }
         }
@@ -213,13 +301,23 @@ final class MakeDemo extends Command
                 throw new \RuntimeException('The demo’s '.$code.' can’t be shown: '.$left['lacks'][0]->words);
             }
             // So that "newest" has an order of its own.
-            $stall->listings()->where('supplier_item_id', $ids[$code])->update(['shown_since' => now()->subMinutes(count($goods))->addMinutes(array_search($code, array_reverse(array_keys($goods)), true) ?: 0)]);
+            $stall
+                ->listings()
+                ->where('supplier_item_id', $ids[$code])
+                ->update([
+                    'shown_since' => now()
+                        ->subMinutes(count($goods))
+                        ->addMinutes(array_search($code, array_reverse(array_keys($goods)), true) ?: 0),
+                ]);
         }
     }
 
     private function window(Stall $stall, User $user): void
     {
-        $listing = fn (string $code): int => (int) $stall->listings()->whereRelation('supplierItem', 'external_id', $code)->value('id');
+        $listing = fn (string $code): int => (int) $stall
+            ->listings()
+            ->whereRelation('supplierItem', 'external_id', $code)
+            ->value('id');
         $dress = app(DressWindow::class);
         $content = Content::from(Goods::window($listing));
         $dress->save($stall, $content, (int) Window::query()->whereKey($stall->id)->value('version'));
@@ -242,13 +340,23 @@ final class MakeDemo extends Command
     {
         $basket = Basket::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
         foreach ($goods as $code => $quantity) {
-            $listing = $stall->listings()->with(Listing::FOR_FIGURES)->whereRelation('supplierItem', 'external_id', $code)->firstOrFail();
-            $variants = array_values(array_filter(ListingFigures::of($stall, $listing)->variants, fn ($v): bool => $v->buyable()));
-            $variant = $variants[$which] ?? $variants[0] ?? throw new \RuntimeException('The demo’s '.$code.' can’t be bought.');
+            $listing = $stall
+                ->listings()
+                ->with(Listing::FOR_FIGURES)
+                ->whereRelation('supplierItem', 'external_id', $code)
+                ->firstOrFail();
+            $variants = array_values(
+                array_filter(ListingFigures::of($stall, $listing)->variants, fn ($v): bool => $v->buyable()),
+            );
+            $variant =
+                $variants[$which] ??
+                ($variants[0] ?? throw new \RuntimeException('The demo’s '.$code.' can’t be bought.'));
             $basket->lines()->create(['listing_variant_id' => $variant->row->id, 'quantity' => $quantity]);
         }
         $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket), $address);
-        Http::asForm()->withOptions(['allow_redirects' => false])->timeout(10)
+        Http::asForm()
+            ->withOptions(['allow_redirects' => false])
+            ->timeout(10)
             ->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
         app(TakePayment::class)(Order::query()->findOrFail($order->id));
     }
@@ -258,15 +366,27 @@ final class MakeDemo extends Command
         $base = config('stall.scheme').'://';
         $port = config('stall.port_suffix');
         $addresses = [
-            'workshop' => $base.config('stall.workshop_host').$port, 'shop' => $stall->shopAddress(), 'standins' => $base.config('stall.standins_host').$port,
-            'email' => self::EMAIL, 'password' => self::PASSWORD,
+            'workshop' => $base.config('stall.workshop_host').$port,
+            'shop' => $stall->shopAddress(),
+            'standins' => $base.config('stall.standins_host').$port,
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
         ];
         if (is_string($this->option('addresses')) && $this->option('addresses') !== '') {
-            File::put($this->option('addresses'), json_encode($addresses, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n");
+            File::put(
+                $this->option('addresses'),
+                json_encode($addresses, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n",
+            );
         }
         $this->line('  The workshop    '.$addresses['workshop']);
         $this->line('  Quillet’s shop  '.$addresses['shop']);
-        $this->line('  The stand-ins   '.$addresses['standins'].'   (play the supplier: '.config('stall.oakum.address').')');
+        $this->line(
+            '  The stand-ins   '.
+                $addresses['standins'].
+                '   (play the supplier: '.
+                config('stall.oakum.address').
+                ')',
+        );
         $this->line('  Sign in as      '.self::EMAIL.'   password '.self::PASSWORD);
     }
 }

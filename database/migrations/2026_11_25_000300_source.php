@@ -47,7 +47,9 @@ return new class extends Migration
             $table->index(['stall_id', 'id']);
         });
         // One pull at a time for a connection, whatever two people press.
-        DB::statement("CREATE UNIQUE INDEX runs_one_open ON runs (connection_id) WHERE state IN ('waiting', 'running')");
+        DB::statement(
+            "CREATE UNIQUE INDEX runs_one_open ON runs (connection_id) WHERE state IN ('waiting', 'running')",
+        );
         Schema::create('supplier_items', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();
@@ -78,7 +80,9 @@ return new class extends Migration
             $table->index(['stall_id', 'days_max', 'id']);
             $table->index(['stall_id', 'title', 'id']);
         });
-        DB::statement("ALTER TABLE supplier_items ADD COLUMN search tsvector GENERATED ALWAYS AS (to_tsvector('english', title || ' ' || category) || to_tsvector('simple', skus)) STORED");
+        DB::statement(
+            "ALTER TABLE supplier_items ADD COLUMN search tsvector GENERATED ALWAYS AS (to_tsvector('english', title || ' ' || category) || to_tsvector('simple', skus)) STORED",
+        );
         DB::statement('CREATE INDEX supplier_items_search ON supplier_items USING gin (search)');
         Schema::create('supplier_words', function (Blueprint $table): void {
             $table->id();

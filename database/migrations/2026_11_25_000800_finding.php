@@ -35,7 +35,15 @@ return new class extends Migration
             $table->index('connection_id');
         });
         Schema::table('supplier_items', function (Blueprint $table): void {
-            $table->dropColumn(['goods_minor', 'delivery_minor', 'landed_minor', 'days_min', 'days_max', 'warehouse', 'seen_in_run']);
+            $table->dropColumn([
+                'goods_minor',
+                'delivery_minor',
+                'landed_minor',
+                'days_min',
+                'days_max',
+                'warehouse',
+                'seen_in_run',
+            ]);
             $table->index(['stall_id', 'id']);
         });
         Schema::table('supplier_variants', function (Blueprint $table): void {

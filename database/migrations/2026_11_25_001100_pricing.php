@@ -153,20 +153,41 @@ return new class extends Migration
             $table->unsignedBigInteger('total_minor')->nullable();
         });
         $this->carryOver();
-        Schema::table('stalls', fn (Blueprint $table) => $table->dropColumn(['recipe_factor_bp', 'recipe_ending_minor']));
+        Schema::table(
+            'stalls',
+            fn (Blueprint $table) => $table->dropColumn(['recipe_factor_bp', 'recipe_ending_minor']),
+        );
         Schema::table('listings', fn (Blueprint $table) => $table->dropColumn(['own_factor_bp', 'own_ending_minor']));
-        Schema::table('listing_variants', fn (Blueprint $table) => $table->dropColumn(['shown_price_minor', 'shown_keep_minor']));
+        Schema::table(
+            'listing_variants',
+            fn (Blueprint $table) => $table->dropColumn(['shown_price_minor', 'shown_keep_minor']),
+        );
     }
 
     /** What stalls had becomes their first recipe and their home market. */
     private function carryOver(): void
     {
-        DB::statement('INSERT INTO markets (stall_id, market, landed_at) SELECT id, home_market, now() FROM stalls ON CONFLICT DO NOTHING');
+        DB::statement(
+            'INSERT INTO markets (stall_id, market, landed_at) SELECT id, home_market, now() FROM stalls ON CONFLICT DO NOTHING',
+        );
         // Decimals of a currency aren't known here: parts are right for those with two, and the recipe can be edited.
-        $recipe = static fn (string $factor, string $ending): string => "jsonb_build_object('basis', 'landed', 'steps', jsonb_build_array(jsonb_build_object('factor', trim_scale($factor / 10000.0)::text)), 'ending', jsonb_build_object('part', CASE WHEN $ending < 1 THEN '0' ELSE trim_scale($ending / 100.0)::text END, 'direction', 'up'), 'floor', NULL, 'cap', NULL)";
-        DB::statement("INSERT INTO price_recipes (stall_id, name, position, recipe, created_at, updated_at) SELECT id, 'Everything else', 1000, ".$recipe('recipe_factor_bp', 'recipe_ending_minor').', now(), now() FROM stalls');
-        DB::statement('UPDATE listings SET own_recipe = '.$recipe('own_factor_bp', 'own_ending_minor').' WHERE own_factor_bp IS NOT NULL AND own_ending_minor IS NOT NULL');
-        DB::statement("UPDATE supplier_variants v SET grams = coalesce((s->>'grams')::int, 0), rrp_minor = (s->>'rrp')::bigint FROM supplier_items i JOIN supplier_words w ON w.id = i.words_id, jsonb_array_elements(w.said::jsonb->'variants') s WHERE v.supplier_item_id = i.id AND v.external_id = s->>'id'");
+        $recipe = static fn (
+            string $factor,
+            string $ending,
+        ): string => "jsonb_build_object('basis', 'landed', 'steps', jsonb_build_array(jsonb_build_object('factor', trim_scale($factor / 10000.0)::text)), 'ending', jsonb_build_object('part', CASE WHEN $ending < 1 THEN '0' ELSE trim_scale($ending / 100.0)::text END, 'direction', 'up'), 'floor', NULL, 'cap', NULL)";
+        DB::statement(
+            "INSERT INTO price_recipes (stall_id, name, position, recipe, created_at, updated_at) SELECT id, 'Everything else', 1000, ".
+                $recipe('recipe_factor_bp', 'recipe_ending_minor').
+                ', now(), now() FROM stalls',
+        );
+        DB::statement(
+            'UPDATE listings SET own_recipe = '.
+                $recipe('own_factor_bp', 'own_ending_minor').
+                ' WHERE own_factor_bp IS NOT NULL AND own_ending_minor IS NOT NULL',
+        );
+        DB::statement(
+            "UPDATE supplier_variants v SET grams = coalesce((s->>'grams')::int, 0), rrp_minor = (s->>'rrp')::bigint FROM supplier_items i JOIN supplier_words w ON w.id = i.words_id, jsonb_array_elements(w.said::jsonb->'variants') s WHERE v.supplier_item_id = i.id AND v.external_id = s->>'id'",
+        );
         // Delivery is asked for again with what each further piece adds.
         DB::statement('DELETE FROM delivery_quotes');
     }

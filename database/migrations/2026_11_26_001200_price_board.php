@@ -19,12 +19,20 @@ return new class extends Migration
         if (! Schema::hasColumn('prices', 'offered')) {
             // Whether the variant is switched on; kept here so that the board needs no other table to filter and sort.
             Schema::table('prices', fn (Blueprint $table) => $table->boolean('offered')->default(true));
-            DB::statement('UPDATE prices p SET offered = v.own_on FROM listing_variants v WHERE v.id = p.listing_variant_id AND NOT v.own_on');
-            DB::statement('DELETE FROM prices p USING listing_variants v JOIN listings l ON l.id = v.listing_id WHERE v.id = p.listing_variant_id AND l.deleted_at IS NOT NULL');
+            DB::statement(
+                'UPDATE prices p SET offered = v.own_on FROM listing_variants v WHERE v.id = p.listing_variant_id AND NOT v.own_on',
+            );
+            DB::statement(
+                'DELETE FROM prices p USING listing_variants v JOIN listings l ON l.id = v.listing_id WHERE v.id = p.listing_variant_id AND l.deleted_at IS NOT NULL',
+            );
         }
         DB::statement('CREATE INDEX IF NOT EXISTS listings_by_title ON listings (stall_id, shown_title, id)');
-        DB::statement('CREATE INDEX IF NOT EXISTS listings_title_words ON listings USING gin (shown_title gin_trgm_ops)');
-        DB::statement('CREATE INDEX IF NOT EXISTS supplier_variants_sku ON supplier_variants (lower(sku) text_pattern_ops)');
+        DB::statement(
+            'CREATE INDEX IF NOT EXISTS listings_title_words ON listings USING gin (shown_title gin_trgm_ops)',
+        );
+        DB::statement(
+            'CREATE INDEX IF NOT EXISTS supplier_variants_sku ON supplier_variants (lower(sku) text_pattern_ops)',
+        );
         DB::statement('CREATE INDEX IF NOT EXISTS listing_variants_supplier ON listing_variants (supplier_variant_id)');
     }
 };

@@ -17,21 +17,24 @@ return new class extends Migration
     /** name → parameters and query; each gives the stall's number and the row's, and nothing else */
     private const SWEEPS = [
         'orders_to_settle(silent_since timestamp, most int)' => <<<'SQL'
-            SELECT stall_id, id FROM orders
-            WHERE state IN ('awaiting_payment', 'refunding') AND payment_id IS NOT NULL AND updated_at < silent_since
-            ORDER BY updated_at LIMIT most
-            SQL,
+        SELECT stall_id, id FROM orders
+        WHERE state IN ('awaiting_payment', 'refunding') AND payment_id IS NOT NULL AND updated_at < silent_since
+        ORDER BY updated_at LIMIT most
+        SQL
+        ,
         'supplier_orders_to_send(at timestamp, made_before timestamp, most int)' => <<<'SQL'
-            SELECT stall_id, id FROM supplier_orders
-            WHERE state = 'to_send' AND (next_try_at IS NULL OR next_try_at <= at) AND created_at < made_before
-              AND (sending_until IS NULL OR sending_until < at)
-            ORDER BY id LIMIT most
-            SQL,
+        SELECT stall_id, id FROM supplier_orders
+        WHERE state = 'to_send' AND (next_try_at IS NULL OR next_try_at <= at) AND created_at < made_before
+          AND (sending_until IS NULL OR sending_until < at)
+        ORDER BY id LIMIT most
+        SQL
+        ,
         'supplier_orders_to_ask(silent_since timestamp, most int)' => <<<'SQL'
-            SELECT stall_id, id FROM supplier_orders
-            WHERE state IN ('sent', 'accepted') AND asked_at < silent_since
-            ORDER BY asked_at LIMIT most
-            SQL,
+        SELECT stall_id, id FROM supplier_orders
+        WHERE state IN ('sent', 'accepted') AND asked_at < silent_since
+        ORDER BY asked_at LIMIT most
+        SQL
+        ,
     ];
 
     public function up(): void
@@ -51,9 +54,15 @@ return new class extends Migration
             $table->boolean('unsure')->default(false);
         });
         foreach (self::SWEEPS as $function => $sql) {
-            DB::statement("CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$");
+            DB::statement(
+                "CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
+            );
         }
-        DB::statement("CREATE INDEX orders_to_settle ON orders (updated_at) WHERE state IN ('awaiting_payment', 'refunding')");
-        DB::statement("CREATE INDEX supplier_orders_to_ask ON supplier_orders (asked_at) WHERE state IN ('sent', 'accepted')");
+        DB::statement(
+            "CREATE INDEX orders_to_settle ON orders (updated_at) WHERE state IN ('awaiting_payment', 'refunding')",
+        );
+        DB::statement(
+            "CREATE INDEX supplier_orders_to_ask ON supplier_orders (asked_at) WHERE state IN ('sent', 'accepted')",
+        );
     }
 };

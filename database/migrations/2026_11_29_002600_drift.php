@@ -48,12 +48,16 @@ return new class extends Migration
             $table->timestamp('at');
             $table->index(['stall_id', 'standing', 'id']);
             $table->index(['listing_id', 'id']);
-            foreach (['connection_id', 'supplier_item_id', 'listing_variant_id', 'run_id', 'change_id', 'decided_by'] as $key) {
+            foreach (
+                ['connection_id', 'supplier_item_id', 'listing_variant_id', 'run_id', 'change_id', 'decided_by'] as $key
+            ) {
                 $table->index($key);
             }
         });
         // One question at a time about a fact.
-        DB::statement("CREATE UNIQUE INDEX drift_one_question ON drift_changes (listing_id, supplier_item_id, kind, variant) WHERE standing = 'asks'");
+        DB::statement(
+            "CREATE UNIQUE INDEX drift_one_question ON drift_changes (listing_id, supplier_item_id, kind, variant) WHERE standing = 'asks'",
+        );
         Schema::create('drift_rule_changes', function (Blueprint $table): void {
             $table->foreignId('change_id')->constrained('bench_changes')->cascadeOnDelete();
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();
@@ -91,7 +95,10 @@ return new class extends Migration
         Schema::table('stalls', fn (Blueprint $table) => $table->dropColumn('drift_policies'));
         Schema::table('supplier_connections', fn (Blueprint $table) => $table->dropColumn('policies'));
         Schema::table('listing_variants', fn (Blueprint $table) => $table->dropColumn('waiting_price_minor'));
-        Schema::table('listings', fn (Blueprint $table) => $table->dropColumn(['waiting', 'own_policies', 'supplier_gone']));
+        Schema::table(
+            'listings',
+            fn (Blueprint $table) => $table->dropColumn(['waiting', 'own_policies', 'supplier_gone']),
+        );
         Schema::drop('drift_rule_changes');
         Schema::drop('drift_changes');
     }

@@ -15,7 +15,12 @@ final class PlayController
 {
     public function show(): View
     {
-        return view('standins::kilnfold', ['articles' => Books::articles()->orderBy('position')->get(), 'renamed' => Books::renamed(), 'cut' => Books::cut(), 'tariff' => FeedController::tariff()]);
+        return view('standins::kilnfold', [
+            'articles' => Books::articles()->orderBy('position')->get(),
+            'renamed' => Books::renamed(),
+            'cut' => Books::cut(),
+            'tariff' => FeedController::tariff(),
+        ]);
     }
 
     public function rename(): RedirectResponse
@@ -35,9 +40,20 @@ final class PlayController
     public function article(Request $request, string $sku): RedirectResponse
     {
         match ($request->string('do')->toString()) {
-            'sell-out' => Books::articles()->where('sku', $sku)->update(['stock' => 0]),
-            'refill' => Books::articles()->where('sku', $sku)->update(['stock' => 60]),
-            default => Books::articles()->where('sku', $sku)->update(['price' => max(1, (int) round((float) str_replace(',', '.', $request->string('price')->toString()) * 100))]),
+            'sell-out' => Books::articles()
+                ->where('sku', $sku)
+                ->update(['stock' => 0]),
+            'refill' => Books::articles()
+                ->where('sku', $sku)
+                ->update(['stock' => 60]),
+            default => Books::articles()
+                ->where('sku', $sku)
+                ->update([
+                    'price' => max(
+                        1,
+                        (int) round((float) str_replace(',', '.', $request->string('price')->toString()) * 100),
+                    ),
+                ]),
         };
 
         return redirect()->to(route('kilnfold.play').'#'.$sku);
@@ -47,6 +63,8 @@ final class PlayController
     {
         $picture = Books::articles()->where('sku', $sku)->value('picture');
 
-        return is_string($picture) ? Rendered::png(json_decode($picture, true), $request->integer('px', 1200)) : abort(404);
+        return is_string($picture)
+            ? Rendered::png(json_decode($picture, true), $request->integer('px', 1200))
+            : abort(404);
     }
 }

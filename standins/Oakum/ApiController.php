@@ -17,19 +17,36 @@ final class ApiController
 
     public function account(Request $request): JsonResponse
     {
-        return new JsonResponse(['account' => $request->attributes->get('account')->name, 'currency' => 'USD', 'warehouses' => ['GB', 'DE', 'CN', 'US'], 'items' => Books::table('items')->count()]);
+        return new JsonResponse([
+            'account' => $request->attributes->get('account')->name,
+            'currency' => 'USD',
+            'warehouses' => ['GB', 'DE', 'CN', 'US'],
+            'items' => Books::table('items')->count(),
+        ]);
     }
 
     /** GET /v1/items?after=…&limit=…: a page of items with their variants, and the cursor of the next page or null. */
     public function items(Request $request): JsonResponse
     {
         $size = min(self::LARGEST_PAGE, max(1, $request->integer('limit', self::PAGE)));
-        $rows = Books::table('items')->where('gone', false)->where('id', '>', $request->string('after')->toString())->orderBy('id')->limit($size + 1)->get();
+        $rows = Books::table('items')
+            ->where('gone', false)
+            ->where('id', '>', $request->string('after')->toString())
+            ->orderBy('id')
+            ->limit($size + 1)
+            ->get();
         $page = $rows->take($size);
-        $variants = Books::table('variants')->whereIn('item_id', $page->pluck('id'))->where('dropped', false)->orderBy('position')->get()->groupBy('item_id');
+        $variants = Books::table('variants')
+            ->whereIn('item_id', $page->pluck('id'))
+            ->where('dropped', false)
+            ->orderBy('position')
+            ->get()
+            ->groupBy('item_id');
 
         return new JsonResponse([
-            'items' => $page->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))->values(),
+            'items' => $page
+                ->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))
+                ->values(),
             'next' => $rows->count() > $size ? $page->last()?->id : null,
             'total' => Books::table('items')->where('gone', false)->count(),
         ]);
@@ -42,7 +59,17 @@ final class ApiController
             return self::error(404, 'No item has that code.');
         }
 
-        return new JsonResponse($this->item($item, Books::table('variants')->where('item_id', $id)->where('dropped', false)->orderBy('position')->get()->all()));
+        return new JsonResponse(
+            $this->item(
+                $item,
+                Books::table('variants')
+                    ->where('item_id', $id)
+                    ->where('dropped', false)
+                    ->orderBy('position')
+                    ->get()
+                    ->all(),
+            ),
+        );
     }
 
     /** GET /v1/stock?variants=a,b: pieces by warehouse, now. A variant that isn't sold any more is missing. */
@@ -51,7 +78,9 @@ final class ApiController
         $ids = array_slice(array_filter(explode(',', $request->string('variants')->toString())), 0, 200);
         $rows = Books::table('variants')->whereIn('id', $ids)->where('dropped', false)->pluck('stock', 'id');
 
-        return new JsonResponse(['stock' => (object) $rows->map(static fn (string $s): object => (object) json_decode($s, true))->all()]);
+        return new JsonResponse([
+            'stock' => (object) $rows->map(static fn (string $s): object => (object) json_decode($s, true))->all(),
+        ]);
     }
 
     /** GET /v1/moving?variants=a,b: cost in US cents and pieces by warehouse, now. A variant that isn't sold any more is missing. */
@@ -60,17 +89,26 @@ final class ApiController
         $ids = array_slice(array_filter(explode(',', $request->string('variants')->toString())), 0, 200);
         $rows = Books::table('variants')->whereIn('id', $ids)->where('dropped', false)->get();
 
-        return new JsonResponse(['variants' => (object) $rows->mapWithKeys(static fn (\stdClass $v): array => [
-            $v->id => ['cost' => (int) $v->cost, 'stock' => (object) json_decode($v->stock, true)],
-        ])->all()]);
+        return new JsonResponse([
+            'variants' => (object) $rows
+                ->mapWithKeys(
+                    static fn (\stdClass $v): array => [
+                        $v->id => ['cost' => (int) $v->cost, 'stock' => (object) json_decode($v->stock, true)],
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     /** POST /v1/quotes {parcels: [{warehouse, destination, grams, method?}]}: methods with price in US cents and days, parcel by parcel. */
     public function quotes(Request $request): JsonResponse
     {
         $check = Validator::make($request->all(), [
-            'parcels' => 'required|array|max:400', 'parcels.*.warehouse' => 'required|string|size:2', 'parcels.*.destination' => 'required|string|size:2',
-            'parcels.*.grams' => 'required|integer|min:1|max:200000', 'parcels.*.method' => 'nullable|string',
+            'parcels' => 'required|array|max:400',
+            'parcels.*.warehouse' => 'required|string|size:2',
+            'parcels.*.destination' => 'required|string|size:2',
+            'parcels.*.grams' => 'required|integer|min:1|max:200000',
+            'parcels.*.method' => 'nullable|string',
         ]);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
@@ -78,10 +116,17 @@ final class ApiController
         /** @var list<array{warehouse: string, destination: string, grams: int, method?: string}> $parcels */
         $parcels = $request->input('parcels');
 
-        return new JsonResponse(['quotes' => array_map(static fn (array $p): array => array_values(array_filter(
-            Tariff::quote($p['warehouse'], $p['destination'], (int) $p['grams']),
-            static fn (array $q): bool => ! isset($p['method']) || $q['method'] === $p['method'],
-        )), $parcels)]);
+        return new JsonResponse([
+            'quotes' => array_map(
+                static fn (array $p): array => array_values(
+                    array_filter(
+                        Tariff::quote($p['warehouse'], $p['destination'], (int) $p['grams']),
+                        static fn (array $q): bool => ! isset($p['method']) || $q['method'] === $p['method'],
+                    ),
+                ),
+                $parcels,
+            ),
+        ]);
     }
 
     public function order(Request $request, TakeOrder $take): JsonResponse
@@ -91,14 +136,27 @@ final class ApiController
             return self::error(400, 'An order needs an Idempotency-Key.');
         }
         $check = Validator::make($request->all(), [
-            'reference' => 'required|string|max:80', 'lines' => 'required|array|min:1|max:100', 'lines.*.variant' => 'required|string', 'lines.*.quantity' => 'required|integer|min:1|max:999',
-            'address.name' => 'required|string|max:120', 'address.street' => 'required|string|max:200', 'address.town' => 'required|string|max:120', 'address.postcode' => 'required|string|max:20', 'address.country' => 'required|string|size:2',
+            'reference' => 'required|string|max:80',
+            'lines' => 'required|array|min:1|max:100',
+            'lines.*.variant' => 'required|string',
+            'lines.*.quantity' => 'required|integer|min:1|max:999',
+            'address.name' => 'required|string|max:120',
+            'address.street' => 'required|string|max:200',
+            'address.town' => 'required|string|max:120',
+            'address.postcode' => 'required|string|max:20',
+            'address.country' => 'required|string|size:2',
         ]);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
         }
         try {
-            [$order, $new] = $take($request->attributes->get('account')->key, $key, $request->string('reference')->toString(), $request->input('lines'), $request->input('address'));
+            [$order, $new] = $take(
+                $request->attributes->get('account')->key,
+                $key,
+                $request->string('reference')->toString(),
+                $request->input('lines'),
+                $request->input('address'),
+            );
         } catch (Refused $refused) {
             return self::error(409, $refused->getMessage());
         }
@@ -108,7 +166,10 @@ final class ApiController
 
     public function orderState(Request $request, int $id): JsonResponse
     {
-        $order = Books::table('orders')->where('key', $request->attributes->get('account')->key)->where('id', $id)->first();
+        $order = Books::table('orders')
+            ->where('key', $request->attributes->get('account')->key)
+            ->where('id', $id)
+            ->first();
 
         return $order === null ? self::error(404, 'No such order.') : new JsonResponse(self::said($order));
     }
@@ -116,11 +177,16 @@ final class ApiController
     /** PUT /v1/hook {address, secret}: where news of orders is sent, signed with the secret. */
     public function hook(Request $request): JsonResponse
     {
-        $check = Validator::make($request->all(), ['address' => 'required|url|max:300', 'secret' => 'required|string|min:16|max:120']);
+        $check = Validator::make($request->all(), [
+            'address' => 'required|url|max:300',
+            'secret' => 'required|string|min:16|max:120',
+        ]);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
         }
-        Books::table('accounts')->where('key', $request->attributes->get('account')->key)->update(['hook_address' => $request->input('address'), 'hook_secret' => $request->input('secret')]);
+        Books::table('accounts')
+            ->where('key', $request->attributes->get('account')->key)
+            ->update(['hook_address' => $request->input('address'), 'hook_secret' => $request->input('secret')]);
 
         return new JsonResponse(['ok' => true]);
     }
@@ -129,8 +195,16 @@ final class ApiController
     public static function said(\stdClass $order): array
     {
         return [
-            'id' => (int) $order->id, 'reference' => $order->reference, 'state' => $order->state, 'goods' => (int) $order->goods, 'delivery' => (int) $order->delivery,
-            'currency' => 'USD', 'method' => $order->method, 'carrier' => $order->carrier, 'tracking' => $order->tracking, 'reason' => $order->reason,
+            'id' => (int) $order->id,
+            'reference' => $order->reference,
+            'state' => $order->state,
+            'goods' => (int) $order->goods,
+            'delivery' => (int) $order->delivery,
+            'currency' => 'USD',
+            'method' => $order->method,
+            'carrier' => $order->carrier,
+            'tracking' => $order->tracking,
+            'reason' => $order->reason,
         ];
     }
 
@@ -148,13 +222,35 @@ final class ApiController
         $pictures = json_decode($item->pictures, true);
 
         return [
-            'code' => $item->id, 'title' => $item->title, 'description' => $item->description, 'category' => $item->category, 'currency' => 'USD',
-            'pictures' => array_map(static fn (int|string $n): string => route('oakum.picture', ['item' => $item->id, 'n' => $n, 'hash' => substr(hash('xxh64', (string) json_encode($pictures[$n])), 0, 8)]), array_keys($pictures)),
-            'processing_days' => json_decode($item->processing, true), 'rating' => $item->rating / 10,
-            'variants' => array_map(static fn (\stdClass $v): array => [
-                'id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'options' => json_decode($v->options, true), 'cost' => (int) $v->cost, 'rrp' => (int) $v->rrp,
-                'grams' => (int) $v->grams, 'stock' => (object) json_decode($v->stock, true), 'picture' => (int) $v->picture,
-            ], array_values($variants)),
+            'code' => $item->id,
+            'title' => $item->title,
+            'description' => $item->description,
+            'category' => $item->category,
+            'currency' => 'USD',
+            'pictures' => array_map(
+                static fn (int|string $n): string => route('oakum.picture', [
+                    'item' => $item->id,
+                    'n' => $n,
+                    'hash' => substr(hash('xxh64', (string) json_encode($pictures[$n])), 0, 8),
+                ]),
+                array_keys($pictures),
+            ),
+            'processing_days' => json_decode($item->processing, true),
+            'rating' => $item->rating / 10,
+            'variants' => array_map(
+                static fn (\stdClass $v): array => [
+                    'id' => $v->id,
+                    'sku' => $v->sku,
+                    'barcode' => $v->barcode,
+                    'options' => json_decode($v->options, true),
+                    'cost' => (int) $v->cost,
+                    'rrp' => (int) $v->rrp,
+                    'grams' => (int) $v->grams,
+                    'stock' => (object) json_decode($v->stock, true),
+                    'picture' => (int) $v->picture,
+                ],
+                array_values($variants),
+            ),
         ];
     }
 }

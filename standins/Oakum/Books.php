@@ -41,10 +41,22 @@ final class Books
                 self::table($table)->delete();
             }
             foreach (Catalogue::rows() as ['item' => $item, 'variants' => $variants]) {
-                self::table('items')->insert(['pictures' => json_encode($item['pictures']), 'processing' => json_encode($item['processing'])] + $item);
-                self::table('variants')->insert(array_map(static fn (array $v, int $n): array => [
-                    'item_id' => $item['id'], 'position' => $n, 'options' => json_encode($v['options']), 'stock' => json_encode($v['stock']),
-                ] + $v, $variants, array_keys($variants)));
+                self::table('items')->insert(
+                    ['pictures' => json_encode($item['pictures']), 'processing' => json_encode($item['processing'])] +
+                        $item,
+                );
+                self::table('variants')->insert(
+                    array_map(
+                        static fn (array $v, int $n): array => [
+                            'item_id' => $item['id'],
+                            'position' => $n,
+                            'options' => json_encode($v['options']),
+                            'stock' => json_encode($v['stock']),
+                        ] + $v,
+                        $variants,
+                        array_keys($variants),
+                    ),
+                );
             }
             self::table('accounts')->insert([
                 ['key' => 'oakum-quillet-key', 'name' => 'Quillet'],
@@ -73,9 +85,19 @@ final class Books
                 $items = $variants = [];
             };
             foreach (Multiplied::rows($missing) as $row) {
-                $items[] = ['pictures' => json_encode($row['item']['pictures']), 'processing' => json_encode($row['item']['processing'])] + $row['item'];
+                $items[] =
+                    [
+                        'pictures' => json_encode($row['item']['pictures']),
+                        'processing' => json_encode($row['item']['processing']),
+                    ] + $row['item'];
                 foreach ($row['variants'] as $n => $v) {
-                    $variants[] = ['item_id' => $row['item']['id'], 'position' => $n, 'options' => json_encode($v['options']), 'stock' => json_encode($v['stock'])] + $v;
+                    $variants[] =
+                        [
+                            'item_id' => $row['item']['id'],
+                            'position' => $n,
+                            'options' => json_encode($v['options']),
+                            'stock' => json_encode($v['stock']),
+                        ] + $v;
                 }
                 if (count($items) >= 1000) {
                     $store();

@@ -41,19 +41,32 @@ final class Catalogue
         [$code, $title, $category, $drawing, $cost, $grams, $colours] = $row;
         $pictures = [];
         foreach (array_values($colours) as $i => $colour) {
-            $pictures[] = ['drawing' => $row['kinds'][$i] ?? $drawing, 'colour' => $colour, 'view' => 'whole', 'ground' => $n % 6];
+            $pictures[] = [
+                'drawing' => $row['kinds'][$i] ?? $drawing,
+                'colour' => $colour,
+                'view' => 'whole',
+                'ground' => $n % 6,
+            ];
         }
         $first = $pictures[0];
         $pictures[] = ['view' => 'close', 'ground' => ($n + 2) % 6] + $first;
-        $pictures[] = [count($colours) > 1 ? 'colour' : 'view' => count($colours) > 1 ? $pictures[1]['colour'] : 'turned', 'view' => 'pair', 'ground' => ($n + 4) % 6] + $first;
+        $pictures[] =
+            [
+                count($colours) > 1 ? 'colour' : 'view' => count($colours) > 1 ? $pictures[1]['colour'] : 'turned',
+                'view' => 'pair',
+                'ground' => ($n + 4) % 6,
+            ] + $first;
 
         $variants = [];
         $colourIndex = 0;
         foreach (array_keys($colours) as $colour) {
             $own = $cost + ($row['costs'][$colourIndex] ?? 0);
             foreach ($row['sizes'] ?? ['' => 0] as $size => $extra) {
-                foreach (($row['ships'] ?? false) ? $row['from'] : [''] as $ships) {
-                    $options = array_filter([$row['clr'] ?? 'Clr' => (string) $colour, 'Size' => (string) $size, 'Ships from' => $ships], static fn (string $v): bool => $v !== '');
+                foreach ($row['ships'] ?? false ? $row['from'] : [''] as $ships) {
+                    $options = array_filter(
+                        [$row['clr'] ?? 'Clr' => (string) $colour, 'Size' => (string) $size, 'Ships from' => $ships],
+                        static fn (string $v): bool => $v !== '',
+                    );
                     $id = self::variantId($code, ...array_values($options));
                     $variants[] = [
                         'id' => $id,
@@ -64,9 +77,14 @@ final class Catalogue
                         'cost' => $ships === 'CN' ? (int) round(($own + $extra) * 0.78) : $own + $extra,
                         'rrp' => $row['rrp'] + (int) round(($extra + $own - $cost) * 2.4),
                         'grams' => $grams + ($extra > 0 ? (int) round($grams * 0.35) : 0),
-                        'stock' => self::stock($id, match ($ships) {
-                            '' => $row['from'], 'EU' => ['DE'], default => [$ships],
-                        }),
+                        'stock' => self::stock(
+                            $id,
+                            match ($ships) {
+                                '' => $row['from'],
+                                'EU' => ['DE'],
+                                default => [$ships],
+                            },
+                        ),
                         'picture' => $colourIndex,
                     ];
                 }
@@ -76,9 +94,13 @@ final class Catalogue
 
         return [
             'item' => [
-                'id' => $code, 'title' => $title, 'category' => $category,
+                'id' => $code,
+                'title' => $title,
+                'category' => $category,
                 'description' => ($row['prose'] ?? '') === 'shop' ? self::OTHER_SHOP : self::PROSE[$n % 3],
-                'pictures' => $pictures, 'processing' => [1, 1 + crc32($code) % 3], 'rating' => 36 + crc32($code.'r') % 14,
+                'pictures' => $pictures,
+                'processing' => [1, 1 + (crc32($code) % 3)],
+                'rating' => 36 + (crc32($code.'r') % 14),
             ],
             'variants' => $variants,
         ];
@@ -86,7 +108,15 @@ final class Catalogue
 
     public static function variantId(string $code, string ...$values): string
     {
-        return $code.'-'.strtoupper(substr(hash('crc32b', implode('|', array_filter($values, static fn (string $v): bool => $v !== ''))), 0, 6));
+        return $code.
+            '-'.
+            strtoupper(
+                substr(
+                    hash('crc32b', implode('|', array_filter($values, static fn (string $v): bool => $v !== ''))),
+                    0,
+                    6,
+                ),
+            );
     }
 
     /**
@@ -97,7 +127,7 @@ final class Catalogue
     {
         $stock = [];
         foreach ($warehouses as $warehouse) {
-            $stock[$warehouse] = 6 + crc32($id.$warehouse) % ($warehouse === 'CN' ? 900 : 240);
+            $stock[$warehouse] = 6 + (crc32($id.$warehouse) % ($warehouse === 'CN' ? 900 : 240));
         }
 
         return $stock;

@@ -25,7 +25,9 @@ final class KeyedAccount
         }
         // A thousand questions a minute are anyone's fair share.
         if (! RateLimiter::attempt('oakum:'.$account->key, self::A_MINUTE, static fn (): bool => true)) {
-            return ApiController::error(429, 'You ask too often. Wait a moment.')->withHeaders(['Retry-After' => (string) RateLimiter::availableIn('oakum:'.$account->key)]);
+            return ApiController::error(429, 'You ask too often. Wait a moment.')->withHeaders([
+                'Retry-After' => (string) RateLimiter::availableIn('oakum:'.$account->key),
+            ]);
         }
         $request->attributes->set('account', $account);
 

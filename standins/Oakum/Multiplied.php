@@ -10,9 +10,40 @@ namespace WindowStall\Standins\Oakum;
  */
 final class Multiplied
 {
-    private const LEADS = ['Premium', 'Classic', 'Heritage', 'Everyday', 'Professional', 'Compact', 'Extra Long', 'Lightweight', 'Heavy Duty', 'Country', 'Kitchen Garden', 'Allotment', 'Balcony', 'Cottage', 'Nursery', 'Field'];
+    private const LEADS = [
+        'Premium',
+        'Classic',
+        'Heritage',
+        'Everyday',
+        'Professional',
+        'Compact',
+        'Extra Long',
+        'Lightweight',
+        'Heavy Duty',
+        'Country',
+        'Kitchen Garden',
+        'Allotment',
+        'Balcony',
+        'Cottage',
+        'Nursery',
+        'Field',
+    ];
 
-    private const TAILS = ['Gift Boxed', 'with Hanging Loop', 'Rustproof', 'Set', '2026', 'for Seniors', 'for Beginners', 'Winter Edition', 'Reusable', 'Weatherproof', 'Hand Finished', 'Trade Pack', 'New Season'];
+    private const TAILS = [
+        'Gift Boxed',
+        'with Hanging Loop',
+        'Rustproof',
+        'Set',
+        '2026',
+        'for Seniors',
+        'for Beginners',
+        'Winter Edition',
+        'Reusable',
+        'Weatherproof',
+        'Hand Finished',
+        'Trade Pack',
+        'New Season',
+    ];
 
     /**
      * @param  int  $variants  at least this many
@@ -41,19 +72,32 @@ final class Multiplied
      */
     private static function again(array $row, string $code, int $seed): array
     {
-        $percent = 60 + $seed % 120;
+        $percent = 60 + ($seed % 120);
         $words = explode(' ', (string) $row['item']['title']);
         $turn = $seed % max(1, count($words) - 3);
-        $title = self::LEADS[$seed % count(self::LEADS)].' '.implode(' ', [...array_slice($words, $turn), ...array_slice($words, 0, $turn)]).' '.self::TAILS[intdiv($seed, 97) % count(self::TAILS)];
+        $title =
+            self::LEADS[$seed % count(self::LEADS)].
+            ' '.
+            implode(' ', [...array_slice($words, $turn), ...array_slice($words, 0, $turn)]).
+            ' '.
+            self::TAILS[intdiv($seed, 97) % count(self::TAILS)];
 
         return [
-            'item' => ['id' => $code, 'title' => mb_substr($title, 0, 290), 'rating' => 30 + intdiv($seed, 13) % 20] + $row['item'],
+            'item' => ['id' => $code, 'title' => mb_substr($title, 0, 290), 'rating' => 30 + (intdiv($seed, 13) % 20)] +
+                $row['item'],
             'variants' => array_map(static function (array $v) use ($code, $percent): array {
                 $id = $code.'-'.strtoupper(substr(hash('crc32b', (string) $v['id'].$code), 0, 6));
 
                 return [
-                    'id' => $id, 'sku' => $id, 'barcode' => \WindowStall\Standins\Gtin::of($id), 'cost' => max(20, intdiv((int) $v['cost'] * $percent, 100)), 'rrp' => max(40, intdiv((int) $v['rrp'] * $percent, 100)),
-                    'stock' => array_map(static fn (int $n): int => crc32($id) % 9 === 0 ? 0 : 1 + intdiv($n * (1 + crc32($id) % 7), 3), $v['stock']),
+                    'id' => $id,
+                    'sku' => $id,
+                    'barcode' => \WindowStall\Standins\Gtin::of($id),
+                    'cost' => max(20, intdiv((int) $v['cost'] * $percent, 100)),
+                    'rrp' => max(40, intdiv((int) $v['rrp'] * $percent, 100)),
+                    'stock' => array_map(
+                        static fn (int $n): int => crc32($id) % 9 === 0 ? 0 : 1 + intdiv($n * (1 + (crc32($id) % 7)), 3),
+                        $v['stock'],
+                    ),
                 ] + $v;
             }, $row['variants']),
         ];

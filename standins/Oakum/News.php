@@ -29,7 +29,10 @@ final class News
     {
         self::accept($order);
         if (in_array($order->state, ['received', 'accepted'], true)) {
-            self::move($order, 'posted', ['carrier' => 'Longfurrow Parcels', 'tracking' => 'LF'.str_pad((string) ($order->id * 7_919 + 100_000_000), 10, '0', STR_PAD_LEFT).'GB']);
+            self::move($order, 'posted', [
+                'carrier' => 'Longfurrow Parcels',
+                'tracking' => 'LF'.str_pad((string) ($order->id * 7_919 + 100_000_000), 10, '0', STR_PAD_LEFT).'GB',
+            ]);
         }
     }
 
@@ -45,7 +48,13 @@ final class News
     {
         $id = (string) Str::uuid();
         $body = json_encode(['event' => $id, 'kind' => 'item.changed', 'item' => $item]);
-        Books::table('events')->insert(['id' => $id, 'order_id' => self::NO_ORDER, 'kind' => 'item.changed', 'body' => $body, 'created_at' => now()]);
+        Books::table('events')->insert([
+            'id' => $id,
+            'order_id' => self::NO_ORDER,
+            'kind' => 'item.changed',
+            'body' => $body,
+            'created_at' => now(),
+        ]);
         if (Books::setting('hold_news', '0') === '0') {
             self::send($id);
         }
@@ -58,8 +67,13 @@ final class News
         if ($event === null) {
             return;
         }
-        $key = $event->order_id === self::NO_ORDER ? null : Books::table('orders')->where('id', $event->order_id)->value('key');
-        $accounts = Books::table('accounts')->whereNotNull('hook_address')->when($event->order_id !== self::NO_ORDER, fn ($q) => $q->where('key', $key));
+        $key =
+            $event->order_id === self::NO_ORDER
+                ? null
+                : Books::table('orders')->where('id', $event->order_id)->value('key');
+        $accounts = Books::table('accounts')
+            ->whereNotNull('hook_address')
+            ->when($event->order_id !== self::NO_ORDER, fn ($q) => $q->where('key', $key));
         foreach ($accounts->get() as $account) {
             self::sendTo($account, $event);
         }
@@ -69,22 +83,51 @@ final class News
     {
         $time = (string) time();
         try {
-            $answer = Http::timeout(4)->connectTimeout(2)->withHeaders([
-                'Oakum-Event' => $event->id, 'Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$event->body, (string) $account->hook_secret),
-            ])->withBody($event->body, 'application/json')->post($account->hook_address);
-            Books::table('events')->where('id', $event->id)->update(['delivered_at' => $answer->successful() ? now() : null, 'answer' => (string) $answer->status()]);
+            $answer = Http::timeout(4)
+                ->connectTimeout(2)
+                ->withHeaders([
+                    'Oakum-Event' => $event->id,
+                    'Oakum-Time' => $time,
+                    'Oakum-Signature' => hash_hmac(
+                        'sha256',
+                        $time.'.'.$event->body,
+                        (string) $account->hook_secret,
+                    ),
+                ])
+                ->withBody($event->body, 'application/json')
+                ->post($account->hook_address);
+            Books::table('events')
+                ->where('id', $event->id)
+                ->update([
+                    'delivered_at' => $answer->successful() ? now() : null,
+                    'answer' => (string) $answer->status(),
+                ]);
         } catch (ConnectionException) {
-            Books::table('events')->where('id', $event->id)->update(['answer' => 'no answer']);
+            Books::table('events')
+                ->where('id', $event->id)
+                ->update(['answer' => 'no answer']);
         }
     }
 
     /** @param  array<string, string>  $facts */
     private static function move(\stdClass $order, string $state, array $facts): void
     {
-        Books::table('orders')->where('id', $order->id)->update(['state' => $state, 'updated_at' => now()] + $facts);
+        Books::table('orders')
+            ->where('id', $order->id)
+            ->update(['state' => $state, 'updated_at' => now()] + $facts);
         $fresh = Books::table('orders')->where('id', $order->id)->firstOrFail();
         $id = (string) Str::uuid();
-        Books::table('events')->insert(['id' => $id, 'order_id' => $order->id, 'kind' => 'order.'.$state, 'body' => json_encode(['event' => $id, 'kind' => 'order.'.$state, 'order' => ApiController::said($fresh)]), 'created_at' => now()]);
+        Books::table('events')->insert([
+            'id' => $id,
+            'order_id' => $order->id,
+            'kind' => 'order.'.$state,
+            'body' => json_encode([
+                'event' => $id,
+                'kind' => 'order.'.$state,
+                'order' => ApiController::said($fresh),
+            ]),
+            'created_at' => now(),
+        ]);
         if (Books::setting('hold_news', '0') === '0') {
             self::send($id);
         }

@@ -14,13 +14,26 @@ final class PlayController
     public function show(Request $request): View
     {
         $search = $request->string('item')->toString();
-        $items = Books::table('items')->when($search !== '', fn ($q) => $q->where(fn ($w) => $w->where('title', 'ilike', '%'.$search.'%')->orWhere('id', 'ilike', $search.'%')))->orderBy('id')->limit($search === '' ? 6 : 20)->get();
+        $items = Books::table('items')
+            ->when(
+                $search !== '',
+                fn ($q) => $q->where(
+                    fn ($w) => $w->where('title', 'ilike', '%'.$search.'%')->orWhere('id', 'ilike', $search.'%'),
+                ),
+            )
+            ->orderBy('id')
+            ->limit($search === '' ? 6 : 20)
+            ->get();
 
         return view('standins::oakum', [
             'search' => $search,
             'say' => $request->string('say')->toString(),
             'items' => $items,
-            'variants' => Books::table('variants')->whereIn('item_id', $items->pluck('id'))->orderBy('position')->get()->groupBy('item_id'),
+            'variants' => Books::table('variants')
+                ->whereIn('item_id', $items->pluck('id'))
+                ->orderBy('position')
+                ->get()
+                ->groupBy('item_id'),
             'orders' => Books::table('orders')->orderByDesc('id')->limit(25)->get(),
             'events' => Books::table('events')->orderByDesc('created_at')->limit(12)->get(),
             'account' => Books::table('accounts')->orderBy('key')->first(),
@@ -62,7 +75,10 @@ final class PlayController
             default => null,
         };
 
-        return $this->answer(sprintf('Order %d is %s.', $id, Books::table('orders')->where('id', $id)->value('state')), 'orders');
+        return $this->answer(
+            sprintf('Order %d is %s.', $id, Books::table('orders')->where('id', $id)->value('state')),
+            'orders',
+        );
     }
 
     public function resend(string $id): RedirectResponse
@@ -75,14 +91,21 @@ final class PlayController
     /** A day: everything received is accepted, everything accepted before today is posted, a little stock comes in. */
     public function day(): RedirectResponse
     {
-        foreach (Books::table('orders')->whereIn('state', ['received', 'accepted'])->orderBy('id')->get() as $order) {
+        foreach (
+            Books::table('orders')
+                ->whereIn('state', ['received', 'accepted'])
+                ->orderBy('id')
+                ->get() as $order
+        ) {
             $order->state === 'accepted' ? News::post($order) : News::accept($order);
         }
         foreach (Books::table('variants')->where('dropped', false)->orderBy('id')->get() as $variant) {
             $stock = json_decode($variant->stock, true);
             if (array_sum($stock) > 0 && crc32($variant->id.Books::setting('day', '1')) % 9 === 0) {
                 $stock[array_key_first($stock)] += 10;
-                Books::table('variants')->where('id', $variant->id)->update(['stock' => json_encode($stock)]);
+                Books::table('variants')
+                    ->where('id', $variant->id)
+                    ->update(['stock' => json_encode($stock)]);
             }
         }
         Books::set('day', (string) ((int) Books::setting('day', '1') + 1));
@@ -126,7 +149,10 @@ final class PlayController
             return 'Write a cost such as 5.40.';
         }
         $cents = (int) round((float) $typed * 100);
-        Books::table('variants')->where('item_id', $variant->item_id)->where('cost', $variant->cost)->update(['cost' => $cents]);
+        Books::table('variants')
+            ->where('item_id', $variant->item_id)
+            ->where('cost', $variant->cost)
+            ->update(['cost' => $cents]);
 
         return sprintf('Every variant of %s at %.2f now costs %s.', $variant->item_id, $variant->cost / 100, $typed);
     }
@@ -134,7 +160,9 @@ final class PlayController
     private function stock(\stdClass $variant, int $pieces): string
     {
         $stock = array_map(static fn (int $n): int => $pieces, json_decode($variant->stock, true));
-        Books::table('variants')->where('id', $variant->id)->update(['stock' => json_encode($stock)]);
+        Books::table('variants')
+            ->where('id', $variant->id)
+            ->update(['stock' => json_encode($stock)]);
 
         return sprintf('%s has %d pieces left.', $variant->sku, array_sum($stock));
     }
@@ -147,7 +175,9 @@ final class PlayController
         foreach (Books::table('variants')->where('item_id', $variant->item_id)->get() as $other) {
             $values = json_decode($other->options, true);
             if (reset($values) === $colour) {
-                $dropped += Books::table('variants')->where('id', $other->id)->update(['dropped' => true]);
+                $dropped += Books::table('variants')
+                    ->where('id', $other->id)
+                    ->update(['dropped' => true]);
             }
         }
 

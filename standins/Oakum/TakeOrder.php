@@ -14,8 +14,13 @@ final class TakeOrder
      *
      * @throws Refused
      */
-    public function __invoke(string $key, string $idempotencyKey, string $reference, array $lines, array $address): array
-    {
+    public function __invoke(
+        string $key,
+        string $idempotencyKey,
+        string $reference,
+        array $lines,
+        array $address,
+    ): array {
         return Books::db()->transaction(function () use ($key, $idempotencyKey, $reference, $lines, $address): array {
             // Two requests with the same key queue up here, and the second finds the first one's order.
             Books::db()->select('SELECT pg_advisory_xact_lock(hashtext(?))', [$key.$idempotencyKey]);
@@ -26,8 +31,17 @@ final class TakeOrder
             [$goods, $parcels, $kept] = $this->pick($lines);
             [$delivery, $method] = $this->carry($parcels, $address['country']);
             $id = Books::table('orders')->insertGetId([
-                'key' => $key, 'idempotency_key' => $idempotencyKey, 'reference' => $reference, 'state' => 'received', 'lines' => json_encode($kept), 'address' => json_encode($address),
-                'goods' => $goods, 'delivery' => $delivery, 'method' => $method, 'created_at' => now(), 'updated_at' => now(),
+                'key' => $key,
+                'idempotency_key' => $idempotencyKey,
+                'reference' => $reference,
+                'state' => 'received',
+                'lines' => json_encode($kept),
+                'address' => json_encode($address),
+                'goods' => $goods,
+                'delivery' => $delivery,
+                'method' => $method,
+                'created_at' => now(),
+                'updated_at' => now(),
             ]);
 
             return [Books::table('orders')->where('id', $id)->firstOrFail(), true];
@@ -44,7 +58,11 @@ final class TakeOrder
         $grams = [];
         $kept = [];
         foreach ($lines as $line) {
-            $variant = Books::table('variants')->where('id', $line['variant'])->where('dropped', false)->lockForUpdate()->first();
+            $variant = Books::table('variants')
+                ->where('id', $line['variant'])
+                ->where('dropped', false)
+                ->lockForUpdate()
+                ->first();
             if ($variant === null) {
                 throw new Refused(sprintf('%s isn’t sold any more.', $line['variant']));
             }
@@ -58,13 +76,28 @@ final class TakeOrder
                 }
             }
             if ($warehouse === null) {
-                throw new Refused(sprintf('%s is sold out: %d asked for, %d left.', $variant->sku, $line['quantity'], array_sum($stock)));
+                throw new Refused(
+                    sprintf(
+                        '%s is sold out: %d asked for, %d left.',
+                        $variant->sku,
+                        $line['quantity'],
+                        array_sum($stock),
+                    ),
+                );
             }
             $stock[$warehouse] -= $line['quantity'];
-            Books::table('variants')->where('id', $variant->id)->update(['stock' => json_encode($stock)]);
+            Books::table('variants')
+                ->where('id', $variant->id)
+                ->update(['stock' => json_encode($stock)]);
             $goods += $variant->cost * $line['quantity'];
             $grams[$warehouse] = ($grams[$warehouse] ?? 0) + $variant->grams * $line['quantity'];
-            $kept[] = ['variant' => $variant->id, 'title' => implode(' ', json_decode($variant->options, true)), 'item' => $variant->item_id, 'quantity' => $line['quantity'], 'warehouse' => $warehouse];
+            $kept[] = [
+                'variant' => $variant->id,
+                'title' => implode(' ', json_decode($variant->options, true)),
+                'item' => $variant->item_id,
+                'quantity' => $line['quantity'],
+                'warehouse' => $warehouse,
+            ];
         }
 
         return [$goods, $grams, $kept];

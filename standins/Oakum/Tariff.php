@@ -31,7 +31,12 @@ final class Tariff
         $steps = max(1, (int) ceil($grams / 100));
 
         return array_map(
-            static fn (string $method, array $r): array => ['method' => $method, 'price' => $r[0] + $r[1] * $steps, 'further' => $r[1] * (max(1, (int) ceil(2 * $grams / 100)) - $steps), 'days' => [$r[2], $r[3]]],
+            static fn (string $method, array $r): array => [
+                'method' => $method,
+                'price' => $r[0] + $r[1] * $steps,
+                'further' => $r[1] * (max(1, (int) ceil((2 * $grams) / 100)) - $steps),
+                'days' => [$r[2], $r[3]],
+            ],
             array_keys(self::RATES[$zone]),
             self::RATES[$zone],
         );

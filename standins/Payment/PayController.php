@@ -14,7 +14,9 @@ final class PayController
 {
     public function list(): View
     {
-        return view('standins::payments', ['payments' => DB::connection('payment')->table('payments')->orderByDesc('created_at')->limit(50)->get()]);
+        return view('standins::payments', [
+            'payments' => DB::connection('payment')->table('payments')->orderByDesc('created_at')->limit(50)->get(),
+        ]);
     }
 
     public function show(string $id): View
@@ -32,7 +34,15 @@ final class PayController
             sleep(4);
         }
         // Only an open payment can change here: a second press of the button finds it decided.
-        DB::connection('payment')->table('payments')->where('id', $id)->whereIn('state', ['open', 'declined'])->update(['state' => $card === Card::Declines ? 'declined' : 'authorised', 'card' => $card->value, 'updated_at' => now()]);
+        DB::connection('payment')
+            ->table('payments')
+            ->where('id', $id)
+            ->whereIn('state', ['open', 'declined'])
+            ->update([
+                'state' => $card === Card::Declines ? 'declined' : 'authorised',
+                'card' => $card->value,
+                'updated_at' => now(),
+            ]);
 
         return redirect()->away($payment->return_to);
     }

@@ -15,7 +15,20 @@ use Illuminate\Http\Request;
 final class ApiController
 {
     /** Units of each currency that one US dollar buys, about which the rates of the days sway. */
-    private const PER_DOLLAR = ['USD' => 1.0, 'GBP' => 0.79, 'EUR' => 0.92, 'CHF' => 0.88, 'DKK' => 6.87, 'NOK' => 10.8, 'SEK' => 10.4, 'PLN' => 3.95, 'CAD' => 1.37, 'AUD' => 1.52, 'NZD' => 1.66, 'JPY' => 150.0];
+    private const PER_DOLLAR = [
+        'USD' => 1.0,
+        'GBP' => 0.79,
+        'EUR' => 0.92,
+        'CHF' => 0.88,
+        'DKK' => 6.87,
+        'NOK' => 10.8,
+        'SEK' => 10.4,
+        'PLN' => 3.95,
+        'CAD' => 1.37,
+        'AUD' => 1.52,
+        'NZD' => 1.66,
+        'JPY' => 150.0,
+    ];
 
     /** How far a currency strays, as a share. */
     private const SWAY = 0.012;
@@ -42,6 +55,7 @@ final class ApiController
     {
         $days = intdiv((int) strtotime($day.' UTC'), 86_400);
 
-        return self::PER_DOLLAR[$currency] * (1 + ($currency === 'USD' ? 0 : self::SWAY * sin($days / 9 + (crc32($currency) % 628) / 100)));
+        return self::PER_DOLLAR[$currency] *
+            (1 + ($currency === 'USD' ? 0 : self::SWAY * sin($days / 9 + (crc32($currency) % 628) / 100)));
     }
 }

@@ -19,12 +19,18 @@ final class ApiController
     /** As middleware: lets in who has a key. */
     public function handle(Request $request, Closure $next): Response
     {
-        return isset(Books::KEYS[(string) $request->bearerToken()]) ? $next($request) : self::error(401, 'No account goes with this key.');
+        return isset(Books::KEYS[(string) $request->bearerToken()])
+            ? $next($request)
+            : self::error(401, 'No account goes with this key.');
     }
 
     public function account(Request $request): JsonResponse
     {
-        return new JsonResponse(['studio' => Books::KEYS[(string) $request->bearerToken()], 'currency' => 'EUR', 'works' => 'NL']);
+        return new JsonResponse([
+            'studio' => Books::KEYS[(string) $request->bearerToken()],
+            'currency' => 'EUR',
+            'works' => 'NL',
+        ]);
     }
 
     public function blanks(Request $request): JsonResponse
@@ -32,7 +38,12 @@ final class ApiController
         $page = max(1, $request->integer('page', 1));
         $all = Books::blanks();
 
-        return new JsonResponse(['blanks' => array_slice($all, ($page - 1) * self::PAGE, self::PAGE), 'page' => $page, 'pages' => (int) ceil(count($all) / self::PAGE), 'count' => count($all)]);
+        return new JsonResponse([
+            'blanks' => array_slice($all, ($page - 1) * self::PAGE, self::PAGE),
+            'page' => $page,
+            'pages' => (int) ceil(count($all) / self::PAGE),
+            'count' => count($all),
+        ]);
     }
 
     public function blank(string $code): JsonResponse
@@ -48,14 +59,20 @@ final class ApiController
 
     public function delivery(Request $request): JsonResponse
     {
-        $check = Validator::make($request->all(), ['parcels' => 'required|array|max:400', 'parcels.*.to' => 'required|string|size:2', 'parcels.*.grams' => 'required|integer|min:1']);
+        $check = Validator::make($request->all(), [
+            'parcels' => 'required|array|max:400',
+            'parcels.*.to' => 'required|string|size:2',
+            'parcels.*.grams' => 'required|integer|min:1',
+        ]);
         if ($check->fails()) {
             return self::error(422, (string) $check->errors()->first());
         }
         /** @var list<array{to: string, grams: int}> $parcels */
         $parcels = $request->input('parcels');
 
-        return new JsonResponse(['answers' => array_map(static fn (array $p): array => Books::quote($p['to'], (int) $p['grams']), $parcels)]);
+        return new JsonResponse([
+            'answers' => array_map(static fn (array $p): array => Books::quote($p['to'], (int) $p['grams']), $parcels),
+        ]);
     }
 
     public function picture(Request $request, string $code, int $n): Response
@@ -64,7 +81,10 @@ final class ApiController
             if ($row[0] === $code) {
                 $colour = array_values($row[6])[$n] ?? abort(404);
 
-                return Rendered::png(['drawing' => $row[2], 'colour' => $colour, 'view' => 'whole', 'ground' => ($i + $n) % 6], $request->integer('px', 1200));
+                return Rendered::png(
+                    ['drawing' => $row[2], 'colour' => $colour, 'view' => 'whole', 'ground' => ($i + $n) % 6],
+                    $request->integer('px', 1200),
+                );
             }
         }
         abort(404);

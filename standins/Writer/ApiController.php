@@ -18,8 +18,16 @@ final class ApiController
     public function draft(Request $request): JsonResponse
     {
         $check = Validator::make($request->all(), [
-            'manner' => 'required|in:plain,warm,brisk', 'facts' => 'required|array', 'facts.name' => 'required|string|max:200', 'facts.*' => 'nullable',
-            'facts.colours' => 'nullable|array|max:40', 'facts.sizes' => 'nullable|array|max:60', 'facts.materials' => 'nullable|array|max:20', 'facts.colours.*' => 'string|max:60', 'facts.sizes.*' => 'string|max:60', 'facts.materials.*' => 'string|max:60',
+            'manner' => 'required|in:plain,warm,brisk',
+            'facts' => 'required|array',
+            'facts.name' => 'required|string|max:200',
+            'facts.*' => 'nullable',
+            'facts.colours' => 'nullable|array|max:40',
+            'facts.sizes' => 'nullable|array|max:60',
+            'facts.materials' => 'nullable|array|max:20',
+            'facts.colours.*' => 'string|max:60',
+            'facts.sizes.*' => 'string|max:60',
+            'facts.materials.*' => 'string|max:60',
         ]);
         if ($check->fails()) {
             return new JsonResponse(['error' => (string) $check->errors()->first()], 422);

@@ -19,19 +19,37 @@ final class Drafts
     public function toArray(): array
     {
         $title = $this->title();
-        $draft = ['title' => $title, 'words' => $this->words(), 'search_title' => mb_strimwidth($title, 0, 60, '…'), 'search_words' => $this->searchWords(), 'alt' => $this->alt()];
+        $draft = [
+            'title' => $title,
+            'words' => $this->words(),
+            'search_title' => mb_strimwidth($title, 0, 60, '…'),
+            'search_words' => $this->searchWords(),
+            'alt' => $this->alt(),
+        ];
         $wanted = ['kind', 'materials', 'sizes', 'colours', 'uses', 'posted_from', 'days'];
 
-        return $draft + ['used' => array_keys($this->used), 'missing' => array_values(array_filter($wanted, fn (string $f): bool => ! $this->has($f)))];
+        return $draft + [
+            'used' => array_keys($this->used),
+            'missing' => array_values(array_filter($wanted, fn (string $f): bool => ! $this->has($f))),
+        ];
     }
 
     private function title(): string
     {
         $material = $this->first('materials');
         $name = $this->name();
-        if ($material !== null && ! str_contains(mb_strtolower($name), mb_strtolower($material)) && $this->manner !== 'brisk') {
+        if (
+            $material !== null &&
+            ! str_contains(mb_strtolower($name), mb_strtolower($material)) &&
+            $this->manner !== 'brisk'
+        ) {
             $this->used['materials'] = true;
-            $name = mb_strtoupper(mb_substr($material, 0, 1)).mb_substr(mb_strtolower($material), 1).' '.mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1);
+            $name =
+                mb_strtoupper(mb_substr($material, 0, 1)).
+                mb_substr(mb_strtolower($material), 1).
+                ' '.
+                mb_strtolower(mb_substr($name, 0, 1)).
+                mb_substr($name, 1);
         }
 
         return $name;
@@ -43,15 +61,31 @@ final class Drafts
         $uses = $this->text('uses');
         $kind = $this->text('kind');
         $lines[] = match ($this->manner) {
-            'warm' => sprintf('%s that earns its place on the peg%s.', $this->article($this->name()), $uses === null ? '' : ': '.$uses),
+            'warm' => sprintf(
+                '%s that earns its place on the peg%s.',
+                $this->article($this->name()),
+                $uses === null ? '' : ': '.$uses,
+            ),
             'brisk' => sprintf('%s%s.', $this->name(), $uses === null ? '' : ', '.$uses),
-            default => sprintf('%s%s%s.', $this->article($this->name()), $kind === null ? '' : ' from our '.mb_strtolower($kind), $uses === null ? '' : ', '.$uses),
+            default => sprintf(
+                '%s%s%s.',
+                $this->article($this->name()),
+                $kind === null ? '' : ' from our '.mb_strtolower($kind),
+                $uses === null ? '' : ', '.$uses,
+            ),
         };
         $list = [];
-        foreach (['materials' => 'Made of', 'sizes' => $this->count('sizes') > 1 ? 'Sizes' : 'Size', 'colours' => $this->count('colours') > 1 ? 'To be had in' : 'Colour'] as $fact => $heading) {
+        foreach (
+            [
+                'materials' => 'Made of',
+                'sizes' => $this->count('sizes') > 1 ? 'Sizes' : 'Size',
+                'colours' => $this->count('colours') > 1 ? 'To be had in' : 'Colour',
+            ] as $fact => $heading
+        ) {
             $values = $this->list($fact);
             if ($values !== []) {
-                $list[] = '<li>'.$heading.($this->manner === 'brisk' ? ': ' : ' ').e($this->joined($values)).'</li>';
+                $list[] =
+                    '<li>'.$heading.($this->manner === 'brisk' ? ': ' : ' ').e($this->joined($values)).'</li>';
             }
         }
         $posted = $this->text('posted_from');
@@ -60,7 +94,10 @@ final class Drafts
             $list[] = '<li>Posted from '.e($posted).', with you in '.e($days).'</li>';
         }
 
-        return '<p>'.implode('</p><p>', array_map(e(...), $lines)).'</p>'.($list === [] ? '' : '<ul>'.implode('', $list).'</ul>');
+        return '<p>'.
+            implode('</p><p>', array_map(e(...), $lines)).
+            '</p>'.
+            ($list === [] ? '' : '<ul>'.implode('', $list).'</ul>');
     }
 
     private function searchWords(): string
@@ -74,7 +111,12 @@ final class Drafts
         }
         $posted = $this->text('posted_from');
 
-        return mb_strimwidth(implode(' ', $parts).'.'.($posted === null ? '' : ' Posted from '.$posted.'.'), 0, 155, '…');
+        return mb_strimwidth(
+            implode(' ', $parts).'.'.($posted === null ? '' : ' Posted from '.$posted.'.'),
+            0,
+            155,
+            '…',
+        );
     }
 
     private function alt(): string
@@ -134,7 +176,12 @@ final class Drafts
 
     private function article(string $name): string
     {
-        return (preg_match('/s$/i', $name) === 1 ? '' : (preg_match('/^[aeiou]/i', $name) === 1 ? 'An ' : 'A ')).($name === '' ? '' : (preg_match('/s$/i', $name) === 1 ? $name : mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1)));
+        return (preg_match('/s$/i', $name) === 1 ? '' : (preg_match('/^[aeiou]/i', $name) === 1 ? 'An ' : 'A ')).
+            ($name === ''
+                ? ''
+                : (preg_match('/s$/i', $name) === 1
+                    ? $name
+                    : mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1)));
     }
 
     /** @param  list<string>  $values */

@@ -36,7 +36,7 @@ abstract class AppTestCase extends TestCase
         parent::setUp();
         // Pictures have tests of their own; elsewhere they would only cost time.
         Queue::fake([FetchPictures::class]);
-        $this->world = new World;
+        $this->world = new World();
     }
 
     protected function signIn(?User $user = null): User
@@ -52,7 +52,10 @@ abstract class AppTestCase extends TestCase
     /** A press on a button of the page where a person plays Oakum Depot. */
     protected function play(string $path, string $do, string $cost = ''): void
     {
-        Http::asForm()->withOptions(['allow_redirects' => false])->post(config('stall.oakum.address').'/play/'.$path, ['do' => $do, 'cost' => $cost])->throw();
+        Http::asForm()
+            ->withOptions(['allow_redirects' => false])
+            ->post(config('stall.oakum.address').'/play/'.$path, ['do' => $do, 'cost' => $cost])
+            ->throw();
     }
 
     protected function wantingJson(): static

@@ -36,12 +36,24 @@ final class World
 
     public function keeper(): User
     {
-        return $this->keeper ??= User::query()->create(['name' => 'Keeper', 'email' => 'k'.bin2hex(random_bytes(4)).'@quillet.example', 'password' => 'two-rows-of-leeks']);
+        return $this->keeper ??= User::query()->create([
+            'name' => 'Keeper',
+            'email' => 'k'.bin2hex(random_bytes(4)).'@quillet.example',
+            'password' => 'two-rows-of-leeks',
+        ]);
     }
 
     public function stall(?User $keeper = null, string $currency = 'GBP', string $market = 'GB'): Stall
     {
-        $stall = app(OpenStall::class)($keeper ?? $this->keeper(), ['name' => 'Quillet', 'handle' => 't'.bin2hex(random_bytes(5)), 'country' => 'GB', 'home_market' => $market, 'currency' => $currency, 'vat_bp' => 2000, 'flat_delivery_minor' => 295]);
+        $stall = app(OpenStall::class)($keeper ?? $this->keeper(), [
+            'name' => 'Quillet',
+            'handle' => 't'.bin2hex(random_bytes(5)),
+            'country' => 'GB',
+            'home_market' => $market,
+            'currency' => $currency,
+            'vat_bp' => 2000,
+            'flat_delivery_minor' => 295,
+        ]);
         // Figures in tests are worked out by hand: without an allowance for returns there is a line less.
         $stall->update(['returns_bp' => 0]);
 
@@ -51,7 +63,16 @@ final class World
     /** A connection with Oakum Depot as if it had been made before. */
     public function connection(Stall $stall): SupplierConnection
     {
-        return $stall->connections()->firstOrCreate(['kind' => 'oakum', 'address' => config('stall.oakum.address')], ['public_id' => (string) Str::uuid(), 'name' => 'Oakum Depot', 'secrets' => ['key' => 'oakum-quillet-key', 'hook' => str_repeat('s', 40)]]);
+        return $stall
+            ->connections()
+            ->firstOrCreate(
+                ['kind' => 'oakum', 'address' => config('stall.oakum.address')],
+                [
+                    'public_id' => (string) Str::uuid(),
+                    'name' => 'Oakum Depot',
+                    'secrets' => ['key' => 'oakum-quillet-key', 'hook' => str_repeat('s', 40)],
+                ],
+            );
     }
 
     /**
@@ -62,7 +83,14 @@ final class World
     public function market(Stall $stall, string $market, int $first, array $terms = []): void
     {
         DB::table('markets')->insert(['stall_id' => $stall->id, 'market' => $market, 'landed_at' => now(), ...$terms]);
-        DB::table('delivery_quotes')->insert(['connection_id' => $this->connection($stall)->id, 'warehouse' => 'GB', 'destination' => $market, 'grams' => 300, 'methods' => json_encode([['Economy', $first, 4, 8, 63]]), 'quoted_at' => now()]);
+        DB::table('delivery_quotes')->insert([
+            'connection_id' => $this->connection($stall)->id,
+            'warehouse' => 'GB',
+            'destination' => $market,
+            'grams' => 300,
+            'methods' => json_encode([['Economy', $first, 4, 8, 63]]),
+            'quoted_at' => now(),
+        ]);
         $stall->unsetRelations();
     }
 
@@ -70,9 +98,21 @@ final class World
     public function pull(Stall $stall, Item ...$items): SupplierConnection
     {
         $connection = $this->connection($stall);
-        Run::query()->create(['stall_id' => $stall->id, 'connection_id' => $connection->id, 'state' => RunState::Done, 'counts' => []]);
+        Run::query()->create([
+            'stall_id' => $stall->id,
+            'connection_id' => $connection->id,
+            'state' => RunState::Done,
+            'counts' => [],
+        ]);
         app(SaveItems::class)($connection, array_values($items));
-        DB::table('delivery_quotes')->insertOrIgnore(['connection_id' => $connection->id, 'warehouse' => 'GB', 'destination' => $stall->home_market, 'grams' => 300, 'methods' => json_encode([['Economy', 237, 2, 4]]), 'quoted_at' => now()]);
+        DB::table('delivery_quotes')->insertOrIgnore([
+            'connection_id' => $connection->id,
+            'warehouse' => 'GB',
+            'destination' => $stall->home_market,
+            'grams' => 300,
+            'methods' => json_encode([['Economy', 237, 2, 4]]),
+            'quoted_at' => now(),
+        ]);
         app(LandItems::class)($stall, $connection);
         event(new \WindowStall\Source\Events\SupplierSaidMore($connection));
 
@@ -98,7 +138,14 @@ final class World
         $row = SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $item->id)->firstOrFail();
         app(TakeToBench::class)($stall, [$row->id]);
         $listing = $stall->listings()->where('supplier_item_id', $row->id)->firstOrFail();
-        Picture::query()->where('listing_id', $listing->id)->update(['state' => Picture::READY, 'path' => 'x/'.$listing->id.'/0123456789abcdef', 'width' => 1200, 'height' => 1200]);
+        Picture::query()
+            ->where('listing_id', $listing->id)
+            ->update([
+                'state' => Picture::READY,
+                'path' => 'x/'.$listing->id.'/0123456789abcdef',
+                'width' => 1200,
+                'height' => 1200,
+            ]);
 
         return $listing->refresh();
     }
@@ -120,8 +167,16 @@ final class World
         Storage::put($path, $bytes);
 
         return $stall->connections()->create([
-            'public_id' => (string) Str::uuid(), 'kind' => 'feed', 'name' => $name, 'address' => 'file:'.Str::lower($name), 'secrets' => ['key' => '', 'hook' => ''],
-            'settings' => ['file' => $path, 'mapping' => $mapping->toArray(), 'delivery' => "GB; 30 kg; 4.95; 2-4\nIE; 30 kg; 9.90; 4-6"],
+            'public_id' => (string) Str::uuid(),
+            'kind' => 'feed',
+            'name' => $name,
+            'address' => 'file:'.Str::lower($name),
+            'secrets' => ['key' => '', 'hook' => ''],
+            'settings' => [
+                'file' => $path,
+                'mapping' => $mapping->toArray(),
+                'delivery' => "GB; 30 kg; 4.95; 2-4\nIE; 30 kg; 9.90; 4-6",
+            ],
         ]);
     }
 
@@ -129,16 +184,37 @@ final class World
     public function order(Stall $stall, ListingVariant $variant, int $pieces, ?Carbon $paidAt, int $unit = 1): int
     {
         $order = DB::table('orders')->insertGetId([
-            'stall_id' => $stall->id, 'number' => random_int(1, 999_999), 'token' => Str::random(43),
-            'basket_id' => (string) Str::uuid(), 'basket_hash' => Str::random(64), 'state' => $paidAt === null ? 'placed' : 'paid',
-            'email' => 'x@example.com', 'name' => 'X', 'street' => 'X', 'town' => 'X', 'postcode' => 'X', 'country' => 'GB',
-            'currency' => $stall->currency, 'goods_minor' => $unit * $pieces, 'delivery_minor' => 0, 'tax_minor' => 0,
-            'total_minor' => $unit * $pieces, 'tax_bp' => 0, 'fee_bp' => 0, 'fee_fixed_minor' => 0, 'paid_at' => $paidAt,
+            'stall_id' => $stall->id,
+            'number' => random_int(1, 999_999),
+            'token' => Str::random(43),
+            'basket_id' => (string) Str::uuid(),
+            'basket_hash' => Str::random(64),
+            'state' => $paidAt === null ? 'placed' : 'paid',
+            'email' => 'x@example.com',
+            'name' => 'X',
+            'street' => 'X',
+            'town' => 'X',
+            'postcode' => 'X',
+            'country' => 'GB',
+            'currency' => $stall->currency,
+            'goods_minor' => $unit * $pieces,
+            'delivery_minor' => 0,
+            'tax_minor' => 0,
+            'total_minor' => $unit * $pieces,
+            'tax_bp' => 0,
+            'fee_bp' => 0,
+            'fee_fixed_minor' => 0,
+            'paid_at' => $paidAt,
         ]);
         DB::table('order_lines')->insert([
-            'stall_id' => $stall->id, 'order_id' => $order, 'listing_variant_id' => $variant->id,
-            'supplier_variant_id' => $variant->supplier_variant_id, 'title' => 'X', 'label' => '',
-            'quantity' => $pieces, 'unit_minor' => $unit,
+            'stall_id' => $stall->id,
+            'order_id' => $order,
+            'listing_variant_id' => $variant->id,
+            'supplier_variant_id' => $variant->supplier_variant_id,
+            'title' => 'X',
+            'label' => '',
+            'quantity' => $pieces,
+            'unit_minor' => $unit,
         ]);
 
         return $order;

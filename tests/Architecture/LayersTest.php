@@ -17,9 +17,16 @@ final class LayersTest
             ->classes(Selector::inNamespace('WindowStall\Core'))
             ->canOnlyDependOn()
             ->classes(
-                Selector::inNamespace('WindowStall\Core'), Selector::inNamespace('Brick\Math'),
-                Selector::classname('Throwable'), Selector::classname('InvalidArgumentException'), Selector::classname('LogicException'), Selector::classname('OutOfBoundsException'), Selector::classname('DateTimeImmutable'),
-                Selector::classname('BackedEnum'), Selector::classname('UnitEnum'), Selector::classname('Stringable'),
+                Selector::inNamespace('WindowStall\Core'),
+                Selector::inNamespace('Brick\Math'),
+                Selector::classname('Throwable'),
+                Selector::classname('InvalidArgumentException'),
+                Selector::classname('LogicException'),
+                Selector::classname('OutOfBoundsException'),
+                Selector::classname('DateTimeImmutable'),
+                Selector::classname('BackedEnum'),
+                Selector::classname('UnitEnum'),
+                Selector::classname('Stringable'),
             )
             ->because('core takes values and gives values');
     }
@@ -27,7 +34,13 @@ final class LayersTest
     public function test_the_workshop_reaches_suppliers_over_http_only(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::AllOf(Selector::inNamespace('WindowStall'), Selector::NOT(Selector::inNamespace('WindowStall\Standins')), Selector::NOT(Selector::inNamespace('WindowStall\Tests'))))
+            ->classes(
+                Selector::AllOf(
+                    Selector::inNamespace('WindowStall'),
+                    Selector::NOT(Selector::inNamespace('WindowStall\Standins')),
+                    Selector::NOT(Selector::inNamespace('WindowStall\Tests')),
+                ),
+            )
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('WindowStall\Standins'))
             ->because('the stand-ins are the outside world');
@@ -38,7 +51,12 @@ final class LayersTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('WindowStall\Standins'))
             ->shouldNotDependOn()
-            ->classes(Selector::AllOf(Selector::inNamespace('WindowStall'), Selector::NOT(Selector::inNamespace('WindowStall\Standins'))))
+            ->classes(
+                Selector::AllOf(
+                    Selector::inNamespace('WindowStall'),
+                    Selector::NOT(Selector::inNamespace('WindowStall\Standins')),
+                ),
+            )
             ->because('the stand-ins are the outside world');
     }
 

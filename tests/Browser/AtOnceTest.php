@@ -22,8 +22,19 @@ final class AtOnceTest extends BrowserTestCase
         $desk->press('Put in the window')->see('It is in the window.');
 
         $phone = $this->phone();
-        $phone->open(self::url($handle.'.shops.localhost', '/goods/jute-sack'))->press('Put in basket')->press('Go to checkout');
-        foreach (['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT'] as $field => $typed) {
+        $phone
+            ->open(self::url($handle.'.shops.localhost', '/goods/jute-sack'))
+            ->press('Put in basket')
+            ->press('Go to checkout');
+        foreach (
+            [
+                'email' => 'ines@fennimore.example',
+                'name' => 'Ines Fennimore',
+                'street' => '4 Pound Row',
+                'town' => 'Aldermere',
+                'postcode' => 'AL4 7QT',
+            ] as $field => $typed
+        ) {
             $phone->css('#'.$field)->sendKeys($typed);
         }
         $phone->click('[data-pay]')->see('approves at once');
@@ -31,8 +42,17 @@ final class AtOnceTest extends BrowserTestCase
         $back = (string) $phone->css('main a')->getAttribute('href');
 
         $client = new Client(['allow_redirects' => false, 'http_errors' => false, 'timeout' => 30]);
-        $pay = Utils::unwrap(array_map(static fn (): \GuzzleHttp\Promise\PromiseInterface => $client->postAsync($payment, ['form_params' => ['card' => 'approves']]), range(1, 4)));
-        $returns = Utils::unwrap(array_map(static fn (): \GuzzleHttp\Promise\PromiseInterface => $client->getAsync($back), range(1, 8)));
+        $pay = Utils::unwrap(
+            array_map(
+                static fn (): \GuzzleHttp\Promise\PromiseInterface => $client->postAsync($payment, [
+                    'form_params' => ['card' => 'approves'],
+                ]),
+                range(1, 4),
+            ),
+        );
+        $returns = Utils::unwrap(
+            array_map(static fn (): \GuzzleHttp\Promise\PromiseInterface => $client->getAsync($back), range(1, 8)),
+        );
         foreach ([...$pay, ...$returns] as $answer) {
             self::assertInstanceOf(ResponseInterface::class, $answer);
             self::assertContains($answer->getStatusCode(), [302, 303]);

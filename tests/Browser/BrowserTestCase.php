@@ -47,11 +47,24 @@ abstract class BrowserTestCase extends TestCase
     protected function newStall(Page $desk, string $name = 'Quillet', bool $connect = true): string
     {
         $handle = 'b'.bin2hex(random_bytes(4));
-        $desk->open(self::workshop('/sign-up'))->write('Your name', 'Ada')->write('E-mail', $handle.'@quillet.example')->write('Password', 'two-rows-of-leeks')->press('Sign up');
-        $desk->see('Set up a stall')->write('Name of the stall', $name)->write('Address of the shop', $handle)->press('Set up the stall');
+        $desk
+            ->open(self::workshop('/sign-up'))
+            ->write('Your name', 'Ada')
+            ->write('E-mail', $handle.'@quillet.example')
+            ->write('Password', 'two-rows-of-leeks')
+            ->press('Sign up');
+        $desk
+            ->see('Set up a stall')
+            ->write('Name of the stall', $name)
+            ->write('Address of the shop', $handle)
+            ->press('Set up the stall');
         $desk->see('No supplier is connected yet');
         if ($connect) {
-            $desk->press('Connect a supplier')->click('a[href*="kind=oakum"]')->write('Your key', 'oakum-quillet-key')->press('Connect and pull the catalogue');
+            $desk
+                ->press('Connect a supplier')
+                ->click('a[href*="kind=oakum"]')
+                ->write('Your key', 'oakum-quillet-key')
+                ->press('Connect and pull the catalogue');
             $desk->until(fn (): bool => $desk->has('[data-item]') && ! $desk->has('progress'), 'for the catalogue');
         }
 

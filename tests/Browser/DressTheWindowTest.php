@@ -23,15 +23,24 @@ final class DressTheWindowTest extends BrowserTestCase
         $this->saved($desk);
         $this->inSheet($desk, 'Beans before roses');
         $this->lay($desk, 'masthead', 'Notice strip');
-        $desk->click('[data-sentence] button[aria-label^="Messages"]')->press('One more')->write('Words 1', 'Closed on Mondays');
+        $desk
+            ->click('[data-sentence] button[aria-label^="Messages"]')
+            ->press('One more')
+            ->write('Words 1', 'Closed on Mondays');
         $this->saved($desk);
         $desk->key(Page::ESCAPE);
         $phone = $this->phone();
         $phone->open($shop)->dontSee('Beans before roses')->see('The stall is being laid out');
 
         // The strip goes above the masthead by Alt and an arrow.
-        $desk->css('[data-note^="notice"]')->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('button[aria-label^="Move"]'))->sendKeys(Page::ALT_UP);
-        $desk->until(fn (): bool => str_starts_with((string) $desk->css('[data-note]')->getAttribute('data-note'), 'notice'), 'for the strip to move');
+        $desk
+            ->css('[data-note^="notice"]')
+            ->findElement(\Facebook\WebDriver\WebDriverBy::cssSelector('button[aria-label^="Move"]'))
+            ->sendKeys(Page::ALT_UP);
+        $desk->until(
+            fn (): bool => str_starts_with((string) $desk->css('[data-note]')->getAttribute('data-note'), 'notice'),
+            'for the strip to move',
+        );
         $this->saved($desk);
         $desk->press('Publish')->see('As shoppers see it');
         $phone->open($shop)->see('Beans before roses')->see('Closed on Mondays')->readsForEveryone('the shop');
@@ -65,9 +74,19 @@ final class DressTheWindowTest extends BrowserTestCase
         $heading->sendKeys(' and water');
         $desk->driver->switchTo()->defaultContent();
         $desk->until(fn (): bool => $desk->has('[data-sentence^="words"]'), 'for its note to open');
-        $desk->until(fn (): bool => str_contains((string) $desk->css('[aria-label="Heading"]')->getAttribute('value'), 'and water'), 'for the words in the sentence');
+        $desk->until(
+            fn (): bool => str_contains(
+                (string) $desk->css('[aria-label="Heading"]')->getAttribute('value'),
+                'and water',
+            ),
+            'for the words in the sentence',
+        );
         $this->saved($desk);
-        self::assertStringContainsString('Soil', (string) $desk->css('[aria-label="Heading"]')->getAttribute('value'), 'nothing typed is lost');
+        self::assertStringContainsString(
+            'Soil',
+            (string) $desk->css('[aria-label="Heading"]')->getAttribute('value'),
+            'nothing typed is lost',
+        );
     }
 
     public function test_a_look_is_said_in_a_sentence_tried_and_taken_back_and_reaches_the_shop_once_published(): void
@@ -77,13 +96,25 @@ final class DressTheWindowTest extends BrowserTestCase
         $desk->press('Window')->see('Front page');
         $this->saved($desk);
         $desk->click('[data-part="look"]')->see('Seed packet')->see('Lead label')->readsForEveryone('the looks');
-        $desk->write('Say it in a sentence', 'calm, beige and soft grey, simple type')->press('Lay out three')->see('Understood: “calm”');
+        $desk
+            ->write('Say it in a sentence', 'calm, beige and soft grey, simple type')
+            ->press('Lay out three')
+            ->see('Understood: “calm”');
         $desk->click('[aria-label="Put on Plaster, as you said"]');
         $this->saved($desk);
-        $desk->until(fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), 'Plaster'), 'for the look to be on');
+        $desk->until(
+            fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), 'Plaster'),
+            'for the look to be on',
+        );
         $desk->click('[data-part="look"]')->press('Undo');
-        $desk->until(fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), 'Seed packet'), 'for the look before');
-        $desk->click('[data-part="colours"]')->write('the brand’s own, as a code', '#7a2b4a')->readsForEveryone('the colours');
+        $desk->until(
+            fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), 'Seed packet'),
+            'for the look before',
+        );
+        $desk
+            ->click('[data-part="colours"]')
+            ->write('the brand’s own, as a code', '#7a2b4a')
+            ->readsForEveryone('the colours');
         $this->saved($desk);
         foreach (['tones', 'type', 'shape', 'pictures', 'weight'] as $part) {
             $desk->click('[data-part="'.$part.'"]')->readsForEveryone('the drawer '.$part);
@@ -137,7 +168,10 @@ final class DressTheWindowTest extends BrowserTestCase
         self::assertSame('Soil and water', $desk->css('[aria-label="Heading"]')->getAttribute('value'));
         // Stepping back takes mine back, and never theirs.
         $desk->press('Undo');
-        $desk->until(fn (): bool => ! str_contains((string) $desk->css('[aria-label="Heading"]')->getAttribute('value'), 'water'), 'for the words before');
+        $desk->until(
+            fn (): bool => ! str_contains((string) $desk->css('[aria-label="Heading"]')->getAttribute('value'), 'water'),
+            'for the words before',
+        );
         $this->saved($desk);
         $this->inSheet($desk, 'A narrow strip of land');
     }
@@ -152,19 +186,37 @@ final class DressTheWindowTest extends BrowserTestCase
         $desk->write('Words', 'Beans');
         $this->saved($desk);
         for ($n = 0; $n < 100; $n++) {
-            $desk->script('performance.clearMeasures("galley change"); const s = document.querySelector("[data-sentence] select[aria-label=\'How tall it stands\']"); const set = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; set.call(s, s.value === "tall" ? "low" : "tall"); s.dispatchEvent(new Event("change", {bubbles: true}))');
-            $desk->until(fn (): bool => (bool) $desk->script('return performance.getEntriesByName("galley change").length > 0'), 'for the change to show');
+            $desk->script(
+                'performance.clearMeasures("galley change"); const s = document.querySelector("[data-sentence] select[aria-label=\'How tall it stands\']"); const set = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; set.call(s, s.value === "tall" ? "low" : "tall"); s.dispatchEvent(new Event("change", {bubbles: true}))',
+            );
+            $desk->until(
+                fn (): bool => (bool) $desk->script('return performance.getEntriesByName("galley change").length > 0'),
+                'for the change to show',
+            );
             $took[] = (float) $desk->script('return performance.getEntriesByName("galley change")[0].duration');
         }
         sort($took);
-        fwrite(STDERR, sprintf("\n  A change in the galley shows after %.0f ms (median), %.0f ms (95th percentile).\n", $took[50], $took[95]));
+        fwrite(
+            STDERR,
+            sprintf(
+                "\n  A change in the galley shows after %.0f ms (median), %.0f ms (95th percentile).\n",
+                $took[50],
+                $took[95],
+            ),
+        );
         self::assertCount(100, $took);
     }
 
     /** Lays a section of that kind after the first one that begins with that id. */
     private function lay(Page $desk, string $after, string $kind): void
     {
-        $desk->still()->script('[...document.querySelectorAll("[data-note]")].find((n) => n.dataset.note.startsWith("'.$after.'")).nextElementSibling.querySelector("button").focus()');
+        $desk
+            ->still()
+            ->script(
+                '[...document.querySelectorAll("[data-note]")].find((n) => n.dataset.note.startsWith("'.
+                    $after.
+                    '")).nextElementSibling.querySelector("button").focus()',
+            );
         $desk->key(Page::ENTER);
         $desk->click('[role="menuitem"]:nth-child('.$this->nth($desk, $kind).')');
         $desk->until(fn (): bool => $desk->has('[data-sentence]'), 'for the new note');

@@ -32,7 +32,11 @@ final class DriftTest extends BrowserTestCase
         $supplier->see('0 pieces left');
         // The supplier sends news of it, and it stands on the desk within seconds, without a pull.
         $drift = self::workshop('/at/'.$handle.'/drift');
-        $desk->until(fn (): bool => str_contains($desk->open($drift)->text(), 'by 60%') && str_contains($desk->text(), 'by your rules: 2'), 'for the news');
+        $desk->until(
+            fn (): bool => str_contains($desk->open($drift)->text(), 'by 60%') &&
+                str_contains($desk->text(), 'by your rules: 2'),
+            'for the news',
+        );
         $desk->see('5.90 USD')->see('9.44 USD')->readsForEveryone('Drift');
         $desk->press('Your rules')->see('as long as it moves by no more than')->readsForEveryone('the rules');
         // Other rules are tried on what came, and nothing counts by that.
@@ -41,10 +45,16 @@ final class DriftTest extends BrowserTestCase
         $floor->selectByValue('raise');
         $desk->see('You would have been asked')->see('as you try them')->readsForEveryone('rules that are tried');
         $desk->press('Leave it')->see('Try them on the last 30 days');
-        self::assertSame('ask', $desk->css('select[aria-label="Oakum Depot, a price under its floor"]')->getAttribute('value'));
+        self::assertSame(
+            'ask',
+            $desk->css('select[aria-label="Oakum Depot, a price under its floor"]')->getAttribute('value'),
+        );
         $desk->press('Close');
         // The desk is narrowed to some goods.
-        $desk->write('Only goods with these words', 'no such thing')->key(Page::ENTER)->see('Nothing of that asks you.');
+        $desk
+            ->write('Only goods with these words', 'no such thing')
+            ->key(Page::ENTER)
+            ->see('Nothing of that asks you.');
         $desk->open($drift)->see('by 60%');
         // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be bought.
         $desk->open($listing)->see('changes since you agreed');
@@ -53,15 +63,25 @@ final class DriftTest extends BrowserTestCase
         $phone = $this->phone();
         $phone->open(self::url($handle.'.shops.localhost', '/goods/copper-rain-gauge'))->see('Copper rain gauge');
         $phone->click('[data-option="0"][value="BLK-03"] + span')->click('[data-option="1"][value="Stake"] + span');
-        $phone->until(fn (): bool => $phone->script('return document.querySelector("[data-buy]").disabled') === true, 'for the sold-out kind to be closed');
+        $phone->until(
+            fn (): bool => $phone->script('return document.querySelector("[data-buy]").disabled') === true,
+            'for the sold-out kind to be closed',
+        );
         $phone->see('Sold out');
 
         // The whole group is agreed to, and taken back in one step.
         $desk->open($drift)->click('[data-group] button:last-of-type');
         $desk->see('agreed to')->see('Nothing asks you.');
         $desk->open($listing);
-        self::assertGreaterThan((float) $before, (float) $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
-        self::assertSame('30.00', $desk->css('[data-price="BRS-04 · Stake"]')->getAttribute('value'), 'the seller’s own word');
+        self::assertGreaterThan(
+            (float) $before,
+            (float) $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'),
+        );
+        self::assertSame(
+            '30.00',
+            $desk->css('[data-price="BRS-04 · Stake"]')->getAttribute('value'),
+            'the seller’s own word',
+        );
         $desk->open($drift)->press('take it back')->see('by 60%');
 
         // One by its keys, the rest kept as they were.
@@ -85,14 +105,24 @@ final class DriftTest extends BrowserTestCase
         $this->newStall($desk, connect: false);
         $kilnfold = $this->desk();
         $desk->press('Connect a supplier')->click('a[href*="kind=feed"]');
-        $desk->write('What the supplier is called', 'Kilnfold')->write('Address of the list', self::url('kilnfold.standins.localhost', '/trade/goods.csv'))->press('Read its first rows');
+        $desk
+            ->write('What the supplier is called', 'Kilnfold')
+            ->write('Address of the list', self::url('kilnfold.standins.localhost', '/trade/goods.csv'))
+            ->press('Read its first rows');
         $desk->see('What do Kilnfold’s columns mean?')->waitFor('[data-preview]', '14 items with 49 variants');
-        $desk->write('What a parcel costs', 'GB; 30 kg; 12,50; 2-3')->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
+        $desk
+            ->write('What a parcel costs', 'GB; 30 kg; 12,50; 2-3')
+            ->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
         $desk->press('Save and pull the goods')->see('14 new');
         $kilnfold->open(self::url('kilnfold.standins.localhost'))->click('#cut');
         try {
             $desk->press('Pull now')->see('goods are missing');
-            $desk->click('a[href$="/drift"]')->see('Kilnfold: 7 of 14 goods are missing')->press('see what is amiss')->see('didn’t come')->readsForEveryone('a pull set aside');
+            $desk
+                ->click('a[href$="/drift"]')
+                ->see('Kilnfold: 7 of 14 goods are missing')
+                ->press('see what is amiss')
+                ->see('didn’t come')
+                ->readsForEveryone('a pull set aside');
         } finally {
             $kilnfold->open(self::url('kilnfold.standins.localhost'))->press('Write the whole list again');
         }
@@ -105,6 +135,10 @@ final class DriftTest extends BrowserTestCase
         $desk->see('Nothing asks you.');
         // The pull is opened to what came and what was done with it.
         $desk->open(str_replace('/drift', '/source', (string) strtok($desk->driver->getCurrentURL(), '?')));
-        $desk->click('a[href*="/source/connections/"]')->press('what was done with it')->see('goods:')->readsForEveryone('a pull, opened');
+        $desk
+            ->click('a[href*="/source/connections/"]')
+            ->press('what was done with it')
+            ->see('goods:')
+            ->readsForEveryone('a pull, opened');
     }
 }

@@ -21,7 +21,12 @@ final class FindAndCompareTest extends BrowserTestCase
         $desk->click('[data-filter="margin"] label:last-of-type input')->see('that is, costs');
         self::assertStringContainsString('margin=50', $desk->driver->getCurrentURL());
         $desk->readsForEveryone('Source, narrowed');
-        $desk->press('Kept searches')->write('Keep this search as', 'Misters that pay')->press('Keep')->see('Misters that pay')->key("\u{E00C}");
+        $desk
+            ->press('Kept searches')
+            ->write('Keep this search as', 'Misters that pay')
+            ->press('Keep')
+            ->see('Misters that pay')
+            ->key("\u{E00C}");
 
         // Side by side, chosen without a mouse: j takes a row in hand, x chooses it, c compares.
         $desk->open(self::workshop('/at/'.$handle.'/source?q=mister'))->see('2 items');
@@ -44,7 +49,10 @@ final class FindAndCompareTest extends BrowserTestCase
         $desk->open(self::workshop('/at/'.$handle.'/source?q=trug'));
         $home = $landed();
         $desk->css('[data-market] option[value="IE"]')->click();
-        $desk->until(fn (): bool => str_contains($desk->driver->getCurrentURL(), 'to=IE') && ! $desk->has('progress'), 'for Ireland to be worked out');
+        $desk->until(
+            fn (): bool => str_contains($desk->driver->getCurrentURL(), 'to=IE') && ! $desk->has('progress'),
+            'for Ireland to be worked out',
+        );
         $desk->open(self::workshop('/at/'.$handle.'/source?q=trug&to=IE'));
         self::assertNotSame($home, $landed());
         $desk->click('[data-item="OD-1038"] td:nth-child(3) button')->see('gets to Ireland');
@@ -54,8 +62,17 @@ final class FindAndCompareTest extends BrowserTestCase
     {
         $desk = $this->desk();
         $this->newStall($desk);
-        $desk->press('Paste a link')->write('The address of an item’s page at a supplier of yours', 'http://10.0.0.7/x')->press('Fetch it')->see('An address that is called from here begins with https://.');
-        $desk->write('The address of an item’s page at a supplier of yours', self::url('oakum.standins.localhost', '/goods/OD-1030'))->press('Fetch it');
+        $desk
+            ->press('Paste a link')
+            ->write('The address of an item’s page at a supplier of yours', 'http://10.0.0.7/x')
+            ->press('Fetch it')
+            ->see('An address that is called from here begins with https://.');
+        $desk
+            ->write(
+                'The address of an item’s page at a supplier of yours',
+                self::url('oakum.standins.localhost', '/goods/OD-1030'),
+            )
+            ->press('Fetch it');
         $desk->see('Brass Plant Mister')->see('Landed, by pieces in one parcel');
         self::assertFalse($desk->has('[data-radix-popper-content-wrapper]'), 'the field is put away');
     }

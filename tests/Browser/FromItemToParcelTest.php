@@ -15,8 +15,14 @@ final class FromItemToParcelTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $desk->readsForEveryone('Source');
         $desk->see('64 items');
-        $desk->write('Find by words, SKU or barcode', 'mini trowel scoop')->click('[data-item="OD-1009"] td:nth-child(3) button');
-        $desk->see('Landed, by pieces in one parcel')->see('None lies in United Kingdom: it comes from China in 15 to 25 days.')->readsForEveryone('an item’s sheet')->press('Close');
+        $desk
+            ->write('Find by words, SKU or barcode', 'mini trowel scoop')
+            ->click('[data-item="OD-1009"] td:nth-child(3) button');
+        $desk
+            ->see('Landed, by pieces in one parcel')
+            ->see('None lies in United Kingdom: it comes from China in 15 to 25 days.')
+            ->readsForEveryone('an item’s sheet')
+            ->press('Close');
         $this->take($desk, 'mini trowel scoop', 'OD-1009');
 
         $this->prepare($desk);
@@ -39,7 +45,10 @@ final class FromItemToParcelTest extends BrowserTestCase
         $desk->key(Page::ENTER)->see('by hand');
         self::assertSame('£12.50', $desk->css('[data-till="price"]')->getText());
 
-        $desk->until(fn (): bool => ! str_contains($desk->text(), 'Being fetched') && ! $desk->has('[data-lack]'), 'for the pictures');
+        $desk->until(
+            fn (): bool => ! str_contains($desk->text(), 'Being fetched') && ! $desk->has('[data-lack]'),
+            'for the pictures',
+        );
         $desk->readsForEveryone('a listing');
         $desk->press('Put in the window')->see('It is in the window.')->see('in the window · from Oakum Depot');
     }
@@ -47,13 +56,21 @@ final class FromItemToParcelTest extends BrowserTestCase
     private function buy(string $handle): void
     {
         $phone = $this->phone();
-        $phone->open(self::url($handle.'.shops.localhost'))->see('Potting scoop')->readsForEveryone('the shop’s front page');
+        $phone
+            ->open(self::url($handle.'.shops.localhost'))
+            ->see('Potting scoop')
+            ->readsForEveryone('the shop’s front page');
         $phone->click('.good a')->see('Narrow enough for a seed tray.')->readsForEveryone('a product page');
         $phone->click('.pill:first-child input + span')->waitFor('[data-price]', '£12.50');
         $phone->press('Put in basket')->see('£15.45')->readsForEveryone('the basket');
         self::assertSame('1', $phone->css('[data-basket-count]')->getText());
         $phone->press('Go to checkout')->see('of which VAT, 20%')->readsForEveryone('the checkout');
-        $phone->write('E-mail', 'ines@fennimore.example')->write('Name', 'Ines Fennimore')->write('House and street', '4 Pound Row')->write('Town', 'Aldermere')->write('Postcode', 'AL4 7QT');
+        $phone
+            ->write('E-mail', 'ines@fennimore.example')
+            ->write('Name', 'Ines Fennimore')
+            ->write('House and street', '4 Pound Row')
+            ->write('Town', 'Aldermere')
+            ->write('Postcode', 'AL4 7QT');
         $phone->click('[data-pay]')->see('approves at once')->click('#pay');
         $phone->see('Thank you, Ines Fennimore')->see('Ordered and paid')->readsForEveryone('the order’s page');
     }
@@ -68,7 +85,11 @@ final class FromItemToParcelTest extends BrowserTestCase
         $supplier = $this->desk();
         $supplier->open(self::url('oakum.standins.localhost'))->readsForEveryone('the supplier’s page');
         $form = 'form[action$="/play/orders/'.$number.'"] ';
-        $supplier->click($form.'[value="accept"]')->see('Order '.$number.' is accepted.')->click($form.'[value="post"]')->see('Order '.$number.' is posted.');
+        $supplier
+            ->click($form.'[value="accept"]')
+            ->see('Order '.$number.' is accepted.')
+            ->click($form.'[value="post"]')
+            ->see('Order '.$number.' is posted.');
 
         $desk->until(fn (): bool => $desk->has('[data-state="posted"]'), 'for the news of the posting');
         self::assertMatchesRegularExpression('/^LF\d+GB$/', $desk->css('[data-tracking]')->getText());

@@ -15,8 +15,15 @@ final class KilnfoldTest extends BrowserTestCase
         $this->newStall($desk, connect: false);
         $kilnfold = self::url('kilnfold.standins.localhost', '');
         $desk->press('Connect a supplier')->readsForEveryone('the kinds of supplier')->click('a[href*="kind=feed"]');
-        $desk->write('What the supplier is called', 'Kilnfold')->write('Address of the list', $kilnfold.'/trade/goods.csv')->press('Read its first rows');
-        $desk->see('What do Kilnfold’s columns mean?')->waitFor('[data-preview]', '14 items with 49 variants')->see('2 rows can’t be used')->see('on request');
+        $desk
+            ->write('What the supplier is called', 'Kilnfold')
+            ->write('Address of the list', $kilnfold.'/trade/goods.csv')
+            ->press('Read its first rows');
+        $desk
+            ->see('What do Kilnfold’s columns mean?')
+            ->waitFor('[data-preview]', '14 items with 49 variants')
+            ->see('2 rows can’t be used')
+            ->see('on request');
         $desk->readsForEveryone('the mapping');
 
         // A guess put right by hand, and back: the preview follows at once.
@@ -25,14 +32,26 @@ final class KilnfoldTest extends BrowserTestCase
         $this->choose($desk, 'What Trade price means', 'cost');
         $desk->waitFor('[data-preview]', '14 items with 49 variants');
         $desk->see('Nothing can be delivered to United Kingdom yet');
-        $desk->write('What a parcel costs', 'GB; 2 kg; 4,85; 2-3'."\n".'GB; 30 kg; 12,50; 2-3')->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
-        $desk->press('Save and pull the goods')->see('Rows that couldn’t be used')->see('14 new')->see('The unit cost isn’t an amount.');
+        $desk
+            ->write('What a parcel costs', 'GB; 2 kg; 4,85; 2-3'."\n".'GB; 30 kg; 12,50; 2-3')
+            ->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
+        $desk
+            ->press('Save and pull the goods')
+            ->see('Rows that couldn’t be used')
+            ->see('14 new')
+            ->see('The unit cost isn’t an amount.');
         $desk->readsForEveryone('a supplier');
 
         $maker = $this->desk();
-        $maker->open($kilnfold.'/')->readsForEveryone('the pottery’s page')->press('Call some columns by new names')->see('now: Article no');
+        $maker
+            ->open($kilnfold.'/')
+            ->readsForEveryone('the pottery’s page')
+            ->press('Call some columns by new names')
+            ->see('now: Article no');
         try {
-            $desk->press('Pull now')->see('“Trade price” is now called “Net price”; it was recognised and the mapping follows.');
+            $desk
+                ->press('Pull now')
+                ->see('“Trade price” is now called “Net price”; it was recognised and the mapping follows.');
         } finally {
             $maker->press('Call the columns by their old names');
         }
@@ -47,7 +66,10 @@ final class KilnfoldTest extends BrowserTestCase
         $desk->press('Source')->see('Paste a link');
         $desk->press('Oakum Depot')->see('Last pulled');
         $desk->press('Pause it')->see('Go on pulling');
-        $desk->press('Disconnect')->see('Its one listing is put by with all your words')->click('[role="alertdialog"] button:last-child');
+        $desk
+            ->press('Disconnect')
+            ->see('Its one listing is put by with all your words')
+            ->click('[role="alertdialog"] button:last-child');
         $desk->see('Oakum Depot is disconnected; 1 listing was put by.')->see('No supplier is connected yet');
         self::assertFalse($desk->has('[data-item]'), 'nothing of it is found any more');
     }

@@ -28,9 +28,17 @@ final class MendTheWindowTest extends BrowserTestCase
     private function aFirstVersionIsPublishedForPhoneAndDesk(): void
     {
         $began = hrtime(true);
-        $desk = $this->desk->press('Window')->see('Front page')->press('First version')->see('What leads')->readsForEveryone('a first version');
+        $desk = $this->desk
+            ->press('Window')
+            ->see('Front page')
+            ->press('First version')
+            ->see('What leads')
+            ->readsForEveryone('a first version');
         $desk->click('[aria-label="Put on Lead label"]')->press('Lay it');
-        $desk->until(fn (): bool => $desk->has('[data-note="questions"]') && $desk->has('[data-sample]'), 'for the page');
+        $desk->until(
+            fn (): bool => $desk->has('[data-note="questions"]') && $desk->has('[data-sample]'),
+            'for the page',
+        );
         self::assertLessThan(60, (hrtime(true) - $began) / 1e9, 'within a minute, as a person waits for it');
         $this->saved();
 
@@ -40,9 +48,22 @@ final class MendTheWindowTest extends BrowserTestCase
         // It shows when it is pointed at, which no browser without a mouse can be made to believe.
         $from = $desk->all('[data-note="promises"] button[aria-label^="Move"]')[0];
         $to = $desk->css('[data-note="questions"]');
-        $desk->still()->driver->action()->clickAndHold($from)->moveByOffset(0, 8)->moveByOffset(0, 8)->moveToElement($to)->moveByOffset(0, 2)->release()->perform();
+        $desk
+            ->still()
+            ->driver->action()
+            ->clickAndHold($from)
+            ->moveByOffset(0, 8)
+            ->moveByOffset(0, 8)
+            ->moveToElement($to)
+            ->moveByOffset(0, 2)
+            ->release()
+            ->perform();
         $desk->until(fn (): bool => $this->notes() !== $before, 'for the note to be moved');
-        self::assertSame(array_values(array_diff($before, ['promises'])), array_values(array_diff($this->notes(), ['promises'])), 'the others keep their order');
+        self::assertSame(
+            array_values(array_diff($before, ['promises'])),
+            array_values(array_diff($this->notes(), ['promises'])),
+            'the others keep their order',
+        );
         $this->saved();
 
         $this->fingertipsInEveryLook();
@@ -64,13 +85,23 @@ final class MendTheWindowTest extends BrowserTestCase
         $desk = $this->desk->click('[data-part="look"]')->see('Timetable');
         foreach (StarterLook::cases() as $look) {
             $desk->click('[aria-label="Put on '.$look->words().'"]');
-            $desk->until(fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), $look->words()), 'for '.$look->words());
+            $desk->until(
+                fn (): bool => str_contains($desk->css('[data-part="look"]')->getText(), $look->words()),
+                'for '.$look->words(),
+            );
             $this->saved();
             // The page is measured again once its styles are there.
-            $desk->until(fn (): bool => ! $desk->has('[data-finding^="taps"], [data-finding^="unreadable"]'), 'for '.$look->words().' to have nothing too small or unreadable');
+            $desk->until(
+                fn (): bool => ! $desk->has('[data-finding^="taps"], [data-finding^="unreadable"]'),
+                'for '.$look->words().' to have nothing too small or unreadable',
+            );
             usleep(700_000);
             foreach ($desk->all('[data-finding]') as $finding) {
-                self::assertDoesNotMatchRegularExpression('/^(taps|unreadable)/', (string) $finding->getAttribute('data-finding'), $look->words().': '.$finding->getText());
+                self::assertDoesNotMatchRegularExpression(
+                    '/^(taps|unreadable)/',
+                    (string) $finding->getAttribute('data-finding'),
+                    $look->words().': '.$finding->getText(),
+                );
             }
         }
         $desk->click('[data-part="look"]');
@@ -91,13 +122,24 @@ final class MendTheWindowTest extends BrowserTestCase
         $this->mend('far row', 'Move it up');
         self::assertLessThan(array_search('w1', $this->notes(), true), array_search('row', $this->notes(), true));
 
-        $words = array_map(static fn (int $n): array => ['id' => 'w'.$n, 'kind' => 'words', 'settings' => ['heading' => 'Ground', 'words' => $long]], range(1, 9));
+        $words = array_map(
+            static fn (int $n): array => [
+                'id' => 'w'.$n,
+                'kind' => 'words',
+                'settings' => ['heading' => 'Ground', 'words' => $long],
+            ],
+            range(1, 9),
+        );
         $this->dress([['id' => 'row', 'kind' => 'goods', 'settings' => []], ...$words]);
         $this->mend('long ', 'Hide it');
 
         $this->dress([
             ['id' => 'n', 'kind' => 'notice', 'settings' => ['messages' => [['words' => 'With you in 1 to 2 days']]]],
-            ['id' => 'masthead', 'kind' => 'masthead', 'settings' => ['menu' => [['words' => 'Presents', 'leads' => 'tag:gone']]]],
+            [
+                'id' => 'masthead',
+                'kind' => 'masthead',
+                'settings' => ['menu' => [['words' => 'Presents', 'leads' => 'tag:gone']]],
+            ],
             ['id' => 'row', 'kind' => 'goods', 'settings' => []],
         ]);
         $this->mend('promise n', 'Say ');
@@ -107,27 +149,44 @@ final class MendTheWindowTest extends BrowserTestCase
 
         $this->dress([
             ['id' => 'row', 'kind' => 'goods', 'settings' => []],
-            ['id' => 'g', 'kind' => 'gallery', 'settings' => ['pictures' => [['picture' => $this->picture(), 'words' => '']]]],
+            [
+                'id' => 'g',
+                'kind' => 'gallery',
+                'settings' => ['pictures' => [['picture' => $this->picture(), 'words' => '']]],
+            ],
         ]);
         // What a picture shows only a person can say: its words are opened.
         $desk->until(fn (): bool => $desk->has('[data-finding="unsaid g"]'), 'for the picture without words');
-        $desk->press('Say what it shows')->click('ol[aria-label="Pictures"] button[aria-label^="Picture 1:"]')->see('Your pictures')->readsForEveryone('the pictures');
+        $desk
+            ->press('Say what it shows')
+            ->click('ol[aria-label="Pictures"] button[aria-label^="Picture 1:"]')
+            ->see('Your pictures')
+            ->readsForEveryone('the pictures');
         $desk->write('What it says to whoever can’t see it', 'Our shed')->key(Page::TAB);
         $desk->until(fn (): bool => $desk->has('[aria-label="Our shed"]'), 'for the words');
         $desk->press('Use this one');
         $this->again();
-        $desk->until(fn (): bool => $desk->has('[data-galley]') && ! $desk->has('[data-finding="unsaid g"]'), 'for the finding to go');
+        $desk->until(
+            fn (): bool => $desk->has('[data-galley]') && ! $desk->has('[data-finding="unsaid g"]'),
+            'for the finding to go',
+        );
     }
 
     private function mend(string $finding, string $button): void
     {
         $desk = $this->desk;
-        $desk->until(fn (): bool => $desk->has('[data-finding^="'.$finding.'"]'), 'for the finding “'.$finding.'”');
+        $desk->until(
+            fn (): bool => $desk->has('[data-finding^="'.$finding.'"]'),
+            'for the finding “'.$finding.'”',
+        );
         foreach ($desk->all('[data-finding^="'.$finding.'"] button') as $found) {
             if (str_starts_with($found->getText(), $button)) {
                 $found->click();
                 $this->saved();
-                $desk->until(fn (): bool => ! $desk->has('[data-finding^="'.$finding.'"]'), 'for “'.$finding.'” to be mended');
+                $desk->until(
+                    fn (): bool => ! $desk->has('[data-finding^="'.$finding.'"]'),
+                    'for “'.$finding.'” to be mended',
+                );
 
                 return;
             }
@@ -143,7 +202,13 @@ final class MendTheWindowTest extends BrowserTestCase
     private function dress(array $sections): void
     {
         $this->again();
-        $this->ask('PUT', '/window', 'JSON.stringify({version: +galley.version, look: galley.look, sections: '.json_encode($sections, JSON_THROW_ON_ERROR).'})');
+        $this->ask(
+            'PUT',
+            '/window',
+            'JSON.stringify({version: +galley.version, look: galley.look, sections: '.
+                json_encode($sections, JSON_THROW_ON_ERROR).
+                '})',
+        );
         $this->again();
     }
 
@@ -157,7 +222,11 @@ final class MendTheWindowTest extends BrowserTestCase
     /** Sends one of the stall's own pictures and gives its number. */
     private function picture(): int
     {
-        $made = $this->ask('POST', '/window/logo', '(() => { const form = new FormData(); form.append("as", "picture"); form.append("picture", file); return form; })()');
+        $made = $this->ask(
+            'POST',
+            '/window/logo',
+            '(() => { const form = new FormData(); form.append("as", "picture"); form.append("picture", file); return form; })()',
+        );
 
         return (int) ($made['id'] ?? 0);
     }
@@ -168,7 +237,8 @@ final class MendTheWindowTest extends BrowserTestCase
      */
     private function ask(string $method, string $path, string $body): array
     {
-        $this->desk->script(<<<JS
+        $this->desk->script(
+            <<<JS
             window.asked = null;
             (async () => {
               const page = JSON.parse(document.querySelector('script[data-page]').textContent);
@@ -184,8 +254,13 @@ final class MendTheWindowTest extends BrowserTestCase
               const answer = await fetch('/at/{$this->handle}{$path}', {method: '{$method}', headers, body: sent});
               window.asked = {ok: answer.ok, said: await answer.json()};
             })().catch((e) => { window.asked = {ok: false, said: String(e)}; });
-            JS);
-        $this->desk->until(fn (): bool => $this->desk->script('return window.asked !== null') === true, 'for the answer');
+            JS
+            ,
+        );
+        $this->desk->until(
+            fn (): bool => $this->desk->script('return window.asked !== null') === true,
+            'for the answer',
+        );
         $asked = $this->desk->script('return window.asked');
         self::assertTrue($asked['ok'], json_encode($asked['said'], JSON_THROW_ON_ERROR));
 
@@ -195,7 +270,10 @@ final class MendTheWindowTest extends BrowserTestCase
     /** @return list<string> ids, in the order they stand */
     private function notes(): array
     {
-        return array_map(static fn ($note): string => (string) $note->getAttribute('data-note'), $this->desk->all('[data-note]'));
+        return array_map(
+            static fn ($note): string => (string) $note->getAttribute('data-note'),
+            $this->desk->all('[data-note]'),
+        );
     }
 
     private function saved(): void

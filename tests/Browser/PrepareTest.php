@@ -14,7 +14,11 @@ final class PrepareTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk);
         $this->take($desk, 'tool bundle multi', 'OD-1013');
-        $desk->see('Its variants look like 5 different products.')->press('Split it')->see('Split into 5 listings')->readsForEveryone('the split');
+        $desk
+            ->see('Its variants look like 5 different products.')
+            ->press('Split it')
+            ->see('Split into 5 listings')
+            ->readsForEveryone('the split');
         $desk->css('[data-part="4"] [data-chip$="· L"] select option[value="3"]')->click();
         $desk->until(fn (): bool => count($desk->all('[data-part="3"] [data-chip]')) === 3, 'for the variant to move');
         $this->drag($desk, '[data-part="3"] [data-chip^="STYLE E"] > span', '[data-part="4"]');
@@ -33,12 +37,21 @@ final class PrepareTest extends BrowserTestCase
         $desk = $this->desk();
         $this->newStall($desk);
         $this->take($desk, '2026 new garden hand trowel', 'OD-1001');
-        $desk->click('[data-option="Ships from"] button:last-child')->see('15 become 3')->see('it lands cheapest')->readsForEveryone('dropping an option');
+        $desk
+            ->click('[data-option="Ships from"] button:last-child')
+            ->see('15 become 3')
+            ->see('it lands cheapest')
+            ->readsForEveryone('dropping an option');
         $desk->click('[data-twins="STL-01"] label:nth-of-type(3) input')->see('you say so');
         $desk->press('Drop it: 15 become 3')->see('“Ships from” is dropped; 3 variants are left.');
         $desk->until(fn (): bool => count($desk->all('[data-variant]')) === 3, 'for three variants');
         $desk->see('take it up again');
-        $desk->click('[data-variant="CPR-02"] button[title="Where it comes from"]')->see('The first that has it sells it')->see('sells now')->readsForEveryone('the sources')->press('Close');
+        $desk
+            ->click('[data-variant="CPR-02"] button[title="Where it comes from"]')
+            ->see('The first that has it sells it')
+            ->see('sells now')
+            ->readsForEveryone('the sources')
+            ->press('Close');
     }
 
     public function test_it_is_written_cropped_and_tagged(): void
@@ -47,7 +60,13 @@ final class PrepareTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'twine tin dispenser', 'OD-1016');
         $desk->until(fn (): bool => ! str_contains($desk->text(), 'Being fetched'), 'for the pictures');
-        $desk->see('belong on the page')->press('Draft it for me')->press('Briskly')->press('Write drafts')->see('Not known, and worth saying')->key("\u{E00C}");
+        $desk
+            ->see('belong on the page')
+            ->press('Draft it for me')
+            ->press('Briskly')
+            ->press('Write drafts')
+            ->see('Not known, and worth saying')
+            ->key("\u{E00C}");
         $desk->until(fn (): bool => count($desk->all('[data-draft]')) === 4, 'for four drafts');
         $desk->waitFor('[data-lack]', 'still a draft');
         $desk->write('Title', 'Twine tin with a cutter')->key(Page::ENTER);
@@ -55,9 +74,16 @@ final class PrepareTest extends BrowserTestCase
         $desk->press('accept the draft: words');
         $desk->until(fn (): bool => ! $desk->has('[data-draft="words"]'), 'for the accepted words');
 
-        $desk->click('[aria-label$="Crop and describe picture 1"]')->see('As the shop shows it')->readsForEveryone('a picture');
+        $desk
+            ->click('[aria-label$="Crop and describe picture 1"]')
+            ->see('As the shop shows it')
+            ->readsForEveryone('a picture');
         $before = (string) $desk->css('img[src*="/media/"]')->getAttribute('src');
-        $desk->driver->action()->moveToElement($desk->css('[data-focal]'), 90, -60)->click()->perform();
+        $desk->driver
+            ->action()
+            ->moveToElement($desk->css('[data-focal]'), 90, -60)
+            ->click()
+            ->perform();
         $desk->key("\u{E014}");
         $alt = $desk->css('[data-alt]');
         $alt->clear();
@@ -68,7 +94,10 @@ final class PrepareTest extends BrowserTestCase
 
         $tags = $desk->css('[data-field="tags"]');
         $tags->sendKeys('gift, spring'.Page::ENTER);
-        $desk->open(self::workshop('/at/'.$handle.'/bench/grid'))->see('Bench, as a grid')->readsForEveryone('the grid');
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/bench/grid'))
+            ->see('Bench, as a grid')
+            ->readsForEveryone('the grid');
         $desk->until(function () use ($desk): bool {
             $desk->driver->navigate()->refresh();
 
@@ -92,7 +121,10 @@ final class PrepareTest extends BrowserTestCase
         $first->click();
         $first->sendKeys('Garden');
         $first->sendKeys(["\u{E009}", 'd']);
-        $desk->until(fn (): bool => $desk->css('[data-cell="9-1"]')->getAttribute('value') === 'Garden', 'for the column to be filled down');
+        $desk->until(
+            fn (): bool => $desk->css('[data-cell="9-1"]')->getAttribute('value') === 'Garden',
+            'for the column to be filled down',
+        );
 
         $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('You keep, at least');
         // Some fifty pictures are drawn, fetched and made into sizes meanwhile.
@@ -103,7 +135,12 @@ final class PrepareTest extends BrowserTestCase
         $desk->click('thead input')->see('10 listings chosen')->press('Put in the window')->see('in the window.');
         $desk->until(fn (): bool => count($desk->all('tr .text-see')) >= 9, 'for them to be shown');
 
-        $desk->open(self::workshop('/at/'.$handle.'/bench'))->click('thead input')->press('Delete')->see('10 listings deleted.')->see('Nothing lies here');
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/bench'))
+            ->click('thead input')
+            ->press('Delete')
+            ->see('10 listings deleted.')
+            ->see('Nothing lies here');
         $desk->still()->press('Take it back')->see('Taken back.');
         $desk->until(fn (): bool => count($desk->all('tbody tr')) === 10, 'for all ten to be back');
         self::assertCount(10, $desk->all('tbody tr'));
@@ -113,6 +150,14 @@ final class PrepareTest extends BrowserTestCase
     {
         $source = $desk->css($from);
         $target = $desk->css($to);
-        $desk->driver->action()->moveToElement($source)->clickAndHold()->moveByOffset(8, 8)->moveToElement($target)->moveByOffset(2, 2)->release()->perform();
+        $desk->driver
+            ->action()
+            ->moveToElement($source)
+            ->clickAndHold()
+            ->moveByOffset(8, 8)
+            ->moveToElement($target)
+            ->moveByOffset(2, 2)
+            ->release()
+            ->perform();
     }
 }

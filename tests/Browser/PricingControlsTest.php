@@ -24,7 +24,12 @@ final class PricingControlsTest extends BrowserTestCase
         $this->choose($desk, 'Which way it is rounded', 'nearest');
         $this->write($desk, 'Ending', '0');
         $this->write($desk, 'Every', '0.50');
-        $this->kept($desk, ['Factor' => '37.5', 'Which way it is rounded' => 'nearest', 'Ending' => '0.00', 'Every' => '0.50']);
+        $this->kept($desk, [
+            'Factor' => '37.5',
+            'Which way it is rounded' => 'nearest',
+            'Ending' => '0.00',
+            'Every' => '0.50',
+        ]);
         $this->choose($desk, 'Floor', 'keep');
         $this->write($desk, 'Floor figure', '3.25');
         $this->choose($desk, 'Cap', 'at');
@@ -51,14 +56,24 @@ final class PricingControlsTest extends BrowserTestCase
     public function test_markets_and_free_delivery_are_set_where_they_stand(): void
     {
         [$desk, $at] = $this->stallWithGoods();
-        $desk->open($at.'/pricing/costs')->see('Free delivery')->see('Send free over');
-        $desk->script('[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Send free over")).click()');
+        $desk
+            ->open($at.'/pricing/costs')
+            ->see('Free delivery')
+            ->see('Send free over');
+        $desk->script(
+            '[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Send free over")).click()',
+        );
         $desk->until(fn (): bool => $this->value($desk, 'Free over') !== '', 'for the basket value');
         $over = $this->value($desk, 'Free over');
         $desk->open($at.'/pricing/costs')->see('Free delivery');
         self::assertSame($over, $this->value($desk, 'Free over'));
         $before = $this->prices($desk->open($at.'/pricing')->see('Everything else'));
-        $desk->open($at.'/pricing/costs')->see('into the recipes’ prices')->script('[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Build")).click()');
+        $desk
+            ->open($at.'/pricing/costs')
+            ->see('into the recipes’ prices')
+            ->script(
+                '[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Build")).click()',
+            );
         $desk->see('for delivery again');
         foreach ($this->prices($desk->open($at.'/pricing')->see('Everything else')) as $id => $price) {
             self::assertGreaterThan($before[$id], $price);
@@ -73,7 +88,10 @@ final class PricingControlsTest extends BrowserTestCase
         self::assertGreaterThan(1, count(array_unique($each)), 'small and tall cost differently');
         $desk->open($listing)->see('Variants and prices');
         $this->choose($desk, 'How the variants’ prices go together', 'one');
-        self::assertSame([max([0, ...$each])], array_values(array_unique($this->prices($desk->open($at.'/pricing')->see('Price board')))));
+        self::assertSame(
+            [max([0, ...$each])],
+            array_values(array_unique($this->prices($desk->open($at.'/pricing')->see('Price board')))),
+        );
         $desk->open($listing)->see('Variants and prices');
         $this->choose($desk, 'How the variants’ prices go together', 'stepped');
         $this->choose($desk, 'Option the price steps by', 'Size');
@@ -85,7 +103,10 @@ final class PricingControlsTest extends BrowserTestCase
         $first = min([PHP_INT_MAX, ...array_keys($each)]);
         $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) > 2 * $each[$first], 'for seven times the cost');
         $desk->press('take the stall’s again');
-        $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) === $each[$first], 'for the stall’s price again');
+        $desk->until(
+            fn (): bool => ($this->prices($desk)[$first] ?? 0) === $each[$first],
+            'for the stall’s price again',
+        );
     }
 
     public function test_the_board_is_put_in_order_found_in_and_counted(): void
@@ -95,14 +116,24 @@ final class PricingControlsTest extends BrowserTestCase
         $all = count($this->prices($desk));
         $desk->see('all '.$all)->press('price');
         $desk->until(fn (): bool => str_contains($desk->driver->getCurrentURL(), 'sort=price'), 'for the order');
-        $rising = fn (): array => array_values(array_map(intval(...), (array) $desk->script('return [...document.querySelectorAll("[data-variant] input[aria-label^=\'Price of\']")].map(i => Math.round(parseFloat(i.value) * 100))')));
+        $rising = fn (): array => array_values(
+            array_map(
+                intval(...),
+                (array) $desk->script(
+                    'return [...document.querySelectorAll("[data-variant] input[aria-label^=\'Price of\']")].map(i => Math.round(parseFloat(i.value) * 100))',
+                ),
+            ),
+        );
         $sorted = $rising();
         sort($sorted);
         $desk->until(fn (): bool => $rising() === $sorted, 'for rising prices');
         $desk->press('price');
         $desk->until(fn (): bool => $rising() === array_reverse($sorted), 'for falling prices');
         $desk->see('all '.$all)->see($all.' variants');
-        $desk->write('Find in the price board', 'no such thing'.Page::ENTER)->see('Nothing of that kind')->press('Look at all of them');
+        $desk
+            ->write('Find in the price board', 'no such thing'.Page::ENTER)
+            ->see('Nothing of that kind')
+            ->press('Look at all of them');
         $desk->until(fn (): bool => count($this->prices($desk)) === $all, 'for all of them');
         self::assertSame(8, $all, 'four colours in two sizes');
     }
@@ -119,7 +150,9 @@ final class PricingControlsTest extends BrowserTestCase
 
     private function choose(Page $desk, string $label, string $value): void
     {
-        $desk->answered(fn () => (new WebDriverSelect($desk->css('select[aria-label="'.$label.'"]')))->selectByValue($value));
+        $desk->answered(
+            fn () => (new WebDriverSelect($desk->css('select[aria-label="'.$label.'"]')))->selectByValue($value),
+        );
     }
 
     private function write(Page $desk, string $label, string $value): void
@@ -137,6 +170,12 @@ final class PricingControlsTest extends BrowserTestCase
     {
         $desk->driver->navigate()->refresh();
         $desk->see('whatever no recipe before it prices');
-        self::assertSame($values, array_combine(array_keys($values), array_map(fn (string $label): string => $this->value($desk, $label), array_keys($values))));
+        self::assertSame(
+            $values,
+            array_combine(
+                array_keys($values),
+                array_map(fn (string $label): string => $this->value($desk, $label), array_keys($values)),
+            ),
+        );
     }
 }

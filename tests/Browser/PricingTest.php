@@ -18,11 +18,18 @@ final class PricingTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk);
         $this->take($desk, 'twine tin dispenser', 'OD-1016');
-        $desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Price board')->see('Everything else')->readsForEveryone('the price board');
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/pricing'))
+            ->see('Price board')
+            ->see('Everything else')
+            ->readsForEveryone('the price board');
         $before = $this->prices($desk);
         self::assertNotSame([], $before);
 
-        $desk->open(self::workshop('/at/'.$handle.'/pricing/recipes'))->see('whatever no recipe before it prices')->readsForEveryone('the recipes');
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/pricing/recipes'))
+            ->see('whatever no recipe before it prices')
+            ->readsForEveryone('the recipes');
         $this->say($desk, '[data-recipe-sentence] input[aria-label="Factor"]', '3');
         $desk->see('“Everything else” changed.');
         $desk->click('[data-prices]')->see('only “Everything else”');
@@ -33,14 +40,25 @@ final class PricingTest extends BrowserTestCase
 
         $desk->open(self::workshop('/at/'.$handle.'/pricing/trial'))->see('Nothing tried yet');
         $this->say($desk, '[data-trial-recipe] input[aria-label="Factor"]', '2');
-        $desk->see('prices would move')->see('The biggest moves')->see('changed in this trial')->readsForEveryone('a trial');
+        $desk
+            ->see('prices would move')
+            ->see('The biggest moves')
+            ->see('changed in this trial')
+            ->readsForEveryone('a trial');
         $desk->press('Apply it to everything')->see('Trial applied');
         $applied = $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else'));
         foreach ($applied as $id => $price) {
             self::assertLessThan($raised[$id], $price);
         }
-        $desk->open(self::workshop('/at/'.$handle.'/pricing/trial'))->see('Done lately')->press('take it back')->see('Taken back.');
-        self::assertSame($raised, $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else')));
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/pricing/trial'))
+            ->see('Done lately')
+            ->press('take it back')
+            ->see('Taken back.');
+        self::assertSame(
+            $raised,
+            $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Everything else')),
+        );
     }
 
     public function test_a_price_is_dragged_along_its_curve_and_many_are_set_at_once(): void
@@ -54,7 +72,13 @@ final class PricingTest extends BrowserTestCase
         $desk->until(fn (): bool => $desk->has('[data-curve] circle'), 'for the curve');
         $desk->readsForEveryone('a variant’s price')->still();
         $before = $this->prices($desk)[$first];
-        $desk->driver->action()->clickAndHold($desk->css('[data-curve] circle'))->moveByOffset(60, 0)->moveByOffset(30, 0)->release()->perform();
+        $desk->driver
+            ->action()
+            ->clickAndHold($desk->css('[data-curve] circle'))
+            ->moveByOffset(60, 0)
+            ->moveByOffset(30, 0)
+            ->release()
+            ->perform();
         $desk->see('Ask £')->click('[role="dialog"] button.bg-till');
         $desk->until(fn (): bool => ($this->prices($desk)[$first] ?? 0) > $before, 'for the dragged price to be asked');
         $desk->css('[data-curve] circle')->sendKeys(WebDriverKeys::ARROW_LEFT);
@@ -79,25 +103,48 @@ final class PricingTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk);
         $this->take($desk, 'twine tin dispenser', 'OD-1016');
-        $board = fn (): array => $this->prices($desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Price board'));
-        $recipes = fn (): Page => $desk->open(self::workshop('/at/'.$handle.'/pricing/recipes'))->see('whatever no recipe before it prices')->still();
-        $dearer = fn (array $than): bool => array_filter($board(), static fn (int $price, int $id): bool => $price <= $than[$id], ARRAY_FILTER_USE_BOTH) === [];
+        $board = fn (): array => $this->prices(
+            $desk->open(self::workshop('/at/'.$handle.'/pricing'))->see('Price board'),
+        );
+        $recipes = fn (): Page => $desk
+            ->open(self::workshop('/at/'.$handle.'/pricing/recipes'))
+            ->see('whatever no recipe before it prices')
+            ->still();
+        $dearer = fn (array $than): bool => array_filter(
+            $board(),
+            static fn (int $price, int $id): bool => $price <= $than[$id],
+            ARRAY_FILTER_USE_BOTH,
+        ) === [];
         $prices = $board();
         foreach (['4', '6'] as $n => $factor) {
             $recipes()->press('Add a recipe');
             $desk->until(fn (): bool => count($desk->all('[data-recipe]')) === $n + 2, 'for the new recipe');
-            $desk->see('prices nothing now')->click('[data-recipe]:first-child [data-when]')->write('Goods cost from', '0.05')->press('It counts then');
+            $desk
+                ->see('prices nothing now')
+                ->click('[data-recipe]:first-child [data-when]')
+                ->write('Goods cost from', '0.05')
+                ->press('It counts then');
             $desk->waitFor('[data-recipe]:first-child [data-when]', 'costing from 0.05');
             $this->say($desk, '[data-recipe]:first-child input[aria-label="Factor"]', $factor);
             $desk->still()->until(fn (): bool => $dearer($prices), 'for the new recipe to price everything');
             $prices = $board();
         }
         $recipes();
-        $order = static fn (): array => array_map(static fn ($r): string => (string) $r->getAttribute('data-recipe'), $desk->all('[data-recipe]'));
+        $order = static fn (): array => array_map(
+            static fn ($r): string => (string) $r->getAttribute('data-recipe'),
+            $desk->all('[data-recipe]'),
+        );
         [$six, $four, $last] = $order();
         $sixfold = $prices;
         $grips = $desk->all('[data-recipe] button[aria-label^="Move"]');
-        $desk->driver->action()->clickAndHold($grips[1])->moveByOffset(0, -20)->moveToElement($grips[0])->moveByOffset(0, -12)->release()->perform();
+        $desk->driver
+            ->action()
+            ->clickAndHold($grips[1])
+            ->moveByOffset(0, -20)
+            ->moveToElement($grips[0])
+            ->moveByOffset(0, -12)
+            ->release()
+            ->perform();
         $desk->see('Recipes put in another order');
         $desk->until(fn (): bool => $order() === [$four, $six, $last], 'for the other order');
         $fourfold = $board();
@@ -116,9 +163,19 @@ final class PricingTest extends BrowserTestCase
         self::assertSame($sixfold, $board());
 
         $recipes()->click('[data-recipe]:first-child [data-recipe-sentence] > button');
-        $desk->until(fn (): bool => $desk->has('[data-recipe]:first-child input[aria-label="Up to, step 1"]'), 'for a second step');
+        $desk->until(
+            fn (): bool => $desk->has('[data-recipe]:first-child input[aria-label="Up to, step 1"]'),
+            'for a second step',
+        );
         $this->say($desk, '[data-recipe]:first-child input[aria-label="Figure, step 1"]', '9');
-        $desk->until(fn (): bool => array_filter($board(), static fn (int $price, int $id): bool => $price > $sixfold[$id], ARRAY_FILTER_USE_BOTH) !== [], 'for what is cheap to cost more');
+        $desk->until(
+            fn (): bool => array_filter(
+                $board(),
+                static fn (int $price, int $id): bool => $price > $sixfold[$id],
+                ARRAY_FILTER_USE_BOTH,
+            ) !== [],
+            'for what is cheap to cost more',
+        );
         self::assertNotSame([], array_intersect_assoc($board(), $sixfold), 'what lies above the step stays');
     }
 
@@ -130,11 +187,17 @@ final class PricingTest extends BrowserTestCase
         $desk->click('[data-ladder]')->see('Prices that fall with quantity')->press('Add a rung')->see('does it pay?');
         $desk->until(fn (): bool => count($desk->all('[data-rungs] tbody tr')) === 2, 'for the rung’s figures');
         $desk->readsForEveryone('a ladder')->press('Sell with this ladder')->see('Shoppers see the ladder.');
-        $desk->open(self::workshop('/at/'.$handle.'/pricing/costs'))->see('Exchange rates')->readsForEveryone('the cost sheet');
+        $desk
+            ->open(self::workshop('/at/'.$handle.'/pricing/costs'))
+            ->see('Exchange rates')
+            ->readsForEveryone('the cost sheet');
         $before = $desk->css('[data-till="kept"]')->getText();
         $this->say($desk, '[data-cost="advertising"] input', '1.50');
         $desk->see('takes £1.50');
-        $desk->until(fn (): bool => $desk->css('[data-till="kept"]')->getText() !== $before, 'for the sample to keep less');
+        $desk->until(
+            fn (): bool => $desk->css('[data-till="kept"]')->getText() !== $before,
+            'for the sample to keep less',
+        );
         $desk->press('Take today’s over')->see('taken over');
     }
 }

@@ -31,14 +31,25 @@ final class ShopOnAPhoneTest extends BrowserTestCase
     {
         $phone->open($url)->see('Slate labels');
         usleep(700_000);
-        $bytes = $phone->script('return performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource")).filter(e => !/\.(webp|jpg|png)/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0)');
+        $bytes = $phone->script(
+            'return performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource")).filter(e => !/\.(webp|jpg|png)/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0)',
+        );
         self::assertIsInt($bytes);
         self::assertGreaterThan(10_000, $bytes);
         self::assertLessThan(self::MOST_BYTES, $bytes, $url);
-        $shift = $phone->driver->executeAsyncScript('const done = arguments[0]; let sum = 0; new PerformanceObserver(list => { for (const e of list.getEntries()) sum += e.value; }).observe({type: "layout-shift", buffered: true}); setTimeout(() => done(sum), 400)');
+        $shift = $phone->driver->executeAsyncScript(
+            'const done = arguments[0]; let sum = 0; new PerformanceObserver(list => { for (const e of list.getEntries()) sum += e.value; }).observe({type: "layout-shift", buffered: true}); setTimeout(() => done(sum), 400)',
+        );
         self::assertEqualsWithDelta(0, $shift, 0.01, 'layout shift on '.$url);
-        self::assertTrue($phone->script('return document.documentElement.scrollWidth <= window.innerWidth'), 'no sideways scrolling');
-        self::assertTrue($phone->script('return [...document.images].every(i => i.hasAttribute("width") && i.hasAttribute("height"))'));
+        self::assertTrue(
+            $phone->script('return document.documentElement.scrollWidth <= window.innerWidth'),
+            'no sideways scrolling',
+        );
+        self::assertTrue(
+            $phone->script(
+                'return [...document.images].every(i => i.hasAttribute("width") && i.hasAttribute("height"))',
+            ),
+        );
     }
 
     private function buyWithoutScript(Page $phone, string $shop): void
@@ -46,14 +57,33 @@ final class ShopOnAPhoneTest extends BrowserTestCase
         $phone->open($shop)->click('.good a');
         $phone->click('[value="Set of 12"] + span')->click('[data-buy]');
         $phone->click('a[href="/checkout"]');
-        foreach (['email' => 'bram@holloway.example', 'name' => 'Bram Holloway', 'street' => '17 Sluice Lane', 'town' => 'Wexcombe', 'postcode' => 'WX2 3DD'] as $field => $typed) {
+        foreach (
+            [
+                'email' => 'bram@holloway.example',
+                'name' => 'Bram Holloway',
+                'street' => '17 Sluice Lane',
+                'town' => 'Wexcombe',
+                'postcode' => 'WX2 3DD',
+            ] as $field => $typed
+        ) {
             $phone->css('#'.$field)->sendKeys($typed);
         }
         $phone->click('[data-pay]');
         $phone->click('[value="declines"]')->click('#pay');
-        self::assertStringContainsString('The card was declined. Nothing was charged.', $phone->css('.trouble')->getText());
+        self::assertStringContainsString(
+            'The card was declined. Nothing was charged.',
+            $phone->css('.trouble')->getText(),
+        );
         $phone->click('a[href="/checkout"]');
-        foreach (['email' => 'bram@holloway.example', 'name' => 'Bram Holloway', 'street' => '17 Sluice Lane', 'town' => 'Wexcombe', 'postcode' => 'WX2 3DD'] as $field => $typed) {
+        foreach (
+            [
+                'email' => 'bram@holloway.example',
+                'name' => 'Bram Holloway',
+                'street' => '17 Sluice Lane',
+                'town' => 'Wexcombe',
+                'postcode' => 'WX2 3DD',
+            ] as $field => $typed
+        ) {
             $phone->css('#'.$field)->sendKeys($typed);
         }
         $phone->click('[data-pay]')->click('#pay');

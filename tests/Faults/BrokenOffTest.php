@@ -55,7 +55,9 @@ final class BrokenOffTest extends FaultsTestCase
             app(TakeToBench::class)($stall, array_values(array_map(intval(...), $goods)));
             $path = tempnam(sys_get_temp_dir(), 'feed') ?: throw new \RuntimeException('No room for a file.');
             file_put_contents($path, self::changed());
-            $supplier->refresh()->update(['settings' => ['file' => FeedFile::keep($path, $stall->id)] + $supplier->settings]);
+            $supplier
+                ->refresh()
+                ->update(['settings' => ['file' => FeedFile::keep($path, $stall->id)] + $supplier->settings]);
             unlink($path);
 
             $count = $this->pullUntil($supplier, $at, $how);
@@ -67,14 +69,18 @@ final class BrokenOffTest extends FaultsTestCase
     /** Pulls, breaks it off, and has it taken up as the program does. */
     private function pullUntil(SupplierConnection $supplier, int $at, string $how): int
     {
-        $run = $supplier->runs()->create(['stall_id' => $supplier->stall_id, 'state' => RunState::Waiting, 'counts' => []]);
+        $run = $supplier
+            ->runs()
+            ->create(['stall_id' => $supplier->stall_id, 'state' => RunState::Waiting, 'counts' => []]);
         $done = self::go($run, $at, $how);
         // Killed, it still seems to be under way; cut off, it failed and the next pull comes.
         if ($run->refresh()->state === RunState::Running) {
             $run->update(['state' => RunState::Waiting, 'taken_up' => 1]);
             $done = self::go($run, 0, $how);
         } elseif ($run->state === RunState::Failed) {
-            $run = $supplier->runs()->create(['stall_id' => $supplier->stall_id, 'state' => RunState::Waiting, 'counts' => []]);
+            $run = $supplier
+                ->runs()
+                ->create(['stall_id' => $supplier->stall_id, 'state' => RunState::Waiting, 'counts' => []]);
             $done = self::go($run, 0, $how);
         }
         self::assertSame(RunState::Done, $run->refresh()->state, (string) $run->trouble);
@@ -102,20 +108,25 @@ final class BrokenOffTest extends FaultsTestCase
             Samples::table(20),
         );
 
-        return (string) preg_replace('/^R-7;.*\n/m', '', $table).'R-99;R-99-1;;New pot;Chalk;Words.;7,00;40,00;9;1,0;'."\n";
+        return (string) preg_replace('/^R-7;.*\n/m', '', $table).
+            'R-99;R-99-1;;New pot;Chalk;Words.;7,00;40,00;9;1,0;'.
+            "\n";
     }
 
     /** @return array<string, list<mixed>> everything that counts, without numbers of rows and times */
     private static function left(Stall $stall): array
     {
-        $all = static fn (string $sql): array => array_values(array_map(
-            static fn (\stdClass $row): array => array_values((array) $row),
-            DB::select($sql, [$stall->id]),
-        ));
+        $all = static fn (string $sql): array => array_values(
+            array_map(static fn (\stdClass $row): array => array_values((array) $row), DB::select($sql, [$stall->id])),
+        );
 
         return [
-            'items' => $all('SELECT external_id, title, content_hash, raw_hash, stock, gone_at IS NULL FROM supplier_items WHERE stall_id = ? ORDER BY 1'),
-            'variants' => $all('SELECT external_id, cost_minor, landed_minor, stock, gone_at IS NULL FROM supplier_variants WHERE stall_id = ? ORDER BY 1'),
+            'items' => $all(
+                'SELECT external_id, title, content_hash, raw_hash, stock, gone_at IS NULL FROM supplier_items WHERE stall_id = ? ORDER BY 1',
+            ),
+            'variants' => $all(
+                'SELECT external_id, cost_minor, landed_minor, stock, gone_at IS NULL FROM supplier_variants WHERE stall_id = ? ORDER BY 1',
+            ),
             'listings' => $all('SELECT i.external_id, l.shown_title, l.slug, l.waiting, l.changes_count, l.shown_from_minor, l.supplier_gone,
                 l.agreed_words_id = i.words_id FROM listings l JOIN supplier_items i ON i.id = l.supplier_item_id WHERE l.stall_id = ? ORDER BY 1'),
             'prices' => $all('SELECT v.external_id, p.market, p.price_minor, p.keep_minor, v.waiting_price_minor

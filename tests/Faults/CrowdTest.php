@@ -40,21 +40,45 @@ final class CrowdTest extends FaultsTestCase
         $shoppers = array_map(fn (): array => $this->reachPayment($variant), range(1, self::SHOPPERS));
         Books::set('slow', '1');
         $slowest = 0.0;
-        $watch = ['on_stats' => static function ($stats) use (&$slowest): void {
-            $slowest = max($slowest, $stats->getTransferTime());
-        }];
+        $watch = [
+            'on_stats' => static function ($stats) use (&$slowest): void {
+                $slowest = max($slowest, $stats->getTransferTime());
+            },
+        ];
         $returns = array_map(static fn (array $s) => $s['client']->getAsync($s['order'].'/paid', $watch), $shoppers);
-        $others = array_map(fn () => $this->visitor()->postAsync($this->stall->shopAddress('/basket'), ['form_params' => ['listing' => $variant->listing_id, 'variant' => $variant->id]] + $watch), range(1, 4));
+        $others = array_map(
+            fn () => $this->visitor()->postAsync(
+                $this->stall->shopAddress('/basket'),
+                ['form_params' => ['listing' => $variant->listing_id, 'variant' => $variant->id]] + $watch,
+            ),
+            range(1, 4),
+        );
         foreach (Utils::unwrap([...$returns, ...$others]) as $answer) {
             self::assertInstanceOf(ResponseInterface::class, $answer);
             self::assertContains($answer->getStatusCode(), [303, 422], (string) $answer->getBody());
         }
         self::assertLessThan(self::AT_MOST, $slowest, 'somebody waited for the supplier');
-        $this->until(fn (): bool => $this->ordersIn(OrderState::AwaitingPayment) === 0, 'for all payments to be settled', 90);
-        self::assertSame([self::PIECES, self::SHOPPERS - self::PIECES], [$this->ordersIn(OrderState::Paid), $this->ordersIn(OrderState::SoldOut)]);
+        $this->until(
+            fn (): bool => $this->ordersIn(OrderState::AwaitingPayment) === 0,
+            'for all payments to be settled',
+            90,
+        );
+        self::assertSame(
+            [self::PIECES, self::SHOPPERS - self::PIECES],
+            [$this->ordersIn(OrderState::Paid), $this->ordersIn(OrderState::SoldOut)],
+        );
         self::assertSame(self::PIECES, SupplierVariant::query()->findOrFail($variant->supplier_variant_id)->promised);
-        $states = DB::connection('payment')->table('payments')->whereIn('id', Order::query()->where('stall_id', $this->stall->id)->pluck('payment_id'))->selectRaw('state, sum(captures) AS captures, count(*) AS n')->groupBy('state')->orderBy('state')->get();
-        self::assertEquals([['captured', self::PIECES, self::PIECES], ['void', 0, self::SHOPPERS - self::PIECES]], $states->map(static fn ($s): array => [$s->state, (int) $s->captures, (int) $s->n])->all());
+        $states = DB::connection('payment')
+            ->table('payments')
+            ->whereIn('id', Order::query()->where('stall_id', $this->stall->id)->pluck('payment_id'))
+            ->selectRaw('state, sum(captures) AS captures, count(*) AS n')
+            ->groupBy('state')
+            ->orderBy('state')
+            ->get();
+        self::assertEquals(
+            [['captured', self::PIECES, self::PIECES], ['void', 0, self::SHOPPERS - self::PIECES]],
+            $states->map(static fn ($s): array => [$s->state, (int) $s->captures, (int) $s->n])->all(),
+        );
     }
 
     public function test_parallel_refunds_give_back_once_and_a_refund_while_it_is_sent_waits(): void
@@ -65,12 +89,23 @@ final class CrowdTest extends FaultsTestCase
         $shopper->get($order.'/paid');
         $this->until(fn (): bool => $this->ordersIn(OrderState::Paid) === 1, 'for it to be paid');
         $row = Order::query()->where('stall_id', $this->stall->id)->firstOrFail();
-        $this->until(fn (): bool => SupplierOrder::query()->where('order_id', $row->id)->whereNull('sending_until')->exists(), 'for the try to end');
+        $this->until(
+            fn (): bool => SupplierOrder::query()->where('order_id', $row->id)->whereNull('sending_until')->exists(),
+            'for the try to end',
+        );
         $seller = $this->seller();
-        Utils::unwrap(array_map(fn () => $seller->postAsync('/at/'.$this->stall->handle.'/counter/'.$row->id.'/refund', []), range(1, 8)));
+        Utils::unwrap(
+            array_map(
+                fn () => $seller->postAsync('/at/'.$this->stall->handle.'/counter/'.$row->id.'/refund', []),
+                range(1, 8),
+            ),
+        );
         $this->until(fn (): bool => $this->ordersIn(OrderState::Refunded) === 1, 'for the money to be back');
         self::assertSame(0, SupplierVariant::query()->findOrFail($variant->supplier_variant_id)->promised);
-        self::assertSame('refunded', DB::connection('payment')->table('payments')->where('id', $row->payment_id)->value('state'));
+        self::assertSame(
+            'refunded',
+            DB::connection('payment')->table('payments')->where('id', $row->payment_id)->value('state'),
+        );
     }
 
     public function test_twenty_parallel_adds_are_twenty_and_eight_parallel_tags_all_stand(): void
@@ -83,13 +118,20 @@ final class CrowdTest extends FaultsTestCase
         self::assertSame(20, (int) DB::table('basket_lines')->where('stall_id', $this->stall->id)->value('quantity'));
 
         $sellers = array_map(fn (): Seller => $this->seller(), range(1, 4));
-        $tag = fn (int $n) => $sellers[$n % 4]->postAsync('/at/'.$this->stall->handle.'/bench/grid/tags', ['listings' => [$variant->listing_id], 'add' => ['tag'.$n], 'remove' => []]);
+        $tag = fn (int $n) => $sellers[$n % 4]->postAsync('/at/'.$this->stall->handle.'/bench/grid/tags', [
+            'listings' => [$variant->listing_id],
+            'add' => ['tag'.$n],
+            'remove' => [],
+        ]);
         $answers = [];
         // Three at once are let in for a stall; whoever is told to wait comes again.
         foreach (array_chunk(range(0, 7), 3) as $some) {
             array_push($answers, ...Utils::unwrap(array_map($tag, $some)));
         }
-        self::assertSame(array_fill(0, 8, 200), array_map(static fn (ResponseInterface $r): int => $r->getStatusCode(), $answers));
+        self::assertSame(
+            array_fill(0, 8, 200),
+            array_map(static fn (ResponseInterface $r): int => $r->getStatusCode(), $answers),
+        );
         self::assertCount(8, $variant->listing()->firstOrFail()->own_tags);
     }
 
@@ -98,9 +140,22 @@ final class CrowdTest extends FaultsTestCase
     {
         $client = $this->visitor();
         $shop = $this->stall->shopAddress();
-        $client->post($shop.'/basket', ['form_params' => ['listing' => $variant->listing_id, 'variant' => $variant->id]]);
+        $client->post($shop.'/basket', [
+            'form_params' => ['listing' => $variant->listing_id, 'variant' => $variant->id],
+        ]);
         preg_match('/name="total" value="(\d+)"/', (string) $client->get($shop.'/checkout')->getBody(), $m);
-        $to = $client->post($shop.'/checkout', ['form_params' => ['total' => $m[1] ?? 0, 'email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']])->getHeaderLine('Location');
+        $to = $client
+            ->post($shop.'/checkout', [
+                'form_params' => [
+                    'total' => $m[1] ?? 0,
+                    'email' => 'ines@fennimore.example',
+                    'name' => 'Ines Fennimore',
+                    'street' => '4 Pound Row',
+                    'town' => 'Aldermere',
+                    'postcode' => 'AL4 7QT',
+                ],
+            ])
+            ->getHeaderLine('Location');
         $client->post($to, ['form_params' => ['card' => 'approves']]);
         $token = Order::query()->where('stall_id', $this->stall->id)->where('pay_at', $to)->value('token');
 

@@ -30,7 +30,13 @@ abstract class FaultsTestCase extends AppTestCase
     /** Someone at a browser: cookies kept, redirects not followed, every answer taken. */
     protected function visitor(): Client
     {
-        return new Client(['cookies' => new CookieJar, 'allow_redirects' => false, 'http_errors' => false, 'timeout' => 30, 'headers' => ['Accept' => 'application/json']]);
+        return new Client([
+            'cookies' => new CookieJar(),
+            'allow_redirects' => false,
+            'http_errors' => false,
+            'timeout' => 30,
+            'headers' => ['Accept' => 'application/json'],
+        ]);
     }
 
     /** A seller who has signed in at the running program, and whose posts carry their token. */
@@ -49,7 +55,21 @@ abstract class FaultsTestCase extends AppTestCase
     {
         $item = Items::item([Items::variant($code, 540, $pieces)], 'Sold '.$code, id: 'F-'.$code);
         $variant = $this->world->inWindow($stall, $item)->variants()->firstOrFail();
-        Books::table('variants')->updateOrInsert(['id' => $code], ['item_id' => 'OD-1007', 'position' => 99, 'sku' => $code, 'barcode' => '2000000000000', 'options' => '{}', 'cost' => 540, 'rrp' => 1, 'grams' => 300, 'stock' => json_encode(['GB' => $pieces]), 'picture' => 0]);
+        Books::table('variants')->updateOrInsert(
+            ['id' => $code],
+            [
+                'item_id' => 'OD-1007',
+                'position' => 99,
+                'sku' => $code,
+                'barcode' => '2000000000000',
+                'options' => '{}',
+                'cost' => 540,
+                'rrp' => 1,
+                'grams' => 300,
+                'stock' => json_encode(['GB' => $pieces]),
+                'picture' => 0,
+            ],
+        );
 
         return $variant;
     }
@@ -70,6 +90,10 @@ abstract class FaultsTestCase extends AppTestCase
     {
         $pid = (int) file_get_contents(base_path('var/faults/pids/'.$name));
         posix_kill(-$pid, SIGKILL);
-        $this->until(fn (): bool => (int) file_get_contents(base_path('var/faults/pids/'.$name)) !== $pid, 'for '.$name.' to be started again', 20);
+        $this->until(
+            fn (): bool => (int) file_get_contents(base_path('var/faults/pids/'.$name)) !== $pid,
+            'for '.$name.' to be started again',
+            20,
+        );
     }
 }

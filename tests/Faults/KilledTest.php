@@ -41,7 +41,13 @@ final class KilledTest extends FaultsTestCase
         $stall->connections()->update(['address' => 'http://oakum.standins.localhost:1']);
         $basket = Basket::start($stall);
         $basket->put($variant->id, 1, 9);
-        $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall->load('rates'), $basket), ['email' => 'i@f.example', 'name' => 'Ines', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']);
+        $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall->load('rates'), $basket), [
+            'email' => 'i@f.example',
+            'name' => 'Ines',
+            'street' => '4 Pound Row',
+            'town' => 'Aldermere',
+            'postcode' => 'AL4 7QT',
+        ]);
         $payAt = app(PaymentService::class)->open($order, $stall);
         // Takes the money at once and dawdles with the answer.
         $this->visitor()->post($payAt, ['form_params' => ['card' => 'slow']]);
@@ -51,11 +57,23 @@ final class KilledTest extends FaultsTestCase
         $this->kill('worker-payments-2');
         self::assertSame(OrderState::AwaitingPayment, $order->refresh()->state);
         // The lease is over, and the sweep comes by.
-        Order::query()->whereKey($order->id)->update(['settling_until' => now()->subSecond(), 'updated_at' => now()->subMinute()]);
+        Order::query()
+            ->whereKey($order->id)
+            ->update(['settling_until' => now()->subSecond(), 'updated_at' => now()->subMinute()]);
         DB::table('cache_locks')->where('key', 'like', '%SettlePayment%')->delete();
         SweepSupplierOrders::dispatchSync();
-        $this->until(fn (): bool => Order::query()->whereKey($order->id)->where('state', OrderState::Paid)->exists(), 'for it to be paid');
-        self::assertSame([1, 1, 1], [(int) $this->payment($order)->captures, $order->supplierOrders()->count(), $variant->supplierVariant()->firstOrFail()->promised]);
+        $this->until(
+            fn (): bool => Order::query()->whereKey($order->id)->where('state', OrderState::Paid)->exists(),
+            'for it to be paid',
+        );
+        self::assertSame(
+            [1, 1, 1],
+            [
+                (int) $this->payment($order)->captures,
+                $order->supplierOrders()->count(),
+                $variant->supplierVariant()->firstOrFail()->promised,
+            ],
+        );
     }
 
     public function test_a_killed_web_server_or_php_is_back_in_seconds_and_the_program_goes_on(): void
@@ -65,9 +83,20 @@ final class KilledTest extends FaultsTestCase
         foreach (['php-fpm', 'nginx', 'worker', 'scheduler'] as $process) {
             $this->kill($process);
         }
-        $ok = fn (string $address): bool => rescue(fn (): bool => $this->visitor()->get($address)->getStatusCode() === 200, false, false);
-        $this->until(fn (): bool => $ok($stall->shopAddress('/')) && $ok($this->workshop('/up')), 'for shop and workshop', 30);
-        self::assertStringContainsString('is started again', (string) file_get_contents(base_path('var/faults/log/supervise.log')));
+        $ok = fn (string $address): bool => rescue(
+            fn (): bool => $this->visitor()->get($address)->getStatusCode() === 200,
+            false,
+            false,
+        );
+        $this->until(
+            fn (): bool => $ok($stall->shopAddress('/')) && $ok($this->workshop('/up')),
+            'for shop and workshop',
+            30,
+        );
+        self::assertStringContainsString(
+            'is started again',
+            (string) file_get_contents(base_path('var/faults/log/supervise.log')),
+        );
     }
 
     public function test_a_database_that_cuts_everybody_off_is_answered_with_wait_and_then_works_again(): void
@@ -75,7 +104,10 @@ final class KilledTest extends FaultsTestCase
         $stall = $this->world->stall();
         $this->onSale($stall, 'cut-'.$stall->id, 3);
         $seller = $this->seller();
-        $cut = fn () => DB::connection('owner')->select('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND usename = ? AND pid <> pg_backend_pid()', [config('database.connections.pgsql.bound_role')]);
+        $cut = fn () => DB::connection('owner')->select(
+            'SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND usename = ? AND pid <> pg_backend_pid()',
+            [config('database.connections.pgsql.bound_role')],
+        );
         $codes = [];
         for ($n = 0; $n < 30; $n++) {
             $n % 3 === 0 && $cut();
@@ -83,7 +115,11 @@ final class KilledTest extends FaultsTestCase
             $codes[] = $this->visitor()->get($stall->shopAddress('/basket'))->getStatusCode();
         }
         self::assertSame([], array_values(array_diff($codes, [200, 503])), 'no fault of ours');
-        $this->until(fn (): bool => $seller->get('/at/'.$stall->handle.'/bench')->getStatusCode() === 200, 'for it to work again', 10);
+        $this->until(
+            fn (): bool => $seller->get('/at/'.$stall->handle.'/bench')->getStatusCode() === 200,
+            'for it to work again',
+            10,
+        );
         self::assertContains(200, $codes);
     }
 
@@ -94,7 +130,14 @@ final class KilledTest extends FaultsTestCase
         $user = $this->world->keeper();
         $play('refuse');
         Mail::mailer('smtp')->to($user->email)->queue(new NewPasswordLink($user, str_repeat('b', 64)));
-        $this->until(fn (): bool => DB::table('jobs')->where('queue', 'mail')->where('attempts', '>=', 1)->whereNull('reserved_at')->exists(), 'for the first try');
+        $this->until(
+            fn (): bool => DB::table('jobs')
+                ->where('queue', 'mail')
+                ->where('attempts', '>=', 1)
+                ->whereNull('reserved_at')
+                ->exists(),
+            'for the first try',
+        );
         self::assertSame(0, $this->mailTo($user->email));
         $play('take');
         $this->until(fn (): bool => $this->mailTo($user->email) > 0, 'for the mail', 30);
@@ -116,7 +159,9 @@ final class KilledTest extends FaultsTestCase
     /** @return array{int, int, int} items, variants, landings that a pull leaves */
     private function pulled(Stall $stall, bool $kill): array
     {
-        $run = $kill ? $this->begin($stall) : OneStall::within($stall->id, fn () => app(StartPull::class)($this->world->connection($stall), null));
+        $run = $kill
+            ? $this->begin($stall)
+            : OneStall::within($stall->id, fn () => app(StartPull::class)($this->world->connection($stall), null));
         if ($kill) {
             $this->kill('worker-runs');
             Books::set('slow', '0');
@@ -127,7 +172,8 @@ final class KilledTest extends FaultsTestCase
         $this->until(fn (): bool => $run->refresh()->state === RunState::Done, 'for the pull to be done', 60);
 
         return [
-            DB::table('supplier_items')->where('stall_id', $stall->id)->count(), DB::table('supplier_variants')->where('stall_id', $stall->id)->count(),
+            DB::table('supplier_items')->where('stall_id', $stall->id)->count(),
+            DB::table('supplier_variants')->where('stall_id', $stall->id)->count(),
             DB::table('item_landings')->where('stall_id', $stall->id)->count(),
         ];
     }
@@ -145,7 +191,9 @@ final class KilledTest extends FaultsTestCase
     /** @phpstan-impure how many mails have come for that address */
     private function mailTo(string $email): int
     {
-        $all = Http::timeout(5)->get('http://mailbox.'.config('stall.standins_host').config('stall.port_suffix').'/messages')->json();
+        $all = Http::timeout(5)
+            ->get('http://mailbox.'.config('stall.standins_host').config('stall.port_suffix').'/messages')
+            ->json();
 
         return count(array_filter($all, static fn (array $m): bool => $m['to'] === [$email]));
     }

@@ -17,7 +17,9 @@ final readonly class Seller
         $client->get($workshop.'/sign-in', ['headers' => ['Accept' => 'text/html']]);
         $answer = $this->post('/sign-in', ['email' => $email, 'password' => $password]);
         if ($answer->getStatusCode() !== 302) {
-            throw new \RuntimeException('The seller could not sign in: '.$answer->getStatusCode().' '.$answer->getBody());
+            throw new \RuntimeException(
+                'The seller could not sign in: '.$answer->getStatusCode().' '.$answer->getBody(),
+            );
         }
     }
 
@@ -40,7 +42,10 @@ final readonly class Seller
 
     public function upload(string $path, string $field, string $name, string $bytes): ResponseInterface
     {
-        return $this->client->post($this->workshop.$path, ['multipart' => [['name' => $field, 'filename' => $name, 'contents' => $bytes]], 'headers' => $this->token()]);
+        return $this->client->post($this->workshop.$path, [
+            'multipart' => [['name' => $field, 'filename' => $name, 'contents' => $bytes]],
+            'headers' => $this->token(),
+        ]);
     }
 
     /** @return array<string, string> */
@@ -48,6 +53,10 @@ final readonly class Seller
     {
         $jar = $this->client->getConfig('cookies');
 
-        return ['X-XSRF-TOKEN' => $jar instanceof CookieJar ? rawurldecode((string) $jar->getCookieByName('XSRF-TOKEN')?->getValue()) : ''];
+        return [
+            'X-XSRF-TOKEN' => $jar instanceof CookieJar
+                    ? rawurldecode((string) $jar->getCookieByName('XSRF-TOKEN')?->getValue())
+                    : '',
+        ];
     }
 }

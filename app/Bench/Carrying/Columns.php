@@ -15,12 +15,34 @@ final class Columns
     public const KEYS = ['listing', 'variant', 'supplier', 'item', 'supplier_variant'];
 
     /** Of the listing: the same in each of its rows. Empty follows the supplier, or the stall's recipes. */
-    public const LISTING = ['title', 'description', 'type', 'tags', 'maker', 'notes', 'search_title', 'search_description', 'recipe', 'ladder'];
+    public const LISTING = [
+        'title',
+        'description',
+        'type',
+        'tags',
+        'maker',
+        'notes',
+        'search_title',
+        'search_description',
+        'recipe',
+        'ladder',
+    ];
 
     /** Of the variant. An empty price is the recipe's; an empty recipe is its listing's. */
     public const VARIANT = ['on', 'price', 'was', 'variant_recipe'];
 
-    public const TOLD = ['state', 'shown_title', 'options', 'sku', 'barcode', 'recipe_price', 'landed', 'you_keep', 'stock', 'currency'];
+    public const TOLD = [
+        'state',
+        'shown_title',
+        'options',
+        'sku',
+        'barcode',
+        'recipe_price',
+        'landed',
+        'you_keep',
+        'stock',
+        'currency',
+    ];
 
     /** @return list<string> */
     public static function all(): array

@@ -33,8 +33,12 @@ final readonly class ImportListings
     /** Listings written at a time, each time whole. */
     private const CHUNK = 50;
 
-    public function __construct(private Undo $undo, private ProjectListings $project, private TakeToBench $take, private RichText $richText)
-    {
+    public function __construct(
+        private Undo $undo,
+        private ProjectListings $project,
+        private TakeToBench $take,
+        private RichText $richText,
+    ) {
     }
 
     /**
@@ -43,8 +47,13 @@ final readonly class ImportListings
      *
      * @throws FeedTrouble when the file breaks off or can't be read on; what was written till then stays
      */
-    public function __invoke(Stall $stall, ?User $by, ListingFile $file, ?BenchChange $change = null, ?callable $progress = null): Imported
-    {
+    public function __invoke(
+        Stall $stall,
+        ?User $by,
+        ListingFile $file,
+        ?BenchChange $change = null,
+        ?callable $progress = null,
+    ): Imported {
         $done = new Imported($change);
         $chunk = [];
         foreach ($file->records() as $n => $record) {
@@ -57,7 +66,10 @@ final readonly class ImportListings
         }
         $this->chunk($stall, $by, $chunk, $done);
         if ($done->change !== null) {
-            $this->undo->end($done->change, sprintf('%d %s brought in', $done->changed, $done->changed === 1 ? 'listing' : 'listings'));
+            $this->undo->end(
+                $done->change,
+                sprintf('%d %s brought in', $done->changed, $done->changed === 1 ? 'listing' : 'listings'),
+            );
             $stall->bumpShop();
         }
 
@@ -87,7 +99,13 @@ final readonly class ImportListings
             return;
         }
         $done->change ??= $this->undo->begin($stall, $by, apart: true, words: 'listings brought in');
-        $done->changed += $this->undo->during($stall, $done->change, array_keys($differ), fn (): int => $this->write($stall, $differ), static fn (): array => $taken);
+        $done->changed += $this->undo->during(
+            $stall,
+            $done->change,
+            array_keys($differ),
+            fn (): int => $this->write($stall, $differ),
+            static fn (): array => $taken,
+        );
     }
 
     /**
@@ -127,15 +145,36 @@ final readonly class ImportListings
         $cells = $record['listing'];
         $listing = $stall->listings()->with(Listing::FOR_FIGURES)->whereKey((int) ($cells['listing'] ?? 0))->first();
         // A number from another stall may be another thing here: it counts only with its item.
-        if ($listing !== null && ($cells['item'] ?? '') !== '' && $listing->supplierItem?->external_id !== $cells['item']) {
+        if (
+            $listing !== null &&
+            ($cells['item'] ?? '') !== '' &&
+            $listing->supplierItem?->external_id !== $cells['item']
+        ) {
             $listing = null;
         }
         if ($listing !== null) {
             return [$listing, false];
         }
-        $item = ($cells['item'] ?? '') === '' ? null : SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $cells['item'])->whereNull('gone_at')->whereHas('connection', fn ($q) => $q->where('name', $cells['supplier'] ?? ''))->first();
+        $item =
+            ($cells['item'] ?? '') === ''
+                ? null
+                : SupplierItem::query()
+                    ->where('stall_id', $stall->id)
+                    ->where('external_id', $cells['item'])
+                    ->whereNull('gone_at')
+                    ->whereHas('connection', fn ($q) => $q->where('name', $cells['supplier'] ?? ''))
+                    ->first();
         if ($item === null) {
-            $rejects[] = new Reject($record['row'], 'listing', $cells['listing'] ?? '', sprintf('Neither this listing nor the item “%s” of “%s” is in this stall.', $cells['item'] ?? '', $cells['supplier'] ?? ''));
+            $rejects[] = new Reject(
+                $record['row'],
+                'listing',
+                $cells['listing'] ?? '',
+                sprintf(
+                    'Neither this listing nor the item “%s” of “%s” is in this stall.',
+                    $cells['item'] ?? '',
+                    $cells['supplier'] ?? '',
+                ),
+            );
 
             return [null, false];
         }
@@ -177,8 +216,20 @@ final readonly class ImportListings
         }
         $variants = [];
         foreach ($record['variants'] as ['row' => $row, 'cells' => $cells]) {
-            $is = array_values(array_filter($now['variants'], static fn (array $v): bool => (string) $v['variant'] === ($cells['variant'] ?? '')))[0]
-                ?? array_values(array_filter($now['variants'], static fn (array $v): bool => $v['supplier_variant'] === ($cells['supplier_variant'] ?? '')))[0] ?? null;
+            $is =
+                array_values(
+                    array_filter(
+                        $now['variants'],
+                        static fn (array $v): bool => (string) $v['variant'] === ($cells['variant'] ?? ''),
+                    ),
+                )[0] ??
+                (array_values(
+                    array_filter(
+                        $now['variants'],
+                        static fn (array $v): bool => $v['supplier_variant'] === ($cells['supplier_variant'] ?? ''),
+                    ),
+                )[0] ??
+                    null);
             if ($is === null) {
                 $rejects[] = new Reject($row, 'variant', $cells['variant'] ?? '', 'The listing has no such variant.');
 
@@ -219,7 +270,9 @@ final readonly class ImportListings
         $changes = [];
         if (isset($cells['on']) && $cells['on'] !== $is['on']) {
             $on = match (mb_strtolower(trim($cells['on']))) {
-                'yes', 'y', '1', 'true', 'on' => true, 'no', 'n', '0', 'false', 'off' => false, default => null,
+                'yes', 'y', '1', 'true', 'on' => true,
+                'no', 'n', '0', 'false', 'off' => false,
+                default => null,
             };
             if ($on === null) {
                 $rejects[] = new Reject($row, 'on', $cells['on'], 'Write yes or no.');
@@ -245,7 +298,10 @@ final readonly class ImportListings
                 continue;
             }
             try {
-                $changes += $column === 'was' ? $this->was($stall, $is, $cells['was'], $changes) : $this->recipe($stall, $cells[$column]);
+                $changes +=
+                    $column === 'was'
+                        ? $this->was($stall, $is, $cells['was'], $changes)
+                        : $this->recipe($stall, $cells[$column]);
             } catch (Said $said) {
                 $rejects[] = new Reject($row, $column, mb_substr($cells[$column], 0, 80), $said->getMessage());
             }
@@ -263,10 +319,19 @@ final readonly class ImportListings
      */
     private function was(Stall $stall, array $is, string $cell, array $changes): array
     {
-        $hand = array_key_exists('own_price_minor', $changes) ? $stall->moneyOrNull($changes['own_price_minor'])?->digits() : $is['price'];
+        $hand = array_key_exists('own_price_minor', $changes)
+            ? $stall->moneyOrNull($changes['own_price_minor'])?->digits()
+            : $is['price'];
         $price = (string) $hand !== '' ? (string) $hand : (string) $is['recipe_price'];
 
-        return ['own_was_minor' => PricingCells::readWas($cell, (int) $is['variant'], $price === '' ? null : Money::parse($price, $stall->currencyValue()), $stall)?->minor];
+        return [
+            'own_was_minor' => PricingCells::readWas(
+                $cell,
+                (int) $is['variant'],
+                $price === '' ? null : Money::parse($price, $stall->currencyValue()),
+                $stall,
+            )?->minor,
+        ];
     }
 
     /** @return array<string, string|null> as the database takes it */

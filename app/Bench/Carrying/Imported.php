@@ -37,10 +37,13 @@ final class Imported
     public function words(): string
     {
         $left = $this->told + count($this->rejects);
-        $words = $this->changed === 0 ? 'Nothing in the file differs from what is here' : sprintf('%d %s changed', $this->changed, $this->changed === 1 ? 'listing was' : 'listings were');
+        $words =
+            $this->changed === 0
+                ? 'Nothing in the file differs from what is here'
+                : sprintf('%d %s changed', $this->changed, $this->changed === 1 ? 'listing was' : 'listings were');
 
-        return $words
-            .($this->taken > 0 ? sprintf(', %d of them newly taken to the bench', $this->taken) : '')
-            .($left === 0 ? '.' : sprintf('; %d %s left out.', $left, $left === 1 ? 'cell was' : 'cells were'));
+        return $words.
+            ($this->taken > 0 ? sprintf(', %d of them newly taken to the bench', $this->taken) : '').
+            ($left === 0 ? '.' : sprintf('; %d %s left out.', $left, $left === 1 ? 'cell was' : 'cells were'));
     }
 }

@@ -54,7 +54,9 @@ final readonly class ListingFile
         $tail = (string) file_get_contents($this->path, offset: max(0, (int) filesize($this->path) - self::HEAD));
         $says = '/"format"\s*:\s*"window-stall\\\\?\/listings"/';
         if (preg_match($says, $head.$tail) !== 1 || preg_match('/"listings"\s*:\s*\[/', $head.$tail) !== 1) {
-            throw FeedTrouble::because('This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.');
+            throw FeedTrouble::because(
+                'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.',
+            );
         }
     }
 
@@ -62,7 +64,9 @@ final readonly class ListingFile
     {
         $feed = new CsvFeed($this->path);
         if (! in_array('listing', $feed->header(), true) || ! in_array('variant', $feed->header(), true)) {
-            throw FeedTrouble::because('This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.');
+            throw FeedTrouble::because(
+                'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.',
+            );
         }
 
         return $feed;
@@ -101,8 +105,12 @@ final readonly class ListingFile
                 $listing['tags'] = implode(', ', array_filter($listing['tags'], is_string(...)));
             }
             yield [
-                'row' => $row, 'listing' => self::cells($listing, 'recipe'),
-                'variants' => array_map(static fn (array $v): array => ['row' => $row, 'cells' => self::cells($v, 'variant_recipe')], $variants),
+                'row' => $row,
+                'listing' => self::cells($listing, 'recipe'),
+                'variants' => array_map(
+                    static fn (array $v): array => ['row' => $row, 'cells' => self::cells($v, 'variant_recipe')],
+                    $variants,
+                ),
             ];
         }
     }

@@ -34,13 +34,40 @@ final class ListingRecords
         $l = $f->listing;
 
         return [
-            'listing' => $l->id, 'supplier' => (string) $l->supplierItem?->connection?->name, 'item' => (string) $l->supplierItem?->external_id,
-            'title' => (string) $l->own_title, 'description' => (string) $l->own_words, 'type' => (string) $l->own_type, 'tags' => implode(', ', $l->own_tags), 'maker' => (string) $l->own_maker, 'notes' => (string) $l->own_notes,
-            'search_title' => (string) $l->own_search_title, 'search_description' => (string) $l->own_search_words, 'recipe' => $l->own_recipe, 'ladder' => PricingCells::ladder($l->own_ladder), 'state' => $l->state->value, 'shown_title' => $f->title->shown(), 'currency' => $f->stall->currency,
-            'variants' => array_map(static fn (VariantFigures $v): array => [
-                'variant' => $v->row->id, 'supplier_variant' => $v->row->external_id, 'on' => $v->on ? 'yes' : 'no', 'price' => $v->handPriced() ? (string) $v->price?->digits() : '', 'was' => (string) $f->stall->moneyOrNull($v->row->own_was_minor)?->digits(), 'variant_recipe' => $v->row->own_recipe, 'options' => $v->options,
-                'sku' => (string) $v->said?->sku, 'barcode' => (string) $v->said?->barcode, 'recipe_price' => (string) $v->recipePrice?->digits(), 'landed' => (string) $v->landed?->digits(), 'you_keep' => (string) $v->till?->keep->digits(), 'stock' => $v->available,
-            ], $f->variants),
+            'listing' => $l->id,
+            'supplier' => (string) $l->supplierItem?->connection?->name,
+            'item' => (string) $l->supplierItem?->external_id,
+            'title' => (string) $l->own_title,
+            'description' => (string) $l->own_words,
+            'type' => (string) $l->own_type,
+            'tags' => implode(', ', $l->own_tags),
+            'maker' => (string) $l->own_maker,
+            'notes' => (string) $l->own_notes,
+            'search_title' => (string) $l->own_search_title,
+            'search_description' => (string) $l->own_search_words,
+            'recipe' => $l->own_recipe,
+            'ladder' => PricingCells::ladder($l->own_ladder),
+            'state' => $l->state->value,
+            'shown_title' => $f->title->shown(),
+            'currency' => $f->stall->currency,
+            'variants' => array_map(
+                static fn (VariantFigures $v): array => [
+                    'variant' => $v->row->id,
+                    'supplier_variant' => $v->row->external_id,
+                    'on' => $v->on ? 'yes' : 'no',
+                    'price' => $v->handPriced() ? (string) $v->price?->digits() : '',
+                    'was' => (string) $f->stall->moneyOrNull($v->row->own_was_minor)?->digits(),
+                    'variant_recipe' => $v->row->own_recipe,
+                    'options' => $v->options,
+                    'sku' => (string) $v->said?->sku,
+                    'barcode' => (string) $v->said?->barcode,
+                    'recipe_price' => (string) $v->recipePrice?->digits(),
+                    'landed' => (string) $v->landed?->digits(),
+                    'you_keep' => (string) $v->till?->keep->digits(),
+                    'stock' => $v->available,
+                ],
+                $f->variants,
+            ),
         ];
     }
 
@@ -53,10 +80,17 @@ final class ListingRecords
     public static function rows(array $record): array
     {
         return array_map(static function (array $variant) use ($record): array {
-            $options = implode('; ', array_map(static fn (string $name, string $value): string => $name.'='.$value, array_keys($variant['options']), $variant['options']));
+            $options = implode(
+                '; ',
+                array_map(
+                    static fn (string $name, string $value): string => $name.'='.$value,
+                    array_keys($variant['options']),
+                    $variant['options'],
+                ),
+            );
 
             return array_map(static function (string $column) use ($record, $variant, $options): string {
-                $value = $column === 'options' ? $options : ($variant[$column] ?? $record[$column] ?? '');
+                $value = $column === 'options' ? $options : $variant[$column] ?? ($record[$column] ?? '');
 
                 return Cell::safe(self::cell($value));
             }, Columns::all());
@@ -66,6 +100,10 @@ final class ListingRecords
     /** A value of a record as a table has it: a recipe as programs write it. */
     public static function cell(mixed $value): string
     {
-        return is_array($value) ? json_encode($value, JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) : (is_scalar($value) ? (string) $value : '');
+        return is_array($value)
+            ? json_encode($value, JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)
+            : (is_scalar($value)
+                ? (string) $value
+                : '');
     }
 }

@@ -26,9 +26,19 @@ final class PricingCells
     /** @param  list<array{pieces: int, kind: string, value: string}>|null  $rungs */
     public static function ladder(?array $rungs): string
     {
-        return implode('; ', array_map(static fn (array $r): string => $r['pieces'].': '.match (RungKind::from($r['kind'])) {
-            RungKind::Percent => $r['value'].'%', RungKind::Amount => $r['value'].' off each', RungKind::Total => $r['value'].' in all',
-        }, $rungs ?? []));
+        return implode(
+            '; ',
+            array_map(
+                static fn (array $r): string => $r['pieces'].
+                    ': '.
+                    match (RungKind::from($r['kind'])) {
+                        RungKind::Percent => $r['value'].'%',
+                        RungKind::Amount => $r['value'].' off each',
+                        RungKind::Total => $r['value'].' in all',
+                    },
+                $rungs ?? [],
+            ),
+        );
     }
 
     /**
@@ -41,9 +51,16 @@ final class PricingCells
     public static function readLadder(string $cell, Stall $stall): ?array
     {
         $rungs = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $r): bool => $r !== '') as $rung) {
+        foreach (
+            array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $r): bool => $r !== '') as $rung
+        ) {
             if (preg_match('/^(\d{1,2})\s*:\s*(\S+?)\s*(%|off each|in all)$/Du', $rung, $m) !== 1 || (int) $m[1] < 2) {
-                throw new Refusal(sprintf('“%s” is no rung. Write it as 3: 10%%, 3: 1.00 off each or 3: 24.00 in all, from 2 pieces on.', mb_substr($rung, 0, 40)));
+                throw new Refusal(
+                    sprintf(
+                        '“%s” is no rung. Write it as 3: 10%%, 3: 1.00 off each or 3: 24.00 in all, from 2 pieces on.',
+                        mb_substr($rung, 0, 40),
+                    ),
+                );
             }
             $kind = ['%' => RungKind::Percent, 'off each' => RungKind::Amount, 'in all' => RungKind::Total][$m[3]];
             $rungs[] = ['pieces' => (int) $m[1], 'kind' => $kind->value, 'value' => $m[2]];
@@ -70,7 +87,9 @@ final class PricingCells
         }
         $said = json_decode($cell, true);
         if (! is_array($said)) {
-            throw new Refusal('This is no recipe: it is written as programs send it, {"basis": "landed", "steps": [{"factor": "2.4"}], …}.');
+            throw new Refusal(
+                'This is no recipe: it is written as programs send it, {"basis": "landed", "steps": [{"factor": "2.4"}], …}.',
+            );
         }
         try {
             return Recipes::check($said, $currency);

@@ -27,12 +27,25 @@ final class BenchController
     public function index(Request $request, Stall $stall): Response
     {
         $state = ListingState::tryFrom(Typed::text($request, 'state'));
-        $page = $stall->listings()->with(Listing::FOR_FIGURES)->when($state !== null, fn ($q) => $q->where('state', $state))->orderByDesc('id')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))->withQueryString();
+        $page = $stall
+            ->listings()
+            ->with(Listing::FOR_FIGURES)
+            ->when($state !== null, fn ($q) => $q->where('state', $state))
+            ->orderByDesc('id')
+            ->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))
+            ->withQueryString();
 
         return Inertia::render('bench/BenchPage', [
-            'listings' => collect($page->items())->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))->all(),
+            'listings' => collect($page->items())
+                ->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))
+                ->all(),
             'state' => $state?->value,
-            'counts' => $stall->listings()->toBase()->selectRaw('state, count(*) as n')->groupBy('state')->pluck('n', 'state'),
+            'counts' => $stall
+                ->listings()
+                ->toBase()
+                ->selectRaw('state, count(*) as n')
+                ->groupBy('state')
+                ->pluck('n', 'state'),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
         ]);
@@ -43,8 +56,22 @@ final class BenchController
         $placement = $put($stall, $this->chosen($request, $stall));
 
         return new JsonResponse([
-            'placed' => array_map(static fn (Listing $l): array => ['id' => $l->id, 'title' => $l->shown_title, 'url' => $stall->shopAddress('/goods/'.$l->slug)], $placement->placed),
-            'left' => array_map(static fn (array $l): array => ['id' => $l['listing']->id, 'title' => $l['listing']->shown_title, 'lacks' => array_map(LackView::of(...), $l['lacks'])], $placement->left),
+            'placed' => array_map(
+                static fn (Listing $l): array => [
+                    'id' => $l->id,
+                    'title' => $l->shown_title,
+                    'url' => $stall->shopAddress('/goods/'.$l->slug),
+                ],
+                $placement->placed,
+            ),
+            'left' => array_map(
+                static fn (array $l): array => [
+                    'id' => $l['listing']->id,
+                    'title' => $l['listing']->shown_title,
+                    'lacks' => array_map(LackView::of(...), $l['lacks']),
+                ],
+                $placement->left,
+            ),
         ]);
     }
 
@@ -58,7 +85,10 @@ final class BenchController
     /** @return Collection<int, Listing> */
     private function chosen(Request $request, Stall $stall): Collection
     {
-        $typed = $request->validate(['listings' => 'required|array|min:1|max:500', 'listings.*' => 'integer'], ['listings.required' => 'Choose a listing first.']);
+        $typed = $request->validate(
+            ['listings' => 'required|array|min:1|max:500', 'listings.*' => 'integer'],
+            ['listings.required' => 'Choose a listing first.'],
+        );
 
         $ids = array_unique(array_map(intval(...), $typed['listings']));
         $listings = $stall->listings()->whereKey($ids)->get();

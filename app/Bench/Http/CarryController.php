@@ -31,26 +31,37 @@ final class CarryController
         $json = Typed::text($request, 'as') === 'json';
         $name = sprintf('%s-listings-%s.%s', $stall->handle, today()->toDateString(), $json ? 'json' : 'csv');
 
-        return response()->streamDownload(static function () use ($stall, $json): void {
-            $out = fopen('php://output', 'w');
-            \assert($out !== false);
-            $json ? self::json($stall, $out) : self::csv($stall, $out);
-            fclose($out);
-        }, $name, ['Content-Type' => $json ? 'application/json' : 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($stall, $json): void {
+                $out = fopen('php://output', 'w');
+                \assert($out !== false);
+                $json ? self::json($stall, $out) : self::csv($stall, $out);
+                fclose($out);
+            },
+            $name,
+            ['Content-Type' => $json ? 'application/json' : 'text/csv; charset=utf-8'],
+        );
     }
 
     /** Keeps the file; it is read in the background. One that can't be listings at all is refused at once. */
     public function import(Request $request, Stall $stall): JsonResponse
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw new Refusal('The file didn’t arrive whole. Send it again.');
         }
         ListingFile::at($file->getPathname());
         $kept = 'imports/'.$stall->id.'/'.Str::uuid();
         $in = fopen($file->getPathname(), 'r') ?: throw new Refusal('The file didn’t arrive whole. Send it again.');
         Storage::writeStream($kept, $in);
-        $run = $stall->runs()->create(['kind' => RunKind::Import, 'subject' => ['file' => $kept], 'user_id' => $request->user()?->getAuthIdentifier(), 'state' => RunState::Waiting]);
+        $run = $stall
+            ->runs()
+            ->create([
+                'kind' => RunKind::Import,
+                'subject' => ['file' => $kept],
+                'user_id' => $request->user()?->getAuthIdentifier(),
+                'state' => RunState::Waiting,
+            ]);
 
         return new JsonResponse(RunView::of($run->begin(ImportFile::class)->refresh()));
     }
@@ -76,10 +87,21 @@ final class CarryController
     /** @param  resource  $out */
     private static function json(Stall $stall, $out): void
     {
-        fwrite($out, '{"format":"window-stall/listings","version":1,"stall":'.json_encode($stall->handle).',"listings":[');
+        fwrite(
+            $out,
+            '{"format":"window-stall/listings","version":1,"stall":'.json_encode($stall->handle).',"listings":[',
+        );
         foreach (ListingRecords::all($stall) as $n => $record) {
-            $record['variants'] = array_map(static fn (array $v): array => ['options' => (object) $v['options']] + $v, $record['variants']);
-            fwrite($out, ($n === 0 ? '' : ',')."\n".json_encode($record, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            $record['variants'] = array_map(
+                static fn (array $v): array => ['options' => (object) $v['options']] + $v,
+                $record['variants'],
+            );
+            fwrite(
+                $out,
+                ($n === 0 ? '' : ',').
+                    "\n".
+                    json_encode($record, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            );
         }
         fwrite($out, "\n]}\n");
     }

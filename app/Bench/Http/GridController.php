@@ -42,38 +42,115 @@ final class GridController
     {
         $state = ListingState::tryFrom(Typed::text($request, 'state'));
         $tag = Typed::text($request, 'tag');
-        $page = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->addSelect(['least_keep' => self::leastKeep($stall)])->when($state !== null, fn ($q) => $q->where('state', $state))->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
-            ->orderByDesc('id')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))->withQueryString();
+        $page = $stall
+            ->listings()
+            ->with(['pictures', 'supplierItem.connection'])
+            ->withCount('variants')
+            ->addSelect(['least_keep' => self::leastKeep($stall)])
+            ->when($state !== null, fn ($q) => $q->where('state', $state))
+            ->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
+            ->orderByDesc('id')
+            ->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))
+            ->withQueryString();
 
         return Inertia::render('bench/GridPage', [
             'rows' => collect($page->items())->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all(),
-            'state' => $state?->value, 'tag' => $tag,
-            'tags' => DB::table('listings')->where('stall_id', $stall->id)->whereNull('deleted_at')->selectRaw('jsonb_array_elements_text(own_tags) AS tag')->distinct()->orderBy('tag')->limit(200)->pluck('tag')->all(),
-            'next' => $page->nextCursor()?->encode(), 'previous' => $page->previousCursor()?->encode(),
+            'state' => $state?->value,
+            'tag' => $tag,
+            'tags' => DB::table('listings')
+                ->where('stall_id', $stall->id)
+                ->whereNull('deleted_at')
+                ->selectRaw('jsonb_array_elements_text(own_tags) AS tag')
+                ->distinct()
+                ->orderBy('tag')
+                ->limit(200)
+                ->pluck('tag')
+                ->all(),
+            'next' => $page->nextCursor()?->encode(),
+            'previous' => $page->previousCursor()?->encode(),
         ]);
     }
 
     public function cells(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
     {
-        $typed = $request->validate(['cells' => 'required|array|min:1|max:10000', 'cells.*.listing' => 'required|integer', 'cells.*.field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))], 'cells.*.value' => 'present|nullable|string|max:2000']);
-        $change = $edit->cells($stall, self::person($request), array_values(array_map(static fn (array $c): array => ['listing' => (int) $c['listing'], 'field' => $c['field'], 'value' => (string) $c['value']], $typed['cells'])));
+        $typed = $request->validate([
+            'cells' => 'required|array|min:1|max:10000',
+            'cells.*.listing' => 'required|integer',
+            'cells.*.field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))],
+            'cells.*.value' => 'present|nullable|string|max:2000',
+        ]);
+        $change = $edit->cells(
+            $stall,
+            self::person($request),
+            array_values(
+                array_map(
+                    static fn (array $c): array => [
+                        'listing' => (int) $c['listing'],
+                        'field' => $c['field'],
+                        'value' => (string) $c['value'],
+                    ],
+                    $typed['cells'],
+                ),
+            ),
+        );
 
-        return $this->answer($stall, array_values(array_unique(array_map(intval(...), array_column($typed['cells'], 'listing')))), $change);
+        return $this->answer(
+            $stall,
+            array_values(array_unique(array_map(intval(...), array_column($typed['cells'], 'listing')))),
+            $change,
+        );
     }
 
     public function replace(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
     {
-        $typed = $request->validate(self::CHOSEN + ['field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))], 'find' => 'required|string|max:200', 'with' => 'present|nullable|string|max:200'], ['find.required' => 'Say what to find.']);
-        [$change] = $edit->replace($stall, self::person($request), self::ids($typed), $typed['field'], $typed['find'], (string) $typed['with']);
+        $typed = $request->validate(
+            self::CHOSEN + [
+                'field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))],
+                'find' => 'required|string|max:200',
+                'with' => 'present|nullable|string|max:200',
+            ],
+            ['find.required' => 'Say what to find.'],
+        );
+        [$change] = $edit->replace(
+            $stall,
+            self::person($request),
+            self::ids($typed),
+            $typed['field'],
+            $typed['find'],
+            (string) $typed['with'],
+        );
 
-        return $change === null ? new JsonResponse(['rows' => [], 'change' => null, 'words' => sprintf('“%s” stands in none of them.', $typed['find'])]) : $this->answer($stall, self::ids($typed), $change);
+        return $change === null
+            ? new JsonResponse([
+                'rows' => [],
+                'change' => null,
+                'words' => sprintf('“%s” stands in none of them.', $typed['find']),
+            ])
+            : $this->answer($stall, self::ids($typed), $change);
     }
 
     public function tags(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
     {
-        $typed = $request->validate(self::CHOSEN + ['add' => 'present|array|max:30', 'add.*' => 'string|max:40', 'remove' => 'present|array|max:30', 'remove.*' => 'string|max:40']);
+        $typed = $request->validate(
+            self::CHOSEN + [
+                'add' => 'present|array|max:30',
+                'add.*' => 'string|max:40',
+                'remove' => 'present|array|max:30',
+                'remove.*' => 'string|max:40',
+            ],
+        );
 
-        return $this->answer($stall, self::ids($typed), $edit->tags($stall, self::person($request), self::ids($typed), array_values($typed['add']), array_values($typed['remove'])));
+        return $this->answer(
+            $stall,
+            self::ids($typed),
+            $edit->tags(
+                $stall,
+                self::person($request),
+                self::ids($typed),
+                array_values($typed['add']),
+                array_values($typed['remove']),
+            ),
+        );
     }
 
     public function destroy(Request $request, Stall $stall, DeleteListings $delete): JsonResponse
@@ -85,10 +162,32 @@ final class GridController
 
     public function join(Request $request, Stall $stall, JoinListings $join, Undo $undo): JsonResponse
     {
-        $typed = $request->validate(self::CHOSEN + ['option' => 'present|nullable|string|max:60', 'values' => 'present|array', 'values.*' => 'nullable|string|max:60']);
+        $typed = $request->validate(
+            self::CHOSEN + [
+                'option' => 'present|nullable|string|max:60',
+                'values' => 'present|array',
+                'values.*' => 'nullable|string|max:60',
+            ],
+        );
         $ids = self::ids($typed);
-        $listings = $stall->listings()->whereKey($ids)->get()->sortBy(static fn (Listing $l): int => (int) array_search($l->id, $ids, true))->values();
-        [$listing, $change] = $undo->around($stall, self::person($request), $ids, fn (): Listing => $join($stall, $listings, (string) $typed['option'], array_map(strval(...), $typed['values'])), static fn (): string => sprintf('%d listings joined', count($ids)));
+        $listings = $stall
+            ->listings()
+            ->whereKey($ids)
+            ->get()
+            ->sortBy(static fn (Listing $l): int => (int) array_search($l->id, $ids, true))
+            ->values();
+        [$listing, $change] = $undo->around(
+            $stall,
+            self::person($request),
+            $ids,
+            fn (): Listing => $join(
+                $stall,
+                $listings,
+                (string) $typed['option'],
+                array_map(strval(...), $typed['values']),
+            ),
+            static fn (): string => sprintf('%d listings joined', count($ids)),
+        );
         $stall->bumpShop();
 
         return new JsonResponse(['listing' => $listing->id, 'change' => $change->id]);
@@ -97,7 +196,14 @@ final class GridController
     /** Puts many in the window, in the background. */
     public function place(Request $request, Stall $stall): JsonResponse
     {
-        $run = $stall->runs()->create(['kind' => RunKind::Place, 'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))], 'user_id' => self::person($request)?->id, 'state' => RunState::Waiting]);
+        $run = $stall
+            ->runs()
+            ->create([
+                'kind' => RunKind::Place,
+                'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))],
+                'user_id' => self::person($request)?->id,
+                'state' => RunState::Waiting,
+            ]);
         $run->begin(PlaceMany::class);
 
         return new JsonResponse(RunView::of($run->refresh()));
@@ -106,16 +212,41 @@ final class GridController
     /** What putting many in the window came to. */
     public function placed(Stall $stall, Run $run): JsonResponse
     {
-        return new JsonResponse(['placed' => $run->counts['placed'] ?? 0, 'left' => DB::table('run_rejects')->where('run_id', $run->id)->orderBy('id')->limit(200)->get()->map(static fn (\stdClass $r): array => ['id' => (int) $r->row, 'title' => $r->value, 'why' => $r->reason])->all()]);
+        return new JsonResponse([
+            'placed' => $run->counts['placed'] ?? 0,
+            'left' => DB::table('run_rejects')
+                ->where('run_id', $run->id)
+                ->orderBy('id')
+                ->limit(200)
+                ->get()
+                ->map(
+                    static fn (\stdClass $r): array => [
+                        'id' => (int) $r->row,
+                        'title' => $r->value,
+                        'why' => $r->reason,
+                    ],
+                )
+                ->all(),
+        ]);
     }
 
     /** Takes a step back, or some of its listings; one that touched many is taken back in the background. */
     public function undo(Request $request, Stall $stall, int $change, Undo $undo): JsonResponse
     {
         $step = BenchChange::query()->where('stall_id', $stall->id)->whereKey($change)->firstOrFail();
-        $only = $request->validate(['listings' => 'sometimes|array|min:1|max:'.self::AT_ONCE, 'listings.*' => 'integer'])['listings'] ?? null;
+        $only =
+            $request->validate(['listings' => 'sometimes|array|min:1|max:'.self::AT_ONCE, 'listings.*' => 'integer'])[
+                'listings'
+            ] ?? null;
         if ($only === null && $undo->size($stall, $step) > self::AT_ONCE) {
-            $run = $stall->runs()->create(['kind' => RunKind::Undo, 'subject' => ['change' => $step->id], 'user_id' => self::person($request)?->id, 'state' => RunState::Waiting]);
+            $run = $stall
+                ->runs()
+                ->create([
+                    'kind' => RunKind::Undo,
+                    'subject' => ['change' => $step->id],
+                    'user_id' => self::person($request)?->id,
+                    'state' => RunState::Waiting,
+                ]);
 
             return new JsonResponse(['run' => RunView::of($run->begin(UndoStep::class)->refresh())]);
         }
@@ -129,7 +260,15 @@ final class GridController
     /** @param  list<int>  $ids */
     private function answer(Stall $stall, array $ids, BenchChange $change): JsonResponse
     {
-        $rows = $stall->listings()->with(['pictures', 'supplierItem.connection'])->withCount('variants')->addSelect(['least_keep' => self::leastKeep($stall)])->whereKey($ids)->get()->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all();
+        $rows = $stall
+            ->listings()
+            ->with(['pictures', 'supplierItem.connection'])
+            ->withCount('variants')
+            ->addSelect(['least_keep' => self::leastKeep($stall)])
+            ->whereKey($ids)
+            ->get()
+            ->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))
+            ->all();
 
         return new JsonResponse(['rows' => $rows, 'change' => $change->id, 'words' => $change->words]);
     }
@@ -156,6 +295,11 @@ final class GridController
     /** What the variant of a listing that keeps least keeps of a sale in the home market. */
     private static function leastKeep(Stall $stall): Builder
     {
-        return DB::table('prices as p')->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')->whereColumn('v.listing_id', 'listings.id')->where('v.own_on', true)->where('p.market', $stall->home_market)->selectRaw('min(p.keep_minor)');
+        return DB::table('prices as p')
+            ->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')
+            ->whereColumn('v.listing_id', 'listings.id')
+            ->where('v.own_on', true)
+            ->where('p.market', $stall->home_market)
+            ->selectRaw('min(p.keep_minor)');
     }
 }

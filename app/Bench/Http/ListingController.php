@@ -50,22 +50,56 @@ final readonly class ListingController
 
     public function update(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $typed = $request->validate([
-            'title' => 'sometimes|nullable|string', 'words' => 'sometimes|nullable|string|max:90000', 'pictures' => 'sometimes|nullable|array|max:60', 'pictures.*' => 'integer',
-            'recipe' => 'sometimes|nullable|array',
-            'across' => 'sometimes|nullable|array:across,option,groups', 'across.across' => ['required_with:across', Rule::enum(Across::class)], 'across.option' => 'required_if:across.across,stepped|string|max:120', 'across.groups' => 'sometimes|array|max:20', 'across.groups.*' => 'array|max:500', 'across.groups.*.*' => 'string|max:255',
-            'search_title' => 'sometimes|nullable|string', 'search_words' => 'sometimes|nullable|string', 'order' => 'sometimes|array', 'option_order' => 'sometimes|array|max:20', 'option_order.*' => 'string|max:120',
-            'value_order' => 'sometimes|array:option,values', 'value_order.option' => 'required_with:value_order|string|max:120', 'value_order.values' => 'required_with:value_order|array|max:500', 'value_order.values.*' => 'string|max:255',
-            'names' => 'sometimes|array|max:10', 'names.*.as' => 'nullable|string|max:60', 'names.*.values' => 'array|max:500', 'names.*.values.*' => 'nullable|string|max:60',
-        ], ['words.max' => 'The description is too long. Shorten it.', 'names.*.values.*.max' => 'A name for a value has up to 60 letters.']);
-        ($this->atVersion)($listing, $this->seen($request), fn () => $this->say($stall, $listing, $typed, $request->boolean('follow')));
+        $typed = $request->validate(
+            [
+                'title' => 'sometimes|nullable|string',
+                'words' => 'sometimes|nullable|string|max:90000',
+                'pictures' => 'sometimes|nullable|array|max:60',
+                'pictures.*' => 'integer',
+                'recipe' => 'sometimes|nullable|array',
+                'across' => 'sometimes|nullable|array:across,option,groups',
+                'across.across' => ['required_with:across', Rule::enum(Across::class)],
+                'across.option' => 'required_if:across.across,stepped|string|max:120',
+                'across.groups' => 'sometimes|array|max:20',
+                'across.groups.*' => 'array|max:500',
+                'across.groups.*.*' => 'string|max:255',
+                'search_title' => 'sometimes|nullable|string',
+                'search_words' => 'sometimes|nullable|string',
+                'order' => 'sometimes|array',
+                'option_order' => 'sometimes|array|max:20',
+                'option_order.*' => 'string|max:120',
+                'value_order' => 'sometimes|array:option,values',
+                'value_order.option' => 'required_with:value_order|string|max:120',
+                'value_order.values' => 'required_with:value_order|array|max:500',
+                'value_order.values.*' => 'string|max:255',
+                'names' => 'sometimes|array|max:10',
+                'names.*.as' => 'nullable|string|max:60',
+                'names.*.values' => 'array|max:500',
+                'names.*.values.*' => 'nullable|string|max:60',
+            ],
+            [
+                'words.max' => 'The description is too long. Shorten it.',
+                'names.*.values.*.max' => 'A name for a value has up to 60 letters.',
+            ],
+        );
+        ($this->atVersion)(
+            $listing,
+            $this->seen($request),
+            fn () => $this->say($stall, $listing, $typed, $request->boolean('follow')),
+        );
 
         return $this->answer($stall, $listing);
     }
 
     public function variants(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $typed = $request->validate(['variants' => 'required|array|min:1|max:10000', 'variants.*' => 'integer', 'on' => 'sometimes|boolean', 'under_floor' => 'sometimes|boolean', 'price' => 'sometimes|nullable|string|max:40']);
+        $typed = $request->validate([
+            'variants' => 'required|array|min:1|max:10000',
+            'variants.*' => 'integer',
+            'on' => 'sometimes|boolean',
+            'under_floor' => 'sometimes|boolean',
+            'price' => 'sometimes|nullable|string|max:40',
+        ]);
         ($this->atVersion)($listing, $this->seen($request), fn () => $this->sayOfVariants($stall, $listing, $typed));
 
         return $this->answer($stall, $listing);
@@ -74,12 +108,18 @@ final readonly class ListingController
     /** What a price that is being typed would come to; nothing is saved. */
     public function till(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        $row = ListingVariant::query()->with('prices')->where('listing_id', $listing->id)->whereKey($request->integer('variant'))->firstOrFail();
+        $row = ListingVariant::query()
+            ->with('prices')
+            ->where('listing_id', $listing->id)
+            ->whereKey($request->integer('variant'))
+            ->firstOrFail();
         $price = Money::parse(Typed::text($request, 'price'), $stall->currencyValue());
         if ($price->isNegative()) {
             throw new Refusal('A price can’t be below nothing.');
         }
-        $till = ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price) ?? throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
+        $till =
+            ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price) ??
+            throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
         $label = ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id))->labelOf($row->id);
 
         return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));
@@ -108,7 +148,11 @@ final readonly class ListingController
             $this->edit->words($stall, $listing, $follow ? null : (string) $typed['words']);
         }
         if (array_key_exists('pictures', $typed)) {
-            $this->edit->pictures($stall, $listing, $follow ? null : array_map(intval(...), array_values($typed['pictures'] ?? [])));
+            $this->edit->pictures(
+                $stall,
+                $listing,
+                $follow ? null : array_map(intval(...), array_values($typed['pictures'] ?? [])),
+            );
         }
         if (array_key_exists('names', $typed)) {
             $this->edit->names($stall, $listing, $typed['names']);
@@ -123,7 +167,12 @@ final readonly class ListingController
             $this->edit->optionOrder($stall, $listing, array_values($typed['option_order']));
         }
         if (array_key_exists('value_order', $typed)) {
-            $this->edit->valueOrder($stall, $listing, $typed['value_order']['option'], array_values($typed['value_order']['values']));
+            $this->edit->valueOrder(
+                $stall,
+                $listing,
+                $typed['value_order']['option'],
+                array_values($typed['value_order']['values']),
+            );
         }
         if (array_key_exists('recipe', $typed)) {
             $this->edit->recipe($stall, $listing, $typed['recipe']);

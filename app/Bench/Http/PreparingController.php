@@ -40,21 +40,39 @@ final readonly class PreparingController
     {
         $option = Typed::text($request, 'option');
 
-        return new JsonResponse(TwinsView::of($option, ListingFigures::of($stall, $listing), $drop->plan($stall, $listing, $option)));
+        return new JsonResponse(
+            TwinsView::of($option, ListingFigures::of($stall, $listing), $drop->plan($stall, $listing, $option)),
+        );
     }
 
     public function drop(Request $request, Stall $stall, Listing $listing, DropOption $drop): JsonResponse
     {
-        $typed = $request->validate(['option' => 'required|string|max:120', 'keep' => 'present|array|max:2000', 'keep.*' => 'integer']);
+        $typed = $request->validate([
+            'option' => 'required|string|max:120',
+            'keep' => 'present|array|max:2000',
+            'keep.*' => 'integer',
+        ]);
 
-        return $this->step($request, $stall, $listing, fn () => $drop($stall, $listing, $typed['option'], array_map(intval(...), array_values($typed['keep']))), sprintf('“%s” dropped', $typed['option']));
+        return $this->step(
+            $request,
+            $stall,
+            $listing,
+            fn () => $drop($stall, $listing, $typed['option'], array_map(intval(...), array_values($typed['keep']))),
+            sprintf('“%s” dropped', $typed['option']),
+        );
     }
 
     public function takeUp(Request $request, Stall $stall, Listing $listing, DropOption $drop): JsonResponse
     {
         $option = $request->validate(['option' => 'required|string|max:120'])['option'];
 
-        return $this->step($request, $stall, $listing, fn () => $drop->takeUp($stall, $listing, $option), sprintf('“%s” taken up again', $option));
+        return $this->step(
+            $request,
+            $stall,
+            $listing,
+            fn () => $drop->takeUp($stall, $listing, $option),
+            sprintf('“%s” taken up again', $option),
+        );
     }
 
     /** The parts that the program proposes. */
@@ -65,49 +83,127 @@ final readonly class PreparingController
 
     public function split(Request $request, Stall $stall, Listing $listing, SplitListing $split): JsonResponse
     {
-        $typed = $request->validate(['groups' => 'required|array|min:1|max:'.SplitListing::MOST, 'groups.*.name' => 'present|nullable|string|max:300', 'groups.*.variants' => 'present|array', 'groups.*.variants.*' => 'integer']);
-        $groups = array_values(array_map(static fn (array $g): array => ['name' => (string) $g['name'], 'variants' => array_map(intval(...), array_values($g['variants']))], $typed['groups']));
+        $typed = $request->validate([
+            'groups' => 'required|array|min:1|max:'.SplitListing::MOST,
+            'groups.*.name' => 'present|nullable|string|max:300',
+            'groups.*.variants' => 'present|array',
+            'groups.*.variants.*' => 'integer',
+        ]);
+        $groups = array_values(
+            array_map(
+                static fn (array $g): array => [
+                    'name' => (string) $g['name'],
+                    'variants' => array_map(intval(...), array_values($g['variants'])),
+                ],
+                $typed['groups'],
+            ),
+        );
         [$made, $change] = $this->undo->around(
-            $stall, self::person($request), [$listing->id], fn (): array => $split($stall, $listing, $groups),
-            static fn (array $made): string => sprintf('split into %d listings', count($made) + 1), static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
+            $stall,
+            self::person($request),
+            [$listing->id],
+            fn (): array => $split($stall, $listing, $groups),
+            static fn (array $made): string => sprintf('split into %d listings', count($made) + 1),
+            static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
         );
 
-        return new JsonResponse(['listings' => [$listing->id, ...array_map(static fn (Listing $l): int => $l->id, $made)], 'change' => $change->id]);
+        return new JsonResponse([
+            'listings' => [$listing->id, ...array_map(static fn (Listing $l): int => $l->id, $made)],
+            'change' => $change->id,
+        ]);
     }
 
     public function sources(Request $request, Stall $stall, Listing $listing, SetSources $set): JsonResponse
     {
         $variant = $this->variant($listing, $request->integer('variant'));
 
-        return new JsonResponse(SourcesView::of($stall, $variant, $set->candidates($stall, $variant, mb_substr(Typed::text($request, 'q'), 0, 80))));
+        return new JsonResponse(
+            SourcesView::of(
+                $stall,
+                $variant,
+                $set->candidates($stall, $variant, mb_substr(Typed::text($request, 'q'), 0, 80)),
+            ),
+        );
     }
 
     public function setSources(Request $request, Stall $stall, Listing $listing, SetSources $set): JsonResponse
     {
-        $typed = $request->validate(['variant' => 'required|integer', 'sources' => 'required|array', 'sources.*.id' => 'required|integer', 'sources.*.use' => 'required|boolean']);
-        $sources = array_values(array_map(static fn (array $s): array => ['id' => (int) $s['id'], 'use' => (bool) $s['use']], $typed['sources']));
+        $typed = $request->validate([
+            'variant' => 'required|integer',
+            'sources' => 'required|array',
+            'sources.*.id' => 'required|integer',
+            'sources.*.use' => 'required|boolean',
+        ]);
+        $sources = array_values(
+            array_map(
+                static fn (array $s): array => ['id' => (int) $s['id'], 'use' => (bool) $s['use']],
+                $typed['sources'],
+            ),
+        );
 
-        return $this->step($request, $stall, $listing, fn () => $set($stall, $listing, $this->variant($listing, (int) $typed['variant']), $sources), 'sources changed');
+        return $this->step(
+            $request,
+            $stall,
+            $listing,
+            fn () => $set($stall, $listing, $this->variant($listing, (int) $typed['variant']), $sources),
+            'sources changed',
+        );
     }
 
     public function draft(Request $request, Stall $stall, Listing $listing, DraftListing $write): JsonResponse
     {
-        $typed = $request->validate(['manner' => ['required', Rule::enum(Manner::class)], 'fields' => 'required|array', 'fields.*' => Rule::in(DraftListing::FIELDS)]);
-        [$draft, $change] = $this->undo->around($stall, self::person($request), [$listing->id], fn () => $write($stall, $listing, Manner::from($typed['manner']), array_values($typed['fields'])), static fn (): string => 'drafts written');
+        $typed = $request->validate([
+            'manner' => ['required', Rule::enum(Manner::class)],
+            'fields' => 'required|array',
+            'fields.*' => Rule::in(DraftListing::FIELDS),
+        ]);
+        [$draft, $change] = $this->undo->around(
+            $stall,
+            self::person($request),
+            [$listing->id],
+            fn () => $write($stall, $listing, Manner::from($typed['manner']), array_values($typed['fields'])),
+            static fn (): string => 'drafts written',
+        );
 
-        return new JsonResponse(['listing' => $this->view($stall, $listing), 'draft' => DraftView::of($draft), 'change' => $change->id]);
+        return new JsonResponse([
+            'listing' => $this->view($stall, $listing),
+            'draft' => DraftView::of($draft),
+            'change' => $change->id,
+        ]);
     }
 
     public function accept(Request $request, Stall $stall, Listing $listing, DraftListing $write): JsonResponse
     {
-        $write->accept($stall, $listing, array_values($request->validate(['fields' => 'required|array', 'fields.*' => Rule::in(DraftListing::FIELDS)])['fields']));
+        $write->accept(
+            $stall,
+            $listing,
+            array_values(
+                $request->validate(['fields' => 'required|array', 'fields.*' => Rule::in(DraftListing::FIELDS)])[
+                    'fields'
+                ],
+            ),
+        );
 
         return new JsonResponse($this->view($stall, $listing));
     }
 
-    public function picture(Request $request, Stall $stall, Listing $listing, Picture $picture, EditPicture $edit): JsonResponse
-    {
-        $typed = $request->validate(['alt' => 'sometimes|nullable|string|max:200', 'x' => 'sometimes|integer|min:0|max:100', 'y' => 'sometimes|integer|min:0|max:100', 'zoom' => 'sometimes|integer|min:100|max:400', 'shows' => 'sometimes|nullable|string|max:120'], ['alt.max' => 'An alt text has up to 200 letters.']);
+    public function picture(
+        Request $request,
+        Stall $stall,
+        Listing $listing,
+        Picture $picture,
+        EditPicture $edit,
+    ): JsonResponse {
+        $typed = $request->validate(
+            [
+                'alt' => 'sometimes|nullable|string|max:200',
+                'x' => 'sometimes|integer|min:0|max:100',
+                'y' => 'sometimes|integer|min:0|max:100',
+                'zoom' => 'sometimes|integer|min:100|max:400',
+                'shows' => 'sometimes|nullable|string|max:120',
+            ],
+            ['alt.max' => 'An alt text has up to 200 letters.'],
+        );
         /** @var array{alt?: string|null, x?: int, y?: int, zoom?: int, shows?: string|null} $typed */
         $edit($stall, $listing, $picture, $typed);
 
@@ -117,13 +213,21 @@ final readonly class PreparingController
     /** Markdown that was pasted, as the description takes it. */
     public function markdown(Request $request, Stall $stall): JsonResponse
     {
-        return new JsonResponse(['html' => Markdown::html($request->validate(['text' => 'required|string|max:60000'])['text'])]);
+        return new JsonResponse([
+            'html' => Markdown::html($request->validate(['text' => 'required|string|max:60000'])['text']),
+        ]);
     }
 
     /** @param  callable(): mixed  $do */
     private function step(Request $request, Stall $stall, Listing $listing, callable $do, string $words): JsonResponse
     {
-        [, $change] = $this->undo->around($stall, self::person($request), [$listing->id], $do, static fn (): string => $words);
+        [, $change] = $this->undo->around(
+            $stall,
+            self::person($request),
+            [$listing->id],
+            $do,
+            static fn (): string => $words,
+        );
         if ($listing->shown_since !== null) {
             $stall->bumpShop();
         }
@@ -133,7 +237,11 @@ final readonly class PreparingController
 
     private function variant(Listing $listing, int $id): ListingVariant
     {
-        return ListingVariant::query()->with(['supplierVariant.item.connection', 'sources.supplierVariant.item.connection'])->where('listing_id', $listing->id)->whereKey($id)->firstOrFail();
+        return ListingVariant::query()
+            ->with(['supplierVariant.item.connection', 'sources.supplierVariant.item.connection'])
+            ->where('listing_id', $listing->id)
+            ->whereKey($id)
+            ->firstOrFail();
     }
 
     private function view(Stall $stall, Listing $listing): ListingView

@@ -26,7 +26,11 @@ final class FetchForgotten implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        OneStall::each('listings_without_pictures', [now()->subMinutes(self::PATIENCE), self::AT_ONCE], $this->fetch(...));
+        OneStall::each(
+            'listings_without_pictures',
+            [now()->subMinutes(self::PATIENCE), self::AT_ONCE],
+            $this->fetch(...),
+        );
     }
 
     private function fetch(int $listing): void

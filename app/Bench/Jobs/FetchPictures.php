@@ -34,7 +34,9 @@ final class FetchPictures implements ShouldQueue
 
     public function handle(PictureSizes $sizes): void
     {
-        $listing = Listing::query()->with(['stall', 'supplierItem.connection'])->find($this->listingId);
+        $listing = Listing::query()
+            ->with(['stall', 'supplierItem.connection'])
+            ->find($this->listingId);
         if ($listing === null) {
             return;
         }
@@ -55,9 +57,21 @@ final class FetchPictures implements ShouldQueue
 
     private function fetch(Listing $listing, PictureSizes $sizes): void
     {
-        foreach (Picture::query()->where('listing_id', $listing->id)->where('state', Picture::WAITING)->whereNotNull('source')->orderBy('id')->get() as $picture) {
+        foreach (
+            Picture::query()
+                ->where('listing_id', $listing->id)
+                ->where('state', Picture::WAITING)
+                ->whereNotNull('source')
+                ->orderBy('id')
+                ->get() as $picture
+        ) {
             try {
-                $picture->update($sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id) + ['state' => Picture::READY, 'trouble' => null]);
+                $picture->update(
+                    $sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id) + [
+                        'state' => Picture::READY,
+                        'trouble' => null,
+                    ],
+                );
             } catch (Refusal|Unreachable $refusal) {
                 if ($refusal instanceof Unreachable && $this->attempts() < $this->tries && $this->job !== null) {
                     throw $refusal;

@@ -32,9 +32,13 @@ final class ImportFile extends RunJob
         }
         $stall = Stall::query()->with('rates')->findOrFail($run->stall_id);
         $kept = (string) ($run->subject['file'] ?? '');
-        $run->perform('Reading the file', function () use ($run, $stall, $kept, $import): void {
-            LocalCopy::with($kept, fn (string $path) => $this->read($run, $stall, $path, $import));
-        }, 'Something went wrong here. It has been noted; what is in already can be taken back, or send the file again for the rest.');
+        $run->perform(
+            'Reading the file',
+            function () use ($run, $stall, $kept, $import): void {
+                LocalCopy::with($kept, fn (string $path) => $this->read($run, $stall, $path, $import));
+            },
+            'Something went wrong here. It has been noted; what is in already can be taken back, or send the file again for the rest.',
+        );
         if (! $run->refresh()->state->open()) {
             Storage::delete($kept);
         }
@@ -46,23 +50,41 @@ final class ImportFile extends RunJob
         $run->update(['total' => $file->count(), 'doing' => 'Bringing listings in']);
         $change = BenchChange::query()->where('stall_id', $stall->id)->find((int) ($run->subject['change'] ?? 0));
         $by = User::query()->find($run->user_id);
-        $done = $import($stall, $by, $file, $change, function (int $read, array $rejects, ?BenchChange $change) use ($run): void {
+        $done = $import($stall, $by, $file, $change, function (int $read, array $rejects, ?BenchChange $change) use (
+            $run,
+        ): void {
             $run->stopIfCancelled();
             $this->note($run, $rejects, $change);
             $run->update(['done' => $read]);
         });
         $this->note($run, $done->takeRejects(), $done->change);
-        $run->update(['done' => $run->total ?? 0, 'counts' => ['changed' => $done->changed], 'notes' => [$done->words()]]);
+        $run->update([
+            'done' => $run->total ?? 0,
+            'counts' => ['changed' => $done->changed],
+            'notes' => [$done->words()],
+        ]);
     }
 
     /** @param  list<Reject>  $rejects */
     private function note(Run $run, array $rejects, ?BenchChange $change): void
     {
         foreach (array_chunk($rejects, 500) as $some) {
-            DB::table('run_rejects')->insert(array_map(static fn (Reject $r): array => [
-                'run_id' => $run->id, 'row' => $r->row, 'column' => $r->column, 'value' => mb_substr($r->value, 0, 200), 'reason' => mb_substr($r->reason, 0, 200),
-            ], $some));
+            DB::table('run_rejects')->insert(
+                array_map(
+                    static fn (Reject $r): array => [
+                        'run_id' => $run->id,
+                        'row' => $r->row,
+                        'column' => $r->column,
+                        'value' => mb_substr($r->value, 0, 200),
+                        'reason' => mb_substr($r->reason, 0, 200),
+                    ],
+                    $some,
+                ),
+            );
         }
-        $run->update(['rejects' => $run->rejects + count($rejects), 'subject' => ['change' => $change?->id] + $run->subject]);
+        $run->update([
+            'rejects' => $run->rejects + count($rejects),
+            'subject' => ['change' => $change?->id] + $run->subject,
+        ]);
     }
 }

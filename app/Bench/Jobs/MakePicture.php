@@ -54,7 +54,10 @@ final class MakePicture implements ShouldQueue
     {
         $picture = Picture::query()->where('state', Picture::WAITING)->find($this->pictureId);
         if ($picture !== null) {
-            $this->refused($picture, 'This picture can’t be opened here. Save it smaller, as JPEG, PNG or WebP, and send it again.');
+            $this->refused(
+                $picture,
+                'This picture can’t be opened here. Save it smaller, as JPEG, PNG or WebP, and send it again.',
+            );
         }
     }
 

@@ -31,15 +31,23 @@ final class PlaceMany extends RunJob
         /** @var list<int> $ids */
         $ids = $run->subject['listings'] ?? [];
         $stall = Stall::query()->with('rates')->findOrFail($run->stall_id);
-        $run->perform('Putting in the window', function () use ($run, $stall, $ids, $put): void {
-            $run->update(['total' => count($ids)]);
-            foreach (array_chunk($ids, self::CHUNK) as $some) {
-                $run->stopIfCancelled();
-                $placement = $put($stall, $stall->listings()->whereKey($some)->get());
-                $this->note($run, $placement);
-                $run->update(['done' => $run->done + count($some), 'rejects' => $run->rejects + count($placement->left), 'counts' => ['placed' => ($run->counts['placed'] ?? 0) + count($placement->placed)]]);
-            }
-        }, 'Something went wrong here. It has been noted; what is in the window already stays there.');
+        $run->perform(
+            'Putting in the window',
+            function () use ($run, $stall, $ids, $put): void {
+                $run->update(['total' => count($ids)]);
+                foreach (array_chunk($ids, self::CHUNK) as $some) {
+                    $run->stopIfCancelled();
+                    $placement = $put($stall, $stall->listings()->whereKey($some)->get());
+                    $this->note($run, $placement);
+                    $run->update([
+                        'done' => $run->done + count($some),
+                        'rejects' => $run->rejects + count($placement->left),
+                        'counts' => ['placed' => ($run->counts['placed'] ?? 0) + count($placement->placed)],
+                    ]);
+                }
+            },
+            'Something went wrong here. It has been noted; what is in the window already stays there.',
+        );
     }
 
     /** Those that can't be shown yet, each with why. */
@@ -47,7 +55,10 @@ final class PlaceMany extends RunJob
     {
         foreach ($placement->left as ['listing' => $listing, 'lacks' => $lacks]) {
             DB::table('run_rejects')->insert([
-                'run_id' => $run->id, 'row' => $listing->id, 'column' => $lacks[0]->place->value, 'value' => mb_substr($listing->shown_title, 0, 200),
+                'run_id' => $run->id,
+                'row' => $listing->id,
+                'column' => $lacks[0]->place->value,
+                'value' => mb_substr($listing->shown_title, 0, 200),
                 'reason' => mb_substr(implode(' ', array_map(static fn (Lack $l): string => $l->words, $lacks)), 0, 200),
             ]);
         }

@@ -25,12 +25,22 @@ final class UndoStep extends RunJob
             return;
         }
         $stall = Stall::query()->with('rates')->findOrFail($run->stall_id);
-        $run->perform('Taking back', static function () use ($run, $stall, $undo): void {
-            $change = BenchChange::query()->where('stall_id', $stall->id)->findOrFail((int) ($run->subject['change'] ?? 0));
-            $run->update(['total' => $undo->size($stall, $change)]);
-            $undo->take($stall, $change, progress: static function (int $done) use ($run): void {
-                $run->update(['done' => $done]);
-            });
-        }, 'Something went wrong here. It has been noted; try to take it back again.');
+        $run->perform(
+            'Taking back',
+            static function () use ($run, $stall, $undo): void {
+                $change = BenchChange::query()
+                    ->where('stall_id', $stall->id)
+                    ->findOrFail((int) ($run->subject['change'] ?? 0));
+                $run->update(['total' => $undo->size($stall, $change)]);
+                $undo->take(
+                    $stall,
+                    $change,
+                    progress: static function (int $done) use ($run): void {
+                        $run->update(['done' => $done]);
+                    },
+                );
+            },
+            'Something went wrong here. It has been noted; try to take it back again.',
+        );
     }
 }

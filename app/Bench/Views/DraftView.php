@@ -9,7 +9,16 @@ use WindowStall\Bench\Writing\Draft;
 /** What a draft was made of, and what it would have liked to know. */
 final readonly class DraftView
 {
-    private const WORDS = ['name' => 'the name', 'kind' => 'the category', 'materials' => 'materials', 'sizes' => 'sizes', 'colours' => 'colours', 'uses' => 'what it is for', 'posted_from' => 'where it is posted from', 'days' => 'how soon it arrives'];
+    private const WORDS = [
+        'name' => 'the name',
+        'kind' => 'the category',
+        'materials' => 'materials',
+        'sizes' => 'sizes',
+        'colours' => 'colours',
+        'uses' => 'what it is for',
+        'posted_from' => 'where it is posted from',
+        'days' => 'how soon it arrives',
+    ];
 
     /**
      * @param  list<string>  $used
@@ -21,7 +30,9 @@ final readonly class DraftView
 
     public static function of(Draft $draft): self
     {
-        $say = static fn (array $facts): array => array_values(array_map(static fn (string $f): string => self::WORDS[$f] ?? $f, $facts));
+        $say = static fn (array $facts): array => array_values(
+            array_map(static fn (string $f): string => self::WORDS[$f] ?? $f, $facts),
+        );
 
         return new self($say($draft->used), $say($draft->missing));
     }

@@ -37,15 +37,36 @@ final readonly class ImportedView
     public static function of(Stall $stall, Run $run): self
     {
         $change = BenchChange::query()->where('stall_id', $stall->id)->find((int) ($run->subject['change'] ?? 0));
-        $rejects = DB::table('run_rejects')->where('run_id', $run->id)->orderBy('row')->orderBy('id')->limit(self::SHOWN)->get();
+        $rejects = DB::table('run_rejects')
+            ->where('run_id', $run->id)
+            ->orderBy('row')
+            ->orderBy('id')
+            ->limit(self::SHOWN)
+            ->get();
 
         return new self(
             run: $run->id,
-            words: $run->notes[0] ?? ($run->state === RunState::Cancelled ? 'Stopped. What was in till then stays, or is taken back here.' : ''),
+            words: $run->notes[0] ??
+                ($run->state === RunState::Cancelled
+                    ? 'Stopped. What was in till then stays, or is taken back here.'
+                    : ''),
             trouble: $run->trouble,
             change: $change?->undone_at === null ? $change?->id : null,
-            listings: $change === null ? [] : array_map(ImportedListingView::of(...), Snapshot::listed($stall, $change, self::SHOWN)),
-            rejects: array_values($rejects->map(static fn (\stdClass $r): RejectView => new RejectView((int) $r->row, $r->column, $r->value, $r->reason))->all()),
+            listings: $change === null
+                ? []
+                : array_map(ImportedListingView::of(...), Snapshot::listed($stall, $change, self::SHOWN)),
+            rejects: array_values(
+                $rejects
+                    ->map(
+                        static fn (\stdClass $r): RejectView => new RejectView(
+                            (int) $r->row,
+                            $r->column,
+                            $r->value,
+                            $r->reason,
+                        ),
+                    )
+                    ->all(),
+            ),
             left: $run->rejects,
         );
     }

@@ -93,34 +93,83 @@ final readonly class ListingView
 
     public static function of(ListingFigures $f): self
     {
-        $richText = new RichText;
+        $richText = new RichText();
         $words = $f->words->held ? $f->words->shown() : $richText->clean($f->words->shown());
         $listing = $f->listing;
         $shownIds = array_map(static fn (Picture $p): int => $p->id, $f->pictures);
         $market = $f->stall->marketName();
 
         return new self(
-            $listing->id, $listing->version, $listing->state->value, $listing->state->words(), (string) $listing->supplierItem?->connection?->name, $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
-            $f->now->title, $richText->clean($f->now->description),
-            array_values($listing->pictures->whereNotNull('source')->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
-            self::options($f), self::arrival($f),
-            $f->title->shown(), $f->title->held, $words, $f->words->held,
-            PictureView::list($f->pictures), $f->picturesHeld,
-            array_values($listing->pictures->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))->map(static fn (Picture $p): PictureView => PictureView::of($p))->all()),
+            $listing->id,
+            $listing->version,
+            $listing->state->value,
+            $listing->state->words(),
+            (string) $listing->supplierItem?->connection?->name,
+            $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
+            $f->now->title,
+            $richText->clean($f->now->description),
+            array_values(
+                $listing->pictures
+                    ->whereNotNull('source')
+                    ->map(static fn (Picture $p): PictureView => PictureView::of($p))
+                    ->all(),
+            ),
+            self::options($f),
+            self::arrival($f),
+            $f->title->shown(),
+            $f->title->held,
+            $words,
+            $f->words->held,
+            PictureView::list($f->pictures),
+            $f->picturesHeld,
+            array_values(
+                $listing->pictures
+                    ->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))
+                    ->map(static fn (Picture $p): PictureView => PictureView::of($p))
+                    ->all(),
+            ),
             $listing->pictures->where('state', Picture::WAITING)->count(),
-            RecipeFormView::of(isset($f->variants[0]) ? $f->recipeOf($f->variants[0]) : Recipes::stored((string) json_encode($f->stall->recipes->last()?->recipe), $f->stall->currencyValue()), $f->stall->currencyValue()), $f->recipeHeld, (string) $f->stall->recipes->firstWhere('id', $f->variants[0]->priced->recipe_id ?? 0)?->name,
-            $listing->own_across['across'] ?? 'each', $listing->own_across['option'] ?? '', (string) (array_slice($listing->own_across['groups'][0] ?? [], -1)[0] ?? ''), count($listing->own_ladder ?? []),
+            RecipeFormView::of(
+                isset($f->variants[0])
+                    ? $f->recipeOf($f->variants[0])
+                    : Recipes::stored(
+                        (string) json_encode($f->stall->recipes->last()?->recipe),
+                        $f->stall->currencyValue(),
+                    ),
+                $f->stall->currencyValue(),
+            ),
+            $f->recipeHeld,
+            (string) $f->stall->recipes->firstWhere('id', $f->variants[0]->priced->recipe_id ?? 0)?->name,
+            $listing->own_across['across'] ?? 'each',
+            $listing->own_across['option'] ?? '',
+            (string) (array_slice($listing->own_across['groups'][0] ?? [], -1)[0] ?? ''),
+            count($listing->own_ladder ?? []),
             OptionView::list($f),
             array_map(VariantRowView::of(...), $f->variants),
-            array_map(static fn (VariantFigures $v): ?SaleView => $v->till === null ? null : SaleView::of(self::about($v->label, $market), $v->till), $f->variants),
+            array_map(
+                static fn (VariantFigures $v): ?SaleView => $v->till === null
+                    ? null
+                    : SaleView::of(self::about($v->label, $market), $v->till),
+                $f->variants,
+            ),
             array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
             ChangeView::list($f),
             PreviewLinks::listing($f->stall, $listing),
             $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
-            count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) + count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
-            (string) $listing->own_type, $listing->own_tags, (string) $listing->own_maker, (string) $listing->own_notes,
-            $listing->own_search_title ?? $f->title->shown(), $listing->own_search_words ?? mb_strimwidth(RichText::plain($words), 0, 155, '…'), $listing->own_search_title !== null || $listing->own_search_words !== null,
-            $listing->drafts, self::titleNotes($f), self::junk($f, $words), $listing->own_dropped, count(ProductGroups::of($f->now)->groups),
+            count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) +
+                count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
+            (string) $listing->own_type,
+            $listing->own_tags,
+            (string) $listing->own_maker,
+            (string) $listing->own_notes,
+            $listing->own_search_title ?? $f->title->shown(),
+            $listing->own_search_words ?? mb_strimwidth(RichText::plain($words), 0, 155, '…'),
+            $listing->own_search_title !== null || $listing->own_search_words !== null,
+            $listing->drafts,
+            self::titleNotes($f),
+            self::junk($f, $words),
+            $listing->own_dropped,
+            count(ProductGroups::of($f->now)->groups),
         );
     }
 
@@ -128,17 +177,32 @@ final readonly class ListingView
     private static function titleNotes(ListingFigures $f): array
     {
         $title = $f->title->shown();
-        $same = $f->stall->listings()->whereKeyNot($f->listing->id)->whereRaw('lower(shown_title) = ?', [mb_strtolower($title)])->limit(1)->pluck('shown_title')->all();
+        $same = $f->stall
+            ->listings()
+            ->whereKeyNot($f->listing->id)
+            ->whereRaw('lower(shown_title) = ?', [mb_strtolower($title)])
+            ->limit(1)
+            ->pluck('shown_title')
+            ->all();
 
-        return array_map(static fn (TitleNote $n): NoteView => new NoteView($n->kind, $n->words, $n->instead), TitleHelp::about($title, array_values(array_map(strval(...), $same))));
+        return array_map(
+            static fn (TitleNote $n): NoteView => new NoteView($n->kind, $n->words, $n->instead),
+            TitleHelp::about($title, array_values(array_map(strval(...), $same))),
+        );
     }
 
     /** @return list<NoteView> */
     private static function junk(ListingFigures $f, string $words): array
     {
-        $text = html_entity_decode(strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $words)), ENT_QUOTES | ENT_HTML5);
+        $text = html_entity_decode(
+            strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $words)),
+            ENT_QUOTES | ENT_HTML5,
+        );
 
-        return array_map(static fn (Junk $j): NoteView => new NoteView($j->kind->value, $j->kind->words(), $j->sentence), Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]));
+        return array_map(
+            static fn (Junk $j): NoteView => new NoteView($j->kind->value, $j->kind->words(), $j->sentence),
+            Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]),
+        );
     }
 
     public static function about(string $label, string $market): string
@@ -156,7 +220,11 @@ final readonly class ListingView
             }
         }
 
-        return array_map(static fn (string $name, array $v): string => $name.': '.implode(', ', array_keys($v)), array_keys($values), $values);
+        return array_map(
+            static fn (string $name, array $v): string => $name.': '.implode(', ', array_keys($v)),
+            array_keys($values),
+            $values,
+        );
     }
 
     /** @return list<string> */
@@ -165,7 +233,13 @@ final readonly class ListingView
         $ways = [];
         foreach ($f->variants as $v) {
             if ($v->till !== null && $v->days !== null) {
-                $ways[$v->warehouse ?? ''] ??= sprintf('%s + %s delivery from %s, %s', MoneyView::text($v->till->goods), MoneyView::text($v->till->delivery), $v->warehouse, $v->days->words());
+                $ways[$v->warehouse ?? ''] ??= sprintf(
+                    '%s + %s delivery from %s, %s',
+                    MoneyView::text($v->till->goods),
+                    MoneyView::text($v->till->delivery),
+                    $v->warehouse,
+                    $v->days->words(),
+                );
             }
         }
 

@@ -25,8 +25,22 @@ final readonly class OptionView
             }
         }
 
-        $ordered = array_values(array_unique([...array_values(array_intersect($f->listing->own_option_order, array_keys($found))), ...array_map(strval(...), array_keys($found))]));
+        $ordered = array_values(
+            array_unique([
+                ...array_values(array_intersect($f->listing->own_option_order, array_keys($found))),
+                ...array_map(strval(...), array_keys($found)),
+            ]),
+        );
 
-        return array_map(static fn (string $name, array $values): self => new self($name, $names[$name]['as'] ?? '', array_values($values), in_array($name, $f->listing->own_dropped, true)), $ordered, array_map(static fn (string $n): array => $found[$n], $ordered));
+        return array_map(
+            static fn (string $name, array $values): self => new self(
+                $name,
+                $names[$name]['as'] ?? '',
+                array_values($values),
+                in_array($name, $f->listing->own_dropped, true),
+            ),
+            $ordered,
+            array_map(static fn (string $n): array => $found[$n], $ordered),
+        );
     }
 }

@@ -36,8 +36,18 @@ final readonly class PictureView
     public static function of(Picture $picture, array $before = []): self
     {
         return new self(
-            $picture->id, $picture->url(320), $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original), $picture->state, $picture->trouble, $picture->source === null, (string) $picture->alt,
-            $picture->focal_x, $picture->focal_y, $picture->zoom, $picture->shows, self::notes($picture, $before),
+            $picture->id,
+            $picture->url(320),
+            $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original),
+            $picture->state,
+            $picture->trouble,
+            $picture->source === null,
+            (string) $picture->alt,
+            $picture->focal_x,
+            $picture->focal_y,
+            $picture->zoom,
+            $picture->shows,
+            self::notes($picture, $before),
         );
     }
 
@@ -47,7 +57,11 @@ final readonly class PictureView
      */
     public static function list(array $pictures): array
     {
-        return array_map(static fn (Picture $p, int $n): self => self::of($p, array_slice($pictures, 0, $n)), $pictures, array_keys($pictures));
+        return array_map(
+            static fn (Picture $p, int $n): self => self::of($p, array_slice($pictures, 0, $n)),
+            $pictures,
+            array_keys($pictures),
+        );
     }
 
     /**
@@ -57,7 +71,11 @@ final readonly class PictureView
     private static function notes(Picture $picture, array $before): array
     {
         $notes = [];
-        if ($picture->width !== null && $picture->height !== null && min($picture->width, $picture->height) < Picture::SMALL) {
+        if (
+            $picture->width !== null &&
+            $picture->height !== null &&
+            min($picture->width, $picture->height) < Picture::SMALL
+        ) {
             $notes[] = sprintf('Small: %d × %d; it looks soft on a phone.', $picture->width, $picture->height);
         }
         foreach ($before as $n => $other) {

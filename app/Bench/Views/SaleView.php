@@ -26,19 +26,47 @@ final readonly class SaleView
 
     public static function of(string $about, Till $till): self
     {
-        $parts = ['goods' => ['goods', $till->goods], 'delivery' => ['delivery', $till->delivery], 'duty' => ['duty', $till->duty], 'handling' => ['handling', $till->handling], 'fee' => ['payment fee', $till->fee], 'platform' => ['platform fee', $till->platform],
-            'returns' => ['returns', $till->returns], 'advertising' => ['advertising', $till->advertising], 'tax' => ['VAT', $till->tax], 'keep' => ['you keep', $till->keep]];
+        $parts = [
+            'goods' => ['goods', $till->goods],
+            'delivery' => ['delivery', $till->delivery],
+            'duty' => ['duty', $till->duty],
+            'handling' => ['handling', $till->handling],
+            'fee' => ['payment fee', $till->fee],
+            'platform' => ['platform fee', $till->platform],
+            'returns' => ['returns', $till->returns],
+            'advertising' => ['advertising', $till->advertising],
+            'tax' => ['VAT', $till->tax],
+            'keep' => ['you keep', $till->keep],
+        ];
         $parts = array_filter($parts, static fn (array $p): bool => $p[1]->minor > 0);
         $whole = max(1, array_sum(array_map(static fn (array $p): int => $p[1]->minor, $parts)));
         $charged = $till->charged->minor > 0 ? MoneyView::of($till->charged) : null;
 
         return new self(
-            $about, MoneyView::of($till->price), $charged,
-            array_map(static fn (string $key, array $p): SegmentView => new SegmentView($key, $p[0], MoneyView::of($p[1]), intdiv($p[1]->minor * 10_000, $whole)), array_keys($parts), array_values($parts)),
-            MoneyView::of($till->keep), Percent::whole($till->marginBp), $till->losesMoney(),
+            $about,
+            MoneyView::of($till->price),
+            $charged,
+            array_map(
+                static fn (string $key, array $p): SegmentView => new SegmentView(
+                    $key,
+                    $p[0],
+                    MoneyView::of($p[1]),
+                    intdiv($p[1]->minor * 10_000, $whole),
+                ),
+                array_keys($parts),
+                array_values($parts),
+            ),
+            MoneyView::of($till->keep),
+            Percent::whole($till->marginBp),
+            $till->losesMoney(),
             $till->losesMoney()
-                ? sprintf('You lose %s on every sale at this price.', MoneyView::text($till->keep->with(-$till->keep->minor)))
-                : ($charged === null ? 'Delivery is free to the shopper.' : sprintf('The shopper pays %s for delivery besides.', $charged->text)),
+                ? sprintf(
+                    'You lose %s on every sale at this price.',
+                    MoneyView::text($till->keep->with(-$till->keep->minor)),
+                )
+                : ($charged === null
+                    ? 'Delivery is free to the shopper.'
+                    : sprintf('The shopper pays %s for delivery besides.', $charged->text)),
         );
     }
 }

@@ -16,16 +16,40 @@ final readonly class SourceView
      * @param  bool  $selling  whether it sells now
      * @param  bool  $own  whether the variant came from there
      */
-    public function __construct(public int $id, public string $supplier, public string $title, public string $label, public string $sku, public ?string $barcode, public ?MoneyView $landed, public ?string $days, public int $stock, public bool $use, public bool $selling, public bool $own)
-    {
+    public function __construct(
+        public int $id,
+        public string $supplier,
+        public string $title,
+        public string $label,
+        public string $sku,
+        public ?string $barcode,
+        public ?MoneyView $landed,
+        public ?string $days,
+        public int $stock,
+        public bool $use,
+        public bool $selling,
+        public bool $own,
+    ) {
     }
 
     /** @param  SupplierVariant  $v with its item and supplier */
     public static function of(Stall $stall, SupplierVariant $v, bool $use, bool $selling, bool $own): self
     {
         return new self(
-            $v->id, (string) $v->item?->connection?->name, (string) $v->item?->title, $v->label, $v->sku, $v->barcode, MoneyView::ofNullable($stall->moneyOrNull($v->landed_minor)),
-            $v->days_min === null || $v->days_max === null ? null : (new DayRange($v->days_min, $v->days_max))->words().' from '.$v->warehouse, $v->available(), $use, $selling, $own,
+            $v->id,
+            (string) $v->item?->connection?->name,
+            (string) $v->item?->title,
+            $v->label,
+            $v->sku,
+            $v->barcode,
+            MoneyView::ofNullable($stall->moneyOrNull($v->landed_minor)),
+            $v->days_min === null || $v->days_max === null
+                ? null
+                : (new DayRange($v->days_min, $v->days_max))->words().' from '.$v->warehouse,
+            $v->available(),
+            $use,
+            $selling,
+            $own,
         );
     }
 }

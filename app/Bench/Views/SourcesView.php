@@ -28,9 +28,30 @@ final readonly class SourcesView
         $sold = $variant->sold_variant_id ?? $variant->supplier_variant_id;
         $sources = $variant->sources->isEmpty()
             ? [SourceView::of($stall, $own, true, true, true)]
-            : array_values($variant->sources->map(static fn (VariantSource $s): SourceView => SourceView::of($stall, $s->supplierVariant ?? $own, $s->use, $s->supplier_variant_id === $sold, $s->supplier_variant_id === $own->id))->all());
+            : array_values(
+                $variant->sources
+                    ->map(
+                        static fn (VariantSource $s): SourceView => SourceView::of(
+                            $stall,
+                            $s->supplierVariant ?? $own,
+                            $s->use,
+                            $s->supplier_variant_id === $sold,
+                            $s->supplier_variant_id === $own->id,
+                        ),
+                    )
+                    ->all(),
+            );
         $known = array_map(static fn (SourceView $s): int => $s->id, $sources);
 
-        return new self($variant->id, $sources, array_values($candidates->reject(static fn (SupplierVariant $v): bool => in_array($v->id, $known, true))->map(static fn (SupplierVariant $v): SourceView => SourceView::of($stall, $v, true, false, false))->all()));
+        return new self(
+            $variant->id,
+            $sources,
+            array_values(
+                $candidates
+                    ->reject(static fn (SupplierVariant $v): bool => in_array($v->id, $known, true))
+                    ->map(static fn (SupplierVariant $v): SourceView => SourceView::of($stall, $v, true, false, false))
+                    ->all(),
+            ),
+        );
     }
 }

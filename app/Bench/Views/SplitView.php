@@ -21,9 +21,36 @@ final readonly class SplitView
     {
         $groups = SplitListing::proposal($f);
         $sources = $f->listing->pictures->keyBy('source');
-        $variant = static fn (VariantFigures $v): SplitVariantView => new SplitVariantView($v->row->id, $v->label === '' ? 'One kind' : $v->label, $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(320), $v->landed === null ? '' : $v->landed->digits());
-        $parts = array_map(static fn (ProductGroup $g): SplitPartView => new SplitPartView($g->name, array_map($variant, array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => in_array($v->row->external_id, $g->variants, true))))), $groups->groups);
-        $rest = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => array_filter($groups->groups, static fn (ProductGroup $g): bool => in_array($v->row->external_id, $g->variants, true)) === []));
+        $variant = static fn (VariantFigures $v): SplitVariantView => new SplitVariantView(
+            $v->row->id,
+            $v->label === '' ? 'One kind' : $v->label,
+            $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(320),
+            $v->landed === null ? '' : $v->landed->digits(),
+        );
+        $parts = array_map(
+            static fn (ProductGroup $g): SplitPartView => new SplitPartView(
+                $g->name,
+                array_map(
+                    $variant,
+                    array_values(
+                        array_filter(
+                            $f->variants,
+                            static fn (VariantFigures $v): bool => in_array($v->row->external_id, $g->variants, true),
+                        ),
+                    ),
+                ),
+            ),
+            $groups->groups,
+        );
+        $rest = array_values(
+            array_filter(
+                $f->variants,
+                static fn (VariantFigures $v): bool => array_filter(
+                    $groups->groups,
+                    static fn (ProductGroup $g): bool => in_array($v->row->external_id, $g->variants, true),
+                ) === [],
+            ),
+        );
         $parts = array_values(array_filter($parts, static fn (SplitPartView $p): bool => $p->variants !== []));
         if ($rest !== []) {
             $parts[] = new SplitPartView('', array_map($variant, $rest));

@@ -10,12 +10,25 @@ use WindowStall\Support\Views\MoneyView;
 /** One of the variants that fall together; `standsIn` when it would sell while the kept one is sold out. */
 final readonly class TwinRowView
 {
-    public function __construct(public int $id, public string $value, public ?MoneyView $landed, public ?string $days, public int $stock, public bool $standsIn)
-    {
+    public function __construct(
+        public int $id,
+        public string $value,
+        public ?MoneyView $landed,
+        public ?string $days,
+        public int $stock,
+        public bool $standsIn,
+    ) {
     }
 
     public static function of(Twin $twin, string $option, int $promise): self
     {
-        return new self($twin->id, $twin->options[$option] ?? 'none', MoneyView::ofNullable($twin->landed), $twin->days?->words(), $twin->stock, $twin->landed !== null && ($twin->days->max ?? 0) <= $promise);
+        return new self(
+            $twin->id,
+            $twin->options[$option] ?? 'none',
+            MoneyView::ofNullable($twin->landed),
+            $twin->days?->words(),
+            $twin->stock,
+            $twin->landed !== null && ($twin->days->max ?? 0) <= $promise,
+        );
     }
 }

@@ -12,8 +12,14 @@ use WindowStall\Core\Bench\TwinGroup;
 final readonly class TwinsView
 {
     /** @param  list<TwinGroupView>  $groups */
-    public function __construct(public string $option, public string $shown, public string $market, public int $before, public int $after, public array $groups)
-    {
+    public function __construct(
+        public string $option,
+        public string $shown,
+        public string $market,
+        public int $before,
+        public int $after,
+        public array $groups,
+    ) {
     }
 
     /** @param  list<TwinGroup>  $groups */
@@ -21,8 +27,23 @@ final readonly class TwinsView
     {
         $shown = $f->shownName($option);
 
-        return new self($option, $shown, $f->stall->marketName(), array_sum(array_map(static fn (TwinGroup $g): int => count($g->twins), $groups)), count($groups), array_map(static fn (TwinGroup $g): TwinGroupView => new TwinGroupView(
-            $g->options === [] ? 'The one kind' : implode(' · ', $g->options), $g->why, array_map(static fn (Twin $t): TwinRowView => TwinRowView::of($t, $shown, $f->stall->promise_days), $g->twins),
-        ), $groups));
+        return new self(
+            $option,
+            $shown,
+            $f->stall->marketName(),
+            array_sum(array_map(static fn (TwinGroup $g): int => count($g->twins), $groups)),
+            count($groups),
+            array_map(
+                static fn (TwinGroup $g): TwinGroupView => new TwinGroupView(
+                    $g->options === [] ? 'The one kind' : implode(' · ', $g->options),
+                    $g->why,
+                    array_map(
+                        static fn (Twin $t): TwinRowView => TwinRowView::of($t, $shown, $f->stall->promise_days),
+                        $g->twins,
+                    ),
+                ),
+                $groups,
+            ),
+        );
     }
 }

@@ -40,8 +40,23 @@ final readonly class VariantRowView
     public static function of(VariantFigures $v): self
     {
         return new self(
-            $v->row->id, $v->label === '' ? 'One kind' : $v->label, $v->on, MoneyView::ofNullable($v->cost), MoneyView::ofNullable($v->landed), MoneyView::ofNullable($v->price), MoneyView::ofNullable($v->recipePrice),
-            $v->handPriced(), MoneyView::ofNullable($v->till?->keep), Percent::whole($v->till?->marginBp), $v->till?->losesMoney() ?? false, $v->available, $v->days?->words(), $v->warehouse, $v->options, max(1, $v->row->sources->count()), $v->row->sold_variant_id !== null && $v->row->sold_variant_id !== $v->row->supplier_variant_id,
+            $v->row->id,
+            $v->label === '' ? 'One kind' : $v->label,
+            $v->on,
+            MoneyView::ofNullable($v->cost),
+            MoneyView::ofNullable($v->landed),
+            MoneyView::ofNullable($v->price),
+            MoneyView::ofNullable($v->recipePrice),
+            $v->handPriced(),
+            MoneyView::ofNullable($v->till?->keep),
+            Percent::whole($v->till?->marginBp),
+            $v->till?->losesMoney() ?? false,
+            $v->available,
+            $v->days?->words(),
+            $v->warehouse,
+            $v->options,
+            max(1, $v->row->sources->count()),
+            $v->row->sold_variant_id !== null && $v->row->sold_variant_id !== $v->row->supplier_variant_id,
         );
     }
 }

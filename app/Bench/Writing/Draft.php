@@ -12,8 +12,15 @@ final readonly class Draft
      * @param  list<string>  $used  facts it used
      * @param  list<string>  $missing  facts it would have liked to have
      */
-    private function __construct(public string $title, public string $words, public string $searchTitle, public string $searchWords, public string $alt, public array $used, public array $missing)
-    {
+    private function __construct(
+        public string $title,
+        public string $words,
+        public string $searchTitle,
+        public string $searchWords,
+        public string $alt,
+        public array $used,
+        public array $missing,
+    ) {
     }
 
     public static function read(mixed $said): ?self
@@ -28,6 +35,14 @@ final readonly class Draft
         }
         $list = static fn (mixed $v): array => is_array($v) ? array_values(array_filter($v, is_string(...))) : [];
 
-        return new self($said['title'], $said['words'], mb_substr($said['search_title'], 0, 120), mb_substr($said['search_words'], 0, 320), mb_substr($said['alt'], 0, 200), $list($said['used'] ?? null), $list($said['missing'] ?? null));
+        return new self(
+            $said['title'],
+            $said['words'],
+            mb_substr($said['search_title'], 0, 120),
+            mb_substr($said['search_words'], 0, 320),
+            mb_substr($said['alt'], 0, 200),
+            $list($said['used'] ?? null),
+            $list($said['missing'] ?? null),
+        );
     }
 }

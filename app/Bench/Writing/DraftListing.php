@@ -21,8 +21,11 @@ final readonly class DraftListing
 {
     public const FIELDS = ['title', 'words', 'search', 'alt'];
 
-    public function __construct(private WriterService $writer, private ProjectListings $project, private RichText $richText)
-    {
+    public function __construct(
+        private WriterService $writer,
+        private ProjectListings $project,
+        private RichText $richText,
+    ) {
     }
 
     public static function facts(ListingFigures $f): ItemFacts
@@ -33,12 +36,17 @@ final readonly class DraftListing
                 $options[$name][$value] = true;
             }
         }
-        $first = array_values(array_filter($f->variants, static fn ($v): bool => $v->on && $v->days !== null))[0] ?? null;
+        $first =
+            array_values(array_filter($f->variants, static fn ($v): bool => $v->on && $v->days !== null))[0] ?? null;
         $draft = in_array('title', $f->listing->drafts, true);
 
         return ItemFacts::of(
-            $draft ? $f->now->title : $f->title->shown(), $f->title->held && ! $draft, $f->listing->own_type ?? $f->now->category, array_map(static fn (array $v): array => array_map(strval(...), array_keys($v)), $options),
-            $first?->warehouse === null ? null : Stall::countryName($first->warehouse), $first?->days,
+            $draft ? $f->now->title : $f->title->shown(),
+            $f->title->held && ! $draft,
+            $f->listing->own_type ?? $f->now->category,
+            array_map(static fn (array $v): array => array_map(strval(...), array_keys($v)), $options),
+            $first?->warehouse === null ? null : Stall::countryName($first->warehouse),
+            $first?->days,
         );
     }
 
@@ -52,7 +60,8 @@ final readonly class DraftListing
         $figures = ListingFigures::of($stall, $listing);
         $draft = $this->writer->draft(self::facts($figures), $manner);
         DB::transaction(function () use ($stall, $listing, $draft, $fields): void {
-            $free = static fn (string $field, ?string $own): bool => in_array($field, $fields, true) && ($own === null || in_array($field, $listing->drafts, true));
+            $free = static fn (string $field, ?string $own): bool => in_array($field, $fields, true) &&
+                ($own === null || in_array($field, $listing->drafts, true));
             $own = [];
             if ($free('title', $listing->own_title)) {
                 $own += ['own_title' => mb_substr(trim($draft->title), 0, 300)];
@@ -63,8 +72,20 @@ final readonly class DraftListing
             if ($free('search', $listing->own_search_title ?? $listing->own_search_words)) {
                 $own += ['own_search_title' => $draft->searchTitle, 'own_search_words' => $draft->searchWords];
             }
-            $alts = in_array('alt', $fields, true) ? $listing->pictures()->where(fn ($q) => $q->whereNull('alt')->orWhere('alt', ''))->update(['alt' => $draft->alt]) : 0;
-            $marked = array_keys(array_filter(['title' => isset($own['own_title']), 'words' => isset($own['own_words']), 'search' => isset($own['own_search_title']), 'alt' => $alts > 0]));
+            $alts = in_array('alt', $fields, true)
+                ? $listing
+                    ->pictures()
+                    ->where(fn ($q) => $q->whereNull('alt')->orWhere('alt', ''))
+                    ->update(['alt' => $draft->alt])
+                : 0;
+            $marked = array_keys(
+                array_filter([
+                    'title' => isset($own['own_title']),
+                    'words' => isset($own['own_words']),
+                    'search' => isset($own['own_search_title']),
+                    'alt' => $alts > 0,
+                ]),
+            );
             $listing->update($own + ['drafts' => array_values(array_unique([...$listing->drafts, ...$marked]))]);
             ($this->project)($stall, [$listing->id]);
         });

@@ -20,12 +20,14 @@ final class WriterService
     public function draft(ItemFacts $facts, Manner $manner): Draft
     {
         try {
-            $response = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))->acceptJson()
+            $response = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))
+                ->acceptJson()
                 ->post('/v1/drafts', ['manner' => $manner->value, 'facts' => $facts->toArray()]);
         } catch (ConnectionException|Unreachable|TooLarge) {
             throw new Refusal('The writing help doesn’t answer just now. Write it yourself, or try again later.');
         }
 
-        return Draft::read($response->successful() ? $response->json() : null) ?? throw new Refusal('The writing help answered what can’t be used. Try again later.');
+        return Draft::read($response->successful() ? $response->json() : null) ??
+            throw new Refusal('The writing help answered what can’t be used. Try again later.');
     }
 }

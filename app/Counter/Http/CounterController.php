@@ -24,7 +24,12 @@ final class CounterController
 {
     public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall->orders()->with(['lines', 'supplierOrders'])->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])->orderByDesc('id')->cursorPaginate(40, cursor: Cursors::byId($request));
+        $page = $stall
+            ->orders()
+            ->with(['lines', 'supplierOrders'])
+            ->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])
+            ->orderByDesc('id')
+            ->cursorPaginate(40, cursor: Cursors::byId($request));
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),
@@ -37,7 +42,16 @@ final class CounterController
 
     public function show(Stall $stall, Order $order): Response
     {
-        return Inertia::render('counter/OrderPage', ['order' => OrderView::of($stall, $order->load(['lines.supplierVariant', 'supplierOrders.connection', 'supplierOrders.lines.supplierVariant']))]);
+        return Inertia::render('counter/OrderPage', [
+            'order' => OrderView::of(
+                $stall,
+                $order->load([
+                    'lines.supplierVariant',
+                    'supplierOrders.connection',
+                    'supplierOrders.lines.supplierVariant',
+                ]),
+            ),
+        ]);
     }
 
     public function refund(Stall $stall, Order $order, RefundOrder $refund): RedirectResponse
@@ -45,7 +59,10 @@ final class CounterController
         $refund($order);
         $back = $order->refresh()->state === OrderState::Refunded;
 
-        return back()->with('say', $back ? 'The shopper has the money back.' : 'Nothing is sent any more; the money is on its way back.');
+        return back()->with(
+            'say',
+            $back ? 'The shopper has the money back.' : 'Nothing is sent any more; the money is on its way back.',
+        );
     }
 
     /** Sends what the supplier refused once more, as a new attempt of the same order. */
@@ -53,11 +70,19 @@ final class CounterController
     {
         $row = $order->supplierOrders()->findOrFail($request->integer('supplierOrder'));
         // One statement that only fits an order that is paid and a row that nobody sends: a stale page can't send what was refunded.
-        $set = SupplierOrder::query()->whereKey($row->id)->whereNull('external_id')->whereIn('state', [SupplierOrderState::Refused, SupplierOrderState::ToSend])
-            ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
+        $set = SupplierOrder::query()
+            ->whereKey($row->id)
+            ->whereNull('external_id')
+            ->whereIn('state', [SupplierOrderState::Refused, SupplierOrderState::ToSend])
+            ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
+            ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
             ->update(['state' => SupplierOrderState::ToSend, 'refusal' => null, 'next_try_at' => null]);
         if ($set === 0) {
-            throw new Refusal($order->refresh()->state === OrderState::Paid ? 'The supplier has it already, or is just being sent it.' : 'This order was refunded; nothing of it is sent any more.');
+            throw new Refusal(
+                $order->refresh()->state === OrderState::Paid
+                    ? 'The supplier has it already, or is just being sent it.'
+                    : 'This order was refunded; nothing of it is sent any more.',
+            );
         }
         SendSupplierOrder::dispatch($row->id);
 

@@ -32,7 +32,10 @@ final class SupplierHookController
         if ($news->answer === null) {
             return $this->item($connection, $news);
         }
-        $row = SupplierOrder::query()->where('connection_id', $connection->id)->where('external_id', $news->answer->externalId)->first();
+        $row = SupplierOrder::query()
+            ->where('connection_id', $connection->id)
+            ->where('external_id', $news->answer->externalId)
+            ->first();
         if ($row === null) {
             // It may be quicker than our own writing down; asking to send it again costs nothing.
             return new JsonResponse(['error' => 'No such order here yet.'], 409);

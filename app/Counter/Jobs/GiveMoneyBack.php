@@ -43,7 +43,9 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
         try {
             $payment->refund((string) $order->payment_id);
         } catch (PaymentTrouble) {
-            $refunding()->update(['payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing is sent meanwhile.']);
+            $refunding()->update([
+                'payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing is sent meanwhile.',
+            ]);
 
             return;
         }

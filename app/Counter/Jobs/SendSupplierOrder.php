@@ -51,16 +51,39 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         if (! $this->claim()) {
             return;
         }
-        $row = SupplierOrder::query()->with(['lines.supplierVariant', 'order', 'connection'])->findOrFail($this->supplierOrderId);
+        $row = SupplierOrder::query()
+            ->with(['lines.supplierVariant', 'order', 'connection'])
+            ->findOrFail($this->supplierOrderId);
         $ordering = $row->connection?->ordering();
         if ($row->connection === null || $row->order === null || $ordering === null) {
-            $this->refused(sprintf('%s takes no orders from here. Order it from them by hand, or give the shopper the money back.', (string) $row->connection?->name), tried: false);
+            $this->refused(
+                sprintf(
+                    '%s takes no orders from here. Order it from them by hand, or give the shopper the money back.',
+                    (string) $row->connection?->name,
+                ),
+                tried: false,
+            );
 
             return;
         }
-        $lines = array_values($row->lines->map(fn (OrderLine $l): array => ['variant' => (string) $l->supplierVariant?->external_id, 'quantity' => $l->quantity])->all());
+        $lines = array_values(
+            $row->lines
+                ->map(
+                    fn (OrderLine $l): array => [
+                        'variant' => (string) $l->supplierVariant?->external_id,
+                        'quantity' => $l->quantity,
+                    ],
+                )
+                ->all(),
+        );
         try {
-            $answer = $ordering->order($row->connection->access(), $row->idempotency_key, 'Order '.$row->order->number, $lines, $row->order->address());
+            $answer = $ordering->order(
+                $row->connection->access(),
+                $row->idempotency_key,
+                'Order '.$row->order->number,
+                $lines,
+                $row->order->address(),
+            );
         } catch (SupplierTrouble $trouble) {
             $trouble->passing ? $this->wait($row, $trouble) : $this->refused($trouble->getMessage(), tried: true);
 
@@ -71,7 +94,8 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
 
     private function claim(): bool
     {
-        return $this->row()->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
+        return $this->row()
+            ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
             ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
             ->update(['sending_until' => now()->addSeconds(self::LEASE), 'unsure' => true]) === 1;
     }
@@ -85,7 +109,12 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
     /** Said no for good, or can't be understood: a person has to look. */
     private function refused(string $why, bool $tried): void
     {
-        $this->row()->increment('tries', $tried ? 1 : 0, ['state' => SupplierOrderState::Refused, 'refusal' => $why, 'sending_until' => null, 'unsure' => false]);
+        $this->row()->increment('tries', $tried ? 1 : 0, [
+            'state' => SupplierOrderState::Refused,
+            'refusal' => $why,
+            'sending_until' => null,
+            'unsure' => false,
+        ]);
     }
 
     private function wait(SupplierOrder $row, SupplierTrouble $trouble): void
@@ -93,8 +122,11 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         // Twice as long each time, with jitter so that many orders don't all come back at once.
         $wait = min(self::MOST_WAIT, 10 * 2 ** min($row->tries, 9));
         $this->row()->update([
-            'trouble' => $trouble->getMessage(), 'tries' => $row->tries + 1, 'next_try_at' => now()->addSeconds(random_int(intdiv($wait, 2), $wait)),
-            'sending_until' => null, 'unsure' => $trouble->unsure,
+            'trouble' => $trouble->getMessage(),
+            'tries' => $row->tries + 1,
+            'next_try_at' => now()->addSeconds(random_int(intdiv($wait, 2), $wait)),
+            'sending_until' => null,
+            'unsure' => $trouble->unsure,
         ]);
     }
 }

@@ -34,8 +34,16 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
     {
         $silent = now()->subSeconds(self::SILENCE);
         OneStall::each('orders_to_settle', [$silent, self::BATCH], $this->settle(...));
-        OneStall::each('supplier_orders_to_send', [now(), now()->subSeconds(10), self::BATCH], static fn (int $id) => SendSupplierOrder::dispatch($id));
-        OneStall::each('supplier_orders_to_ask', [$silent, self::BATCH], static fn (int $id) => AskSupplier::dispatch($id));
+        OneStall::each(
+            'supplier_orders_to_send',
+            [now(), now()->subSeconds(10), self::BATCH],
+            static fn (int $id) => SendSupplierOrder::dispatch($id),
+        );
+        OneStall::each(
+            'supplier_orders_to_ask',
+            [$silent, self::BATCH],
+            static fn (int $id) => AskSupplier::dispatch($id),
+        );
     }
 
     /** Those asked after longest ago come first: each is noted as asked now. */

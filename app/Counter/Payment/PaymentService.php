@@ -27,9 +27,16 @@ final class PaymentService
      */
     public function open(Order $order, Stall $stall, ?int $seconds = null): string
     {
-        $said = $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments', [
-            'amount' => $order->total_minor, 'currency' => $order->currency, 'reference' => $order->token, 'payee' => $stall->name, 'return_to' => $stall->shopAddress('/orders/'.$order->token.'/paid'),
-        ]), $seconds);
+        $said = $this->ask(
+            fn (PendingRequest $http): Response => $http->post('/v1/payments', [
+                'amount' => $order->total_minor,
+                'currency' => $order->currency,
+                'reference' => $order->token,
+                'payee' => $stall->name,
+                'return_to' => $stall->shopAddress('/orders/'.$order->token.'/paid'),
+            ]),
+            $seconds,
+        );
         $payAt = is_string($said['pay_at'] ?? null) ? $said['pay_at'] : throw PaymentTrouble::away();
         $order->update(['payment_id' => $said['id'], 'pay_at' => $payAt, 'payment_trouble' => null]);
 
@@ -39,25 +46,35 @@ final class PaymentService
     /** @throws PaymentTrouble */
     public function state(string $paymentId): PaymentState
     {
-        return PaymentState::tryFrom((string) $this->ask(fn (PendingRequest $http): Response => $http->get('/v1/payments/'.rawurlencode($paymentId)))['state']) ?? throw PaymentTrouble::away();
+        return PaymentState::tryFrom(
+            (string) $this->ask(
+                fn (PendingRequest $http): Response => $http->get('/v1/payments/'.rawurlencode($paymentId)),
+            )['state'],
+        ) ?? throw PaymentTrouble::away();
     }
 
     /** Takes the money; asking twice takes it once. */
     public function capture(string $paymentId): void
     {
-        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/capture'));
+        $this->ask(
+            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/capture'),
+        );
     }
 
     /** Gives captured money back; asking twice gives it back once. */
     public function refund(string $paymentId): void
     {
-        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/refund'));
+        $this->ask(
+            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/refund'),
+        );
     }
 
     /** Lets an authorised payment go uncharged. */
     public function void(string $paymentId): void
     {
-        $this->ask(fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/void'));
+        $this->ask(
+            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/void'),
+        );
     }
 
     /**
@@ -69,14 +86,23 @@ final class PaymentService
     {
         try {
             $patience = min($seconds ?? PHP_INT_MAX, (int) config('stall.payment.seconds'));
-            $response = $call(Outside::at((string) config('stall.payment.address'), $patience)->withToken((string) config('stall.payment.key'))->acceptJson());
+            $response = $call(
+                Outside::at((string) config('stall.payment.address'), $patience)
+                    ->withToken((string) config('stall.payment.key'))
+                    ->acceptJson(),
+            );
         } catch (Refusal|Unreachable|TooLarge) {
             throw PaymentTrouble::away();
         } catch (ConnectionException $e) {
             throw str_contains($e->getMessage(), 'error 28') ? PaymentTrouble::slow() : PaymentTrouble::away();
         }
         $said = $response->json();
-        if (! $response->successful() || ! is_array($said) || ! is_string($said['id'] ?? null) || ! is_string($said['state'] ?? null)) {
+        if (
+            ! $response->successful() ||
+            ! is_array($said) ||
+            ! is_string($said['id'] ?? null) ||
+            ! is_string($said['state'] ?? null)
+        ) {
             throw PaymentTrouble::away();
         }
 

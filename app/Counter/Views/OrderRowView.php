@@ -38,14 +38,32 @@ final readonly class OrderRowView
         $paid = $order->state === OrderState::Paid;
         $till = $paid ? OrderFigures::till($order) : null;
         $first = $order->lines->first();
-        $supplier = $order->supplierOrders->sortBy(fn (SupplierOrder $s): int => array_search($s->state, \WindowStall\Core\Dispatch\SupplierOrderState::cases(), true) ?: 0)->first();
+        $supplier = $order->supplierOrders
+            ->sortBy(
+                fn (SupplierOrder $s): int => array_search(
+                    $s->state,
+                    \WindowStall\Core\Dispatch\SupplierOrderState::cases(),
+                    true,
+                ) ?:
+                0,
+            )
+            ->first();
         $refused = $order->supplierOrders->first(fn (SupplierOrder $s): bool => $s->refusal !== null);
 
         return new self(
-            $order->id, $order->number, $order->created_at->diffForHumans(), $order->name.', '.$order->town,
-            $order->lines->map(fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->implode('; '), $first?->picture === null ? null : PictureSizes::url($first->picture, 320),
-            MoneyView::of($order->money($order->total_minor)), MoneyView::ofNullable($till?->keep), Percent::whole($till?->marginBp), $till?->losesMoney() ?? false, OrderFigures::confirmed($order),
-            $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : $order->state->words(), $refused !== null || $order->supplierOrders->contains(fn (SupplierOrder $s): bool => $s->trouble !== null),
+            $order->id,
+            $order->number,
+            $order->created_at->diffForHumans(),
+            $order->name.', '.$order->town,
+            $order->lines->map(fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->implode('; '),
+            $first?->picture === null ? null : PictureSizes::url($first->picture, 320),
+            MoneyView::of($order->money($order->total_minor)),
+            MoneyView::ofNullable($till?->keep),
+            Percent::whole($till?->marginBp),
+            $till?->losesMoney() ?? false,
+            OrderFigures::confirmed($order),
+            $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : $order->state->words(),
+            $refused !== null || $order->supplierOrders->contains(fn (SupplierOrder $s): bool => $s->trouble !== null),
         );
     }
 }

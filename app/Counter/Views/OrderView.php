@@ -47,12 +47,35 @@ final readonly class OrderView
     public static function of(Stall $stall, Order $order): self
     {
         return new self(
-            $order->id, $order->number, $order->state->value, $order->state->words(), $order->created_at->format('j F Y, H:i'), $order->email,
-            [$order->name, $order->street, $order->town.' '.$order->postcode, \Symfony\Component\Intl\Countries::getName($order->country, 'en')],
+            $order->id,
+            $order->number,
+            $order->state->value,
+            $order->state->words(),
+            $order->created_at->format('j F Y, H:i'),
+            $order->email,
+            [
+                $order->name,
+                $order->street,
+                $order->town.' '.$order->postcode,
+                \Symfony\Component\Intl\Countries::getName($order->country, 'en'),
+            ],
             array_values($order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all()),
-            MoneyView::of($order->money($order->goods_minor)), MoneyView::of($order->money($order->delivery_minor)), MoneyView::of($order->money($order->tax_minor)), MoneyView::of($order->money($order->total_minor)),
-            array_values($order->supplierOrders->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))->all()),
-            $order->state === OrderState::Paid ? SaleView::of('Order '.$order->number, OrderFigures::till($order)) : null, OrderFigures::confirmed($order), $order->payment_trouble, $stall->shopAddress('/orders/'.$order->token), RefundOrder::possible($order),
+            MoneyView::of($order->money($order->goods_minor)),
+            MoneyView::of($order->money($order->delivery_minor)),
+            MoneyView::of($order->money($order->tax_minor)),
+            MoneyView::of($order->money($order->total_minor)),
+            array_values(
+                $order->supplierOrders
+                    ->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))
+                    ->all(),
+            ),
+            $order->state === OrderState::Paid
+                ? SaleView::of('Order '.$order->number, OrderFigures::till($order))
+                : null,
+            OrderFigures::confirmed($order),
+            $order->payment_trouble,
+            $stall->shopAddress('/orders/'.$order->token),
+            RefundOrder::possible($order),
         );
     }
 }

@@ -37,9 +37,21 @@ final readonly class SupplierOrderView
         $step = static fn (string $words, ?Carbon $at): StepView => new StepView($words, $at?->format('j M, H:i'));
 
         return new self(
-            $s->id, (string) $s->connection?->name, $s->state->value, $s->state->words(), $s->external_id, MoneyView::of($order->money($s->goods_minor)), MoneyView::of($order->money($s->delivery_minor)), $s->cost_confirmed,
-            [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)], $s->carrier, $s->tracking, $s->refusal ?? $s->trouble,
-            $order->state === OrderState::Paid && $s->external_id === null && ($s->state === SupplierOrderState::Refused || $s->trouble !== null),
+            $s->id,
+            (string) $s->connection?->name,
+            $s->state->value,
+            $s->state->words(),
+            $s->external_id,
+            MoneyView::of($order->money($s->goods_minor)),
+            MoneyView::of($order->money($s->delivery_minor)),
+            $s->cost_confirmed,
+            [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)],
+            $s->carrier,
+            $s->tracking,
+            $s->refusal ?? $s->trouble,
+            $order->state === OrderState::Paid &&
+                $s->external_id === null &&
+                ($s->state === SupplierOrderState::Refused || $s->trouble !== null),
         );
     }
 }

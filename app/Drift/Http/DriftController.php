@@ -31,10 +31,11 @@ final readonly class DriftController
         $filter = DeskFilter::of($request);
         $desk = DeskView::of($stall, $filter);
         $open = Typed::text($request, 'open');
-        $open = $open !== '' ? $open : ($desk->groups[0]->key ?? '');
-        $page = $open === 'quiet'
-            ? $filter->narrow(Desk::quiet($stall))
-            : $this->group($stall, $open, $filter)?->orderByDesc('id');
+        $open = $open !== '' ? $open : $desk->groups[0]->key ?? '';
+        $page =
+            $open === 'quiet'
+                ? $filter->narrow(Desk::quiet($stall))
+                : $this->group($stall, $open, $filter)?->orderByDesc('id');
         $lines = $page?->with('listing.pictures')->cursorPaginate(self::PAGE, cursor: Cursors::byId($request));
 
         return Inertia::render('drift/DriftPage', [
@@ -57,7 +58,9 @@ final readonly class DriftController
             'agree' => 'required|boolean',
             'for' => ['required', Rule::in(['once', 'listing', 'supplier'])],
         ]);
-        $group = isset($typed['group']) ? $this->group($stall, (string) $typed['group'], DeskFilter::of($request)) : null;
+        $group = isset($typed['group'])
+            ? $this->group($stall, (string) $typed['group'], DeskFilter::of($request))
+            : null;
         $named = isset($typed['group'])
             ? $group?->limit(Decide::MOST)?->pluck('id')->all() ?? []
             : (array) $typed['changes'];

@@ -38,15 +38,23 @@ final readonly class ListingRulesView
         $else = Rules::for($stall, $connection);
 
         return new self(
-            facts: array_map(static fn (FactName $fact): FactRuleView => new FactRuleView(
-                fact: $fact->value,
-                words: $fact->words(),
-                policy: is_string($listing->own_policies[$fact->value] ?? null) ? $listing->own_policies[$fact->value] : '',
-                choices: [
-                    new ChoiceView('', 'as the supplier’s: '.$else->for($fact)->words()),
-                    ...array_map(static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()), $fact->choices()),
-                ],
-            ), self::FACTS),
+            facts: array_map(
+                static fn (FactName $fact): FactRuleView => new FactRuleView(
+                    fact: $fact->value,
+                    words: $fact->words(),
+                    policy: is_string($listing->own_policies[$fact->value] ?? null)
+                        ? $listing->own_policies[$fact->value]
+                        : '',
+                    choices: [
+                        new ChoiceView('', 'as the supplier’s: '.$else->for($fact)->words()),
+                        ...array_map(
+                            static fn (Policy $p): ChoiceView => new ChoiceView($p->value, $p->words()),
+                            $fact->choices(),
+                        ),
+                    ],
+                ),
+                self::FACTS,
+            ),
             keptBack: $listing->own_kept_back,
             suppliers: $connection->kept_back ?? 0,
         );

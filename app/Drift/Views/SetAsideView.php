@@ -66,10 +66,19 @@ final readonly class SetAsideView
     /** @return list<int> */
     private static function counts(Run $run): array
     {
-        $before = Run::query()->where('connection_id', $run->connection_id)->where('kind', 'pull')->where('id', '<', $run->id)
-            ->where('state', RunState::Done)->whereNotNull('total')->whereNull('subject->item')
-            ->latest('id')->limit(self::BEFORE)->pluck('counts');
-        $goods = static fn (array $counts): int => ($counts['new'] ?? 0) + ($counts['changed'] ?? 0) + ($counts['same'] ?? 0);
+        $before = Run::query()
+            ->where('connection_id', $run->connection_id)
+            ->where('kind', 'pull')
+            ->where('id', '<', $run->id)
+            ->where('state', RunState::Done)
+            ->whereNotNull('total')
+            ->whereNull('subject->item')
+            ->latest('id')
+            ->limit(self::BEFORE)
+            ->pluck('counts');
+        $goods = static fn (array $counts): int => ($counts['new'] ?? 0) +
+            ($counts['changed'] ?? 0) +
+            ($counts['same'] ?? 0);
 
         return [...array_reverse(array_map($goods, array_values($before->all()))), $goods($run->counts)];
     }

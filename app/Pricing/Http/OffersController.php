@@ -18,7 +18,11 @@ use WindowStall\Stall\Stall;
 /** What is offered besides a price: free delivery with what it takes, and multi-buy ladders. */
 final class OffersController
 {
-    private const LADDER = ['rungs' => 'present|array|max:'.Ladders::MOST_RUNGS, 'rungs.*.pieces' => 'required|integer|min:2|max:99', 'rungs.*.value' => 'required|string|max:20'];
+    private const LADDER = [
+        'rungs' => 'present|array|max:'.Ladders::MOST_RUNGS,
+        'rungs.*.pieces' => 'required|integer|min:2|max:99',
+        'rungs.*.value' => 'required|string|max:20',
+    ];
 
     public function freeDelivery(Stall $stall): JsonResponse
     {
@@ -28,7 +32,11 @@ final class OffersController
     /** What a ladder would come to; nothing is saved. */
     public function ladder(Request $request, Stall $stall, Listing $listing): JsonResponse
     {
-        return $this->view($stall, $listing, $request->has('rungs') ? $this->rungs($request) : ($listing->own_ladder ?? []));
+        return $this->view(
+            $stall,
+            $listing,
+            $request->has('rungs') ? $this->rungs($request) : $listing->own_ladder ?? [],
+        );
     }
 
     public function setLadder(Request $request, Stall $stall, Listing $listing): JsonResponse
@@ -46,14 +54,28 @@ final class OffersController
     {
         $listing->load([...Listing::FOR_FIGURES, 'variants.supplierVariant.item', 'variants.sold.item']);
 
-        return new JsonResponse(LadderView::of(ListingFigures::of($stall, $listing), Ladders::read($rungs, $stall), $rungs));
+        return new JsonResponse(
+            LadderView::of(ListingFigures::of($stall, $listing), Ladders::read($rungs, $stall), $rungs),
+        );
     }
 
     /** @return list<array{pieces: int, kind: string, value: string}> */
     private function rungs(Request $request): array
     {
-        $typed = $request->validate(self::LADDER + ['rungs.*.kind' => ['required', Rule::enum(RungKind::class)]], ['rungs.*.pieces.*' => 'A rung begins at 2 to 99 pieces.', 'rungs.*.value.required' => 'Say what the rung gives.']);
+        $typed = $request->validate(self::LADDER + ['rungs.*.kind' => ['required', Rule::enum(RungKind::class)]], [
+            'rungs.*.pieces.*' => 'A rung begins at 2 to 99 pieces.',
+            'rungs.*.value.required' => 'Say what the rung gives.',
+        ]);
 
-        return array_values(array_map(static fn (array $r): array => ['pieces' => (int) $r['pieces'], 'kind' => (string) $r['kind'], 'value' => (string) $r['value']], $typed['rungs']));
+        return array_values(
+            array_map(
+                static fn (array $r): array => [
+                    'pieces' => (int) $r['pieces'],
+                    'kind' => (string) $r['kind'],
+                    'value' => (string) $r['value'],
+                ],
+                $typed['rungs'],
+            ),
+        );
     }
 }

@@ -33,14 +33,40 @@ final readonly class RecipesController
 
     public function index(Stall $stall): Response
     {
-        return Inertia::render('pricing/RecipesPage', ['run' => Reprice::underWay($stall),
-            'recipes' => RecipeRowView::list($stall), 'bands' => \WindowStall\Core\Pricing\TrialTally::BANDS,
+        return Inertia::render('pricing/RecipesPage', [
+            'run' => Reprice::underWay($stall),
+            'recipes' => RecipeRowView::list($stall),
+            'bands' => \WindowStall\Core\Pricing\TrialTally::BANDS,
             'choices' => [
                 'suppliers' => $stall->connections()->orderBy('name')->pluck('name', 'id')->all(),
-                'types' => $stall->listings()->whereNotNull('own_type')->where('own_type', '!=', '')->distinct()->orderBy('own_type')->limit(200)->pluck('own_type')->all(),
-                'tags' => DB::table('listings')->where('stall_id', $stall->id)->whereNull('deleted_at')->selectRaw('jsonb_array_elements_text(own_tags) AS tag')->distinct()->orderBy('tag')->limit(200)->pluck('tag')->all(),
+                'types' => $stall
+                    ->listings()
+                    ->whereNotNull('own_type')
+                    ->where('own_type', '!=', '')
+                    ->distinct()
+                    ->orderBy('own_type')
+                    ->limit(200)
+                    ->pluck('own_type')
+                    ->all(),
+                'tags' => DB::table('listings')
+                    ->where('stall_id', $stall->id)
+                    ->whereNull('deleted_at')
+                    ->selectRaw('jsonb_array_elements_text(own_tags) AS tag')
+                    ->distinct()
+                    ->orderBy('tag')
+                    ->limit(200)
+                    ->pluck('tag')
+                    ->all(),
                 'markets' => array_combine($stall->markets(), array_map(Stall::countryName(...), $stall->markets())),
-                'methods' => DB::table('supplier_items')->where('stall_id', $stall->id)->whereNotNull('methods')->selectRaw('jsonb_array_elements_text(methods) AS method')->distinct()->orderBy('method')->limit(50)->pluck('method')->all(),
+                'methods' => DB::table('supplier_items')
+                    ->where('stall_id', $stall->id)
+                    ->whereNotNull('methods')
+                    ->selectRaw('jsonb_array_elements_text(methods) AS method')
+                    ->distinct()
+                    ->orderBy('method')
+                    ->limit(50)
+                    ->pluck('method')
+                    ->all(),
             ],
         ]);
     }
@@ -54,13 +80,28 @@ final readonly class RecipesController
         return $this->done($request, $stall, 'A recipe added', function () use ($stall): void {
             $stall->recipes()->increment('position');
             // It begins as the last one prices, and counts for nothing until a condition says so.
-            $stall->recipes()->create(['name' => 'New recipe', 'position' => 1, 'conditions' => ConditionNotation::nothing($stall->currencyValue()), 'recipe' => $stall->recipes()->reorder('position', 'desc')->first()->recipe ?? Recipes::first($stall->currencyValue())]);
+            $stall
+                ->recipes()
+                ->create([
+                    'name' => 'New recipe',
+                    'position' => 1,
+                    'conditions' => ConditionNotation::nothing($stall->currencyValue()),
+                    'recipe' => $stall->recipes()->reorder('position', 'desc')->first()->recipe ??
+                        Recipes::first($stall->currencyValue()),
+                ]);
         });
     }
 
     public function update(Request $request, Stall $stall, PriceRecipe $recipe): JsonResponse
     {
-        $typed = $request->validate(['name' => 'sometimes|required|string|max:80', 'recipe' => 'sometimes|array'] + array_map(static fn (string $rule): string => str_replace('present|', 'sometimes|', $rule), ConditionNotation::RULES), ['name.required' => 'A recipe needs a name.']);
+        $typed = $request->validate(
+            ['name' => 'sometimes|required|string|max:80', 'recipe' => 'sometimes|array'] +
+                array_map(
+                    static fn (string $rule): string => str_replace('present|', 'sometimes|', $rule),
+                    ConditionNotation::RULES,
+                ),
+            ['name.required' => 'A recipe needs a name.'],
+        );
         $columns = [];
         if (isset($typed['name'])) {
             $columns['name'] = trim($typed['name']);
@@ -71,11 +112,18 @@ final readonly class RecipesController
         if (isset($typed['conditions']) && $recipe->position < PriceRecipe::LAST) {
             $columns['conditions'] = ConditionNotation::tidy($typed['conditions'], $stall->currencyValue());
             if ($columns['conditions'] === []) {
-                throw new Refusal('Only the last recipe goes without conditions: it prices whatever none before it does.');
+                throw new Refusal(
+                    'Only the last recipe goes without conditions: it prices whatever none before it does.',
+                );
             }
         }
 
-        return $this->done($request, $stall, sprintf('“%s” changed', $columns['name'] ?? $recipe->name), fn () => $recipe->update($columns));
+        return $this->done(
+            $request,
+            $stall,
+            sprintf('“%s” changed', $columns['name'] ?? $recipe->name),
+            fn () => $recipe->update($columns),
+        );
     }
 
     public function destroy(Request $request, Stall $stall, PriceRecipe $recipe): JsonResponse
@@ -90,7 +138,14 @@ final readonly class RecipesController
     /** The order of precedence; the last one stays last. */
     public function order(Request $request, Stall $stall): JsonResponse
     {
-        $ids = array_values(array_map(intval(...), $request->validate(['recipes' => 'required|array|max:'.self::MOST, 'recipes.*' => 'integer'])['recipes']));
+        $ids = array_values(
+            array_map(
+                intval(...),
+                $request->validate(['recipes' => 'required|array|max:'.self::MOST, 'recipes.*' => 'integer'])[
+                    'recipes'
+                ],
+            ),
+        );
 
         return $this->done($request, $stall, 'Recipes put in another order', function () use ($stall, $ids): void {
             foreach ($stall->recipes()->where('position', '<', PriceRecipe::LAST)->get() as $recipe) {
@@ -111,15 +166,25 @@ final readonly class RecipesController
     /** @param  callable(): mixed  $do */
     private function done(Request $request, Stall $stall, string $words, callable $do): JsonResponse
     {
-        [$change, $run] = ($this->change)($stall, $request->user() instanceof User ? $request->user() : null, $words, static function () use ($do): void {
-            $do();
-        });
+        [$change, $run] = ($this->change)(
+            $stall,
+            $request->user() instanceof User ? $request->user() : null,
+            $words,
+            static function () use ($do): void {
+                $do();
+            },
+        );
 
         return $this->answer($stall, $change, $run);
     }
 
     private function answer(Stall $stall, PricingChange $change, ?Run $run): JsonResponse
     {
-        return new JsonResponse(['recipes' => RecipeRowView::list($stall->refresh()->load(['recipes', 'rates', 'marketRows'])), 'change' => $change->id, 'words' => $change->words, 'run' => $run?->id]);
+        return new JsonResponse([
+            'recipes' => RecipeRowView::list($stall->refresh()->load(['recipes', 'rates', 'marketRows'])),
+            'change' => $change->id,
+            'words' => $change->words,
+            'run' => $run?->id,
+        ]);
     }
 }

@@ -35,14 +35,22 @@ final class TrialController
 
     public function show(Stall $stall): Response
     {
-        return Inertia::render('pricing/TrialPage', ['run' => Reprice::underWay($stall), 'trial' => TrialView::of($stall, $this->open($stall)), 'done' => $this->lately($stall)]);
+        return Inertia::render('pricing/TrialPage', [
+            'run' => Reprice::underWay($stall),
+            'trial' => TrialView::of($stall, $this->open($stall)),
+            'done' => $this->lately($stall),
+        ]);
     }
 
     public function view(Stall $stall, PricingChange $change): JsonResponse
     {
         abort_unless($change->stall_id === $stall->id, 404);
         // Whoever worked it out was stopped: it is set again.
-        if ($change->figures === null && $change->applied_at === null && $change->updated_at?->isBefore(now()->subMinutes(self::FORGOTTEN))) {
+        if (
+            $change->figures === null &&
+            $change->applied_at === null &&
+            $change->updated_at?->isBefore(now()->subMinutes(self::FORGOTTEN))
+        ) {
             $change->touch();
             TryForLarge::dispatch($change->id);
         }
@@ -52,13 +60,35 @@ final class TrialController
 
     public function store(Request $request, Stall $stall, TryPricing $try): JsonResponse
     {
-        $typed = $request->validate([
-            'fields' => 'present|array', 'fields.*' => 'required|string|max:20', 'rates' => 'present|array', 'rates.*' => 'required|string|max:20', 'suppliers' => 'present|array|max:100', 'suppliers.*' => 'required|string|max:8',
-            'recipes' => 'present|array|max:60', 'recipes.*' => 'array',
-        ], ['fields.*.required' => 'Write a figure here, 0 for nothing.', 'rates.*.required' => 'Write a rate here.', 'suppliers.*.required' => 'Write 0 for no change.']);
+        $typed = $request->validate(
+            [
+                'fields' => 'present|array',
+                'fields.*' => 'required|string|max:20',
+                'rates' => 'present|array',
+                'rates.*' => 'required|string|max:20',
+                'suppliers' => 'present|array|max:100',
+                'suppliers.*' => 'required|string|max:8',
+                'recipes' => 'present|array|max:60',
+                'recipes.*' => 'array',
+            ],
+            [
+                'fields.*.required' => 'Write a figure here, 0 for nothing.',
+                'rates.*.required' => 'Write a rate here.',
+                'suppliers.*.required' => 'Write 0 for no change.',
+            ],
+        );
         $trial = $this->open($stall) ?? new PricingChange(['stall_id' => $stall->id, 'words' => 'Trial']);
-        $trial->fill(['changes' => $this->changes($stall, $typed), 'figures' => null, 'user_id' => $request->user()?->getAuthIdentifier()])->save();
-        if (ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() > self::AT_ONCE) {
+        $trial
+            ->fill([
+                'changes' => $this->changes($stall, $typed),
+                'figures' => null,
+                'user_id' => $request->user()?->getAuthIdentifier(),
+            ])
+            ->save();
+        if (
+            ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() >
+            self::AT_ONCE
+        ) {
             TryForLarge::dispatch($trial->id);
         } else {
             $try->keep($stall, $trial);
@@ -78,17 +108,35 @@ final class TrialController
             throw new Refusal('There is nothing to apply: what suppliers ask is theirs to change.');
         }
         $moved = (int) ($change->figures['up'] ?? 0) + (int) ($change->figures['down'] ?? 0);
-        [$done, $run] = $apply($stall, $request->user() instanceof User ? $request->user() : null, sprintf('Trial applied: %s prices moved', number_format($moved)), function () use ($stall, $changes): void {
-            $stall->update($changes['stall'] ?? []);
-            foreach ($changes['rates'] ?? [] as $currency => $rate) {
-                $stall->rates()->where('from', $currency)->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
-            }
-            foreach ($changes['recipes'] ?? [] as $recipe) {
-                $stall->recipes()->whereKey($recipe['id'])->update(['recipe' => json_encode($recipe['recipe'])]);
-            }
-        }, $change);
+        [$done, $run] = $apply(
+            $stall,
+            $request->user() instanceof User ? $request->user() : null,
+            sprintf('Trial applied: %s prices moved', number_format($moved)),
+            function () use ($stall, $changes): void {
+                $stall->update($changes['stall'] ?? []);
+                foreach ($changes['rates'] ?? [] as $currency => $rate) {
+                    $stall
+                        ->rates()
+                        ->where('from', $currency)
+                        ->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
+                }
+                foreach ($changes['recipes'] ?? [] as $recipe) {
+                    $stall
+                        ->recipes()
+                        ->whereKey($recipe['id'])
+                        ->update(['recipe' => json_encode($recipe['recipe'])]);
+                }
+            },
+            $change,
+        );
 
-        return new JsonResponse(['change' => $done->id, 'words' => $done->words, 'run' => $run?->id, 'trial' => TrialView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), null), 'done' => $this->lately($stall)]);
+        return new JsonResponse([
+            'change' => $done->id,
+            'words' => $done->words,
+            'run' => $run?->id,
+            'trial' => TrialView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), null),
+            'done' => $this->lately($stall),
+        ]);
     }
 
     public function destroy(Stall $stall, PricingChange $change): JsonResponse
@@ -109,8 +157,27 @@ final class TrialController
     /** @return list<array{id: int, words: string, at: string, by: string, undone: bool}> what was done to costs and recipes lately */
     private function lately(Stall $stall): array
     {
-        return array_values(DB::table('pricing_changes as c')->leftJoin('users as u', 'u.id', '=', 'c.user_id')->where('c.stall_id', $stall->id)->whereNotNull('c.applied_at')->orderByDesc('c.applied_at')->orderByDesc('c.id')->limit(8)->select(['c.id', 'c.words', 'c.applied_at', 'u.name', 'c.undone_at'])->get()
-            ->map(static fn (\stdClass $r): array => ['id' => (int) $r->id, 'words' => (string) $r->words, 'at' => now()->parse((string) $r->applied_at)->diffForHumans(), 'by' => (string) $r->name, 'undone' => $r->undone_at !== null])->all());
+        return array_values(
+            DB::table('pricing_changes as c')
+                ->leftJoin('users as u', 'u.id', '=', 'c.user_id')
+                ->where('c.stall_id', $stall->id)
+                ->whereNotNull('c.applied_at')
+                ->orderByDesc('c.applied_at')
+                ->orderByDesc('c.id')
+                ->limit(8)
+                ->select(['c.id', 'c.words', 'c.applied_at', 'u.name', 'c.undone_at'])
+                ->get()
+                ->map(
+                    static fn (\stdClass $r): array => [
+                        'id' => (int) $r->id,
+                        'words' => (string) $r->words,
+                        'at' => now()->parse((string) $r->applied_at)->diffForHumans(),
+                        'by' => (string) $r->name,
+                        'undone' => $r->undone_at !== null,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /**
@@ -122,8 +189,17 @@ final class TrialController
     private function changes(Stall $stall, array $typed): array
     {
         $stall->loadMissing(['rates', 'recipes']);
-        $columns = array_filter(CostForm::columns($stall, $typed['fields']), static fn (int $value, string $column): bool => $value !== (int) $stall->getAttribute($column), ARRAY_FILTER_USE_BOTH);
-        $rates = array_filter(CostForm::rates($stall, $typed['rates']), static fn (string $rate, string $currency): bool => (float) $rate !== (float) $stall->rates->firstWhere('from', $currency)?->rate, ARRAY_FILTER_USE_BOTH);
+        $columns = array_filter(
+            CostForm::columns($stall, $typed['fields']),
+            static fn (int $value, string $column): bool => $value !== (int) $stall->getAttribute($column),
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $rates = array_filter(
+            CostForm::rates($stall, $typed['rates']),
+            static fn (string $rate, string $currency): bool => (float) $rate !==
+                (float) $stall->rates->firstWhere('from', $currency)?->rate,
+            ARRAY_FILTER_USE_BOTH,
+        );
         $mine = $stall->connections()->pluck('id')->all();
         $costs = [];
         foreach ($typed['suppliers'] as $id => $percent) {
@@ -132,9 +208,28 @@ final class TrialController
                 $costs[(int) $id] = $dearer;
             }
         }
-        $recipes = array_values($stall->recipes->map(static fn (PriceRecipe $r): array => ['id' => $r->id, 'name' => $r->name, 'conditions' => $r->conditions, 'recipe' => isset($typed['recipes'][$r->id]) ? RecipeFormView::written($typed['recipes'][$r->id], $stall->currencyValue()) : $r->recipe])->all());
-        $changed = array_filter($recipes, static fn (array $r): bool => $r['recipe'] != $stall->recipes->firstWhere('id', $r['id'])?->recipe);
+        $recipes = array_values(
+            $stall->recipes
+                ->map(
+                    static fn (PriceRecipe $r): array => [
+                        'id' => $r->id,
+                        'name' => $r->name,
+                        'conditions' => $r->conditions,
+                        'recipe' => isset($typed['recipes'][$r->id])
+                            ? RecipeFormView::written($typed['recipes'][$r->id], $stall->currencyValue())
+                            : $r->recipe,
+                    ],
+                )
+                ->all(),
+        );
+        $changed = array_filter(
+            $recipes,
+            static fn (array $r): bool => $r['recipe'] != $stall->recipes->firstWhere('id', $r['id'])?->recipe,
+        );
 
-        return array_filter(['stall' => $columns, 'rates' => $rates, 'costs' => $costs, 'recipes' => $changed === [] ? [] : $recipes], static fn (array $v): bool => $v !== []);
+        return array_filter(
+            ['stall' => $columns, 'rates' => $rates, 'costs' => $costs, 'recipes' => $changed === [] ? [] : $recipes],
+            static fn (array $v): bool => $v !== [],
+        );
     }
 }

@@ -25,14 +25,26 @@ final class RepriceStall extends RunJob
             return;
         }
         $stall = Stall::query()->findOrFail($run->stall_id);
-        $run->perform('Pricing every variant', function () use ($run, $stall, $price): void {
-            $run->update(['total' => count($stall->markets()) * ListingVariant::query()->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count()]);
-            $moved = $price($stall, progress: function (int $done) use ($run): void {
-                $run->stopIfCancelled();
-                $run->update(['done' => $done]);
-            });
-            $run->update(['counts' => ['changed' => $moved]]);
-            $stall->bumpShop();
-        }, 'Something went wrong here. It has been noted; press “Price everything again” on the cost sheet.');
+        $run->perform(
+            'Pricing every variant',
+            function () use ($run, $stall, $price): void {
+                $run->update([
+                    'total' => count($stall->markets()) *
+                        ListingVariant::query()
+                            ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
+                            ->count(),
+                ]);
+                $moved = $price(
+                    $stall,
+                    progress: function (int $done) use ($run): void {
+                        $run->stopIfCancelled();
+                        $run->update(['done' => $done]);
+                    },
+                );
+                $run->update(['counts' => ['changed' => $moved]]);
+                $stall->bumpShop();
+            },
+            'Something went wrong here. It has been noted; press “Price everything again” on the cost sheet.',
+        );
     }
 }

@@ -50,7 +50,11 @@ final readonly class BoardRowView
      */
     public static function list(Stall $stall, string $market, array $ids): array
     {
-        $rows = ListingVariant::query()->with(['listing', 'supplierVariant', 'prices' => fn ($q) => $q->where('market', $market)])->whereKey($ids)->get()->keyBy('id');
+        $rows = ListingVariant::query()
+            ->with(['listing', 'supplierVariant', 'prices' => fn ($q) => $q->where('market', $market)])
+            ->whereKey($ids)
+            ->get()
+            ->keyBy('id');
         self::load($rows);
         $recipes = $stall->recipes->pluck('name', 'id')->all();
         $items = [];
@@ -59,7 +63,8 @@ final readonly class BoardRowView
             $row = $rows->get($id);
             $price = $row?->priceIn($market);
             if ($row !== null && $price !== null) {
-                $words = $row->listing !== null && self::renamed($row->listing) ? $row->listing->supplierItem?->words : null;
+                $words =
+                    $row->listing !== null && self::renamed($row->listing) ? $row->listing->supplierItem?->words : null;
                 $item = $words === null ? null : ($items[$words->id] ??= $words->item());
                 $views[] = self::of($stall, $row, $price, $item, (string) ($recipes[$price->recipe_id ?? 0] ?? ''));
             }
@@ -77,7 +82,9 @@ final readonly class BoardRowView
     {
         /** @var Collection<int, Listing> $listings */
         $listings = (new Collection($rows->pluck('listing')->filter()->all()))->unique('id');
-        $listings->load(['pictures' => fn ($q) => $q->where('state', Picture::READY)->select(['id', 'listing_id', 'state', 'path'])]);
+        $listings->load([
+            'pictures' => fn ($q) => $q->where('state', Picture::READY)->select(['id', 'listing_id', 'state', 'path']),
+        ]);
         $listings->filter(self::renamed(...))->load('supplierItem.words');
         foreach ($rows as $row) {
             $row->setRelation('listing', $listings->find($row->listing_id));
@@ -93,18 +100,49 @@ final readonly class BoardRowView
     {
         $listing = $row->listing ?? throw new \LogicException('A variant always has its listing.');
         $money = static fn (?int $minor): ?MoneyView => MoneyView::ofNullable($stall->moneyOrNull($minor));
-        $options = ($row->own_options ?? []) + OptionNames::apply($listing->own_names ?? [], $item?->variant($row->external_id)->options ?? [], $listing->own_dropped, $listing->own_option_order);
-        $picture = $listing->pictures->first(static fn (Picture $p): bool => $p->state === Picture::READY && in_array($p->id, $listing->own_pictures ?? [$p->id], true));
+        $options =
+            ($row->own_options ?? []) +
+            OptionNames::apply(
+                $listing->own_names ?? [],
+                $item?->variant($row->external_id)->options ?? [],
+                $listing->own_dropped,
+                $listing->own_option_order,
+            );
+        $picture = $listing->pictures->first(
+            static fn (Picture $p): bool => $p->state === Picture::READY &&
+                in_array($p->id, $listing->own_pictures ?? [$p->id], true),
+        );
 
         return new self(
-            $row->id, $listing->id, $listing->shown_title, $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options), $picture?->url(320),
-            $listing->state->value === 'in_window', $money($price->goods_minor), $money($price->delivery_minor), $money($price->landed_minor), MoneyView::ofNullable($price->shown()), $money($row->own_was_minor),
-            $money($price->keep_minor), Percent::whole($price->margin_bp),
+            $row->id,
+            $listing->id,
+            $listing->shown_title,
+            $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options),
+            $picture?->url(320),
+            $listing->state->value === 'in_window',
+            $money($price->goods_minor),
+            $money($price->delivery_minor),
+            $money($price->landed_minor),
+            MoneyView::ofNullable($price->shown()),
+            $money($row->own_was_minor),
+            $money($price->keep_minor),
+            Percent::whole($price->margin_bp),
             match ($price->priced_by) {
-                PricedBy::Hand => 'by hand', PricedBy::OwnRecipe => 'its own recipe', PricedBy::Together => 'with the others', PricedBy::Conversion => 'follows home', PricedBy::Recipe => $recipe,
+                PricedBy::Hand => 'by hand',
+                PricedBy::OwnRecipe => 'its own recipe',
+                PricedBy::Together => 'with the others',
+                PricedBy::Conversion => 'follows home',
+                PricedBy::Recipe => $recipe,
             },
-            $price->priced_by === PricedBy::Hand, $money($price->above_floor_minor), $price->underFloor(), $row->own_under_floor, $price->floor_over_cap,
-            $price->delivery_minor !== null && $price->landed_minor !== null && 2 * $price->delivery_minor > $price->landed_minor, $price->since?->diffForHumans(['parts' => 1]),
+            $price->priced_by === PricedBy::Hand,
+            $money($price->above_floor_minor),
+            $price->underFloor(),
+            $row->own_under_floor,
+            $price->floor_over_cap,
+            $price->delivery_minor !== null &&
+                $price->landed_minor !== null &&
+                2 * $price->delivery_minor > $price->landed_minor,
+            $price->since?->diffForHumans(['parts' => 1]),
         );
     }
 }

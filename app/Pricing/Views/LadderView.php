@@ -32,25 +32,43 @@ final readonly class LadderView
     {
         $worst = null;
         foreach ($f->variants as $v) {
-            if ($v->on && $v->price !== null && $v->till !== null && ($worst?->till === null || $v->till->keep->compare($worst->till->keep) < 0)) {
+            if (
+                $v->on &&
+                $v->price !== null &&
+                $v->till !== null &&
+                ($worst?->till === null || $v->till->keep->compare($worst->till->keep) < 0)
+            ) {
                 $worst = $v;
             }
         }
-        if (! $worst instanceof VariantFigures || $worst->price === null) {
+        if (! ($worst instanceof VariantFigures) || $worst->price === null) {
             return new self(self::typed($typed), [], 'Nothing here has a price yet.');
         }
         $supplier = $worst->row->selling();
         $code = (string) $supplier->item?->currency;
         $sheet = CostSheet::of($f->stall);
         $money = static fn (?int $minor): Money => Money::of((int) $minor, $code);
-        $cost = new \WindowStall\Core\Landing\Cost($money($supplier->cost_minor), $money($supplier->first_minor), $money($supplier->further_minor ?? $supplier->first_minor), $sheet->duty($f->stall->home_market), $sheet->handling());
+        $cost = new \WindowStall\Core\Landing\Cost(
+            $money($supplier->cost_minor),
+            $money($supplier->first_minor),
+            $money($supplier->further_minor ?? $supplier->first_minor),
+            $sheet->duty($f->stall->home_market),
+            $sheet->handling(),
+        );
         $bought = Sold::quantities($f->stall, $f->listing->id);
         $figures = $ladder->figures(
-            $worst->price, static fn (int $n): Landed => $cost->landed($n, $sheet->rates()), $sheet->terms($f->stall->home_market),
-            static fn (int $n): int => $bought === null ? self::GUESS : ($bought[min(99, $n)] ?? 0), $f->recipeOf($worst)->floor,
+            $worst->price,
+            static fn (int $n): Landed => $cost->landed($n, $sheet->rates()),
+            $sheet->terms($f->stall->home_market),
+            static fn (int $n): int => $bought === null ? self::GUESS : $bought[min(99, $n)] ?? 0,
+            $f->recipeOf($worst)->floor,
         );
 
-        return new self(self::typed($typed), array_map(static fn (RungFigures $r): RungView => RungView::of($r, $bought !== null), $figures), $worst->label === '' ? '' : sprintf('Worked out on %s, which keeps least.', $worst->label));
+        return new self(
+            self::typed($typed),
+            array_map(static fn (RungFigures $r): RungView => RungView::of($r, $bought !== null), $figures),
+            $worst->label === '' ? '' : sprintf('Worked out on %s, which keeps least.', $worst->label),
+        );
     }
 
     /**
@@ -59,6 +77,9 @@ final readonly class LadderView
      */
     private static function typed(array $typed): array
     {
-        return array_map(static fn (array $r): TypedRungView => new TypedRungView($r['pieces'], $r['kind'], $r['value']), $typed);
+        return array_map(
+            static fn (array $r): TypedRungView => new TypedRungView($r['pieces'], $r['kind'], $r['value']),
+            $typed,
+        );
     }
 }

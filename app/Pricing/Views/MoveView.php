@@ -9,7 +9,12 @@ use WindowStall\Support\Views\MoneyView;
 /** A price that would move. */
 final readonly class MoveView
 {
-    public function __construct(public int $variant, public string $name, public MoneyView $before, public MoneyView $after, public string $moved)
-    {
+    public function __construct(
+        public int $variant,
+        public string $name,
+        public MoneyView $before,
+        public MoneyView $after,
+        public string $moved,
+    ) {
     }
 }

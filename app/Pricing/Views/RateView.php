@@ -8,7 +8,12 @@ namespace WindowStall\Pricing\Views;
 final readonly class RateView
 {
     /** @param  bool  $used  whether a supplier or a market speaks it */
-    public function __construct(public string $from, public string $rate, public string $day, public bool $typed, public bool $used)
-    {
+    public function __construct(
+        public string $from,
+        public string $rate,
+        public string $day,
+        public bool $typed,
+        public bool $used,
+    ) {
     }
 }

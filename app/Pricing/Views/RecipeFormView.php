@@ -54,10 +54,27 @@ final readonly class RecipeFormView
 
         return new self(
             $recipe->basis->value,
-            array_map(static fn (Step $s): StepFormView => new StepFormView($s->upTo?->digits() ?? '', $s->method->value, $s->margin !== null ? $percent($s->margin->millionths) : ($s->amount?->digits() ?? RecipeNotation::decimal($s->factor))), $recipe->steps),
-            $written['ending']['part'] ?? '', $written['ending']['every'] ?? '', $written['ending']['direction'] ?? 'up',
-            $recipe->floor === null ? 'none' : ($recipe->floor->keep === null ? 'margin' : 'keep'), $recipe->floor === null ? '' : ($recipe->floor->keep?->digits() ?? $percent($recipe->floor->margin->millionths ?? 0)),
-            $written['cap'] ?? 'none', $recipe->words($currency), $recipe->nextStep($currency, $middle)->digits(), self::begins($currency),
+            array_map(
+                static fn (Step $s): StepFormView => new StepFormView(
+                    $s->upTo?->digits() ?? '',
+                    $s->method->value,
+                    $s->margin !== null
+                        ? $percent($s->margin->millionths)
+                        : $s->amount?->digits() ?? RecipeNotation::decimal($s->factor),
+                ),
+                $recipe->steps,
+            ),
+            $written['ending']['part'] ?? '',
+            $written['ending']['every'] ?? '',
+            $written['ending']['direction'] ?? 'up',
+            $recipe->floor === null ? 'none' : ($recipe->floor->keep === null ? 'margin' : 'keep'),
+            $recipe->floor === null
+                ? ''
+                : $recipe->floor->keep?->digits() ?? $percent($recipe->floor->margin->millionths ?? 0),
+            $written['cap'] ?? 'none',
+            $recipe->words($currency),
+            $recipe->nextStep($currency, $middle)->digits(),
+            self::begins($currency),
         );
     }
 
@@ -66,7 +83,15 @@ final readonly class RecipeFormView
     {
         $amount = static fn (int $units): string => (new Money($units * $currency->roundUnit(), $currency))->digits();
 
-        return ['factor' => '2.4', 'add' => $amount(5), 'margin' => '30', 'keep' => $amount(4), 'floor_margin' => '10', 'floor_keep' => $amount(2), 'cap' => $amount(100)];
+        return [
+            'factor' => '2.4',
+            'add' => $amount(5),
+            'margin' => '30',
+            'keep' => $amount(4),
+            'floor_margin' => '10',
+            'floor_keep' => $amount(2),
+            'cap' => $amount(100),
+        ];
     }
 
     /**
@@ -86,9 +111,13 @@ final readonly class RecipeFormView
             $method = $text($step['method'] ?? '');
             $value = $text($step['value'] ?? '');
             $upTo = $text($step['upTo'] ?? '');
-            $steps[] = ($upTo === '' ? [] : ['up_to' => self::amount($upTo, $currency)]) + [$method => match ($method) {
-                'margin' => self::percent($value), 'add', 'keep' => self::amount($value, $currency), default => str_replace(',', '.', $value),
-            }];
+            $steps[] = ($upTo === '' ? [] : ['up_to' => self::amount($upTo, $currency)]) + [
+                $method => match ($method) {
+                    'margin' => self::percent($value),
+                    'add', 'keep' => self::amount($value, $currency),
+                    default => str_replace(',', '.', $value),
+                },
+            ];
         }
         $ending = $text($sent['ending'] ?? '');
         $every = $text($sent['every'] ?? '');
@@ -96,14 +125,23 @@ final readonly class RecipeFormView
         $floor = $text($sent['floor'] ?? '');
         $cap = $text($sent['cap'] ?? 'none');
 
-        return Recipes::check([
-            'basis' => $text($sent['basis'] ?? 'landed'), 'steps' => $steps,
-            'ending' => $ending === '' ? null : ['part' => self::amount($ending, $currency), 'direction' => $text($sent['toward'] ?? 'up')] + ($every === '' ? [] : ['every' => self::amount($every, $currency)]),
-            'floor' => match ($kind) {
-                'margin' => ['margin' => self::percent($floor)], 'keep' => ['keep' => self::amount($floor, $currency)], default => null,
-            },
-            'cap' => $cap === 'none' || $cap === '' ? null : ($cap === 'rrp' ? 'rrp' : self::amount($cap, $currency)),
-        ], $currency);
+        return Recipes::check(
+            [
+                'basis' => $text($sent['basis'] ?? 'landed'),
+                'steps' => $steps,
+                'ending' => $ending === ''
+                        ? null
+                        : ['part' => self::amount($ending, $currency), 'direction' => $text($sent['toward'] ?? 'up')] +
+                            ($every === '' ? [] : ['every' => self::amount($every, $currency)]),
+                'floor' => match ($kind) {
+                    'margin' => ['margin' => self::percent($floor)],
+                    'keep' => ['keep' => self::amount($floor, $currency)],
+                    default => null,
+                },
+                'cap' => $cap === 'none' || $cap === '' ? null : ($cap === 'rrp' ? 'rrp' : self::amount($cap, $currency)),
+            ],
+            $currency,
+        );
     }
 
     /** "30" → "0.3" */
@@ -111,7 +149,9 @@ final readonly class RecipeFormView
     {
         $bp = Percent::parse($typed);
         if ($bp === null) {
-            throw ValidationException::withMessages(['recipe' => sprintf('“%s” is no percentage. Write it as 30 or 12.5.', mb_substr($typed, 0, 20))]);
+            throw ValidationException::withMessages([
+                'recipe' => sprintf('“%s” is no percentage. Write it as 30 or 12.5.', mb_substr($typed, 0, 20)),
+            ]);
         }
 
         return RecipeNotation::decimal($bp * 100);

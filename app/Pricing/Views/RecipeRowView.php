@@ -21,37 +21,79 @@ final readonly class RecipeRowView
      * @param  list<int>  $spread  variants by margin band, from losses up
      * @param  int|null  $floorBand  the first band that keeps the floor, where that is a margin
      */
-    public function __construct(public int $id, public string $name, public bool $last, public RecipeFormView $recipe, public array $conditions, public string $when, public int $variants, public int $under, public array $spread, public ?int $floorBand, public string $middle)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public bool $last,
+        public RecipeFormView $recipe,
+        public array $conditions,
+        public string $when,
+        public int $variants,
+        public int $under,
+        public array $spread,
+        public ?int $floorBand,
+        public string $middle,
+    ) {
     }
 
     /** @return list<self> in the order of precedence */
     public static function list(Stall $stall): array
     {
         $bands = 'width_bucket(p.margin_bp, ARRAY['.implode(',', TrialTally::BANDS).'])';
-        $rows = DB::table('prices as p')->where('p.stall_id', $stall->id)->where('p.market', $stall->home_market)->where('p.offered', true)
-            ->whereNotNull('p.recipe_id')->where('p.priced_by', '!=', 'hand')->groupByRaw('1, 2')->selectRaw("p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under")->get()->groupBy('recipe');
-        $middles = DB::table('prices')->where('stall_id', $stall->id)->where('market', $stall->home_market)->where('offered', true)->where('priced_by', '!=', 'hand')->whereNotNull('margin_bp')->groupBy('recipe_id')->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')->pluck('middle', 'recipe_id');
+        $rows = DB::table('prices as p')
+            ->where('p.stall_id', $stall->id)
+            ->where('p.market', $stall->home_market)
+            ->where('p.offered', true)
+            ->whereNotNull('p.recipe_id')
+            ->where('p.priced_by', '!=', 'hand')
+            ->groupByRaw('1, 2')
+            ->selectRaw(
+                "p.recipe_id AS recipe, $bands AS band, count(*) AS n, count(*) FILTER (WHERE p.above_floor_minor < 0) AS under",
+            )
+            ->get()
+            ->groupBy('recipe');
+        $middles = DB::table('prices')
+            ->where('stall_id', $stall->id)
+            ->where('market', $stall->home_market)
+            ->where('offered', true)
+            ->where('priced_by', '!=', 'hand')
+            ->whereNotNull('margin_bp')
+            ->groupBy('recipe_id')
+            ->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')
+            ->pluck('middle', 'recipe_id');
         $costs = self::middleCosts($stall);
         $suppliers = $stall->connections()->pluck('name', 'id')->all();
 
-        return array_values($stall->recipes->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $costs, $suppliers): self {
-            $ruled = $r->ruled($stall->currencyValue());
-            $spread = array_fill(0, count(TrialTally::BANDS) + 1, 0);
-            foreach ($rows->get($r->id, collect()) as $row) {
-                if ($row->band !== null) {
-                    $spread[(int) $row->band] = (int) $row->n;
-                }
-            }
-            $floor = $ruled->recipe->floor?->margin;
-            $unsaid = $r->conditions == ConditionNotation::nothing($stall->currencyValue());
-            $middle = $middles->get($r->id);
+        return array_values(
+            $stall->recipes
+                ->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $costs, $suppliers): self {
+                    $ruled = $r->ruled($stall->currencyValue());
+                    $spread = array_fill(0, count(TrialTally::BANDS) + 1, 0);
+                    foreach ($rows->get($r->id, collect()) as $row) {
+                        if ($row->band !== null) {
+                            $spread[(int) $row->band] = (int) $row->n;
+                        }
+                    }
+                    $floor = $ruled->recipe->floor?->margin;
+                    $unsaid = $r->conditions == ConditionNotation::nothing($stall->currencyValue());
+                    $middle = $middles->get($r->id);
 
-            return new self(
-                $r->id, $r->name, $ruled->when->none(), RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null), $unsaid ? [] : $r->conditions, $unsaid ? '' : self::when($ruled->when, $suppliers, $stall),
-                (int) $rows->get($r->id, collect())->sum('n'), (int) $rows->get($r->id, collect())->sum('under'), array_values($spread), $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)), $middle === null ? '' : Percent::whole((int) $middle),
-            );
-        })->all());
+                    return new self(
+                        $r->id,
+                        $r->name,
+                        $ruled->when->none(),
+                        RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null),
+                        $unsaid ? [] : $r->conditions,
+                        $unsaid ? '' : self::when($ruled->when, $suppliers, $stall),
+                        (int) $rows->get($r->id, collect())->sum('n'),
+                        (int) $rows->get($r->id, collect())->sum('under'),
+                        array_values($spread),
+                        $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)),
+                        $middle === null ? '' : Percent::whole((int) $middle),
+                    );
+                })
+                ->all(),
+        );
     }
 
     /** @return array<int, int> recipe → the middle cost, by its own basis, of what its last step prices; minor units */
@@ -60,12 +102,23 @@ final readonly class RecipeRowView
         $last = [];
         foreach ($stall->recipes as $r) {
             $recipe = $r->ruled($stall->currencyValue())->recipe;
-            $last[] = ['id' => $r->id, 'basis' => $recipe->basis->value, 'above' => count($recipe->steps) > 1 ? ($recipe->steps[count($recipe->steps) - 2]->upTo->minor ?? 0) : 0];
+            $last[] = [
+                'id' => $r->id,
+                'basis' => $recipe->basis->value,
+                'above' => count($recipe->steps) > 1 ? $recipe->steps[count($recipe->steps) - 2]->upTo->minor ?? 0 : 0,
+            ];
         }
         $cost = "CASE r.basis WHEN 'goods' THEN p.goods_minor ELSE p.landed_minor END";
 
-        return array_column(DB::select("SELECT r.id, percentile_disc(0.5) WITHIN GROUP (ORDER BY $cost) AS middle FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, basis text, above bigint) JOIN prices p ON p.recipe_id = r.id
-            WHERE p.stall_id = ? AND p.market = ? AND p.offered AND $cost > r.above GROUP BY r.id", [json_encode($last, JSON_THROW_ON_ERROR), $stall->id, $stall->home_market]), 'middle', 'id');
+        return array_column(
+            DB::select(
+                "SELECT r.id, percentile_disc(0.5) WITHIN GROUP (ORDER BY $cost) AS middle FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, basis text, above bigint) JOIN prices p ON p.recipe_id = r.id
+            WHERE p.stall_id = ? AND p.market = ? AND p.offered AND $cost > r.above GROUP BY r.id",
+                [json_encode($last, JSON_THROW_ON_ERROR), $stall->id, $stall->home_market],
+            ),
+            'middle',
+            'id',
+        );
     }
 
     /** @param  array<int, string>  $suppliers */
@@ -73,14 +126,31 @@ final readonly class RecipeRowView
     {
         $amount = static fn (int $minor): string => $stall->money($minor)->digits();
         $span = static fn (?int $from, ?int $to, callable $say): ?string => match (true) {
-            $from !== null && $to !== null => $say($from).' to '.$say($to), $from !== null => 'from '.$say($from), $to !== null => 'up to '.$say($to), default => null,
+            $from !== null && $to !== null => $say($from).' to '.$say($to),
+            $from !== null => 'from '.$say($from),
+            $to !== null => 'up to '.$say($to),
+            default => null,
         };
-        $kilos = static fn (int $grams): string => $grams >= 1000 ? rtrim(rtrim(sprintf('%d.%03d', intdiv($grams, 1000), $grams % 1000), '0'), '.').' kg' : $grams.' g';
+        $kilos = static fn (int $grams): string => $grams >= 1000
+            ? rtrim(rtrim(sprintf('%d.%03d', intdiv($grams, 1000), $grams % 1000), '0'), '.').' kg'
+            : $grams.' g';
         $parts = [
-            $c->suppliers === [] ? null : 'from '.implode(' or ', array_map(static fn (int $id): string => $suppliers[$id] ?? 'a supplier that is gone', $c->suppliers)),
-            $c->types === [] ? null : 'of type '.implode(' or ', $c->types), $c->tags === [] ? null : 'tagged '.implode(' or ', $c->tags),
-            ($s = $span($c->costFrom, $c->costTo, $amount)) === null ? null : 'costing '.$s, ($s = $span($c->gramsFrom, $c->gramsTo, $kilos)) === null ? null : 'weighing '.$s,
-            $c->markets === [] ? null : 'sold to '.implode(' or ', array_map(Stall::countryName(...), $c->markets)), $c->methods === [] ? null : 'printed by '.implode(' or ', $c->methods),
+            $c->suppliers === []
+                ? null
+                : 'from '.
+                    implode(
+                        ' or ',
+                        array_map(
+                            static fn (int $id): string => $suppliers[$id] ?? 'a supplier that is gone',
+                            $c->suppliers,
+                        ),
+                    ),
+            $c->types === [] ? null : 'of type '.implode(' or ', $c->types),
+            $c->tags === [] ? null : 'tagged '.implode(' or ', $c->tags),
+            ($s = $span($c->costFrom, $c->costTo, $amount)) === null ? null : 'costing '.$s,
+            ($s = $span($c->gramsFrom, $c->gramsTo, $kilos)) === null ? null : 'weighing '.$s,
+            $c->markets === [] ? null : 'sold to '.implode(' or ', array_map(Stall::countryName(...), $c->markets)),
+            $c->methods === [] ? null : 'printed by '.implode(' or ', $c->methods),
         ];
 
         return implode(', ', array_filter($parts));

@@ -15,22 +15,43 @@ final readonly class RungView
      * @param  string  $climb  what share of buyers must climb for it to pay, in words
      * @param  string|null  $warning  what is wrong with it
      */
-    public function __construct(public int $pieces, public MoneyView $total, public MoneyView $perPiece, public MoneyView $keep, public string $margin, public string $climb, public ?string $warning)
-    {
+    public function __construct(
+        public int $pieces,
+        public MoneyView $total,
+        public MoneyView $perPiece,
+        public MoneyView $keep,
+        public string $margin,
+        public string $climb,
+        public ?string $warning,
+    ) {
     }
 
     /** @param  bool  $known  whether the share that buys so many anyway comes from orders */
     public static function of(RungFigures $f, bool $known): self
     {
-        $anyway = sprintf('%s buy so many anyway%s', self::percent($f->anyway), $known ? '' : ', if one in twenty does');
+        $anyway = sprintf(
+            '%s buy so many anyway%s',
+            self::percent($f->anyway),
+            $known ? '' : ', if one in twenty does',
+        );
 
         return new self(
-            $f->pieces, MoneyView::of($f->till->price), MoneyView::of($f->perPiece()), MoneyView::of($f->till->keep), Percent::whole($f->till->marginBp),
+            $f->pieces,
+            MoneyView::of($f->till->price),
+            MoneyView::of($f->perPiece()),
+            MoneyView::of($f->till->keep),
+            Percent::whole($f->till->marginBp),
             match (true) {
-                $f->pieces === 1 => '', $f->mustClimb === null => 'No share of buyers makes it pay.', $f->mustClimb === 0 => 'It pays from the first who climbs.',
+                $f->pieces === 1 => '',
+                $f->mustClimb === null => 'No share of buyers makes it pay.',
+                $f->mustClimb === 0 => 'It pays from the first who climbs.',
                 default => sprintf('Pays once %s of buyers climb; %s.', self::percent($f->mustClimb), $anyway),
             },
-            $f->underFloor ? 'This rung falls under the floor.' : ($f->keepsLess ? 'This rung keeps less than the one below it.' : null),
+            $f->underFloor
+                ? 'This rung falls under the floor.'
+                : ($f->keepsLess
+                    ? 'This rung keeps less than the one below it.'
+                    : null),
         );
     }
 

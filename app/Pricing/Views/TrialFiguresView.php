@@ -54,13 +54,41 @@ final readonly class TrialFiguresView
     public static function of(Stall $stall, array $changes, TrialTally $t, float $seconds, ?array $markets): self
     {
         $names = TryPricing::names($t->biggest());
-        $moves = array_map(static fn (array $m): MoveView => new MoveView(
-            $m['variant'], $names[$m['variant']] ?? '', MoneyView::of($stall->money($m['before'])), MoneyView::of($stall->money($m['after'])), ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
-        ), $t->biggest());
+        $moves = array_map(
+            static fn (array $m): MoveView => new MoveView(
+                $m['variant'],
+                $names[$m['variant']] ?? '',
+                MoneyView::of($stall->money($m['before'])),
+                MoneyView::of($stall->money($m['after'])),
+                ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
+            ),
+            $t->biggest(),
+        );
 
         return new self(
-            $t->variants, $t->up, $t->down, $t->underBefore, $t->underAfter, $t->fallen, $t->unpriced, MoneyView::of($stall->money($t->keptBefore)), MoneyView::of($stall->money($t->keptAfter)), $t->sold,
-            $moves, TrialTally::BANDS, array_values($t->before), array_values($t->after), self::words($stall, $t).(isset($changes['rates']) && $stall->rate_tolerance_bp > 0 ? sprintf(' Prices stay while a rate moves less than %s%%.', Percent::digits($stall->rate_tolerance_bp)) : ''), sprintf('%.1f s', $seconds), $markets,
+            $t->variants,
+            $t->up,
+            $t->down,
+            $t->underBefore,
+            $t->underAfter,
+            $t->fallen,
+            $t->unpriced,
+            MoneyView::of($stall->money($t->keptBefore)),
+            MoneyView::of($stall->money($t->keptAfter)),
+            $t->sold,
+            $moves,
+            TrialTally::BANDS,
+            array_values($t->before),
+            array_values($t->after),
+            self::words($stall, $t).
+                (isset($changes['rates']) && $stall->rate_tolerance_bp > 0
+                    ? sprintf(
+                        ' Prices stay while a rate moves less than %s%%.',
+                        Percent::digits($stall->rate_tolerance_bp),
+                    )
+                    : ''),
+            sprintf('%.1f s', $seconds),
+            $markets,
         );
     }
 
@@ -70,9 +98,20 @@ final readonly class TrialFiguresView
         $money = static fn (mixed $m): MoneyView => new MoneyView(...(array) $m);
         $said['keptBefore'] = $money($said['keptBefore'] ?? []);
         $said['keptAfter'] = $money($said['keptAfter'] ?? []);
-        $said['biggest'] = array_map(static fn (mixed $m): MoveView => new MoveView(...array_replace((array) $m, ['before' => $money(((array) $m)['before'] ?? []), 'after' => $money(((array) $m)['after'] ?? [])])), (array) ($said['biggest'] ?? []));
+        $said['biggest'] = array_map(
+            static fn (mixed $m): MoveView => new MoveView(
+                ...array_replace((array) $m, [
+                    'before' => $money(((array) $m)['before'] ?? []),
+                    'after' => $money(((array) $m)['after'] ?? []),
+                ]),
+            ),
+            (array) ($said['biggest'] ?? []),
+        );
         if (isset($said['markets'])) {
-            $said['markets'] = array_map(static fn (mixed $m): TrialMarketView => new TrialMarketView(...(array) $m), (array) $said['markets']);
+            $said['markets'] = array_map(
+                static fn (mixed $m): TrialMarketView => new TrialMarketView(...(array) $m),
+                (array) $said['markets'],
+            );
         }
 
         return new self(...$said);
@@ -81,10 +120,25 @@ final readonly class TrialFiguresView
     private static function words(Stall $stall, TrialTally $t): string
     {
         $moved = $t->up + $t->down;
-        $said = $moved === 0 ? sprintf('None of %s prices would move.', number_format($t->variants)) : sprintf('%s of %s prices would move: %s up, %s down.', number_format($moved), number_format($t->variants), number_format($t->up), number_format($t->down));
+        $said =
+            $moved === 0
+                ? sprintf('None of %s prices would move.', number_format($t->variants))
+                : sprintf(
+                    '%s of %s prices would move: %s up, %s down.',
+                    number_format($moved),
+                    number_format($t->variants),
+                    number_format($t->up),
+                    number_format($t->down),
+                );
         if ($t->sold > 0) {
             $change = $t->keptAfter - $t->keptBefore;
-            $said .= sprintf(' On the %s pieces sold in the last %d days you would have kept %s %s.', number_format($t->sold), Sold::DAYS, MoneyView::text($stall->money(abs($change))), $change < 0 ? 'less' : 'more');
+            $said .= sprintf(
+                ' On the %s pieces sold in the last %d days you would have kept %s %s.',
+                number_format($t->sold),
+                Sold::DAYS,
+                MoneyView::text($stall->money(abs($change))),
+                $change < 0 ? 'less' : 'more',
+            );
         } else {
             $said .= sprintf(' Nothing was sold in the last %d days, so there is no keep to compare.', Sold::DAYS);
         }

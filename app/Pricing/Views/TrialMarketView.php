@@ -10,12 +10,27 @@ use WindowStall\Stall\Stall;
 /** What a trial came to in a market other than home. */
 final readonly class TrialMarketView
 {
-    public function __construct(public string $market, public string $name, public int $up, public int $down, public int $underBefore, public int $underAfter, public int $unpriced)
-    {
+    public function __construct(
+        public string $market,
+        public string $name,
+        public int $up,
+        public int $down,
+        public int $underBefore,
+        public int $underAfter,
+        public int $unpriced,
+    ) {
     }
 
     public static function of(string $market, TrialTally $t): self
     {
-        return new self($market, Stall::countryName($market), $t->up, $t->down, $t->underBefore, $t->underAfter, $t->unpriced);
+        return new self(
+            $market,
+            Stall::countryName($market),
+            $t->up,
+            $t->down,
+            $t->underBefore,
+            $t->underAfter,
+            $t->unpriced,
+        );
     }
 }

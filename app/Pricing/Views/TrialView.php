@@ -28,8 +28,20 @@ final readonly class TrialView
      * @param  int  $tried  variants tried so far, while figures are being worked out
      * @param  int  $variants  how many there are to try
      */
-    public function __construct(public ?int $id, public array $fields, public array $fieldsNow, public array $rates, public array $ratesNow, public array $recipes, public array $suppliers, public ?TrialFiguresView $figures, public string $currency, public bool $canApply, public int $tried = 0, public int $variants = 0)
-    {
+    public function __construct(
+        public ?int $id,
+        public array $fields,
+        public array $fieldsNow,
+        public array $rates,
+        public array $ratesNow,
+        public array $recipes,
+        public array $suppliers,
+        public ?TrialFiguresView $figures,
+        public string $currency,
+        public bool $canApply,
+        public int $tried = 0,
+        public int $variants = 0,
+    ) {
     }
 
     public static function of(Stall $stall, ?PricingChange $trial): self
@@ -39,7 +51,9 @@ final readonly class TrialView
         $now = [];
         $tried = [];
         foreach (CostForm::FIELDS as $field => $column) {
-            $text = static fn (int $value): string => str_ends_with($column, '_bp') ? Percent::digits($value) : $stall->money($value)->digits();
+            $text = static fn (int $value): string => str_ends_with($column, '_bp')
+                ? Percent::digits($value)
+                : $stall->money($value)->digits();
             $now[$field] = $text((int) $stall->getAttribute($column));
             $tried[$field] = isset($changes['stall'][$column]) ? $text((int) $changes['stall'][$column]) : $now[$field];
         }
@@ -58,11 +72,54 @@ final readonly class TrialView
         $waiting = $trial !== null && $trial->figures === null;
 
         return new self(
-            $trial?->id, $tried, $now, array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)), $rates,
-            array_values($stall->recipes->map(static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView($r->id, $r->name, RecipeFormView::of(Recipes::stored((string) json_encode($written[$r->id] ?? $r->recipe), $stall->currencyValue()), $stall->currencyValue()), isset($written[$r->id]) && $written[$r->id] != $r->recipe))->all()),
-            array_values($stall->connections()->whereNull('disconnected_at')->orderBy('name')->get()->map(static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView($c->id, $c->name, Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0)))))->all()),
-            $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures), $stall->currency, isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
-            $waiting ? TryPricing::tried($trial) : 0, $waiting ? ListingVariant::query()->where('own_on', true)->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))->count() : 0,
+            $trial?->id,
+            $tried,
+            $now,
+            array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)),
+            $rates,
+            array_values(
+                $stall->recipes
+                    ->map(
+                        static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView(
+                            $r->id,
+                            $r->name,
+                            RecipeFormView::of(
+                                Recipes::stored(
+                                    (string) json_encode($written[$r->id] ?? $r->recipe),
+                                    $stall->currencyValue(),
+                                ),
+                                $stall->currencyValue(),
+                            ),
+                            isset($written[$r->id]) && $written[$r->id] != $r->recipe,
+                        ),
+                    )
+                    ->all(),
+            ),
+            array_values(
+                $stall
+                    ->connections()
+                    ->whereNull('disconnected_at')
+                    ->orderBy('name')
+                    ->get()
+                    ->map(
+                        static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView(
+                            $c->id,
+                            $c->name,
+                            Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0))),
+                        ),
+                    )
+                    ->all(),
+            ),
+            $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures),
+            $stall->currency,
+            isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
+            $waiting ? TryPricing::tried($trial) : 0,
+            $waiting
+                ? ListingVariant::query()
+                    ->where('own_on', true)
+                    ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
+                    ->count()
+                : 0,
         );
     }
 }

@@ -77,40 +77,131 @@ final readonly class VariantSheetView
         $cost = self::cost($stall, $sheet, $supplier, (string) $supplier->item?->currency);
         $landed = $cost?->landed(1, $sheet->rates());
         $name = (string) $stall->recipes->firstWhere('id', $figures->priced?->recipe_id)?->name;
-        $base = [$row->id, $row->listing_id, $f->title->shown(), $figures->label, MoneyView::ofNullable($figures->price), MoneyView::ofNullable($figures->recipePrice), $figures->handPriced(), MoneyView::ofNullable($stall->moneyOrNull($row->own_was_minor)), $figures->underFloor(), $row->own_under_floor];
+        $base = [
+            $row->id,
+            $row->listing_id,
+            $f->title->shown(),
+            $figures->label,
+            MoneyView::ofNullable($figures->price),
+            MoneyView::ofNullable($figures->recipePrice),
+            $figures->handPriced(),
+            MoneyView::ofNullable($stall->moneyOrNull($row->own_was_minor)),
+            $figures->underFloor(),
+            $row->own_under_floor,
+        ];
         if ($cost === null || $landed === null || $figures->price === null) {
-            return new self(...[...$base, [], [], [], $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, [], [], null, sprintf('This isn’t delivered to %s.', $stall->marketName())]);
+            return new self(
+                ...[
+                    ...$base,
+                    [],
+                    [],
+                    [],
+                    $name,
+                    RecipeFormView::of($recipe, $currency),
+                    $row->own_recipe !== null,
+                    [],
+                    [],
+                    null,
+                    sprintf('This isn’t delivered to %s.', $stall->marketName()),
+                ],
+            );
         }
-        $rrp = $supplier->rrp_minor === null ? null : $sheet->shownLike((string) $supplier->item?->currency)->convert(new Money($supplier->rrp_minor, Currency::of((string) $supplier->item?->currency)));
+        $rrp =
+            $supplier->rrp_minor === null
+                ? null
+                : $sheet
+                    ->shownLike((string) $supplier->item?->currency)
+                    ->convert(new Money($supplier->rrp_minor, Currency::of((string) $supplier->item?->currency)));
         $curve = KeepCurve::of($landed, $terms, $recipe->floor, array_values(array_filter([$figures->price, $rrp])));
         $till = Till::ring($figures->price, $landed, $terms);
-        $marks = array_values(array_filter([
-            self::mark('break_even', 'break-even', $curve->breakEven), self::mark('floor', 'the floor', $curve->floor), self::mark('rrp', 'RRP', $rrp), self::mark('price', 'the price now', $figures->price),
-        ]));
+        $marks = array_values(
+            array_filter([
+                self::mark('break_even', 'break-even', $curve->breakEven),
+                self::mark('floor', 'the floor', $curve->floor),
+                self::mark('rrp', 'RRP', $rrp),
+                self::mark('price', 'the price now', $figures->price),
+            ]),
+        );
 
-        return new self(...[
-            ...$base, self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
-            array_map(static fn (array $p): CurvePointView => new CurvePointView($p['price']->minor, $p['keep']->minor, MoneyView::text($p['price']), $p['price']->digits(), MoneyView::text($p['keep']), Percent::whole($p['marginBp'])), $curve->points),
-            $marks, $name, RecipeFormView::of($recipe, $currency), $row->own_recipe !== null, self::reasons($stall, $figures, $recipe, $sheet, $cost, $rrp), self::story($till, $curve, $rrp),
-            $till->breakEvenAdvertising()->minor > 0 ? sprintf('Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.', MoneyView::text($till->breakEvenAdvertising()), MoneyView::text($stall->money($currency->minorPerUnit())), MoneyView::text($stall->money(intdiv($currency->minorPerUnit() * (int) $till->returnOnAdvertisingNeeded(), 100)))) : null,
-            null,
-        ]);
+        return new self(
+            ...[
+                ...$base,
+                self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
+                array_map(
+                    static fn (array $p): CurvePointView => new CurvePointView(
+                        $p['price']->minor,
+                        $p['keep']->minor,
+                        MoneyView::text($p['price']),
+                        $p['price']->digits(),
+                        MoneyView::text($p['keep']),
+                        Percent::whole($p['marginBp']),
+                    ),
+                    $curve->points,
+                ),
+                $marks,
+                $name,
+                RecipeFormView::of($recipe, $currency),
+                $row->own_recipe !== null,
+                self::reasons($stall, $figures, $recipe, $sheet, $cost, $rrp),
+                self::story($till, $curve, $rrp),
+                $till->breakEvenAdvertising()->minor > 0
+                    ? sprintf(
+                        'Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.',
+                        MoneyView::text($till->breakEvenAdvertising()),
+                        MoneyView::text($stall->money($currency->minorPerUnit())),
+                        MoneyView::text(
+                            $stall->money(
+                                intdiv($currency->minorPerUnit() * (int) $till->returnOnAdvertisingNeeded(), 100),
+                            ),
+                        ),
+                    )
+                    : null,
+                null,
+            ],
+        );
     }
 
     /** @return list<string> what the recipe did, at the exchange rate that the price stands on, and what came after it */
-    private static function reasons(Stall $stall, VariantFigures $figures, Recipe $recipe, CostSheet $sheet, Cost $cost, ?Money $rrp): array
-    {
+    private static function reasons(
+        Stall $stall,
+        VariantFigures $figures,
+        Recipe $recipe,
+        CostSheet $sheet,
+        Cost $cost,
+        ?Money $rrp,
+    ): array {
         $code = $cost->unit->currency->code;
         $today = $sheet->rateOf($code);
         $stands = $figures->priced->rate ?? $today;
-        $decision = $recipe->decide($cost->landed(1, $sheet->held($code, $stands)), $sheet->terms($stall->home_market), $rrp, $sheet->carried($stall->home_market));
+        $decision = $recipe->decide(
+            $cost->landed(1, $sheet->held($code, $stands)),
+            $sheet->terms($stall->home_market),
+            $rrp,
+            $sheet->carried($stall->home_market),
+        );
         $plain = static fn (string $rate): string => str_contains($rate, '.') ? rtrim(rtrim($rate, '0'), '.') : $rate;
 
-        return array_values(array_filter([
-            ...$decision->reasons(),
-            $figures->priced?->priced_by === PricedBy::Together && $figures->recipePrice !== null ? sprintf('Its listing’s variants go together: the dearest of them makes it %s.', $figures->recipePrice->digits()) : null,
-            BigDecimal::of($stands)->isEqualTo($today) || FrozenRate::hold($stands, $today, $sheet->tolerance()) !== $stands ? null : sprintf('It stands on the rate it was made at, %s for one %s; today’s %s is within the %s%% that prices stay for.', $plain($stands), $code, $plain($today), Percent::digits($sheet->tolerance())),
-        ]));
+        return array_values(
+            array_filter([
+                ...$decision->reasons(),
+                $figures->priced?->priced_by === PricedBy::Together && $figures->recipePrice !== null
+                    ? sprintf(
+                        'Its listing’s variants go together: the dearest of them makes it %s.',
+                        $figures->recipePrice->digits(),
+                    )
+                    : null,
+                BigDecimal::of($stands)->isEqualTo($today) ||
+                FrozenRate::hold($stands, $today, $sheet->tolerance()) !== $stands
+                    ? null
+                    : sprintf(
+                        'It stands on the rate it was made at, %s for one %s; today’s %s is within the %s%% that prices stay for.',
+                        $plain($stands),
+                        $code,
+                        $plain($today),
+                        Percent::digits($sheet->tolerance()),
+                    ),
+            ]),
+        );
     }
 
     private static function cost(Stall $stall, CostSheet $sheet, SupplierVariant $supplier, string $code): ?Cost
@@ -120,18 +211,49 @@ final readonly class VariantSheetView
         }
         $money = static fn (int $minor): Money => Money::of($minor, $code);
 
-        return new Cost($money($supplier->cost_minor), $money($supplier->first_minor), $money($supplier->further_minor ?? $supplier->first_minor), $sheet->duty($stall->home_market), $sheet->handling());
+        return new Cost(
+            $money($supplier->cost_minor),
+            $money($supplier->first_minor),
+            $money($supplier->further_minor ?? $supplier->first_minor),
+            $sheet->duty($stall->home_market),
+            $sheet->handling(),
+        );
     }
 
     /** @return list<SaleView> */
-    private static function sales(ListingFigures $f, string $label, Cost $cost, CostSheet $sheet, ?Ladder $ladder, Money $price): array
-    {
+    private static function sales(
+        ListingFigures $f,
+        string $label,
+        Cost $cost,
+        CostSheet $sheet,
+        ?Ladder $ladder,
+        Money $price,
+    ): array {
         $terms = $sheet->terms($f->stall->home_market);
 
-        return array_map(static function (int $pieces) use ($f, $label, $cost, $sheet, $ladder, $price, $terms): SaleView {
-            $about = ($label === '' ? '' : $label.', ').($pieces === 1 ? 'one piece' : $pieces.' pieces').', to '.$f->stall->marketName();
+        return array_map(static function (int $pieces) use (
+            $f,
+            $label,
+            $cost,
+            $sheet,
+            $ladder,
+            $price,
+            $terms,
+        ): SaleView {
+            $about =
+                ($label === '' ? '' : $label.', ').
+                ($pieces === 1 ? 'one piece' : $pieces.' pieces').
+                ', to '.
+                $f->stall->marketName();
 
-            return SaleView::of(ucfirst($about), Till::ring($ladder?->price($price, $pieces) ?? $price->times($pieces), $cost->landed($pieces, $sheet->rates()), $terms));
+            return SaleView::of(
+                ucfirst($about),
+                Till::ring(
+                    $ladder?->price($price, $pieces) ?? $price->times($pieces),
+                    $cost->landed($pieces, $sheet->rates()),
+                    $terms,
+                ),
+            );
         }, range(1, self::MOST_PIECES));
     }
 
@@ -143,11 +265,20 @@ final readonly class VariantSheetView
     /** @return list<string> */
     private static function story(Till $till, KeepCurve $curve, ?Money $rrp): array
     {
-        return array_values(array_filter([
-            sprintf('At %s you keep %s, %s of what you receive.', MoneyView::text($till->price), MoneyView::text($till->keep), Percent::whole($till->marginBp)),
-            $curve->breakEven === null ? 'No price covers what it costs.' : sprintf('Nothing is lost from %s.', MoneyView::text($curve->breakEven)),
-            $curve->floor === null ? null : sprintf('The floor is kept from %s.', MoneyView::text($curve->floor)),
-            $rrp === null ? null : sprintf('The RRP is %s.', MoneyView::text($rrp)),
-        ]));
+        return array_values(
+            array_filter([
+                sprintf(
+                    'At %s you keep %s, %s of what you receive.',
+                    MoneyView::text($till->price),
+                    MoneyView::text($till->keep),
+                    Percent::whole($till->marginBp),
+                ),
+                $curve->breakEven === null
+                    ? 'No price covers what it costs.'
+                    : sprintf('Nothing is lost from %s.', MoneyView::text($curve->breakEven)),
+                $curve->floor === null ? null : sprintf('The floor is kept from %s.', MoneyView::text($curve->floor)),
+                $rrp === null ? null : sprintf('The RRP is %s.', MoneyView::text($rrp)),
+            ]),
+        );
     }
 }

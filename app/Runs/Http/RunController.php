@@ -23,7 +23,10 @@ final class RunController
 
     public function cancel(Stall $stall, Run $run): JsonResponse
     {
-        Run::query()->whereKey($run->id)->whereIn('state', [RunState::Waiting, RunState::Running])->update(['state' => RunState::Cancelled, 'ended_at' => now()]);
+        Run::query()
+            ->whereKey($run->id)
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
+            ->update(['state' => RunState::Cancelled, 'ended_at' => now()]);
 
         return new JsonResponse(RunView::of($run->refresh()));
     }
@@ -31,17 +34,34 @@ final class RunController
     /** The rows that couldn't be used, as a table (RFC 4180) that any spreadsheet opens. */
     public function rejects(Stall $stall, Run $run): StreamedResponse
     {
-        return response()->streamDownload(static function () use ($run): void {
-            $out = fopen('php://output', 'w');
-            \assert($out !== false);
-            fwrite($out, "\xEF\xBB\xBF");
-            fputcsv($out, ['row', 'column', 'value', 'reason'], escape: '');
-            DB::table('run_rejects')->where('run_id', $run->id)->orderBy('row')->orderBy('id')->chunk(1000, static function ($rows) use ($out): void {
-                foreach ($rows as $row) {
-                    fputcsv($out, array_map(Cell::safe(...), [(string) $row->row, $row->column, $row->value, $row->reason]), escape: '');
-                }
-            });
-            fclose($out);
-        }, sprintf('left-out-%d.csv', $run->id), ['Content-Type' => 'text/csv; charset=utf-8']);
+        return response()->streamDownload(
+            static function () use ($run): void {
+                $out = fopen('php://output', 'w');
+                \assert($out !== false);
+                fwrite($out, "\xEF\xBB\xBF");
+                fputcsv($out, ['row', 'column', 'value', 'reason'], escape: '');
+                DB::table('run_rejects')
+                    ->where('run_id', $run->id)
+                    ->orderBy('row')
+                    ->orderBy('id')
+                    ->chunk(1000, static function ($rows) use ($out): void {
+                        foreach ($rows as $row) {
+                            fputcsv(
+                                $out,
+                                array_map(Cell::safe(...), [
+                                    (string) $row->row,
+                                    $row->column,
+                                    $row->value,
+                                    $row->reason,
+                                ]),
+                                escape: '',
+                            );
+                        }
+                    });
+                fclose($out);
+            },
+            sprintf('left-out-%d.csv', $run->id),
+            ['Content-Type' => 'text/csv; charset=utf-8'],
+        );
     }
 }

@@ -42,8 +42,16 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
 
     public function handle(): void
     {
-        OneStall::each('silent_runs', [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)], $this->lookAfter(...));
-        OneStall::each('forgotten_runs', [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)], $this->setAgain(...));
+        OneStall::each(
+            'silent_runs',
+            [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)],
+            $this->lookAfter(...),
+        );
+        OneStall::each(
+            'forgotten_runs',
+            [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)],
+            $this->setAgain(...),
+        );
     }
 
     private function lookAfter(int $id): void
@@ -53,17 +61,25 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
             return;
         }
         if ($run->job !== null && $run->job::repeats() && $run->taken_up < self::MOST) {
-            $again = Run::query()->whereKey($run->id)->where('state', RunState::Running)
-                ->update(['state' => RunState::Waiting, 'taken_up' => $run->taken_up + 1, 'doing' => 'Broke off; begins again', 'beat_at' => now()]);
+            $again = Run::query()
+                ->whereKey($run->id)
+                ->where('state', RunState::Running)
+                ->update([
+                    'state' => RunState::Waiting,
+                    'taken_up' => $run->taken_up + 1,
+                    'doing' => 'Broke off; begins again',
+                    'beat_at' => now(),
+                ]);
             if ($again === 1) {
-                dispatch(new ($run->job)($run->id));
+                dispatch(new $run->job($run->id));
             }
 
             return;
         }
-        $why = 'This broke off: whoever did it was stopped. What was done till then stays; start it again for the rest.';
+        $why =
+            'This broke off: whoever did it was stopped. What was done till then stays; start it again for the rest.';
         if ($run->end(RunState::Failed, $why) && $run->job !== null) {
-            (new ($run->job)($run->id))->givenUp($run, $why);
+            (new $run->job($run->id))->givenUp($run, $why);
         }
     }
 
@@ -72,7 +88,7 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
         $run = Run::query()->find($id);
         if ($run?->job !== null) {
             $run->update(['beat_at' => now()]);
-            dispatch(new ($run->job)($run->id));
+            dispatch(new $run->job($run->id));
         }
     }
 }

@@ -37,7 +37,11 @@ final readonly class BasketController
     public function add(Request $request): Response|RedirectResponse
     {
         $stall = ShopStall::of($request);
-        $listing = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->where('state', ListingState::InWindow)->find($request->integer('listing'));
+        $listing = Listing::query()
+            ->with(Listing::FOR_FIGURES)
+            ->where('stall_id', $stall->id)
+            ->where('state', ListingState::InWindow)
+            ->find($request->integer('listing'));
         $basket = Basket::find($request, $stall);
         if ($listing === null) {
             return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
@@ -51,7 +55,16 @@ final readonly class BasketController
             return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
         }
         if (! $variant->buyable()) {
-            return $this->page($stall, $basket, sprintf('%s%s has sold out.', $listing->shown_title, $variant->label === '' ? '' : ', '.$variant->label), 422);
+            return $this->page(
+                $stall,
+                $basket,
+                sprintf(
+                    '%s%s has sold out.',
+                    $listing->shown_title,
+                    $variant->label === '' ? '' : ', '.$variant->label,
+                ),
+                422,
+            );
         }
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);
@@ -65,7 +78,7 @@ final readonly class BasketController
         $stall = ShopStall::of($request);
         $basket = Basket::find($request, $stall);
         $row = $basket?->lines()->find($line);
-        if ($basket === null || ! $row instanceof BasketRow) {
+        if ($basket === null || ! ($row instanceof BasketRow)) {
             return $this->page($stall, $basket, 'That is no longer in the basket.', 404);
         }
         $quantity = $request->has('remove') ? 0 : self::pieces($request);
@@ -82,7 +95,9 @@ final readonly class BasketController
     {
         $typed = $request->input('quantity');
 
-        return is_scalar($typed) && preg_match('/^\s*\d{1,6}\s*$/D', (string) $typed) === 1 ? (int) trim((string) $typed) : null;
+        return is_scalar($typed) && preg_match('/^\s*\d{1,6}\s*$/D', (string) $typed) === 1
+            ? (int) trim((string) $typed)
+            : null;
     }
 
     private function chosen(ListingFigures $figures, Request $request): ?VariantFigures
@@ -95,7 +110,14 @@ final readonly class BasketController
             if ($request->filled('variant') && $request->integer('variant') === $variant->row->id) {
                 return $variant;
             }
-            if (! $request->filled('variant') && array_filter($wanted, static fn (mixed $value, string|int $name): bool => ($variant->options[$name] ?? null) !== $value, ARRAY_FILTER_USE_BOTH) === []) {
+            if (
+                ! $request->filled('variant') &&
+                array_filter(
+                    $wanted,
+                    static fn (mixed $value, string|int $name): bool => ($variant->options[$name] ?? null) !== $value,
+                    ARRAY_FILTER_USE_BOTH,
+                ) === []
+            ) {
                 return $variant;
             }
         }
@@ -119,6 +141,15 @@ final readonly class BasketController
     {
         $contents = BasketContents::of($stall, $basket);
 
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'basket', ['title' => 'Basket', 'description' => 'What you have chosen at '.$stall->name.', with delivery and VAT.', 'basket' => $contents, 'trouble' => $trouble]), $status, private: true);
+        return ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), 'basket', [
+                'title' => 'Basket',
+                'description' => 'What you have chosen at '.$stall->name.', with delivery and VAT.',
+                'basket' => $contents,
+                'trouble' => $trouble,
+            ]),
+            $status,
+            private: true,
+        );
     }
 }

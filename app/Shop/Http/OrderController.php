@@ -32,9 +32,14 @@ final readonly class OrderController
     {
         $stall = ShopStall::of($request);
         $order = $this->find($stall, $token);
-        $page = ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'order', [
-            'title' => 'Order '.$order->number, 'order' => $order, 'again' => $this->lookAgain($order),
-        ]), private: true);
+        $page = ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), 'order', [
+                'title' => 'Order '.$order->number,
+                'order' => $order,
+                'again' => $this->lookAgain($order),
+            ]),
+            private: true,
+        );
         // The basket this order was made from is empty now.
         if ($order->state === OrderState::Paid && $request->cookies->get(Basket::COOKIE) === $order->basket_id) {
             foreach (BasketCookies::emptied() as $cookie) {
@@ -58,7 +63,13 @@ final readonly class OrderController
         }
         OpenPayment::dispatch($order->id);
 
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'moment', ['title' => 'One moment', 'again' => '/orders/'.$token.'/pay']), private: true);
+        return ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), 'moment', [
+                'title' => 'One moment',
+                'again' => '/orders/'.$token.'/pay',
+            ]),
+            private: true,
+        );
     }
 
     /**
@@ -94,6 +105,10 @@ final readonly class OrderController
 
     private function find(Stall $stall, string $token): Order
     {
-        return Order::query()->with(['lines', 'supplierOrders'])->where('stall_id', $stall->id)->where('token', $token)->firstOrFail();
+        return Order::query()
+            ->with(['lines', 'supplierOrders'])
+            ->where('stall_id', $stall->id)
+            ->where('token', $token)
+            ->firstOrFail();
     }
 }

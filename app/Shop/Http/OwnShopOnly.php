@@ -31,7 +31,11 @@ final class OwnShopOnly
         }
         if (! $request->isMethodSafe()) {
             $origin = $request->headers->get('Origin');
-            abort_if(($origin !== null && $origin !== $request->getSchemeAndHttpHost()) || $request->headers->get('Sec-Fetch-Site', 'same-origin') === 'cross-site', 403);
+            abort_if(
+                ($origin !== null && $origin !== $request->getSchemeAndHttpHost()) ||
+                    $request->headers->get('Sec-Fetch-Site', 'same-origin') === 'cross-site',
+                403,
+            );
         }
         $request->attributes->set('stall', $stall);
 

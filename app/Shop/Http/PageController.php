@@ -30,12 +30,25 @@ final readonly class PageController
     public function goods(Request $request, string $slug): Response
     {
         $stall = ShopStall::of($request);
-        $listing = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->where('slug', $slug)->where('state', ListingState::InWindow)->first();
+        $listing = Listing::query()
+            ->with(Listing::FOR_FIGURES)
+            ->where('stall_id', $stall->id)
+            ->where('slug', $slug)
+            ->where('state', ListingState::InWindow)
+            ->first();
         if ($listing === null) {
-            return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'missing', ['title' => 'Not here']), 404);
+            return ShopResponse::html(
+                $this->renderer->page($stall, $this->renderer->published($stall), 'missing', ['title' => 'Not here']),
+                404,
+            );
         }
 
-        return $this->keep($request, $stall, '/goods/'.$slug, $this->renderer->goods($stall, $this->renderer->published($stall), $listing));
+        return $this->keep(
+            $request,
+            $stall,
+            '/goods/'.$slug,
+            $this->renderer->goods($stall, $this->renderer->published($stall), $listing),
+        );
     }
 
     private function keep(Request $request, Stall $stall, string $path, string $html): Response

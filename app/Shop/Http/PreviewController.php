@@ -36,7 +36,10 @@ final readonly class PreviewController
         abort_unless($request->hasValidSignature(), 404);
         $stall = ShopStall::of($request);
 
-        return ShopResponse::html($this->pages->home($stall, $stall->windowRevisions()->findOrFail($revision)->state()), private: true);
+        return ShopResponse::html(
+            $this->pages->home($stall, $stall->windowRevisions()->findOrFail($revision)->state()),
+            private: true,
+        );
     }
 
     public function look(Request $request): Response
@@ -64,7 +67,10 @@ final readonly class PreviewController
         $stall = ShopStall::of($request);
         $found = Listing::query()->with(Listing::FOR_FIGURES)->where('stall_id', $stall->id)->findOrFail($listing);
 
-        return ShopResponse::html($this->renderer->goods($stall, $this->renderer->published($stall), $found), private: true);
+        return ShopResponse::html(
+            $this->renderer->goods($stall, $this->renderer->published($stall), $found),
+            private: true,
+        );
     }
 
     private static function working(int $stall): Content

@@ -15,8 +15,19 @@ final class ShopResponse
         $payment = (string) config('stall.payment.address');
 
         return new Response($html, $status, [
-            'Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => $private ? 'no-store' : 'no-cache', 'X-Content-Type-Options' => 'nosniff', 'Referrer-Policy' => 'same-origin',
-            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; script-src 'self'; font-src 'self'; form-action 'self' ".$origin.' '.$payment."; base-uri 'none'; frame-ancestors 'self' ".config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix'),
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Cache-Control' => $private ? 'no-store' : 'no-cache',
+            'X-Content-Type-Options' => 'nosniff',
+            'Referrer-Policy' => 'same-origin',
+            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; script-src 'self'; font-src 'self'; form-action 'self' ".
+                $origin.
+                ' '.
+                $payment.
+                "; base-uri 'none'; frame-ancestors 'self' ".
+                config('stall.scheme').
+                '://'.
+                config('stall.workshop_host').
+                config('stall.port_suffix'),
         ]);
     }
 }

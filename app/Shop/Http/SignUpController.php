@@ -34,7 +34,12 @@ final readonly class SignUpController
             return $this->say($stall, 'One thing more', 'Tick the box to say that you agree: '.$consent, 422);
         }
         if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            return $this->say($stall, 'That address', 'Nothing can be sent to that address. Go back and write it again.', 422);
+            return $this->say(
+                $stall,
+                'That address',
+                'Nothing can be sent to that address. Go back and write it again.',
+                422,
+            );
         }
         // Whoever is there already stays there as they agreed first; nobody learns whether an address is.
         DB::table('sign_ups')->insertOrIgnore([

@@ -45,7 +45,10 @@ final readonly class JsonSupplier
         if (! $response->successful()) {
             throw match (true) {
                 in_array($response->status(), [401, 403], true) => SupplierTrouble::key($this->name),
-                in_array($response->status(), [404, 409, 422], true) && is_string($reason) => SupplierTrouble::refused($this->name, $reason),
+                in_array($response->status(), [404, 409, 422], true) && is_string($reason) => SupplierTrouble::refused(
+                    $this->name,
+                    $reason,
+                ),
                 $response->status() === 429 => SupplierTrouble::busy($this->name),
                 $response->serverError() => SupplierTrouble::broken($this->name, $response->status()),
                 default => SupplierTrouble::strange($this->name),
@@ -70,7 +73,11 @@ final readonly class JsonSupplier
     {
         try {
             /** @var Response $response */
-            $response = Outside::at($access->address, $this->secondsFor($access))->withToken($access->key)->acceptJson()->withHeaders($headers)->{$verb}($path, $data);
+            $response = Outside::at($access->address, $this->secondsFor($access))
+                ->withToken($access->key)
+                ->acceptJson()
+                ->withHeaders($headers)
+                ->{$verb}($path, $data);
 
             return $response;
         } catch (TooLarge) {

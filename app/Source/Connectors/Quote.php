@@ -8,7 +8,12 @@ namespace WindowStall\Source\Connectors;
 final readonly class Quote
 {
     /** @param  int|null  $further  what each further piece adds; null where the supplier doesn't say */
-    public function __construct(public string $method, public int $price, public int $daysMin, public int $daysMax, public ?int $further = null)
-    {
+    public function __construct(
+        public string $method,
+        public int $price,
+        public int $daysMin,
+        public int $daysMax,
+        public ?int $further = null,
+    ) {
     }
 }

@@ -26,7 +26,8 @@ final readonly class Reading
         $value = $this->said[$field] ?? null;
 
         // What no column takes is no answer.
-        $fits = is_string($value) && (strlen($value) <= $most || mb_strlen($value) <= $most) && ! str_contains($value, "\0");
+        $fits =
+            is_string($value) && (strlen($value) <= $most || mb_strlen($value) <= $most) && ! str_contains($value, "\0");
 
         return $fits && ($mayBeEmpty || $value !== '') ? $value : $this->strange();
     }
@@ -64,7 +65,10 @@ final readonly class Reading
     /** @return list<string> */
     public function texts(string $field, int $most = 200): array
     {
-        return array_map(fn (mixed $each): string => is_string($each) ? $each : $this->strange(), $this->plainList($field, $most));
+        return array_map(
+            fn (mixed $each): string => is_string($each) ? $each : $this->strange(),
+            $this->plainList($field, $most),
+        );
     }
 
     /** @return array<string, string> */
@@ -93,7 +97,14 @@ final readonly class Reading
     public function days(string $field): array
     {
         $value = $this->said[$field] ?? null;
-        if (! is_array($value) || count($value) !== 2 || ! is_int($value[0] ?? null) || ! is_int($value[1] ?? null) || min($value) < 0 || max($value) > 365) {
+        if (
+            ! is_array($value) ||
+            count($value) !== 2 ||
+            ! is_int($value[0] ?? null) ||
+            ! is_int($value[1] ?? null) ||
+            min($value) < 0 ||
+            max($value) > 365
+        ) {
             return $this->strange();
         }
 

@@ -25,22 +25,36 @@ final class SupplierTrouble extends \RuntimeException implements Said
 
     public static function dead(string $name, string $host): self
     {
-        return new self(sprintf('Nothing answers at %s, where %s should be. Check the address, or try again later.', $host, $name), true);
+        return new self(
+            sprintf('Nothing answers at %s, where %s should be. Check the address, or try again later.', $host, $name),
+            true,
+        );
     }
 
     public static function slow(string $name, int $seconds): self
     {
-        return new self(sprintf('%s didn’t answer within %d seconds. Try again later.', $name, $seconds), true, unsure: true);
+        return new self(
+            sprintf('%s didn’t answer within %d seconds. Try again later.', $name, $seconds),
+            true,
+            unsure: true,
+        );
     }
 
     public static function broken(string $name, int $status): self
     {
-        return new self(sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status), true, unsure: true);
+        return new self(
+            sprintf('%s has trouble of its own (it answered %d). Try again later.', $name, $status),
+            true,
+            unsure: true,
+        );
     }
 
     public static function busy(string $name): self
     {
-        return new self(sprintf('%s is asked too often just now and wants a pause. Try again in a few minutes.', $name), true);
+        return new self(
+            sprintf('%s is asked too often just now and wants a pause. Try again in a few minutes.', $name),
+            true,
+        );
     }
 
     public static function strange(string $name): self

@@ -21,7 +21,13 @@ interface TakesOrders
      * @param  list<array{variant: string, quantity: int}>  $lines
      * @param  array{name: string, street: string, town: string, postcode: string, country: string}  $address
      */
-    public function order(Access $access, string $idempotencyKey, string $reference, array $lines, array $address): SupplierAnswer;
+    public function order(
+        Access $access,
+        string $idempotencyKey,
+        string $reference,
+        array $lines,
+        array $address,
+    ): SupplierAnswer;
 
     public function orderState(Access $access, string $externalId): SupplierAnswer;
 

@@ -9,7 +9,14 @@ use WindowStall\Core\Feeds\BrokenText;
 /** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16 or Windows-1252. */
 final readonly class CsvFeed implements Feed
 {
-    private const DELIMITERS = [';' => 'semicolons', ',' => 'commas', "\t" => 'tabs', '|' => 'bars', '~' => 'tildes', '^' => 'carets'];
+    private const DELIMITERS = [
+        ';' => 'semicolons',
+        ',' => 'commas',
+        "\t" => 'tabs',
+        '|' => 'bars',
+        '~' => 'tildes',
+        '^' => 'carets',
+    ];
 
     private const SAMPLE_ROWS = 30;
 
@@ -104,7 +111,13 @@ final readonly class CsvFeed implements Feed
             while (($line = $wide ? $this->wide($in, $number) : fgets($in, Limits::ROW)) !== false) {
                 $record = $record === '' ? $line : $record.$line;
                 if (strlen($record) >= Limits::ROW - 1) {
-                    throw FeedTrouble::because(sprintf('Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t read.', number_format($number), number_format(Limits::ROW)));
+                    throw FeedTrouble::because(
+                        sprintf(
+                            'Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t read.',
+                            number_format($number),
+                            number_format(Limits::ROW),
+                        ),
+                    );
                 }
                 if (substr_count($record, '"') % 2 === 1) {
                     continue;
@@ -114,7 +127,12 @@ final readonly class CsvFeed implements Feed
                 $record = '';
             }
             if ($record !== '') {
-                throw FeedTrouble::because(sprintf('The file breaks off in row %s: a quotation mark is open. Fetch it again.', number_format($number)));
+                throw FeedTrouble::because(
+                    sprintf(
+                        'The file breaks off in row %s: a quotation mark is open. Fetch it again.',
+                        number_format($number),
+                    ),
+                );
             }
         } finally {
             fclose($in);
@@ -128,7 +146,14 @@ final readonly class CsvFeed implements Feed
      */
     private function wide($in, int $row): string|false
     {
-        set_error_handler(static fn (): bool => throw FeedTrouble::because(sprintf('The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as UTF-8.', number_format($row))));
+        set_error_handler(
+            static fn (): bool => throw FeedTrouble::because(
+                sprintf(
+                    'The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as UTF-8.',
+                    number_format($row),
+                ),
+            ),
+        );
         try {
             return fgets($in, Limits::ROW);
         } finally {
@@ -172,7 +197,14 @@ final readonly class CsvFeed implements Feed
         }
         // Letters of several bytes that fit are hardly chance; some bytes that don't are then faults in a UTF-8 file.
         $letters = preg_match_all('/[\xC3-\xF4][\x80-\xBF]{1,3}/', $whole);
-        $strange = preg_match_all('/[\x80-\xFF]/', (string) preg_replace('/[\xC2-\xDF][\x80-\xBF]|[\xE0-\xEF][\x80-\xBF]{2}|[\xF0-\xF4][\x80-\xBF]{3}/', '', $whole));
+        $strange = preg_match_all(
+            '/[\x80-\xFF]/',
+            (string) preg_replace(
+                '/[\xC2-\xDF][\x80-\xBF]|[\xE0-\xEF][\x80-\xBF]{2}|[\xF0-\xF4][\x80-\xBF]{3}/',
+                '',
+                $whole,
+            ),
+        );
 
         return str_starts_with($start, "\xEF\xBB\xBF") || $letters > self::SURE * $strange ? 'UTF-8' : 'Windows-1252';
     }

@@ -18,10 +18,14 @@ final class Header
     public static function names(array $cells): array
     {
         if (count($cells) > Limits::COLUMNS) {
-            throw FeedTrouble::because(sprintf('The first row has %s columns; %d is the most.', number_format(count($cells)), Limits::COLUMNS));
+            throw FeedTrouble::because(
+                sprintf('The first row has %s columns; %d is the most.', number_format(count($cells)), Limits::COLUMNS),
+            );
         }
         if (count($cells) < 2) {
-            throw FeedTrouble::because('No columns can be told apart: neither commas, semicolons, tabs nor bars part the first row.');
+            throw FeedTrouble::because(
+                'No columns can be told apart: neither commas, semicolons, tabs nor bars part the first row.',
+            );
         }
         $names = [];
         foreach (array_values($cells) as $i => $cell) {

@@ -57,7 +57,13 @@ final readonly class JsonFeed implements Feed
         foreach (self::objects($path) as $object) {
             $record = json_decode($object, true, 32);
             if (! is_array($record)) {
-                throw FeedTrouble::because(sprintf('Record %s isn’t right JSON (%s). Nothing was taken from the file.', number_format($n + 1), json_last_error_msg()));
+                throw FeedTrouble::because(
+                    sprintf(
+                        'Record %s isn’t right JSON (%s). Nothing was taken from the file.',
+                        number_format($n + 1),
+                        json_last_error_msg(),
+                    ),
+                );
             }
             $n++;
             yield $record;
@@ -68,16 +74,18 @@ final readonly class JsonFeed implements Feed
     private static function objects(string $path): \Generator
     {
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        $open = '';      // the brackets that are open, outermost first
-        $list = null;    // how deep the list lies whose objects are wanted, once it is found
-        $object = null;  // the text of the object being cut out
+        $open = ''; // the brackets that are open, outermost first
+        $list = null; // how deep the list lies whose objects are wanted, once it is found
+        $object = null; // the text of the object being cut out
         $quoted = $escaped = false;
         try {
             while (! feof($in)) {
                 $chunk = (string) fread($in, self::CHUNK);
                 for ($i = 0, $length = strlen($chunk); $i < $length; $i += $step) {
                     $step = match (true) {
-                        $escaped => 1, $quoted => strcspn($chunk, '"\\', $i), default => strcspn($chunk, '"{}[]', $i),
+                        $escaped => 1,
+                        $quoted => strcspn($chunk, '"\\', $i),
+                        default => strcspn($chunk, '"{}[]', $i),
                     };
                     if ($step > 0) {
                         $escaped = false;
@@ -87,7 +95,13 @@ final readonly class JsonFeed implements Feed
                     }
                     $sign = $chunk[$i];
                     $step = 1;
-                    if ($sign === '{' && ! $quoted && $object === null && str_ends_with($open, '[') && ($list ?? strlen($open)) === strlen($open)) {
+                    if (
+                        $sign === '{' &&
+                        ! $quoted &&
+                        $object === null &&
+                        str_ends_with($open, '[') &&
+                        ($list ?? strlen($open)) === strlen($open)
+                    ) {
                         $list = strlen($open);
                         $object = '';
                     }
@@ -109,7 +123,12 @@ final readonly class JsonFeed implements Feed
                     }
                 }
                 if (strlen((string) $object) > Limits::RECORD) {
-                    throw FeedTrouble::because(sprintf('A record is longer than %s letters. The file wasn’t read.', number_format(Limits::RECORD)));
+                    throw FeedTrouble::because(
+                        sprintf(
+                            'A record is longer than %s letters. The file wasn’t read.',
+                            number_format(Limits::RECORD),
+                        ),
+                    );
                 }
             }
             if ($open !== '' || $quoted) {

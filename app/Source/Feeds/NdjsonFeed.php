@@ -39,7 +39,13 @@ final readonly class NdjsonFeed implements Feed
         try {
             for ($n = 1; ($line = fgets($in, Limits::RECORD)) !== false; $n++) {
                 if (strlen($line) >= Limits::RECORD - 1) {
-                    throw FeedTrouble::because(sprintf('Line %s is longer than %s letters. The file wasn’t read.', number_format($n), number_format(Limits::RECORD)));
+                    throw FeedTrouble::because(
+                        sprintf(
+                            'Line %s is longer than %s letters. The file wasn’t read.',
+                            number_format($n),
+                            number_format(Limits::RECORD),
+                        ),
+                    );
                 }
                 $line = trim($line, " \t\r\n\u{FEFF}");
                 if ($line === '') {
@@ -47,7 +53,13 @@ final readonly class NdjsonFeed implements Feed
                 }
                 $record = json_decode($line, true, 32);
                 if (! is_array($record)) {
-                    throw FeedTrouble::because(sprintf('Line %s isn’t right JSON (%s). Nothing was taken from the file.', number_format($n), json_last_error_msg()));
+                    throw FeedTrouble::because(
+                        sprintf(
+                            'Line %s isn’t right JSON (%s). Nothing was taken from the file.',
+                            number_format($n),
+                            json_last_error_msg(),
+                        ),
+                    );
                 }
                 yield $record;
             }

@@ -21,7 +21,9 @@ final class OpenFeed
         self::refuseBinary($start);
 
         return match (true) {
-            preg_match('/^<(?:!doctype html|html)\b/i', $bare) === 1 => throw FeedTrouble::because('This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.'),
+            preg_match('/^<(?:!doctype html|html)\b/i', $bare) === 1 => throw FeedTrouble::because(
+                'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.',
+            ),
             str_starts_with($bare, '<') => new XmlFeed($plain),
             str_starts_with($bare, '[') => new JsonFeed($plain),
             str_starts_with($bare, '{') => self::manyObjects($plain) ? new NdjsonFeed($plain) : new JsonFeed($plain),
@@ -31,16 +33,34 @@ final class OpenFeed
 
     private static function refuseBinary(string $start): void
     {
-        $known = ['%PDF' => 'a PDF', "\xD0\xCF\x11\xE0" => 'an old spreadsheet', "\x89PNG" => 'a picture', "\xFF\xD8\xFF" => 'a picture', 'GIF8' => 'a picture', 'Rar!' => 'a rar archive', "7z\xBC\xAF" => 'a 7z archive'];
+        $known = [
+            '%PDF' => 'a PDF',
+            "\xD0\xCF\x11\xE0" => 'an old spreadsheet',
+            "\x89PNG" => 'a picture',
+            "\xFF\xD8\xFF" => 'a picture',
+            'GIF8' => 'a picture',
+            'Rar!' => 'a rar archive',
+            "7z\xBC\xAF" => 'a 7z archive',
+        ];
         foreach ($known as $magic => $what) {
             if (str_starts_with($start, $magic)) {
-                throw FeedTrouble::because(sprintf('This is %s, not a list of goods. Send CSV, XML or JSON; a spreadsheet saves itself as CSV.', $what));
+                throw FeedTrouble::because(
+                    sprintf(
+                        'This is %s, not a list of goods. Send CSV, XML or JSON; a spreadsheet saves itself as CSV.',
+                        $what,
+                    ),
+                );
             }
         }
         // UTF-16 has a nought in every other byte, and a mark at the start.
         $wide = str_starts_with($start, "\xFF\xFE") || str_starts_with($start, "\xFE\xFF");
         if (! $wide && preg_match('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $start, $m, PREG_OFFSET_CAPTURE) === 1) {
-            throw FeedTrouble::because(sprintf('The file holds binary data (at byte %s), so it is no list of goods. Send CSV, XML or JSON.', number_format($m[0][1] + 1)));
+            throw FeedTrouble::because(
+                sprintf(
+                    'The file holds binary data (at byte %s), so it is no list of goods. Send CSV, XML or JSON.',
+                    number_format($m[0][1] + 1),
+                ),
+            );
         }
     }
 

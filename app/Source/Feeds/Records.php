@@ -110,6 +110,10 @@ final class Records
     private static function text(mixed $value): string
     {
         // Not 1.0E+25, nor 4.1999999999999998.
-        return is_float($value) ? rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.') : (is_scalar($value) ? (string) $value : '');
+        return is_float($value)
+            ? rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.')
+            : (is_scalar($value)
+                ? (string) $value
+                : '');
     }
 }

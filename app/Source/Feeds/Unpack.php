@@ -54,19 +54,27 @@ final class Unpack
 
     private static function zip(string $path): string
     {
-        $zip = new ZipArchive;
+        $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw FeedTrouble::because('The zip file is damaged: it can’t be opened. Fetch it again.');
         }
         $names = [];
         for ($i = 0; $i < min($zip->numFiles, 1000); $i++) {
             $name = (string) $zip->getNameIndex($i);
-            if (! str_ends_with($name, '/') && ! str_contains($name, '__MACOSX') && ! str_starts_with(basename($name), '.')) {
+            if (
+                ! str_ends_with($name, '/') &&
+                ! str_contains($name, '__MACOSX') &&
+                ! str_starts_with(basename($name), '.')
+            ) {
                 $names[] = $name;
             }
         }
         if (count($names) !== 1) {
-            throw FeedTrouble::because($names === [] ? 'The zip holds no file.' : sprintf('The zip holds %d files. Put in the one with the goods alone.', count($names)));
+            throw FeedTrouble::because(
+                $names === []
+                    ? 'The zip holds no file.'
+                    : sprintf('The zip holds %d files. Put in the one with the goods alone.', count($names)),
+            );
         }
         $in = $zip->getStream($names[0]);
         if ($in === false) {
@@ -99,8 +107,17 @@ final class Unpack
         try {
             foreach ($pieces as $piece) {
                 $written += strlen($piece);
-                if ($written > Limits::UNPACKED || ($written > Limits::BOMB_FROM && $written > $packed * Limits::GROWTH)) {
-                    throw FeedTrouble::because(sprintf('Unpacked, the file grows to more than %s MB from %s MB: that is no list of goods. It wasn’t read.', number_format(intdiv($written, 1_000_000)), number_format(max(1, intdiv($packed, 1_000_000)))));
+                if (
+                    $written > Limits::UNPACKED ||
+                    ($written > Limits::BOMB_FROM && $written > $packed * Limits::GROWTH)
+                ) {
+                    throw FeedTrouble::because(
+                        sprintf(
+                            'Unpacked, the file grows to more than %s MB from %s MB: that is no list of goods. It wasn’t read.',
+                            number_format(intdiv($written, 1_000_000)),
+                            number_format(max(1, intdiv($packed, 1_000_000))),
+                        ),
+                    );
                 }
                 fwrite($out, $piece);
             }

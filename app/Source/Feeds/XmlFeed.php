@@ -51,9 +51,18 @@ final readonly class XmlFeed implements Feed
             $n++;
             $outer = @$xml->readOuterXml();
             if (strlen($outer) > Limits::RECORD) {
-                throw FeedTrouble::because(sprintf('Record %s is longer than %s letters. The file wasn’t read.', number_format($n), number_format(Limits::RECORD)));
+                throw FeedTrouble::because(
+                    sprintf(
+                        'Record %s is longer than %s letters. The file wasn’t read.',
+                        number_format($n),
+                        number_format(Limits::RECORD),
+                    ),
+                );
             }
-            $record = $outer === '' ? false : @simplexml_load_string($outer, SimpleXMLElement::class, LIBXML_NONET | LIBXML_NOCDATA);
+            $record =
+                $outer === ''
+                    ? false
+                    : @simplexml_load_string($outer, SimpleXMLElement::class, LIBXML_NONET | LIBXML_NOCDATA);
             if ($record === false) {
                 throw self::broken();
             }
@@ -67,13 +76,15 @@ final readonly class XmlFeed implements Feed
         $before = libxml_use_internal_errors(true);
         libxml_clear_errors();
         $xml = XMLReader::open($this->path, null, LIBXML_NONET);
-        if (! $xml instanceof XMLReader) {
+        if (! ($xml instanceof XMLReader)) {
             throw FeedTrouble::because('The file can’t be opened.');
         }
         try {
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::DOC_TYPE || $xml->nodeType === XMLReader::ENTITY_REF) {
-                    throw FeedTrouble::because('The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; ask the supplier for plain XML.');
+                    throw FeedTrouble::because(
+                        'The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; ask the supplier for plain XML.',
+                    );
                 }
                 if ($xml->nodeType === XMLReader::ELEMENT) {
                     yield $xml;
@@ -126,7 +137,10 @@ final readonly class XmlFeed implements Feed
         }
         $children = [];
         foreach ($node->children() as $name => $child) {
-            $children[$name][] = $child->count() > 0 || ($child->attributes()?->count() ?? 0) > 0 ? self::array($child) : (string) $child;
+            $children[$name][] =
+                $child->count() > 0 || ($child->attributes()?->count() ?? 0) > 0
+                    ? self::array($child)
+                    : (string) $child;
         }
         foreach ($children as $name => $values) {
             $all[$name] = count($values) === 1 ? $values[0] : $values;
@@ -143,8 +157,14 @@ final readonly class XmlFeed implements Feed
     {
         $error = libxml_get_last_error();
 
-        return FeedTrouble::because($error === false
-            ? 'The XML is broken and can’t be read on.'
-            : sprintf('The XML is broken in line %s: %s. Nothing was taken from it.', number_format($error->line), rtrim(trim($error->message), '.')));
+        return FeedTrouble::because(
+            $error === false
+                ? 'The XML is broken and can’t be read on.'
+                : sprintf(
+                    'The XML is broken in line %s: %s. Nothing was taken from it.',
+                    number_format($error->line),
+                    rtrim(trim($error->message), '.'),
+                ),
+        );
     }
 }

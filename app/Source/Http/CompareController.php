@@ -25,8 +25,22 @@ final class CompareController
     public function __invoke(Request $request, Stall $stall, LandItems $land, LookAtMarket $markets): Response
     {
         $market = $markets->inHand($request, $stall);
-        $ids = array_slice(array_values(array_unique(array_map(intval(...), array_filter((array) $request->input('items', []), is_numeric(...))))), 0, self::MOST);
-        $items = SupplierItem::query()->with(['words', 'connection', 'variants', 'listings'])->where('stall_id', $stall->id)->whereKey($ids)->get()->sortBy(static fn (SupplierItem $i): int => (int) array_search($i->id, $ids, true))->values();
+        $ids = array_slice(
+            array_values(
+                array_unique(
+                    array_map(intval(...), array_filter((array) $request->input('items', []), is_numeric(...))),
+                ),
+            ),
+            0,
+            self::MOST,
+        );
+        $items = SupplierItem::query()
+            ->with(['words', 'connection', 'variants', 'listings'])
+            ->where('stall_id', $stall->id)
+            ->whereKey($ids)
+            ->get()
+            ->sortBy(static fn (SupplierItem $i): int => (int) array_search($i->id, $ids, true))
+            ->values();
         $barcode = mb_substr(Typed::text($request, 'barcode'), 0, 20);
         [$price, $trouble] = self::price(Typed::text($request, 'price'), $stall);
         $columns = [];
@@ -36,7 +50,12 @@ final class CompareController
 
         return Inertia::render('source/ComparePage', [
             'comparison' => ComparisonView::of($columns, array_values($items->all()), $barcode),
-            'ids' => $ids, 'price' => Typed::text($request, 'price'), 'priceTrouble' => $trouble, 'market' => $market, 'markets' => $markets->views($stall), 'currency' => $stall->currency,
+            'ids' => $ids,
+            'price' => Typed::text($request, 'price'),
+            'priceTrouble' => $trouble,
+            'market' => $market,
+            'markets' => $markets->views($stall),
+            'currency' => $stall->currency,
         ]);
     }
 

@@ -36,11 +36,19 @@ final class ConnectionController
         $kinds = array_map(KindView::of(...), $connectors->cards());
         $kind = Typed::text($request, 'kind');
 
-        return Inertia::render('source/ConnectPage', ['kinds' => $kinds, 'kind' => in_array($kind, array_column($kinds, 'kind'), true) ? $kind : null]);
+        return Inertia::render('source/ConnectPage', [
+            'kinds' => $kinds,
+            'kind' => in_array($kind, array_column($kinds, 'kind'), true) ? $kind : null,
+        ]);
     }
 
-    public function store(Request $request, Stall $stall, Connectors $connectors, ConnectSupplier $connect, StartPull $pull): RedirectResponse
-    {
+    public function store(
+        Request $request,
+        Stall $stall,
+        Connectors $connectors,
+        ConnectSupplier $connect,
+        StartPull $pull,
+    ): RedirectResponse {
         $kinds = array_column($connectors->cards(), null, 'kind');
         $card = $kinds[$request->validate(['kind' => ['required', Rule::in(array_keys($kinds))]])['kind']];
         if ($card->mapped) {
@@ -48,7 +56,10 @@ final class ConnectionController
         }
         $typed = $request->validate(
             ['address' => 'required|string|max:300', 'key' => 'required|string|max:200'],
-            ['key.required' => 'Paste the key from your account at the supplier.', 'address.required' => 'Where does the supplier answer?'],
+            [
+                'key.required' => 'Paste the key from your account at the supplier.',
+                'address.required' => 'Where does the supplier answer?',
+            ],
         );
         $pull($connect($stall, $card->kind, $typed['address'], $typed['key']), self::person($request));
 
@@ -57,23 +68,33 @@ final class ConnectionController
 
     public function show(Stall $stall, SupplierConnection $connection, Disconnect $disconnect): Response
     {
-        return Inertia::render('source/SupplierPage', ['supplier' => SupplierView::of($stall, $connection, $disconnect->foretell($stall, $connection))]);
+        return Inertia::render('source/SupplierPage', [
+            'supplier' => SupplierView::of($stall, $connection, $disconnect->foretell($stall, $connection)),
+        ]);
     }
 
     public function update(Request $request, Stall $stall, SupplierConnection $connection): RedirectResponse
     {
-        $typed = $request->validate(['schedule' => ['sometimes', Rule::enum(Schedule::class)], 'paused' => 'sometimes|boolean', 'moving' => ['sometimes', 'nullable', Rule::in(SupplierView::PACES)]]);
+        $typed = $request->validate([
+            'schedule' => ['sometimes', Rule::enum(Schedule::class)],
+            'paused' => 'sometimes|boolean',
+            'moving' => ['sometimes', 'nullable', Rule::in(SupplierView::PACES)],
+        ]);
         if (array_key_exists('moving', $typed)) {
             $connection->moving_every = $typed['moving'] === null ? null : (int) $typed['moving'];
-            $connection->moving_next_at = $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every);
+            $connection->moving_next_at =
+                $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every);
         }
         if (isset($typed['schedule'])) {
             $connection->schedule = Schedule::from($typed['schedule']);
-            $connection->next_pull_at = $connection->paused_at === null ? $connection->schedule->next(now(), 0, $connection->id % 50) : null;
+            $connection->next_pull_at =
+                $connection->paused_at === null ? $connection->schedule->next(now(), 0, $connection->id % 50) : null;
         }
         if (isset($typed['paused'])) {
             $connection->paused_at = (bool) $typed['paused'] ? now() : null;
-            $connection->next_pull_at = (bool) $typed['paused'] ? null : $connection->schedule->next(now(), 0, $connection->id % 50);
+            $connection->next_pull_at = (bool) $typed['paused']
+                ? null
+                : $connection->schedule->next(now(), 0, $connection->id % 50);
         }
         $connection->save();
 
@@ -84,14 +105,29 @@ final class ConnectionController
     {
         $put = $disconnect($stall, $connection);
 
-        return redirect()->route('source', $stall)->with('say', sprintf('%s is disconnected%s.', $connection->name, $put === 0 ? '' : sprintf('; %d %s put by', $put, $put === 1 ? 'listing was' : 'listings were')));
+        return redirect()
+            ->route('source', $stall)
+            ->with(
+                'say',
+                sprintf(
+                    '%s is disconnected%s.',
+                    $connection->name,
+                    $put === 0 ? '' : sprintf('; %d %s put by', $put, $put === 1 ? 'listing was' : 'listings were'),
+                ),
+            );
     }
 
     /** A newer file in place of the one that was sent before. */
-    public function file(Request $request, Stall $stall, SupplierConnection $connection, StartPull $pull): RedirectResponse
-    {
+    public function file(
+        Request $request,
+        Stall $stall,
+        SupplierConnection $connection,
+        StartPull $pull,
+    ): RedirectResponse {
         $before = $connection->settings['file'] ?? null;
-        $connection->update(['settings' => ['file' => FeedFile::keep(self::sent($request)->getPathname(), $stall->id)] + $connection->settings]);
+        $connection->update([
+            'settings' => ['file' => FeedFile::keep(self::sent($request)->getPathname(), $stall->id)] + $connection->settings,
+        ]);
         is_string($before) && Storage::delete($before);
         FeedSample::forget($connection);
         $pull($connection, self::person($request));
@@ -106,7 +142,14 @@ final class ConnectionController
 
     private function storeFile(Request $request, Stall $stall, string $kind, ConnectSupplier $connect): RedirectResponse
     {
-        $typed = $request->validate(['name' => 'required|string|max:80', 'address' => 'nullable|string|max:300', 'key' => 'nullable|string|max:200'], ['name.required' => 'What is the supplier called?']);
+        $typed = $request->validate(
+            [
+                'name' => 'required|string|max:80',
+                'address' => 'nullable|string|max:300',
+                'key' => 'nullable|string|max:200',
+            ],
+            ['name.required' => 'What is the supplier called?'],
+        );
         $name = trim($typed['name']);
         $address = trim((string) ($typed['address'] ?? ''));
         if ($address === '' && ! $request->hasFile('file')) {
@@ -115,7 +158,9 @@ final class ConnectionController
         if ($address !== '') {
             $connection = $connect($stall, $kind, $address, '', $name);
         } else {
-            $connection = $connect($stall, $kind, 'file:'.mb_strtolower($name), '', $name, ['file' => FeedFile::keep(self::sent($request)->getPathname(), $stall->id)]);
+            $connection = $connect($stall, $kind, 'file:'.mb_strtolower($name), '', $name, [
+                'file' => FeedFile::keep(self::sent($request)->getPathname(), $stall->id),
+            ]);
         }
         FeedSample::forget($connection);
 
@@ -125,8 +170,13 @@ final class ConnectionController
     private static function sent(Request $request): UploadedFile
     {
         $file = $request->file('file');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw new Refusal($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ? 'The file is too large to be sent; 1 GB is the most. Pack it as gz or zip.' : 'The file didn’t arrive whole. Send it again.');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            throw new Refusal(
+                $file instanceof UploadedFile &&
+                in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)
+                    ? 'The file is too large to be sent; 1 GB is the most. Pack it as gz or zip.'
+                    : 'The file didn’t arrive whole. Send it again.',
+            );
         }
 
         return $file;

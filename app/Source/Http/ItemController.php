@@ -18,12 +18,18 @@ use WindowStall\Support\Http\Typed;
 /** The sheet of one item. When the supplier is away, what is known of it is shown with the reason. */
 final class ItemController
 {
-    public function __invoke(Request $request, Stall $stall, SupplierItem $item, ItemSheet $sheet, LandItems $land, LookAtMarket $markets): JsonResponse
-    {
+    public function __invoke(
+        Request $request,
+        Stall $stall,
+        SupplierItem $item,
+        ItemSheet $sheet,
+        LandItems $land,
+        LookAtMarket $markets,
+    ): JsonResponse {
         $market = $markets->inHand($request, $stall);
         $item->load(['words', 'variants', 'connection', 'listings']);
         $said = $item->words?->item() ?? abort(404);
-        $inHand = $said->variant(Typed::text($request, 'variant')) ?? $said->variants[0] ?? abort(404);
+        $inHand = $said->variant(Typed::text($request, 'variant')) ?? ($said->variants[0] ?? abort(404));
         $connection = $item->connection ?? abort(404);
         try {
             ['offers' => $offers, 'landed' => $landed] = $sheet($stall, $connection, $said, $inHand, $market);
@@ -32,6 +38,8 @@ final class ItemController
             [$offers, $landed, $variants, $trouble] = [[], [], [], $e->getMessage()];
         }
 
-        return new JsonResponse(ItemSheetView::of($stall, $item, $market, $inHand, $offers, $landed, $variants, $trouble));
+        return new JsonResponse(
+            ItemSheetView::of($stall, $item, $market, $inHand, $offers, $landed, $variants, $trouble),
+        );
     }
 }

@@ -34,8 +34,13 @@ use WindowStall\Support\Refusal;
 /** Where a person says what the columns of a supplier's file mean. */
 final class MappingController
 {
-    public function show(Request $request, Stall $stall, SupplierConnection $connection, Connectors $connectors, LookAtFirstRows $look): Response|RedirectResponse
-    {
+    public function show(
+        Request $request,
+        Stall $stall,
+        SupplierConnection $connection,
+        Connectors $connectors,
+        LookAtFirstRows $look,
+    ): Response|RedirectResponse {
         abort_unless($connectors->get($connection->kind)->card()->mapped, 404);
         if ($request->boolean('afresh')) {
             FeedSample::forget($connection);
@@ -43,13 +48,19 @@ final class MappingController
 
             return redirect()->route('source.mapping', [$stall, $connection]);
         }
-        $run = FeedSample::kept($connection) === null ? $look->run($connection, $request->user() instanceof User ? $request->user() : null) : null;
+        $run =
+            FeedSample::kept($connection) === null
+                ? $look->run($connection, $request->user() instanceof User ? $request->user() : null)
+                : null;
         // A small file here is read at once where the work is done at once.
         $sample = FeedSample::kept($connection);
 
         return Inertia::render('source/MappingPage', [
-            'mapping' => $sample === null ? null : MappingView::of($stall, $connection, $sample), 'countries' => Choices::countries(),
-            'supplier' => $connection->name, 'connection' => $connection->id, 'looking' => $sample !== null || $run === null ? null : RunView::of($run->refresh()),
+            'mapping' => $sample === null ? null : MappingView::of($stall, $connection, $sample),
+            'countries' => Choices::countries(),
+            'supplier' => $connection->name,
+            'connection' => $connection->id,
+            'looking' => $sample !== null || $run === null ? null : RunView::of($run->refresh()),
         ]);
     }
 
@@ -61,15 +72,23 @@ final class MappingController
         return new JsonResponse(MappingPreviewView::of(FeedSample::of($connection), $mapping, $delivery, $stall));
     }
 
-    public function update(Request $request, Stall $stall, SupplierConnection $connection, StartPull $pull): RedirectResponse
-    {
+    public function update(
+        Request $request,
+        Stall $stall,
+        SupplierConnection $connection,
+        StartPull $pull,
+    ): RedirectResponse {
         [$mapping, $delivery] = $this->typed($request);
         if ($mapping->missing() !== []) {
-            throw new Refusal(sprintf('Say which column is the %s; without it no row can be used.', $mapping->missing()[0]->words()));
+            throw new Refusal(
+                sprintf('Say which column is the %s; without it no row can be used.', $mapping->missing()[0]->words()),
+            );
         }
         $stall->rateFrom($mapping->currency);
         DeliveryTable::read($delivery, Currency::of($mapping->currency));
-        $connection->update(['settings' => ['mapping' => $mapping->toArray(), 'delivery' => $delivery] + $connection->settings]);
+        $connection->update([
+            'settings' => ['mapping' => $mapping->toArray(), 'delivery' => $delivery] + $connection->settings,
+        ]);
         $pull($connection, $request->user());
 
         return redirect()->route('source.supplier', [$stall, $connection]);
@@ -78,26 +97,65 @@ final class MappingController
     /** @return array{Mapping, string} the mapping and the delivery table as typed */
     private function typed(Request $request): array
     {
-        $typed = $request->validate([
-            'columns' => 'present|array|max:300', 'columns.*.name' => 'required|string|max:120', 'columns.*.field' => ['required', Rule::enum(Field::class)],
-            'decimal' => ['required', Rule::enum(DecimalSign::class)], 'kilograms' => 'required|boolean', 'currency' => ['required', Rule::in(ReferenceRates::currencies())], 'warehouse' => ['required', Rule::in(Countries::getCountryCodes())],
-            'stock' => 'required|integer|min:0|max:1000000', 'grams' => 'required|integer|min:1|max:1000000', 'processing_min' => 'required|integer|min:0|max:90', 'processing_max' => 'required|integer|min:0|max:90', 'delivery' => 'present|nullable|string|max:40000',
-        ], [
-            'stock.*' => 'How many pieces count where the file says nothing: a whole number.', 'grams.*' => 'How heavy a piece counts where the file says nothing: grams, a whole number from 1.',
-            'processing_min.*' => 'Working days before a parcel leaves: from 0 to 90.', 'processing_max.*' => 'Working days before a parcel leaves: from 0 to 90.', 'warehouse.in' => 'Choose the country in which the goods lie.',
-        ]);
-        $single = array_count_values(array_column(array_filter($typed['columns'], static fn (array $c): bool => ! Field::from($c['field'])->many()), 'field'));
+        $typed = $request->validate(
+            [
+                'columns' => 'present|array|max:300',
+                'columns.*.name' => 'required|string|max:120',
+                'columns.*.field' => ['required', Rule::enum(Field::class)],
+                'decimal' => ['required', Rule::enum(DecimalSign::class)],
+                'kilograms' => 'required|boolean',
+                'currency' => ['required', Rule::in(ReferenceRates::currencies())],
+                'warehouse' => ['required', Rule::in(Countries::getCountryCodes())],
+                'stock' => 'required|integer|min:0|max:1000000',
+                'grams' => 'required|integer|min:1|max:1000000',
+                'processing_min' => 'required|integer|min:0|max:90',
+                'processing_max' => 'required|integer|min:0|max:90',
+                'delivery' => 'present|nullable|string|max:40000',
+            ],
+            [
+                'stock.*' => 'How many pieces count where the file says nothing: a whole number.',
+                'grams.*' => 'How heavy a piece counts where the file says nothing: grams, a whole number from 1.',
+                'processing_min.*' => 'Working days before a parcel leaves: from 0 to 90.',
+                'processing_max.*' => 'Working days before a parcel leaves: from 0 to 90.',
+                'warehouse.in' => 'Choose the country in which the goods lie.',
+            ],
+        );
+        $single = array_count_values(
+            array_column(
+                array_filter($typed['columns'], static fn (array $c): bool => ! Field::from($c['field'])->many()),
+                'field',
+            ),
+        );
         foreach ($single as $field => $n) {
             if ($n > 1) {
-                throw new Refusal(sprintf('%d columns are said to be the %s. Only one can be.', $n, Field::from((string) $field)->words()));
+                throw new Refusal(
+                    sprintf(
+                        '%d columns are said to be the %s. Only one can be.',
+                        $n,
+                        Field::from((string) $field)->words(),
+                    ),
+                );
             }
         }
 
         return [
             new Mapping(
-                array_values(array_map(static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])), $typed['columns'])),
-                DecimalSign::from($typed['decimal']), (bool) $typed['kilograms'], $typed['currency'], $typed['warehouse'], (int) $typed['stock'], (int) $typed['grams'],
-                [min((int) $typed['processing_min'], (int) $typed['processing_max']), max((int) $typed['processing_min'], (int) $typed['processing_max'])],
+                array_values(
+                    array_map(
+                        static fn (array $c): MappedColumn => new MappedColumn($c['name'], Field::from($c['field'])),
+                        $typed['columns'],
+                    ),
+                ),
+                DecimalSign::from($typed['decimal']),
+                (bool) $typed['kilograms'],
+                $typed['currency'],
+                $typed['warehouse'],
+                (int) $typed['stock'],
+                (int) $typed['grams'],
+                [
+                    min((int) $typed['processing_min'], (int) $typed['processing_max']),
+                    max((int) $typed['processing_min'], (int) $typed['processing_max']),
+                ],
             ),
             (string) ($typed['delivery'] ?? ''),
         ];

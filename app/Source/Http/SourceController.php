@@ -36,7 +36,9 @@ final class SourceController
         $found = $find($stall, $search, PageKey::read(Typed::text($request, 'cursor')));
 
         return Inertia::render('source/SourcePage', [
-            'connections' => $connections->map(fn (SupplierConnection $c): ConnectionView => ConnectionView::of($c))->all(),
+            'connections' => $connections
+                ->map(fn (SupplierConnection $c): ConnectionView => ConnectionView::of($c))
+                ->all(),
             'items' => ItemRows::of($stall, $search, $found->ids),
             'search' => SearchView::of($stall, $search, $found, $connections),
             'found' => $found->counts->found,
@@ -47,13 +49,27 @@ final class SourceController
             'countries' => Choices::countries(),
             'currency' => $stall->currency,
             'landing' => ($run = $markets->run($stall, $market)) === null ? null : RunView::of($run),
-            'saved' => SavedSearch::query()->where('stall_id', $stall->id)->orderBy('name')->get()->map(fn (SavedSearch $s): SavedSearchView => new SavedSearchView($s->id, $s->name, route('source', [$stall] + $s->query)))->all(),
+            'saved' => SavedSearch::query()
+                ->where('stall_id', $stall->id)
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    fn (SavedSearch $s): SavedSearchView => new SavedSearchView(
+                        $s->id,
+                        $s->name,
+                        route('source', [$stall] + $s->query),
+                    ),
+                )
+                ->all(),
         ]);
     }
 
     public function take(Request $request, Stall $stall, TakeToBench $take): RedirectResponse
     {
-        $typed = $request->validate(['items' => 'required|array|min:1|max:200', 'items.*' => 'integer'], ['items.max' => 'Take up to 200 items at once.', 'items.required' => 'Choose an item first.']);
+        $typed = $request->validate(
+            ['items' => 'required|array|min:1|max:200', 'items.*' => 'integer'],
+            ['items.max' => 'Take up to 200 items at once.', 'items.required' => 'Choose an item first.'],
+        );
         $taken = $take($stall, $typed['items']);
         if (count($taken->new) === 1) {
             return redirect()->route('bench.listing', [$stall, $taken->new[0]]);
@@ -65,7 +81,10 @@ final class SourceController
     /** Takes an item by the address of its page at a supplier. */
     public function link(Request $request, Stall $stall, FetchByLink $fetch): JsonResponse
     {
-        $typed = $request->validate(['address' => 'required|string|max:600'], ['address.required' => 'Paste the address of an item’s page.']);
+        $typed = $request->validate(
+            ['address' => 'required|string|max:600'],
+            ['address.required' => 'Paste the address of an item’s page.'],
+        );
 
         return new JsonResponse(['item' => $fetch($stall, $typed['address'])->id]);
     }
@@ -73,7 +92,15 @@ final class SourceController
     /** Turns to another country; one that was never looked at is worked out first. */
     public function market(Request $request, Stall $stall, LookAtMarket $markets): RedirectResponse
     {
-        $typed = $request->validate(['market' => ['required', \Illuminate\Validation\Rule::in(\Symfony\Component\Intl\Countries::getCountryCodes())]], ['market.in' => 'Choose a country from the list.']);
+        $typed = $request->validate(
+            [
+                'market' => [
+                    'required',
+                    \Illuminate\Validation\Rule::in(\Symfony\Component\Intl\Countries::getCountryCodes()),
+                ],
+            ],
+            ['market.in' => 'Choose a country from the list.'],
+        );
         $markets->add($stall, $typed['market'], $request->user());
 
         return redirect()->route('source', [$stall, 'to' => $typed['market']]);
@@ -81,8 +108,14 @@ final class SourceController
 
     public function save(Request $request, Stall $stall): RedirectResponse
     {
-        $typed = $request->validate(['name' => 'required|string|max:60', 'query' => 'present|array'], ['name.required' => 'Give the search a name.', 'name.max' => 'A name has up to 60 letters.']);
-        SavedSearch::query()->updateOrCreate(['stall_id' => $stall->id, 'name' => trim($typed['name'])], ['query' => array_intersect_key($typed['query'], array_flip(SavedSearch::PARTS))]);
+        $typed = $request->validate(
+            ['name' => 'required|string|max:60', 'query' => 'present|array'],
+            ['name.required' => 'Give the search a name.', 'name.max' => 'A name has up to 60 letters.'],
+        );
+        SavedSearch::query()->updateOrCreate(
+            ['stall_id' => $stall->id, 'name' => trim($typed['name'])],
+            ['query' => array_intersect_key($typed['query'], array_flip(SavedSearch::PARTS))],
+        );
 
         return back();
     }

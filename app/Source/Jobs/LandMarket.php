@@ -25,13 +25,21 @@ final class LandMarket extends RunJob
         }
         $market = (string) ($run->subject['market'] ?? '');
         $stall = Stall::query()->with('rates')->findOrFail($run->stall_id);
-        $run->perform(sprintf('Asking what delivery to %s costs', Stall::countryName($market)), function () use ($run, $stall, $market, $land): void {
-            $run->update(['total' => $stall->items()->whereNull('gone_at')->count()]);
-            $land($stall, markets: [$market], progress: function (int $done) use ($run): void {
-                $run->stopIfCancelled();
-                $run->update(['done' => $done]);
-            });
-            $stall->marketsLanded($market);
-        }, 'Something went wrong here. It has been noted; choose the country again.');
+        $run->perform(
+            sprintf('Asking what delivery to %s costs', Stall::countryName($market)),
+            function () use ($run, $stall, $market, $land): void {
+                $run->update(['total' => $stall->items()->whereNull('gone_at')->count()]);
+                $land(
+                    $stall,
+                    markets: [$market],
+                    progress: function (int $done) use ($run): void {
+                        $run->stopIfCancelled();
+                        $run->update(['done' => $done]);
+                    },
+                );
+                $stall->marketsLanded($market);
+            },
+            'Something went wrong here. It has been noted; choose the country again.',
+        );
     }
 }

@@ -26,6 +26,10 @@ final class LookAtFeed extends RunJob
         if ($run === null || $connection === null) {
             return;
         }
-        $run->perform('Fetching the file', static fn () => FeedSample::read($connection), 'Something went wrong here while reading the file. It has been noted; read it again.');
+        $run->perform(
+            'Fetching the file',
+            static fn () => FeedSample::read($connection),
+            'Something went wrong here while reading the file. It has been noted; read it again.',
+        );
     }
 }

@@ -62,7 +62,9 @@ final class PullCatalogue extends RunJob
     {
         if (is_int($run->subject['through'] ?? null)) {
             // What a person let through and couldn't be used lies there again.
-            Run::query()->whereKey($run->subject['through'])->update(['state' => RunState::SetAside]);
+            Run::query()
+                ->whereKey($run->subject['through'])
+                ->update(['state' => RunState::SetAside]);
         }
         $connection = SupplierConnection::query()->find($run->connection_id);
         $failures = ($connection->failures ?? 0) + 1;
@@ -83,7 +85,7 @@ final class PullCatalogue extends RunJob
     ): bool {
         // Of the first there is nothing to judge by, so it needn't be laid by.
         $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();
-        $judge = new JudgePull;
+        $judge = new JudgePull();
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
         $learnt = [];
         foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
@@ -91,9 +93,10 @@ final class PullCatalogue extends RunJob
             if ($page->asBefore) {
                 return $this->asBefore($run, $connection, $page);
             }
-            $compared = $page->same !== []
-                ? Compared::same($page->same)
-                : $save->compare($connection, $page->items, $page->raw);
+            $compared =
+                $page->same !== []
+                    ? Compared::same($page->same)
+                    : $save->compare($connection, $page->items, $page->raw);
             $first ? $save->first($connection, $compared) : $gathered->add($compared);
             $first || $judge->look($connection, $compared);
             foreach ($compared->counts as $kind => $n) {
@@ -123,7 +126,9 @@ final class PullCatalogue extends RunJob
         }
         // Only now: what was learnt of a catalogue counts once it was used.
         if ($learnt !== []) {
-            $connection->update(['settings' => array_filter($learnt + $connection->settings, static fn (mixed $s): bool => $s !== null)]);
+            $connection->update([
+                'settings' => array_filter($learnt + $connection->settings, static fn (mixed $s): bool => $s !== null),
+            ]);
         }
 
         return true;
@@ -161,13 +166,18 @@ final class PullCatalogue extends RunJob
     private function note(Run $run, CataloguePage $page): void
     {
         foreach (array_chunk($page->rejects, 1000) as $some) {
-            DB::table('run_rejects')->insert(array_map(static fn (Reject $r): array => [
-                'run_id' => $run->id,
-                'row' => $r->row,
-                'column' => mb_substr($r->column, 0, 120),
-                'value' => $r->value,
-                'reason' => mb_substr($r->reason, 0, 200),
-            ], $some));
+            DB::table('run_rejects')->insert(
+                array_map(
+                    static fn (Reject $r): array => [
+                        'run_id' => $run->id,
+                        'row' => $r->row,
+                        'column' => mb_substr($r->column, 0, 120),
+                        'value' => $r->value,
+                        'reason' => mb_substr($r->reason, 0, 200),
+                    ],
+                    $some,
+                ),
+            );
         }
         if ($page->rejects !== [] || $page->notes !== []) {
             $run->update([

@@ -37,7 +37,9 @@ final class PullDue implements ShouldBeUnique, ShouldQueue
         });
         OneStall::each('moving_due', [now(), self::AT_ONCE], static function (int $id): void {
             $connection = SupplierConnection::query()->findOrFail($id);
-            $connection->update(['moving_next_at' => $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every)]);
+            $connection->update([
+                'moving_next_at' => $connection->moving_every === null ? null : now()->addMinutes($connection->moving_every),
+            ]);
             PullMoving::dispatch($id);
         });
     }

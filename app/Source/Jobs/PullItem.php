@@ -57,12 +57,20 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public function handle(SaveItems $save, LandItems $land): void
     {
-        $connection = SupplierConnection::query()->with('stall.rates')->whereNull('disconnected_at')->find($this->supplier);
+        $connection = SupplierConnection::query()
+            ->with('stall.rates')
+            ->whereNull('disconnected_at')
+            ->find($this->supplier);
         $connector = $connection?->connector();
-        if ($connection === null || ! $connector instanceof FetchesByLink) {
+        if ($connection === null || ! ($connector instanceof FetchesByLink)) {
             return;
         }
-        if ($connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists()) {
+        if (
+            $connection
+                ->runs()
+                ->whereIn('state', [RunState::Waiting, RunState::Running])
+                ->exists()
+        ) {
             $this->release(self::LATER);
 
             return;
@@ -73,7 +81,10 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
             // The next pull finds it as it is then.
             return;
         }
-        $known = SupplierItem::query()->where('connection_id', $connection->id)->where('external_id', $item->id)->first();
+        $known = SupplierItem::query()
+            ->where('connection_id', $connection->id)
+            ->where('external_id', $item->id)
+            ->first();
         if ($known !== null && $known->currency !== $item->currency) {
             // That is for a person to look at; the pull is set aside for it.
             return;
@@ -82,7 +93,12 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
         if ($connection->stall !== null && $counts['same'] === 0) {
             $land($connection->stall, $connection, only: [$item->id]);
             event(new SupplierSaidMore($connection, item: $item->id));
-            Unsettled::settle([(int) SupplierItem::query()->where('connection_id', $connection->id)->where('external_id', $item->id)->value('id')]);
+            Unsettled::settle([
+                (int) SupplierItem::query()
+                    ->where('connection_id', $connection->id)
+                    ->where('external_id', $item->id)
+                    ->value('id'),
+            ]);
         }
     }
 }

@@ -40,16 +40,16 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
     private const GOODS = 40;
 
     private const SOLD = <<<'SQL'
-        SELECT DISTINCT item.id
-        FROM supplier_items AS item
-        JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
-        WHERE item.connection_id = ?
-          AND item.gone_at IS NULL
-          AND (
-              EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
-              OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
-          )
-        SQL;
+    SELECT DISTINCT item.id
+    FROM supplier_items AS item
+    JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
+    WHERE item.connection_id = ?
+      AND item.gone_at IS NULL
+      AND (
+          EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
+          OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
+      )
+    SQL;
 
     public int $tries = 1;
 
@@ -69,11 +69,13 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
 
     public function handle(SaveItems $save, LandItems $land, StartPull $pull): void
     {
-        $connection = SupplierConnection::query()->with('stall.rates')
-            ->whereNull('disconnected_at')->find($this->supplier);
+        $connection = SupplierConnection::query()
+            ->with('stall.rates')
+            ->whereNull('disconnected_at')
+            ->find($this->supplier);
         $connector = $connection?->connector();
         $stall = $connection?->stall;
-        if ($connection === null || $stall === null || ! $connector instanceof TellsWhatMoves) {
+        if ($connection === null || $stall === null || ! ($connector instanceof TellsWhatMoves)) {
             return;
         }
         if (self::pulled($connection)) {
@@ -87,7 +89,7 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
             return;
         }
         $compared = $save->compare($connection, $items);
-        $judge = new JudgePull;
+        $judge = new JudgePull();
         $judge->look($connection, $compared);
         $variants = array_sum(array_map(static fn (Item $i): int => count($i->variants), $items));
         if ($judge->part(count($items), $variants)->trips(GuardLimits::from($connection->guards)) !== []) {
@@ -108,12 +110,20 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
     /** @return list<WithoutOverlapping> never beside news of one item: what that says of the rest would be overwritten */
     public function middleware(): array
     {
-        return [(new WithoutOverlapping('supplier '.$this->supplier))->shared()->dontRelease()->expireAfter(self::SECONDS)];
+        return [
+            (new WithoutOverlapping('supplier '.$this->supplier))
+                ->shared()
+                ->dontRelease()
+                ->expireAfter(self::SECONDS),
+        ];
     }
 
     private static function pulled(SupplierConnection $connection): bool
     {
-        return $connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists();
+        return $connection
+            ->runs()
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
+            ->exists();
     }
 
     /** @return list<Item> what is sold of the supplier's, as it said it last, with stock and cost as they are now */
@@ -153,17 +163,22 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
             currency: $item->currency,
             processing: $item->processing,
             ratingTenths: $item->ratingTenths,
-            variants: array_map(static fn (Variant $v): Variant => isset($now[$v->id]) ? new Variant(
-                $v->id,
-                $v->sku,
-                $v->barcode,
-                $v->options,
-                Money::of($now[$v->id]['cost'], $item->currency),
-                $v->rrp,
-                $v->grams,
-                $now[$v->id]['stock'],
-                $v->picture,
-            ) : $v, $item->variants),
+            variants: array_map(
+                static fn (Variant $v): Variant => isset($now[$v->id])
+                    ? new Variant(
+                        $v->id,
+                        $v->sku,
+                        $v->barcode,
+                        $v->options,
+                        Money::of($now[$v->id]['cost'], $item->currency),
+                        $v->rrp,
+                        $v->grams,
+                        $now[$v->id]['stock'],
+                        $v->picture,
+                    )
+                    : $v,
+                $item->variants,
+            ),
             blank: $item->blank,
         );
     }

@@ -32,10 +32,12 @@ final readonly class SetAside
     {
         DB::transaction(function () use ($run, $connection, $gathered, $suspicions): void {
             $gathered->layBy($connection->stall_id, $run->id);
-            $run->update(['subject' => [
-                'suspicions' => array_map(static fn (Suspicion $s): array => $s->toArray(), $suspicions),
-                'missing' => $gathered->missed($connection, self::NAMED),
-            ] + $run->subject]);
+            $run->update([
+                'subject' => [
+                    'suspicions' => array_map(static fn (Suspicion $s): array => $s->toArray(), $suspicions),
+                    'missing' => $gathered->missed($connection, self::NAMED),
+                ] + $run->subject,
+            ]);
             $run->end(RunState::SetAside, $suspicions[0]->words.' Everything stays as it was; look under Drift.');
             Tell::of(Stall::query()->findOrFail($connection->stall_id), HookEvent::SetAside, [
                 'supplier' => $connection->name,
@@ -63,7 +65,12 @@ final readonly class SetAside
         return DB::transaction(function () use ($stall, $run, $by): Run {
             $this->lock($stall, $run);
             $connection = SupplierConnection::query()->findOrFail($run->connection_id);
-            if ($connection->runs()->whereIn('state', [RunState::Waiting, RunState::Running])->exists()) {
+            if (
+                $connection
+                    ->runs()
+                    ->whereIn('state', [RunState::Waiting, RunState::Running])
+                    ->exists()
+            ) {
                 throw new Refusal(sprintf('%s is being pulled now. Wait until that has ended.', $connection->name));
             }
             $run->update(['state' => RunState::Cancelled, 'subject' => ['decided' => 'through'] + $run->subject]);
@@ -86,7 +93,9 @@ final readonly class SetAside
             $this->lock($stall, $run);
             $run->update(['state' => RunState::Cancelled, 'subject' => ['decided' => 'thrown away'] + $run->subject]);
             DB::table('set_aside_items')->where('run_id', $run->id)->delete();
-            SupplierConnection::query()->whereKey($run->connection_id)->update(['trouble' => null]);
+            SupplierConnection::query()
+                ->whereKey($run->connection_id)
+                ->update(['trouble' => null]);
         });
     }
 
@@ -95,9 +104,14 @@ final readonly class SetAside
     {
         $older = $connection->runs()->where('state', RunState::SetAside)->where('id', '<', $by->id)->get();
         foreach ($older as $run) {
-            $run->update(['state' => RunState::Cancelled, 'subject' => ['decided' => 'a later pull came'] + $run->subject]);
+            $run->update([
+                'state' => RunState::Cancelled,
+                'subject' => ['decided' => 'a later pull came'] + $run->subject,
+            ]);
         }
-        DB::table('set_aside_items')->whereIn('run_id', $connection->runs()->where('id', '<', $by->id)->select('id'))->delete();
+        DB::table('set_aside_items')
+            ->whereIn('run_id', $connection->runs()->where('id', '<', $by->id)->select('id'))
+            ->delete();
     }
 
     private function lock(Stall $stall, Run $run): void

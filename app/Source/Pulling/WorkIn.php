@@ -29,19 +29,19 @@ final readonly class WorkIn
 
     /** As two texts: there may be very many of them. */
     private const DELIVERIES = <<<'SQL'
-        SELECT string_agg(variant.id::text, ',' ORDER BY variant.id) AS ids,
-               string_agg(variant.first_minor::text, ',' ORDER BY variant.id) AS costs
-        FROM supplier_variants AS variant
-        JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-        WHERE item.connection_id = ?
-          AND item.gone_at IS NULL
-          AND variant.first_minor IS NOT NULL
-          AND EXISTS (
-              SELECT 1
-              FROM listing_variants AS sold
-              WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
-          )
-        SQL;
+    SELECT string_agg(variant.id::text, ',' ORDER BY variant.id) AS ids,
+           string_agg(variant.first_minor::text, ',' ORDER BY variant.id) AS costs
+    FROM supplier_variants AS variant
+    JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+    WHERE item.connection_id = ?
+      AND item.gone_at IS NULL
+      AND variant.first_minor IS NOT NULL
+      AND EXISTS (
+          SELECT 1
+          FROM listing_variants AS sold
+          WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
+      )
+    SQL;
 
     public function __construct(
         private DeliveryQuotes $quotes,

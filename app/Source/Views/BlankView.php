@@ -25,11 +25,24 @@ final readonly class BlankView
         $names = array_column(array_map(static fn (PrintArea $a): array => [$a->code, $a->name], $blank->areas), 1, 0);
 
         return new self(
-            array_map(static fn (PrintArea $a): string => sprintf('%s, %d × %d mm', $a->name, $a->width, $a->height), $blank->areas),
-            array_map(static fn (PrintMethod $m): string => sprintf(
-                '%s: %s%s, on %s', $m->name, MoneyView::text($m->first), $m->further->minor > 0 && count($m->areas) > 1 ? ', each further area '.MoneyView::text($m->further) : '',
-                mb_strtolower(implode(', ', array_map(static fn (string $a): string => $names[$a] ?? $a, $m->areas))),
-            ), $blank->methods),
+            array_map(
+                static fn (PrintArea $a): string => sprintf('%s, %d × %d mm', $a->name, $a->width, $a->height),
+                $blank->areas,
+            ),
+            array_map(
+                static fn (PrintMethod $m): string => sprintf(
+                    '%s: %s%s, on %s',
+                    $m->name,
+                    MoneyView::text($m->first),
+                    $m->further->minor > 0 && count($m->areas) > 1
+                        ? ', each further area '.MoneyView::text($m->further)
+                        : '',
+                    mb_strtolower(
+                        implode(', ', array_map(static fn (string $a): string => $names[$a] ?? $a, $m->areas)),
+                    ),
+                ),
+                $blank->methods,
+            ),
         );
     }
 }

@@ -40,8 +40,14 @@ final readonly class ComparedView
     }
 
     /** @return array{self, Compared} what is shown, and what is compared */
-    public static function of(Stall $stall, SupplierItem $row, string $market, string $barcode, ?Money $price, LandItems $land): array
-    {
+    public static function of(
+        Stall $stall,
+        SupplierItem $row,
+        string $market,
+        string $barcode,
+        ?Money $price,
+        LandItems $land,
+    ): array {
         $item = $row->words?->item() ?? throw new \LogicException('An item always has words.');
         $connection = $row->connection ?? throw new \LogicException('An item always has a supplier.');
         $trouble = null;
@@ -52,14 +58,33 @@ final readonly class ComparedView
             $trouble = $e->getMessage();
         }
         $variant = self::variant($item, $landed, $barcode);
-        $cost = $variant === null ? null : ($landed[$variant->id] ?? null);
+        $cost = $variant === null ? null : $landed[$variant->id] ?? null;
         $till = $price === null || $cost === null ? null : Till::ring($price, $cost->lines, $stall->terms($market));
-        $figures = new Compared($cost?->total, $cost?->goods, $cost?->delivery, $cost?->by->days->max, $variant === null ? 0 : $variant->pieces(), count($item->variants), $item->ratingTenths, $till?->keep);
-        $picture = $variant === null || $variant->picture === null ? ($item->pictures[0] ?? null) : ($item->pictures[$variant->picture] ?? $item->pictures[0] ?? null);
+        $figures = new Compared(
+            $cost?->total,
+            $cost?->goods,
+            $cost?->delivery,
+            $cost?->by->days->max,
+            $variant === null ? 0 : $variant->pieces(),
+            count($item->variants),
+            $item->ratingTenths,
+            $till?->keep,
+        );
+        $picture =
+            $variant === null || $variant->picture === null
+                ? $item->pictures[0] ?? null
+                : $item->pictures[$variant->picture] ?? ($item->pictures[0] ?? null);
 
         $view = new self(
-            $row->id, $item->title, $connection->name, $item->id, $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
-            $picture === null ? null : PictureAddress::small($picture, 480), $row->listings->isNotEmpty(), self::rows($stall, $item, $variant, $cost, $till, $market), $till?->losesMoney() ?? false,
+            $row->id,
+            $item->title,
+            $connection->name,
+            $item->id,
+            $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
+            $picture === null ? null : PictureAddress::small($picture, 480),
+            $row->listings->isNotEmpty(),
+            self::rows($stall, $item, $variant, $cost, $till, $market),
+            $till?->losesMoney() ?? false,
             $trouble ?? ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countryName($market)) : null),
         );
 
@@ -80,29 +105,52 @@ final readonly class ComparedView
         }
         $best = null;
         foreach ($item->variants as $variant) {
-            if (isset($landed[$variant->id]) && ($best === null || $landed[$variant->id]->total->compare($landed[$best->id]->total) < 0)) {
+            if (
+                isset($landed[$variant->id]) &&
+                ($best === null || $landed[$variant->id]->total->compare($landed[$best->id]->total) < 0)
+            ) {
                 $best = $variant;
             }
         }
 
-        return $best ?? $item->variants[0] ?? null;
+        return $best ?? ($item->variants[0] ?? null);
     }
 
     /** @return array<string, string|null> */
-    private static function rows(Stall $stall, Item $item, ?Variant $variant, ?LandedCost $cost, ?Till $till, string $market): array
-    {
+    private static function rows(
+        Stall $stall,
+        Item $item,
+        ?Variant $variant,
+        ?LandedCost $cost,
+        ?Till $till,
+        string $market,
+    ): array {
         $rrp = $variant?->rrp === null ? null : $stall->rateFrom($item->currency)->convert($variant->rrp);
 
         return [
             'landed' => $cost === null ? null : MoneyView::text($cost->total),
             'goods' => $cost === null ? null : MoneyView::text($cost->goods),
             'delivery' => $cost === null ? null : sprintf('%s by %s', MoneyView::text($cost->delivery), $cost->by->method),
-            'days' => $cost === null ? null : sprintf('%s from %s', $cost->by->days->words(), Stall::countryName($cost->by->warehouse)),
-            'stock' => $variant === null ? null : sprintf('%s%s', number_format($variant->pieces()), ($variant->stock[$market] ?? 0) > 0 && count($variant->stock) > 1 ? sprintf(', %s of them there', number_format($variant->stock[$market])) : ''),
+            'days' => $cost === null
+                    ? null
+                    : sprintf('%s from %s', $cost->by->days->words(), Stall::countryName($cost->by->warehouse)),
+            'stock' => $variant === null
+                    ? null
+                    : sprintf(
+                        '%s%s',
+                        number_format($variant->pieces()),
+                        ($variant->stock[$market] ?? 0) > 0 && count($variant->stock) > 1
+                            ? sprintf(', %s of them there', number_format($variant->stock[$market]))
+                            : '',
+                    ),
             'variants' => (string) count($item->variants),
-            'rating' => $item->ratingTenths === null ? null : sprintf('%d.%d of 5', intdiv($item->ratingTenths, 10), $item->ratingTenths % 10),
+            'rating' => $item->ratingTenths === null
+                    ? null
+                    : sprintf('%d.%d of 5', intdiv($item->ratingTenths, 10), $item->ratingTenths % 10),
             'rrp' => $rrp === null ? null : MoneyView::text($rrp),
-            'keep' => $till === null ? null : sprintf('%s (%s)', MoneyView::text($till->keep), Percent::whole($till->marginBp)),
+            'keep' => $till === null
+                    ? null
+                    : sprintf('%s (%s)', MoneyView::text($till->keep), Percent::whole($till->marginBp)),
         ];
     }
 }

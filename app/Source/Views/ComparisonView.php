@@ -17,8 +17,12 @@ final readonly class ComparisonView
      * @param  array<string, list<int>>  $best  row → places of the best
      * @param  list<string>  $shared  barcodes that stand at more than one of them
      */
-    public function __construct(public array $items, public array $best, public array $shared, public string $barcode)
-    {
+    public function __construct(
+        public array $items,
+        public array $best,
+        public array $shared,
+        public string $barcode,
+    ) {
     }
 
     /**
@@ -37,6 +41,11 @@ final readonly class ComparisonView
         }
         $shared = array_filter($at, static fn (array $places): bool => count($places) > 1);
 
-        return new self(array_column($columns, 0), Comparison::best(array_column($columns, 1)), array_map(strval(...), array_keys($shared)), $barcode);
+        return new self(
+            array_column($columns, 0),
+            Comparison::best(array_column($columns, 1)),
+            array_map(strval(...), array_keys($shared)),
+            $barcode,
+        );
     }
 }

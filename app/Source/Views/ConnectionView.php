@@ -25,6 +25,14 @@ final readonly class ConnectionView
     {
         $run = $connection->runs()->latest('id')->first();
 
-        return new self($connection->id, $connection->name, $connection->pulled_at?->diffForHumans(), $connection->trouble, $run === null ? null : RunView::of($run), $connection->paused_at !== null, ! $connection->connector()->card()->mapped || isset($connection->settings['mapping']));
+        return new self(
+            $connection->id,
+            $connection->name,
+            $connection->pulled_at?->diffForHumans(),
+            $connection->trouble,
+            $run === null ? null : RunView::of($run),
+            $connection->paused_at !== null,
+            ! $connection->connector()->card()->mapped || isset($connection->settings['mapping']),
+        );
     }
 }

@@ -55,33 +55,91 @@ final readonly class ItemSheetView
      * @param  array<int, LandedCost>  $landed  of the variant in hand, by number of pieces
      * @param  array<string, LandedCost>  $variants  by the supplier's id
      */
-    public static function of(Stall $stall, SupplierItem $row, string $market, Variant $inHand, array $offers, array $landed, array $variants, ?string $trouble): self
-    {
+    public static function of(
+        Stall $stall,
+        SupplierItem $row,
+        string $market,
+        Variant $inHand,
+        array $offers,
+        array $landed,
+        array $variants,
+        ?string $trouble,
+    ): self {
         $item = $row->words?->item() ?? throw new \LogicException('An item always has words.');
         $rate = $stall->rateFrom($item->currency);
-        usort($offers, static fn (Offer $a, Offer $b): int => [$a->delivery->minor, $a->days->max] <=> [$b->delivery->minor, $b->days->max]);
+        usort(
+            $offers,
+            static fn (Offer $a, Offer $b): int => [$a->delivery->minor, $a->days->max] <=> [
+                $b->delivery->minor,
+                $b->days->max,
+            ],
+        );
         $rrp = $inHand->rrp === null ? null : $rate->convert($inHand->rrp);
 
         return new self(
-            $row->id, $item->id, $item->title, (new RichText)->clean($item->description), array_map(static fn (string $p): string => PictureAddress::small($p, 320), array_slice($item->pictures, 0, 6)),
-            sprintf('%s · %s · leaves in %s%s', $row->connection?->name, $item->category, $item->processing->words(), $item->ratingTenths === null ? '' : sprintf(' · rated %d.%d', intdiv($item->ratingTenths, 10), $item->ratingTenths % 10)),
+            $row->id,
+            $item->id,
+            $item->title,
+            (new RichText())->clean($item->description),
+            array_map(
+                static fn (string $p): string => PictureAddress::small($p, 320),
+                array_slice($item->pictures, 0, 6),
+            ),
+            sprintf(
+                '%s · %s · leaves in %s%s',
+                $row->connection?->name,
+                $item->category,
+                $item->processing->words(),
+                $item->ratingTenths === null
+                    ? ''
+                    : sprintf(' · rated %d.%d', intdiv($item->ratingTenths, 10), $item->ratingTenths % 10),
+            ),
             $inHand->id,
-            array_map(static fn (Variant $v): SheetVariantView => SheetVariantView::of($v, $variants[$v->id] ?? null), $item->variants),
+            array_map(
+                static fn (Variant $v): SheetVariantView => SheetVariantView::of($v, $variants[$v->id] ?? null),
+                $item->variants,
+            ),
             array_map(static fn (Offer $o): WayView => WayView::of($o, $rate), $offers),
-            array_map(static fn (int $pieces, LandedCost $l): QuantityView => QuantityView::of($pieces, $l), array_keys($landed), $landed),
+            array_map(
+                static fn (int $pieces, LandedCost $l): QuantityView => QuantityView::of($pieces, $l),
+                array_keys($landed),
+                $landed,
+            ),
             self::cautions($item, $stall, $market, $inHand, $rrp, $landed[1] ?? null),
-            $trouble ?? ($landed === [] ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countryName($market)) : null),
-            $row->listings->isNotEmpty(), Stall::countryName($market), self::twins($stall, $row), $item->blank === null ? null : BlankView::of($item->blank),
+            $trouble ??
+                ($landed === []
+                    ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countryName($market))
+                    : null),
+            $row->listings->isNotEmpty(),
+            Stall::countryName($market),
+            self::twins($stall, $row),
+            $item->blank === null ? null : BlankView::of($item->blank),
         );
     }
 
     /** @return list<string> */
-    private static function cautions(Item $item, Stall $stall, string $market, Variant $inHand, ?Money $rrp, ?LandedCost $landed): array
-    {
-        $said = $landed === null ? [] : array_map(static fn (Caution $c): string => self::caution($c, $market), Caution::about($landed, $rrp, $inHand->stock, $market, $stall->promise_days));
+    private static function cautions(
+        Item $item,
+        Stall $stall,
+        string $market,
+        Variant $inHand,
+        ?Money $rrp,
+        ?LandedCost $landed,
+    ): array {
+        $said =
+            $landed === null
+                ? []
+                : array_map(
+                    static fn (Caution $c): string => self::caution($c, $market),
+                    Caution::about($landed, $rrp, $inHand->stock, $market, $stall->promise_days),
+                );
         $groups = ProductGroups::of($item);
         if ($groups->several()) {
-            $said[] = sprintf('Its variants look like %d different products: %s. They can be split on the bench.', count($groups->groups), implode(', ', array_map(static fn (ProductGroup $g): string => $g->name, $groups->groups)));
+            $said[] = sprintf(
+                'Its variants look like %d different products: %s. They can be split on the bench.',
+                count($groups->groups),
+                implode(', ', array_map(static fn (ProductGroup $g): string => $g->name, $groups->groups)),
+            );
         }
 
         return $said;
@@ -91,10 +149,28 @@ final readonly class ItemSheetView
     private static function twins(Stall $stall, SupplierItem $row): array
     {
         $barcodes = $row->variants->pluck('barcode')->filter()->unique()->values();
-        $found = $barcodes->isEmpty() ? collect() : SupplierItem::query()->with('connection')->where('stall_id', $stall->id)->whereNull('gone_at')->whereKeyNot($row->id)
-            ->whereHas('variants', fn ($q) => $q->whereIn('barcode', $barcodes)->whereNull('gone_at'))->limit(3)->get();
+        $found = $barcodes->isEmpty()
+            ? collect()
+            : SupplierItem::query()
+                ->with('connection')
+                ->where('stall_id', $stall->id)
+                ->whereNull('gone_at')
+                ->whereKeyNot($row->id)
+                ->whereHas('variants', fn ($q) => $q->whereIn('barcode', $barcodes)->whereNull('gone_at'))
+                ->limit(3)
+                ->get();
 
-        return array_values($found->map(static fn (SupplierItem $i): TwinView => new TwinView($i->id, $i->title, (string) $i->connection?->name))->all());
+        return array_values(
+            $found
+                ->map(
+                    static fn (SupplierItem $i): TwinView => new TwinView(
+                        $i->id,
+                        $i->title,
+                        (string) $i->connection?->name,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     private static function caution(Caution $c, string $market): string
@@ -104,10 +180,23 @@ final readonly class ItemSheetView
 
         return match ($c->kind) {
             CautionKind::DearDelivery => sprintf('Delivery costs %s, the goods only %s.', $one, $other),
-            CautionKind::RrpUnderLanded => sprintf('The recommended price is %s, under the %s it costs landed.', $one, $other),
-            CautionKind::NothingNear => sprintf('None lies in %s: it comes from %s in %s.', Stall::countryName($market), Stall::countryName((string) $c->warehouse), $c->days?->words()),
+            CautionKind::RrpUnderLanded => sprintf(
+                'The recommended price is %s, under the %s it costs landed.',
+                $one,
+                $other,
+            ),
+            CautionKind::NothingNear => sprintf(
+                'None lies in %s: it comes from %s in %s.',
+                Stall::countryName($market),
+                Stall::countryName((string) $c->warehouse),
+                $c->days?->words(),
+            ),
             CautionKind::SoldOut => 'It is sold out.',
-            CautionKind::SlowerThanPromised => sprintf('It takes %s; your shop promises %d.', $c->days?->words(), $c->promise),
+            CautionKind::SlowerThanPromised => sprintf(
+                'It takes %s; your shop promises %d.',
+                $c->days?->words(),
+                $c->promise,
+            ),
         };
     }
 }

@@ -9,8 +9,14 @@ use WindowStall\Source\Connectors\ConnectorCard;
 /** A kind of supplier that can be connected. */
 final readonly class KindView
 {
-    public function __construct(public string $kind, public string $name, public string $about, public string $address, public string $keyHint, public bool $mapped)
-    {
+    public function __construct(
+        public string $kind,
+        public string $name,
+        public string $about,
+        public string $address,
+        public string $keyHint,
+        public bool $mapped,
+    ) {
     }
 
     public static function of(ConnectorCard $card): self

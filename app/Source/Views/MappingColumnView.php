@@ -11,7 +11,13 @@ final readonly class MappingColumnView
      * @param  list<string>  $values
      * @param  int  $confidence  0 to 100
      */
-    public function __construct(public string $name, public array $values, public ?string $guess, public int $confidence, public string $why, public ?string $field)
-    {
+    public function __construct(
+        public string $name,
+        public array $values,
+        public ?string $guess,
+        public int $confidence,
+        public string $why,
+        public ?string $field,
+    ) {
     }
 }

@@ -29,8 +29,15 @@ final readonly class MappingPreviewView
      * @param  string|null  $lacks  what has to be said yet
      * @param  string  $delivery  what the delivery table comes to, or what is wrong with it
      */
-    public function __construct(public string $words, public array $items, public array $rejects, public int $rejected, public ?string $lacks, public string $delivery, public bool $delivered)
-    {
+    public function __construct(
+        public string $words,
+        public array $items,
+        public array $rejects,
+        public int $rejected,
+        public ?string $lacks,
+        public string $delivery,
+        public bool $delivered,
+    ) {
     }
 
     public static function of(FeedSample $sample, Mapping $mapping, string $delivery, Stall $stall): self
@@ -41,10 +48,26 @@ final readonly class MappingPreviewView
         [$said, $delivered] = self::delivery($delivery, $mapping, $read['items'], $stall);
 
         return new self(
-            sprintf('%d %s with %d %s', count($read['items']), count($read['items']) === 1 ? 'item' : 'items', $variants, $variants === 1 ? 'variant' : 'variants'),
+            sprintf(
+                '%d %s with %d %s',
+                count($read['items']),
+                count($read['items']) === 1 ? 'item' : 'items',
+                $variants,
+                $variants === 1 ? 'variant' : 'variants',
+            ),
             array_map(PreviewItemView::of(...), array_slice($read['items'], 0, self::ITEMS)),
-            array_map(static fn (Reject $r): RejectView => new RejectView($r->row, $r->column, $r->value, $r->reason), array_slice($read['rejects'], 0, self::REJECTS)),
-            count($read['rejects']), $missing === [] ? null : 'Say which column is the '.implode(', and which the ', array_map(static fn (Field $f): string => $f->words(), $missing)).'.', $said, $delivered,
+            array_map(
+                static fn (Reject $r): RejectView => new RejectView($r->row, $r->column, $r->value, $r->reason),
+                array_slice($read['rejects'], 0, self::REJECTS),
+            ),
+            count($read['rejects']),
+            $missing === []
+                ? null
+                : 'Say which column is the '.
+                    implode(', and which the ', array_map(static fn (Field $f): string => $f->words(), $missing)).
+                    '.',
+            $said,
+            $delivered,
         );
     }
 
@@ -63,13 +86,32 @@ final readonly class MappingPreviewView
         foreach ($items as $item) {
             foreach ($item->variants as $variant) {
                 $all++;
-                $carried += $table->quotes(new Parcel($mapping->warehouse, $stall->home_market, $variant->grams)) === [] ? 0 : 1;
+                $carried +=
+                    $table->quotes(new Parcel($mapping->warehouse, $stall->home_market, $variant->grams)) === []
+                        ? 0
+                        : 1;
             }
         }
         if ($carried === 0) {
-            return [sprintf('Nothing can be delivered to %s yet: without a price for the parcel no landed cost can be worked out.', $stall->marketName()), false];
+            return [
+                sprintf(
+                    'Nothing can be delivered to %s yet: without a price for the parcel no landed cost can be worked out.',
+                    $stall->marketName(),
+                ),
+                false,
+            ];
         }
 
-        return [$carried === $all ? sprintf('Every variant can be delivered to %s.', $stall->marketName()) : sprintf('%d of %d variants can be delivered to %s; the others are too heavy for the table.', $carried, $all, $stall->marketName()), true];
+        return [
+            $carried === $all
+                ? sprintf('Every variant can be delivered to %s.', $stall->marketName())
+                : sprintf(
+                    '%d of %d variants can be delivered to %s; the others are too heavy for the table.',
+                    $carried,
+                    $all,
+                    $stall->marketName(),
+                ),
+            true,
+        ];
     }
 }

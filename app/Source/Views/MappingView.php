@@ -55,7 +55,12 @@ final readonly class MappingView
     {
         $settings = FeedSettings::of($connection->settings);
         $guesses = GuessColumns::from($sample->header, $sample->guessing());
-        $mapping = $settings->mapping === null ? self::guessed($stall, $sample, $guesses) : $settings->mapping->renamed(Renames::between($settings->mapping, $sample->header, $sample->guessing())->found);
+        $mapping =
+            $settings->mapping === null
+                ? self::guessed($stall, $sample, $guesses)
+                : $settings->mapping->renamed(
+                    Renames::between($settings->mapping, $sample->header, $sample->guessing())->found,
+                );
         $said = [];
         foreach ($mapping->columns as $column) {
             $said[$column->name] = $column->field;
@@ -66,11 +71,39 @@ final readonly class MappingView
         }
 
         return new self(
-            $connection->id, $connection->name, $sample->about, count($sample->rows), $settings->mapping !== null,
-            array_map(static fn (ColumnGuess $g, int $i): MappingColumnView => self::column($g, $i, $sample, $said[$g->column] ?? null), $guesses, array_keys($guesses)),
-            $fields, array_values(array_map(static fn (Field $f): string => $f->value, array_filter(Field::cases(), static fn (Field $f): bool => $f->many()))),
-            $mapping->decimal->value, $mapping->kilograms, $mapping->currency, ReferenceRates::currencies(), $mapping->warehouse, $mapping->assumedStock, $mapping->assumedGrams,
-            $mapping->processing[0], $mapping->processing[1], $settings->delivery, MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
+            $connection->id,
+            $connection->name,
+            $sample->about,
+            count($sample->rows),
+            $settings->mapping !== null,
+            array_map(
+                static fn (ColumnGuess $g, int $i): MappingColumnView => self::column(
+                    $g,
+                    $i,
+                    $sample,
+                    $said[$g->column] ?? null,
+                ),
+                $guesses,
+                array_keys($guesses),
+            ),
+            $fields,
+            array_values(
+                array_map(
+                    static fn (Field $f): string => $f->value,
+                    array_filter(Field::cases(), static fn (Field $f): bool => $f->many()),
+                ),
+            ),
+            $mapping->decimal->value,
+            $mapping->kilograms,
+            $mapping->currency,
+            ReferenceRates::currencies(),
+            $mapping->warehouse,
+            $mapping->assumedStock,
+            $mapping->assumedGrams,
+            $mapping->processing[0],
+            $mapping->processing[1],
+            $settings->delivery,
+            MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
         );
     }
 
@@ -86,13 +119,21 @@ final readonly class MappingView
                 if (in_array($guess->field, [Field::Cost, Field::Rrp, Field::Weight], true)) {
                     array_push($figures, ...array_column($sample->guessing(), $i));
                 }
-                $weights .= $guess->field === Field::Weight ? $guess->column.' '.implode(' ', array_slice(array_column($sample->guessing(), $i), 0, 20)) : '';
+                $weights .=
+                    $guess->field === Field::Weight
+                        ? $guess->column.' '.implode(' ', array_slice(array_column($sample->guessing(), $i), 0, 20))
+                        : '';
             }
         }
         $names = implode(' ', $sample->header);
-        $currency = preg_match('/\b('.implode('|', ReferenceRates::currencies()).')\b/', $names, $m) === 1 ? $m[1] : $stall->currency;
+        $currency =
+            preg_match('/\b('.implode('|', ReferenceRates::currencies()).')\b/', $names, $m) === 1
+                ? $m[1]
+                : $stall->currency;
         // "0,42" of a garden tool are kilograms; "420" are grams.
-        $kilograms = preg_match('/\bkg\b|kilo/i', $weights) === 1 || (preg_match('/\bg\b|gram/i', $weights) !== 1 && preg_match('/\d[.,]\d/', $weights) === 1);
+        $kilograms =
+            preg_match('/\bkg\b|kilo/i', $weights) === 1 ||
+            (preg_match('/\bg\b|gram/i', $weights) !== 1 && preg_match('/\d[.,]\d/', $weights) === 1);
 
         return new Mapping($columns, DecimalSign::of($figures), $kilograms, $currency, $stall->country);
     }
@@ -110,6 +151,13 @@ final readonly class MappingView
             }
         }
 
-        return new MappingColumnView($guess->column, $shown, $guess->field?->value, $guess->confidence, $guess->why, $said?->value);
+        return new MappingColumnView(
+            $guess->column,
+            $shown,
+            $guess->field?->value,
+            $guess->confidence,
+            $guess->why,
+            $said?->value,
+        );
     }
 }

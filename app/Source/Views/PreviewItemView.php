@@ -14,15 +14,35 @@ final readonly class PreviewItemView
     private const SHOWN = 4;
 
     /** @param  list<string>  $variants  in a line each: "Chalk · 18 cm, 10.50, 47 in stock, 2.3 kg" */
-    public function __construct(public string $code, public string $title, public string $about, public ?string $picture, public array $variants, public int $more)
-    {
+    public function __construct(
+        public string $code,
+        public string $title,
+        public string $about,
+        public ?string $picture,
+        public array $variants,
+        public int $more,
+    ) {
     }
 
     public static function of(SupplierItem $item): self
     {
         return new self(
-            $item->id, $item->title, $item->category, $item->pictures === [] ? null : PictureAddress::small($item->pictures[0], 160),
-            array_map(static fn (SupplierVariant $v): string => sprintf('%s: %s, %s in stock, %s', $v->label() === '' ? $v->sku : $v->label(), MoneyView::text($v->cost), number_format($v->pieces()), $v->grams >= 1000 ? rtrim(rtrim(number_format($v->grams / 1000, 3, '.', ''), '0'), '.').' kg' : $v->grams.' g'), array_slice($item->variants, 0, self::SHOWN)),
+            $item->id,
+            $item->title,
+            $item->category,
+            $item->pictures === [] ? null : PictureAddress::small($item->pictures[0], 160),
+            array_map(
+                static fn (SupplierVariant $v): string => sprintf(
+                    '%s: %s, %s in stock, %s',
+                    $v->label() === '' ? $v->sku : $v->label(),
+                    MoneyView::text($v->cost),
+                    number_format($v->pieces()),
+                    $v->grams >= 1000
+                        ? rtrim(rtrim(number_format($v->grams / 1000, 3, '.', ''), '0'), '.').' kg'
+                        : $v->grams.' g',
+                ),
+                array_slice($item->variants, 0, self::SHOWN),
+            ),
             max(0, count($item->variants) - self::SHOWN),
         );
     }

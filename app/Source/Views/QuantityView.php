@@ -10,12 +10,23 @@ use WindowStall\Support\Views\MoneyView;
 /** What so many pieces in one parcel cost landed. */
 final readonly class QuantityView
 {
-    public function __construct(public int $pieces, public MoneyView $goods, public MoneyView $delivery, public MoneyView $landed, public MoneyView $each)
-    {
+    public function __construct(
+        public int $pieces,
+        public MoneyView $goods,
+        public MoneyView $delivery,
+        public MoneyView $landed,
+        public MoneyView $each,
+    ) {
     }
 
     public static function of(int $pieces, LandedCost $landed): self
     {
-        return new self($pieces, MoneyView::of($landed->goods), MoneyView::of($landed->delivery), MoneyView::of($landed->total), MoneyView::of($landed->perPiece($pieces)));
+        return new self(
+            $pieces,
+            MoneyView::of($landed->goods),
+            MoneyView::of($landed->delivery),
+            MoneyView::of($landed->total),
+            MoneyView::of($landed->perPiece($pieces)),
+        );
     }
 }

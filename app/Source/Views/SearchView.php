@@ -35,31 +35,120 @@ final readonly class SearchView
     }
 
     /** @param  \Illuminate\Support\Collection<int, SupplierConnection>  $connections */
-    public static function of(Stall $stall, ItemSearch $search, Found $found, \Illuminate\Support\Collection $connections): self
-    {
+    public static function of(
+        Stall $stall,
+        ItemSearch $search,
+        Found $found,
+        \Illuminate\Support\Collection $connections,
+    ): self {
         $counts = $found->counts;
         $names = $connections->pluck('name', 'id')->all();
         $most = $search->mostLanded($stall);
         $filters = [
-            self::picks('supplier', 'Supplier', array_filter(array_map(strval(...), $names), static fn (int $id): bool => isset($counts->picks['supplier'][$id]) || in_array($id, $search->suppliers, true), ARRAY_FILTER_USE_KEY), $counts->picks['supplier'], $search->suppliers),
-            self::picks('category', 'Category', self::named($counts->picks['category'], $search->categories), $counts->picks['category'], $search->categories),
-            self::picks('from', 'Posted from', array_map(static fn (string $c): string => Stall::countryName($c), self::named($counts->picks['from'], $search->from)), $counts->picks['from'], $search->from),
-            self::steps('landed', 'Landed at most', $counts, fn (int $s): string => self::whole($stall->money($s * $stall->currencyValue()->minorPerUnit())), $search->landed === null ? null : intdiv($search->landed, $stall->currencyValue()->minorPerUnit())),
+            self::picks(
+                'supplier',
+                'Supplier',
+                array_filter(
+                    array_map(strval(...), $names),
+                    static fn (int $id): bool => isset($counts->picks['supplier'][$id]) ||
+                        in_array($id, $search->suppliers, true),
+                    ARRAY_FILTER_USE_KEY,
+                ),
+                $counts->picks['supplier'],
+                $search->suppliers,
+            ),
+            self::picks(
+                'category',
+                'Category',
+                self::named($counts->picks['category'], $search->categories),
+                $counts->picks['category'],
+                $search->categories,
+            ),
+            self::picks(
+                'from',
+                'Posted from',
+                array_map(
+                    static fn (string $c): string => Stall::countryName($c),
+                    self::named($counts->picks['from'], $search->from),
+                ),
+                $counts->picks['from'],
+                $search->from,
+            ),
+            self::steps(
+                'landed',
+                'Landed at most',
+                $counts,
+                fn (int $s): string => self::whole($stall->money($s * $stall->currencyValue()->minorPerUnit())),
+                $search->landed === null ? null : intdiv($search->landed, $stall->currencyValue()->minorPerUnit()),
+            ),
             self::steps('days', 'There within', $counts, static fn (int $s): string => $s.' days', $search->days),
-            self::steps('stock', 'In stock', $counts, static fn (int $s): string => $s === 1 ? 'any' : $s.' or more', $search->stock),
-            self::steps('variants', 'Variants', $counts, static fn (int $s): string => $s.' or more', $search->variants),
-            self::steps('rating', 'Rated', $counts, static fn (int $s): string => sprintf('%d.%d or better', intdiv($s, 10), $s % 10), $search->rating),
+            self::steps(
+                'stock',
+                'In stock',
+                $counts,
+                static fn (int $s): string => $s === 1 ? 'any' : $s.' or more',
+                $search->stock,
+            ),
+            self::steps(
+                'variants',
+                'Variants',
+                $counts,
+                static fn (int $s): string => $s.' or more',
+                $search->variants,
+            ),
+            self::steps(
+                'rating',
+                'Rated',
+                $counts,
+                static fn (int $s): string => sprintf('%d.%d or better', intdiv($s, 10), $s % 10),
+                $search->rating,
+            ),
         ];
         if ($search->price !== null) {
-            $filters[] = self::steps('margin', 'Keeps at the trial price', $counts, static fn (int $s): string => intdiv($s, 100).'% or more', $search->marginBp, static fn (int $s): string => (string) intdiv($s, 100));
+            $filters[] = self::steps(
+                'margin',
+                'Keeps at the trial price',
+                $counts,
+                static fn (int $s): string => intdiv($s, 100).'% or more',
+                $search->marginBp,
+                static fn (int $s): string => (string) intdiv($s, 100),
+            );
         }
-        $filters[] = new FilterView('new', 'Yours already', false, [new FilterChoiceView('1', 'only what isn’t', $counts->new, $search->notMine)]);
-        $filters = array_values(array_filter($filters, static fn (FilterView $f): bool => array_filter($f->choices, static fn (FilterChoiceView $c): bool => $c->count > 0 || $c->on) !== []));
+        $filters[] = new FilterView('new', 'Yours already', false, [
+            new FilterChoiceView('1', 'only what isn’t', $counts->new, $search->notMine),
+        ]);
+        $filters = array_values(
+            array_filter(
+                $filters,
+                static fn (FilterView $f): bool => array_filter(
+                    $f->choices,
+                    static fn (FilterChoiceView $c): bool => $c->count > 0 || $c->on,
+                ) !== [],
+            ),
+        );
 
         return new self(
-            $search->words, $found->instead, $search->sort, ItemSearch::SORTS, $counts->found, $filters, $search->price === null ? null : $stall->money($search->price)->digits(),
-            $most === null ? null : ($most < 0 ? 'no cost is low enough for that' : sprintf('that is, costs %s landed or less', MoneyView::text($stall->money($most)))),
-            count(array_filter($filters, static fn (FilterView $f): bool => array_filter($f->choices, static fn (FilterChoiceView $c): bool => $c->on) !== [])),
+            $search->words,
+            $found->instead,
+            $search->sort,
+            ItemSearch::SORTS,
+            $counts->found,
+            $filters,
+            $search->price === null ? null : $stall->money($search->price)->digits(),
+            $most === null
+                ? null
+                : ($most < 0
+                    ? 'no cost is low enough for that'
+                    : sprintf('that is, costs %s landed or less', MoneyView::text($stall->money($most)))),
+            count(
+                array_filter(
+                    $filters,
+                    static fn (FilterView $f): bool => array_filter(
+                        $f->choices,
+                        static fn (FilterChoiceView $c): bool => $c->on,
+                    ) !== [],
+                ),
+            ),
         );
     }
 
@@ -83,28 +172,57 @@ final readonly class SearchView
      */
     private static function picks(string $key, string $label, array $names, array $counts, array $chosen): FilterView
     {
-        return new FilterView($key, $label, true, array_values(array_map(
-            static fn (int|string $value, string $name): FilterChoiceView => new FilterChoiceView((string) $value, $name === '' ? 'none said' : $name, $counts[$value] ?? 0, in_array($value, $chosen, false)),
-            array_keys($names), $names,
-        )));
+        return new FilterView(
+            $key,
+            $label,
+            true,
+            array_values(
+                array_map(
+                    static fn (int|string $value, string $name): FilterChoiceView => new FilterChoiceView(
+                        (string) $value,
+                        $name === '' ? 'none said' : $name,
+                        $counts[$value] ?? 0,
+                        in_array($value, $chosen, false),
+                    ),
+                    array_keys($names),
+                    $names,
+                ),
+            ),
+        );
     }
 
     /**
      * @param  callable(int): string  $words
      * @param  (callable(int): string)|null  $value  as the address bar holds it
      */
-    private static function steps(string $key, string $label, ItemCounts $counts, callable $words, ?int $chosen, ?callable $value = null): FilterView
-    {
+    private static function steps(
+        string $key,
+        string $label,
+        ItemCounts $counts,
+        callable $words,
+        ?int $chosen,
+        ?callable $value = null,
+    ): FilterView {
         $offered = ItemCounts::STEPS[$key];
         if ($chosen !== null && ! in_array($chosen, $offered, true)) {
             $offered[] = $chosen;
             sort($offered);
         }
 
-        return new FilterView($key, $label, false, array_map(
-            static fn (int $step): FilterChoiceView => new FilterChoiceView($value === null ? (string) $step : $value($step), $words($step), $counts->steps[$key][$step] ?? $counts->found, $step === $chosen),
-            $offered,
-        ));
+        return new FilterView(
+            $key,
+            $label,
+            false,
+            array_map(
+                static fn (int $step): FilterChoiceView => new FilterChoiceView(
+                    $value === null ? (string) $step : $value($step),
+                    $words($step),
+                    $counts->steps[$key][$step] ?? $counts->found,
+                    $step === $chosen,
+                ),
+                $offered,
+            ),
+        );
     }
 
     private static function whole(\WindowStall\Core\Money\Money $money): string

@@ -11,15 +11,34 @@ use WindowStall\Support\Views\MoneyView;
 /** One variant on an item's sheet; `stock` reads "GB 112 · DE 40". */
 final readonly class SheetVariantView
 {
-    public function __construct(public string $id, public string $label, public string $sku, public ?string $barcode, public MoneyView $cost, public ?MoneyView $landed, public string $stock)
-    {
+    public function __construct(
+        public string $id,
+        public string $label,
+        public string $sku,
+        public ?string $barcode,
+        public MoneyView $cost,
+        public ?MoneyView $landed,
+        public string $stock,
+    ) {
     }
 
     public static function of(Variant $said, ?LandedCost $landed): self
     {
         return new self(
-            $said->id, $said->label() === '' ? 'One kind' : $said->label(), $said->sku, $said->barcode, MoneyView::of($said->cost), MoneyView::ofNullable($landed?->total),
-            implode(' · ', array_map(static fn (string $w, int $n): string => $w.' '.$n, array_keys($said->stock), $said->stock)),
+            $said->id,
+            $said->label() === '' ? 'One kind' : $said->label(),
+            $said->sku,
+            $said->barcode,
+            MoneyView::of($said->cost),
+            MoneyView::ofNullable($landed?->total),
+            implode(
+                ' · ',
+                array_map(
+                    static fn (string $w, int $n): string => $w.' '.$n,
+                    array_keys($said->stock),
+                    $said->stock,
+                ),
+            ),
         );
     }
 }

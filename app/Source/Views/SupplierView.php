@@ -61,7 +61,12 @@ final readonly class SupplierView
     {
         $card = app(Connectors::class)->get($connection->kind)->card();
         $runs = $connection->runs()->where('kind', RunKind::Pull)->latest('id')->limit(self::RUNS)->get();
-        $counts = DB::table('supplier_items')->where('connection_id', $connection->id)->selectRaw('count(*) FILTER (WHERE gone_at IS NULL) AS items, COALESCE(sum(variants_count) FILTER (WHERE gone_at IS NULL), 0) AS variants, count(*) FILTER (WHERE gone_at IS NOT NULL) AS gone')->first();
+        $counts = DB::table('supplier_items')
+            ->where('connection_id', $connection->id)
+            ->selectRaw(
+                'count(*) FILTER (WHERE gone_at IS NULL) AS items, COALESCE(sum(variants_count) FILTER (WHERE gone_at IS NULL), 0) AS variants, count(*) FILTER (WHERE gone_at IS NOT NULL) AS gone',
+            )
+            ->first();
         $latest = $runs->first(static fn (Run $r): bool => $r->rejects > 0 || $r->counts !== []);
         $schedules = [];
         foreach (Schedule::cases() as $schedule) {
@@ -69,14 +74,48 @@ final readonly class SupplierView
         }
 
         return new self(
-            $connection->id, $connection->name, $card->about, $connection->address, $card->mapped, isset($connection->settings['file']), ! $card->mapped || isset($connection->settings['mapping']),
-            $connection->schedule->value, $schedules, $connection->paused_at !== null, $connection->disconnected_at === null, $connection->pulled_at?->diffForHumans(),
-            $connection->next_pull_at?->isFuture() === true ? $connection->next_pull_at->format('D j M, H:i').' UTC' : null, $connection->trouble,
-            (int) ($counts->items ?? 0), (int) ($counts->variants ?? 0), (int) ($counts->gone ?? 0),
+            $connection->id,
+            $connection->name,
+            $card->about,
+            $connection->address,
+            $card->mapped,
+            isset($connection->settings['file']),
+            ! $card->mapped || isset($connection->settings['mapping']),
+            $connection->schedule->value,
+            $schedules,
+            $connection->paused_at !== null,
+            $connection->disconnected_at === null,
+            $connection->pulled_at?->diffForHumans(),
+            $connection->next_pull_at?->isFuture() === true
+                ? $connection->next_pull_at->format('D j M, H:i').' UTC'
+                : null,
+            $connection->trouble,
+            (int) ($counts->items ?? 0),
+            (int) ($counts->variants ?? 0),
+            (int) ($counts->gone ?? 0),
             array_values($runs->map(static fn (Run $r): RunView => RunView::of($r))->all()),
-            $latest === null ? [] : array_values(DB::table('run_rejects')->where('run_id', $latest->id)->orderBy('row')->limit(self::REJECTS)->get()->map(static fn (\stdClass $r): RejectView => new RejectView((int) $r->row, $r->column, $r->value, $r->reason))->all()),
-            $latest !== null && $latest->rejects > 0 ? $latest->id : null, $ending,
-            $connection->connector() instanceof TellsWhatMoves, $connection->moving_every,
+            $latest === null
+                ? []
+                : array_values(
+                    DB::table('run_rejects')
+                        ->where('run_id', $latest->id)
+                        ->orderBy('row')
+                        ->limit(self::REJECTS)
+                        ->get()
+                        ->map(
+                            static fn (\stdClass $r): RejectView => new RejectView(
+                                (int) $r->row,
+                                $r->column,
+                                $r->value,
+                                $r->reason,
+                            ),
+                        )
+                        ->all(),
+                ),
+            $latest !== null && $latest->rejects > 0 ? $latest->id : null,
+            $ending,
+            $connection->connector() instanceof TellsWhatMoves,
+            $connection->moving_every,
         );
     }
 }

@@ -12,15 +12,29 @@ use WindowStall\Support\Views\MoneyView;
 /** One way goods can come: from where, how, for how much, and between which dates if it is ordered today. */
 final readonly class WayView
 {
-    public function __construct(public string $warehouse, public string $method, public MoneyView $price, public string $days, public string $dates, public int $stock)
-    {
+    public function __construct(
+        public string $warehouse,
+        public string $method,
+        public MoneyView $price,
+        public string $days,
+        public string $dates,
+        public int $stock,
+    ) {
     }
 
     public static function of(Offer $offer, ExchangeRate $rate): self
     {
         $today = today()->toDateTimeImmutable();
 
-        return new self($offer->warehouse, $offer->method, MoneyView::of($rate->convert($offer->delivery)), $offer->days->words(),
-            WorkingDays::after($today, $offer->days->min)->format('j M').' to '.WorkingDays::after($today, $offer->days->max)->format('j M'), $offer->stock);
+        return new self(
+            $offer->warehouse,
+            $offer->method,
+            MoneyView::of($rate->convert($offer->delivery)),
+            $offer->days->words(),
+            WorkingDays::after($today, $offer->days->min)->format('j M').
+                ' to '.
+                WorkingDays::after($today, $offer->days->max)->format('j M'),
+            $offer->stock,
+        );
     }
 }

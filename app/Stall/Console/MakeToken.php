@@ -23,7 +23,7 @@ final class MakeToken extends Command
 
             return self::FAILURE;
         }
-        $abilities = ['read', ...((bool) $this->option('decide') ? ['decide'] : [])];
+        $abilities = ['read', ...(bool) $this->option('decide') ? ['decide'] : []];
         $this->line($stall->createToken($name, $abilities)->plainTextToken);
 
         return self::SUCCESS;

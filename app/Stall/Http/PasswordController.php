@@ -31,22 +31,35 @@ final readonly class PasswordController
 
     public function send(Request $request): RedirectResponse
     {
-        $typed = $request->validate(['email' => 'required|email:rfc|max:190'], ['email.*' => 'Type the e-mail address you sign in with.']);
+        $typed = $request->validate(
+            ['email' => 'required|email:rfc|max:190'],
+            ['email.*' => 'Type the e-mail address you sign in with.'],
+        );
         Password::broker()->sendResetLink(['email' => mb_strtolower(trim($typed['email']))]);
 
-        return back()->with('say', 'If somebody works here with that address, a link is on its way to it. It holds for an hour.');
+        return back()->with(
+            'say',
+            'If somebody works here with that address, a link is on its way to it. It holds for an hour.',
+        );
     }
 
     public function create(Request $request, string $token): Response
     {
         $email = $request->query('email');
 
-        return Inertia::render('stall/NewPassword', ['token' => $token, 'email' => is_string($email) ? mb_substr($email, 0, 190) : '']);
+        return Inertia::render('stall/NewPassword', [
+            'token' => $token,
+            'email' => is_string($email) ? mb_substr($email, 0, 190) : '',
+        ]);
     }
 
     public function store(Request $request): RedirectResponse
     {
-        $typed = $request->validate(['token' => 'required|string|max:200', 'email' => 'required|string|max:190', 'password' => ['required', 'string']]);
+        $typed = $request->validate([
+            'token' => 'required|string|max:200',
+            'email' => 'required|string|max:190',
+            'password' => ['required', 'string'],
+        ]);
         $email = mb_strtolower(trim($typed['email']));
         $user = User::query()->where('email', $email)->first();
         $request->validate(['password' => [new GoodPassword([$email, (string) $user?->name])]]);
@@ -55,7 +68,9 @@ final readonly class PasswordController
             fn (User $user, string $password) => ($this->change)($user, $password, null),
         );
         if ($status !== PasswordBroker::PASSWORD_RESET || $user === null) {
-            throw ValidationException::withMessages(['password' => 'This link has been used or is too old. Ask for another one.']);
+            throw ValidationException::withMessages([
+                'password' => 'This link has been used or is too old. Ask for another one.',
+            ]);
         }
         Auth::login($user->refresh());
         $request->session()->regenerate();

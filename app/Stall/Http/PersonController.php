@@ -26,7 +26,10 @@ final class PersonController
     {
         $user = self::person($request);
         $typed = $request->validate(
-            ['current' => 'bail|required|string|current_password', 'password' => ['required', 'string', new GoodPassword([$user->email, $user->name])]],
+            [
+                'current' => 'bail|required|string|current_password',
+                'password' => ['required', 'string', new GoodPassword([$user->email, $user->name])],
+            ],
             ['current.*' => 'This isn’t your password now.', 'password.required' => 'Type the new password.'],
         );
         $change($user, $typed['password'], self::here($request));
@@ -38,7 +41,11 @@ final class PersonController
     /** Ends one sign-in, or all but this. */
     public function end(Request $request, ?string $signIn = null): RedirectResponse
     {
-        SignIn::query()->where('user_id', self::person($request)->id)->whereKeyNot(self::here($request))->when($signIn !== null, fn ($q) => $q->whereKey($signIn))->delete();
+        SignIn::query()
+            ->where('user_id', self::person($request)->id)
+            ->whereKeyNot(self::here($request))
+            ->when($signIn !== null, fn ($q) => $q->whereKey($signIn))
+            ->delete();
 
         return back()->with('say', $signIn === null ? 'Everywhere else you are signed out.' : 'Signed out there.');
     }

@@ -20,7 +20,10 @@ final class SettingsController
 {
     public function show(Stall $stall): Response
     {
-        return Inertia::render('stall/Settings', ['settings' => SettingsView::of($stall), 'countries' => Choices::countries()]);
+        return Inertia::render('stall/Settings', [
+            'settings' => SettingsView::of($stall),
+            'countries' => Choices::countries(),
+        ]);
     }
 
     public function update(Request $request, Stall $stall, LandItems $land, ProjectListings $project): RedirectResponse

@@ -24,7 +24,9 @@ final class SignInController
     {
         $typed = $request->validate(['email' => 'required|string|max:190', 'password' => 'required|string|max:200']);
         if (! Auth::attempt(['email' => mb_strtolower(trim($typed['email'])), 'password' => $typed['password']])) {
-            throw ValidationException::withMessages(['email' => 'No one with that address and password works here. Check both, or sign up.']);
+            throw ValidationException::withMessages([
+                'email' => 'No one with that address and password works here. Check both, or sign up.',
+            ]);
         }
         $request->session()->regenerate();
         $user = $request->user();
@@ -36,7 +38,10 @@ final class SignInController
 
     public function destroy(Request $request): RedirectResponse
     {
-        SignIn::query()->whereKey((string) $request->session()->get(SignIn::KEY))->where('user_id', $request->user()?->getAuthIdentifier())->delete();
+        SignIn::query()
+            ->whereKey((string) $request->session()->get(SignIn::KEY))
+            ->where('user_id', $request->user()?->getAuthIdentifier())
+            ->delete();
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

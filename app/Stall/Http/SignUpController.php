@@ -25,8 +25,19 @@ final class SignUpController
     {
         $request->merge(['email' => mb_strtolower(trim(Typed::text($request, 'email')))]);
         $typed = $request->validate(
-            ['name' => 'required|string|max:80', 'email' => 'required|email:rfc|max:190|unique:users,email', 'password' => ['required', 'string', new GoodPassword([Typed::text($request, 'email'), Typed::text($request, 'name')])]],
-            ['email.unique' => 'Someone has signed up with that address already. Sign in instead.', 'email.email' => 'That is no e-mail address.'],
+            [
+                'name' => 'required|string|max:80',
+                'email' => 'required|email:rfc|max:190|unique:users,email',
+                'password' => [
+                    'required',
+                    'string',
+                    new GoodPassword([Typed::text($request, 'email'), Typed::text($request, 'name')]),
+                ],
+            ],
+            [
+                'email.unique' => 'Someone has signed up with that address already. Sign in instead.',
+                'email.email' => 'That is no e-mail address.',
+            ],
         );
         $user = User::query()->create($typed);
         Auth::login($user);

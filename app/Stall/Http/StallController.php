@@ -22,14 +22,24 @@ final class StallController
     {
         /** @var User $user */
         $user = $request->user();
-        $stall = $user->stalls()->reorder()->orderByRaw('stalls.id = ? desc, stalls.id', [$user->getAttribute('current_stall_id') ?? 0])->first();
+        $stall = $user
+            ->stalls()
+            ->reorder()
+            ->orderByRaw('stalls.id = ? desc, stalls.id', [$user->getAttribute('current_stall_id') ?? 0])
+            ->first();
 
-        return $stall instanceof Stall ? redirect()->route($stall->listings()->exists() ? 'bench' : 'source', $stall) : redirect()->route('stalls.new');
+        return $stall instanceof Stall
+            ? redirect()->route($stall->listings()->exists() ? 'bench' : 'source', $stall)
+            : redirect()->route('stalls.new');
     }
 
     public function create(): Response
     {
-        return Inertia::render('stall/NewStall', ['countries' => Choices::countries(), 'currencies' => ReferenceRates::currencies(), 'shopsHost' => config('stall.shops_host')]);
+        return Inertia::render('stall/NewStall', [
+            'countries' => Choices::countries(),
+            'currencies' => ReferenceRates::currencies(),
+            'shopsHost' => config('stall.shops_host'),
+        ]);
     }
 
     public function store(Request $request, OpenStall $open): RedirectResponse

@@ -36,6 +36,9 @@ final class PasswordChanged extends Mailable implements ShouldQueue
 
     public function content(): Content
     {
-        return new Content(text: 'mail.password-changed', with: ['name' => $this->user->name, 'address' => route('password.forgotten')]);
+        return new Content(
+            text: 'mail.password-changed',
+            with: ['name' => $this->user->name, 'address' => route('password.forgotten')],
+        );
     }
 }

@@ -15,6 +15,10 @@ final class Choices
         $names = Countries::getNames('en');
         asort($names);
 
-        return array_map(static fn (string $code, string $name): array => ['code' => $code, 'name' => $name], array_keys($names), $names);
+        return array_map(
+            static fn (string $code, string $name): array => ['code' => $code, 'name' => $name],
+            array_keys($names),
+            $names,
+        );
     }
 }

@@ -36,19 +36,51 @@ final readonly class FrameView
 
     public static function of(User $user, ?Stall $stall): self
     {
-        $stalls = array_values($user->stalls()->get()->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))->all());
+        $stalls = array_values(
+            $user
+                ->stalls()
+                ->get()
+                ->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))
+                ->all(),
+        );
         if ($stall === null) {
             return new self($user->name, $stalls, null, null, null, null, null, null, 0, 0, 0, 0);
         }
         $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
 
         return new self(
-            $user->name, $stalls, $stall->handle, $stall->name, $tones?->get('fill')->toHex(), $tones?->get('band')->toHex(), $stall->currency, $stall->shopAddress('/'),
+            $user->name,
+            $stalls,
+            $stall->handle,
+            $stall->name,
+            $tones?->get('fill')->toHex(),
+            $tones?->get('band')->toHex(),
+            $stall->currency,
+            $stall->shopAddress('/'),
             $stall->listings()->where('state', ListingState::OnBench)->count(),
-            (int) $stall->listings()->sum('changes_count') + $stall->runs()->where('state', RunState::SetAside)->count(),
-            SupplierOrder::query()->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted, SupplierOrderState::Refused])->count(),
+            (int) $stall->listings()->sum('changes_count') +
+                $stall->runs()->where('state', RunState::SetAside)->count(),
+            SupplierOrder::query()
+                ->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))
+                ->whereIn('state', [
+                    SupplierOrderState::ToSend,
+                    SupplierOrderState::Sent,
+                    SupplierOrderState::Accepted,
+                    SupplierOrderState::Refused,
+                ])
+                ->count(),
             // In the window and under the floor unawares: held back from shoppers until somebody looks.
-            Price::query()->join('listing_variants as v', 'v.id', '=', 'prices.listing_variant_id')->join('listings as l', 'l.id', '=', 'v.listing_id')->where('prices.stall_id', $stall->id)->where('prices.market', $stall->home_market)->where('prices.above_floor_minor', '<', 0)->where('v.own_on', true)->where('v.own_under_floor', false)->where('l.state', ListingState::InWindow)->whereNull('l.deleted_at')->count(),
+            Price::query()
+                ->join('listing_variants as v', 'v.id', '=', 'prices.listing_variant_id')
+                ->join('listings as l', 'l.id', '=', 'v.listing_id')
+                ->where('prices.stall_id', $stall->id)
+                ->where('prices.market', $stall->home_market)
+                ->where('prices.above_floor_minor', '<', 0)
+                ->where('v.own_on', true)
+                ->where('v.own_under_floor', false)
+                ->where('l.state', ListingState::InWindow)
+                ->whereNull('l.deleted_at')
+                ->count(),
         );
     }
 }

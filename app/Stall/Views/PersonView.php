@@ -17,8 +17,17 @@ final readonly class PersonView
 
     public static function of(User $user, string $here): self
     {
-        $all = SignIn::query()->where('user_id', $user->id)->orderByRaw('id = ? DESC', [$here])->orderByDesc('seen_at')->limit(50)->get();
+        $all = SignIn::query()
+            ->where('user_id', $user->id)
+            ->orderByRaw('id = ? DESC', [$here])
+            ->orderByDesc('seen_at')
+            ->limit(50)
+            ->get();
 
-        return new self($user->name, $user->email, array_values($all->map(static fn (SignIn $s): SignInView => SignInView::of($s, $here))->all()));
+        return new self(
+            $user->name,
+            $user->email,
+            array_values($all->map(static fn (SignIn $s): SignInView => SignInView::of($s, $here))->all()),
+        );
     }
 }

@@ -26,8 +26,28 @@ final readonly class SettingsView
     public static function of(Stall $stall): self
     {
         return new self(
-            $stall->name, $stall->shopAddress('/'), $stall->country, $stall->home_market, $stall->currency, $stall->promise_days,
-            array_values($stall->tokens()->orderByDesc('id')->get()->map(static fn (PersonalAccessToken $t): TokenView => new TokenView($t->id, $t->name, $t->created_at?->diffForHumans() ?? '', $t->last_used_at?->diffForHumans(), $t->can('decide')))->all()),
+            $stall->name,
+            $stall->shopAddress('/'),
+            $stall->country,
+            $stall->home_market,
+            $stall->currency,
+            $stall->promise_days,
+            array_values(
+                $stall
+                    ->tokens()
+                    ->orderByDesc('id')
+                    ->get()
+                    ->map(
+                        static fn (PersonalAccessToken $t): TokenView => new TokenView(
+                            $t->id,
+                            $t->name,
+                            $t->created_at?->diffForHumans() ?? '',
+                            $t->last_used_at?->diffForHumans(),
+                            $t->can('decide'),
+                        ),
+                    )
+                    ->all(),
+            ),
             route('api.openapi'),
         );
     }

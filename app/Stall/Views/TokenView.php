@@ -7,7 +7,12 @@ namespace WindowStall\Stall\Views;
 /** An API token: what it is for and when it was used last. The token itself isn't kept. */
 final readonly class TokenView
 {
-    public function __construct(public int $id, public string $name, public string $made, public ?string $used, public bool $decides)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $made,
+        public ?string $used,
+        public bool $decides,
+    ) {
     }
 }

@@ -10,18 +10,32 @@ final class DriftSchema
     /** @return array<string, mixed> */
     public static function history(): array
     {
-        return ['get' => [
-            'summary' => 'What was said of a listing by whom and when, and at what price shoppers saw it; newest first',
-            'operationId' => 'listingHistory',
-            'parameters' => [['name' => 'listing', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']]],
-            'responses' => [
-                '200' => self::answer(['type' => 'object', 'required' => ['data'], 'properties' => [
-                    'data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/Moment']],
-                ]]),
-                '401' => ['description' => 'No such token', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]],
-                '404' => ['description' => 'No such listing', 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]],
+        return [
+            'get' => [
+                'summary' => 'What was said of a listing by whom and when, and at what price shoppers saw it; newest first',
+                'operationId' => 'listingHistory',
+                'parameters' => [
+                    ['name' => 'listing', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']],
+                ],
+                'responses' => [
+                    '200' => self::answer([
+                        'type' => 'object',
+                        'required' => ['data'],
+                        'properties' => [
+                            'data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/Moment']],
+                        ],
+                    ]),
+                    '401' => [
+                        'description' => 'No such token',
+                        'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
+                    ],
+                    '404' => [
+                        'description' => 'No such listing',
+                        'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
+                    ],
+                ],
             ],
-        ]];
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -32,29 +46,48 @@ final class DriftSchema
             'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
         ];
 
-        return ['post' => [
-            'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can take back',
-            'operationId' => 'decideChanges',
-            'requestBody' => ['required' => true, 'content' => ['application/json' => ['schema' => OpenApi::object([
-                'changes' => ['type' => 'array', 'items' => ['type' => 'integer'], 'minItems' => 1, 'maxItems' => 1000],
-                'agree' => ['type' => 'boolean'],
-                'for' => [
-                    'enum' => ['once', 'listing', 'supplier'],
-                    'default' => 'once',
-                    'description' => 'whether the same is done by itself from now on',
+        return [
+            'post' => [
+                'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can take back',
+                'operationId' => 'decideChanges',
+                'requestBody' => [
+                    'required' => true,
+                    'content' => [
+                        'application/json' => [
+                            'schema' => OpenApi::object(
+                                [
+                                    'changes' => [
+                                        'type' => 'array',
+                                        'items' => ['type' => 'integer'],
+                                        'minItems' => 1,
+                                        'maxItems' => 1000,
+                                    ],
+                                    'agree' => ['type' => 'boolean'],
+                                    'for' => [
+                                        'enum' => ['once', 'listing', 'supplier'],
+                                        'default' => 'once',
+                                        'description' => 'whether the same is done by itself from now on',
+                                    ],
+                                ],
+                                ['changes', 'agree'],
+                            ),
+                        ],
+                    ],
                 ],
-            ], ['changes', 'agree'])]]],
-            'responses' => [
-                '200' => self::answer(OpenApi::object([
-                    'step' => ['type' => 'integer'],
-                    'words' => ['type' => 'string'],
-                    'decided' => ['type' => 'array', 'items' => ['type' => 'integer']],
-                ])),
-                '401' => $refusal('No such token'),
-                '403' => $refusal('A token that may read only'),
-                '422' => $refusal('Nothing of it waits any more, or it can’t be read'),
+                'responses' => [
+                    '200' => self::answer(
+                        OpenApi::object([
+                            'step' => ['type' => 'integer'],
+                            'words' => ['type' => 'string'],
+                            'decided' => ['type' => 'array', 'items' => ['type' => 'integer']],
+                        ]),
+                    ),
+                    '401' => $refusal('No such token'),
+                    '403' => $refusal('A token that may read only'),
+                    '422' => $refusal('Nothing of it waits any more, or it can’t be read'),
+                ],
             ],
-        ]];
+        ];
     }
 
     /** @return array<string, array<string, mixed>> */
@@ -64,33 +97,39 @@ final class DriftSchema
         $moment = ['type' => 'string', 'format' => 'date-time'];
 
         return [
-            'Change' => ['type' => 'object', 'properties' => [
-                'id' => ['type' => 'integer'],
-                'listing' => ['type' => 'integer'],
-                'supplier' => ['type' => ['string', 'null']],
-                'kind' => $text,
-                'variant' => ['type' => 'string', 'description' => 'the supplier’s id, or empty for the item'],
-                'before' => $text,
-                'after' => $text,
-                'standing' => ['type' => 'string', 'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled']],
-                'rule' => $text,
-                'price_was' => OpenApi::AMOUNT,
-                'price_agreed' => OpenApi::AMOUNT,
-                'keep_was' => OpenApi::AMOUNT,
-                'keep_kept' => OpenApi::AMOUNT,
-                'keep_agreed' => OpenApi::AMOUNT,
-                'under_floor' => ['type' => 'boolean'],
-                'at' => $moment,
-            ]],
-            'Moment' => ['type' => 'object', 'properties' => [
-                'at' => $moment,
-                'voice' => ['type' => 'string', 'enum' => ['supplier', 'you', 'shopper']],
-                'who' => $text,
-                'about' => $text,
-                'before' => $text,
-                'after' => $text,
-                'came' => $text,
-            ]],
+            'Change' => [
+                'type' => 'object',
+                'properties' => [
+                    'id' => ['type' => 'integer'],
+                    'listing' => ['type' => 'integer'],
+                    'supplier' => ['type' => ['string', 'null']],
+                    'kind' => $text,
+                    'variant' => ['type' => 'string', 'description' => 'the supplier’s id, or empty for the item'],
+                    'before' => $text,
+                    'after' => $text,
+                    'standing' => ['type' => 'string', 'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled']],
+                    'rule' => $text,
+                    'price_was' => OpenApi::AMOUNT,
+                    'price_agreed' => OpenApi::AMOUNT,
+                    'keep_was' => OpenApi::AMOUNT,
+                    'keep_kept' => OpenApi::AMOUNT,
+                    'keep_agreed' => OpenApi::AMOUNT,
+                    'under_floor' => ['type' => 'boolean'],
+                    'at' => $moment,
+                ],
+            ],
+            'Moment' => [
+                'type' => 'object',
+                'properties' => [
+                    'at' => $moment,
+                    'voice' => ['type' => 'string', 'enum' => ['supplier', 'you', 'shopper']],
+                    'who' => $text,
+                    'about' => $text,
+                    'before' => $text,
+                    'after' => $text,
+                    'came' => $text,
+                ],
+            ],
         ];
     }
 

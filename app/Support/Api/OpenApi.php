@@ -11,7 +11,11 @@ use WindowStall\Runs\RunState;
 /** The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall. */
 final class OpenApi
 {
-    public const AMOUNT = ['type' => ['string', 'null'], 'pattern' => '^-?\d+(\.\d+)?$', 'description' => 'a decimal string'];
+    public const AMOUNT = [
+        'type' => ['string', 'null'],
+        'pattern' => '^-?\d+(\.\d+)?$',
+        'description' => 'a decimal string',
+    ];
 
     private const TEXT = ['type' => ['string', 'null']];
 
@@ -19,7 +23,12 @@ final class OpenApi
 
     public function __invoke(): JsonResponse
     {
-        return new JsonResponse(self::document(), 200, [], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT);
+        return new JsonResponse(
+            self::document(),
+            200,
+            [],
+            JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -27,23 +36,81 @@ final class OpenApi
     {
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Window Stall', 'version' => '1', 'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after = next until next is null.'],
-            'servers' => [['url' => config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix').'/api/v1']],
+            'info' => [
+                'title' => 'Window Stall',
+                'version' => '1',
+                'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after = next until next is null.',
+            ],
+            'servers' => [
+                [
+                    'url' => config('stall.scheme').
+                        '://'.
+                        config('stall.workshop_host').
+                        config('stall.port_suffix').
+                        '/api/v1',
+                ],
+            ],
             'security' => [['token' => []]],
             'paths' => [
-                '/listings' => self::list('Listing', 'Listings as shoppers see them, with what each variant costs and keeps'),
+                '/listings' => self::list(
+                    'Listing',
+                    'Listings as shoppers see them, with what each variant costs and keeps',
+                ),
                 '/items' => self::list('Item', 'What the stall’s suppliers offer, with landed costs by market'),
                 '/runs' => self::list('Run', 'Long work, such as pulls of a supplier’s catalogue'),
-                '/prices' => self::list('Price', 'What each variant is sold for in a market, what that costs and keeps', [['name' => 'market', 'in' => 'query', 'description' => 'ISO 3166 country; the home market when it is left out', 'schema' => ['type' => 'string']]]),
+                '/prices' => self::list(
+                    'Price',
+                    'What each variant is sold for in a market, what that costs and keeps',
+                    [
+                        [
+                            'name' => 'market',
+                            'in' => 'query',
+                            'description' => 'ISO 3166 country; the home market when it is left out',
+                            'schema' => ['type' => 'string'],
+                        ],
+                    ],
+                ),
                 '/price-trials' => PriceTrialSchema::path(),
-                '/drift' => self::list('Change', 'What suppliers changed: what waits for a person, or what stands otherwise', [['name' => 'standing', 'in' => 'query', 'schema' => ['type' => 'string', 'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled'], 'default' => 'asks']]]),
+                '/drift' => self::list(
+                    'Change',
+                    'What suppliers changed: what waits for a person, or what stands otherwise',
+                    [
+                        [
+                            'name' => 'standing',
+                            'in' => 'query',
+                            'schema' => [
+                                'type' => 'string',
+                                'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled'],
+                                'default' => 'asks',
+                            ],
+                        ],
+                    ],
+                ),
                 '/drift/decisions' => DriftSchema::decisions(),
                 '/listings/{listing}/history' => DriftSchema::history(),
             ],
             'webhooks' => HookSchema::webhooks(),
             'components' => [
-                'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer', 'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE']],
-                'schemas' => [...HookSchema::schemas(), 'Listing' => self::listing(), 'Item' => self::item(), 'Run' => self::run(), 'Price' => self::price(), ...PriceTrialSchema::schemas(), ...DriftSchema::schemas(), 'Refusal' => self::object(['message' => ['type' => 'string'], 'errors' => ['type' => 'object']], ['message'])],
+                'securitySchemes' => [
+                    'token' => [
+                        'type' => 'http',
+                        'scheme' => 'bearer',
+                        'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE',
+                    ],
+                ],
+                'schemas' => [
+                    ...HookSchema::schemas(),
+                    'Listing' => self::listing(),
+                    'Item' => self::item(),
+                    'Run' => self::run(),
+                    'Price' => self::price(),
+                    ...PriceTrialSchema::schemas(),
+                    ...DriftSchema::schemas(),
+                    'Refusal' => self::object(
+                        ['message' => ['type' => 'string'], 'errors' => ['type' => 'object']],
+                        ['message'],
+                    ),
+                ],
             ],
         ];
     }
@@ -54,32 +121,81 @@ final class OpenApi
      */
     private static function list(string $schema, string $summary, array $parameters = []): array
     {
-        $refusal = static fn (string $why): array => ['description' => $why, 'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]]];
+        $refusal = static fn (string $why): array => [
+            'description' => $why,
+            'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
+        ];
 
-        return ['get' => [
-            'summary' => $summary, 'operationId' => 'list'.$schema.'s',
-            'parameters' => [
-                ['name' => 'after', 'in' => 'query', 'description' => 'the id of the last entry of the page before', 'schema' => ['type' => 'integer', 'minimum' => 0]],
-                ['name' => 'limit', 'in' => 'query', 'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200, 'default' => 100]],
-                ...$parameters,
+        return [
+            'get' => [
+                'summary' => $summary,
+                'operationId' => 'list'.$schema.'s',
+                'parameters' => [
+                    [
+                        'name' => 'after',
+                        'in' => 'query',
+                        'description' => 'the id of the last entry of the page before',
+                        'schema' => ['type' => 'integer', 'minimum' => 0],
+                    ],
+                    [
+                        'name' => 'limit',
+                        'in' => 'query',
+                        'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200, 'default' => 100],
+                    ],
+                    ...$parameters,
+                ],
+                'responses' => [
+                    '200' => [
+                        'description' => 'A page',
+                        'content' => [
+                            'application/json' => [
+                                'schema' => self::object([
+                                    'data' => [
+                                        'type' => 'array',
+                                        'items' => ['$ref' => '#/components/schemas/'.$schema],
+                                    ],
+                                    'next' => ['type' => ['integer', 'null']],
+                                ]),
+                            ],
+                        ],
+                    ],
+                    '401' => $refusal('No token, or one that isn’t known'),
+                    '422' => $refusal('A parameter that can’t be read'),
+                    '429' => $refusal('Asked more than 1200 times in a minute'),
+                ],
             ],
-            'responses' => [
-                '200' => ['description' => 'A page', 'content' => ['application/json' => ['schema' => self::object(['data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/'.$schema]], 'next' => ['type' => ['integer', 'null']]])]]],
-                '401' => $refusal('No token, or one that isn’t known'), '422' => $refusal('A parameter that can’t be read'), '429' => $refusal('Asked more than 1200 times in a minute'),
-            ],
-        ]];
+        ];
     }
 
     /** @return array<string, mixed> */
     private static function listing(): array
     {
         return self::object([
-            'id' => self::ID, 'state' => ['enum' => ['on_bench', 'in_window', 'put_by']], 'title' => ['type' => 'string'], 'description' => ['type' => 'string', 'description' => 'HTML'], 'type' => self::TEXT, 'tags' => ['type' => 'array', 'items' => ['type' => 'string']],
-            'maker' => self::TEXT, 'supplier' => self::TEXT, 'item' => self::TEXT, 'url' => self::TEXT, 'currency' => ['type' => 'string'],
-            'variants' => ['type' => 'array', 'items' => self::object([
-                'id' => self::ID, 'sku' => self::TEXT, 'barcode' => self::TEXT, 'options' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']], 'on' => ['type' => 'boolean'],
-                'price' => self::AMOUNT, 'landed' => self::AMOUNT, 'keep' => self::AMOUNT, 'stock' => ['type' => 'integer'],
-            ])],
+            'id' => self::ID,
+            'state' => ['enum' => ['on_bench', 'in_window', 'put_by']],
+            'title' => ['type' => 'string'],
+            'description' => ['type' => 'string', 'description' => 'HTML'],
+            'type' => self::TEXT,
+            'tags' => ['type' => 'array', 'items' => ['type' => 'string']],
+            'maker' => self::TEXT,
+            'supplier' => self::TEXT,
+            'item' => self::TEXT,
+            'url' => self::TEXT,
+            'currency' => ['type' => 'string'],
+            'variants' => [
+                'type' => 'array',
+                'items' => self::object([
+                    'id' => self::ID,
+                    'sku' => self::TEXT,
+                    'barcode' => self::TEXT,
+                    'options' => ['type' => 'object', 'additionalProperties' => ['type' => 'string']],
+                    'on' => ['type' => 'boolean'],
+                    'price' => self::AMOUNT,
+                    'landed' => self::AMOUNT,
+                    'keep' => self::AMOUNT,
+                    'stock' => ['type' => 'integer'],
+                ]),
+            ],
         ]);
     }
 
@@ -87,10 +203,41 @@ final class OpenApi
     private static function item(): array
     {
         return self::object([
-            'id' => self::ID, 'supplier' => self::TEXT, 'code' => ['type' => 'string'], 'title' => ['type' => 'string'], 'category' => ['type' => 'string'], 'currency' => ['type' => 'string'], 'cost' => self::AMOUNT, 'stock' => ['type' => 'integer'],
-            'rating' => ['type' => ['number', 'null']], 'gone' => ['type' => 'boolean'],
-            'variants' => ['type' => 'array', 'items' => self::object(['id' => self::ID, 'sku' => ['type' => 'string'], 'barcode' => self::TEXT, 'label' => ['type' => 'string'], 'cost' => self::AMOUNT, 'stock' => ['type' => 'integer'], 'landed' => self::AMOUNT, 'gone' => ['type' => 'boolean']])],
-            'landings' => ['type' => 'array', 'items' => self::object(['market' => ['type' => 'string'], 'goods' => self::AMOUNT, 'delivery' => self::AMOUNT, 'landed' => self::AMOUNT, 'currency' => ['type' => 'string'], 'days' => ['type' => 'array', 'items' => ['type' => 'integer'], 'minItems' => 2, 'maxItems' => 2], 'from' => self::TEXT])],
+            'id' => self::ID,
+            'supplier' => self::TEXT,
+            'code' => ['type' => 'string'],
+            'title' => ['type' => 'string'],
+            'category' => ['type' => 'string'],
+            'currency' => ['type' => 'string'],
+            'cost' => self::AMOUNT,
+            'stock' => ['type' => 'integer'],
+            'rating' => ['type' => ['number', 'null']],
+            'gone' => ['type' => 'boolean'],
+            'variants' => [
+                'type' => 'array',
+                'items' => self::object([
+                    'id' => self::ID,
+                    'sku' => ['type' => 'string'],
+                    'barcode' => self::TEXT,
+                    'label' => ['type' => 'string'],
+                    'cost' => self::AMOUNT,
+                    'stock' => ['type' => 'integer'],
+                    'landed' => self::AMOUNT,
+                    'gone' => ['type' => 'boolean'],
+                ]),
+            ],
+            'landings' => [
+                'type' => 'array',
+                'items' => self::object([
+                    'market' => ['type' => 'string'],
+                    'goods' => self::AMOUNT,
+                    'delivery' => self::AMOUNT,
+                    'landed' => self::AMOUNT,
+                    'currency' => ['type' => 'string'],
+                    'days' => ['type' => 'array', 'items' => ['type' => 'integer'], 'minItems' => 2, 'maxItems' => 2],
+                    'from' => self::TEXT,
+                ]),
+            ],
         ]);
     }
 
@@ -98,10 +245,28 @@ final class OpenApi
     private static function price(): array
     {
         return self::object([
-            'id' => self::ID + ['description' => 'of the variant'], 'listing' => self::ID, 'title' => ['type' => 'string'], 'sku' => ['type' => 'string'], 'on' => ['type' => 'boolean'], 'market' => ['type' => 'string'],
-            'price' => self::AMOUNT, 'price_currency' => ['type' => 'string'], 'was' => self::AMOUNT, 'currency' => ['type' => 'string', 'description' => 'of everything else'],
-            'goods' => self::AMOUNT, 'delivery' => self::AMOUNT, 'duty' => self::AMOUNT, 'handling' => self::AMOUNT, 'landed' => self::AMOUNT, 'keep' => self::AMOUNT, 'margin' => self::AMOUNT,
-            'above_floor' => self::AMOUNT, 'priced_by' => ['enum' => ['recipe', 'own', 'hand', 'together', 'conversion', null]], 'recipe' => ['type' => ['integer', 'null']], 'rate' => self::TEXT, 'since' => self::TEXT,
+            'id' => self::ID + ['description' => 'of the variant'],
+            'listing' => self::ID,
+            'title' => ['type' => 'string'],
+            'sku' => ['type' => 'string'],
+            'on' => ['type' => 'boolean'],
+            'market' => ['type' => 'string'],
+            'price' => self::AMOUNT,
+            'price_currency' => ['type' => 'string'],
+            'was' => self::AMOUNT,
+            'currency' => ['type' => 'string', 'description' => 'of everything else'],
+            'goods' => self::AMOUNT,
+            'delivery' => self::AMOUNT,
+            'duty' => self::AMOUNT,
+            'handling' => self::AMOUNT,
+            'landed' => self::AMOUNT,
+            'keep' => self::AMOUNT,
+            'margin' => self::AMOUNT,
+            'above_floor' => self::AMOUNT,
+            'priced_by' => ['enum' => ['recipe', 'own', 'hand', 'together', 'conversion', null]],
+            'recipe' => ['type' => ['integer', 'null']],
+            'rate' => self::TEXT,
+            'since' => self::TEXT,
         ]);
     }
 
@@ -109,8 +274,18 @@ final class OpenApi
     private static function run(): array
     {
         return self::object([
-            'id' => self::ID, 'kind' => ['enum' => array_column(RunKind::cases(), 'value')], 'supplier' => self::TEXT, 'state' => ['enum' => array_column(RunState::cases(), 'value')], 'done' => ['type' => 'integer'], 'total' => ['type' => ['integer', 'null']],
-            'counts' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']], 'left_out' => ['type' => 'integer'], 'notes' => ['type' => 'array', 'items' => ['type' => 'string']], 'trouble' => self::TEXT, 'started_at' => self::TEXT, 'ended_at' => self::TEXT,
+            'id' => self::ID,
+            'kind' => ['enum' => array_column(RunKind::cases(), 'value')],
+            'supplier' => self::TEXT,
+            'state' => ['enum' => array_column(RunState::cases(), 'value')],
+            'done' => ['type' => 'integer'],
+            'total' => ['type' => ['integer', 'null']],
+            'counts' => ['type' => 'object', 'additionalProperties' => ['type' => 'integer']],
+            'left_out' => ['type' => 'integer'],
+            'notes' => ['type' => 'array', 'items' => ['type' => 'string']],
+            'trouble' => self::TEXT,
+            'started_at' => self::TEXT,
+            'ended_at' => self::TEXT,
         ]);
     }
 

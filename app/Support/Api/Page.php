@@ -21,7 +21,13 @@ final readonly class Page
 
     public static function of(Request $request): self
     {
-        $typed = $request->validate(['after' => 'sometimes|integer|min:0', 'limit' => 'sometimes|integer|min:1|max:'.self::MOST], ['limit.*' => 'limit is a whole number from 1 to '.self::MOST.'.', 'after.*' => 'after is the id of the last entry of the page before.']);
+        $typed = $request->validate(
+            ['after' => 'sometimes|integer|min:0', 'limit' => 'sometimes|integer|min:1|max:'.self::MOST],
+            [
+                'limit.*' => 'limit is a whole number from 1 to '.self::MOST.'.',
+                'after.*' => 'after is the id of the last entry of the page before.',
+            ],
+        );
 
         return new self((int) ($typed['after'] ?? 0), (int) ($typed['limit'] ?? self::USUAL));
     }
@@ -37,6 +43,9 @@ final readonly class Page
         $data = array_values($rows->take($this->limit)->map($say)->all());
         $last = end($data);
 
-        return new JsonResponse(['data' => $data, 'next' => $rows->count() > $this->limit && is_array($last) ? $last['id'] : null]);
+        return new JsonResponse([
+            'data' => $data,
+            'next' => $rows->count() > $this->limit && is_array($last) ? $last['id'] : null,
+        ]);
     }
 }

@@ -27,7 +27,9 @@ final class Install extends Command
         if ($migrated !== self::SUCCESS) {
             return self::FAILURE;
         }
-        $this->grant((string) config('database.connections.pgsql.bound_role', config('database.connections.pgsql.username')));
+        $this->grant(
+            (string) config('database.connections.pgsql.bound_role', config('database.connections.pgsql.username')),
+        );
 
         return $this->call('standins:restock');
     }
@@ -38,7 +40,12 @@ final class Install extends Command
         $owner = DB::connection('owner');
         $bound = $owner->selectOne('SELECT rolsuper OR rolbypassrls AS free FROM pg_roles WHERE rolname = ?', [$role]);
         if ($bound === null || $bound->free) {
-            throw new Refusal(sprintf('The database role “%s” doesn’t exist or isn’t bound by row-level security. Make it with NOSUPERUSER and NOBYPASSRLS.', $role));
+            throw new Refusal(
+                sprintf(
+                    'The database role “%s” doesn’t exist or isn’t bound by row-level security. Make it with NOSUPERUSER and NOBYPASSRLS.',
+                    $role,
+                ),
+            );
         }
         foreach (self::GRANTS as $grant) {
             $owner->statement(sprintf($grant, '"'.$role.'"'));

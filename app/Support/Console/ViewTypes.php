@@ -16,7 +16,7 @@ final class ViewTypes
     public function write(string $folder): string
     {
         $out = "// Written by `php artisan types` from the …View classes. Don't edit.\n";
-        foreach ((new Finder)->in($folder)->files()->name('*View.php')->sortByName() as $file) {
+        foreach ((new Finder())->in($folder)->files()->name('*View.php')->sortByName() as $file) {
             $class = 'WindowStall\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
             if (class_exists($class)) {
                 $out .= $this->type(new ReflectionClass($class));
@@ -33,7 +33,14 @@ final class ViewTypes
         $doc = (string) $constructor?->getDocComment();
         $out = "\nexport interface ".$class->getShortName()." {\n";
         foreach ($constructor?->getParameters() ?? [] as $parameter) {
-            $tag = preg_match('/@param\s+((?:list|array)<[^$]*>)(?:\|null)?\s+\$'.$parameter->getName().'\b/', $doc, $m) === 1 ? $m[1] : null;
+            $tag =
+                preg_match(
+                    '/@param\s+((?:list|array)<[^$]*>)(?:\|null)?\s+\$'.$parameter->getName().'\b/',
+                    $doc,
+                    $m,
+                ) === 1
+                    ? $m[1]
+                    : null;
             $out .= '  '.$parameter->getName().': '.$this->shape($parameter, $tag).";\n";
         }
 
@@ -44,13 +51,33 @@ final class ViewTypes
     {
         $type = $parameter->getType();
         if ($type instanceof ReflectionNamedType && $type->getName() === 'array') {
-            return $this->documented($tag ?? throw new \LogicException(sprintf('%s::$%s needs a @param with its shape.', $parameter->getDeclaringClass()?->getName(), $parameter->getName()))).($type->allowsNull() ? ' | null' : '');
+            return $this->documented(
+                $tag ??
+                    throw new \LogicException(
+                        sprintf(
+                            '%s::$%s needs a @param with its shape.',
+                            $parameter->getDeclaringClass()?->getName(),
+                            $parameter->getName(),
+                        ),
+                    ),
+            ).($type->allowsNull() ? ' | null' : '');
         }
         if ($type instanceof ReflectionNamedType) {
-            return $this->scalar($type->getName()).($type->allowsNull() && $type->getName() !== 'mixed' ? ' | null' : '');
+            return $this->scalar($type->getName()).
+                ($type->allowsNull() && $type->getName() !== 'mixed' ? ' | null' : '');
         }
 
-        return $type instanceof ReflectionUnionType ? implode(' | ', array_map(fn (\ReflectionIntersectionType|ReflectionNamedType $t): string => $t instanceof ReflectionNamedType ? $this->scalar($t->getName()) : 'unknown', $type->getTypes())) : 'unknown';
+        return $type instanceof ReflectionUnionType
+            ? implode(
+                ' | ',
+                array_map(
+                    fn (\ReflectionIntersectionType|ReflectionNamedType $t): string => $t instanceof ReflectionNamedType
+                        ? $this->scalar($t->getName())
+                        : 'unknown',
+                    $type->getTypes(),
+                ),
+            )
+            : 'unknown';
     }
 
     private function documented(string $tag): string
@@ -72,13 +99,19 @@ final class ViewTypes
     /** "string|null", or a list or map within. */
     private function union(string $inner): string
     {
-        return preg_match('/^(?:list|array)</', $inner) === 1 ? $this->documented($inner) : implode(' | ', array_map($this->scalar(...), explode('|', $inner)));
+        return preg_match('/^(?:list|array)</', $inner) === 1
+            ? $this->documented($inner)
+            : implode(' | ', array_map($this->scalar(...), explode('|', $inner)));
     }
 
     private function scalar(string $name): string
     {
         return match ($name) {
-            'int', 'float' => 'number', 'string' => 'string', 'bool' => 'boolean', 'mixed' => 'unknown', 'null' => 'null',
+            'int', 'float' => 'number',
+            'string' => 'string',
+            'bool' => 'boolean',
+            'mixed' => 'unknown',
+            'null' => 'null',
             default => basename(str_replace('\\', '/', $name)),
         };
     }

@@ -18,7 +18,7 @@ final class WriteTypes extends Command
     public function handle(): int
     {
         $written = [
-            'js/types.d.ts' => (new ViewTypes)->write(app_path()),
+            'js/types.d.ts' => (new ViewTypes())->write(app_path()),
             'shop/faces/faces.json' => self::faces(),
         ];
         foreach ($written as $name => $text) {
@@ -39,7 +39,10 @@ final class WriteTypes extends Command
     /** Which cuts of which typefaces the looks can ask for, for the build that makes them. */
     private static function faces(): string
     {
-        $cuts = array_map(static fn (FaceCut $cut): array => ['face' => $cut->face->value, 'weight' => $cut->weight], FaceCut::all());
+        $cuts = array_map(
+            static fn (FaceCut $cut): array => ['face' => $cut->face->value, 'weight' => $cut->weight],
+            FaceCut::all(),
+        );
 
         return json_encode($cuts, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)."\n";
     }

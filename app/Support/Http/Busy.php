@@ -11,6 +11,10 @@ final class Busy extends HttpException
 {
     public static function atOnce(): self
     {
-        return new self(429, 'Several such things are being worked on for this stall already. Wait until one has ended, then try again.', headers: ['Retry-After' => '5']);
+        return new self(
+            429,
+            'Several such things are being worked on for this stall already. Wait until one has ended, then try again.',
+            headers: ['Retry-After' => '5'],
+        );
     }
 }

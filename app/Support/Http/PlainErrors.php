@@ -42,7 +42,9 @@ final class PlainErrors
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::wantsJson($request));
         $exceptions->dontReport([Said::class, Stale::class]);
-        $exceptions->render(fn (Stale $stale): Response => new JsonResponse(['message' => $stale->getMessage(), 'stale' => true], 409));
+        $exceptions->render(
+            fn (Stale $stale): Response => new JsonResponse(['message' => $stale->getMessage(), 'stale' => true], 409),
+        );
         $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
@@ -57,7 +59,13 @@ final class PlainErrors
             if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof Stale) {
                 return $response;
             }
-            $sentence = $e instanceof Busy ? $e->getMessage() : self::SENTENCES[$status] ?? ($e instanceof HttpExceptionInterface && $e->getMessage() !== '' ? $e->getMessage() : self::SENTENCES[500]);
+            $sentence =
+                $e instanceof Busy
+                    ? $e->getMessage()
+                    : self::SENTENCES[$status] ??
+                        ($e instanceof HttpExceptionInterface && $e->getMessage() !== ''
+                            ? $e->getMessage()
+                            : self::SENTENCES[500]);
 
             return self::answer($request, $status, $sentence, self::wait($response));
         });
@@ -68,13 +76,21 @@ final class PlainErrors
     {
         return self::wantsJson($request)
             ? new JsonResponse(['message' => $sentence], $status, $headers)
-            : response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status, $headers);
+            : response()->view(
+                'plain-error',
+                ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null],
+                $status,
+                $headers,
+            );
     }
 
     /** Whether the database is away or just restarting (SQLSTATE classes 08 and 57P, and too many connections): nothing is wrong with what was asked. */
     private static function away(PDOException $e): bool
     {
-        return preg_match('/SQLSTATE\[(?:08\w{3}|57P0[1-4]|53300)\]|server closed the connection|no connection to the server/', $e->getMessage()) === 1;
+        return preg_match(
+            '/SQLSTATE\[(?:08\w{3}|57P0[1-4]|53300)\]|server closed the connection|no connection to the server/',
+            $e->getMessage(),
+        ) === 1;
     }
 
     /** @return array<string, string> when to come again, where that was said */
@@ -89,9 +105,15 @@ final class PlainErrors
             return new JsonResponse(['message' => $sentence, 'errors' => ['said' => [$sentence]]], $status);
         }
         if ($request->hasSession()) {
-            return back()->withInput()->withErrors(['said' => $sentence]);
+            return back()
+                ->withInput()
+                ->withErrors(['said' => $sentence]);
         }
 
-        return response()->view('plain-error', ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null], $status);
+        return response()->view(
+            'plain-error',
+            ['status' => $status, 'sentence' => $sentence, 'shop' => $request->route('shop') !== null],
+            $status,
+        );
     }
 }

@@ -13,7 +13,12 @@ final class RefuseBrokenText
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $sent = [rawurldecode($request->getPathInfo()), $request->query->all(), $request->request->all(), $request->isJson() ? $request->json()->all() : []];
+        $sent = [
+            rawurldecode($request->getPathInfo()),
+            $request->query->all(),
+            $request->request->all(),
+            $request->isJson() ? $request->json()->all() : [],
+        ];
         abort_if(self::broken($sent), 400);
         // What a browser calls itself is kept with the sign-in; it may be anything.
         $request->headers->set('User-Agent', mb_scrub((string) $request->headers->get('User-Agent'), 'UTF-8'));

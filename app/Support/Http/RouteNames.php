@@ -13,8 +13,15 @@ final class RouteNames
 {
     public function __invoke(Request $request): Response
     {
-        $script = 'window.Ziggy='.(new Ziggy)->toJson().';'.file_get_contents(base_path('vendor/tightenco/ziggy/dist/route.umd.js'));
-        $response = new Response($script, 200, ['Content-Type' => 'text/javascript; charset=utf-8', 'Cache-Control' => 'public, no-cache']);
+        $script =
+            'window.Ziggy='.
+            (new Ziggy())->toJson().
+            ';'.
+            file_get_contents(base_path('vendor/tightenco/ziggy/dist/route.umd.js'));
+        $response = new Response($script, 200, [
+            'Content-Type' => 'text/javascript; charset=utf-8',
+            'Cache-Control' => 'public, no-cache',
+        ]);
         $response->setEtag(hash('xxh128', $script));
         $response->isNotModified($request);
 

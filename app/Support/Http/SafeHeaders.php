@@ -43,17 +43,36 @@ final class SafeHeaders
         $scheme = config('stall.scheme').'://';
         $port = config('stall.port_suffix');
         // Suppliers' pictures are shown from where they lie; the stand-ins lie on plain HTTP.
-        $pictures = implode(' ', array_unique(array_filter(['https:', self::media(), config('stall.standins.run') ? $scheme.'*.'.config('stall.standins_host').$port : ''])));
+        $pictures = implode(
+            ' ',
+            array_unique(
+                array_filter([
+                    'https:',
+                    self::media(),
+                    config('stall.standins.run') ? $scheme.'*.'.config('stall.standins_host').$port : '',
+                ]),
+            ),
+        );
 
         return [
-            "default-src 'self'", "script-src 'self'", "style-src 'self' 'unsafe-inline'", "font-src 'self'", "img-src 'self' data: blob: ".$pictures,
-            "frame-src 'self' ".$scheme.'*.'.config('stall.shops_host').$port, "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'",
+            "default-src 'self'",
+            "script-src 'self'",
+            "style-src 'self' 'unsafe-inline'",
+            "font-src 'self'",
+            "img-src 'self' data: blob: ".$pictures,
+            "frame-src 'self' ".$scheme.'*.'.config('stall.shops_host').$port,
+            "object-src 'none'",
+            "base-uri 'none'",
+            "form-action 'self'",
+            "frame-ancestors 'none'",
         ];
     }
 
     /** The origin of the stall's own pictures, where that is another. */
     private static function media(): string
     {
-        return preg_match('#^https?://[^/]+#', Storage::disk((string) config('filesystems.media'))->url('x'), $m) === 1 ? $m[0] : '';
+        return preg_match('#^https?://[^/]+#', Storage::disk((string) config('filesystems.media'))->url('x'), $m) === 1
+            ? $m[0]
+            : '';
     }
 }

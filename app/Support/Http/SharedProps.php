@@ -22,7 +22,9 @@ final class SharedProps extends Middleware
         $stall = $request->route('stall');
 
         return parent::share($request) + [
-            'frame' => fn (): ?FrameView => $user instanceof User ? FrameView::of($user, $stall instanceof Stall ? $stall : null) : null,
+            'frame' => fn (): ?FrameView => $user instanceof User
+                ? FrameView::of($user, $stall instanceof Stall ? $stall : null)
+                : null,
             'say' => fn (): mixed => $request->session()->get('say'),
         ];
     }

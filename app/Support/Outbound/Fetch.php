@@ -25,20 +25,44 @@ final class Fetch
         for ($hop = 0; $hop <= self::REDIRECTS; $hop++) {
             $address = PublicAddress::of($url);
             try {
-                $response = Http::timeout($seconds)->connectTimeout(4)->withOptions($address->options() + ['sink' => $to, 'progress' => self::limit($most)])->get($address->url);
+                $response = Http::timeout($seconds)
+                    ->connectTimeout(4)
+                    ->withOptions($address->options() + ['sink' => $to, 'progress' => self::limit($most)])
+                    ->get($address->url);
                 if ((int) filesize($to) > $most) {
-                    throw new TooLarge;
+                    throw new TooLarge();
                 }
             } catch (TooLarge) {
-                throw new Refusal(sprintf('The file at %s is larger than %s.', $address->host, $most >= 1_000_000 ? number_format(intdiv($most, 1_000_000)).' MB' : number_format(intdiv($most, 1000)).' kB'));
+                throw new Refusal(
+                    sprintf(
+                        'The file at %s is larger than %s.',
+                        $address->host,
+                        $most >= 1_000_000
+                            ? number_format(intdiv($most, 1_000_000)).' MB'
+                            : number_format(intdiv($most, 1000)).' kB',
+                    ),
+                );
             } catch (ConnectionException $e) {
-                throw new Unreachable(str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
-                    ? sprintf('%s didn’t send the file within %d seconds. Try again later.', $address->host, $seconds)
-                    : sprintf('Nothing answers at %s. Check the address, or try again later.', $address->host));
+                throw new Unreachable(
+                    str_contains($e->getMessage(), 'timed out') || str_contains($e->getMessage(), 'cURL error 28')
+                        ? sprintf(
+                            '%s didn’t send the file within %d seconds. Try again later.',
+                            $address->host,
+                            $seconds,
+                        )
+                        : sprintf('Nothing answers at %s. Check the address, or try again later.', $address->host),
+                );
             }
             if (! $response->redirect()) {
                 if (! $response->successful()) {
-                    throw new Refusal(sprintf('%s didn’t give the file (it answered %d). Check the address%s.', $address->host, $response->status(), in_array($response->status(), [401, 403], true) ? ' and the key' : ''));
+                    throw new Refusal(
+                        sprintf(
+                            '%s didn’t give the file (it answered %d). Check the address%s.',
+                            $address->host,
+                            $response->status(),
+                            in_array($response->status(), [401, 403], true) ? ' and the key' : '',
+                        ),
+                    );
                 }
 
                 return;
@@ -70,13 +94,16 @@ final class Fetch
     {
         return static function (mixed $whole, mixed $done) use ($most): void {
             if (max(is_numeric($whole) ? $whole : 0, is_numeric($done) ? $done : 0) > $most) {
-                throw new TooLarge;
+                throw new TooLarge();
             }
         };
     }
 
     private static function next(string $from, string $location): string
     {
-        return (string) \GuzzleHttp\Psr7\UriResolver::resolve(new \GuzzleHttp\Psr7\Uri($from), new \GuzzleHttp\Psr7\Uri($location));
+        return (string) \GuzzleHttp\Psr7\UriResolver::resolve(
+            new \GuzzleHttp\Psr7\Uri($from),
+            new \GuzzleHttp\Psr7\Uri($location),
+        );
     }
 }

@@ -31,6 +31,9 @@ final class Outside
     {
         $address = PublicAddress::of($base);
 
-        return Http::baseUrl($address->url)->timeout($seconds)->connectTimeout(min(self::CONNECT, $seconds))->withOptions($address->options() + ['progress' => Fetch::limit($most)]);
+        return Http::baseUrl($address->url)
+            ->timeout($seconds)
+            ->connectTimeout(min(self::CONNECT, $seconds))
+            ->withOptions($address->options() + ['progress' => Fetch::limit($most)]);
     }
 }

@@ -28,15 +28,28 @@ final class AlikeHash
         $bits = '';
         for ($y = 0; $y < 8; $y++) {
             for ($x = 0; $x < 8; $x++) {
-                $bits .= $small->pickColor($x, $y)->toArray()[0] < $small->pickColor($x + 1, $y)->toArray()[0] ? '1' : '0';
+                $bits .=
+                    $small->pickColor($x, $y)->toArray()[0] < $small->pickColor($x + 1, $y)->toArray()[0] ? '1' : '0';
             }
         }
 
         // The middle, where the thing is: the ground is the same in all of a supplier's pictures.
         $middle = (clone $image)->scaleDown(width: 120, height: 120);
-        $mean = $middle->crop(max(1, intdiv($middle->width(), 2)), max(1, intdiv($middle->height(), 2)), intdiv($middle->width(), 4), intdiv($middle->height(), 4))->resize(1, 1)->pickColor(0, 0)->toArray();
+        $mean = $middle
+            ->crop(
+                max(1, intdiv($middle->width(), 2)),
+                max(1, intdiv($middle->height(), 2)),
+                intdiv($middle->width(), 4),
+                intdiv($middle->height(), 4),
+            )
+            ->resize(1, 1)
+            ->pickColor(0, 0)
+            ->toArray();
 
-        return implode('', array_map(static fn (string $four): string => dechex((int) bindec($four)), str_split($bits, 4))).sprintf('%02x%02x%02x', $mean[0], $mean[1], $mean[2]);
+        return implode(
+            '',
+            array_map(static fn (string $four): string => dechex((int) bindec($four)), str_split($bits, 4)),
+        ).sprintf('%02x%02x%02x', $mean[0], $mean[1], $mean[2]);
     }
 
     public static function same(string $one, string $other): bool

@@ -50,10 +50,10 @@ final readonly class Crop
     public function seen(int $width, int $height): array
     {
         $piece = $this->piece($width, $height);
-        $within = static fn (int $length, int $side, int $from, int $percent): int => max(0, min(
-            100,
-            (int) round(($length * $percent / 100 - $from) * 100 / $side),
-        ));
+        $within = static fn (int $length, int $side, int $from, int $percent): int => max(
+            0,
+            min(100, (int) round(((($length * $percent) / 100 - $from) * 100) / $side)),
+        );
 
         return [
             $within($width, $piece['width'], $piece['left'], $this->x),
@@ -63,7 +63,10 @@ final readonly class Crop
 
     public function apply(ImageInterface $image): void
     {
-        ['width' => $width, 'height' => $height, 'left' => $left, 'top' => $top] = $this->piece($image->width(), $image->height());
+        ['width' => $width, 'height' => $height, 'left' => $left, 'top' => $top] = $this->piece(
+            $image->width(),
+            $image->height(),
+        );
         $image->crop($width, $height, $left, $top);
     }
 

@@ -41,7 +41,12 @@ final class PictureColours
             for ($y = 0; $y < imagesy($small); $y++) {
                 $pixel = (int) imagecolorat($small, $x, $y);
                 if ((($pixel >> 24) & 0x7F) < 64) {
-                    $hex = sprintf('#%02x%02x%02x', self::step($pixel >> 16), self::step($pixel >> 8), self::step($pixel));
+                    $hex = sprintf(
+                        '#%02x%02x%02x',
+                        self::step($pixel >> 16),
+                        self::step($pixel >> 8),
+                        self::step($pixel),
+                    );
                     $counts[$hex] = ($counts[$hex] ?? 0) + 1;
                 }
             }

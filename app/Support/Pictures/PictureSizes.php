@@ -62,7 +62,11 @@ final class PictureSizes
         $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
         self::trim($image);
         $made = $this->kept($image, $folder);
-        $icon = $this->read((string) self::disk()->get($made['original']))->contain(self::ICON, self::ICON, 'rgba(255,255,255,0)');
+        $icon = $this->read((string) self::disk()->get($made['original']))->contain(
+            self::ICON,
+            self::ICON,
+            'rgba(255,255,255,0)',
+        );
         self::disk()->put($made['path'].'-icon.png', (string) $icon->toPng());
 
         return $made;
@@ -103,7 +107,13 @@ final class PictureSizes
         $crop?->apply($image);
         $image->scaleDown(width: max(self::WIDTHS));
         $path = trim($folder, '/').'/'.substr(hash('xxh128', $original.($crop?->key() ?? '')), 0, 16);
-        $made = ['path' => $path, 'width' => $image->width(), 'height' => $image->height(), 'original' => $original, 'alike' => $alike];
+        $made = [
+            'path' => $path,
+            'width' => $image->width(),
+            'height' => $image->height(),
+            'original' => $original,
+            'alike' => $alike,
+        ];
         foreach (array_reverse(self::WIDTHS) as $w) {
             $image->scaleDown(width: $w);
             self::disk()->put($path.'-'.$w.'.webp', (string) $image->toWebp(86));
@@ -136,7 +146,7 @@ final class PictureSizes
     private function read(string $bytes): ImageInterface
     {
         try {
-            return (new ImageManager(new Driver))->read($bytes);
+            return (new ImageManager(new Driver()))->read($bytes);
         } catch (RuntimeException) {
             throw new Refusal('This picture is damaged and can’t be opened. Save it again and retry.');
         }
@@ -165,12 +175,17 @@ final class PictureSizes
             $size = $w >= $width ? $w : $size;
         }
 
-        return Storage::disk((string) config('filesystems.media'))->url($path.'-'.($ending === 'jpg' ? self::PLAIN : $size).'.'.$ending);
+        return Storage::disk((string) config('filesystems.media'))->url(
+            $path.'-'.($ending === 'jpg' ? self::PLAIN : $size).'.'.$ending,
+        );
     }
 
     /** For <img srcset>. */
     public static function srcset(string $path): string
     {
-        return implode(', ', array_map(static fn (int $w): string => self::url($path, $w).' '.$w.'w', self::WIDTHS));
+        return implode(
+            ', ',
+            array_map(static fn (int $w): string => self::url($path, $w).' '.$w.'w', self::WIDTHS),
+        );
     }
 }

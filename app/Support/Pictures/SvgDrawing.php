@@ -42,7 +42,7 @@ final class SvgDrawing
         if (preg_match('/<!(DOCTYPE|ENTITY)/i', $bytes) === 1) {
             throw new Refusal('This SVG drawing has declarations of its own, so it isn’t taken. '.self::PLAIN);
         }
-        $document = new DOMDocument;
+        $document = new DOMDocument();
         $read = @$document->loadXML($bytes, LIBXML_NONET | LIBXML_NOERROR);
         if (! $read || self::named($document->documentElement) !== 'svg') {
             throw new Refusal('This SVG drawing is damaged. Save it again, or as PNG.');
@@ -50,7 +50,9 @@ final class SvgDrawing
         $xpath = new DOMXPath($document);
         foreach ($xpath->query('//*') ?: [] as $element) {
             if ($element instanceof DOMElement && in_array(self::named($element), self::NO_DRAWING, true)) {
-                throw new Refusal('This SVG drawing carries a script or a part of a page, so it isn’t taken. '.self::PLAIN);
+                throw new Refusal(
+                    'This SVG drawing carries a script or a part of a page, so it isn’t taken. '.self::PLAIN,
+                );
             }
         }
         foreach ($xpath->query('//@*') ?: [] as $attribute) {
@@ -66,7 +68,8 @@ final class SvgDrawing
     {
         self::check($bytes);
         try {
-            return Process::input($bytes)->timeout(20)
+            return Process::input($bytes)
+                ->timeout(20)
                 ->run(['rsvg-convert', '--format=png', '--keep-aspect-ratio', '--width='.self::WIDTH])
                 ->throw()
                 ->output();
@@ -82,8 +85,9 @@ final class SvgDrawing
         if (str_starts_with($name, 'on')) {
             throw new Refusal('This SVG drawing carries a script, so it isn’t taken. '.self::PLAIN);
         }
-        $refers = in_array($name, ['href', 'src'], true)
-            && preg_match('/^(#|data:image\/(png|jpeg|webp);|$)/i', $value) !== 1;
+        $refers =
+            in_array($name, ['href', 'src'], true) &&
+            preg_match('/^(#|data:image\/(png|jpeg|webp);|$)/i', $value) !== 1;
         if ($refers || preg_match('/url\(\s*["\']?\s*(?!#|data:)/i', $value) === 1) {
             throw self::refersOut();
         }

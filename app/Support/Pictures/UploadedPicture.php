@@ -16,11 +16,16 @@ final class UploadedPicture
     public static function bytes(Request $request, string $field): string
     {
         $file = $request->file($field);
-        if (! $file instanceof UploadedFile) {
+        if (! ($file instanceof UploadedFile)) {
             throw new Refusal('Choose a picture first.');
         }
-        if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) || $file->getSize() > self::MOST_MEGABYTES * 1_048_576) {
-            throw new Refusal(sprintf('The picture is larger than %d MB. Make it smaller and try again.', self::MOST_MEGABYTES));
+        if (
+            in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true) ||
+            $file->getSize() > self::MOST_MEGABYTES * 1_048_576
+        ) {
+            throw new Refusal(
+                sprintf('The picture is larger than %d MB. Make it smaller and try again.', self::MOST_MEGABYTES),
+            );
         }
         if (! $file->isValid()) {
             throw new Refusal('The picture didn’t arrive whole. Try again.');

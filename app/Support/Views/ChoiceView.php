@@ -32,7 +32,10 @@ final readonly class ChoiceView
      */
     public static function ofEnum(string $enum): array
     {
-        // @phpstan-ignore method.notFound (every choice of a look has words)
-        return array_map(static fn (BackedEnum $case): self => new self((string) $case->value, $case->words()), array_values($enum::cases()));
+        return array_map(
+            // @phpstan-ignore method.notFound (every choice of a look has words)
+            static fn (BackedEnum $case): self => new self((string) $case->value, $case->words()),
+            array_values($enum::cases()),
+        );
     }
 }

@@ -35,7 +35,10 @@ final readonly class MoneyView
         $formatter = $formatters[$money->currency->code] ??= new NumberFormatter('en_GB', NumberFormatter::CURRENCY);
         $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $money->currency->decimals);
         // Formatting only: the exact digits come from the minor units, and 15 significant digits hold any amount a till can.
-        $text = (string) $formatter->formatCurrency(abs($money->minor) / $money->currency->minorPerUnit(), $money->currency->code);
+        $text = (string) $formatter->formatCurrency(
+            abs($money->minor) / $money->currency->minorPerUnit(),
+            $money->currency->code,
+        );
 
         return ($money->minor < 0 ? '−' : '').$text;
     }

@@ -36,7 +36,9 @@ final readonly class GoodCard
 
     public static function of(ListingFigures $f): self
     {
-        $on = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null));
+        $on = array_values(
+            array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null),
+        );
         $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $on));
         $ready = array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
         $buyable = array_values(array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()));
@@ -62,6 +64,8 @@ final readonly class GoodCard
         $sentence = preg_match('/^(.{8,70}?)[.;:!?](\s|$)/u', $plain, $m) === 1 ? $m[1] : $plain;
 
         // Never in the middle of a word.
-        return mb_strwidth($sentence) <= 70 ? $sentence : (string) preg_replace('/[\s,]+\S*$/u', '', mb_substr($sentence, 0, 70)).'…';
+        return mb_strwidth($sentence) <= 70
+            ? $sentence
+            : (string) preg_replace('/[\s,]+\S*$/u', '', mb_substr($sentence, 0, 70)).'…';
     }
 }

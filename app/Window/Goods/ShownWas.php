@@ -28,8 +28,19 @@ final class ShownWas
             return ['was' => MoneyView::text($was), 'lowest' => ''];
         }
         $lowest = $stall->moneyOrNull(PriceHistory::lowest($v->row->id, $stall->home_market));
-        $refused = WasPrice::refusal($was, $v->price, $stall->home_market, $lowest, PriceHistory::asked($v->row->id, $stall->home_market, $was->minor));
+        $refused = WasPrice::refusal(
+            $was,
+            $v->price,
+            $stall->home_market,
+            $lowest,
+            PriceHistory::asked($v->row->id, $stall->home_market, $was->minor),
+        );
 
-        return $refused !== null || $lowest === null ? $none : ['was' => MoneyView::text($was), 'lowest' => sprintf('Lowest price of the last %d days: %s', WasPrice::DAYS, MoneyView::text($lowest))];
+        return $refused !== null || $lowest === null
+            ? $none
+            : [
+                'was' => MoneyView::text($was),
+                'lowest' => sprintf('Lowest price of the last %d days: %s', WasPrice::DAYS, MoneyView::text($lowest)),
+            ];
     }
 }

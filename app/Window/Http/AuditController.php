@@ -22,7 +22,9 @@ final readonly class AuditController
     {
         $said = $request->input('measures');
 
-        return new JsonResponse($audit($stall, Window::query()->findOrFail($stall->id), Measured::read(is_array($said) ? $said : [])));
+        return new JsonResponse(
+            $audit($stall, Window::query()->findOrFail($stall->id), Measured::read(is_array($said) ? $said : [])),
+        );
     }
 
     /** Waves a finding away. */

@@ -26,7 +26,8 @@ final readonly class GroundsController
 
     public function store(Request $request, Stall $stall, SendPicture $send): JsonResponse
     {
-        $ground = DrawnGround::tryFrom(Typed::text($request, 'ground')) ?? throw new Refusal('There is no such drawing.');
+        $ground =
+            DrawnGround::tryFrom(Typed::text($request, 'ground')) ?? throw new Refusal('There is no such drawing.');
         $picture = $send($stall, null, $ground->svg(self::tones($stall)));
         $picture->update(['alt' => ucfirst($ground->words())]);
 

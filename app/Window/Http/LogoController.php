@@ -18,7 +18,8 @@ final readonly class LogoController
     public function store(Request $request, Stall $stall, SendPicture $send): JsonResponse
     {
         $bytes = UploadedPicture::bytes($request, 'picture');
-        $picture = Typed::text($request, 'as') === 'picture' ? $send($stall, null, $bytes) : $send->logo($stall, $bytes);
+        $picture =
+            Typed::text($request, 'as') === 'picture' ? $send($stall, null, $bytes) : $send->logo($stall, $bytes);
 
         return new JsonResponse(SentLogoView::of($picture));
     }

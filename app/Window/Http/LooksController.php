@@ -62,7 +62,9 @@ final readonly class LooksController
     /** The colours of the logo that the working copy has. */
     public function logoColours(Stall $stall): JsonResponse
     {
-        $logo = self::working($stall)->workingContent()->look->logo ?? throw new Refusal('There is no logo to take colours from.');
+        $logo =
+            self::working($stall)->workingContent()->look->logo ??
+            throw new Refusal('There is no logo to take colours from.');
         $colours = ColoursOfPicture::of(PictureColours::of($logo['path']));
 
         return new JsonResponse(['colours' => array_map(static fn (Colour $c): string => $c->toHex(), $colours)]);

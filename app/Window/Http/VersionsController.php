@@ -67,7 +67,9 @@ final readonly class VersionsController
     {
         $typed = $request->validate(['for' => 'required|string|max:60']);
 
-        return new JsonResponse(['address' => $this->previews->open($stall, self::user($request), (string) $typed['for'])]);
+        return new JsonResponse([
+            'address' => $this->previews->open($stall, self::user($request), (string) $typed['for']),
+        ]);
     }
 
     public function takeBack(Stall $stall, int $preview): JsonResponse

@@ -29,18 +29,35 @@ final readonly class PageRenderer
         $goods = WindowGoods::of($stall);
         $places = self::places($content);
         $first = $places['main'][0] ?? '';
-        $html = array_map(fn (array $ids): string => implode('', array_map(
-            fn (string $id): string => $this->section($content->section($id), $content, $goods, $galley, $id === $first),
-            $ids,
-        )), $places);
+        $html = array_map(
+            fn (array $ids): string => implode(
+                '',
+                array_map(
+                    fn (string $id): string => $this->section(
+                        $content->section($id),
+                        $content,
+                        $goods,
+                        $galley,
+                        $id === $first,
+                    ),
+                    $ids,
+                ),
+            ),
+            $places,
+        );
 
-        return $this->lay('home', $stall, $content, [
-            'title' => $content->look->wordmark,
-            'description' => $this->describe($content),
-            'shared' => $this->shared($content, $goods),
-            'path' => '/',
-            'galley' => $galley,
-        ] + $html);
+        return $this->lay(
+            'home',
+            $stall,
+            $content,
+            [
+                'title' => $content->look->wordmark,
+                'description' => $this->describe($content),
+                'shared' => $this->shared($content, $goods),
+                'path' => '/',
+                'galley' => $galley,
+            ] + $html,
+        );
     }
 
     /**
@@ -85,8 +102,13 @@ final readonly class PageRenderer
     }
 
     /** One section with its wrapper, or nothing where shoppers don't see it. */
-    public function section(?Section $section, Content $content, WindowGoods $goods, bool $galley, bool $first = false): string
-    {
+    public function section(
+        ?Section $section,
+        Content $content,
+        WindowGoods $goods,
+        bool $galley,
+        bool $first = false,
+    ): string {
         if ($section === null) {
             return '';
         }
@@ -96,16 +118,21 @@ final readonly class PageRenderer
             return '';
         }
 
-        return trim(View::make('shop::section', [
-            'section' => $section,
-            'settings' => $section->settings,
-            'showing' => $section->showing,
-            'look' => $content->look,
-            'stall' => $goods->stall,
-            'away' => $away,
-            'first' => $first,
-            'galley' => $galley,
-        ] + $data)->render())."\n";
+        return trim(
+            View::make(
+                'shop::section',
+                [
+                    'section' => $section,
+                    'settings' => $section->settings,
+                    'showing' => $section->showing,
+                    'look' => $content->look,
+                    'stall' => $goods->stall,
+                    'away' => $away,
+                    'first' => $first,
+                    'galley' => $galley,
+                ] + $data,
+            )->render(),
+        )."\n";
     }
 
     public function style(Content $content): LookStyle
@@ -124,15 +151,18 @@ final readonly class PageRenderer
     /** @param  array<string, mixed>  $data */
     private function lay(string $view, Stall $stall, Content $content, array $data): string
     {
-        // @phpstan-ignore argument.type (the name is one of the shop's templates)
-        return View::make('shop::'.$view, $data + [
-            'stall' => $stall,
-            'look' => $content->look,
-            'style' => $this->style($content),
-            'assets' => $this->assets,
-            'description' => '',
-            'path' => null,
-        ])->render();
+        return View::make(
+            // @phpstan-ignore argument.type (the name is one of the shop's templates)
+            'shop::'.$view,
+            $data + [
+                'stall' => $stall,
+                'look' => $content->look,
+                'style' => $this->style($content),
+                'assets' => $this->assets,
+                'description' => '',
+                'path' => null,
+            ],
+        )->render();
     }
 
     /** The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or the hero's. */

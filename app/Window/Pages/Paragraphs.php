@@ -11,6 +11,9 @@ final class Paragraphs
     {
         $paragraphs = preg_split('/\R\s*\R/u', trim($words), flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
-        return implode('', array_map(static fn (string $p): string => '<p>'.nl2br(e(trim($p)), false).'</p>', $paragraphs));
+        return implode(
+            '',
+            array_map(static fn (string $p): string => '<p>'.nl2br(e(trim($p)), false).'</p>', $paragraphs),
+        );
     }
 }

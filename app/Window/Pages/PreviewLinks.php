@@ -20,7 +20,10 @@ final class PreviewLinks
     /** A state that was kept. */
     public static function revision(Stall $stall, int $revision): string
     {
-        return URL::temporarySignedRoute('shop.preview.revision', self::until(), ['shop' => $stall->handle, 'revision' => $revision]);
+        return URL::temporarySignedRoute('shop.preview.revision', self::until(), [
+            'shop' => $stall->handle,
+            'revision' => $revision,
+        ]);
     }
 
     /**
@@ -37,7 +40,10 @@ final class PreviewLinks
 
     public static function listing(Stall $stall, Listing $listing): string
     {
-        return URL::temporarySignedRoute('shop.preview.listing', self::until(), ['shop' => $stall->handle, 'listing' => $listing->id]);
+        return URL::temporarySignedRoute('shop.preview.listing', self::until(), [
+            'shop' => $stall->handle,
+            'listing' => $listing->id,
+        ]);
     }
 
     private static function until(): \DateTimeInterface

@@ -11,8 +11,9 @@ use WindowStall\Core\Look\FaceCut;
 final class ShopAssets
 {
     /** Letters that the second file of a typeface has: those of central and eastern Europe and beyond. */
-    private const MORE = 'U+0100-0130,U+0132-0151,U+0154-0177,U+0179-02BA,U+1E00-1E9F,U+1EF2-1EFF,'
-        .'U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
+    private const MORE =
+        'U+0100-0130,U+0132-0151,U+0154-0177,U+0179-02BA,U+1E00-1E9F,U+1EF2-1EFF,'.
+        'U+20A0-20AB,U+20AD-20C0,U+2C60-2C7F,U+A720-A7FF';
 
     /** @var array<string, array{file: string, css?: list<string>}>|null */
     private ?array $manifest = null;
@@ -22,7 +23,9 @@ final class ShopAssets
 
     public function url(string $source): string
     {
-        $file = $this->manifest()[$source]['file'] ?? throw new \RuntimeException('The shop’s '.$source.' isn’t built.');
+        $file =
+            $this->manifest()[$source]['file'] ??
+            throw new \RuntimeException('The shop’s '.$source.' isn’t built.');
 
         return '/shop-assets/'.$file;
     }
@@ -75,6 +78,10 @@ final class ShopAssets
     /** @return array<string, mixed> */
     private static function read(string $file): array
     {
-        return json_decode((string) file_get_contents(public_path('shop-assets/'.$file)), true, flags: JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(public_path('shop-assets/'.$file)),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
     }
 }

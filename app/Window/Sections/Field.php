@@ -105,7 +105,9 @@ final readonly class Field
     {
         return match ($this->type) {
             'choice' => is_string($typed) && isset($this->choices[$typed]) ? $typed : $this->default,
-            'listing', 'picture', 'film' => is_numeric($typed) && $typed > 0 && $typed < PHP_INT_MAX ? (int) $typed : null,
+            'listing', 'picture', 'film' => is_numeric($typed) && $typed > 0 && $typed < PHP_INT_MAX
+                ? (int) $typed
+                : null,
             'listings' => $this->numbers($typed),
             'way' => Way::from($typed)->said,
             'amount' => $this->amountTyped($typed),
@@ -119,7 +121,9 @@ final readonly class Field
     {
         $words = is_string($typed) ? trim($typed) : ($typed === null ? '' : $this->default);
         if (mb_strlen($words) > $this->most) {
-            throw new Refusal(sprintf('“%s” has %d letters; %d is the most.', $this->label, mb_strlen($words), $this->most));
+            throw new Refusal(
+                sprintf('“%s” has %d letters; %d is the most.', $this->label, mb_strlen($words), $this->most),
+            );
         }
 
         return $words;

@@ -28,7 +28,10 @@ final class Gallery extends SectionKind
     {
         return [
             Field::line('heading', 'Heading', 60),
-            Field::rows('pictures', 'Pictures', 9, [Field::picture('picture', 'Picture'), Field::line('words', 'Caption', 80)]),
+            Field::rows('pictures', 'Pictures', 9, [
+                Field::picture('picture', 'Picture'),
+                Field::line('words', 'Caption', 80),
+            ]),
             Field::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three'], '3'),
         ];
     }

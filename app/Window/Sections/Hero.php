@@ -32,16 +32,31 @@ final class Hero extends SectionKind
             Field::line('under', 'Under them', 120),
             Field::listing('listing', 'Whose picture it shows'),
             Field::picture('picture', 'Picture'),
-            Field::choice('focus', 'What of it is in focus', [
-                'point' => 'chosen point',
-                'left' => 'left part',
-                'middle' => 'middle',
-                'right' => 'right part',
-                'top' => 'top',
-                'foot' => 'foot',
-            ], 'point'),
-            Field::choice('height', 'How tall it stands', ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'], 'middle'),
-            Field::choice('room', 'How the words run', ['own' => 'as wide as they like', 'narrow' => 'narrow, clear of the picture'], 'own'),
+            Field::choice(
+                'focus',
+                'What of it is in focus',
+                [
+                    'point' => 'chosen point',
+                    'left' => 'left part',
+                    'middle' => 'middle',
+                    'right' => 'right part',
+                    'top' => 'top',
+                    'foot' => 'foot',
+                ],
+                'point',
+            ),
+            Field::choice(
+                'height',
+                'How tall it stands',
+                ['low' => 'low', 'middle' => 'middling', 'tall' => 'tall'],
+                'middle',
+            ),
+            Field::choice(
+                'room',
+                'How the words run',
+                ['own' => 'as wide as they like', 'narrow' => 'narrow, clear of the picture'],
+                'own',
+            ),
             Field::choice('tone', 'What it stands on', Tone::WORDS, 'band'),
             Field::line('button', 'On the button', 30),
             Field::way('leads', 'Where the button leads'),
@@ -53,10 +68,16 @@ final class Hero extends SectionKind
     public function sentence(array $settings): string
     {
         $picture = $settings['picture'] === null ? 'the picture of {listing}, or {picture},' : '{picture}';
-        $second = $settings['button'] === '' && $settings['second'] === '' ? '' : ' Beside it {second} leads to {second_leads}.';
+        $second =
+            $settings['button'] === '' && $settings['second'] === ''
+                ? ''
+                : ' Beside it {second} leads to {second_leads}.';
 
-        return 'says {words}, under it {under}; they run {room}. It shows '.$picture.' with its {focus} in focus, stands {height} on {tone}, and '
-            .'{button} leads to {leads}.'.$second;
+        return 'says {words}, under it {under}; they run {room}. It shows '.
+            $picture.
+            ' with its {focus} in focus, stands {height} on {tone}, and '.
+            '{button} leads to {leads}.'.
+            $second;
     }
 
     public function summary(array $settings): string
@@ -72,7 +93,7 @@ final class Hero extends SectionKind
         $good = $chosen === null ? null : $goods->only([$chosen])[0] ?? null;
 
         return [
-            'good' => $good ?? $goods->newest(1)[0] ?? null,
+            'good' => $good ?? ($goods->newest(1)[0] ?? null),
             'own' => OwnPicture::of($goods->stall, $settings['picture']),
             'href' => $way->href($goods),
             'secondHref' => Way::from($settings['second_leads'])->href($goods),

@@ -28,8 +28,18 @@ final class Masthead extends SectionKind
     {
         return [
             Field::choice('place', 'Where the name stands', ['left' => 'left', 'middle' => 'in the middle'], 'left'),
-            Field::choice('size', 'How large the name is', ['small' => 'small', 'middle' => 'middling', 'large' => 'large'], 'middle'),
-            Field::choice('stays', 'While one scrolls', ['no' => 'goes with the page', 'yes' => 'stays at the top'], 'no'),
+            Field::choice(
+                'size',
+                'How large the name is',
+                ['small' => 'small', 'middle' => 'middling', 'large' => 'large'],
+                'middle',
+            ),
+            Field::choice(
+                'stays',
+                'While one scrolls',
+                ['no' => 'goes with the page', 'yes' => 'stays at the top'],
+                'no',
+            ),
             Field::choice('over', 'With the hero', ['no' => 'stands above it', 'yes' => 'lies over it'], 'no'),
             Field::rows('menu', 'Menu', 7, [Field::line('words', 'Words', 24), Field::way('leads', 'Leads to')]),
         ];
@@ -65,7 +75,9 @@ final class Masthead extends SectionKind
 
     public function clears(array $settings): ?array
     {
-        return $settings['over'] === 'no' ? null : ['field' => 'over', 'value' => 'no', 'words' => 'Stand it above the hero'];
+        return $settings['over'] === 'no'
+            ? null
+            : ['field' => 'over', 'value' => 'no', 'words' => 'Stand it above the hero'];
     }
 
     public function everywhere(): bool

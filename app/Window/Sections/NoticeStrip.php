@@ -56,7 +56,11 @@ final class NoticeStrip extends SectionKind
     {
         $shown = [];
         foreach ((array) $settings['messages'] as $message) {
-            if (is_array($message) && $message['words'] !== '' && Days::within((string) $message['from'], (string) $message['until'])) {
+            if (
+                is_array($message) &&
+                $message['words'] !== '' &&
+                Days::within((string) $message['from'], (string) $message['until'])
+            ) {
                 $shown[] = ['words' => $message['words'], 'href' => Way::from($message['leads'])->href($goods)];
             }
         }

@@ -32,23 +32,43 @@ final class ProductRow extends SectionKind
     {
         return [
             Field::line('heading', 'Heading', 60),
-            Field::choice('which', 'Which goods', [
-                'newest' => 'newest',
-                'keeping' => 'that keep most',
-                'selling' => 'that sell best',
-                'tag' => 'tagged',
-                'under' => 'under',
-                'chosen' => 'picked by hand',
-            ], 'newest'),
+            Field::choice(
+                'which',
+                'Which goods',
+                [
+                    'newest' => 'newest',
+                    'keeping' => 'that keep most',
+                    'selling' => 'that sell best',
+                    'tag' => 'tagged',
+                    'under' => 'under',
+                    'chosen' => 'picked by hand',
+                ],
+                'newest',
+            ),
             Field::tag('tag', 'Tag'),
             Field::amount('under', 'Under a price of', '20.00'),
-            Field::choice('count', 'How many', ['2' => '2', '3' => '3', '4' => '4', '6' => '6', '8' => '8', '12' => '12'], '4'),
+            Field::choice(
+                'count',
+                'How many',
+                ['2' => '2', '3' => '3', '4' => '4', '6' => '6', '8' => '8', '12' => '12'],
+                '4',
+            ),
             Field::listings('listings', 'Picked goods', 12),
             Field::choice('gone', 'What can’t be bought', ['show' => 'too', 'pass' => 'not'], 'show'),
             Field::choice('phone', 'Across on a phone', ['1' => 'one', '2' => 'two'], '2'),
             Field::choice('wide', 'Across on a desk', ['3' => 'three', '4' => 'four', '6' => 'six'], '4'),
-            Field::choice('lies', 'How they lie', ['grid' => 'in a grid', 'strip' => 'on a strip to push along'], 'grid'),
-            Field::choice('ratio', 'How pictures are cut', ['look' => 'as the look has it', 'square' => 'square', 'portrait' => '4 to 5', 'landscape' => '3 to 2'], 'look'),
+            Field::choice(
+                'lies',
+                'How they lie',
+                ['grid' => 'in a grid', 'strip' => 'on a strip to push along'],
+                'grid',
+            ),
+            Field::choice(
+                'ratio',
+                'How pictures are cut',
+                ['look' => 'as the look has it', 'square' => 'square', 'portrait' => '4 to 5', 'landscape' => '3 to 2'],
+                'look',
+            ),
             Field::choice('tone', 'What it stands on', Tone::WORDS, 'ground'),
         ];
     }
@@ -63,8 +83,10 @@ final class ProductRow extends SectionKind
         };
         $which = $settings['which'] === 'newest' ? 'the {count} {which}' : $which;
 
-        return 'is headed {heading} and shows '.$which.', what can’t be bought {gone}. They lie {lies}, {phone} across on a phone and {wide} on a desk, '
-            .'pictures cut {ratio}, on {tone}.';
+        return 'is headed {heading} and shows '.
+            $which.
+            ', what can’t be bought {gone}. They lie {lies}, {phone} across on a phone and {wide} on a desk, '.
+            'pictures cut {ratio}, on {tone}.';
     }
 
     public function summary(array $settings): string
@@ -79,7 +101,11 @@ final class ProductRow extends SectionKind
             default => 'the '.$count.' newest',
         };
 
-        return ($settings['heading'] === '' ? '' : '“'.$settings['heading'].'”: ').$which.', '.$settings['phone'].' across';
+        return ($settings['heading'] === '' ? '' : '“'.$settings['heading'].'”: ').
+            $which.
+            ', '.
+            $settings['phone'].
+            ' across';
     }
 
     public function data(array $settings, WindowGoods $goods): array

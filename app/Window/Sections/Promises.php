@@ -27,8 +27,16 @@ final class Promises extends SectionKind
     public function fields(): array
     {
         return [
-            Field::choice('which', 'What is promised', ['terms' => 'what the stall’s terms say', 'own' => 'in your own words'], 'terms'),
-            Field::rows('own', 'In your own words', 4, [Field::line('head', 'In short', 30), Field::line('words', 'More', 100)]),
+            Field::choice(
+                'which',
+                'What is promised',
+                ['terms' => 'what the stall’s terms say', 'own' => 'in your own words'],
+                'terms',
+            ),
+            Field::rows('own', 'In your own words', 4, [
+                Field::line('head', 'In short', 30),
+                Field::line('words', 'More', 100),
+            ]),
             Field::choice('tone', 'What they stand on', Tone::WORDS, 'ground'),
         ];
     }
@@ -40,7 +48,10 @@ final class Promises extends SectionKind
 
     public function summary(array $settings): string
     {
-        return $settings['which'] === 'terms' ? 'what the stall’s terms say' : (implode(', ', array_column((array) $settings['own'], 'head')) ?: 'none yet');
+        return $settings['which'] === 'terms'
+            ? 'what the stall’s terms say'
+            : (implode(', ', array_column((array) $settings['own'], 'head')) ?:
+                'none yet');
     }
 
     public function data(array $settings, WindowGoods $goods): array

@@ -107,7 +107,9 @@ abstract class SectionKind
     {
         $settings = [];
         foreach ($this->fields() as $field) {
-            $settings[$field->name] = array_key_exists($field->name, $typed) ? $field->clean($typed[$field->name]) : $field->default;
+            $settings[$field->name] = array_key_exists($field->name, $typed)
+                ? $field->clean($typed[$field->name])
+                : $field->default;
         }
 
         return $settings;
@@ -124,7 +126,9 @@ abstract class SectionKind
         $settings = [];
         foreach ($this->fields() as $field) {
             try {
-                $settings[$field->name] = array_key_exists($field->name, $saved) ? $field->clean($saved[$field->name]) : $field->default;
+                $settings[$field->name] = array_key_exists($field->name, $saved)
+                    ? $field->clean($saved[$field->name])
+                    : $field->default;
             } catch (Refusal) {
                 $settings[$field->name] = $field->default;
             }

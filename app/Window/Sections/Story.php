@@ -43,12 +43,16 @@ final class Story extends SectionKind
     {
         $picture = $settings['picture'] === null ? 'the picture of {listing}, or {picture},' : '{picture},';
 
-        return 'is headed {heading} and tells: {words} It shows '.$picture.' at the {side} on a desk, on {tone}, and {button} leads to {leads}.';
+        return 'is headed {heading} and tells: {words} It shows '.
+            $picture.
+            ' at the {side} on a desk, on {tone}, and {button} leads to {leads}.';
     }
 
     public function summary(array $settings): string
     {
-        return (string) $settings['heading'] ?: mb_strimwidth((string) $settings['words'], 0, 60, '…') ?: 'nothing told yet';
+        return (string) $settings['heading'] ?:
+            mb_strimwidth((string) $settings['words'], 0, 60, '…') ?:
+            'nothing told yet';
     }
 
     public function data(array $settings, WindowGoods $goods): array
@@ -62,6 +66,8 @@ final class Story extends SectionKind
 
     public function stays(array $settings, array $data): ?string
     {
-        return $settings['heading'] === '' && $settings['words'] === '' ? 'It tells nothing yet, so shoppers don’t see it.' : null;
+        return $settings['heading'] === '' && $settings['words'] === ''
+            ? 'It tells nothing yet, so shoppers don’t see it.'
+            : null;
     }
 }

@@ -28,8 +28,17 @@ final class Tiles extends SectionKind
     {
         return [
             Field::line('heading', 'Heading', 60),
-            Field::rows('tiles', 'Tiles', 8, [Field::way('leads', 'Leads to'), Field::line('words', 'Words', 30), Field::picture('picture', 'Picture')]),
-            Field::choice('order', 'In which order', ['hand' => 'as they are laid', 'newest' => 'newest goods first', 'most' => 'most goods first'], 'hand'),
+            Field::rows('tiles', 'Tiles', 8, [
+                Field::way('leads', 'Leads to'),
+                Field::line('words', 'Words', 30),
+                Field::picture('picture', 'Picture'),
+            ]),
+            Field::choice(
+                'order',
+                'In which order',
+                ['hand' => 'as they are laid', 'newest' => 'newest goods first', 'most' => 'most goods first'],
+                'hand',
+            ),
             Field::choice('wide', 'Across on a desk', ['2' => 'two', '3' => 'three', '4' => 'four'], '4'),
         ];
     }
@@ -41,7 +50,10 @@ final class Tiles extends SectionKind
 
     public function summary(array $settings): string
     {
-        $words = array_map(static fn (mixed $t): string => is_array($t) ? TileRow::words($t) : '', (array) $settings['tiles']);
+        $words = array_map(
+            static fn (mixed $t): string => is_array($t) ? TileRow::words($t) : '',
+            (array) $settings['tiles'],
+        );
 
         return implode(', ', array_filter($words, static fn (string $w): bool => $w !== '')) ?: 'none yet';
     }

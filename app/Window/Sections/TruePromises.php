@@ -17,13 +17,19 @@ final class TruePromises
         $days = $goods->days();
         $promises = [];
         if ($days !== null) {
-            $promises[] = ['head' => 'With you in '.$days->words(), 'words' => 'Each page says how long its goods take.'];
+            $promises[] = [
+                'head' => 'With you in '.$days->words(),
+                'words' => 'Each page says how long its goods take.',
+            ];
         }
         $free = $stall->freeOver();
         $flat = MoneyView::text($stall->flatDelivery());
         $promises[] = match (true) {
             $stall->flat_delivery_minor === 0 => ['head' => 'Delivery is free', 'words' => 'Whatever you buy.'],
-            $free !== null => ['head' => 'Free delivery from '.MoneyView::text($free), 'words' => $flat.' below that, for a whole order.'],
+            $free !== null => [
+                'head' => 'Free delivery from '.MoneyView::text($free),
+                'words' => $flat.' below that, for a whole order.',
+            ],
             default => ['head' => $flat.' for delivery', 'words' => 'For a whole order, however much is in it.'],
         };
         $promises[] = $stall->tax_on_top

@@ -44,6 +44,8 @@ final class Words extends SectionKind
 
     public function stays(array $settings, array $data): ?string
     {
-        return $settings['heading'] === '' && $settings['words'] === '' ? 'They say nothing yet, so shoppers don’t see them.' : null;
+        return $settings['heading'] === '' && $settings['words'] === ''
+            ? 'They say nothing yet, so shoppers don’t see them.'
+            : null;
     }
 }

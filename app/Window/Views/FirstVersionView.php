@@ -19,9 +19,16 @@ final readonly class FirstVersionView
 
     public static function of(Stall $stall): self
     {
-        return new self(array_map(
-            static fn (GoodCard $card): HeroChoiceView => new HeroChoiceView($card->id, $card->title, (string) $card->picture?->url(320), $card->price),
-            FirstVersion::heroes(WindowGoods::of($stall)),
-        ));
+        return new self(
+            array_map(
+                static fn (GoodCard $card): HeroChoiceView => new HeroChoiceView(
+                    $card->id,
+                    $card->title,
+                    (string) $card->picture?->url(320),
+                    $card->price,
+                ),
+                FirstVersion::heroes(WindowGoods::of($stall)),
+            ),
+        );
     }
 }

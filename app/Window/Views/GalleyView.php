@@ -35,7 +35,10 @@ final readonly class GalleyView
         return new self(
             version: $window->version,
             look: LookView::of($content->look),
-            notes: array_map(static fn (Section $s): MarginNoteView => MarginNoteView::of($s, $goods), $content->sections),
+            notes: array_map(
+                static fn (Section $s): MarginNoteView => MarginNoteView::of($s, $goods),
+                $content->sections,
+            ),
             standing: StandingView::of($window, $content),
             sheetUrl: PreviewLinks::galley($stall),
             skipped: $content->skipped,

@@ -29,7 +29,13 @@ final readonly class LooksView
 
         return new self(
             starters: array_map(
-                static fn (StarterLook $s): OfferedLookView => OfferedLookView::of($stall, $s->words(), $s->about(), LookForm::of($s->plan()), key: $s->value),
+                static fn (StarterLook $s): OfferedLookView => OfferedLookView::of(
+                    $stall,
+                    $s->words(),
+                    $s->about(),
+                    LookForm::of($s->plan()),
+                    key: $s->value,
+                ),
                 StarterLook::cases(),
             ),
             kept: $own,

@@ -26,8 +26,14 @@ final readonly class OfferedLookView
     }
 
     /** @param  array<string, mixed>  $look */
-    public static function of(Stall $stall, string $name, string $about, array $look, ?int $id = null, ?string $key = null): self
-    {
+    public static function of(
+        Stall $stall,
+        string $name,
+        string $about,
+        array $look,
+        ?int $id = null,
+        ?string $key = null,
+    ): self {
         return new self($name, $about, $look, PreviewLinks::look($stall, ['name' => $name] + $look), $id, $key);
     }
 }

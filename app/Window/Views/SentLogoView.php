@@ -22,7 +22,14 @@ final readonly class SentLogoView
             id: $picture->id,
             waits: $picture->state === Picture::WAITING,
             trouble: $picture->trouble,
-            logo: $made ? new LogoView((string) $picture->path, (int) $picture->width, (int) $picture->height, PictureSizes::url((string) $picture->path, 320)) : null,
+            logo: $made
+                ? new LogoView(
+                    (string) $picture->path,
+                    (int) $picture->width,
+                    (int) $picture->height,
+                    PictureSizes::url((string) $picture->path, 320),
+                )
+                : null,
         );
     }
 }

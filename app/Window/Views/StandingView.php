@@ -31,7 +31,11 @@ final readonly class StandingView
         $published = $window->published;
         $changes = $published === null ? 0 : Changes::between($published->state()->toArray(), $content->toArray());
         $since = $published?->published_at?->diffForHumans() ?? 'never';
-        $due = WindowRevision::query()->where('stall_id', $window->stall_id)->whereNotNull('due_at')->orderBy('due_at')->first();
+        $due = WindowRevision::query()
+            ->where('stall_id', $window->stall_id)
+            ->whereNotNull('due_at')
+            ->orderBy('due_at')
+            ->first();
 
         return new self(
             changes: $changes,
@@ -41,7 +45,7 @@ final readonly class StandingView
                 $changes === 1 => '1 change since what was published '.$since,
                 default => $changes.' changes since what was published '.$since,
             },
-            sample: match ($untouched = $window->untouched($content)) {
+            sample: match (($untouched = $window->untouched($content))) {
                 0 => '',
                 1 => '1 text is as the first version wrote it',
                 default => $untouched.' texts are as the first version wrote them',

@@ -26,9 +26,15 @@ final readonly class VersionsView
         $kept = $stall->windowRevisions()->orderByDesc('id')->limit(self::MOST)->get();
 
         return new self(
-            versions: array_values($kept->map(static fn (WindowRevision $r): VersionView => VersionView::of($stall, $r))->all()),
+            versions: array_values(
+                $kept->map(static fn (WindowRevision $r): VersionView => VersionView::of($stall, $r))->all(),
+            ),
             previews: array_map(
-                static fn (array $open): OpenPreviewView => new OpenPreviewView($open['id'], $open['for'], $open['since']),
+                static fn (array $open): OpenPreviewView => new OpenPreviewView(
+                    $open['id'],
+                    $open['for'],
+                    $open['since'],
+                ),
                 $previews->all($stall),
             ),
         );

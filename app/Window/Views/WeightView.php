@@ -29,7 +29,11 @@ final readonly class WeightView
         $most = max(1, ...array_values($bytes));
 
         return array_map(
-            static fn (string $part, int $weight): self => new self(self::WORDS[$part], self::kilobytes($weight), intdiv($weight * 100, $most)),
+            static fn (string $part, int $weight): self => new self(
+                self::WORDS[$part],
+                self::kilobytes($weight),
+                intdiv($weight * 100, $most),
+            ),
             array_keys($bytes),
             array_values($bytes),
         );

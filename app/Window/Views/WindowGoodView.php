@@ -18,6 +18,15 @@ final readonly class WindowGoodView
     /** @return list<self> */
     public static function all(Stall $stall): array
     {
-        return array_values($stall->listings()->where('state', ListingState::InWindow)->orderBy('shown_title')->limit(500)->get(['id', 'shown_title'])->map(static fn (Listing $l): self => new self($l->id, $l->shown_title))->all());
+        return array_values(
+            $stall
+                ->listings()
+                ->where('state', ListingState::InWindow)
+                ->orderBy('shown_title')
+                ->limit(500)
+                ->get(['id', 'shown_title'])
+                ->map(static fn (Listing $l): self => new self($l->id, $l->shown_title))
+                ->all(),
+        );
     }
 }

@@ -91,13 +91,16 @@ final class Tally
     /** @return list<Suspicion> in the order in which they weigh */
     public function judge(GuardLimits $limits, Weighed $weighed): array
     {
-        return array_map(fn (array $one): Suspicion => new Suspicion(
-            guard: $one[0],
-            words: $one[3],
-            count: $one[1],
-            of: $one[2],
-            samples: $this->samples[$one[0]->value] ?? [],
-        ), $weighed->trips($limits));
+        return array_map(
+            fn (array $one): Suspicion => new Suspicion(
+                guard: $one[0],
+                words: $one[3],
+                count: $one[1],
+                of: $one[2],
+                samples: $this->samples[$one[0]->value] ?? [],
+            ),
+            $weighed->trips($limits),
+        );
     }
 
     private function cost(VariantGlance $before, VariantGlance $after): void
@@ -122,7 +125,9 @@ final class Tally
 
     private static function costs(VariantGlance $before, VariantGlance $after): string
     {
-        $words = static fn (VariantGlance $v): string => Money::of($v->cost, $v->currency)->digits().' '.$v->currency;
+        $words = static fn (VariantGlance $v): string => Money::of($v->cost, $v->currency)->digits().
+            ' '.
+            $v->currency;
 
         return $after->label.': '.$words($before).' → '.$words($after);
     }

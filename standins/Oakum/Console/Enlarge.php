@@ -17,7 +17,13 @@ final class Enlarge extends Command
     public function handle(): int
     {
         Books::enlarge((int) $this->option('variants'));
-        $this->info(sprintf('Oakum Depot: %s items, %s variants.', number_format(Books::table('items')->count()), number_format(Books::table('variants')->count())));
+        $this->info(
+            sprintf(
+                'Oakum Depot: %s items, %s variants.',
+                number_format(Books::table('items')->count()),
+                number_format(Books::table('variants')->count()),
+            ),
+        );
 
         return self::SUCCESS;
     }

@@ -23,7 +23,13 @@ final class Restock extends Command
         if ($this->option('afresh') || ! Kilnfold\Books::articles()->exists()) {
             Kilnfold\Books::restock();
         }
-        $this->info(sprintf('Oakum Depot: %d items, %d variants.', Books::table('items')->count(), Books::table('variants')->count()));
+        $this->info(
+            sprintf(
+                'Oakum Depot: %d items, %d variants.',
+                Books::table('items')->count(),
+                Books::table('variants')->count(),
+            ),
+        );
 
         return self::SUCCESS;
     }

@@ -27,24 +27,44 @@ final class EditTest extends AppTestCase
 
     public function test_saying_something_holds_a_field_and_it_can_follow_again(): void
     {
-        $this->change(['title' => '  Hand   trowel '])->assertOk()->assertJson(['title' => 'Hand trowel', 'titleHeld' => true, 'supplierTitle' => 'Garden Trowel NEW']);
-        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')], 'Garden Trowel HOT'));
-        self::assertSame('Hand trowel', ListingFigures::of($this->stall, $this->fresh())->title->shown(), 'a pull never overwrites the seller');
-        $this->change(['title' => null, 'follow' => true])->assertJson(['title' => 'Garden Trowel HOT', 'titleHeld' => false]);
+        $this->change(['title' => '  Hand   trowel '])
+            ->assertOk()
+            ->assertJson(['title' => 'Hand trowel', 'titleHeld' => true, 'supplierTitle' => 'Garden Trowel NEW']);
+        $this->world->pull(
+            $this->stall,
+            Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')], 'Garden Trowel HOT'),
+        );
+        self::assertSame(
+            'Hand trowel',
+            ListingFigures::of($this->stall, $this->fresh())->title->shown(),
+            'a pull never overwrites the seller',
+        );
+        $this->change(['title' => null, 'follow' => true])->assertJson([
+            'title' => 'Garden Trowel HOT',
+            'titleHeld' => false,
+        ]);
     }
 
     public function test_an_emptied_title_is_held_empty_and_keeps_the_listing_on_the_bench(): void
     {
-        $this->change(['title' => ''])->assertOk()->assertJson(['title' => '', 'titleHeld' => true]);
-        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])->assertOk()->assertJsonPath('left.0.lacks.0.place', 'title')->assertJsonPath('placed', []);
+        $this->change(['title' => ''])
+            ->assertOk()
+            ->assertJson(['title' => '', 'titleHeld' => true]);
+        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])
+            ->assertOk()
+            ->assertJsonPath('left.0.lacks.0.place', 'title')
+            ->assertJsonPath('placed', []);
     }
 
     public function test_words_keep_their_form_and_lose_what_could_harm(): void
     {
-        $dirty = '<h2 onclick="x()">Made to last</h2><p style="color:red">An <strong>ash</strong> handle<script>alert(1)</script><img src=x onerror=alert(1)></p><ul><li>one</li></ul><a href="javascript:alert(1)">a</a><a href="https://quillet.example/">b</a><iframe src="//evil.example"></iframe>';
+        $dirty =
+            '<h2 onclick="x()">Made to last</h2><p style="color:red">An <strong>ash</strong> handle<script>alert(1)</script><img src=x onerror=alert(1)></p><ul><li>one</li></ul><a href="javascript:alert(1)">a</a><a href="https://quillet.example/">b</a><iframe src="//evil.example"></iframe>';
         $this->change(['words' => $dirty])->assertOk();
         $kept = (string) $this->fresh()->own_words;
-        foreach (['<h2>Made to last</h2>', '<strong>ash</strong>', '<li>one</li>', 'href="https://quillet.example/"'] as $good) {
+        foreach (
+            ['<h2>Made to last</h2>', '<strong>ash</strong>', '<li>one</li>', 'href="https://quillet.example/"'] as $good
+        ) {
             self::assertStringContainsString($good, $kept);
         }
         foreach (['script', 'onclick', 'onerror', 'style=', 'javascript:', 'iframe', '<img'] as $bad) {
@@ -55,9 +75,33 @@ final class EditTest extends AppTestCase
     #[TestWith([['title' => ['x']]], 'a list for a title')]
     #[TestWith([['pictures' => 'x']])]
     #[TestWith([['pictures' => [99_999_999]]], 'a picture that isn’t the listing’s')]
-    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => 'lots']], 'ending' => '0.95']]])]
-    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => '0']], 'ending' => '0.95']]])]
-    #[TestWith([['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => '2.4']], 'ending' => '1']]])]
+    #[
+        TestWith([
+            [
+                'recipe' => [
+                    'basis' => 'landed',
+                    'steps' => [['method' => 'factor', 'value' => 'lots']],
+                    'ending' => '0.95',
+                ],
+            ],
+        ]),
+    ]
+    #[
+        TestWith([
+            [
+                'recipe' => [
+                    'basis' => 'landed',
+                    'steps' => [['method' => 'factor', 'value' => '0']],
+                    'ending' => '0.95',
+                ],
+            ],
+        ]),
+    ]
+    #[
+        TestWith([
+            ['recipe' => ['basis' => 'landed', 'steps' => [['method' => 'factor', 'value' => '2.4']], 'ending' => '1']],
+        ]),
+    ]
     #[TestWith([['names' => ['Clr' => ['as' => 'x', 'values' => ['STL-01' => ['y']]]]]])]
     public function test_what_doesnt_fit_a_field_is_refused_with_a_sentence(mixed $own): void
     {
@@ -73,15 +117,21 @@ final class EditTest extends AppTestCase
         self::assertGreaterThan(1, count($values));
         $before = array_column((array) $this->change([])->json('variants'), 'id');
 
-        $after = $this->change(['value_order' => ['option' => $option['name'], 'values' => array_reverse($values)]])->assertOk();
+        $after = $this->change([
+            'value_order' => ['option' => $option['name'], 'values' => array_reverse($values)],
+        ])->assertOk();
         self::assertSame(array_reverse($values), array_column((array) $after->json('options.0.values'), 'value'));
         self::assertSame(array_reverse($before), array_column((array) $after->json('variants'), 'id'));
-        $this->change(['value_order' => ['option' => 'no such', 'values' => ['x']]])->assertOk()->assertJsonPath('variants.0.id', end($before));
+        $this->change(['value_order' => ['option' => 'no such', 'values' => ['x']]])
+            ->assertOk()
+            ->assertJsonPath('variants.0.id', end($before));
     }
 
     public function test_over_long_text_is_refused_not_cut(): void
     {
-        $this->change(['title' => str_repeat('a', 301)])->assertUnprocessable()->assertJsonPath('message', 'The title has 301 letters; 300 is the most.');
+        $this->change(['title' => str_repeat('a', 301)])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'The title has 301 letters; 300 is the most.');
         $this->change(['words' => '<p>'.str_repeat('long ', 5000).'</p>'])->assertUnprocessable();
         self::assertNull($this->fresh()->own_title);
     }
@@ -90,8 +140,13 @@ final class EditTest extends AppTestCase
     {
         $variant = $this->listing->variants()->firstOrFail();
         $recipe = $variant->priceIn('GB')?->price_minor;
-        $this->variant(['variants' => [$variant->id], 'price' => '£20'])->assertOk()->assertJsonPath('variants.0.price.text', '£20.00')->assertJsonPath('variants.0.byHand', true);
-        $this->variant(['variants' => [$variant->id], 'price' => null])->assertJsonPath('variants.0.price.minor', $recipe)->assertJsonPath('variants.0.byHand', false);
+        $this->variant(['variants' => [$variant->id], 'price' => '£20'])
+            ->assertOk()
+            ->assertJsonPath('variants.0.price.text', '£20.00')
+            ->assertJsonPath('variants.0.byHand', true);
+        $this->variant(['variants' => [$variant->id], 'price' => null])
+            ->assertJsonPath('variants.0.price.minor', $recipe)
+            ->assertJsonPath('variants.0.byHand', false);
     }
 
     #[TestWith(['-5', 'A price can’t be below nothing.'])]
@@ -101,8 +156,14 @@ final class EditTest extends AppTestCase
     public function test_absurd_prices_get_a_sentence_and_change_nothing(string $typed, string $sentence): void
     {
         $variant = $this->listing->variants()->firstOrFail();
-        $this->variant(['variants' => [$variant->id], 'price' => $typed])->assertUnprocessable()->assertJsonPath('message', $sentence);
-        $this->getJson(route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => $typed]))->assertUnprocessable()->assertJsonPath('message', $sentence);
+        $this->variant(['variants' => [$variant->id], 'price' => $typed])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', $sentence);
+        $this->getJson(
+            route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => $typed]),
+        )
+            ->assertUnprocessable()
+            ->assertJsonPath('message', $sentence);
         self::assertNull($variant->refresh()->own_price_minor);
     }
 
@@ -110,9 +171,15 @@ final class EditTest extends AppTestCase
     {
         $variant = $this->listing->variants()->firstOrFail();
         // Goods 5.40 and delivery 2.37 USD at 0.79 with a 2% cushion: 4.35 and 1.91. G = 22.95, tax 3.83, fee 0.54.
-        $this->getJson(route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => '20']))->assertOk()
-            ->assertJsonPath('keep.text', '£12.32')->assertJsonPath('margin', '64%')->assertJsonPath('loses', false)->assertJsonPath('segments.0.money.digits', '4.35');
-        $this->getJson(route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => '1']))->assertJsonPath('loses', true);
+        $this->getJson(route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => '20']))
+            ->assertOk()
+            ->assertJsonPath('keep.text', '£12.32')
+            ->assertJsonPath('margin', '64%')
+            ->assertJsonPath('loses', false)
+            ->assertJsonPath('segments.0.money.digits', '4.35');
+        $this->getJson(
+            route('bench.till', [$this->stall, $this->listing, 'variant' => $variant->id, 'price' => '1']),
+        )->assertJsonPath('loses', true);
         self::assertNull($variant->refresh()->own_price_minor);
     }
 
@@ -120,14 +187,21 @@ final class EditTest extends AppTestCase
     {
         $variant = $this->listing->variants()->firstOrFail();
         $this->variant(['variants' => [$variant->id], 'price' => '1.00']);
-        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])->assertJsonPath('placed', [])->assertJsonPath('left.0.lacks.0.place', 'price');
+        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])
+            ->assertJsonPath('placed', [])
+            ->assertJsonPath('left.0.lacks.0.place', 'price');
         $this->variant(['variants' => [$variant->id], 'on' => false]);
-        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])->assertJsonPath('left', [])->assertJsonPath('placed.0.id', $this->listing->id);
+        $this->postJson(route('bench.window', $this->stall), ['listings' => [$this->listing->id]])
+            ->assertJsonPath('left', [])
+            ->assertJsonPath('placed.0.id', $this->listing->id);
     }
 
     public function test_options_are_read_in_the_sellers_own_words(): void
     {
-        $this->change(['names' => ['Clr' => ['as' => 'Finish', 'values' => ['STL-01' => 'Steel', 'CPR-02' => '']]]])->assertOk()->assertJsonPath('variants.0.label', 'Steel')->assertJsonPath('variants.1.label', 'CPR-02');
+        $this->change(['names' => ['Clr' => ['as' => 'Finish', 'values' => ['STL-01' => 'Steel', 'CPR-02' => '']]]])
+            ->assertOk()
+            ->assertJsonPath('variants.0.label', 'Steel')
+            ->assertJsonPath('variants.1.label', 'CPR-02');
     }
 
     public function test_the_address_of_a_page_follows_the_title_until_it_was_shown(): void

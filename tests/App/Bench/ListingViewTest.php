@@ -23,7 +23,10 @@ final class ListingViewTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall)));
-        self::assertSame([false, false, false, false, 0], [$view->titleHeld, $view->wordsHeld, $view->picturesHeld, $view->recipeHeld, $view->held]);
+        self::assertSame(
+            [false, false, false, false, 0],
+            [$view->titleHeld, $view->wordsHeld, $view->picturesHeld, $view->recipeHeld, $view->held],
+        );
         self::assertSame(['Clr: STL-01, CPR-02'], $view->supplierOptions);
         self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->arrival);
         self::assertSame('landed × 2.4, ends .95, floor 10%', $view->recipe->words);
@@ -40,19 +43,37 @@ final class ListingViewTest extends AppTestCase
         [$a, $b] = $listing->variants()->get()->all();
         $edit->title($stall, $listing, 'Trowel');
         $edit->words($stall, $listing, '<p>Mine</p>');
-        $edit->recipe($stall, $listing, ['basis' => 'landed', 'steps' => [['upTo' => '', 'method' => 'factor', 'value' => '3']], 'ending' => '0']);
+        $edit->recipe($stall, $listing, [
+            'basis' => 'landed',
+            'steps' => [['upTo' => '', 'method' => 'factor', 'value' => '3']],
+            'ending' => '0',
+        ]);
         $edit->price($stall, $listing, $a, $stall->money(2100));
         $edit->switch($stall, $listing, [$b->id], false);
         $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
         self::assertSame(5, $view->held);
         self::assertSame('landed × 3, ends .00', $view->recipe->words);
-        self::assertSame(['£21.00', '£19.00'], [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text]);
+        self::assertSame(
+            ['£21.00', '£19.00'],
+            [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text],
+        );
     }
 
     public function test_a_suppliers_html_is_clean_before_it_reaches_the_screen(): void
     {
         $stall = $this->world->stall();
-        $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([Items::variant('a')], description: '<p onclick="x()">Hello<script>alert(1)</script></p>'))));
+        $view = ListingView::of(
+            ListingFigures::of(
+                $stall,
+                $this->world->listing(
+                    $stall,
+                    Items::item(
+                        [Items::variant('a')],
+                        description: '<p onclick="x()">Hello<script>alert(1)</script></p>',
+                    ),
+                ),
+            ),
+        );
         self::assertSame('<p>Hello</p>', $view->supplierWords);
         self::assertSame('<p>Hello</p>', $view->words);
     }
@@ -60,9 +81,22 @@ final class ListingViewTest extends AppTestCase
     public function test_an_item_of_one_kind_reads_naturally(): void
     {
         $stall = $this->world->stall();
-        $variant = new \WindowStall\Core\Source\SupplierVariant('solo', 'S', null, [], Money::of(540, 'USD'), null, 300, ['GB' => 2], null);
+        $variant = new \WindowStall\Core\Source\SupplierVariant(
+            'solo',
+            'S',
+            null,
+            [],
+            Money::of(540, 'USD'),
+            null,
+            300,
+            ['GB' => 2],
+            null,
+        );
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([$variant]))));
-        self::assertSame(['One kind', 'One piece, to United Kingdom', []], [$view->variants[0]->label, $view->sales[0]?->about, $view->options]);
+        self::assertSame(
+            ['One kind', 'One piece, to United Kingdom', []],
+            [$view->variants[0]->label, $view->sales[0]?->about, $view->options],
+        );
     }
 
     public function test_the_bars_parts_fill_it_whether_one_earns_or_loses(): void
@@ -80,7 +114,10 @@ final class ListingViewTest extends AppTestCase
         $sale = $this->sale(500);
         self::assertTrue($sale->loses);
         self::assertSame('You lose £1.93 on every sale at this price.', $sale->note);
-        self::assertSame(['goods', 'delivery', 'fee', 'tax'], array_map(static fn (SegmentView $s): string => $s->key, $sale->segments));
+        self::assertSame(
+            ['goods', 'delivery', 'fee', 'tax'],
+            array_map(static fn (SegmentView $s): string => $s->key, $sale->segments),
+        );
     }
 
     public function test_free_delivery_and_paid_delivery_are_told_apart(): void
@@ -91,6 +128,13 @@ final class ListingViewTest extends AppTestCase
 
     private function sale(int $price, int $charged = 0): SaleView
     {
-        return SaleView::of('x', Till::ring(Money::gbp($price), Landed::of(Money::gbp(400), Money::gbp(182)), Terms::simple('GBP', $charged)));
+        return SaleView::of(
+            'x',
+            Till::ring(
+                Money::gbp($price),
+                Landed::of(Money::gbp(400), Money::gbp(182)),
+                Terms::simple('GBP', $charged),
+            ),
+        );
     }
 }

@@ -23,7 +23,10 @@ final class PicturesTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $listing = $this->world->listing($stall);
-        $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 1600, 900))->assertOk()->assertJsonPath('picturesHeld', true)->assertJsonCount(2, 'pictures');
+        $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 1600, 900))
+            ->assertOk()
+            ->assertJsonPath('picturesHeld', true)
+            ->assertJsonCount(2, 'pictures');
         $picture = Picture::query()->whereNull('source')->where('listing_id', $listing->id)->firstOrFail();
         self::assertSame([1200, 675], [$picture->width, $picture->height]);
         foreach (PictureSizes::WIDTHS as $width) {
@@ -36,17 +39,40 @@ final class PicturesTest extends AppTestCase
     public static function badFiles(): iterable
     {
         yield 'nothing' => [null, 'Choose a picture first.'];
-        yield 'text with a picture’s name' => [UploadedFile::fake()->createWithContent('a.png', 'no picture at all'), 'This file is no picture. Choose a JPEG, PNG or WebP.'];
-        yield 'a drawing with a script' => [UploadedFile::fake()->createWithContent('a.png', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'), 'An SVG drawing can carry scripts, so it isn’t taken. Save it as PNG, JPEG or WebP.'];
-        yield 'forty megabytes' => [UploadedFile::fake()->create('a.jpg', 40 * 1024, 'image/jpeg'), 'The picture is larger than 12 MB. Make it smaller and try again.'];
-        yield 'a stamp' => [UploadedFile::fake()->image('a.png', 40, 40), 'The picture is 40 × 40, too small to be seen well: 160 a side is the least.'];
-        yield 'small as a file, huge when opened' => [UploadedFile::fake()->createWithContent('a.png', self::png(8000, 8000)), 'The picture has 64 million pixels (8000 × 8000); 40 million are the most.'];
-        yield 'too long' => [UploadedFile::fake()->createWithContent('a.png', self::png(200, 9001)), 'The picture is 200 × 9001; 9000 a side is the most.'];
+        yield 'text with a picture’s name' => [
+            UploadedFile::fake()->createWithContent('a.png', 'no picture at all'),
+            'This file is no picture. Choose a JPEG, PNG or WebP.',
+        ];
+        yield 'a drawing with a script' => [
+            UploadedFile::fake()->createWithContent(
+                'a.png',
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+            ),
+            'An SVG drawing can carry scripts, so it isn’t taken. Save it as PNG, JPEG or WebP.',
+        ];
+        yield 'forty megabytes' => [
+            UploadedFile::fake()->create('a.jpg', 40 * 1024, 'image/jpeg'),
+            'The picture is larger than 12 MB. Make it smaller and try again.',
+        ];
+        yield 'a stamp' => [
+            UploadedFile::fake()->image('a.png', 40, 40),
+            'The picture is 40 × 40, too small to be seen well: 160 a side is the least.',
+        ];
+        yield 'small as a file, huge when opened' => [
+            UploadedFile::fake()->createWithContent('a.png', self::png(8000, 8000)),
+            'The picture has 64 million pixels (8000 × 8000); 40 million are the most.',
+        ];
+        yield 'too long' => [
+            UploadedFile::fake()->createWithContent('a.png', self::png(200, 9001)),
+            'The picture is 200 × 9001; 9000 a side is the most.',
+        ];
     }
 
     #[DataProvider('badFiles')]
-    public function test_a_file_that_wont_do_gets_a_sentence_and_leaves_nothing(?UploadedFile $file, string $sentence): void
-    {
+    public function test_a_file_that_wont_do_gets_a_sentence_and_leaves_nothing(
+        ?UploadedFile $file,
+        string $sentence,
+    ): void {
         Storage::fake('media');
         $this->signIn();
         $stall = $this->world->stall();
@@ -63,7 +89,12 @@ final class PicturesTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->listing($stall);
         $half = substr((string) UploadedFile::fake()->image('b.png', 300, 300)->getContent(), 0, 60);
-        $this->upload($stall, $listing, UploadedFile::fake()->createWithContent('a.png', $half))->assertOk()->assertJsonPath('spare.0.trouble', 'This picture is damaged and can’t be opened. Save it again and retry.');
+        $this->upload($stall, $listing, UploadedFile::fake()->createWithContent('a.png', $half))
+            ->assertOk()
+            ->assertJsonPath(
+                'spare.0.trouble',
+                'This picture is damaged and can’t be opened. Save it again and retry.',
+            );
         self::assertSame([], Storage::disk('media')->allFiles());
     }
 
@@ -75,12 +106,17 @@ final class PicturesTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $listing = $this->world->listing($stall);
-        $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 900, 900))->assertOk()->assertJsonPath('picturesWaiting', 1);
+        $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 900, 900))
+            ->assertOk()
+            ->assertJsonPath('picturesWaiting', 1);
         Queue::assertPushedOn('pictures', MakePicture::class);
         self::assertSame([], Storage::disk('media')->allFiles());
         $picture = $listing->pictures()->whereNotNull('incoming')->firstOrFail();
-        (new MakePicture($picture->id))->handle(new PictureSizes);
-        self::assertSame([Picture::READY, null, []], [$picture->refresh()->state, $picture->incoming, Storage::disk('local')->allFiles()]);
+        (new MakePicture($picture->id))->handle(new PictureSizes());
+        self::assertSame(
+            [Picture::READY, null, []],
+            [$picture->refresh()->state, $picture->incoming, Storage::disk('local')->allFiles()],
+        );
     }
 
     public function test_the_whole_that_is_kept_says_nothing_of_the_camera_and_has_a_name_nobody_can_work_out(): void
@@ -90,14 +126,15 @@ final class PicturesTest extends AppTestCase
         $secret = 'Somebody’s garden at 51.5, -0.1';
         $exif = "Exif\0\0".$secret;
         $tagged = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
-        $made = (new PictureSizes)->make($tagged, '1/2');
-        $again = (new PictureSizes)->make($tagged, '1/2');
+        $made = (new PictureSizes())->make($tagged, '1/2');
+        $again = (new PictureSizes())->make($tagged, '1/2');
         self::assertNotSame($made['original'], $again['original']);
         self::assertMatchesRegularExpression('#^1/2/[0-9a-f]{32}-whole\.webp$#', $made['original']);
         foreach (Storage::disk('media')->allFiles() as $file) {
             self::assertStringNotContainsString($secret, (string) Storage::disk('media')->get($file));
         }
-        [$width, $height] = getimagesizefromstring((string) Storage::disk('media')->get($made['original'])) ?: self::fail();
+        [$width, $height] =
+            getimagesizefromstring((string) Storage::disk('media')->get($made['original'])) ?: self::fail();
         self::assertSame([2400, 1200], [$width, $height]);
     }
 
@@ -108,11 +145,32 @@ final class PicturesTest extends AppTestCase
         $good = config('stall.oakum.address').'/pictures/OD-1014/0-x.png';
         $listing = $this->world->listing($stall, Items::item([Items::variant('a')], picture: $good));
         $listing->pictures()->update(['state' => Picture::WAITING, 'path' => null]);
-        $listing->pictures()->create(['stall_id' => $stall->id, 'source' => 'http://127.0.0.1:54820/secret.png', 'state' => Picture::WAITING]);
-        $listing->pictures()->create(['stall_id' => $stall->id, 'source' => config('stall.oakum.address').'/pictures/OD-1014/77-x.png', 'state' => Picture::WAITING]);
+        $listing
+            ->pictures()
+            ->create([
+                'stall_id' => $stall->id,
+                'source' => 'http://127.0.0.1:54820/secret.png',
+                'state' => Picture::WAITING,
+            ]);
+        $listing
+            ->pictures()
+            ->create([
+                'stall_id' => $stall->id,
+                'source' => config('stall.oakum.address').'/pictures/OD-1014/77-x.png',
+                'state' => Picture::WAITING,
+            ]);
         app()->call([new FetchPictures($listing->id), 'handle']);
-        self::assertSame([Picture::READY, Picture::FAILED, Picture::FAILED], $listing->pictures()->pluck('state')->all());
-        self::assertSame(['An address that is called from here begins with https://.', 'oakum.standins.localhost didn’t give the file (it answered 404). Check the address.'], $listing->pictures()->whereNotNull('trouble')->pluck('trouble')->all());
+        self::assertSame(
+            [Picture::READY, Picture::FAILED, Picture::FAILED],
+            $listing->pictures()->pluck('state')->all(),
+        );
+        self::assertSame(
+            [
+                'An address that is called from here begins with https://.',
+                'oakum.standins.localhost didn’t give the file (it answered 404). Check the address.',
+            ],
+            $listing->pictures()->whereNotNull('trouble')->pluck('trouble')->all(),
+        );
         $written = Storage::disk('media')->allFiles();
         app()->call([new FetchPictures($listing->id), 'handle']);
         self::assertSame($written, Storage::disk('media')->allFiles());
@@ -121,12 +179,19 @@ final class PicturesTest extends AppTestCase
     /** The head of a PNG file that says it is so large. */
     private static function png(int $width, int $height): string
     {
-        return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0).pack('N', 0);
+        return "\x89PNG\r\n\x1a\n".
+            pack('N', 13).
+            'IHDR'.
+            pack('NNCCCCC', $width, $height, 8, 2, 0, 0, 0).
+            pack('N', 0);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function upload(\WindowStall\Stall\Stall $stall, \WindowStall\Bench\Listing $listing, ?UploadedFile $file): \Illuminate\Testing\TestResponse
-    {
+    private function upload(
+        \WindowStall\Stall\Stall $stall,
+        \WindowStall\Bench\Listing $listing,
+        ?UploadedFile $file,
+    ): \Illuminate\Testing\TestResponse {
         return $this->wantingJson()->post(route('bench.pictures.store', [$stall, $listing]), ['picture' => $file]);
     }
 }

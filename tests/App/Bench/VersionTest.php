@@ -27,8 +27,12 @@ final class VersionTest extends AppTestCase
     public function test_the_second_of_two_who_saw_the_same_is_told_and_nothing_of_theirs_is_saved(): void
     {
         $seen = $this->seen();
-        $this->say(['title' => 'Hers', 'version' => $seen])->assertOk()->assertJsonPath('version', $seen + 1);
-        $this->say(['title' => 'His', 'version' => $seen])->assertConflict()->assertJsonPath('stale', true);
+        $this->say(['title' => 'Hers', 'version' => $seen])
+            ->assertOk()
+            ->assertJsonPath('version', $seen + 1);
+        $this->say(['title' => 'His', 'version' => $seen])
+            ->assertConflict()
+            ->assertJsonPath('stale', true);
         self::assertSame('Hers', $this->listing->refresh()->own_title);
         $this->say(['title' => 'His', 'version' => $seen + 1])->assertOk();
         self::assertSame('His', $this->listing->refresh()->own_title);
@@ -38,17 +42,36 @@ final class VersionTest extends AppTestCase
     {
         $variant = $this->listing->variants()->firstOrFail();
         $ways = [
-            fn () => $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), ['variants' => [$variant->id], 'price' => '12.00', 'version' => $this->seen()]),
-            fn () => $this->postJson(route('bench.tags', $this->stall), ['listings' => [$this->listing->id], 'add' => ['x'], 'remove' => []]),
-            fn () => $this->postJson(route('bench.cells', $this->stall), ['cells' => [['listing' => $this->listing->id, 'field' => 'type', 'value' => 'tool']]]),
-            fn () => $this->postJson(route('bench.undo', [$this->stall, $this->stall->hasMany(\WindowStall\Bench\BenchChange::class)->max('id')])),
+            fn () => $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), [
+                'variants' => [$variant->id],
+                'price' => '12.00',
+                'version' => $this->seen(),
+            ]),
+            fn () => $this->postJson(route('bench.tags', $this->stall), [
+                'listings' => [$this->listing->id],
+                'add' => ['x'],
+                'remove' => [],
+            ]),
+            fn () => $this->postJson(route('bench.cells', $this->stall), [
+                'cells' => [['listing' => $this->listing->id, 'field' => 'type', 'value' => 'tool']],
+            ]),
+            fn () => $this->postJson(
+                route('bench.undo', [
+                    $this->stall,
+                    $this->stall->hasMany(\WindowStall\Bench\BenchChange::class)->max('id'),
+                ]),
+            ),
         ];
         foreach ($ways as $n => $way) {
             $before = $this->seen();
             $way()->assertOk();
             self::assertGreaterThan($before, $this->seen(), (string) $n);
         }
-        $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), ['variants' => [$variant->id], 'price' => '13.00', 'version' => 1])->assertConflict();
+        $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), [
+            'variants' => [$variant->id],
+            'price' => '13.00',
+            'version' => 1,
+        ])->assertConflict();
         self::assertSame(1200, $variant->refresh()->own_price_minor);
     }
 
@@ -64,7 +87,11 @@ final class VersionTest extends AppTestCase
         $this->say(['title' => 'New', 'order' => ['type' => str_repeat('x', 61)]])->assertUnprocessable();
         self::assertNull($this->listing->refresh()->own_title);
         $variants = $this->listing->variants()->pluck('id')->all();
-        $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), ['variants' => $variants, 'on' => false, 'price' => 'dear'])->assertUnprocessable();
+        $this->patchJson(route('bench.variants.update', [$this->stall, $this->listing]), [
+            'variants' => $variants,
+            'on' => false,
+            'price' => 'dear',
+        ])->assertUnprocessable();
         self::assertSame(2, $this->listing->variants()->where('own_on', true)->count());
     }
 

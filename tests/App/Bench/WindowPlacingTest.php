@@ -30,20 +30,33 @@ final class WindowPlacingTest extends AppTestCase
         $untitled = $this->listing('untitled');
         app(EditListing::class)->title($this->stall, $untitled, '');
         $unpictured = $this->listing('unpictured');
-        Picture::query()->where('listing_id', $unpictured->id)->update(['state' => Picture::WAITING]);
+        Picture::query()
+            ->where('listing_id', $unpictured->id)
+            ->update(['state' => Picture::WAITING]);
         $soldOut = $this->listing('soldout', stock: 0);
         $off = $this->listing('off');
         app(EditListing::class)->switch($this->stall, $off, array_values($off->variants()->pluck('id')->all()), false);
 
         $answer = $this->place([$ready, $untitled, $unpictured, $soldOut, $off])->assertOk();
-        $answer->assertJsonCount(1, 'placed')->assertJsonPath('placed.0.id', $ready->id)->assertJsonPath('placed.0.url', $this->stall->shopAddress('/goods/item-ready'));
-        self::assertSame([
-            $untitled->id => ['title', 'It has no title.'],
-            $unpictured->id => ['pictures', 'Its pictures are still being fetched from the supplier.'],
-            $soldOut->id => ['variants', 'Every variant that is switched on is sold out at the supplier.'],
-            $off->id => ['variants', 'No variant is switched on.'],
-        ], collect((array) $answer->json('left'))->mapWithKeys(fn (array $l): array => [$l['id'] => [$l['lacks'][0]['place'], $l['lacks'][0]['words']]])->all());
-        self::assertSame([ListingState::InWindow, ListingState::OnBench], [$ready->refresh()->state, $untitled->refresh()->state]);
+        $answer
+            ->assertJsonCount(1, 'placed')
+            ->assertJsonPath('placed.0.id', $ready->id)
+            ->assertJsonPath('placed.0.url', $this->stall->shopAddress('/goods/item-ready'));
+        self::assertSame(
+            [
+                $untitled->id => ['title', 'It has no title.'],
+                $unpictured->id => ['pictures', 'Its pictures are still being fetched from the supplier.'],
+                $soldOut->id => ['variants', 'Every variant that is switched on is sold out at the supplier.'],
+                $off->id => ['variants', 'No variant is switched on.'],
+            ],
+            collect((array) $answer->json('left'))
+                ->mapWithKeys(fn (array $l): array => [$l['id'] => [$l['lacks'][0]['place'], $l['lacks'][0]['words']]])
+                ->all(),
+        );
+        self::assertSame(
+            [ListingState::InWindow, ListingState::OnBench],
+            [$ready->refresh()->state, $untitled->refresh()->state],
+        );
     }
 
     public function test_putting_the_same_in_twice_changes_nothing(): void
@@ -61,24 +74,45 @@ final class WindowPlacingTest extends AppTestCase
         [$a, $b] = [$this->listing('a'), $this->listing('b')];
         $this->place([$a]);
         $this->postJson(route('bench.out', $this->stall), ['listings' => [$b->id], 'to' => 'put_by']);
-        $this->get(route('bench', $this->stall))->assertInertia(fn ($page) => $page->has('listings', 2)->where('counts.in_window', 1)->where('counts.put_by', 1));
-        $this->get(route('bench', [$this->stall, 'state' => 'in_window']))->assertInertia(fn ($page) => $page->has('listings', 1)->where('listings.0.id', $a->id)->where('listings.0.lacks', []));
-        $this->get(route('bench', [$this->stall, 'state' => 'nonsense']))->assertInertia(fn ($page) => $page->has('listings', 2));
+        $this->get(route('bench', $this->stall))->assertInertia(
+            fn ($page) => $page->has('listings', 2)->where('counts.in_window', 1)->where('counts.put_by', 1),
+        );
+        $this->get(route('bench', [$this->stall, 'state' => 'in_window']))->assertInertia(
+            fn ($page) => $page->has('listings', 1)->where('listings.0.id', $a->id)->where('listings.0.lacks', []),
+        );
+        $this->get(route('bench', [$this->stall, 'state' => 'nonsense']))->assertInertia(
+            fn ($page) => $page->has('listings', 2),
+        );
     }
 
     public function test_a_listing_in_the_window_that_begins_to_lose_money_is_marked(): void
     {
         $listing = $this->listing('a');
-        app(EditListing::class)->price($this->stall, $listing, $listing->variants()->firstOrFail(), $this->stall->money(1200));
+        app(EditListing::class)->price(
+            $this->stall,
+            $listing,
+            $listing->variants()->firstOrFail(),
+            $this->stall->money(1200),
+        );
         $this->place([$listing])->assertJsonCount(1, 'placed');
         $this->world->pull($this->stall, Items::item([Items::variant('a', 2400)], 'Item a', id: 'a'));
-        $this->get(route('bench', $this->stall))->assertInertia(fn ($page) => $page->where('listings.0.loses', true)->where('listings.0.state', 'in_window')->where('listings.0.lacks.0.place', 'price')->where('listings.0.changes', 1));
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.bad', true)->where('lines.0.bad', true));
+        $this->get(route('bench', $this->stall))->assertInertia(
+            fn ($page) => $page
+                ->where('listings.0.loses', true)
+                ->where('listings.0.state', 'in_window')
+                ->where('listings.0.lacks.0.place', 'price')
+                ->where('listings.0.changes', 1),
+        );
+        $this->get(route('drift', $this->stall))->assertInertia(
+            fn ($page) => $page->where('desk.groups.0.bad', true)->where('lines.0.bad', true),
+        );
     }
 
     public function test_nothing_chosen_and_wrong_types_get_a_sentence(): void
     {
-        $this->postJson(route('bench.window', $this->stall), [])->assertUnprocessable()->assertJsonPath('message', 'Choose a listing first.');
+        $this->postJson(route('bench.window', $this->stall), [])
+            ->assertUnprocessable()
+            ->assertJsonPath('message', 'Choose a listing first.');
         $this->postJson(route('bench.window', $this->stall), ['listings' => 'all'])->assertUnprocessable();
         $this->postJson(route('bench.window', $this->stall), ['listings' => [['x']]])->assertUnprocessable();
     }
@@ -87,24 +121,46 @@ final class WindowPlacingTest extends AppTestCase
     {
         [$a, $b, $c] = [$this->listing('a'), $this->listing('b'), $this->listing('c')];
         $this->place([$b]);
-        $this->get(route('bench.listing', [$this->stall, $c]))->assertInertia(fn ($page) => $page->where('earlier', null)->where('later', $a->id));
-        $this->get(route('bench.listing', [$this->stall, $b]))->assertInertia(fn ($page) => $page->where('earlier', null)->where('later', null));
+        $this->get(route('bench.listing', [$this->stall, $c]))->assertInertia(
+            fn ($page) => $page->where('earlier', null)->where('later', $a->id),
+        );
+        $this->get(route('bench.listing', [$this->stall, $b]))->assertInertia(
+            fn ($page) => $page->where('earlier', null)->where('later', null),
+        );
     }
 
     public function test_a_chosen_order_of_pictures_is_held_and_can_follow_again(): void
     {
         $listing = $this->listing('a');
-        $own = $listing->pictures()->create(['stall_id' => $this->stall->id, 'state' => Picture::READY, 'path' => 'x/1/fedcba9876543210', 'width' => 640, 'height' => 640]);
+        $own = $listing
+            ->pictures()
+            ->create([
+                'stall_id' => $this->stall->id,
+                'state' => Picture::READY,
+                'path' => 'x/1/fedcba9876543210',
+                'width' => 640,
+                'height' => 640,
+            ]);
         $suppliers = $listing->pictures()->whereNotNull('source')->firstOrFail();
         $url = route('bench.listing.update', [$this->stall, $listing]);
-        $this->patchJson($url, ['pictures' => [$own->id, $suppliers->id, $own->id]])->assertOk()->assertJsonPath('picturesHeld', true)->assertJsonPath('pictures.0.id', $own->id)->assertJsonCount(2, 'pictures');
+        $this->patchJson($url, ['pictures' => [$own->id, $suppliers->id, $own->id]])
+            ->assertOk()
+            ->assertJsonPath('picturesHeld', true)
+            ->assertJsonPath('pictures.0.id', $own->id)
+            ->assertJsonCount(2, 'pictures');
         $this->patchJson($url, ['pictures' => []])->assertJsonPath('lacks.0.words', 'It has no picture.');
-        $this->patchJson($url, ['pictures' => null, 'follow' => true])->assertJsonPath('picturesHeld', false)->assertJsonPath('pictures.0.id', $suppliers->id)->assertJsonPath('spare.0.id', $own->id);
+        $this->patchJson($url, ['pictures' => null, 'follow' => true])
+            ->assertJsonPath('picturesHeld', false)
+            ->assertJsonPath('pictures.0.id', $suppliers->id)
+            ->assertJsonPath('spare.0.id', $own->id);
     }
 
     private function listing(string $id, int $stock = 9): Listing
     {
-        return $this->world->listing($this->stall, Items::item([Items::variant($id, 540, $stock)], 'Item '.$id, id: $id));
+        return $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant($id, 540, $stock)], 'Item '.$id, id: $id),
+        );
     }
 
     /**
@@ -113,6 +169,8 @@ final class WindowPlacingTest extends AppTestCase
      */
     private function place(array $listings): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson(route('bench.window', $this->stall), ['listings' => array_map(static fn (Listing $l): int => $l->id, $listings)]);
+        return $this->postJson(route('bench.window', $this->stall), [
+            'listings' => array_map(static fn (Listing $l): int => $l->id, $listings),
+        ]);
     }
 }

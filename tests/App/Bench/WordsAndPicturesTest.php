@@ -29,19 +29,42 @@ final class WordsAndPicturesTest extends AppTestCase
 
     public function test_drafts_fill_only_what_is_free_are_marked_and_keep_the_listing_out_of_the_window(): void
     {
-        $listing = $this->world->listing($this->stall, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'Copper')], 'HOT 2026 Steel Twine Tin Dispenser', self::PROSE));
+        $listing = $this->world->listing(
+            $this->stall,
+            Items::item(
+                [Items::variant('a'), Items::variant('b', 620, 3, 'Copper')],
+                'HOT 2026 Steel Twine Tin Dispenser',
+                self::PROSE,
+            ),
+        );
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['title' => 'Twine tin']);
         $answer = $this->draft($listing->id)->assertOk();
-        $answer->assertJsonPath('listing.title', 'Twine tin')->assertJsonPath('listing.drafts', ['words', 'search', 'alt'])->assertJsonPath('listing.lacks.0.words', 'The description is still a draft. Read it, and change or accept it.');
+        $answer
+            ->assertJsonPath('listing.title', 'Twine tin')
+            ->assertJsonPath('listing.drafts', ['words', 'search', 'alt'])
+            ->assertJsonPath(
+                'listing.lacks.0.words',
+                'The description is still a draft. Read it, and change or accept it.',
+            );
         self::assertStringContainsString('copper', $answer->json('listing.words'));
         self::assertContains('the name', $answer->json('draft.used'));
         self::assertContains('what it is for', $answer->json('draft.missing'));
         self::assertNotSame('', (string) $listing->pictures()->value('alt'));
-        $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonPath('placed', []);
+        $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonPath(
+            'placed',
+            [],
+        );
 
-        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['words' => '<p>Mine.</p>'])->assertJsonPath('drafts', ['search', 'alt']);
-        $this->postJson(route('bench.accept', [$this->stall, $listing]), ['fields' => ['search', 'alt']])->assertJsonPath('drafts', []);
-        $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonCount(1, 'placed');
+        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
+            'words' => '<p>Mine.</p>',
+        ])->assertJsonPath('drafts', ['search', 'alt']);
+        $this->postJson(route('bench.accept', [$this->stall, $listing]), [
+            'fields' => ['search', 'alt'],
+        ])->assertJsonPath('drafts', []);
+        $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonCount(
+            1,
+            'placed',
+        );
         $this->postJson(route('bench.undo', [$this->stall, $answer->json('change')]))->assertOk();
         self::assertNull($listing->refresh()->own_search_title);
     }
@@ -51,7 +74,10 @@ final class WordsAndPicturesTest extends AppTestCase
     #[TestWith(['brisk'])]
     public function test_each_manner_writes_of_the_same_facts_and_writing_again_replaces_drafts(string $manner): void
     {
-        $listing = $this->world->listing($this->stall, Items::item([Items::variant('a', colour: 'Copper')], 'Copper Watering Rose', ''));
+        $listing = $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('a', colour: 'Copper')], 'Copper Watering Rose', ''),
+        );
         $first = $this->draft($listing->id, 'plain')->json('listing.words');
         $again = $this->draft($listing->id, $manner)->assertOk()->json('listing.words');
         self::assertSame($manner === 'plain', $first === $again);
@@ -61,33 +87,70 @@ final class WordsAndPicturesTest extends AppTestCase
     public function test_a_writing_help_that_is_away_or_talks_nonsense_writes_nothing(): void
     {
         $listing = $this->world->listing($this->stall);
-        Http::fake(['*/v1/drafts' => Http::sequence()->push(['title' => ['x']])->push('<html>')->push('', 500)]);
+        Http::fake([
+            '*/v1/drafts' => Http::sequence()
+                ->push(['title' => ['x']])
+                ->push('<html>')
+                ->push('', 500),
+        ]);
         for ($n = 0; $n < 3; $n++) {
-            $this->draft($listing->id)->assertStatus(422)->assertJsonPath('message', 'The writing help answered what can’t be used. Try again later.');
+            $this->draft($listing->id)
+                ->assertStatus(422)
+                ->assertJsonPath('message', 'The writing help answered what can’t be used. Try again later.');
         }
         config(['stall.writer.address' => 'http://writer.standins.localhost:9']);
-        Http::swap(new \Illuminate\Http\Client\Factory);
-        $this->draft($listing->id)->assertStatus(422)->assertJsonPath('message', 'The writing help doesn’t answer just now. Write it yourself, or try again later.');
+        Http::swap(new \Illuminate\Http\Client\Factory());
+        $this->draft($listing->id)
+            ->assertStatus(422)
+            ->assertJsonPath(
+                'message',
+                'The writing help doesn’t answer just now. Write it yourself, or try again later.',
+            );
         self::assertNull($listing->refresh()->own_words);
         $this->draft($listing->id, 'poetic')->assertStatus(422);
     }
 
     public function test_title_notes_junk_and_search_text_come_with_the_listing(): void
     {
-        $listing = $this->world->listing($this->stall, Items::item([Items::variant('a')], 'HOT 2026 Twine Tin TT-200 BEST SELLER', self::PROSE));
+        $listing = $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('a')], 'HOT 2026 Twine Tin TT-200 BEST SELLER', self::PROSE),
+        );
         $page = $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->assertOk();
         self::assertSame(['code', 'shouting', 'stuffing'], array_column($page->json('titleNotes'), 'kind'));
         self::assertSame(['boilerplate', 'contact'], array_column($page->json('junk'), 'kind'));
-        $this->world->listing($this->stall, Items::item([Items::variant('z')], 'hot 2026 twine tin tt-200 best seller', id: 'T-2'));
-        self::assertSame('same', $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('titleNotes.0.kind'));
-        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['search_title' => 'Twine tin', 'search_words' => " A tin \n with a cutter "])->assertJsonPath('searchTitle', 'Twine tin')->assertJsonPath('searchWords', 'A tin with a cutter')->assertJsonPath('searchHeld', true);
-        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['search_title' => str_repeat('x', 121), 'search_words' => ''])->assertStatus(422);
-        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), ['search_title' => '', 'search_words' => ''])->assertJsonPath('searchHeld', false);
+        $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('z')], 'hot 2026 twine tin tt-200 best seller', id: 'T-2'),
+        );
+        self::assertSame(
+            'same',
+            $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('titleNotes.0.kind'),
+        );
+        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
+            'search_title' => 'Twine tin',
+            'search_words' => " A tin \n with a cutter ",
+        ])
+            ->assertJsonPath('searchTitle', 'Twine tin')
+            ->assertJsonPath('searchWords', 'A tin with a cutter')
+            ->assertJsonPath('searchHeld', true);
+        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
+            'search_title' => str_repeat('x', 121),
+            'search_words' => '',
+        ])->assertStatus(422);
+        $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
+            'search_title' => '',
+            'search_words' => '',
+        ])->assertJsonPath('searchHeld', false);
     }
 
     public function test_markdown_becomes_what_a_description_takes(): void
     {
-        $html = $this->postJson(route('bench.markdown', $this->stall), ['text' => "# Twine\n\n- one\n- **two**\n\n[a](javascript:alert(1)) <script>x</script>"])->assertOk()->json('html');
+        $html = $this->postJson(route('bench.markdown', $this->stall), [
+            'text' => "# Twine\n\n- one\n- **two**\n\n[a](javascript:alert(1)) <script>x</script>",
+        ])
+            ->assertOk()
+            ->json('html');
         self::assertStringStartsWith('<h2>Twine</h2>', $html);
         self::assertStringContainsString('<strong>two</strong>', $html);
         self::assertStringNotContainsString('script', $html);
@@ -97,55 +160,124 @@ final class WordsAndPicturesTest extends AppTestCase
     {
         Storage::fake('media');
         $listing = $this->world->listing($this->stall);
-        $this->wantingJson()->post(route('bench.pictures.store', [$this->stall, $listing]), ['picture' => UploadedFile::fake()->image('mine.jpg', 1600, 900)])->assertOk();
+        $this->wantingJson()
+            ->post(route('bench.pictures.store', [$this->stall, $listing]), [
+                'picture' => UploadedFile::fake()->image('mine.jpg', 1600, 900),
+            ])
+            ->assertOk();
         $picture = Picture::query()->where('listing_id', $listing->id)->whereNull('source')->firstOrFail();
-        $edit = fn (array $own) => $this->patchJson(route('bench.picture.update', [$this->stall, $listing, $picture]), $own);
+        $edit = fn (array $own) => $this->patchJson(
+            route('bench.picture.update', [$this->stall, $listing, $picture]),
+            $own,
+        );
         $whole = $picture->path;
         $edit(['x' => 80, 'y' => 50, 'zoom' => 150, 'alt' => ' A trowel ', 'shows' => 'CPR-02'])->assertOk();
         $picture->refresh();
-        self::assertSame([600, 600, 'A trowel', 'CPR-02'], [$picture->width, $picture->height, $picture->alt, $picture->shows]);
+        self::assertSame(
+            [600, 600, 'A trowel', 'CPR-02'],
+            [$picture->width, $picture->height, $picture->alt, $picture->shows],
+        );
         self::assertNotSame($whole, $picture->path);
         Storage::disk('media')->assertExists($picture->path.'-640.jpg');
         $edit(['x' => 50, 'y' => 50, 'zoom' => 100])->assertOk();
         $edit(['zoom' => 99])->assertStatus(422);
         $edit(['alt' => str_repeat('x', 201)])->assertStatus(422);
         $other = $listing->pictures()->whereNotNull('source')->firstOrFail();
-        $this->patchJson(route('bench.picture.update', [$this->stall, $listing, $other]), ['shows' => 'CPR-02'])->assertOk();
+        $this->patchJson(route('bench.picture.update', [$this->stall, $listing, $other]), [
+            'shows' => 'CPR-02',
+        ])->assertOk();
         self::assertNull($picture->refresh()->shows, 'one picture per colour');
-        $this->patchJson(route('bench.picture.update', [$this->stall, $this->world->listing($this->stall, Items::item([Items::variant('q')], id: 'Q')), $picture]), ['alt' => 'x'])->assertNotFound();
+        $this->patchJson(
+            route('bench.picture.update', [
+                $this->stall,
+                $this->world->listing($this->stall, Items::item([Items::variant('q')], id: 'Q')),
+                $picture,
+            ]),
+            ['alt' => 'x'],
+        )->assertNotFound();
     }
 
     public function test_the_crop_keeps_the_point_in_the_middle_as_far_as_the_edges_allow(): void
     {
-        self::assertSame(['width' => 900, 'height' => 900, 'left' => 350, 'top' => 0], (new Crop(50, 50, 100))->piece(1600, 900));
-        self::assertSame(['width' => 450, 'height' => 450, 'left' => 1055, 'top' => 225], (new Crop(80, 50, 200))->piece(1600, 900));
-        self::assertSame(['width' => 450, 'height' => 450, 'left' => 1150, 'top' => 450], (new Crop(100, 100, 200))->piece(1600, 900));
-        self::assertSame(['width' => 450, 'height' => 450, 'left' => 0, 'top' => 0], (new Crop(0, 0, 200))->piece(1600, 900));
+        self::assertSame(
+            ['width' => 900, 'height' => 900, 'left' => 350, 'top' => 0],
+            (new Crop(50, 50, 100))->piece(1600, 900),
+        );
+        self::assertSame(
+            ['width' => 450, 'height' => 450, 'left' => 1055, 'top' => 225],
+            (new Crop(80, 50, 200))->piece(1600, 900),
+        );
+        self::assertSame(
+            ['width' => 450, 'height' => 450, 'left' => 1150, 'top' => 450],
+            (new Crop(100, 100, 200))->piece(1600, 900),
+        );
+        self::assertSame(
+            ['width' => 450, 'height' => 450, 'left' => 0, 'top' => 0],
+            (new Crop(0, 0, 200))->piece(1600, 900),
+        );
     }
 
     public function test_pictures_that_are_the_same_or_too_small_are_marked_and_colours_are_not_taken_for_the_same(): void
     {
         Storage::fake('media');
         $listing = $this->world->listing($this->stall);
-        foreach (['shape' => [180, 40, 40, 1000, 90], 'the same, smaller and harder pressed' => [180, 40, 40, 500, 40], 'another colour' => [40, 60, 180, 1000, 90]] as $name => [$r, $g, $b, $side, $quality]) {
-            $this->wantingJson()->post(route('bench.pictures.store', [$this->stall, $listing]), ['picture' => UploadedFile::fake()->createWithContent($name.'.jpg', $this->shape($r, $g, $b, $side, $quality))])->assertOk();
+        foreach (
+            [
+                'shape' => [180, 40, 40, 1000, 90],
+                'the same, smaller and harder pressed' => [180, 40, 40, 500, 40],
+                'another colour' => [40, 60, 180, 1000, 90],
+            ] as $name => [$r, $g, $b, $side, $quality]
+        ) {
+            $this->wantingJson()
+                ->post(route('bench.pictures.store', [$this->stall, $listing]), [
+                    'picture' => UploadedFile::fake()->createWithContent(
+                        $name.'.jpg',
+                        $this->shape($r, $g, $b, $side, $quality),
+                    ),
+                ])
+                ->assertOk();
         }
-        $notes = array_column(array_slice($this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('pictures'), 1), 'notes');
+        $notes = array_column(
+            array_slice($this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('pictures'), 1),
+            'notes',
+        );
         self::assertSame([[], ['Small: 500 × 500; it looks soft on a phone.', 'Looks like picture 2.'], []], $notes);
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function draft(int $listing, string $manner = 'plain'): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson(route('bench.draft', [$this->stall, $listing]), ['manner' => $manner, 'fields' => ['title', 'words', 'search', 'alt']]);
+        return $this->postJson(route('bench.draft', [$this->stall, $listing]), [
+            'manner' => $manner,
+            'fields' => ['title', 'words', 'search', 'alt'],
+        ]);
     }
 
     private function shape(int $r, int $g, int $b, int $side, int $quality): string
     {
         $image = imagecreatetruecolor(max(1, $side), max(1, $side)) ?: self::fail('no image');
         imagefill($image, 0, 0, (int) imagecolorallocate($image, 240, 232, 218));
-        imagefilledellipse($image, intdiv($side, 3), intdiv($side, 2), intdiv($side, 2), intdiv($side, 3), (int) imagecolorallocate($image, min(255, max(0, $r)), min(255, max(0, $g)), min(255, max(0, $b))));
-        imagefilledrectangle($image, intdiv($side, 2), intdiv($side, 8), intdiv($side * 7, 8), intdiv($side, 3), (int) imagecolorallocate($image, min(255, max(0, $r - 20)), min(255, max(0, $g - 20)), min(255, max(0, $b - 20))));
+        imagefilledellipse(
+            $image,
+            intdiv($side, 3),
+            intdiv($side, 2),
+            intdiv($side, 2),
+            intdiv($side, 3),
+            (int) imagecolorallocate($image, min(255, max(0, $r)), min(255, max(0, $g)), min(255, max(0, $b))),
+        );
+        imagefilledrectangle(
+            $image,
+            intdiv($side, 2),
+            intdiv($side, 8),
+            intdiv($side * 7, 8),
+            intdiv($side, 3),
+            (int) imagecolorallocate(
+                $image,
+                min(255, max(0, $r - 20)),
+                min(255, max(0, $g - 20)),
+                min(255, max(0, $b - 20)),
+            ),
+        );
         ob_start();
         imagejpeg($image, null, $quality);
 

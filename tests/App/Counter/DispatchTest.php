@@ -34,7 +34,10 @@ final class DispatchTest extends AppTestCase
         Books::restock();
         $id = (string) Books::table('variants')->where('item_id', 'OD-1007')->orderBy('position')->value('id');
         $this->stall = $this->world->stall();
-        $this->variant = $this->world->inWindow($this->stall, Items::item([Items::variant($id, 610, 40)]))->variants()->firstOrFail();
+        $this->variant = $this->world
+            ->inWindow($this->stall, Items::item([Items::variant($id, 610, 40)]))
+            ->variants()
+            ->firstOrFail();
     }
 
     public function test_paying_sends_one_order_and_the_profit_is_from_what_was_really_charged(): void
@@ -45,9 +48,16 @@ final class DispatchTest extends AppTestCase
         $oakum = Books::table('orders')->firstOrFail();
         self::assertSame(['Order '.$order->number, (string) $oakum->id], [$oakum->reference, $sent->external_id]);
         $rate = $this->stall->rateFrom('USD');
-        self::assertSame($rate->convert(\WindowStall\Core\Money\Money::of($oakum->delivery, 'USD'))->minor, $sent->delivery_minor, 'one parcel for two pieces, as the supplier charged');
+        self::assertSame(
+            $rate->convert(\WindowStall\Core\Money\Money::of($oakum->delivery, 'USD'))->minor,
+            $sent->delivery_minor,
+            'one parcel for two pieces, as the supplier charged',
+        );
         $till = OrderFigures::till($order);
-        self::assertSame($order->total_minor, $till->goods->minor + $till->delivery->minor + $till->fee->minor + $till->tax->minor + $till->keep->minor);
+        self::assertSame(
+            $order->total_minor,
+            $till->goods->minor + $till->delivery->minor + $till->fee->minor + $till->tax->minor + $till->keep->minor,
+        );
         self::assertTrue(OrderFigures::confirmed($order));
     }
 
@@ -87,13 +97,19 @@ final class DispatchTest extends AppTestCase
         $id = $this->variant->external_id;
         // Their count is asked before the money is taken, so it has to sell out right after.
         Http::fake(['*/v1/stock*' => Http::response(['stock' => [$id => ['GB' => 40]]])]);
-        Books::table('variants')->where('id', $id)->update(['stock' => json_encode(['GB' => 0])]);
+        Books::table('variants')
+            ->where('id', $id)
+            ->update(['stock' => json_encode(['GB' => 0])]);
         $order = $this->buy();
         $row = $order->supplierOrders->firstOrFail();
         self::assertSame(State::Refused, $row->state);
         self::assertStringContainsString('sold out: 1 asked for, 0 left', (string) $row->refusal);
-        $this->get(route('counter.order', [$this->stall, $order]))->assertInertia(fn ($page) => $page->where('order.supplierOrders.0.canTryAgain', true));
-        Books::table('variants')->where('id', $id)->update(['stock' => json_encode(['GB' => 5])]);
+        $this->get(route('counter.order', [$this->stall, $order]))->assertInertia(
+            fn ($page) => $page->where('order.supplierOrders.0.canTryAgain', true),
+        );
+        Books::table('variants')
+            ->where('id', $id)
+            ->update(['stock' => json_encode(['GB' => 5])]);
         $this->post(route('counter.again', [$this->stall, $order]), ['supplierOrder' => $row->id])->assertRedirect();
         self::assertSame(State::Sent, $row->refresh()->state);
     }
@@ -104,7 +120,10 @@ final class DispatchTest extends AppTestCase
         $this->news($row, 'e1', 'accepted')->assertOk();
         self::assertSame(State::Accepted, $row->refresh()->state);
         $this->news($row, 'e2', 'posted', ['carrier' => 'Longfurrow Parcels', 'tracking' => 'LF1GB'])->assertOk();
-        self::assertSame([State::Posted, 'Longfurrow Parcels', 'LF1GB'], [$row->refresh()->state, $row->carrier, $row->tracking]);
+        self::assertSame(
+            [State::Posted, 'Longfurrow Parcels', 'LF1GB'],
+            [$row->refresh()->state, $row->carrier, $row->tracking],
+        );
         $token = $row->order?->token;
         $this->get($this->stall->shopAddress('/orders/'.$token))->assertSee('LF1GB');
     }
@@ -117,7 +136,10 @@ final class DispatchTest extends AppTestCase
         $this->travel(1)->minutes();
         $this->news($row, 'e2', 'posted', ['tracking' => 'LF9GB'])->assertOk();
         $this->news($row, 'e1', 'accepted')->assertOk();
-        self::assertEquals([State::Posted, 'LF1GB', $posted], [$row->refresh()->state, $row->tracking, $row->posted_at]);
+        self::assertEquals(
+            [State::Posted, 'LF1GB', $posted],
+            [$row->refresh()->state, $row->tracking, $row->posted_at],
+        );
     }
 
     /** @return iterable<string, array{array<string, string>}> */
@@ -142,9 +164,20 @@ final class DispatchTest extends AppTestCase
     {
         $row = $this->buy()->supplierOrders->firstOrFail();
         $time = (string) time();
-        $signature = hash_hmac('sha256', $time.'.'.$this->body($row, 'e1', 'accepted'), $this->connection()->secrets['hook']);
-        $this->hook($this->body($row, 'e1', 'posted'), ['Oakum-Time' => $time, 'Oakum-Signature' => $signature])->assertForbidden();
-        $this->call('POST', route('hooks.supplier', '00000000-0000-4000-8000-000000000000'), content: '{}')->assertForbidden();
+        $signature = hash_hmac(
+            'sha256',
+            $time.'.'.$this->body($row, 'e1', 'accepted'),
+            $this->connection()->secrets['hook'],
+        );
+        $this->hook($this->body($row, 'e1', 'posted'), [
+            'Oakum-Time' => $time,
+            'Oakum-Signature' => $signature,
+        ])->assertForbidden();
+        $this->call(
+            'POST',
+            route('hooks.supplier', '00000000-0000-4000-8000-000000000000'),
+            content: '{}',
+        )->assertForbidden();
     }
 
     public function test_when_news_is_lost_the_supplier_is_asked(): void
@@ -165,8 +198,21 @@ final class DispatchTest extends AppTestCase
     {
         $this->signIn();
         $order = $this->buy();
-        $this->get(route('counter', $this->stall))->assertOk()->assertInertia(fn ($page) => $page->where('orders.0.number', $order->number)->where('orders.0.costConfirmed', true)->where('orders.0.stateWords', 'sent to the supplier'));
-        $this->get(route('counter.order', [$this->stall, $order]))->assertOk()->assertInertia(fn ($page) => $page->where('order.sale.loses', false)->where('order.supplierOrders.0.canTryAgain', false));
+        $this->get(route('counter', $this->stall))
+            ->assertOk()
+            ->assertInertia(
+                fn ($page) => $page
+                    ->where('orders.0.number', $order->number)
+                    ->where('orders.0.costConfirmed', true)
+                    ->where('orders.0.stateWords', 'sent to the supplier'),
+            );
+        $this->get(route('counter.order', [$this->stall, $order]))
+            ->assertOk()
+            ->assertInertia(
+                fn ($page) => $page
+                    ->where('order.sale.loses', false)
+                    ->where('order.supplierOrders.0.canTryAgain', false),
+            );
     }
 
     private function buy(int $quantity = 1): Order
@@ -195,18 +241,43 @@ final class DispatchTest extends AppTestCase
      * @param  array<string, string>  $headers
      * @return TestResponse<Response>
      */
-    private function news(SupplierOrder $row, string $event, string $state, array $facts = [], array $headers = []): TestResponse
-    {
+    private function news(
+        SupplierOrder $row,
+        string $event,
+        string $state,
+        array $facts = [],
+        array $headers = [],
+    ): TestResponse {
         $body = $this->body($row, $event, $state, $facts);
         $time = $headers['Oakum-Time'] ?? (string) time();
 
-        return $this->hook($body, $headers + ['Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, $this->connection()->secrets['hook'])]);
+        return $this->hook(
+            $body,
+            $headers + [
+                'Oakum-Time' => $time,
+                'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, $this->connection()->secrets['hook']),
+            ],
+        );
     }
 
     /** @param  array<string, string>  $facts */
     private function body(SupplierOrder $row, string $event, string $state, array $facts = []): string
     {
-        return json_encode(['event' => $event, 'kind' => 'order.'.$state, 'order' => $facts + ['id' => (int) $row->external_id, 'reference' => 'x', 'state' => $state, 'goods' => 610, 'delivery' => 228, 'currency' => 'USD']], JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                'event' => $event,
+                'kind' => 'order.'.$state,
+                'order' => $facts + [
+                    'id' => (int) $row->external_id,
+                    'reference' => 'x',
+                    'state' => $state,
+                    'goods' => 610,
+                    'delivery' => 228,
+                    'currency' => 'USD',
+                ],
+            ],
+            JSON_THROW_ON_ERROR,
+        );
     }
 
     /**
@@ -215,6 +286,11 @@ final class DispatchTest extends AppTestCase
      */
     private function hook(string $body, array $headers): TestResponse
     {
-        return $this->call('POST', route('hooks.supplier', $this->connection()->public_id), server: $this->transformHeadersToServerVars($headers + ['Content-Type' => 'application/json']), content: $body);
+        return $this->call(
+            'POST',
+            route('hooks.supplier', $this->connection()->public_id),
+            server: $this->transformHeadersToServerVars($headers + ['Content-Type' => 'application/json']),
+            content: $body,
+        );
     }
 }

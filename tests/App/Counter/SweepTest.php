@@ -33,7 +33,10 @@ final class SweepTest extends AppTestCase
         Queue::fake([SendSupplierOrder::class, \WindowStall\Bench\Jobs\FetchPictures::class]);
         $this->stall = $this->world->stall();
         // Oakum doesn't know this variant; when its count can't be had, ours stands.
-        $variant = $this->world->inWindow($this->stall, Items::item([Items::variant('sweep')]))->variants()->firstOrFail();
+        $variant = $this->world
+            ->inWindow($this->stall, Items::item([Items::variant('sweep')]))
+            ->variants()
+            ->firstOrFail();
         $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->supplierVariant = $variant->supplier_variant_id;
         $this->shopper = new Shopper($this, $this->stall);
@@ -60,7 +63,10 @@ final class SweepTest extends AppTestCase
         $this->travel(25)->hours();
         $this->sweepLater();
         self::assertSame(OrderState::PaymentLapsed, $order->refresh()->state);
-        self::assertSame('void', DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('state'));
+        self::assertSame(
+            'void',
+            DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('state'),
+        );
         $this->shopper->send('get', '/orders/'.$order->token)->assertSee('Nothing was charged.');
     }
 
@@ -79,9 +85,17 @@ final class SweepTest extends AppTestCase
     public function test_the_counter_shows_what_was_paid_and_counts_what_waits(): void
     {
         $this->signIn();
-        $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 0)->where('unpaid', 1));
+        $this->get(route('counter', $this->stall))->assertInertia(
+            fn ($page) => $page->has('orders', 0)->where('unpaid', 1),
+        );
         $this->shopper->pay($this->shopper->order());
-        $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('orders', 1)->where('unpaid', 0)->where('orders.0.costConfirmed', false)->where('frame.toSend', 1));
+        $this->get(route('counter', $this->stall))->assertInertia(
+            fn ($page) => $page
+                ->has('orders', 1)
+                ->where('unpaid', 0)
+                ->where('orders.0.costConfirmed', false)
+                ->where('frame.toSend', 1),
+        );
     }
 
     public function test_what_the_sweep_sets_is_done_in_the_stall_it_belongs_to(): void
@@ -104,10 +118,16 @@ final class SweepTest extends AppTestCase
         (new QueueServiceProvider($this->app))->registerConnectors(Queue::getFacadeRoot());
         config(['queue.default' => 'database']);
         $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
-        (new SweepSupplierOrders)->handle();
+        (new SweepSupplierOrders())->handle();
 
-        return array_values(DB::table('jobs')->orderBy('id')->get()->map(static fn (\stdClass $j): array => json_decode($j->payload, true))
-            ->map(static fn (array $p): array => [class_basename($p['displayName']), $p['stall']])->all());
+        return array_values(
+            DB::table('jobs')
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (\stdClass $j): array => json_decode($j->payload, true))
+                ->map(static fn (array $p): array => [class_basename($p['displayName']), $p['stall']])
+                ->all(),
+        );
     }
 
     private function sweepLater(): void

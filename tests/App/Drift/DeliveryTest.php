@@ -40,7 +40,10 @@ final class DeliveryTest extends AppTestCase
         $before = $this->price();
         $this->charge('5.45');
         $change = DriftChange::query()->sole();
-        self::assertSame([Standing::Followed, '4.95 GBP', '5.45 GBP', 1010], [$change->standing, $change->before, $change->after, $change->moved_bp]);
+        self::assertSame(
+            [Standing::Followed, '4.95 GBP', '5.45 GBP', 1010],
+            [$change->standing, $change->before, $change->after, $change->moved_bp],
+        );
         self::assertSame([$before, $this->price()], [$change->price_was, $change->price_agreed]);
         self::assertGreaterThan($before, $this->price());
         $this->pull();
@@ -54,17 +57,27 @@ final class DeliveryTest extends AppTestCase
         $this->charge('5.45');
         $this->charge('5.95');
         $change = DriftChange::query()->sole();
-        self::assertSame([Standing::Asks, '4.95 GBP', '5.95 GBP'], [$change->standing, $change->before, $change->after]);
+        self::assertSame(
+            [Standing::Asks, '4.95 GBP', '5.95 GBP'],
+            [$change->standing, $change->before, $change->after],
+        );
         self::assertSame($before, $this->price());
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page
-            ->where('desk.groups.0.headline', 'Kilnfold changed what delivery of a variant costs by 9%'));
+        $this->get(route('drift', $this->stall))->assertInertia(
+            fn ($page) => $page->where(
+                'desk.groups.0.headline',
+                'Kilnfold changed what delivery of a variant costs by 9%',
+            ),
+        );
         self::assertSame(1, $this->world->agree($this->stall));
         self::assertGreaterThan($before, $this->price());
     }
 
     public function test_a_price_by_hand_stays(): void
     {
-        $this->listing->variants()->sole()->update(['own_price_minor' => 2_222]);
+        $this->listing
+            ->variants()
+            ->sole()
+            ->update(['own_price_minor' => 2_222]);
         $this->charge('5.45');
         self::assertSame(Standing::Kept, DriftChange::query()->sole()->standing);
         self::assertSame(2_222, $this->price());
@@ -72,7 +85,9 @@ final class DeliveryTest extends AppTestCase
 
     private function charge(string $delivery): void
     {
-        $this->supplier->refresh()->update(['settings' => ['delivery' => 'GB; 30 kg; '.$delivery.'; 2-4'] + $this->supplier->settings]);
+        $this->supplier
+            ->refresh()
+            ->update(['settings' => ['delivery' => 'GB; 30 kg; '.$delivery.'; 2-4'] + $this->supplier->settings]);
         $this->pull();
     }
 

@@ -45,7 +45,10 @@ final class DriftTest extends AppTestCase
         $before = $this->price('a');
         $this->says(costs: ['a' => 600]);
         $change = $this->change('cost');
-        self::assertSame([Standing::Followed, 'within 15% (as it begins)', 1111], [$change->standing, $change->rule, $change->moved_bp]);
+        self::assertSame(
+            [Standing::Followed, 'within 15% (as it begins)', 1111],
+            [$change->standing, $change->rule, $change->moved_bp],
+        );
         self::assertSame([$before, $this->price('a')], [$change->price_was, $change->price_agreed]);
         self::assertGreaterThan($before, $this->price('a'));
         self::assertSame(0, $this->listing->refresh()->changes_count, 'nobody is asked');
@@ -56,18 +59,30 @@ final class DriftTest extends AppTestCase
         $before = $this->price('a');
         $this->says(costs: ['a' => 864]);
         $change = $this->change('cost');
-        self::assertSame([Standing::Asks, 'it moved by more than 15% (as it begins)', 6000], [$change->standing, $change->rule, $change->moved_bp]);
+        self::assertSame(
+            [Standing::Asks, 'it moved by more than 15% (as it begins)', 6000],
+            [$change->standing, $change->rule, $change->moved_bp],
+        );
         self::assertSame([$before, $before], [$this->price('a'), $change->price_kept], 'the price stands');
         self::assertLessThan($change->keep_was, $change->keep_kept, 'and keeps less, which is said');
         self::assertSame(1, $this->listing->refresh()->changes_count);
-        $this->get(route('drift', $this->stall))->assertOk()->assertInertia(fn ($page) => $page
-            ->where('desk.groups.0.headline', 'Oakum Depot raised a cost by 60%')
-            ->where('lines.0.before', '5.40 USD')->where('lines.0.after', '8.64 USD')
-            ->where('lines.0.price', fn (string $p): bool => str_starts_with($p, '£15.95 → £')));
+        $this->get(route('drift', $this->stall))
+            ->assertOk()
+            ->assertInertia(
+                fn ($page) => $page
+                    ->where('desk.groups.0.headline', 'Oakum Depot raised a cost by 60%')
+                    ->where('lines.0.before', '5.40 USD')
+                    ->where('lines.0.after', '8.64 USD')
+                    ->where('lines.0.price', fn (string $p): bool => str_starts_with($p, '£15.95 → £')),
+            );
         $this->decide(agree: true)->assertSessionHas('say', 'Agreed to 1 change of a supplier.');
         self::assertSame($change->price_agreed, $this->price('a'));
         $this->takeBack();
-        self::assertSame([$before, 1], [$this->price('a'), $this->listing->refresh()->changes_count], 'agree, then undo, is as before');
+        self::assertSame(
+            [$before, 1],
+            [$this->price('a'), $this->listing->refresh()->changes_count],
+            'agree, then undo, is as before',
+        );
         $this->decide(agree: false);
         self::assertSame($before, $this->row('a')->own_price_minor, 'kept, it is the seller’s own word');
         $this->says(costs: ['a' => 900]);
@@ -79,7 +94,9 @@ final class DriftTest extends AppTestCase
         $before = $this->price('a');
         // As if another recipe had made the price of the day before.
         $this->says(costs: ['a' => 590]);
-        DB::table('prices')->where('listing_variant_id', $this->row('a')->id)->update(['price_minor' => 700]);
+        DB::table('prices')
+            ->where('listing_variant_id', $this->row('a')->id)
+            ->update(['price_minor' => 700]);
         $this->says(costs: ['a' => 610]);
         $change = $this->change('cost');
         self::assertSame(Standing::Asks, $change->standing);
@@ -93,13 +110,22 @@ final class DriftTest extends AppTestCase
     {
         app(EditListing::class)->price($this->stall, $this->listing, $this->row('a'), $this->stall->money(2500));
         $this->says(costs: ['a' => 864]);
-        self::assertSame([Standing::Kept, 'your price is held'], [$this->change('cost')->standing, $this->change('cost')->rule]);
+        self::assertSame(
+            [Standing::Kept, 'your price is held'],
+            [$this->change('cost')->standing, $this->change('cost')->rule],
+        );
         $this->says(costs: ['a' => 2600]);
         $asks = $this->change('cost');
         self::assertSame([Standing::Asks, true], [$asks->standing, $asks->under_floor]);
-        self::assertFalse(ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(), 'and isn’t sold meanwhile');
+        self::assertFalse(
+            ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(),
+            'and isn’t sold meanwhile',
+        );
         $this->decide(agree: false);
-        self::assertTrue(ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(), 'kept knowingly');
+        self::assertTrue(
+            ListingFigures::of($this->stall, $this->listing->refresh())->variants[0]->buyable(),
+            'kept knowingly',
+        );
         self::assertSame(2500, $this->price('a'));
     }
 
@@ -107,11 +133,19 @@ final class DriftTest extends AppTestCase
     {
         $this->says(title: 'Garden Trowel HOT SALE', words: '<p>Best best</p>');
         self::assertSame('Garden Trowel NEW', $this->listing->refresh()->shown_title);
-        $this->get($this->stall->shopAddress('/goods/'.$this->listing->slug))->assertSee('Garden Trowel NEW')->assertDontSee('HOT SALE')->assertDontSee('Best best');
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot rewrote a title and a description'));
+        $this->get($this->stall->shopAddress('/goods/'.$this->listing->slug))
+            ->assertSee('Garden Trowel NEW')
+            ->assertDontSee('HOT SALE')
+            ->assertDontSee('Best best');
+        $this->get(route('drift', $this->stall))->assertInertia(
+            fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot rewrote a title and a description'),
+        );
         // It is taken back by the supplier before anybody says.
         $this->says(words: '<p>Best best</p>');
-        self::assertSame([Standing::Settled, Standing::Asks], [$this->change('title')->standing, $this->change('words')->standing]);
+        self::assertSame(
+            [Standing::Settled, Standing::Asks],
+            [$this->change('title')->standing, $this->change('words')->standing],
+        );
         self::assertSame(['words' => '<p>Dear friend</p>'], $this->listing->refresh()->waiting);
         $this->decide(agree: true);
         $this->get($this->stall->shopAddress('/goods/'.$this->listing->slug))->assertSee('Best best');
@@ -122,16 +156,27 @@ final class DriftTest extends AppTestCase
     {
         $this->says(title: 'Garden Trowel HOT SALE');
         $this->decide(agree: false, for: 'supplier');
-        self::assertSame(['Garden Trowel NEW', 'Garden Trowel NEW'], [$this->listing->refresh()->own_title, $this->listing->shown_title]);
+        self::assertSame(
+            ['Garden Trowel NEW', 'Garden Trowel NEW'],
+            [$this->listing->refresh()->own_title, $this->listing->shown_title],
+        );
         self::assertSame(['title' => 'keep'], $this->world->connection($this->stall)->refresh()->policies);
         $this->takeBack();
-        self::assertSame([null, []], [$this->listing->refresh()->own_title, $this->world->connection($this->stall)->refresh()->policies]);
+        self::assertSame(
+            [null, []],
+            [$this->listing->refresh()->own_title, $this->world->connection($this->stall)->refresh()->policies],
+        );
         $this->decide(agree: true, for: 'listing');
         $this->says(title: 'Garden Trowel BEST');
-        self::assertSame([Standing::Followed, 'titles: follow (for this listing)'], [$this->change('title')->standing, $this->change('title')->rule]);
+        self::assertSame(
+            [Standing::Followed, 'titles: follow (for this listing)'],
+            [$this->change('title')->standing, $this->change('title')->rule],
+        );
         self::assertSame('Garden Trowel BEST', $this->listing->refresh()->shown_title);
         // What was followed by itself can be set back.
-        $this->post(route('drift.set-back', $this->stall), ['changes' => [$this->change('title')->id]])->assertSessionHas('say', 'Set back 1 change of a supplier.');
+        $this->post(route('drift.set-back', $this->stall), [
+            'changes' => [$this->change('title')->id],
+        ])->assertSessionHas('say', 'Set back 1 change of a supplier.');
         self::assertSame('Garden Trowel HOT SALE', $this->listing->refresh()->own_title);
     }
 
@@ -163,12 +208,17 @@ final class DriftTest extends AppTestCase
     {
         DB::table('supplier_items')->update(['gone_at' => now()]);
         event(new \WindowStall\Source\Events\SupplierSaidMore($this->world->connection($this->stall)));
-        self::assertSame([1, ListingState::InWindow], [$this->listing->refresh()->changes_count, $this->listing->state]);
+        self::assertSame(
+            [1, ListingState::InWindow],
+            [$this->listing->refresh()->changes_count, $this->listing->state],
+        );
         $this->decide(agree: true);
         self::assertSame(ListingState::PutBy, $this->listing->refresh()->state);
         self::assertNotNull($this->listing->slug, 'its address is kept');
         $this->says();
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot offers an item of yours again'));
+        $this->get(route('drift', $this->stall))->assertInertia(
+            fn ($page) => $page->where('desk.groups.0.headline', 'Oakum Depot offers an item of yours again'),
+        );
         $this->decide(agree: true);
         self::assertSame(ListingState::OnBench, $this->listing->refresh()->state);
     }
@@ -176,23 +226,41 @@ final class DriftTest extends AppTestCase
     public function test_the_same_word_judged_twice_is_judged_once(): void
     {
         $this->says(title: 'Other', costs: ['a' => 864]);
-        $once = DriftChange::query()->orderBy('id')->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])->toArray();
+        $once = DriftChange::query()
+            ->orderBy('id')
+            ->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])
+            ->toArray();
         event(new \WindowStall\Source\Events\SupplierSaidMore($this->world->connection($this->stall)));
         $this->says(title: 'Other', costs: ['a' => 864]);
-        self::assertSame($once, DriftChange::query()->orderBy('id')->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])->toArray());
+        self::assertSame(
+            $once,
+            DriftChange::query()
+                ->orderBy('id')
+                ->get(['id', 'kind', 'standing', 'price_was', 'price_agreed', 'keep_agreed'])
+                ->toArray(),
+        );
     }
 
     public function test_the_order_of_independent_changes_doesnt_matter(): void
     {
-        $ways = [[['title' => 'Other'], ['title' => 'Other', 'costs' => ['a' => 864]]], [['costs' => ['a' => 864]], ['title' => 'Other', 'costs' => ['a' => 864]]]];
+        $ways = [
+            [['title' => 'Other'], ['title' => 'Other', 'costs' => ['a' => 864]]],
+            [['costs' => ['a' => 864]], ['title' => 'Other', 'costs' => ['a' => 864]]],
+        ];
         foreach ($ways as $steps) {
             $this->listing->refresh();
             foreach ($steps as $step) {
                 $this->says(...$step);
             }
             $ends[] = [
-                DriftChange::query()->where('standing', 'asks')->orderBy('kind')->get(['kind', 'before', 'after', 'price_was', 'price_agreed'])->toArray(),
-                $this->listing->refresh()->waiting, $this->price('a'), $this->listing->shown_title,
+                DriftChange::query()
+                    ->where('standing', 'asks')
+                    ->orderBy('kind')
+                    ->get(['kind', 'before', 'after', 'price_was', 'price_agreed'])
+                    ->toArray(),
+                $this->listing->refresh()->waiting,
+                $this->price('a'),
+                $this->listing->shown_title,
             ];
             $this->says();
             self::assertSame(0, $this->listing->refresh()->changes_count, 'all of it was taken back');
@@ -207,7 +275,11 @@ final class DriftTest extends AppTestCase
         $this->decide(agree: true)->assertSessionHasErrors();
         $other = $this->world->stall();
         $id = $this->change('title')->id;
-        $this->post(route('drift.decide', $other), ['changes' => [$id], 'agree' => false, 'for' => 'once'])->assertSessionHasErrors();
+        $this->post(route('drift.decide', $other), [
+            'changes' => [$id],
+            'agree' => false,
+            'for' => 'once',
+        ])->assertSessionHasErrors();
         self::assertSame(Standing::Agreed, $this->change('title')->standing);
     }
 
@@ -217,11 +289,18 @@ final class DriftTest extends AppTestCase
         $this->decide(agree: true);
         $moments = $this->getJson(route('drift.history', [$this->stall, $this->listing]))->assertOk()->json('moments');
         self::assertIsArray($moments);
-        $of = static fn (string $voice): array => array_values(array_filter($moments, static fn (array $m): bool => $m['voice'] === $voice));
-        self::assertSame(['Garden Trowel NEW', 'Other', 'you agreed'], [$of('supplier')[1]['before'], $of('supplier')[1]['after'], $of('supplier')[1]['came']]);
+        $of = static fn (string $voice): array => array_values(
+            array_filter($moments, static fn (array $m): bool => $m['voice'] === $voice),
+        );
+        self::assertSame(
+            ['Garden Trowel NEW', 'Other', 'you agreed'],
+            [$of('supplier')[1]['before'], $of('supplier')[1]['after'], $of('supplier')[1]['came']],
+        );
         self::assertStringStartsWith('agreed to 1 change', $of('you')[0]['about']);
         self::assertNotSame([], $of('shopper'), 'what shoppers were asked');
-        $this->postJson(route('drift.set-back', $this->stall), ['changes' => [$of('supplier')[1]['settable']]])->assertOk();
+        $this->postJson(route('drift.set-back', $this->stall), [
+            'changes' => [$of('supplier')[1]['settable']],
+        ])->assertOk();
         self::assertSame('Garden Trowel NEW', $this->listing->refresh()->own_title);
         $this->getJson(route('drift.history', [$this->world->stall(), $this->listing]))->assertNotFound();
     }
@@ -229,34 +308,62 @@ final class DriftTest extends AppTestCase
     public function test_pieces_are_kept_back_by_supplier_and_by_listing(): void
     {
         $connection = $this->world->connection($this->stall);
-        $left = fn (): array => array_map(static fn ($v): int => $v->available, ListingFigures::of($this->stall, $this->listing->refresh()->unsetRelations())->variants);
+        $left = fn (): array => array_map(
+            static fn ($v): int => $v->available,
+            ListingFigures::of($this->stall, $this->listing->refresh()->unsetRelations())->variants,
+        );
         self::assertSame([12, 3], $left());
-        $this->putJson(route('drift.rules.update', $this->stall), ['edits' => [['connection' => $connection->id, 'keptBack' => 2]]])->assertOk()->assertJsonPath('suppliers.0.keptBack', 2);
+        $this->putJson(route('drift.rules.update', $this->stall), [
+            'edits' => [['connection' => $connection->id, 'keptBack' => 2]],
+        ])
+            ->assertOk()
+            ->assertJsonPath('suppliers.0.keptBack', 2);
         self::assertSame([10, 1], $left());
-        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => 5])->assertOk()->assertJsonPath('rules.keptBack', 5);
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => 5])
+            ->assertOk()
+            ->assertJsonPath('rules.keptBack', 5);
         self::assertSame([7, 0], $left(), 'a listing’s own counts');
         $this->says(title: 'Other');
         self::assertSame([7, 0], $left(), 'and goes on counting');
         $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['keptBack' => null])->assertOk();
         self::assertSame([10, 1], $left());
-        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['fact' => 'title', 'policy' => 'follow'])->assertOk()->assertJsonPath('rules.facts.0.policy', 'follow');
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), [
+            'fact' => 'title',
+            'policy' => 'follow',
+        ])
+            ->assertOk()
+            ->assertJsonPath('rules.facts.0.policy', 'follow');
         $this->says(title: 'Another');
         self::assertSame('Another', $this->listing->refresh()->shown_title);
-        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), ['fact' => 'title', 'policy' => null])->assertOk()->assertJsonPath('rules.facts.0.policy', '');
-        foreach ([['keptBack' => -1], ['fact' => 'x', 'policy' => 'ask'], ['fact' => 'title', 'policy' => 'maybe']] as $nonsense) {
-            $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), $nonsense)->assertUnprocessable();
+        $this->putJson(route('drift.listing-rules', [$this->stall, $this->listing]), [
+            'fact' => 'title',
+            'policy' => null,
+        ])
+            ->assertOk()
+            ->assertJsonPath('rules.facts.0.policy', '');
+        foreach (
+            [['keptBack' => -1], ['fact' => 'x', 'policy' => 'ask'], ['fact' => 'title', 'policy' => 'maybe']] as $nonsense
+        ) {
+            $this->putJson(
+                route('drift.listing-rules', [$this->stall, $this->listing]),
+                $nonsense,
+            )->assertUnprocessable();
         }
-        $this->putJson(route('drift.listing-rules', [$this->world->stall(), $this->listing]), ['keptBack' => 1])->assertNotFound();
+        $this->putJson(route('drift.listing-rules', [$this->world->stall(), $this->listing]), [
+            'keptBack' => 1,
+        ])->assertNotFound();
     }
 
     public function test_the_digest_goes_out_once_at_its_hour_and_only_with_something_to_say(): void
     {
         Mail::fake();
         $this->putJson(route('drift.digest', $this->stall), ['hour' => 24])->assertUnprocessable();
-        $this->putJson(route('drift.digest', $this->stall), ['hour' => 7])->assertOk()->assertJsonPath('digestHour', 7);
+        $this->putJson(route('drift.digest', $this->stall), ['hour' => 7])
+            ->assertOk()
+            ->assertJsonPath('digestHour', 7);
         $at = function (string $time): void {
             $this->travelTo(Carbon::parse($time));
-            app()->call([new SendDigests, 'handle']);
+            app()->call([new SendDigests(), 'handle']);
         };
         $at('2026-12-01 07:05');
         Mail::assertNothingQueued();
@@ -271,22 +378,44 @@ final class DriftTest extends AppTestCase
         Mail::assertQueued(Digest::class, function (Digest $mail): bool {
             $text = $mail->render();
 
-            return str_contains($text, 'Oakum Depot raised a cost by 60%') && str_contains($text, 'Oakum Depot rewrote a title') && str_contains($text, route('drift', $this->stall));
+            return str_contains($text, 'Oakum Depot raised a cost by 60%') &&
+                str_contains($text, 'Oakum Depot rewrote a title') &&
+                str_contains($text, route('drift', $this->stall));
         });
     }
 
     public function test_news_of_one_item_brings_it_in_step_whatever_order_it_comes_in(): void
     {
         $connection = $this->world->connection($this->stall);
-        Http::fake(['*/v1/items/OD-1001' => Http::sequence()->push($this->said(600))->push($this->said(600))->push($this->said(864)), '*/v1/quotes' => Http::response(['quotes' => []])]);
+        Http::fake([
+            '*/v1/items/OD-1001' => Http::sequence()
+                ->push($this->said(600))
+                ->push($this->said(600))
+                ->push($this->said(864)),
+            '*/v1/quotes' => Http::response(['quotes' => []]),
+        ]);
         $this->world->pull($this->stall, Items::item([Items::variant('a')], id: 'OD-1001'));
         $news = function (string $event, array $headers = []) use ($connection): \Illuminate\Testing\TestResponse {
-            [$time, $body] = [(string) time(), (string) json_encode(['event' => $event, 'kind' => 'item.changed', 'item' => 'OD-1001'])];
-            $headers += ['Oakum-Time' => $time, 'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, $connection->secrets['hook'])];
+            [$time, $body] = [
+                (string) time(),
+                (string) json_encode(['event' => $event, 'kind' => 'item.changed', 'item' => 'OD-1001']),
+            ];
+            $headers += [
+                'Oakum-Time' => $time,
+                'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, $connection->secrets['hook']),
+            ];
 
-            return $this->call('POST', route('hooks.supplier', $connection->public_id), server: $this->transformHeadersToServerVars($headers + ['Content-Type' => 'application/json']), content: $body);
+            return $this->call(
+                'POST',
+                route('hooks.supplier', $connection->public_id),
+                server: $this->transformHeadersToServerVars($headers + ['Content-Type' => 'application/json']),
+                content: $body,
+            );
         };
-        $cost = fn (): int => (int) DB::table('supplier_variants as v')->join('supplier_items as i', 'i.id', '=', 'v.supplier_item_id')->where('i.external_id', 'OD-1001')->value('v.cost_minor');
+        $cost = fn (): int => (int) DB::table('supplier_variants as v')
+            ->join('supplier_items as i', 'i.id', '=', 'v.supplier_item_id')
+            ->where('i.external_id', 'OD-1001')
+            ->value('v.cost_minor');
         $news('e1')->assertOk();
         self::assertSame(600, $cost());
         $news('e1')->assertOk();
@@ -302,9 +431,27 @@ final class DriftTest extends AppTestCase
     private function said(int $cost): array
     {
         return [
-            'code' => 'OD-1001', 'title' => 'Garden Trowel NEW', 'description' => '<p>Dear friend</p>', 'category' => 'Hand tools',
-            'pictures' => ['http://oakum.standins.localhost/p.png'], 'currency' => 'USD', 'processing_days' => [1, 2], 'rating' => 4.6,
-            'variants' => [['id' => 'a', 'sku' => 'SKU-a', 'barcode' => null, 'options' => ['Clr' => 'STL-01'], 'cost' => $cost, 'rrp' => null, 'grams' => 300, 'stock' => ['GB' => 12], 'picture' => 0]],
+            'code' => 'OD-1001',
+            'title' => 'Garden Trowel NEW',
+            'description' => '<p>Dear friend</p>',
+            'category' => 'Hand tools',
+            'pictures' => ['http://oakum.standins.localhost/p.png'],
+            'currency' => 'USD',
+            'processing_days' => [1, 2],
+            'rating' => 4.6,
+            'variants' => [
+                [
+                    'id' => 'a',
+                    'sku' => 'SKU-a',
+                    'barcode' => null,
+                    'options' => ['Clr' => 'STL-01'],
+                    'cost' => $cost,
+                    'rrp' => null,
+                    'grams' => 300,
+                    'stock' => ['GB' => 12],
+                    'picture' => 0,
+                ],
+            ],
         ];
     }
 
@@ -313,10 +460,25 @@ final class DriftTest extends AppTestCase
         $this->says(title: 'Other', costs: ['a' => 864]);
         Artisan::call('stall:token', ['handle' => $this->stall->handle]);
         $token = trim(Artisan::output());
-        $ask = fn (string $path) => $this->withToken($token)->getJson('http://'.config('stall.workshop_host').'/api/v1'.$path);
-        $ask('/drift')->assertOk()->assertJsonCount(2, 'data')->assertJsonPath('data.1.kind', 'cost')->assertJsonPath('data.1.price_was', '15.95')->assertJsonPath('data.1.standing', 'asks');
+        $ask = fn (string $path) => $this->withToken($token)->getJson(
+            'http://'.config('stall.workshop_host').'/api/v1'.$path,
+        );
+        $ask('/drift')
+            ->assertOk()
+            ->assertJsonCount(2, 'data')
+            ->assertJsonPath('data.1.kind', 'cost')
+            ->assertJsonPath('data.1.price_was', '15.95')
+            ->assertJsonPath('data.1.standing', 'asks');
         $ask('/drift?standing=followed')->assertOk()->assertJsonCount(0, 'data');
-        self::assertContains('supplier', array_column((array) $ask('/listings/'.$this->listing->id.'/history')->assertOk()->json('data'), 'voice'));
+        self::assertContains(
+            'supplier',
+            array_column(
+                (array) $ask('/listings/'.$this->listing->id.'/history')
+                    ->assertOk()
+                    ->json('data'),
+                'voice',
+            ),
+        );
         $ask('/listings/999999999/history')->assertNotFound();
     }
 
@@ -328,13 +490,17 @@ final class DriftTest extends AppTestCase
         $ask = function (array $abilities, array $said): \Illuminate\Testing\TestResponse {
             app('auth')->forgetGuards();
 
-            return $this->withToken($this->stall->createToken('x', $abilities)->plainTextToken)
-                ->postJson(route('api.decisions'), $said);
+            return $this->withToken($this->stall->createToken('x', $abilities)->plainTextToken)->postJson(
+                route('api.decisions'),
+                $said,
+            );
         };
         $ask(['read'], ['changes' => [$change->id], 'agree' => true])->assertForbidden();
         self::assertSame($before, $this->price('a'));
-        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertOk()
-            ->assertJsonPath('decided', [$change->id])->assertJsonPath('words', 'agreed to 1 change of a supplier');
+        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])
+            ->assertOk()
+            ->assertJsonPath('decided', [$change->id])
+            ->assertJsonPath('words', 'agreed to 1 change of a supplier');
         self::assertSame([$change->price_agreed, null], [$this->price('a'), $change->refresh()->decided_by]);
         $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertUnprocessable();
         app('auth')->forgetGuards();
@@ -346,66 +512,135 @@ final class DriftTest extends AppTestCase
     public function test_the_desk_is_narrowed_and_a_group_decided_as_it_is_seen(): void
     {
         $other = $this->world->inWindow($this->stall, Items::item([Items::variant('x', 540)], 'Dibber', id: 'T-2'));
-        $this->world->pull($this->stall, Items::item([Items::variant('a', 864), Items::variant('b', 992, 3, 'CPR-02')]), Items::item([Items::variant('x', 864)], 'Dibber', id: 'T-2'));
-        $seen = fn (array $for): array => json_decode((string) json_encode(
-            $this->get(route('drift', [$this->stall, ...$for]))->assertOk()->viewData('page')['props']['desk'],
-        ), true);
+        $this->world->pull(
+            $this->stall,
+            Items::item([Items::variant('a', 864), Items::variant('b', 992, 3, 'CPR-02')]),
+            Items::item([Items::variant('x', 864)], 'Dibber', id: 'T-2'),
+        );
+        $seen = fn (array $for): array => json_decode(
+            (string) json_encode(
+                $this->get(route('drift', [$this->stall, ...$for]))->assertOk()->viewData('page')['props']['desk'],
+            ),
+            true,
+        );
         self::assertSame('Oakum Depot raised 3 costs, by 60%', $seen([])['groups'][0]['headline']);
-        self::assertStringStartsWith('Oakum Depot raised a cost by 60%', $seen(['q' => 'dibb'])['groups'][0]['headline']);
+        self::assertStringStartsWith(
+            'Oakum Depot raised a cost by 60%',
+            $seen(['q' => 'dibb'])['groups'][0]['headline'],
+        );
         self::assertSame([], $seen(['q' => '100%_'])['groups']);
         self::assertSame([], $seen(['floor' => '1'])['groups'], 'none is under its floor');
         $key = $seen(['q' => 'dibber'])['groups'][0]['key'];
-        $this->post(route('drift.decide', $this->stall), ['group' => $key, 'agree' => true, 'for' => 'once', 'q' => 'dibber'])
-            ->assertSessionHas('say', 'Agreed to 1 change of a supplier.');
+        $this->post(route('drift.decide', $this->stall), [
+            'group' => $key,
+            'agree' => true,
+            'for' => 'once',
+            'q' => 'dibber',
+        ])->assertSessionHas('say', 'Agreed to 1 change of a supplier.');
         self::assertSame([0, 2], [$other->refresh()->changes_count, $this->listing->refresh()->changes_count]);
     }
 
     public function test_a_pull_is_opened_to_what_it_did_and_by_which_rule(): void
     {
         $run = Run::query()->create([
-            'stall_id' => $this->stall->id, 'connection_id' => $this->world->connection($this->stall)->id, 'state' => RunState::Done,
-            'counts' => ['new' => 0, 'changed' => 1, 'same' => 3, 'gone' => 0], 'notes' => ['“Price” is now called “Cost”.'], 'started_at' => now(),
+            'stall_id' => $this->stall->id,
+            'connection_id' => $this->world->connection($this->stall)->id,
+            'state' => RunState::Done,
+            'counts' => ['new' => 0, 'changed' => 1, 'same' => 3, 'gone' => 0],
+            'notes' => ['“Price” is now called “Cost”.'],
+            'started_at' => now(),
         ]);
         $this->says(title: 'Other', costs: ['a' => 600, 'b' => 992]);
         DriftChange::query()->update(['run_id' => $run->id]);
         $this->decide(agree: true);
-        $this->getJson(route('drift.run', [$this->stall, $run->id]))->assertOk()
+        $this->getJson(route('drift.run', [$this->stall, $run->id]))
+            ->assertOk()
             ->assertJsonPath('came.0', '4 goods: 0 new, 1 that said something else, 3 as before; 0 had gone.')
             ->assertJsonPath('came.1', '“Price” is now called “Cost”.')
-            ->assertJsonFragment(['standing' => 'followed', 'words' => 'Costs: 1', 'rule' => 'within 15% (as it begins)', 'decided' => ''])
-            ->assertJsonFragment(['standing' => 'asks', 'words' => 'Costs: 1', 'rule' => 'it moved by more than 15% (as it begins)', 'decided' => '1 agreed to since']);
+            ->assertJsonFragment([
+                'standing' => 'followed',
+                'words' => 'Costs: 1',
+                'rule' => 'within 15% (as it begins)',
+                'decided' => '',
+            ])
+            ->assertJsonFragment([
+                'standing' => 'asks',
+                'words' => 'Costs: 1',
+                'rule' => 'it moved by more than 15% (as it begins)',
+                'decided' => '1 agreed to since',
+            ]);
         $this->getJson(route('drift.run', [$this->world->stall(), $run->id]))->assertNotFound();
     }
 
     public function test_rules_are_set_supplier_by_supplier(): void
     {
         $connection = $this->world->connection($this->stall);
-        $this->getJson(route('drift.rules', $this->stall))->assertOk()->assertJsonPath('suppliers.0.supplier', 'Oakum Depot')->assertJsonPath('suppliers.0.band', '15')->assertJsonPath('suppliers.0.guards.short', '20');
-        $set = fn (array $said) => $this->putJson(route('drift.rules.update', $this->stall), ['edits' => [['connection' => $connection->id] + $said]]);
+        $this->getJson(route('drift.rules', $this->stall))
+            ->assertOk()
+            ->assertJsonPath('suppliers.0.supplier', 'Oakum Depot')
+            ->assertJsonPath('suppliers.0.band', '15')
+            ->assertJsonPath('suppliers.0.guards.short', '20');
+        $set = fn (array $said) => $this->putJson(route('drift.rules.update', $this->stall), [
+            'edits' => [['connection' => $connection->id] + $said],
+        ]);
         $set(['fact' => 'title', 'policy' => 'follow'])->assertOk();
-        $set(['band' => 2.5])->assertOk()->assertJsonPath('suppliers.0.band', '2.5');
-        $set(['guard' => 'short', 'share' => 5])->assertOk()->assertJsonPath('suppliers.0.guards.short', '5');
-        foreach ([['fact' => 'mood', 'policy' => 'ask'], ['fact' => 'title'], ['band' => -1], ['guard' => 'short', 'share' => 101], ['guard' => 'x', 'share' => 1]] as $nonsense) {
+        $set(['band' => 2.5])
+            ->assertOk()
+            ->assertJsonPath('suppliers.0.band', '2.5');
+        $set(['guard' => 'short', 'share' => 5])
+            ->assertOk()
+            ->assertJsonPath('suppliers.0.guards.short', '5');
+        foreach (
+            [
+                ['fact' => 'mood', 'policy' => 'ask'],
+                ['fact' => 'title'],
+                ['band' => -1],
+                ['guard' => 'short', 'share' => 101],
+                ['guard' => 'x', 'share' => 1],
+            ] as $nonsense
+        ) {
             $set($nonsense)->assertUnprocessable();
         }
-        self::assertEquals([['title' => 'follow', 'band' => 250], ['short' => 500]], [$connection->refresh()->policies, $connection->guards]);
-        $this->putJson(route('drift.rules.update', $this->world->stall()), ['edits' => [['connection' => $connection->id, 'band' => 1]]])
-            ->assertUnprocessable();
+        self::assertEquals(
+            [['title' => 'follow', 'band' => 250], ['short' => 500]],
+            [$connection->refresh()->policies, $connection->guards],
+        );
+        $this->putJson(route('drift.rules.update', $this->world->stall()), [
+            'edits' => [['connection' => $connection->id, 'band' => 1]],
+        ])->assertUnprocessable();
     }
 
     /** @param  array<string, int>  $costs */
-    private function says(string $title = 'Garden Trowel NEW', string $words = '<p>Dear friend</p>', array $costs = []): void
-    {
+    private function says(
+        string $title = 'Garden Trowel NEW',
+        string $words = '<p>Dear friend</p>',
+        array $costs = [],
+    ): void {
         $costs += ['a' => 540, 'b' => 620];
-        $this->world->pull($this->stall, Items::item([Items::variant('a', $costs['a']), Items::variant('b', $costs['b'], 3, 'CPR-02')], $title, $words));
+        $this->world->pull(
+            $this->stall,
+            Items::item(
+                [Items::variant('a', $costs['a']), Items::variant('b', $costs['b'], 3, 'CPR-02')],
+                $title,
+                $words,
+            ),
+        );
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
     private function decide(bool $agree, string $for = 'once'): \Illuminate\Testing\TestResponse
     {
-        $asks = DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->pluck('id')->all();
+        $asks = DriftChange::query()
+            ->where('stall_id', $this->stall->id)
+            ->where('standing', 'asks')
+            ->pluck('id')
+            ->all();
 
-        return $this->post(route('drift.decide', $this->stall), ['changes' => $asks === [] ? [1] : $asks, 'agree' => $agree, 'for' => $for]);
+        return $this->post(route('drift.decide', $this->stall), [
+            'changes' => $asks === [] ? [1] : $asks,
+            'agree' => $agree,
+            'for' => $for,
+        ]);
     }
 
     private function takeBack(): void
@@ -416,7 +651,11 @@ final class DriftTest extends AppTestCase
 
     private function change(string $kind): DriftChange
     {
-        return DriftChange::query()->where('listing_id', $this->listing->id)->where('kind', $kind)->latest('id')->firstOrFail();
+        return DriftChange::query()
+            ->where('listing_id', $this->listing->id)
+            ->where('kind', $kind)
+            ->latest('id')
+            ->firstOrFail();
     }
 
     private function row(string $variant): ListingVariant
@@ -426,7 +665,10 @@ final class DriftTest extends AppTestCase
 
     private function price(string $variant): ?int
     {
-        $price = DB::table('prices')->where('listing_variant_id', $this->row($variant)->id)->where('market', 'GB')->value('price_minor');
+        $price = DB::table('prices')
+            ->where('listing_variant_id', $this->row($variant)->id)
+            ->where('market', 'GB')
+            ->value('price_minor');
 
         return $price === null ? null : (int) $price;
     }

@@ -32,17 +32,45 @@ final class FeedFaultsTest extends AppTestCase
     /** @return iterable<string, array{callable(string): string, RunState}> how it comes, and how the pull ends */
     public static function ways(): iterable
     {
-        yield 'in UTF-16' => [static fn (string $f): string => "\xFF\xFE".mb_convert_encoding($f, 'UTF-16LE', 'UTF-8'), RunState::Done];
-        yield 'in Windows-1252' => [static fn (string $f): string => mb_convert_encoding($f, 'Windows-1252', 'UTF-8'), RunState::Done];
+        yield 'in UTF-16' => [
+            static fn (string $f): string => "\xFF\xFE".mb_convert_encoding($f, 'UTF-16LE', 'UTF-8'),
+            RunState::Done,
+        ];
+        yield 'in Windows-1252' => [
+            static fn (string $f): string => mb_convert_encoding($f, 'Windows-1252', 'UTF-8'),
+            RunState::Done,
+        ];
         yield 'packed' => [static fn (string $f): string => (string) gzencode($f), RunState::Done];
-        yield 'with a renamed column' => [static fn (string $f): string => str_replace('Trade price', 'Trade price GBP', $f), RunState::Done];
+        yield 'with a renamed column' => [
+            static fn (string $f): string => str_replace('Trade price', 'Trade price GBP', $f),
+            RunState::Done,
+        ];
         yield 'with a doubled column' => [self::doubled(...), RunState::Done];
-        yield 'with every row twice' => [static fn (string $f): string => $f.substr($f, (int) strpos($f, "\n") + 1), RunState::Done];
+        yield 'with every row twice' => [
+            static fn (string $f): string => $f.substr($f, (int) strpos($f, "\n") + 1),
+            RunState::Done,
+        ];
         yield 'backwards' => [self::backwards(...), RunState::Done];
-        yield 'without its costs' => [static fn (string $f): string => str_replace('Trade price', 'Remarks', (string) preg_replace('/;\d+,\d\d;40,00/', ';;40,00', $f)), RunState::Failed];
-        yield 'cut off between two rows' => [static fn (string $f): string => implode("\n", array_slice(explode("\n", $f), 0, 12))."\n", RunState::SetAside];
-        yield 'cut off within a quotation' => [static fn (string $f): string => substr($f, 0, (int) strpos($f, 'Pot 15')).'"Pot 15', RunState::Failed];
-        yield 'as a page that says sorry' => [static fn (string $f): string => '<!doctype html><html><body>Sorry</body></html>', RunState::Failed];
+        yield 'without its costs' => [
+            static fn (string $f): string => str_replace(
+                'Trade price',
+                'Remarks',
+                (string) preg_replace('/;\d+,\d\d;40,00/', ';;40,00', $f),
+            ),
+            RunState::Failed,
+        ];
+        yield 'cut off between two rows' => [
+            static fn (string $f): string => implode("\n", array_slice(explode("\n", $f), 0, 12))."\n",
+            RunState::SetAside,
+        ];
+        yield 'cut off within a quotation' => [
+            static fn (string $f): string => substr($f, 0, (int) strpos($f, 'Pot 15')).'"Pot 15',
+            RunState::Failed,
+        ];
+        yield 'as a page that says sorry' => [
+            static fn (string $f): string => '<!doctype html><html><body>Sorry</body></html>',
+            RunState::Failed,
+        ];
         yield 'empty' => [static fn (string $f): string => '', RunState::Failed];
     }
 
@@ -99,7 +127,9 @@ final class FeedFaultsTest extends AppTestCase
             Samples::table(20),
         );
 
-        return (string) preg_replace('/^R-7;.*\n/m', '', $table).'R-99;R-99-1;;New pot;Chalk;Words.;7,00;40,00;9;1,0;'."\n";
+        return (string) preg_replace('/^R-7;.*\n/m', '', $table).
+            'R-99;R-99-1;;New pot;Chalk;Words.;7,00;40,00;9;1,0;'.
+            "\n";
     }
 
     private static function doubled(string $file): string
@@ -132,17 +162,25 @@ final class FeedFaultsTest extends AppTestCase
     /** @return list<list<mixed>> what the goods are, what they are sold for, and what was judged */
     private function left(): array
     {
-        $all = fn (string $sql): array => array_values(array_map(
-            static fn (\stdClass $row): array => array_values((array) $row),
-            DB::select($sql, [$this->stall->id]),
-        ));
+        $all = fn (string $sql): array => array_values(
+            array_map(
+                static fn (\stdClass $row): array => array_values((array) $row),
+                DB::select($sql, [$this->stall->id]),
+            ),
+        );
 
         return [
-            ...$all('SELECT external_id, title, content_hash, stock, gone_at IS NULL FROM supplier_items WHERE stall_id = ? ORDER BY 1'),
-            ...$all('SELECT external_id, cost_minor, landed_minor, stock FROM supplier_variants WHERE stall_id = ? ORDER BY 1'),
+            ...$all(
+                'SELECT external_id, title, content_hash, stock, gone_at IS NULL FROM supplier_items WHERE stall_id = ? ORDER BY 1',
+            ),
+            ...$all(
+                'SELECT external_id, cost_minor, landed_minor, stock FROM supplier_variants WHERE stall_id = ? ORDER BY 1',
+            ),
             ...$all('SELECT v.external_id, p.price_minor, p.keep_minor, v.waiting_price_minor FROM prices p
                 JOIN listing_variants v ON v.id = p.listing_variant_id WHERE p.stall_id = ? ORDER BY 1'),
-            ...$all('SELECT kind, variant, before, after, standing FROM drift_changes WHERE stall_id = ? ORDER BY 1, 2, 3'),
+            ...$all(
+                'SELECT kind, variant, before, after, standing FROM drift_changes WHERE stall_id = ? ORDER BY 1, 2, 3',
+            ),
         ];
     }
 }

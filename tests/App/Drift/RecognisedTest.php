@@ -40,17 +40,42 @@ final class RecognisedTest extends AppTestCase
         $row = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
         $row->update(['own_price_minor' => 1_777]);
         $this->world->order($this->stall, $row, 2, now());
-        $this->world->pull($this->stall, Items::item([self::renamed('a', 'a-N'), Items::variant('b', 620, 3, 'CPR-02')]));
+        $this->world->pull(
+            $this->stall,
+            Items::item([self::renamed('a', 'a-N'), Items::variant('b', 620, 3, 'CPR-02')]),
+        );
         $change = DriftChange::query()->where('kind', 'variant_as')->sole();
-        self::assertSame([Standing::Asks, 'SKU-a', 'SKU-a, by the same SKU', 'a-N'], [$change->standing, $change->before, $change->after, $change->said]);
-        self::assertSame(0, DriftChange::query()->whereIn('kind', ['variant_gone', 'variant_new'])->count());
+        self::assertSame(
+            [Standing::Asks, 'SKU-a', 'SKU-a, by the same SKU', 'a-N'],
+            [$change->standing, $change->before, $change->after, $change->said],
+        );
+        self::assertSame(
+            0,
+            DriftChange::query()
+                ->whereIn('kind', ['variant_gone', 'variant_new'])
+                ->count(),
+        );
         self::assertSame(0, $row->refresh()->supplierVariant?->available(), 'nobody can buy it meanwhile');
-        $this->get(route('drift', $this->stall))->assertInertia(fn ($page) => $page
-            ->where('desk.groups.0.headline', 'Oakum Depot seems to have something of yours under another code'));
+        $this->get(route('drift', $this->stall))->assertInertia(
+            fn ($page) => $page->where(
+                'desk.groups.0.headline',
+                'Oakum Depot seems to have something of yours under another code',
+            ),
+        );
         $this->world->agree($this->stall);
-        self::assertSame(['a-N', 12, 1_777], [$row->refresh()->external_id, $row->supplierVariant?->available(), $row->own_price_minor]);
-        self::assertSame(1, DB::table('order_lines')->where('listing_variant_id', $row->id)->count(), 'its orders stay with it');
-        $this->world->pull($this->stall, Items::item([self::renamed('a', 'a-N'), Items::variant('b', 620, 3, 'CPR-02')]));
+        self::assertSame(
+            ['a-N', 12, 1_777],
+            [$row->refresh()->external_id, $row->supplierVariant?->available(), $row->own_price_minor],
+        );
+        self::assertSame(
+            1,
+            DB::table('order_lines')->where('listing_variant_id', $row->id)->count(),
+            'its orders stay with it',
+        );
+        $this->world->pull(
+            $this->stall,
+            Items::item([self::renamed('a', 'a-N'), Items::variant('b', 620, 3, 'CPR-02')]),
+        );
         self::assertSame(1, DriftChange::query()->where('kind', 'variant_as')->count(), 'and nobody is asked again');
     }
 
@@ -59,23 +84,39 @@ final class RecognisedTest extends AppTestCase
         $b = Items::variant('b', 620, 3, 'CPR-02');
         $this->world->pull($this->stall, Items::item([self::renamed('a', 'a-N'), $b]));
         $this->world->pull($this->stall, Items::item([self::renamed('a', 'a-M'), $b]));
-        self::assertSame(['a-M', Standing::Asks], [DriftChange::query()->sole()->said, DriftChange::query()->sole()->standing]);
+        self::assertSame(
+            ['a-M', Standing::Asks],
+            [DriftChange::query()->sole()->said, DriftChange::query()->sole()->standing],
+        );
         $this->world->pull($this->stall, Items::item([Items::variant('a'), $b]));
         self::assertSame(Standing::Settled, DriftChange::query()->sole()->standing);
-        self::assertSame(12, $this->listing->variants()->where('external_id', 'a')->firstOrFail()->supplierVariant?->available());
+        self::assertSame(
+            12,
+            $this->listing->variants()->where('external_id', 'a')->firstOrFail()->supplierVariant?->available(),
+        );
     }
 
     public function test_an_item_under_another_code_takes_its_listing_over(): void
     {
         $slug = $this->listing->slug;
-        $new = Items::item([self::renamed('a', 'n-a'), self::renamed('b', 'n-b', 620, 'CPR-02')], 'Trowel, new edition', id: 'T-900');
+        $new = Items::item(
+            [self::renamed('a', 'n-a'), self::renamed('b', 'n-b', 620, 'CPR-02')],
+            'Trowel, new edition',
+            id: 'T-900',
+        );
         $this->bring($new);
         $change = DriftChange::query()->where('kind', 'item_as')->sole();
-        self::assertSame([Standing::Asks, 'T-900 “Trowel, new edition”, by the same SKUs'], [$change->standing, $change->after]);
+        self::assertSame(
+            [Standing::Asks, 'T-900 “Trowel, new edition”, by the same SKUs'],
+            [$change->standing, $change->after],
+        );
         self::assertSame(0, DriftChange::query()->where('kind', 'item_gone')->count());
         $this->world->agree($this->stall);
         $this->listing->refresh();
-        self::assertSame(['T-900', $slug, ListingState::InWindow], [$this->listing->supplierItem?->external_id, $this->listing->slug, $this->listing->state]);
+        self::assertSame(
+            ['T-900', $slug, ListingState::InWindow],
+            [$this->listing->supplierItem?->external_id, $this->listing->slug, $this->listing->state],
+        );
         self::assertSame(['n-a', 'n-b'], $this->listing->variants()->orderBy('position')->pluck('external_id')->all());
         self::assertSame('Garden Trowel NEW', $this->listing->shown_title, 'the title that was agreed stands');
     }
@@ -84,11 +125,21 @@ final class RecognisedTest extends AppTestCase
     {
         $this->bring();
         self::assertSame(Standing::Asks, DriftChange::query()->where('kind', 'item_gone')->sole()->standing);
-        $new = Items::item([self::renamed('a', 'n-a'), self::renamed('b', 'n-b', 620, 'CPR-02')], 'Trowel, new edition', id: 'T-900');
+        $new = Items::item(
+            [self::renamed('a', 'n-a'), self::renamed('b', 'n-b', 620, 'CPR-02')],
+            'Trowel, new edition',
+            id: 'T-900',
+        );
         foreach ([1, 2] as $pull) {
             $this->bring($new);
             self::assertSame(Standing::Settled, DriftChange::query()->where('kind', 'item_gone')->sole()->standing);
-            self::assertSame([Standing::Asks, 'T-900'], [DriftChange::query()->where('kind', 'item_as')->sole()->standing, DriftChange::query()->where('kind', 'item_as')->sole()->said]);
+            self::assertSame(
+                [Standing::Asks, 'T-900'],
+                [
+                    DriftChange::query()->where('kind', 'item_as')->sole()->standing,
+                    DriftChange::query()->where('kind', 'item_as')->sole()->said,
+                ],
+            );
             self::assertSame(1, $this->listing->refresh()->changes_count, 'asked once, pull '.$pull);
         }
     }
@@ -98,11 +149,18 @@ final class RecognisedTest extends AppTestCase
         $this->world->connection($this->stall)->update(['policies' => ['pulls' => 3]]);
         foreach ([1, 2] as $pull) {
             $this->bring();
-            self::assertSame([ListingState::InWindow, 1], [$this->listing->refresh()->state, $this->listing->changes_count], 'pull '.$pull);
+            self::assertSame(
+                [ListingState::InWindow, 1],
+                [$this->listing->refresh()->state, $this->listing->changes_count],
+                'pull '.$pull,
+            );
         }
         $this->bring();
         self::assertSame([ListingState::PutBy, 0], [$this->listing->refresh()->state, $this->listing->changes_count]);
-        self::assertSame('gone in 3 pulls one after the other', DriftChange::query()->where('kind', 'item_gone')->sole()->rule);
+        self::assertSame(
+            'gone in 3 pulls one after the other',
+            DriftChange::query()->where('kind', 'item_gone')->sole()->rule,
+        );
     }
 
     /** A whole pull in which the supplier has nothing but these. */
@@ -110,7 +168,10 @@ final class RecognisedTest extends AppTestCase
     {
         $connection = $this->world->connection($this->stall);
         $run = Run::query()->create([
-            'stall_id' => $this->stall->id, 'connection_id' => $connection->id, 'state' => RunState::Running, 'counts' => [],
+            'stall_id' => $this->stall->id,
+            'connection_id' => $connection->id,
+            'state' => RunState::Running,
+            'counts' => [],
         ]);
         $gathered = app(Gathered::class);
         $gathered->begin();
@@ -125,7 +186,15 @@ final class RecognisedTest extends AppTestCase
         $variant = Items::variant($was, $cost, 12, $colour);
 
         return new Variant(
-            $id, $variant->sku, $variant->barcode, $variant->options, $variant->cost, $variant->rrp, $variant->grams, $variant->stock, $variant->picture,
+            $id,
+            $variant->sku,
+            $variant->barcode,
+            $variant->options,
+            $variant->cost,
+            $variant->rrp,
+            $variant->grams,
+            $variant->stock,
+            $variant->picture,
         );
     }
 }

@@ -35,13 +35,30 @@ final class SetAsideTest extends AppTestCase
     {
         $before = $this->standing();
         $run = $this->pull(Samples::table(12));
-        self::assertSame([RunState::SetAside, '8 of 20 goods are missing. Everything stays as it was; look under Drift.'], [$run->state, $run->trouble]);
+        self::assertSame(
+            [RunState::SetAside, '8 of 20 goods are missing. Everything stays as it was; look under Drift.'],
+            [$run->state, $run->trouble],
+        );
         self::assertSame($before, $this->standing(), 'not one fact of it was used');
-        $this->get(route('drift', $this->stall))->assertOk()->assertInertia(fn ($page) => $page->where('frame.drifting', 1)
-            ->where('desk.aside.0.headline', 'Kilnfold: 8 of 20 goods are missing.')->where('desk.aside.0.counts', [20, 12])->has('desk.aside.0.missing', 8)
-            ->where('desk.aside.0.effect', 'Nothing of it was used. No listing would have left the window.'));
-        $this->post(route('drift.aside.through', [$this->stall, $run]))->assertSessionHas('say', 'It is being used now.');
-        self::assertSame([12, 8], [$this->stall->items()->whereNull('gone_at')->count(), $this->stall->items()->whereNotNull('gone_at')->count()]);
+        $this->get(route('drift', $this->stall))->assertOk()->assertInertia(
+            fn ($page) => $page
+                ->where('frame.drifting', 1)
+                ->where('desk.aside.0.headline', 'Kilnfold: 8 of 20 goods are missing.')
+                ->where('desk.aside.0.counts', [20, 12])
+                ->has('desk.aside.0.missing', 8)
+                ->where('desk.aside.0.effect', 'Nothing of it was used. No listing would have left the window.'),
+        );
+        $this->post(route('drift.aside.through', [$this->stall, $run]))->assertSessionHas(
+            'say',
+            'It is being used now.',
+        );
+        self::assertSame(
+            [12, 8],
+            [
+                $this->stall->items()->whereNull('gone_at')->count(),
+                $this->stall->items()->whereNotNull('gone_at')->count(),
+            ],
+        );
         self::assertSame([RunState::Cancelled, 0], [$run->refresh()->state, DB::table('set_aside_items')->count()]);
         $this->post(route('drift.aside.through', [$this->stall, $run]))->assertSessionHasErrors();
     }
@@ -49,20 +66,39 @@ final class SetAsideTest extends AppTestCase
     public function test_it_is_thrown_away_or_overtaken_by_a_later_pull(): void
     {
         $run = $this->pull(Samples::table(12));
-        $this->delete(route('drift.aside.destroy', [$this->stall, $run]))->assertSessionHas('say', 'Thrown away. Everything stays as it was.');
-        self::assertSame([20, 0], [$this->stall->items()->whereNull('gone_at')->count(), DB::table('set_aside_items')->count()]);
+        $this->delete(route('drift.aside.destroy', [$this->stall, $run]))->assertSessionHas(
+            'say',
+            'Thrown away. Everything stays as it was.',
+        );
+        self::assertSame(
+            [20, 0],
+            [$this->stall->items()->whereNull('gone_at')->count(), DB::table('set_aside_items')->count()],
+        );
         $second = $this->pull(Samples::table(11));
         $third = $this->pull(Samples::table(10));
-        self::assertSame([RunState::Cancelled, RunState::SetAside], [$second->refresh()->state, $third->state], 'the newest counts');
+        self::assertSame(
+            [RunState::Cancelled, RunState::SetAside],
+            [$second->refresh()->state, $third->state],
+            'the newest counts',
+        );
         self::assertSame(RunState::Done, $this->pull(Samples::table(20))->state);
-        self::assertSame([RunState::Cancelled, 0, null], [$third->refresh()->state, DB::table('set_aside_items')->count(), $this->supplier->refresh()->trouble]);
+        self::assertSame(
+            [RunState::Cancelled, 0, null],
+            [$third->refresh()->state, DB::table('set_aside_items')->count(), $this->supplier->refresh()->trouble],
+        );
     }
 
     public function test_costs_a_hundred_times_larger_and_another_currency_are_seen(): void
     {
         $before = $this->standing();
-        self::assertStringStartsWith('20 of 20 costs are about a hundred times larger.', (string) $this->pull(Samples::table(20, factor: 100))->trouble);
-        self::assertStringContainsString('are in another currency than before', (string) $this->pull(Samples::table(20), Samples::mapping(currency: 'EUR'))->trouble);
+        self::assertStringStartsWith(
+            '20 of 20 costs are about a hundred times larger.',
+            (string) $this->pull(Samples::table(20, factor: 100))->trouble,
+        );
+        self::assertStringContainsString(
+            'are in another currency than before',
+            (string) $this->pull(Samples::table(20), Samples::mapping(currency: 'EUR'))->trouble,
+        );
         self::assertSame($before, $this->standing());
     }
 
@@ -82,7 +118,9 @@ final class SetAsideTest extends AppTestCase
     {
         $path = tempnam(sys_get_temp_dir(), 'feed') ?: self::fail('no room');
         file_put_contents($path, $table);
-        $settings = ['file' => FeedFile::keep($path, $this->stall->id)] + ($mapping === null ? [] : ['mapping' => $mapping->toArray()]);
+        $settings =
+            ['file' => FeedFile::keep($path, $this->stall->id)] +
+            ($mapping === null ? [] : ['mapping' => $mapping->toArray()]);
         $this->supplier->refresh()->update(['settings' => $settings + $this->supplier->settings]);
 
         return app(StartPull::class)($this->supplier, null)->refresh();
@@ -91,9 +129,15 @@ final class SetAsideTest extends AppTestCase
     /** @return list<string> everything that a supplier's word decides */
     private function standing(): array
     {
-        return array_values(array_map(static fn (\stdClass $row): string => (string) json_encode($row), [
-            ...DB::select('SELECT external_id, title, content_hash, words_id, stock, gone_at FROM supplier_items ORDER BY id'),
-            ...DB::select('SELECT external_id, cost_minor, stock, landed_minor, gone_at FROM supplier_variants ORDER BY id'),
-        ]));
+        return array_values(
+            array_map(static fn (\stdClass $row): string => (string) json_encode($row), [
+                ...DB::select(
+                    'SELECT external_id, title, content_hash, words_id, stock, gone_at FROM supplier_items ORDER BY id',
+                ),
+                ...DB::select(
+                    'SELECT external_id, cost_minor, stock, landed_minor, gone_at FROM supplier_variants ORDER BY id',
+                ),
+            ]),
+        );
     }
 }

@@ -40,7 +40,10 @@ final class HooksTest extends AppTestCase
         $secret = 'whsec_'.base64_encode('twenty-four bytes of key');
         $headers = Signature::headers($secret, 'm-1', 1_700_000_000, '{"a":1}');
         $by = base64_encode(hash_hmac('sha256', 'm-1.1700000000.{"a":1}', 'twenty-four bytes of key', true));
-        self::assertSame(['webhook-id' => 'm-1', 'webhook-timestamp' => '1700000000', 'webhook-signature' => 'v1,'.$by], $headers);
+        self::assertSame(
+            ['webhook-id' => 'm-1', 'webhook-timestamp' => '1700000000', 'webhook-signature' => 'v1,'.$by],
+            $headers,
+        );
     }
 
     public function test_a_supplier_changes_something_and_the_program_hears_of_it(): void
@@ -48,16 +51,30 @@ final class HooksTest extends AppTestCase
         Http::fake([self::ADDRESS => Http::response('', 204), '*' => Http::response([], 500)]);
         $listing = $this->world->inWindow($this->stall);
         $this->make();
-        $this->world->pull($this->stall, Items::item([Items::variant('a', 864), Items::variant('b', 620, 3, 'CPR-02')]));
+        $this->world->pull(
+            $this->stall,
+            Items::item([Items::variant('a', 864), Items::variant('b', 620, 3, 'CPR-02')]),
+        );
         $delivery = Delivery::query()->firstOrFail();
         self::assertSame([DeliveryState::Delivered, 1, 204], [$delivery->state, $delivery->tries, $delivery->answered]);
         self::assertSame(1, json_decode($delivery->body, true)['data']['asks'] ?? null);
         $secret = Hook::query()->firstOrFail()->secret;
-        Http::assertSent(static fn (Request $sent): bool => $sent->url() === self::ADDRESS && $sent->body() === $delivery->body
-            && $sent->header('webhook-signature') === array_slice(
-                array_values(Signature::headers($secret, $delivery->message, (int) $sent->header('webhook-timestamp')[0], $delivery->body)),
-                2,
-            ));
+        Http::assertSent(
+            static fn (Request $sent): bool => $sent->url() === self::ADDRESS &&
+                $sent->body() === $delivery->body &&
+                $sent->header('webhook-signature') ===
+                    array_slice(
+                        array_values(
+                            Signature::headers(
+                                $secret,
+                                $delivery->message,
+                                (int) $sent->header('webhook-timestamp')[0],
+                                $delivery->body,
+                            ),
+                        ),
+                        2,
+                    ),
+        );
         self::assertSame($listing->id, $this->stall->listings()->firstOrFail()->id);
     }
 
@@ -78,14 +95,17 @@ final class HooksTest extends AppTestCase
         self::assertSame(DeliveryState::Failed, $delivery->state);
         (new Deliver($delivery->id))->handle();
         self::assertSame(8, $delivery->refresh()->tries, 'given up is given up');
-        $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertOk()
+        $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))
+            ->assertOk()
             ->assertJsonPath('hooks.0.deliveries.0.words', 'on its way');
-        $this->postJson(route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]))->assertUnprocessable();
+        $this->postJson(
+            route('programs.again', [$this->stall, $delivery->hook_id, $delivery->id]),
+        )->assertUnprocessable();
     }
 
     public function test_an_answer_without_end_is_cut_off_and_tried_again_like_any_other_fault(): void
     {
-        Http::fake([self::ADDRESS => static fn () => throw new \WindowStall\Support\Outbound\TooLarge]);
+        Http::fake([self::ADDRESS => static fn () => throw new \WindowStall\Support\Outbound\TooLarge()]);
         $this->make();
         Queue::fake();
         Tell::of($this->stall, HookEvent::Paid, []);
@@ -98,19 +118,33 @@ final class HooksTest extends AppTestCase
     public function test_only_public_addresses_are_told_and_only_ones_own(): void
     {
         foreach (['http://example.com/x', 'https://127.0.0.1/x', 'https://10.1.2.3/x', 'nonsense'] as $address) {
-            $this->postJson(route('programs.store', $this->stall), ['address' => $address, 'events' => ['order.paid']])->assertUnprocessable();
+            $this->postJson(route('programs.store', $this->stall), [
+                'address' => $address,
+                'events' => ['order.paid'],
+            ])->assertUnprocessable();
         }
-        $this->postJson(route('programs.store', $this->stall), ['address' => self::ADDRESS, 'events' => ['mood']])->assertUnprocessable();
+        $this->postJson(route('programs.store', $this->stall), [
+            'address' => self::ADDRESS,
+            'events' => ['mood'],
+        ])->assertUnprocessable();
         $hook = $this->make();
-        self::assertNotSame($hook->secret, DB::table('hooks')->value('secret'), 'kept so that a copy of the table tells nothing');
-        $this->getJson(route('programs', $this->stall))->assertOk()->assertJsonMissing(['secret' => $hook->secret])
+        self::assertNotSame(
+            $hook->secret,
+            DB::table('hooks')->value('secret'),
+            'kept so that a copy of the table tells nothing',
+        );
+        $this->getJson(route('programs', $this->stall))
+            ->assertOk()
+            ->assertJsonMissing(['secret' => $hook->secret])
             ->assertJsonPath('hooks.0.when', 'when suppliers change what you sell, or an order is paid for');
         $other = $this->world->stall();
         $this->deleteJson(route('programs.destroy', [$other, $hook->id]))->assertNotFound();
         Tell::of($other, HookEvent::Paid, []);
         Tell::of($this->stall, HookEvent::SetAside, []);
         self::assertSame(0, Delivery::query()->count(), 'another’s, and what it didn’t ask for');
-        $this->deleteJson(route('programs.destroy', [$this->stall, $hook->id]))->assertOk()->assertJsonCount(0, 'hooks');
+        $this->deleteJson(route('programs.destroy', [$this->stall, $hook->id]))
+            ->assertOk()
+            ->assertJsonCount(0, 'hooks');
     }
 
     private function make(): Hook
@@ -118,7 +152,9 @@ final class HooksTest extends AppTestCase
         $this->postJson(route('programs.store', $this->stall), [
             'address' => self::ADDRESS,
             'events' => [HookEvent::Changes->value, HookEvent::Paid->value],
-        ])->assertOk()->assertJsonPath('secret', fn (string $s): bool => str_starts_with($s, 'whsec_'));
+        ])
+            ->assertOk()
+            ->assertJsonPath('secret', fn (string $s): bool => str_starts_with($s, 'whsec_'));
 
         return Hook::query()->where('stall_id', $this->stall->id)->firstOrFail();
     }

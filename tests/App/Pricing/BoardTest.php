@@ -32,25 +32,71 @@ final class BoardTest extends AppTestCase
     {
         parent::setUp();
         $this->stall = $this->world->stall();
-        $own = $this->stall->recipes()->create(['name' => 'Dear', 'position' => 1, 'conditions' => ['cost_from' => '8.00'], 'recipe' => ['basis' => 'landed', 'steps' => [['factor' => '1.3']], 'ending' => null, 'floor' => ['margin' => '0.3'], 'cap' => null]]);
+        $own = $this->stall
+            ->recipes()
+            ->create([
+                'name' => 'Dear',
+                'position' => 1,
+                'conditions' => ['cost_from' => '8.00'],
+                'recipe' => [
+                    'basis' => 'landed',
+                    'steps' => [['factor' => '1.3']],
+                    'ending' => null,
+                    'floor' => ['margin' => '0.3'],
+                    'cap' => null,
+                ],
+            ]);
         self::assertNotNull($own);
-        foreach (['Brass mister', 'Garden trowel', 'Trowel of 100% steel', 'Twine_holder', 'Zinc can'] as $n => $title) {
-            $this->world->listing($this->stall, Items::item([Items::variant("$n-a", 200 + 370 * $n), Items::variant("$n-b", 1500 - 290 * $n, 3, 'CPR-02'), Items::variant("$n-c", 640, 0, 'RED-03')], $title, id: 'T-'.$n));
+        foreach (
+            ['Brass mister', 'Garden trowel', 'Trowel of 100% steel', 'Twine_holder', 'Zinc can'] as $n => $title
+        ) {
+            $this->world->listing(
+                $this->stall,
+                Items::item(
+                    [
+                        Items::variant("$n-a", 200 + 370 * $n),
+                        Items::variant("$n-b", 1500 - 290 * $n, 3, 'CPR-02'),
+                        Items::variant("$n-c", 640, 0, 'RED-03'),
+                    ],
+                    $title,
+                    id: 'T-'.$n,
+                ),
+            );
         }
         [$first, $second] = $this->stall->listings()->orderBy('id')->get()->all();
         $variant = static fn (int $n): ListingVariant => $first->variants()->orderBy('id')->skip($n)->firstOrFail();
         app(EditListing::class)->price($this->stall, $first, $variant(0), $this->stall->money(450));
         $variant(1)->update(['own_on' => false]);
         $variant(2)->update(['own_was_minor' => 9900]);
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->whereKey([$second->id, $first->id])->get());
+        app(PutInWindow::class)(
+            $this->stall,
+            $this->stall
+                ->listings()
+                ->whereKey([$second->id, $first->id])
+                ->get(),
+        );
         app(\WindowStall\Pricing\PriceListings::class)($this->stall->unsetRelations());
-        DB::table('prices')->whereIn('listing_variant_id', $second->variants()->select('id'))->update(['since' => now()->subDays(100)]);
+        DB::table('prices')
+            ->whereIn('listing_variant_id', $second->variants()->select('id'))
+            ->update(['since' => now()->subDays(100)]);
     }
 
     public function test_every_way_of_asking_finds_counts_and_sorts_what_it_says(): void
     {
         $recipe = (string) $this->stall->recipes()->where('name', 'Dear')->value('id');
-        $narrowings = [[], ['q' => 'trowel'], ['q' => 'TROWEL', 'state' => 'on_bench'], ['q' => '100%'], ['q' => 'e_h'], ['q' => 'sku-3'], ['q' => 'nothing of this name'], ['state' => 'in_window'], ['state' => 'on_bench'], ['recipe' => $recipe], ['recipe' => $recipe, 'state' => 'on_bench', 'q' => 'i']];
+        $narrowings = [
+            [],
+            ['q' => 'trowel'],
+            ['q' => 'TROWEL', 'state' => 'on_bench'],
+            ['q' => '100%'],
+            ['q' => 'e_h'],
+            ['q' => 'sku-3'],
+            ['q' => 'nothing of this name'],
+            ['state' => 'in_window'],
+            ['state' => 'on_bench'],
+            ['recipe' => $recipe],
+            ['recipe' => $recipe, 'state' => 'on_bench', 'q' => 'i'],
+        ];
         $asked = 0;
         foreach ($narrowings as $narrowing) {
             foreach (['', ...array_keys(BoardQuery::CASES)] as $case) {
@@ -59,11 +105,22 @@ final class BoardTest extends AppTestCase
                     $down = $n % 2 === 1;
                     $query = ['case' => $case, 'sort' => ($down ? '-' : '').$sort, ...$narrowing];
                     $found = $this->look($query);
-                    self::assertSame($this->sorted($expected, $sort, $down), $found['ids'], (string) json_encode($query));
-                    self::assertSame([count($expected), count($this->expected($narrowing, ''))], [$found['counts']['found'] ?? null, $found['counts']['all'] ?? null], (string) json_encode($query));
+                    self::assertSame(
+                        $this->sorted($expected, $sort, $down),
+                        $found['ids'],
+                        (string) json_encode($query),
+                    );
+                    self::assertSame(
+                        [count($expected), count($this->expected($narrowing, ''))],
+                        [$found['counts']['found'] ?? null, $found['counts']['all'] ?? null],
+                        (string) json_encode($query),
+                    );
                     $asked++;
                 }
-                self::assertSame(count($this->expected($narrowing, $case === '' ? 'under' : $case)), $found['counts'][$case === '' ? 'under' : $case] ?? null);
+                self::assertSame(
+                    count($this->expected($narrowing, $case === '' ? 'under' : $case)),
+                    $found['counts'][$case === '' ? 'under' : $case] ?? null,
+                );
             }
         }
         self::assertSame(11 * 7 * 10, $asked);
@@ -71,10 +128,22 @@ final class BoardTest extends AppTestCase
 
     public function test_a_page_ends_where_the_next_begins(): void
     {
-        $listing = $this->world->listing($this->stall, Items::item(array_map(static fn (int $n) => Items::variant("m-$n", 300 + 7 * ($n % 20), 5, "C-$n"), range(1, 70)), 'Many things', id: 'M-1'));
+        $listing = $this->world->listing(
+            $this->stall,
+            Items::item(
+                array_map(static fn (int $n) => Items::variant("m-$n", 300 + 7 * ($n % 20), 5, "C-$n"), range(1, 70)),
+                'Many things',
+                id: 'M-1',
+            ),
+        );
         foreach (['title', '-price', 'keep'] as $sort) {
             foreach ([[], ['q' => 'i']] as $narrowed) {
-                $pages = array_map(fn (int $page): array => $this->look(['sort' => $sort, 'page' => (string) $page, ...$narrowed])['ids'], [1, 2, 3]);
+                $pages = array_map(
+                    fn (int $page): array => $this->look(['sort' => $sort, 'page' => (string) $page, ...$narrowed])[
+                        'ids'
+                    ],
+                    [1, 2, 3],
+                );
                 self::assertCount(BoardQuery::PAGE + 1, $pages[0], 'one more tells that there is more');
                 self::assertSame($pages[0][BoardQuery::PAGE], $pages[1][0]);
                 $all = [...array_slice($pages[0], 0, BoardQuery::PAGE), ...$pages[1]];
@@ -87,16 +156,32 @@ final class BoardTest extends AppTestCase
 
     public function test_put_in_another_order_the_same_page_comes_without_counting(): void
     {
-        foreach ([['sort' => '-keep'], ['sort' => 'margin', 'q' => 'trowel'], ['sort' => 'price', 'case' => 'parcel', 'state' => 'on_bench']] as $query) {
+        foreach (
+            [
+                ['sort' => '-keep'],
+                ['sort' => 'margin', 'q' => 'trowel'],
+                ['sort' => 'price', 'case' => 'parcel', 'state' => 'on_bench'],
+            ] as $query
+        ) {
             $asked = BoardQuery::of(Request::create('/', 'GET', $query), $this->stall);
-            [$counted, $plain] = OneStall::within($this->stall->id, fn (): array => [$asked->look($this->stall), $asked->look($this->stall, counted: false)]);
+            [$counted, $plain] = OneStall::within(
+                $this->stall->id,
+                fn (): array => [$asked->look($this->stall), $asked->look($this->stall, counted: false)],
+            );
             self::assertArrayHasKey('parcel', $counted['counts'] ?? []);
             self::assertSame(array_key_exists('case', $query), $counted['ids'] === []);
             self::assertSame(['ids' => $counted['ids'], 'counts' => null], $plain);
         }
         $this->signIn();
-        $version = (string) $this->get(route('pricing', $this->stall))->assertInertia(fn ($page) => $page->has('board.counts.all')->has('markets'))->viewData('page')['version'];
-        $part = $this->getJson(route('pricing', [$this->stall, 'sort' => '-keep']), ['X-Inertia' => 'true', 'X-Inertia-Version' => $version, 'X-Inertia-Partial-Component' => 'pricing/BoardPage', 'X-Inertia-Partial-Data' => 'board'])->assertOk();
+        $version = (string) $this->get(route('pricing', $this->stall))
+            ->assertInertia(fn ($page) => $page->has('board.counts.all')->has('markets'))
+            ->viewData('page')['version'];
+        $part = $this->getJson(route('pricing', [$this->stall, 'sort' => '-keep']), [
+            'X-Inertia' => 'true',
+            'X-Inertia-Version' => $version,
+            'X-Inertia-Partial-Component' => 'pricing/BoardPage',
+            'X-Inertia-Partial-Data' => 'board',
+        ])->assertOk();
         self::assertNull($part->json('props.board.counts'));
         self::assertSame($this->look(['sort' => '-keep'])['ids'], array_column($part->json('props.board.rows'), 'id'));
         self::assertNull($part->json('props.markets'));
@@ -108,7 +193,15 @@ final class BoardTest extends AppTestCase
         $this->world->listing($other, Items::item([Items::variant('x')], 'Brass mister', id: 'T-0'));
         self::assertCount(14, $this->look([])['ids']);
         self::assertCount(2, $this->look(['q' => 'mister'])['ids']);
-        self::assertCount(1, OneStall::within($other->id, fn (): array => BoardQuery::of(Request::create('/', 'GET', ['q' => 'mister']), $other)->look($other)['ids']));
+        self::assertCount(
+            1,
+            OneStall::within(
+                $other->id,
+                fn (): array => BoardQuery::of(Request::create('/', 'GET', ['q' => 'mister']), $other)->look($other)[
+                    'ids'
+                ],
+            ),
+        );
     }
 
     /**
@@ -117,7 +210,10 @@ final class BoardTest extends AppTestCase
      */
     private function look(array $query): array
     {
-        return OneStall::within($this->stall->id, fn (): array => BoardQuery::of(Request::create('/', 'GET', $query), $this->stall)->look($this->stall));
+        return OneStall::within(
+            $this->stall->id,
+            fn (): array => BoardQuery::of(Request::create('/', 'GET', $query), $this->stall)->look($this->stall),
+        );
     }
 
     /**
@@ -126,22 +222,42 @@ final class BoardTest extends AppTestCase
      */
     private function expected(array $narrowing, string $case): array
     {
-        $this->prices ??= array_values(Price::query()->where('stall_id', $this->stall->id)->where('market', 'GB')->orderBy('listing_variant_id')->get()->all());
-        $this->rows ??= ListingVariant::query()->with(['listing', 'supplierVariant'])->get()->keyBy('id')->all();
+        $this->prices ??= array_values(
+            Price::query()
+                ->where('stall_id', $this->stall->id)
+                ->where('market', 'GB')
+                ->orderBy('listing_variant_id')
+                ->get()
+                ->all(),
+        );
+        $this->rows ??= ListingVariant::query()
+            ->with(['listing', 'supplierVariant'])
+            ->get()
+            ->keyBy('id')
+            ->all();
 
-        return array_values(array_filter($this->prices, function (Price $p) use ($narrowing, $case): bool {
-            $row = $this->rows[$p->listing_variant_id] ?? throw new \LogicException('A price without its variant.');
-            $words = mb_strtolower($narrowing['q'] ?? '');
+        return array_values(
+            array_filter($this->prices, function (Price $p) use ($narrowing, $case): bool {
+                $row = $this->rows[$p->listing_variant_id] ?? throw new \LogicException('A price without its variant.');
+                $words = mb_strtolower($narrowing['q'] ?? '');
 
-            return $row->own_on
-                && (! isset($narrowing['q']) || str_contains(mb_strtolower((string) $row->listing?->shown_title), $words) || str_starts_with(mb_strtolower((string) $row->supplierVariant?->sku), $words))
-                && (! isset($narrowing['state']) || $row->listing?->state->value === $narrowing['state'])
-                && (! isset($narrowing['recipe']) || $p->recipe_id === (int) $narrowing['recipe'])
-                && match ($case) {
-                    '' => true, 'under' => ($p->above_floor_minor ?? $p->keep_minor) < 0, 'parcel' => 2 * $p->delivery_minor > $p->landed_minor, 'still' => $p->since?->lt(now()->subDays(90)) ?? false,
-                    'hand' => $p->priced_by->value === 'hand', 'cap' => $p->floor_over_cap, default => $p->price_minor === null,
-                };
-        }));
+                return $row->own_on &&
+                    (! isset($narrowing['q']) ||
+                        str_contains(mb_strtolower((string) $row->listing?->shown_title), $words) ||
+                        str_starts_with(mb_strtolower((string) $row->supplierVariant?->sku), $words)) &&
+                    (! isset($narrowing['state']) || $row->listing?->state->value === $narrowing['state']) &&
+                    (! isset($narrowing['recipe']) || $p->recipe_id === (int) $narrowing['recipe']) &&
+                    match ($case) {
+                        '' => true,
+                        'under' => ($p->above_floor_minor ?? $p->keep_minor) < 0,
+                        'parcel' => 2 * $p->delivery_minor > $p->landed_minor,
+                        'still' => $p->since?->lt(now()->subDays(90)) ?? false,
+                        'hand' => $p->priced_by->value === 'hand',
+                        'cap' => $p->floor_over_cap,
+                        default => $p->price_minor === null,
+                    };
+            }),
+        );
     }
 
     /**
@@ -156,7 +272,12 @@ final class BoardTest extends AppTestCase
             $listing = $rows[$p->listing_variant_id]->listing;
 
             return match ($sort) {
-                'title' => [$listing->shown_title, $listing->id], 'was' => $rows[$p->listing_variant_id]->own_was_minor, 'margin' => $p->margin_bp, 'floor' => $p->above_floor_minor ?? $p->keep_minor, 'since' => $p->since?->format('U.u'), default => $p->getAttribute($sort.'_minor'),
+                'title' => [$listing->shown_title, $listing->id],
+                'was' => $rows[$p->listing_variant_id]->own_was_minor,
+                'margin' => $p->margin_bp,
+                'floor' => $p->above_floor_minor ?? $p->keep_minor,
+                'since' => $p->since?->format('U.u'),
+                default => $p->getAttribute($sort.'_minor'),
             };
         };
         usort($prices, static function (Price $a, Price $b) use ($key, $down): int {
@@ -165,7 +286,7 @@ final class BoardTest extends AppTestCase
                 return [$x === null, $a->listing_variant_id] <=> [$y === null, $b->listing_variant_id];
             }
 
-            return ($down ? $y <=> $x : $x <=> $y) ?: $a->listing_variant_id <=> $b->listing_variant_id;
+            return $down ? $y <=> $x : $x <=> $y ?: $a->listing_variant_id <=> $b->listing_variant_id;
         });
 
         return array_map(static fn (Price $p): int => $p->listing_variant_id, $prices);

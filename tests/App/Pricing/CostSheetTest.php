@@ -32,7 +32,10 @@ final class CostSheetTest extends AppTestCase
         $this->signIn();
         $this->stall = $this->world->stall();
         $this->world->market($this->stall, 'IE', 410);
-        $listing = $this->world->listing($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
+        $listing = $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]),
+        );
         $this->variant = (int) $listing->variants()->orderBy('id')->value('id');
     }
 
@@ -40,17 +43,52 @@ final class CostSheetTest extends AppTestCase
     {
         // 15.95 at home; nothing is said of Ireland yet, so its prices are the same in pounds.
         self::assertSame(['GBP', 1595, PricedBy::Conversion], $this->abroad());
-        $this->terms(['currency' => 'EUR', 'ending' => '0.95'])->assertOk()->assertJsonPath('words', 'The cost sheet changed');
+        $this->terms(['currency' => 'EUR', 'ending' => '0.95'])
+            ->assertOk()
+            ->assertJsonPath('words', 'The cost sheet changed');
         // 15.95 ÷ 0.85869565 = 18.57 → 18.95
         self::assertSame(['EUR', 1895, PricedBy::Conversion], $this->abroad());
-        $sheet = $this->terms(['currency' => 'EUR', 'ending' => '0.95', 'prices' => 'own', 'tax' => '23', 'duty' => '4.5', 'dutyOn' => 'goods', 'charged' => '6.90'])->assertOk();
+        $sheet = $this->terms([
+            'currency' => 'EUR',
+            'ending' => '0.95',
+            'prices' => 'own',
+            'tax' => '23',
+            'duty' => '4.5',
+            'dutyOn' => 'goods',
+            'charged' => '6.90',
+        ])->assertOk();
         $price = $this->price('IE');
         // Duty of 4.5% on 4.35; 4.10 USD are 3.30; (4.35 + 3.30 + 0.20) × 2.4 = 18.84 → 18.95 GBP = 22.07 EUR → 22.95
-        self::assertSame([20, 330, 785, 2295, PricedBy::Recipe], [$price->duty_minor, $price->delivery_minor, $price->landed_minor, $price->shown_minor, $price->priced_by]);
-        $market = array_values(array_filter($sheet->json('sheet.markets'), static fn (array $m): bool => $m['market'] === 'IE'))[0];
-        self::assertSame(['own', 'EUR', '0.95', '4.5', 'goods', '23', false, '6.90'], [$market['prices'], $market['currency'], $market['ending'], $market['duty'], $market['dutyOn'], $market['tax'], $market['taxOnTop'], $market['charged']]);
+        self::assertSame(
+            [20, 330, 785, 2295, PricedBy::Recipe],
+            [$price->duty_minor, $price->delivery_minor, $price->landed_minor, $price->shown_minor, $price->priced_by],
+        );
+        $market = array_values(
+            array_filter($sheet->json('sheet.markets'), static fn (array $m): bool => $m['market'] === 'IE'),
+        )[0];
+        self::assertSame(
+            ['own', 'EUR', '0.95', '4.5', 'goods', '23', false, '6.90'],
+            [
+                $market['prices'],
+                $market['currency'],
+                $market['ending'],
+                $market['duty'],
+                $market['dutyOn'],
+                $market['tax'],
+                $market['taxOnTop'],
+                $market['charged'],
+            ],
+        );
         $keep = $price->keep_minor;
-        $this->terms(['currency' => 'EUR', 'prices' => 'own', 'tax' => '23', 'taxOnTop' => true, 'duty' => '4.5', 'dutyOn' => 'goods', 'charged' => '6.90'])->assertOk();
+        $this->terms([
+            'currency' => 'EUR',
+            'prices' => 'own',
+            'tax' => '23',
+            'taxOnTop' => true,
+            'duty' => '4.5',
+            'dutyOn' => 'goods',
+            'charged' => '6.90',
+        ])->assertOk();
         self::assertGreaterThan($keep, $this->price('IE')->keep_minor, 'a tax on top is paid by the shopper');
         $this->postJson(route('pricing.undo', [$this->stall, $sheet->json('change')]))->assertUnprocessable();
     }
@@ -72,7 +110,10 @@ final class CostSheetTest extends AppTestCase
 
     public function test_a_market_that_isnt_the_stalls_has_no_terms(): void
     {
-        $this->patchJson(route('pricing.costs.update', $this->stall), ['market' => 'SE', 'terms' => ['duty' => '3']])->assertUnprocessable();
+        $this->patchJson(route('pricing.costs.update', $this->stall), [
+            'market' => 'SE',
+            'terms' => ['duty' => '3'],
+        ])->assertUnprocessable();
         self::assertFalse(DB::table('markets')->where('stall_id', $this->stall->id)->where('market', 'SE')->exists());
     }
 
@@ -95,24 +136,41 @@ final class CostSheetTest extends AppTestCase
         // 15.03 and 2.95 less the fee on as much: 17.98 → 18.95
         self::assertSame(1895, $after->price_minor);
         self::assertGreaterThanOrEqual($before->keep_minor, $after->keep_minor, 'what it keeps isn’t less for it');
-        $this->getJson(route('pricing.free-delivery', $this->stall))->assertJsonPath('carried.digits', '2.95')->assertJsonPath('figures.0', 'Delivery is free already.');
+        $this->getJson(route('pricing.free-delivery', $this->stall))
+            ->assertJsonPath('carried.digits', '2.95')
+            ->assertJsonPath('figures.0', 'Delivery is free already.');
         $this->say(['build_in' => true])->assertOk();
         self::assertSame(295, $this->stall->refresh()->built_in_minor, 'twice is once');
         $this->say(['build_in' => false])->assertOk();
-        self::assertSame([295, null, 1595], [$this->stall->refresh()->flat_delivery_minor, $this->stall->built_in_minor, $this->price()->price_minor]);
+        self::assertSame(
+            [295, null, 1595],
+            [$this->stall->refresh()->flat_delivery_minor, $this->stall->built_in_minor, $this->price()->price_minor],
+        );
         $this->postJson(route('pricing.undo', [$this->stall, $built->json('change')]))->assertUnprocessable();
     }
 
     public function test_with_nothing_priced_there_is_nothing_to_propose(): void
     {
-        $said = $this->getJson(route('pricing.free-delivery', $this->world->stall()))->assertOk()->assertJsonPath('over', null)->assertJsonPath('builtIn', []);
-        self::assertSame(['A basket value is proposed here once something on the bench has a price.'], $said->json('figures'));
+        $said = $this->getJson(route('pricing.free-delivery', $this->world->stall()))
+            ->assertOk()
+            ->assertJsonPath('over', null)
+            ->assertJsonPath('builtIn', []);
+        self::assertSame(
+            ['A basket value is proposed here once something on the bench has a price.'],
+            $said->json('figures'),
+        );
     }
 
     public function test_the_sample_the_tax_and_the_cushion_are_said_in_one_place(): void
     {
-        $other = $this->world->listing($this->stall, Items::item([Items::variant('q', 1000)], 'Brass mister', id: 'T-2'));
-        $this->say(['sample' => $other->id])->assertOk()->assertJsonPath('change', null)->assertJsonPath('sheet.sale.about', 'Brass mister, STL-01');
+        $other = $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('q', 1000)], 'Brass mister', id: 'T-2'),
+        );
+        $this->say(['sample' => $other->id])
+            ->assertOk()
+            ->assertJsonPath('change', null)
+            ->assertJsonPath('sheet.sale.about', 'Brass mister, STL-01');
         $before = $this->price();
         $this->say(['cushion' => '10'])->assertOk();
         self::assertSame(1000, $this->stall->rates()->where('from', 'USD')->value('cushion_bp'));
@@ -125,15 +183,23 @@ final class CostSheetTest extends AppTestCase
 
     public function test_a_large_stall_is_priced_again_by_a_run_that_counts_and_stops(): void
     {
-        $run = $this->stall->runs()->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Waiting, 'counts' => []]);
+        $run = $this->stall
+            ->runs()
+            ->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Waiting, 'counts' => []]);
         $this->stall->update(['handling_minor' => 100]);
         (new RepriceStall($run->id))->handle(app(PriceListings::class));
         $run->refresh();
-        self::assertSame([RunState::Done, 4, 4, 4], [$run->state, $run->total, $run->done, $run->counts['changed'] ?? null], 'two variants in two markets');
+        self::assertSame(
+            [RunState::Done, 4, 4, 4],
+            [$run->state, $run->total, $run->done, $run->counts['changed'] ?? null],
+            'two variants in two markets',
+        );
         (new RepriceStall($run->id))->handle(app(PriceListings::class));
         self::assertSame([RunState::Done, 4], [$run->refresh()->state, $run->done], 'a run is done once');
 
-        $stopped = $this->stall->runs()->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Cancelled, 'counts' => []]);
+        $stopped = $this->stall
+            ->runs()
+            ->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Cancelled, 'counts' => []]);
         (new RepriceStall($stopped->id))->handle(app(PriceListings::class));
         self::assertSame([RunState::Cancelled, 0], [$stopped->refresh()->state, $stopped->done]);
         (new RepriceStall(PHP_INT_MAX))->handle(app(PriceListings::class));
@@ -142,17 +208,31 @@ final class CostSheetTest extends AppTestCase
     public function test_where_there_is_much_a_change_is_a_run_and_one_that_waits_serves_the_next(): void
     {
         $listing = $this->stall->listings()->firstOrFail();
-        DB::statement("INSERT INTO supplier_variants (supplier_item_id, external_id, sku, label, position, cost_minor, stock, grams) SELECT supplier_item_id, 'x' || n, 'X-' || n, '', n, cost_minor, stock, grams FROM supplier_variants, generate_series(1, 4001) n WHERE id = (SELECT supplier_variant_id FROM listing_variants WHERE id = ?)", [$this->variant]);
-        DB::statement("INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position) SELECT ?, id, external_id, position FROM supplier_variants WHERE sku LIKE 'X-%'", [$listing->id]);
+        DB::statement(
+            "INSERT INTO supplier_variants (supplier_item_id, external_id, sku, label, position, cost_minor, stock, grams) SELECT supplier_item_id, 'x' || n, 'X-' || n, '', n, cost_minor, stock, grams FROM supplier_variants, generate_series(1, 4001) n WHERE id = (SELECT supplier_variant_id FROM listing_variants WHERE id = ?)",
+            [$this->variant],
+        );
+        DB::statement(
+            "INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position) SELECT ?, id, external_id, position FROM supplier_variants WHERE sku LIKE 'X-%'",
+            [$listing->id],
+        );
         self::assertGreaterThan(4_000, ListingVariant::query()->where('listing_id', $listing->id)->count());
         Queue::fake();
-        $first = $this->say(['fields' => ['returns' => '5']])->assertOk()->json('run');
-        $second = $this->say(['fields' => ['returns' => '6']])->assertOk()->json('run');
+        $first = $this->say(['fields' => ['returns' => '5']])
+            ->assertOk()
+            ->json('run');
+        $second = $this->say(['fields' => ['returns' => '6']])
+            ->assertOk()
+            ->json('run');
         self::assertSame([$first, 1], [$second, $this->stall->runs()->where('kind', RunKind::Price)->count()]);
         Queue::assertPushed(RepriceStall::class);
-        $this->get(route('pricing', $this->stall))->assertOk()->assertInertia(fn ($page) => $page->where('run.id', $first));
+        $this->get(route('pricing', $this->stall))
+            ->assertOk()
+            ->assertInertia(fn ($page) => $page->where('run.id', $first));
         foreach (['pricing.recipes', 'pricing.costs', 'pricing.trial'] as $screen) {
-            $this->get(route($screen, $this->stall))->assertOk()->assertInertia(fn ($page) => $page->where('run.id', $first));
+            $this->get(route($screen, $this->stall))
+                ->assertOk()
+                ->assertInertia(fn ($page) => $page->where('run.id', $first));
         }
     }
 

@@ -30,15 +30,33 @@ final class PriceListsTest extends AppTestCase
     {
         parent::setUp();
         $this->stall = $this->world->stall();
-        $this->listing = $this->world->listing($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
+        $this->listing = $this->world->listing(
+            $this->stall,
+            Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]),
+        );
     }
 
     public function test_every_variant_has_a_price_with_what_it_costs_and_keeps(): void
     {
         $price = $this->price('a');
         // 5.40 and 2.37 USD at 0.79 × 1.02; 6.26 × 2.4 = 15.024 → 15.95
-        self::assertSame([435, 191, 0, 0, 626, 1595, 1595], [$price->goods_minor, $price->delivery_minor, $price->duty_minor, $price->handling_minor, $price->landed_minor, $price->price_minor, $price->shown_minor]);
-        $till = Till::ring($this->stall->money(1595), Landed::of($this->stall->money(435), $this->stall->money(191)), $this->stall->terms());
+        self::assertSame(
+            [435, 191, 0, 0, 626, 1595, 1595],
+            [
+                $price->goods_minor,
+                $price->delivery_minor,
+                $price->duty_minor,
+                $price->handling_minor,
+                $price->landed_minor,
+                $price->price_minor,
+                $price->shown_minor,
+            ],
+        );
+        $till = Till::ring(
+            $this->stall->money(1595),
+            Landed::of($this->stall->money(435), $this->stall->money(191)),
+            $this->stall->terms(),
+        );
         self::assertSame([$till->keep->minor, $till->marginBp], [$price->keep_minor, $price->margin_bp]);
         self::assertSame(PricedBy::Recipe, $price->priced_by);
         self::assertSame(1595, $this->listing->refresh()->shown_from_minor);
@@ -46,13 +64,32 @@ final class PriceListsTest extends AppTestCase
 
     public function test_the_first_recipe_that_holds_prices_it_and_own_ones_go_before(): void
     {
-        $recipe = static fn (string $factor): array => ['basis' => 'landed', 'steps' => [['factor' => $factor]], 'ending' => null, 'floor' => null, 'cap' => null];
-        $dear = $this->stall->recipes()->create(['name' => 'Dear', 'position' => 1, 'conditions' => ['cost_from' => '5.00'], 'recipe' => $recipe('2')]);
+        $recipe = static fn (string $factor): array => [
+            'basis' => 'landed',
+            'steps' => [['factor' => $factor]],
+            'ending' => null,
+            'floor' => null,
+            'cap' => null,
+        ];
+        $dear = $this->stall
+            ->recipes()
+            ->create([
+                'name' => 'Dear',
+                'position' => 1,
+                'conditions' => ['cost_from' => '5.00'],
+                'recipe' => $recipe('2'),
+            ]);
         $this->reprice();
-        self::assertSame([1595, 2 * $this->price('b')->landed_minor, $dear->id], [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('b')->recipe_id]);
+        self::assertSame(
+            [1595, 2 * $this->price('b')->landed_minor, $dear->id],
+            [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('b')->recipe_id],
+        );
         $this->listing->update(['own_recipe' => $recipe('3')]);
         $this->reprice();
-        self::assertSame([3 * 626, PricedBy::OwnRecipe], [$this->price('a')->price_minor, $this->price('a')->priced_by]);
+        self::assertSame(
+            [3 * 626, PricedBy::OwnRecipe],
+            [$this->price('a')->price_minor, $this->price('a')->priced_by],
+        );
     }
 
     public function test_one_price_for_all_and_one_that_steps(): void
@@ -60,10 +97,21 @@ final class PriceListsTest extends AppTestCase
         $edit = app(EditListing::class);
         [$a, $b] = [$this->price('a')->price_minor, $this->price('b')->price_minor];
         $edit->across($this->stall, $this->listing, ['across' => 'one']);
-        self::assertSame([$b, $b, PricedBy::Together], [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('a')->priced_by]);
-        $edit->across($this->stall, $this->listing, ['across' => 'stepped', 'option' => 'Clr', 'groups' => [['STL-01']]]);
+        self::assertSame(
+            [$b, $b, PricedBy::Together],
+            [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('a')->priced_by],
+        );
+        $edit->across($this->stall, $this->listing, [
+            'across' => 'stepped',
+            'option' => 'Clr',
+            'groups' => [['STL-01']],
+        ]);
         self::assertSame([$a, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
-        $edit->across($this->stall, $this->listing, ['across' => 'stepped', 'option' => 'Clr', 'groups' => [['STL-01', 'CPR-02']]]);
+        $edit->across($this->stall, $this->listing, [
+            'across' => 'stepped',
+            'option' => 'Clr',
+            'groups' => [['STL-01', 'CPR-02']],
+        ]);
         self::assertSame([$b, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
     }
 
@@ -76,7 +124,11 @@ final class PriceListsTest extends AppTestCase
         self::assertGreaterThan($before->goods_minor, $within->goods_minor, 'goods are dearer all the same');
         self::assertLessThan($before->keep_minor, $within->keep_minor);
         $this->rate('0.8400');
-        self::assertSame(['0.84000000', 1695], [$this->price('a')->rate, $this->price('a')->price_minor], '(5.40 + 2.37) × 0.84 × 1.02 = 6.66 × 2.4 = 15.98');
+        self::assertSame(
+            ['0.84000000', 1695],
+            [$this->price('a')->rate, $this->price('a')->price_minor],
+            '(5.40 + 2.37) × 0.84 × 1.02 = 6.66 × 2.4 = 15.98',
+        );
     }
 
     public function test_another_market_has_a_list_of_its_own_by_conversion_or_by_its_costs(): void
@@ -85,26 +137,44 @@ final class PriceListsTest extends AppTestCase
         $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
         $price = $this->price('a', 'NL');
         // 15.95 GBP ÷ 0.85869565 = 18.57 → 18.95 EUR, which are 16.27 GBP
-        self::assertSame(['EUR', 1895, 1627, PricedBy::Conversion], [$price->currency, $price->shown_minor, $price->price_minor, $price->priced_by]);
+        self::assertSame(
+            ['EUR', 1895, 1627, PricedBy::Conversion],
+            [$price->currency, $price->shown_minor, $price->price_minor, $price->priced_by],
+        );
         // Delivery 6.03 USD and 10% duty on 4.35 + 4.86
         self::assertSame([435, 486, 92], [$price->goods_minor, $price->delivery_minor, $price->duty_minor]);
-        DB::table('markets')->where('stall_id', $this->stall->id)->where('market', 'NL')->update(['prices' => 'own']);
+        DB::table('markets')
+            ->where('stall_id', $this->stall->id)
+            ->where('market', 'NL')
+            ->update(['prices' => 'own']);
         $this->reprice();
         // Landed 10.13 × 2.4 = 24.312 → 24.95 GBP = 29.06 EUR → 29.95
-        self::assertSame([2995, PricedBy::Recipe], [$this->price('a', 'NL')->shown_minor, $this->price('a', 'NL')->priced_by]);
+        self::assertSame(
+            [2995, PricedBy::Recipe],
+            [$this->price('a', 'NL')->shown_minor, $this->price('a', 'NL')->priced_by],
+        );
         self::assertSame(1595, $this->price('a')->price_minor, 'at home nothing moved');
     }
 
     public function test_a_source_that_stands_in_is_landed_abroad_before_it_has_to_sell(): void
     {
         $this->netherlands();
-        $goods = [Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]), Items::item([Items::variant('z', 700, 40)], 'Much the same trowel', id: 'Z-1')];
+        $goods = [
+            Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]),
+            Items::item([Items::variant('z', 700, 40)], 'Much the same trowel', id: 'Z-1'),
+        ];
         $this->world->pull($this->stall, ...$goods);
         $second = SupplierVariant::query()->where('sku', 'SKU-z')->firstOrFail();
-        $landed = static fn (): bool => DB::table('variant_landings')->where('supplier_variant_id', $second->id)->where('market', 'NL')->exists();
+        $landed = static fn (): bool => DB::table('variant_landings')
+            ->where('supplier_variant_id', $second->id)
+            ->where('market', 'NL')
+            ->exists();
         self::assertFalse($landed(), 'what nobody sells isn’t landed abroad');
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
-        app(SetSources::class)($this->stall, $this->listing, $variant, [['id' => $second->id, 'use' => true], ['id' => $variant->supplier_variant_id, 'use' => true]]);
+        app(SetSources::class)($this->stall, $this->listing, $variant, [
+            ['id' => $second->id, 'use' => true],
+            ['id' => $variant->supplier_variant_id, 'use' => true],
+        ]);
         self::assertTrue($landed());
         // 7.00 and 6.03 USD at 0.79 × 1.02, and 10% duty on both
         $price = $this->price('a', 'NL');
@@ -118,14 +188,30 @@ final class PriceListsTest extends AppTestCase
         $this->netherlands();
         $this->stall->unsetRelations();
         $said = [];
-        app(PriceListings::class)($this->stall, progress: static function (int $done) use (&$said): void {
-            $said[] = $done;
-        });
+        app(PriceListings::class)(
+            $this->stall,
+            progress: static function (int $done) use (&$said): void {
+                $said[] = $done;
+            },
+        );
         self::assertSame([2, 4], $said);
         $before = $this->price('a')->price_minor;
-        $this->stall->recipes()->update(['recipe' => json_encode(['basis' => 'landed', 'steps' => [['factor' => '5']], 'ending' => null, 'floor' => null, 'cap' => null])]);
+        $this->stall
+            ->recipes()
+            ->update([
+                'recipe' => json_encode([
+                    'basis' => 'landed',
+                    'steps' => [['factor' => '5']],
+                    'ending' => null,
+                    'floor' => null,
+                    'cap' => null,
+                ]),
+            ]);
         try {
-            app(PriceListings::class)($this->stall->unsetRelations(), progress: static fn () => throw new \RuntimeException('Stopped.'));
+            app(PriceListings::class)(
+                $this->stall->unsetRelations(),
+                progress: static fn () => throw new \RuntimeException('Stopped.'),
+            );
             self::fail('It was told to stop.');
         } catch (\RuntimeException) {
             self::assertNotSame($before, $this->price('a')->price_minor, 'what is done stays done');
@@ -134,14 +220,37 @@ final class PriceListsTest extends AppTestCase
 
     public function test_a_stalls_prices_are_made_one_at_a_time_from_what_stands_then(): void
     {
-        $stale = Stall::query()->with(['rates', 'recipes', 'marketRows'])->findOrFail($this->stall->id);
-        $this->stall->recipes()->update(['recipe' => json_encode(['basis' => 'landed', 'steps' => [['factor' => '5']], 'ending' => null, 'floor' => null, 'cap' => null])]);
+        $stale = Stall::query()
+            ->with(['rates', 'recipes', 'marketRows'])
+            ->findOrFail($this->stall->id);
+        $this->stall
+            ->recipes()
+            ->update([
+                'recipe' => json_encode([
+                    'basis' => 'landed',
+                    'steps' => [['factor' => '5']],
+                    'ending' => null,
+                    'floor' => null,
+                    'cap' => null,
+                ]),
+            ]);
         config(['database.connections.other' => config('database.connections.'.DB::getDefaultConnection())]);
-        $free = static fn (int $stall): bool => (bool) DB::connection('other')->selectOne('SELECT pg_try_advisory_xact_lock(?, ?) AS free', [PriceListings::TURN, $stall])->free;
-        self::assertSame([false, true], [$free($this->stall->id), $free(PHP_INT_MAX >> 32)], 'whoever prices has the turn until all of it is written');
+        $free = static fn (int $stall): bool => (bool) DB::connection('other')->selectOne(
+            'SELECT pg_try_advisory_xact_lock(?, ?) AS free',
+            [PriceListings::TURN, $stall],
+        )->free;
+        self::assertSame(
+            [false, true],
+            [$free($this->stall->id), $free(PHP_INT_MAX >> 32)],
+            'whoever prices has the turn until all of it is written',
+        );
         DB::connection('other')->disconnect();
         app(PriceListings::class)($stale);
-        self::assertSame([5 * 626, 5 * 626], [$this->price('a')->price_minor, $this->listing->refresh()->shown_from_minor], 'the recipe that stands now, whatever was known before');
+        self::assertSame(
+            [5 * 626, 5 * 626],
+            [$this->price('a')->price_minor, $this->listing->refresh()->shown_from_minor],
+            'the recipe that stands now, whatever was known before',
+        );
     }
 
     public function test_what_was_asked_is_written_down_while_it_is_in_the_window(): void
@@ -149,7 +258,11 @@ final class PriceListsTest extends AppTestCase
         self::assertSame(0, DB::table('price_history')->count());
         app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
-        $history = static fn (): array => DB::table('price_history')->where('listing_variant_id', $variant->id)->orderBy('id')->pluck('price_minor')->all();
+        $history = static fn (): array => DB::table('price_history')
+            ->where('listing_variant_id', $variant->id)
+            ->orderBy('id')
+            ->pluck('price_minor')
+            ->all();
         self::assertSame([1595], $history());
         app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
         app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
@@ -161,9 +274,15 @@ final class PriceListsTest extends AppTestCase
         app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
         app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1250));
-        $buyable = fn (): bool => \WindowStall\Bench\ListingFigures::of($this->stall, Listing::query()->findOrFail($this->listing->id))->variants[0]->buyable();
+        $buyable = fn (): bool => \WindowStall\Bench\ListingFigures::of(
+            $this->stall,
+            Listing::query()->findOrFail($this->listing->id),
+        )->variants[0]->buyable();
         self::assertTrue($buyable());
-        $this->world->pull($this->stall, Items::item([Items::variant('a', 1400), Items::variant('b', 900, 3, 'CPR-02')]));
+        $this->world->pull(
+            $this->stall,
+            Items::item([Items::variant('a', 1400), Items::variant('b', 900, 3, 'CPR-02')]),
+        );
         self::assertTrue($this->price('a')->underFloor());
         self::assertFalse($buyable(), 'nothing is sold under the floor unawares');
         app(EditListing::class)->underFloor($this->stall, $this->listing, [$variant->id], true);
@@ -173,7 +292,13 @@ final class PriceListsTest extends AppTestCase
     /** The Netherlands as a market of its own: in EUR, following home, with a duty of 10% and delivery of 6.03 USD. */
     private function netherlands(): void
     {
-        $this->world->market($this->stall, 'NL', 603, ['currency' => 'EUR', 'prices' => 'conversion', 'ending' => '{"part": "0.95", "direction": "up"}', 'tax_bp' => 2100, 'duty_bp' => 1000]);
+        $this->world->market($this->stall, 'NL', 603, [
+            'currency' => 'EUR',
+            'prices' => 'conversion',
+            'ending' => '{"part": "0.95", "direction": "up"}',
+            'tax_bp' => 2100,
+            'duty_bp' => 1000,
+        ]);
     }
 
     private function reprice(): void
@@ -183,12 +308,18 @@ final class PriceListsTest extends AppTestCase
 
     private function rate(string $rate): void
     {
-        $this->stall->rates()->where('from', 'USD')->update(['rate' => $rate]);
+        $this->stall
+            ->rates()
+            ->where('from', 'USD')
+            ->update(['rate' => $rate]);
         $this->reprice();
     }
 
     private function price(string $variant, string $market = 'GB'): Price
     {
-        return Price::query()->where('market', $market)->whereIn('listing_variant_id', $this->listing->variants()->where('external_id', $variant)->select('id'))->firstOrFail();
+        return Price::query()
+            ->where('market', $market)
+            ->whereIn('listing_variant_id', $this->listing->variants()->where('external_id', $variant)->select('id'))
+            ->firstOrFail();
     }
 }

@@ -16,14 +16,33 @@ use WindowStall\Tests\App\AppTestCase;
 final class PriceTrialsApiTest extends AppTestCase
 {
     private const ASKED = [
-        'currency' => 'GBP', 'quantity' => 1, 'sale' => ['tax_rate' => '0.20', 'tax_included' => true, 'delivery_charged' => '0.00'],
+        'currency' => 'GBP',
+        'quantity' => 1,
+        'sale' => ['tax_rate' => '0.20', 'tax_included' => true, 'delivery_charged' => '0.00'],
         'cost' => [
-            'goods' => ['amount' => '4.20', 'currency' => 'USD'], 'delivery_first' => ['amount' => '6.10', 'currency' => 'USD'], 'delivery_next' => ['amount' => '1.50', 'currency' => 'USD'],
-            'duty_rate' => '0.025', 'duty_on' => 'goods_and_delivery', 'handling' => ['amount' => '0.30', 'currency' => 'GBP'],
+            'goods' => ['amount' => '4.20', 'currency' => 'USD'],
+            'delivery_first' => ['amount' => '6.10', 'currency' => 'USD'],
+            'delivery_next' => ['amount' => '1.50', 'currency' => 'USD'],
+            'duty_rate' => '0.025',
+            'duty_on' => 'goods_and_delivery',
+            'handling' => ['amount' => '0.30', 'currency' => 'GBP'],
         ],
-        'rates' => ['USD' => '0.78'], 'cushion' => '0.02',
-        'fees' => ['payment_rate' => '0.019', 'payment_fixed' => '0.20', 'platform_rate' => '0', 'returns_rate' => '0.03', 'advertising' => '0.00'],
-        'recipe' => ['basis' => 'landed', 'steps' => [['up_to' => '5.00', 'factor' => '3.2'], ['factor' => '2.4']], 'ending' => ['part' => '0.95', 'direction' => 'up'], 'floor' => ['margin' => '0.15'], 'cap' => null],
+        'rates' => ['USD' => '0.78'],
+        'cushion' => '0.02',
+        'fees' => [
+            'payment_rate' => '0.019',
+            'payment_fixed' => '0.20',
+            'platform_rate' => '0',
+            'returns_rate' => '0.03',
+            'advertising' => '0.00',
+        ],
+        'recipe' => [
+            'basis' => 'landed',
+            'steps' => [['up_to' => '5.00', 'factor' => '3.2'], ['factor' => '2.4']],
+            'ending' => ['part' => '0.95', 'direction' => 'up'],
+            'floor' => ['margin' => '0.15'],
+            'cap' => null,
+        ],
     ];
 
     private string $token;
@@ -41,15 +60,48 @@ final class PriceTrialsApiTest extends AppTestCase
         // 8.69 × 2.4 = 20.856 → 20.95. Tax 3.4917; R 17.46; payment 0.39805 + 0.20; returns 0.5238. K = 17.46 − 8.69 − 0.60 − 0.52.
         $answer = $this->ask([])->assertOk();
         $answer->assertJson([
-            'currency' => 'GBP', 'price' => '20.95', 'landed' => '8.69', 'receipts' => '17.46', 'keep' => '7.65', 'margin' => '0.4381', 'markup' => '1.0090', 'break_even_advertising' => '7.65',
-            'lines' => ['goods' => '3.34', 'delivery' => '4.85', 'duty' => '0.20', 'handling' => '0.30', 'tax' => '3.49', 'payment_fee' => '0.60', 'platform_fee' => '0.00', 'returns' => '0.52', 'advertising' => '0.00'],
-            'reasons' => ['Landed cost 8.69 × 2.4 makes 20.86.', 'Ends .95: 20.95.', 'The floor of 15% of the receipts is kept.'],
+            'currency' => 'GBP',
+            'price' => '20.95',
+            'landed' => '8.69',
+            'receipts' => '17.46',
+            'keep' => '7.65',
+            'margin' => '0.4381',
+            'markup' => '1.0090',
+            'break_even_advertising' => '7.65',
+            'lines' => [
+                'goods' => '3.34',
+                'delivery' => '4.85',
+                'duty' => '0.20',
+                'handling' => '0.30',
+                'tax' => '3.49',
+                'payment_fee' => '0.60',
+                'platform_fee' => '0.00',
+                'returns' => '0.52',
+                'advertising' => '0.00',
+            ],
+            'reasons' => [
+                'Landed cost 8.69 × 2.4 makes 20.86.',
+                'Ends .95: 20.95.',
+                'The floor of 15% of the receipts is kept.',
+            ],
         ]);
         self::assertSame(['Delivery at 4.85 costs more than the goods at 3.34.'], $answer->json('warnings'));
         $schema = OpenApi::document()['components']['schemas'];
-        foreach (['PriceTrialAnswer' => (string) $answer->getContent(), 'PriceTrial' => (string) json_encode(self::ASKED)] as $name => $json) {
-            $result = (new Validator)->validate(json_decode($json), str_replace('#/components/schemas/', '#/$defs/', (string) json_encode($schema[$name] + ['$defs' => $schema])));
-            self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+        foreach (
+            ['PriceTrialAnswer' => (string) $answer->getContent(), 'PriceTrial' => (string) json_encode(self::ASKED)] as $name => $json
+        ) {
+            $result = (new Validator())->validate(
+                json_decode($json),
+                str_replace(
+                    '#/components/schemas/',
+                    '#/$defs/',
+                    (string) json_encode($schema[$name] + ['$defs' => $schema]),
+                ),
+            );
+            self::assertTrue(
+                $result->isValid(),
+                $result->error() === null ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())),
+            );
         }
     }
 
@@ -58,22 +110,41 @@ final class PriceTrialsApiTest extends AppTestCase
         $price = $this->ask([])->json('break_even_price');
         $at = $this->ask(['price' => $price, 'recipe' => null])->assertOk();
         self::assertSame('0.00', $at->json('keep'));
-        self::assertSame('-0.01', $this->ask(['price' => number_format((float) $price - 0.01, 2, '.', ''), 'recipe' => null])->json('keep'));
+        self::assertSame(
+            '-0.01',
+            $this->ask(['price' => number_format((float) $price - 0.01, 2, '.', ''), 'recipe' => null])->json('keep'),
+        );
         self::assertSame(['The price of '.$price.' was given.'], $at->json('reasons'));
     }
 
     public function test_quantity_takes_the_first_parcel_and_each_further_piece(): void
     {
         // 3 × 4.20 and 6.10 + 2 × 1.50
-        $this->ask(['quantity' => 3, 'price' => '60', 'recipe' => null])->assertJson(['lines' => ['goods' => '10.02', 'delivery' => '7.24', 'duty' => '0.43', 'handling' => '0.30']]);
+        $this->ask(['quantity' => 3, 'price' => '60', 'recipe' => null])->assertJson([
+            'lines' => ['goods' => '10.02', 'delivery' => '7.24', 'duty' => '0.43', 'handling' => '0.30'],
+        ]);
     }
 
     public function test_tax_on_top_and_currencies_with_other_decimals(): void
     {
-        $cost = ['goods' => ['amount' => '800', 'currency' => 'JPY'], 'delivery_first' => ['amount' => '300', 'currency' => 'JPY']];
-        $this->ask(['currency' => 'JPY', 'sale' => ['tax_rate' => '0.1', 'tax_included' => false], 'cost' => $cost, 'fees' => ['payment_rate' => '0.036'], 'price' => '2000', 'recipe' => null])
-            ->assertJson(['receipts' => '2000', 'lines' => ['tax' => '200', 'payment_fee' => '79'], 'keep' => '821']);
-        $this->ask(['currency' => 'KWD', 'rates' => ['USD' => '0.3075'], 'cost' => array_diff_key(self::ASKED['cost'], ['handling' => 0]), 'recipe' => ['steps' => [['keep' => '1.250']]]])->assertJson(['keep' => '1.250']);
+        $cost = [
+            'goods' => ['amount' => '800', 'currency' => 'JPY'],
+            'delivery_first' => ['amount' => '300', 'currency' => 'JPY'],
+        ];
+        $this->ask([
+            'currency' => 'JPY',
+            'sale' => ['tax_rate' => '0.1', 'tax_included' => false],
+            'cost' => $cost,
+            'fees' => ['payment_rate' => '0.036'],
+            'price' => '2000',
+            'recipe' => null,
+        ])->assertJson(['receipts' => '2000', 'lines' => ['tax' => '200', 'payment_fee' => '79'], 'keep' => '821']);
+        $this->ask([
+            'currency' => 'KWD',
+            'rates' => ['USD' => '0.3075'],
+            'cost' => array_diff_key(self::ASKED['cost'], ['handling' => 0]),
+            'recipe' => ['steps' => [['keep' => '1.250']]],
+        ])->assertJson(['keep' => '1.250']);
     }
 
     public function test_a_floor_against_a_cap_is_said(): void
@@ -99,10 +170,33 @@ final class PriceTrialsApiTest extends AppTestCase
     #[TestWith([['recipe' => ['steps' => []]], 'recipe.steps'])]
     #[TestWith([['recipe' => ['steps' => [['factor' => '2', 'keep' => '1.00']]]], 'recipe.steps.0'])]
     #[TestWith([['recipe' => ['steps' => [['factor' => '0']]]], 'recipe.steps.0.factor'])]
-    #[TestWith([['recipe' => ['steps' => [['up_to' => '9.00', 'factor' => '2'], ['up_to' => '5.00', 'factor' => '2'], ['factor' => '2']]]], 'recipe.steps'])]
+    #[
+        TestWith([
+            [
+                'recipe' => [
+                    'steps' => [
+                        ['up_to' => '9.00', 'factor' => '2'],
+                        ['up_to' => '5.00', 'factor' => '2'],
+                        ['factor' => '2'],
+                    ],
+                ],
+            ],
+            'recipe.steps',
+        ]),
+    ]
     #[TestWith([['recipe' => ['steps' => [['factor' => '2']], 'ending' => ['part' => '1.00']]], 'recipe.ending.part'])]
-    #[TestWith([['recipe' => ['steps' => [['factor' => '2']], 'ending' => ['part' => '0.95', 'direction' => 'sideways']]], 'recipe.ending.direction'])]
-    #[TestWith([['recipe' => ['steps' => [['factor' => '2']], 'floor' => ['margin' => '0.1', 'keep' => '1.00']]], 'recipe.floor'])]
+    #[
+        TestWith([
+            ['recipe' => ['steps' => [['factor' => '2']], 'ending' => ['part' => '0.95', 'direction' => 'sideways']]],
+            'recipe.ending.direction',
+        ]),
+    ]
+    #[
+        TestWith([
+            ['recipe' => ['steps' => [['factor' => '2']], 'floor' => ['margin' => '0.1', 'keep' => '1.00']]],
+            'recipe.floor',
+        ]),
+    ]
     #[TestWith([['recipe' => ['steps' => [['margin' => '0.99']]]], 'recipe'], 'no price meets it')]
     #[TestWith([['fees' => ['payment_rate' => 'lots']], 'fees.payment_rate'])]
     public function test_bad_input_is_refused_with_a_path_and_a_sentence(mixed $other, string $path): void
@@ -115,7 +209,20 @@ final class PriceTrialsApiTest extends AppTestCase
 
     public function test_what_is_no_object_and_who_has_no_token_is_refused(): void
     {
-        $this->withToken($this->token)->call('POST', '/api/v1/price-trials', [], [], [], $this->transformHeadersToServerVars(['Accept' => 'application/json', 'Authorization' => 'Bearer '.$this->token]), 'not json')->assertUnprocessable();
+        $this->withToken($this->token)
+            ->call(
+                'POST',
+                '/api/v1/price-trials',
+                [],
+                [],
+                [],
+                $this->transformHeadersToServerVars([
+                    'Accept' => 'application/json',
+                    'Authorization' => 'Bearer '.$this->token,
+                ]),
+                'not json',
+            )
+            ->assertUnprocessable();
         $this->app?->make('auth')->forgetGuards();
         $this->withToken('1|wrong')->postJson(route('api.price-trials'), self::ASKED)->assertUnauthorized();
     }
@@ -133,6 +240,9 @@ final class PriceTrialsApiTest extends AppTestCase
      */
     private function ask(array $other): TestResponse
     {
-        return $this->withToken($this->token)->postJson(route('api.price-trials'), array_filter($other + self::ASKED, static fn (mixed $v): bool => $v !== null));
+        return $this->withToken($this->token)->postJson(
+            route('api.price-trials'),
+            array_filter($other + self::ASKED, static fn (mixed $v): bool => $v !== null),
+        );
     }
 }

@@ -24,12 +24,24 @@ final class RunTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $connection = $this->world->connection($stall);
-        $id = $this->postJson(route('source.pull', [$stall, $connection]))->assertOk()->assertJson(['open' => true, 'doing' => 'Waiting for its turn', 'percent' => null])->json('id');
+        $id = $this->postJson(route('source.pull', [$stall, $connection]))
+            ->assertOk()
+            ->assertJson(['open' => true, 'doing' => 'Waiting for its turn', 'percent' => null])
+            ->json('id');
         self::assertIsInt($id);
         Queue::assertPushedOn('pulls', PullCatalogue::class);
-        Run::query()->whereKey($id)->update(['state' => RunState::Running, 'done' => 25, 'total' => 64, 'doing' => 'Reading items']);
-        $this->getJson(route('source.run', [$stall, $id]))->assertJson(['percent' => 39, 'done' => 25, 'doing' => 'Reading items']);
-        $this->deleteJson(route('source.run.cancel', [$stall, $id]))->assertJson(['open' => false, 'state' => 'cancelled']);
+        Run::query()
+            ->whereKey($id)
+            ->update(['state' => RunState::Running, 'done' => 25, 'total' => 64, 'doing' => 'Reading items']);
+        $this->getJson(route('source.run', [$stall, $id]))->assertJson([
+            'percent' => 39,
+            'done' => 25,
+            'doing' => 'Reading items',
+        ]);
+        $this->deleteJson(route('source.run.cancel', [$stall, $id]))->assertJson([
+            'open' => false,
+            'state' => 'cancelled',
+        ]);
         app()->call([new PullCatalogue($id), 'handle']);
         self::assertSame(0, $stall->items()->count(), 'a stopped pull isn’t begun');
     }
@@ -41,7 +53,11 @@ final class RunTest extends AppTestCase
         $run = $connection->runs()->create(['stall_id' => $stall->id, 'state' => RunState::Waiting, 'counts' => []]);
         // Stopped by the second page: the first one's request is what a person presses stop on.
         Http::globalResponseMiddleware(function ($response) use ($run) {
-            Run::query()->whereKey($run->id)->where('state', RunState::Running)->where('done', '>', 0)->update(['state' => RunState::Cancelled]);
+            Run::query()
+                ->whereKey($run->id)
+                ->where('state', RunState::Running)
+                ->where('done', '>', 0)
+                ->update(['state' => RunState::Cancelled]);
 
             return $response;
         });
@@ -109,13 +125,13 @@ final class RunTest extends AppTestCase
         $stall = $this->world->stall();
         $connection = $this->world->connection($stall);
         $connection->update(['pulled_at' => now()->subDay(), 'next_pull_at' => null]);
-        app()->call([new PullDue, 'handle']);
+        app()->call([new PullDue(), 'handle']);
         self::assertSame(1, $connection->runs()->count());
-        app()->call([new PullDue, 'handle']);
+        app()->call([new PullDue(), 'handle']);
         self::assertSame(1, $connection->runs()->count(), 'one is open');
         $connection->runs()->update(['state' => RunState::Done]);
         $connection->update(['schedule' => 'by_hand', 'next_pull_at' => null]);
-        app()->call([new PullDue, 'handle']);
+        app()->call([new PullDue(), 'handle']);
         self::assertSame(1, $connection->runs()->count(), 'only when asked');
     }
 
@@ -124,7 +140,13 @@ final class RunTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $run = $this->underWay($this->world->connection($stall));
-        DB::table('run_rejects')->insert(['run_id' => $run->id, 'row' => 3, 'column' => '@cost', 'value' => '=HYPERLINK("http://evil.example")', 'reason' => '+1 isn’t a price']);
+        DB::table('run_rejects')->insert([
+            'run_id' => $run->id,
+            'row' => 3,
+            'column' => '@cost',
+            'value' => '=HYPERLINK("http://evil.example")',
+            'reason' => '+1 isn’t a price',
+        ]);
         $csv = $this->get(route('source.run.rejects', [$stall, $run]))->assertOk()->streamedContent();
         self::assertStringContainsString("3,'@cost,\"'=HYPERLINK", $csv);
         self::assertStringContainsString("'+1 isn", $csv);
@@ -132,12 +154,20 @@ final class RunTest extends AppTestCase
 
     private function underWay(SupplierConnection $connection): Run
     {
-        return $connection->runs()->create(['stall_id' => $connection->stall_id, 'state' => RunState::Running, 'counts' => [], 'job' => PullCatalogue::class, 'beat_at' => now()]);
+        return $connection
+            ->runs()
+            ->create([
+                'stall_id' => $connection->stall_id,
+                'state' => RunState::Running,
+                'counts' => [],
+                'job' => PullCatalogue::class,
+                'beat_at' => now(),
+            ]);
     }
 
     private function watch(): void
     {
-        (new WatchRuns)->handle();
+        (new WatchRuns())->handle();
     }
 
     public function test_an_empty_catalogue_is_taken_for_a_fault_not_for_the_truth(): void

@@ -48,14 +48,23 @@ final class BasketTest extends AppTestCase
     {
         $this->shopper->put($this->variant);
         $line = '/basket/'.$this->row()->id;
-        $this->shopper->send('post', $line, ['quantity' => 3])->assertRedirect('/basket')->assertPlainCookie('basket_count', '3');
+        $this->shopper
+            ->send('post', $line, ['quantity' => 3])
+            ->assertRedirect('/basket')
+            ->assertPlainCookie('basket_count', '3');
         $this->shopper->send('get', '/basket')->assertSee('£47.85');
         foreach (['x', -1, 100, ''] as $nonsense) {
             $this->shopper->send('post', $line, ['quantity' => $nonsense]);
-            self::assertLessThanOrEqual(3, (int) BasketRow::query()->where('listing_variant_id', $this->variant->id)->value('quantity'));
+            self::assertLessThanOrEqual(
+                3,
+                (int) BasketRow::query()->where('listing_variant_id', $this->variant->id)->value('quantity'),
+            );
         }
         $this->shopper->put($this->variant);
-        $this->shopper->send('post', '/basket/'.$this->row()->id, ['remove' => 1])->assertRedirect('/basket')->assertPlainCookie('basket_count', '0');
+        $this->shopper
+            ->send('post', '/basket/'.$this->row()->id, ['remove' => 1])
+            ->assertRedirect('/basket')
+            ->assertPlainCookie('basket_count', '0');
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
     }
 
@@ -74,9 +83,14 @@ final class BasketTest extends AppTestCase
         $this->shopper->put($this->variant);
         $id = $this->row()->basket_id;
         $other = $this->world->stall();
-        $this->withUnencryptedCookies([Basket::COOKIE => $id])->get($other->shopAddress('/basket'))->assertSee('It is empty.');
+        $this->withUnencryptedCookies([Basket::COOKIE => $id])
+            ->get($other->shopAddress('/basket'))
+            ->assertSee('It is empty.');
         foreach (['nonsense', "' or 1=1 --", '00000000-0000-4000-8000-000000000000', ''] as $made) {
-            $this->withUnencryptedCookies([Basket::COOKIE => $made])->get($this->stall->shopAddress('/basket'))->assertOk()->assertSee('It is empty.');
+            $this->withUnencryptedCookies([Basket::COOKIE => $made])
+                ->get($this->stall->shopAddress('/basket'))
+                ->assertOk()
+                ->assertSee('It is empty.');
         }
     }
 
@@ -84,7 +98,10 @@ final class BasketTest extends AppTestCase
     {
         $this->shopper->put($this->variant);
         $this->listing->update(['state' => ListingState::PutBy]);
-        $this->shopper->send('get', '/basket')->assertSee('has sold out. Take it out of the basket to go on.')->assertDontSee('Go to checkout');
+        $this->shopper
+            ->send('get', '/basket')
+            ->assertSee('has sold out. Take it out of the basket to go on.')
+            ->assertDontSee('Go to checkout');
         $this->listing->update(['state' => ListingState::InWindow]);
         app(EditListing::class)->switch($this->stall, $this->listing, [$this->variant->id], false);
         $this->shopper->send('get', '/basket')->assertSee('has sold out.');
@@ -100,7 +117,10 @@ final class BasketTest extends AppTestCase
     public function test_the_same_goods_at_the_same_prices_have_the_same_mark_and_any_change_another(): void
     {
         $this->shopper->put($this->variant);
-        $mark = fn (): string => BasketContents::of($this->stall->refresh(), Basket::query()->findOrFail($this->row()->basket_id))->hash();
+        $mark = fn (): string => BasketContents::of(
+            $this->stall->refresh(),
+            Basket::query()->findOrFail($this->row()->basket_id),
+        )->hash();
         $first = $mark();
         self::assertSame($first, $mark());
         $this->shopper->put($this->variant);
@@ -125,7 +145,15 @@ final class BasketTest extends AppTestCase
     {
         $before = \WindowStall\Shop\Basket::query()->count();
         $shopper = new Shopper($this, $this->stall);
-        foreach ([['listing' => 999_999], ['variant' => 999_999], ['quantity' => 0], ['quantity' => 'abc'], ['quantity' => ['1']]] as $bogus) {
+        foreach (
+            [
+                ['listing' => 999_999],
+                ['variant' => 999_999],
+                ['quantity' => 0],
+                ['quantity' => 'abc'],
+                ['quantity' => ['1']],
+            ] as $bogus
+        ) {
             $shopper->put($this->variant, 1, $bogus)->assertUnprocessable();
         }
         self::assertSame($before, \WindowStall\Shop\Basket::query()->count());

@@ -37,22 +37,46 @@ final class BuyTest extends AppTestCase
     public function test_a_basket_adds_up_with_delivery_and_vat(): void
     {
         $this->shopper->put($this->variant, 2)->assertRedirect('/basket');
-        $this->shopper->send('get', '/basket')->assertOk()->assertSeeInOrder(['Goods', '£31.90', 'Delivery to United Kingdom', '£2.95', 'Total', '£34.85', 'of which VAT, 20%', '£5.81']);
+        $this->shopper
+            ->send('get', '/basket')
+            ->assertOk()
+            ->assertSeeInOrder([
+                'Goods',
+                '£31.90',
+                'Delivery to United Kingdom',
+                '£2.95',
+                'Total',
+                '£34.85',
+                'of which VAT, 20%',
+                '£5.81',
+            ]);
     }
 
     public function test_options_are_looked_up_without_a_script(): void
     {
-        $this->shopper->put($this->variant, 1, ['variant' => null, 'option' => ['Clr' => 'CPR-02']])->assertRedirect('/basket');
+        $this->shopper
+            ->put($this->variant, 1, ['variant' => null, 'option' => ['Clr' => 'CPR-02']])
+            ->assertRedirect('/basket');
         $this->shopper->send('get', '/basket')->assertSee('CPR-02');
-        $this->shopper->put($this->variant, 1, ['variant' => null, 'option' => ['Clr' => 'PINK']])->assertUnprocessable()->assertSee('That combination isn’t offered.', false);
+        $this->shopper
+            ->put($this->variant, 1, ['variant' => null, 'option' => ['Clr' => 'PINK']])
+            ->assertUnprocessable()
+            ->assertSee('That combination isn’t offered.', false);
     }
 
     public function test_a_paid_order_is_written_down_once_with_what_was_agreed(): void
     {
         $order = $this->shopper->buy($this->variant, 2);
-        self::assertSame([OrderState::Paid, 3190, 295, 3485, 581], [$order->state, $order->goods_minor, $order->delivery_minor, $order->total_minor, $order->tax_minor]);
+        self::assertSame(
+            [OrderState::Paid, 3190, 295, 3485, 581],
+            [$order->state, $order->goods_minor, $order->delivery_minor, $order->total_minor, $order->tax_minor],
+        );
         self::assertMatchesRegularExpression('/^[A-Za-z0-9_-]{43}$/', $order->token);
-        $this->shopper->send('get', '/orders/'.$order->token)->assertOk()->assertSee('Thank you, Ines Fennimore')->assertHeader('Cache-Control', 'no-store, private');
+        $this->shopper
+            ->send('get', '/orders/'.$order->token)
+            ->assertOk()
+            ->assertSee('Thank you, Ines Fennimore')
+            ->assertHeader('Cache-Control', 'no-store, private');
         $this->shopper->send('get', '/orders/'.strrev($order->token))->assertNotFound();
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
         Queue::assertPushed(SendSupplierOrder::class, 1);
@@ -66,7 +90,13 @@ final class BuyTest extends AppTestCase
         self::assertSame(1, $order->refresh()->supplierOrders()->count());
         Queue::assertPushed(SendSupplierOrder::class, 1);
         self::assertSame(1, SupplierVariant::query()->findOrFail($this->variant->supplier_variant_id)->promised);
-        self::assertSame(1, (int) \Illuminate\Support\Facades\DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('captures'));
+        self::assertSame(
+            1,
+            (int) \Illuminate\Support\Facades\DB::connection('payment')
+                ->table('payments')
+                ->where('id', $order->payment_id)
+                ->value('captures'),
+        );
     }
 
     public function test_pressing_the_button_twice_makes_one_order(): void
@@ -83,7 +113,9 @@ final class BuyTest extends AppTestCase
         $this->shopper->checkOut();
         $order = $this->shopper->pay($this->shopper->order(), 'declines');
         self::assertSame(OrderState::AwaitingPayment, $order->state);
-        $this->shopper->send('get', '/orders/'.$order->token)->assertSee('The card was declined. Nothing was charged.');
+        $this->shopper
+            ->send('get', '/orders/'.$order->token)
+            ->assertSee('The card was declined. Nothing was charged.');
         $this->shopper->send('get', '/basket')->assertSee('£15.95');
         self::assertSame(OrderState::Paid, $this->shopper->pay($order)->state);
     }
@@ -92,11 +124,21 @@ final class BuyTest extends AppTestCase
     {
         $this->shopper->put($this->variant);
         $this->shopper->checkOut();
-        SupplierVariant::query()->whereKey($this->variant->supplier_variant_id)->update(['stock' => 0]);
+        SupplierVariant::query()
+            ->whereKey($this->variant->supplier_variant_id)
+            ->update(['stock' => 0]);
         $order = $this->shopper->pay($this->shopper->order());
         self::assertSame(OrderState::SoldOut, $order->state);
-        $this->shopper->send('get', '/orders/'.$order->token)->assertSee('sold out while you were paying. Your payment was let go; nothing was charged.');
-        self::assertSame('void', \Illuminate\Support\Facades\DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('state'));
+        $this->shopper
+            ->send('get', '/orders/'.$order->token)
+            ->assertSee('sold out while you were paying. Your payment was let go; nothing was charged.');
+        self::assertSame(
+            'void',
+            \Illuminate\Support\Facades\DB::connection('payment')
+                ->table('payments')
+                ->where('id', $order->payment_id)
+                ->value('state'),
+        );
         Queue::assertNotPushed(SendSupplierOrder::class);
     }
 
@@ -110,7 +152,9 @@ final class BuyTest extends AppTestCase
 
     public function test_the_last_piece_is_sold_to_one_of_two(): void
     {
-        SupplierVariant::query()->whereKey($this->variant->supplier_variant_id)->update(['stock' => 1]);
+        SupplierVariant::query()
+            ->whereKey($this->variant->supplier_variant_id)
+            ->update(['stock' => 1]);
         $other = new Shopper($this, $this->stall);
         $this->shopper->put($this->variant);
         $this->shopper->checkOut();
@@ -125,8 +169,13 @@ final class BuyTest extends AppTestCase
     public function test_a_sold_out_line_stands_in_the_way_with_a_sentence(): void
     {
         $this->shopper->put($this->variant, 3);
-        SupplierVariant::query()->whereKey($this->variant->supplier_variant_id)->update(['stock' => 2]);
-        $this->shopper->send('get', '/basket')->assertSee('Only 2 of Garden Trowel NEW, STL-01 are left. Change the number to go on.')->assertDontSee('Go to checkout');
+        SupplierVariant::query()
+            ->whereKey($this->variant->supplier_variant_id)
+            ->update(['stock' => 2]);
+        $this->shopper
+            ->send('get', '/basket')
+            ->assertSee('Only 2 of Garden Trowel NEW, STL-01 are left. Change the number to go on.')
+            ->assertDontSee('Go to checkout');
         $this->shopper->send('get', '/checkout')->assertRedirect('/basket');
         $this->shopper->checkOut()->assertStatus(409);
         self::assertSame(0, Order::query()->where('stall_id', $this->stall->id)->count());
@@ -137,7 +186,11 @@ final class BuyTest extends AppTestCase
         $this->shopper->put($this->variant);
         $listing = $this->variant->listing ?? self::fail('no listing');
         app(EditListing::class)->price($this->stall, $listing, $this->variant, $this->stall->money(2000));
-        $this->shopper->checkOut(['total' => 1890])->assertStatus(409)->assertSee('A price changed while you were here.')->assertSee('£22.95');
+        $this->shopper
+            ->checkOut(['total' => 1890])
+            ->assertStatus(409)
+            ->assertSee('A price changed while you were here.')
+            ->assertSee('£22.95');
     }
 
     public function test_a_slow_payment_is_confirmed_later_and_taken_once(): void
@@ -150,14 +203,23 @@ final class BuyTest extends AppTestCase
         $this->shopper->send('get', '/orders/'.$order->token)->assertSee('The payment is still being confirmed.');
         $this->shopper->comeBack($order);
         self::assertSame([OrderState::Paid, 1], [$order->refresh()->state, $order->supplierOrders()->count()]);
-        self::assertSame(1, (int) \Illuminate\Support\Facades\DB::connection('payment')->table('payments')->where('id', $order->payment_id)->value('captures'));
+        self::assertSame(
+            1,
+            (int) \Illuminate\Support\Facades\DB::connection('payment')
+                ->table('payments')
+                ->where('id', $order->payment_id)
+                ->value('captures'),
+        );
     }
 
     public function test_a_payment_service_that_is_away_loses_nothing(): void
     {
         $this->shopper->put($this->variant);
         config(['stall.payment.address' => 'http://payment.standins.localhost:9']);
-        $this->shopper->checkOut()->assertStatus(503)->assertSee('Nothing was charged and your basket is kept; try again in a minute.');
+        $this->shopper
+            ->checkOut()
+            ->assertStatus(503)
+            ->assertSee('Nothing was charged and your basket is kept; try again in a minute.');
         $this->shopper->send('get', '/basket')->assertSee('£15.95');
     }
 
@@ -197,15 +259,34 @@ final class BuyTest extends AppTestCase
 
     public function test_another_site_cant_post_into_a_basket(): void
     {
-        $this->withHeaders(['Origin' => 'http://evil.example'])->post($this->stall->shopAddress('/basket'), ['listing' => 1])->assertForbidden();
-        $this->flushHeaders()->withHeaders(['Sec-Fetch-Site' => 'cross-site'])->post($this->stall->shopAddress('/basket'), ['listing' => 1])->assertForbidden();
+        $this->withHeaders(['Origin' => 'http://evil.example'])
+            ->post($this->stall->shopAddress('/basket'), ['listing' => 1])
+            ->assertForbidden();
+        $this->flushHeaders()
+            ->withHeaders(['Sec-Fetch-Site' => 'cross-site'])
+            ->post($this->stall->shopAddress('/basket'), ['listing' => 1])
+            ->assertForbidden();
     }
 
     /** Puts the fixture's variants on Oakum's shelves with that much stock, so that it can be asked. */
     private function supplierSays(int $pieces): void
     {
         foreach (['a', 'b'] as $n => $id) {
-            \WindowStall\Standins\Oakum\Books::table('variants')->updateOrInsert(['id' => $id], ['item_id' => 'T-TEST', 'position' => $n, 'sku' => 'SKU-'.$id, 'barcode' => '2000000000000', 'options' => '{}', 'cost' => 540, 'rrp' => 1, 'grams' => 300, 'stock' => json_encode(['GB' => $pieces]), 'picture' => 0]);
+            \WindowStall\Standins\Oakum\Books::table('variants')->updateOrInsert(
+                ['id' => $id],
+                [
+                    'item_id' => 'T-TEST',
+                    'position' => $n,
+                    'sku' => 'SKU-'.$id,
+                    'barcode' => '2000000000000',
+                    'options' => '{}',
+                    'cost' => 540,
+                    'rrp' => 1,
+                    'grams' => 300,
+                    'stock' => json_encode(['GB' => $pieces]),
+                    'picture' => 0,
+                ],
+            );
         }
     }
 }

@@ -26,11 +26,14 @@ final class LooksTest extends AppTestCase
         foreach (StarterLook::cases() as $starter) {
             $plan = $starter->plan();
             $html = $this->home($stall, Look::begin($starter, 'Quillet')->toArray());
-            self::assertStringContainsString('<body class="build-'.$plan->build->value.' mood-'.$plan->mood->value.' ', $html);
+            self::assertStringContainsString(
+                '<body class="build-'.$plan->build->value.' mood-'.$plan->mood->value.' ',
+                $html,
+            );
             self::assertStringContainsString('--radius:'.$plan->shape->corner->radius().'px', $html);
-            self::assertStringContainsString((new ShopAssets)->build($plan->build), $html);
+            self::assertStringContainsString((new ShopAssets())->build($plan->build), $html);
             foreach ([FaceCut::display($plan->pair, $plan->weight), FaceCut::text($plan->pair)] as $cut) {
-                $file = (new ShopAssets)->face($cut);
+                $file = (new ShopAssets())->face($cut);
                 self::assertStringContainsString('rel="preload" href="'.$file.'"', $html);
                 self::assertStringContainsString('@font-face{font-family:"'.$cut->key().'"', $html);
                 self::assertFileExists(public_path(ltrim($file, '/')));
@@ -45,12 +48,19 @@ final class LooksTest extends AppTestCase
     {
         $pairs = array_map(static fn (array $pair): string => $pair[0].' on '.$pair[1], Tones::PAIRS);
         // Contrast is the same the other way round.
-        $pairs = [...$pairs, ...array_map(static fn (array $pair): string => $pair[1].' on '.$pair[0], Tones::PAIRS)];
+        $pairs = [
+            ...$pairs,
+            ...array_map(static fn (array $pair): string => $pair[1].' on '.$pair[0], Tones::PAIRS),
+        ];
         $seen = 0;
         foreach ([resource_path('shop/shop.css'), ...glob(resource_path('shop/builds/*.css')) ?: []] as $file) {
             preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) file_get_contents($file), $rules, PREG_SET_ORDER);
             foreach ($rules as [, $where, $rule]) {
-                if (preg_match('/(?<!-)\bcolor: var\(--([\w-]+)\)/', $rule, $text) === 1 && preg_match('/\bbackground: var\(--([\w-]+)\)/', $rule, $ground) === 1 && ! str_contains($text[1], 'btn')) {
+                if (
+                    preg_match('/(?<!-)\bcolor: var\(--([\w-]+)\)/', $rule, $text) === 1 &&
+                    preg_match('/\bbackground: var\(--([\w-]+)\)/', $rule, $ground) === 1 &&
+                    ! str_contains($text[1], 'btn')
+                ) {
                     self::assertContains($text[1].' on '.$ground[1], $pairs, basename($file).': '.trim($where));
                     $seen++;
                 }
@@ -64,12 +74,21 @@ final class LooksTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         $look = Look::begin(StarterLook::Barrow, '<Quillet>');
-        $html = app(PageRenderer::class)->home($stall, Content::from(['look' => $look->toArray(), 'sections' => [['kind' => 'hero', 'settings' => ['listing' => $listing->id]]]]));
+        $html = app(PageRenderer::class)->home(
+            $stall,
+            Content::from([
+                'look' => $look->toArray(),
+                'sections' => [['kind' => 'hero', 'settings' => ['listing' => $listing->id]]],
+            ]),
+        );
         self::assertSame(1, preg_match('/rel="icon" href="(data:image\/svg[^"]+)"/', $html, $icon));
         $svg = rawurldecode((string) strstr($icon[1] ?? '', '%3Csvg'));
         self::assertStringContainsString('fill="'.$look->tones()->get('fill')->toHex().'"', $svg);
         self::assertStringContainsString('>&lt;</text>', $svg, 'a letter, whatever it is');
-        self::assertStringContainsString('<meta property="og:image" content="'.rtrim($stall->shopAddress(), '/').'/', $html);
+        self::assertStringContainsString(
+            '<meta property="og:image" content="'.rtrim($stall->shopAddress(), '/').'/',
+            $html,
+        );
     }
 
     public function test_the_wordmark_is_text_whatever_is_typed(): void
@@ -85,7 +104,12 @@ final class LooksTest extends AppTestCase
         foreach (['../../etc/passwd', '1/logo/short', 'http://evil.example/x', 7] as $path) {
             self::assertNull(Look::from($look + ['logo' => ['path' => $path, 'width' => 1, 'height' => 1]])->logo);
         }
-        self::assertSame('1/logo/0123456789abcdef', Look::from($look + ['logo' => ['path' => '1/logo/0123456789abcdef', 'width' => 6, 'height' => 2]])->logo['path'] ?? null);
+        self::assertSame(
+            '1/logo/0123456789abcdef',
+            Look::from($look + ['logo' => ['path' => '1/logo/0123456789abcdef', 'width' => 6, 'height' => 2]])->logo[
+                'path'
+            ] ?? null,
+        );
     }
 
     public function test_pages_for_all_may_be_kept_and_pages_for_one_may_not(): void
@@ -93,7 +117,9 @@ final class LooksTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         foreach (['/', '/goods/'.$listing->slug] as $path) {
-            $this->get($stall->shopAddress($path))->assertHeader('Cache-Control', 'no-cache, private')->assertHeaderMissing('Set-Cookie');
+            $this->get($stall->shopAddress($path))
+                ->assertHeader('Cache-Control', 'no-cache, private')
+                ->assertHeaderMissing('Set-Cookie');
         }
         foreach (['/basket'] as $path) {
             $this->get($stall->shopAddress($path))->assertHeader('Cache-Control', 'no-store, private');
@@ -109,7 +135,9 @@ final class LooksTest extends AppTestCase
         self::assertStringContainsString("base-uri 'none'", $policy);
         // Pages served as files get the same from the web server.
         $file = (string) file_get_contents(base_path('ops/shop-headers.conf'));
-        foreach (["script-src 'self'", "base-uri 'none'", "frame-ancestors 'self' http://workshop.localhost"] as $rule) {
+        foreach (
+            ["script-src 'self'", "base-uri 'none'", "frame-ancestors 'self' http://workshop.localhost"] as $rule
+        ) {
             self::assertStringContainsString($rule, $file);
         }
     }
@@ -118,7 +146,10 @@ final class LooksTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertSee('<link rel="canonical" href="'.$stall->shopAddress('/goods/'.$listing->slug).'">', false)->assertSee('<meta name="description" content="Dear friend">', false)->assertSee('<title>Garden Trowel NEW · Quillet</title>', false);
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))
+            ->assertSee('<link rel="canonical" href="'.$stall->shopAddress('/goods/'.$listing->slug).'">', false)
+            ->assertSee('<meta name="description" content="Dear friend">', false)
+            ->assertSee('<title>Garden Trowel NEW · Quillet</title>', false);
         $this->get($stall->shopAddress('/'))->assertSee('<meta name="description" content="Quillet">', false);
     }
 

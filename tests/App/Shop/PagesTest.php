@@ -18,12 +18,21 @@ final class PagesTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         app(EditListing::class)->words($stall, $listing, '<p>Forged & oiled</p>');
-        $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk()->assertSee('£15.95 to £16.95')->assertSee('In stock')->assertSee('With you in 3 to 6 days')->assertSee('width="1200" height="1200"', false)->getContent();
+        $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))
+            ->assertOk()
+            ->assertSee('£15.95 to £16.95')
+            ->assertSee('In stock')
+            ->assertSee('With you in 3 to 6 days')
+            ->assertSee('width="1200" height="1200"', false)
+            ->getContent();
         self::assertSame(1, preg_match('#<script type="application/ld\+json">(.+?)</script>#s', $html, $m));
         $ld = json_decode($m[1] ?? '', true);
         self::assertIsArray($ld);
         self::assertSame(['Product', 'Forged & oiled'], [$ld['@type'], $ld['description']]);
-        self::assertSame([['15.95', 'GBP', 'https://schema.org/InStock'], ['16.95', 'GBP', 'https://schema.org/InStock']], array_map(fn (array $o): array => [$o['price'], $o['priceCurrency'], $o['availability']], $ld['offers']));
+        self::assertSame(
+            [['15.95', 'GBP', 'https://schema.org/InStock'], ['16.95', 'GBP', 'https://schema.org/InStock']],
+            array_map(fn (array $o): array => [$o['price'], $o['priceCurrency'], $o['availability']], $ld['offers']),
+        );
     }
 
     public function test_a_suppliers_title_cant_break_out_of_the_page(): void
@@ -39,7 +48,9 @@ final class PagesTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->listing($stall);
-        $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertNotFound()->assertSee('isn’t on the stall any more', false);
+        $this->get($stall->shopAddress('/goods/'.$listing->slug))
+            ->assertNotFound()
+            ->assertSee('isn’t on the stall any more', false);
         $this->get($stall->shopAddress('/'))->assertOk()->assertDontSee($listing->slug);
         $this->get('http://nobody.shops.localhost/')->assertNotFound();
     }
@@ -48,7 +59,9 @@ final class PagesTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        $file = fn (): string => storage_path('pages/'.$stall->handle.'.shops.localhost/current/goods/'.$listing->slug.'.html');
+        $file = fn (): string => storage_path(
+            'pages/'.$stall->handle.'.shops.localhost/current/goods/'.$listing->slug.'.html',
+        );
         $this->get($stall->shopAddress('/goods/'.$listing->slug));
         self::assertFileExists($file());
         app(EditListing::class)->title($stall, $listing, 'Another name');
@@ -59,7 +72,7 @@ final class PagesTest extends AppTestCase
 
     public function test_a_page_made_for_a_former_state_never_appears_under_a_newer_one(): void
     {
-        $pages = new PageStore;
+        $pages = new PageStore();
         $handle = 'p'.bin2hex(random_bytes(4));
         $pages->turnTo($handle, 5);
         $pages->turnTo($handle, 6);
@@ -77,14 +90,16 @@ final class PagesTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk();
-        $this->postJson(route('bench.out', $stall), ['listings' => [$listing->id], 'to' => 'put_by'])->assertJson(['moved' => 1]);
+        $this->postJson(route('bench.out', $stall), ['listings' => [$listing->id], 'to' => 'put_by'])->assertJson([
+            'moved' => 1,
+        ]);
         self::assertSame(ListingState::PutBy, $listing->refresh()->state);
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertNotFound();
     }
 
     public function test_where_only_some_goods_changed_the_pages_of_the_others_are_carried_over(): void
     {
-        $pages = new PageStore;
+        $pages = new PageStore();
         $handle = 'carried-'.Str::random(6);
         $shop = storage_path('pages/'.strtolower($handle).'.'.config('stall.shops_host'));
         $handle = strtolower($handle);

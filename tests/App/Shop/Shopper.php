@@ -28,7 +28,11 @@ final class Shopper
      */
     public function put(ListingVariant $variant, int $quantity = 1, array $with = []): TestResponse
     {
-        $response = $this->send('post', '/basket', $with + ['listing' => $variant->listing_id, 'variant' => $variant->id, 'quantity' => $quantity]);
+        $response = $this->send(
+            'post',
+            '/basket',
+            $with + ['listing' => $variant->listing_id, 'variant' => $variant->id, 'quantity' => $quantity],
+        );
         foreach ($response->headers->getCookies() as $cookie) {
             if ($cookie->getName() === Basket::COOKIE) {
                 $this->basket = $cookie->getValue();
@@ -46,7 +50,18 @@ final class Shopper
     {
         preg_match('/name="total" value="(\d+)"/', (string) $this->send('get', '/checkout')->getContent(), $m);
 
-        return $this->send('post', '/checkout', $with + ['total' => $m[1] ?? 0, 'email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT']);
+        return $this->send(
+            'post',
+            '/checkout',
+            $with + [
+                'total' => $m[1] ?? 0,
+                'email' => 'ines@fennimore.example',
+                'name' => 'Ines Fennimore',
+                'street' => '4 Pound Row',
+                'town' => 'Aldermere',
+                'postcode' => 'AL4 7QT',
+            ],
+        );
     }
 
     public function order(): Order
@@ -57,7 +72,11 @@ final class Shopper
     /** Pays with a test card at the payment stand-in, and comes back to the shop unless told not to. */
     public function pay(Order $order, string $card = 'approves', bool $comeBack = true): Order
     {
-        Http::asForm()->withOptions(['allow_redirects' => false])->timeout(15)->post(config('stall.payment.address').'/pay/'.$order->payment_id, ['card' => $card])->throw();
+        Http::asForm()
+            ->withOptions(['allow_redirects' => false])
+            ->timeout(15)
+            ->post(config('stall.payment.address').'/pay/'.$order->payment_id, ['card' => $card])
+            ->throw();
         if ($comeBack) {
             $this->comeBack($order);
         }
@@ -88,6 +107,8 @@ final class Shopper
         // Another shopper's cookie may still lie in the test's jar.
         $this->test->withUnencryptedCookies([Basket::COOKIE => $this->basket ?? '']);
 
-        return $verb === 'get' ? $this->test->get($this->stall->shopAddress($path)) : $this->test->post($this->stall->shopAddress($path), $data);
+        return $verb === 'get'
+            ? $this->test->get($this->stall->shopAddress($path))
+            : $this->test->post($this->stall->shopAddress($path), $data);
     }
 }

@@ -61,7 +61,7 @@ final class HalfwayTest extends AppTestCase
     /** @param  list<mixed>  $pages  bodies, or body and status, or null where nobody answers */
     private function pull(array $pages): Run
     {
-        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::swap(new \Illuminate\Http\Client\Factory());
         Http::fake([
             '*/v1/items*' => static function ($asked) use (&$pages) {
                 $page = count($pages) > 1 ? array_shift($pages) : $pages[0];
@@ -71,11 +71,11 @@ final class HalfwayTest extends AppTestCase
 
                 return array_is_list($page) && count($page) === 2 ? Http::response(...$page) : Http::response($page);
             },
-            '*/v1/quotes' => static fn ($asked) => Http::response(['quotes' => array_fill(
-                0,
-                count($asked->data()['parcels']),
-                [['method' => 'Economy', 'price' => 237, 'days' => [2, 4]]],
-            )]),
+            '*/v1/quotes' => static fn ($asked) => Http::response([
+                'quotes' => array_fill(0, count($asked->data()['parcels']), [
+                    ['method' => 'Economy', 'price' => 237, 'days' => [2, 4]],
+                ]),
+            ]),
         ]);
 
         return app(StartPull::class)($this->world->connection($this->stall), null)->refresh();
@@ -87,30 +87,61 @@ final class HalfwayTest extends AppTestCase
      */
     private static function page(array $codes, ?string $next, int $cost = 540): array
     {
-        return ['next' => $next, 'total' => 3, 'items' => array_map(static fn (string $code): array => [
-            'code' => $code, 'title' => 'Trowel '.$code, 'description' => '', 'category' => 'Hand tools', 'pictures' => [],
-            'currency' => 'USD', 'processing_days' => [1, 2], 'rating' => null,
-            'variants' => [[
-                'id' => $code.'-1', 'sku' => $code.'-1', 'barcode' => null, 'options' => [], 'cost' => $cost, 'rrp' => null,
-                'grams' => 300, 'stock' => ['GB' => 12], 'picture' => null,
-            ]],
-        ], $codes)];
+        return [
+            'next' => $next,
+            'total' => 3,
+            'items' => array_map(
+                static fn (string $code): array => [
+                    'code' => $code,
+                    'title' => 'Trowel '.$code,
+                    'description' => '',
+                    'category' => 'Hand tools',
+                    'pictures' => [],
+                    'currency' => 'USD',
+                    'processing_days' => [1, 2],
+                    'rating' => null,
+                    'variants' => [
+                        [
+                            'id' => $code.'-1',
+                            'sku' => $code.'-1',
+                            'barcode' => null,
+                            'options' => [],
+                            'cost' => $cost,
+                            'rrp' => null,
+                            'grams' => 300,
+                            'stock' => ['GB' => 12],
+                            'picture' => null,
+                        ],
+                    ],
+                ],
+                $codes,
+            ),
+        ];
     }
 
     /** @return list<int> */
     private function costs(): array
     {
-        return array_values(array_map(
-            intval(...),
-            DB::table('supplier_variants')->where('stall_id', $this->stall->id)->orderBy('external_id')->pluck('cost_minor')->all(),
-        ));
+        return array_values(
+            array_map(
+                intval(...),
+                DB::table('supplier_variants')
+                    ->where('stall_id', $this->stall->id)
+                    ->orderBy('external_id')
+                    ->pluck('cost_minor')
+                    ->all(),
+            ),
+        );
     }
 
     /** @return list<string> */
     private function left(): array
     {
-        $rows = DB::select('SELECT i.external_id, i.words_id, i.gone_at, v.cost_minor, v.stock, v.landed_minor
-            FROM supplier_items i JOIN supplier_variants v ON v.supplier_item_id = i.id WHERE i.stall_id = ? ORDER BY 1', [$this->stall->id]);
+        $rows = DB::select(
+            'SELECT i.external_id, i.words_id, i.gone_at, v.cost_minor, v.stock, v.landed_minor
+            FROM supplier_items i JOIN supplier_variants v ON v.supplier_item_id = i.id WHERE i.stall_id = ? ORDER BY 1',
+            [$this->stall->id],
+        );
 
         return array_values(array_map(static fn (\stdClass $row): string => (string) json_encode($row), $rows));
     }

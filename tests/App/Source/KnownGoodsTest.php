@@ -49,18 +49,34 @@ final class KnownGoodsTest extends AppTestCase
     public function test_another_mapping_reads_the_same_bytes_anew(): void
     {
         $columns = array_combine(Samples::HEADER, [
-            Field::Item, Field::Sku, Field::Barcode, Field::Words, Field::Option, Field::Title,
-            Field::Cost, Field::Rrp, Field::Stock, Field::Weight, Field::Picture,
+            Field::Item,
+            Field::Sku,
+            Field::Barcode,
+            Field::Words,
+            Field::Option,
+            Field::Title,
+            Field::Cost,
+            Field::Rrp,
+            Field::Stock,
+            Field::Weight,
+            Field::Picture,
         ]);
         $mapping = Samples::mapping($columns);
         $this->supplier->update(['settings' => ['mapping' => $mapping->toArray()] + $this->supplier->settings]);
         self::assertSame(20, $this->pull($this->supplier, Samples::table(20))->counts['changed'] ?? 0);
-        self::assertSame('Pot number 3, thrown at the wheel.', $this->stall->items()->where('external_id', 'R-3')->value('title'));
+        self::assertSame(
+            'Pot number 3, thrown at the wheel.',
+            $this->stall->items()->where('external_id', 'R-3')->value('title'),
+        );
     }
 
     public function test_what_could_not_be_used_is_listed_with_every_pull(): void
     {
-        $broken = str_replace('Chalk;Pot number 4, thrown at the wheel.;5,40', 'Chalk;Pot number 4, thrown at the wheel.;dear', Samples::table(20));
+        $broken = str_replace(
+            'Chalk;Pot number 4, thrown at the wheel.;5,40',
+            'Chalk;Pot number 4, thrown at the wheel.;dear',
+            Samples::table(20),
+        );
         foreach ([1, 2] as $time) {
             $run = $this->pull($this->supplier, $broken);
             self::assertSame([1, RunState::Done], [$run->rejects, $run->state], 'pull '.$time);
@@ -126,7 +142,8 @@ final class KnownGoodsTest extends AppTestCase
                 $lines[] = $lines[$at];
 
                 return $lines;
-            default: // other words
+            default:
+                // other words
                 $cells[3] .= ' again';
         }
         $lines[$at] = implode(';', $cells);
@@ -145,7 +162,13 @@ final class KnownGoodsTest extends AppTestCase
             ->whereNull('variant.gone_at')
             ->orderBy('item.external_id')
             ->orderBy('variant.sku')
-            ->select('item.external_id', 'item.content_hash', 'variant.sku', 'variant.cost_minor', 'variant.landed_minor')
+            ->select(
+                'item.external_id',
+                'item.content_hash',
+                'variant.sku',
+                'variant.cost_minor',
+                'variant.landed_minor',
+            )
             ->get();
         foreach ($rows as $row) {
             $goods[(string) $row->external_id]['words'] = (string) $row->content_hash;

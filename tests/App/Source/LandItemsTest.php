@@ -28,7 +28,13 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->quote($stall, 'GB', 300, [['Economy', 237, 2, 4]]);
         $this->quote($stall, 'CN', 300, [['Economy', 355, 14, 22], ['Express', 1804, 6, 9]]);
-        $this->world->pull($stall, $this->item([$this->variant('near', ['GB' => 4, 'CN' => 90]), $this->variant('far', ['GB' => 0, 'CN' => 90])]));
+        $this->world->pull(
+            $stall,
+            $this->item([
+                $this->variant('near', ['GB' => 4, 'CN' => 90]),
+                $this->variant('far', ['GB' => 0, 'CN' => 90]),
+            ]),
+        );
         $item = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
         $near = $item->variants()->where('external_id', 'near')->firstOrFail();
         $far = $item->variants()->where('external_id', 'far')->firstOrFail();
@@ -40,10 +46,16 @@ final class LandItemsTest extends AppTestCase
     public function test_an_item_shows_its_cheapest_variant_and_the_stock_of_all(): void
     {
         $stall = $this->world->stall();
-        $this->world->pull($stall, Items::item([Items::variant('a', 900, 5), Items::variant('b', 540, 7), Items::variant('c', 700, 0)]));
+        $this->world->pull(
+            $stall,
+            Items::item([Items::variant('a', 900, 5), Items::variant('b', 540, 7), Items::variant('c', 700, 0)]),
+        );
         $row = SupplierItem::query()->where('stall_id', $stall->id)->firstOrFail();
         $landing = $row->landings()->where('market', 'GB')->firstOrFail();
-        self::assertSame([540, 12, 435, 191, 626], [$row->cost_minor, $row->stock, $landing->goods_minor, $landing->delivery_minor, $landing->landed_minor]);
+        self::assertSame(
+            [540, 12, 435, 191, 626],
+            [$row->cost_minor, $row->stock, $landing->goods_minor, $landing->delivery_minor, $landing->landed_minor],
+        );
     }
 
     public function test_where_nothing_is_delivered_there_is_no_landed_cost_and_the_listing_says_so(): void
@@ -53,8 +65,12 @@ final class LandItemsTest extends AppTestCase
         $this->quote($stall, 'GB', 300, []);
         $listing = $this->world->listing($stall);
         self::assertFalse($listing->supplierItem?->landings()->whereNotNull('landed_minor')->exists());
-        $this->get(route('source', $stall))->assertInertia(fn ($page) => $page->has('items', 1)->where('items.0.landed', null));
-        $this->postJson(route('bench.window', $stall), ['listings' => [$listing->id]])->assertJsonPath('placed', [])->assertJsonPath('left.0.lacks.0.words', 'STL-01 can’t be delivered to Brazil. Switch it off.');
+        $this->get(route('source', $stall))->assertInertia(
+            fn ($page) => $page->has('items', 1)->where('items.0.landed', null),
+        );
+        $this->postJson(route('bench.window', $stall), ['listings' => [$listing->id]])
+            ->assertJsonPath('placed', [])
+            ->assertJsonPath('left.0.lacks.0.words', 'STL-01 can’t be delivered to Brazil. Switch it off.');
     }
 
     public function test_a_quote_is_asked_for_once_and_kept(): void
@@ -62,9 +78,11 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $connection = $this->world->connection($stall);
         $one = [['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]];
-        Http::fake(['*/v1/quotes' => static fn (Request $asked) => Http::response([
-            'quotes' => array_fill(0, count($asked->data()['parcels']), $one),
-        ])]);
+        Http::fake([
+            '*/v1/quotes' => static fn (Request $asked) => Http::response([
+                'quotes' => array_fill(0, count($asked->data()['parcels']), $one),
+            ]),
+        ]);
         $this->world->pull($stall, $this->item([$this->variant('a', ['DE' => 3]), $this->variant('b', ['DE' => 9])]));
         Http::assertSentCount(1);
         app(LandItems::class)($stall, $connection);
@@ -78,11 +96,20 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->quote($stall, 'GB', 300, [['Economy', 237, 2, 4]]);
         $this->quote($stall, 'US', 300, []);
-        $this->world->pull($stall, $this->item([$this->variant('a', ['GB' => 3, 'US' => 500]), $this->variant('b', ['US' => 40])]));
-        $of = fn (string $id): SupplierVariant => SupplierVariant::query()->where('external_id', $id)
-            ->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))->sole();
+        $this->world->pull(
+            $stall,
+            $this->item([$this->variant('a', ['GB' => 3, 'US' => 500]), $this->variant('b', ['US' => 40])]),
+        );
+        $of = fn (string $id): SupplierVariant => SupplierVariant::query()
+            ->where('external_id', $id)
+            ->whereHas('item', fn ($q) => $q->where('stall_id', $stall->id))
+            ->sole();
         self::assertSame([503, 500, 3], [$of('a')->stock, $of('a')->out_of_reach, $of('a')->available()]);
-        self::assertSame([40, 0, null], [$of('b')->stock, $of('b')->out_of_reach, $of('b')->landed_minor], 'that can’t be sent at all is said otherwise');
+        self::assertSame(
+            [40, 0, null],
+            [$of('b')->stock, $of('b')->out_of_reach, $of('b')->landed_minor],
+            'that can’t be sent at all is said otherwise',
+        );
     }
 
     public function test_another_market_turns_every_cost_to_it(): void
@@ -91,7 +118,10 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->world->pull($stall, Items::item([Items::variant('a')]));
         $before = ItemLanding::query()->where('stall_id', $stall->id)->where('market', 'GB')->value('delivery_minor');
-        $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL']))->assertSessionHasNoErrors();
+        $this->put(
+            route('settings.update', $stall),
+            $this->settings(['home_market' => 'NL']),
+        )->assertSessionHasNoErrors();
         $row = ItemLanding::query()->where('stall_id', $stall->id)->where('market', 'NL')->firstOrFail();
         self::assertGreaterThan($before, $row->delivery_minor, 'asked of the supplier over HTTP');
         self::assertSame([5, 10], [$row->days_min, $row->days_max]);
@@ -103,7 +133,10 @@ final class LandItemsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->world->pull($stall, Items::item([Items::variant('a')]));
         $stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
-        $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL', 'name' => 'Changed']))->assertSessionHasErrors('said');
+        $this->put(
+            route('settings.update', $stall),
+            $this->settings(['home_market' => 'NL', 'name' => 'Changed']),
+        )->assertSessionHasErrors('said');
         self::assertSame(['GB', 'Quillet'], [$stall->refresh()->home_market, $stall->name]);
     }
 
@@ -111,7 +144,9 @@ final class LandItemsTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $stall->rates()->delete();
-        $this->expectExceptionObject(new RateMissing('There is no exchange rate from USD to GBP. Set one on the cost sheet.'));
+        $this->expectExceptionObject(
+            new RateMissing('There is no exchange rate from USD to GBP. Set one on the cost sheet.'),
+        );
         $this->world->pull($stall->unsetRelation('rates'), Items::item([Items::variant('a')]));
     }
 
@@ -130,7 +165,14 @@ final class LandItemsTest extends AppTestCase
     /** @param  list<array{string, int, int, int}>  $methods */
     private function quote(Stall $stall, string $warehouse, int $grams, array $methods): void
     {
-        DB::table('delivery_quotes')->insert(['connection_id' => $this->world->connection($stall)->id, 'warehouse' => $warehouse, 'destination' => $stall->home_market, 'grams' => $grams, 'methods' => json_encode($methods), 'quoted_at' => now()]);
+        DB::table('delivery_quotes')->insert([
+            'connection_id' => $this->world->connection($stall)->id,
+            'warehouse' => $warehouse,
+            'destination' => $stall->home_market,
+            'grams' => $grams,
+            'methods' => json_encode($methods),
+            'quoted_at' => now(),
+        ]);
     }
 
     /**

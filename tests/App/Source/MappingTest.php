@@ -28,18 +28,58 @@ final class MappingTest extends AppTestCase
     {
         $connection = $this->kilnfold('/trade/goods.csv');
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
-        self::assertSame(['Range' => 'item', 'Article' => 'sku', 'EAN' => 'barcode', 'Name' => 'title', 'Glaze' => 'option', 'Size' => 'option', 'Section' => 'category', 'Description' => 'words', 'Trade price' => 'cost', 'RRP' => 'rrp', 'Free stock' => 'stock', 'Weight kg' => 'weight', 'Picture' => 'picture'], array_column($page['columns'], 'field', 'name'));
-        self::assertSame([',', true, 'GBP', false], [$page['decimal'], $page['kilograms'], $page['currency'], $page['known']]);
+        self::assertSame(
+            [
+                'Range' => 'item',
+                'Article' => 'sku',
+                'EAN' => 'barcode',
+                'Name' => 'title',
+                'Glaze' => 'option',
+                'Size' => 'option',
+                'Section' => 'category',
+                'Description' => 'words',
+                'Trade price' => 'cost',
+                'RRP' => 'rrp',
+                'Free stock' => 'stock',
+                'Weight kg' => 'weight',
+                'Picture' => 'picture',
+            ],
+            array_column($page['columns'], 'field', 'name'),
+        );
+        self::assertSame(
+            [',', true, 'GBP', false],
+            [$page['decimal'], $page['kilograms'], $page['currency'], $page['known']],
+        );
         self::assertSame(['14 items with 49 variants', 2], [$page['preview']['words'], $page['preview']['rejected']]);
         self::assertStringContainsString('Nothing can be delivered', $page['preview']['delivery']);
 
-        $said = $this->said($page, ['delivery' => \Illuminate\Support\Facades\Http::get(config('stall.kilnfold.address').'/trade/delivery.txt')->throw()->body()]);
-        $this->preview($connection, $said)->assertOk()->assertJsonPath('lacks', null)->assertJsonPath('delivered', true)->assertJsonPath('items.0.title', 'Hand-thrown flower pots, a pair');
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $said)->assertRedirect(route('source.supplier', [$this->stall, $connection]));
+        $said = $this->said($page, [
+            'delivery' => \Illuminate\Support\Facades\Http::get(
+                config('stall.kilnfold.address').'/trade/delivery.txt',
+            )
+                ->throw()
+                ->body(),
+        ]);
+        $this->preview($connection, $said)
+            ->assertOk()
+            ->assertJsonPath('lacks', null)
+            ->assertJsonPath('delivered', true)
+            ->assertJsonPath('items.0.title', 'Hand-thrown flower pots, a pair');
+        $this->put(route('source.mapping.update', [$this->stall, $connection]), $said)->assertRedirect(
+            route('source.supplier', [$this->stall, $connection]),
+        );
         $run = $connection->runs()->latest('id')->firstOrFail();
         self::assertSame([RunState::Done, 2], [$run->state, $run->rejects]);
         self::assertSame(49, (int) $this->stall->items()->sum('variants_count'));
-        $this->get(route('source.supplier', [$this->stall, $connection]))->assertOk()->assertInertia(fn ($p) => $p->where('supplier.items', 14)->has('supplier.rejects', 2)->where('supplier.rejects.0.value', 'on request')->where('supplier.ready', true));
+        $this->get(route('source.supplier', [$this->stall, $connection]))
+            ->assertOk()
+            ->assertInertia(
+                fn ($p) => $p
+                    ->where('supplier.items', 14)
+                    ->has('supplier.rejects', 2)
+                    ->where('supplier.rejects.0.value', 'on request')
+                    ->where('supplier.ready', true),
+            );
     }
 
     public function test_the_same_as_xml_comes_to_the_same_goods(): void
@@ -47,15 +87,24 @@ final class MappingTest extends AppTestCase
         $connection = $this->kilnfold('/trade/goods.xml');
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
         self::assertStringStartsWith('XML', $page['about']);
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']))->assertSessionHasNoErrors();
-        self::assertSame([14, 49], [$this->stall->items()->count(), (int) $this->stall->items()->sum('variants_count')]);
+        $this->put(
+            route('source.mapping.update', [$this->stall, $connection]),
+            $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']),
+        )->assertSessionHasNoErrors();
+        self::assertSame(
+            [14, 49],
+            [$this->stall->items()->count(), (int) $this->stall->items()->sum('variants_count')],
+        );
     }
 
     public function test_kilnfold_renames_its_columns_and_the_pull_follows(): void
     {
         $connection = $this->kilnfold('/trade/goods.csv');
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']));
+        $this->put(
+            route('source.mapping.update', [$this->stall, $connection]),
+            $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']),
+        );
         Books::rename(true);
         try {
             $this->postJson(route('source.pull', [$this->stall, $connection]))->assertOk();
@@ -70,13 +119,29 @@ final class MappingTest extends AppTestCase
     public function test_a_file_is_sent_and_a_newer_one_takes_its_place(): void
     {
         $send = fn (string $bytes, string $name): UploadedFile => UploadedFile::fake()->createWithContent($name, $bytes);
-        $this->post(route('source.connections.store', $this->stall), ['kind' => 'feed', 'name' => 'Hedgerow', 'file' => $send("sku;name;price\nH-1;Peg;1,20\n", 'list.xls')])->assertSessionHasNoErrors();
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Hedgerow',
+            'file' => $send("sku;name;price\nH-1;Peg;1,20\n", 'list.xls'),
+        ])->assertSessionHasNoErrors();
         $connection = $this->stall->connections()->where('name', 'Hedgerow')->firstOrFail();
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']))->assertSessionHasNoErrors();
-        self::assertSame(['H-1'], $this->stall->items()->pluck('external_id')->all(), 'a wrong ending matters to nobody');
-        $this->post(route('source.file', [$this->stall, $connection]), ['file' => $send("sku;name;price\nH-1;Peg;1,30\nH-2;Line;4,10\n", 'new.csv')])->assertSessionHasNoErrors();
-        self::assertSame([2, 130], [$this->stall->items()->count(), $this->stall->items()->where('external_id', 'H-1')->value('cost_minor')]);
+        $this->put(
+            route('source.mapping.update', [$this->stall, $connection]),
+            $this->said($page, ['delivery' => 'GB; 30 kg; 4,95; 2-4']),
+        )->assertSessionHasNoErrors();
+        self::assertSame(
+            ['H-1'],
+            $this->stall->items()->pluck('external_id')->all(),
+            'a wrong ending matters to nobody',
+        );
+        $this->post(route('source.file', [$this->stall, $connection]), [
+            'file' => $send("sku;name;price\nH-1;Peg;1,30\nH-2;Line;4,10\n", 'new.csv'),
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            [2, 130],
+            [$this->stall->items()->count(), $this->stall->items()->where('external_id', 'H-1')->value('cost_minor')],
+        );
     }
 
     public function test_what_is_said_wrongly_gets_a_sentence_and_saves_nothing(): void
@@ -84,26 +149,60 @@ final class MappingTest extends AppTestCase
         $connection = $this->kilnfold('/trade/goods.csv');
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
         $said = $this->said($page, []);
-        $without = ['columns' => array_values(array_filter($said['columns'], static fn (array $c): bool => $c['field'] !== 'cost'))] + $said;
+        $without =
+            [
+                'columns' => array_values(
+                    array_filter($said['columns'], static fn (array $c): bool => $c['field'] !== 'cost'),
+                ),
+            ] + $said;
         $this->preview($connection, $without)->assertJsonPath('lacks', 'Say which column is the unit cost.');
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $without)->assertSessionHasErrors(['said' => 'Say which column is the unit cost; without it no row can be used.']);
+        $this->put(route('source.mapping.update', [$this->stall, $connection]), $without)->assertSessionHasErrors([
+            'said' => 'Say which column is the unit cost; without it no row can be used.',
+        ]);
         $twice = ['columns' => [...$said['columns'], ['name' => 'RRP', 'field' => 'cost']]] + $said;
-        $this->put(route('source.mapping.update', [$this->stall, $connection]), $twice)->assertSessionHasErrors(['said' => '2 columns are said to be the unit cost. Only one can be.']);
-        foreach (['ZZ; 2 kg; 4; 2' => 'Line 1 of the delivery table: “ZZ” is no country. Write GB, IE, NL.', "GB; 2 kg; 4; 2\nGB; heavy; 4; 2" => 'Line 2 of the delivery table: “heavy” is no weight. Write 2 kg or 500 g.', 'GB; 2 kg; free; 2' => 'Line 1 of the delivery table: “free” is no price.', 'GB; 2 kg; 4; soon' => 'Line 1 of the delivery table: “soon” are no days. Write 2-4.', 'GB 4.95' => 'Line 1 of the delivery table isn’t “country; up to weight; price; days”: GB 4.95'] as $table => $sentence) {
-            $this->put(route('source.mapping.update', [$this->stall, $connection]), ['delivery' => $table] + $said)->assertSessionHasErrors(['said' => $sentence]);
+        $this->put(route('source.mapping.update', [$this->stall, $connection]), $twice)->assertSessionHasErrors([
+            'said' => '2 columns are said to be the unit cost. Only one can be.',
+        ]);
+        foreach (
+            [
+                'ZZ; 2 kg; 4; 2' => 'Line 1 of the delivery table: “ZZ” is no country. Write GB, IE, NL.',
+                "GB; 2 kg; 4; 2\nGB; heavy; 4; 2" => 'Line 2 of the delivery table: “heavy” is no weight. Write 2 kg or 500 g.',
+                'GB; 2 kg; free; 2' => 'Line 1 of the delivery table: “free” is no price.',
+                'GB; 2 kg; 4; soon' => 'Line 1 of the delivery table: “soon” are no days. Write 2-4.',
+                'GB 4.95' => 'Line 1 of the delivery table isn’t “country; up to weight; price; days”: GB 4.95',
+            ] as $table => $sentence
+        ) {
+            $this->put(
+                route('source.mapping.update', [$this->stall, $connection]),
+                ['delivery' => $table] + $said,
+            )->assertSessionHasErrors(['said' => $sentence]);
         }
         self::assertArrayNotHasKey('mapping', $connection->refresh()->settings);
         $this->postJson(route('source.pull', [$this->stall, $connection]));
-        self::assertSame('Nobody has said yet what the columns of this file mean. Open its mapping.', $connection->refresh()->trouble);
+        self::assertSame(
+            'Nobody has said yet what the columns of this file mean. Open its mapping.',
+            $connection->refresh()->trouble,
+        );
     }
 
     public function test_an_address_that_gives_no_list_is_said_before_anything_is_kept(): void
     {
-        $try = fn (string $address): TestResponse => $this->from('/')->post(route('source.connections.store', $this->stall), ['kind' => 'feed', 'name' => 'X', 'address' => $address]);
-        $try(config('stall.kilnfold.address').'/')->assertSessionHasErrors(['said' => 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.']);
-        $try(config('stall.kilnfold.address').'/none.csv')->assertSessionHasErrors(['said' => 'kilnfold.standins.localhost didn’t give the file (it answered 404). Check the address.']);
-        $try('http://127.0.0.1/list.csv')->assertSessionHasErrors(['said' => 'An address that is called from here begins with https://.']);
-        $try('https://169.254.169.254/list.csv')->assertSessionHasErrors(['said' => '169.254.169.254 lies in a private network; only public addresses are called.']);
+        $try = fn (string $address): TestResponse => $this->from('/')->post(
+            route('source.connections.store', $this->stall),
+            ['kind' => 'feed', 'name' => 'X', 'address' => $address],
+        );
+        $try(config('stall.kilnfold.address').'/')->assertSessionHasErrors([
+            'said' => 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.',
+        ]);
+        $try(config('stall.kilnfold.address').'/none.csv')->assertSessionHasErrors([
+            'said' => 'kilnfold.standins.localhost didn’t give the file (it answered 404). Check the address.',
+        ]);
+        $try('http://127.0.0.1/list.csv')->assertSessionHasErrors([
+            'said' => 'An address that is called from here begins with https://.',
+        ]);
+        $try('https://169.254.169.254/list.csv')->assertSessionHasErrors([
+            'said' => '169.254.169.254 lies in a private network; only public addresses are called.',
+        ]);
         $try('https://[::1]/list.csv')->assertSessionHasErrors('said');
         $try('')->assertSessionHasErrors(['said' => 'Send a file, or give the address it is fetched from.']);
         self::assertSame(0, $this->stall->connections()->count());
@@ -111,7 +210,11 @@ final class MappingTest extends AppTestCase
 
     private function kilnfold(string $path): SupplierConnection
     {
-        $this->post(route('source.connections.store', $this->stall), ['kind' => 'feed', 'name' => 'Kilnfold', 'address' => config('stall.kilnfold.address').$path])->assertSessionHasNoErrors();
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Kilnfold',
+            'address' => config('stall.kilnfold.address').$path,
+        ])->assertSessionHasNoErrors();
 
         return $this->stall->connections()->where('name', 'Kilnfold')->firstOrFail();
     }
@@ -126,8 +229,21 @@ final class MappingTest extends AppTestCase
     private function said(array $page, array $other): array
     {
         return $other + [
-            'columns' => array_values(array_map(static fn (array $c): array => ['name' => $c['name'], 'field' => $c['field']], array_filter($page['columns'], static fn (array $c): bool => $c['field'] !== null))),
-            'decimal' => $page['decimal'], 'kilograms' => $page['kilograms'], 'currency' => $page['currency'], 'warehouse' => 'GB', 'stock' => 0, 'grams' => 500, 'processing_min' => 1, 'processing_max' => 3, 'delivery' => '',
+            'columns' => array_values(
+                array_map(
+                    static fn (array $c): array => ['name' => $c['name'], 'field' => $c['field']],
+                    array_filter($page['columns'], static fn (array $c): bool => $c['field'] !== null),
+                ),
+            ),
+            'decimal' => $page['decimal'],
+            'kilograms' => $page['kilograms'],
+            'currency' => $page['currency'],
+            'warehouse' => 'GB',
+            'stock' => 0,
+            'grams' => 500,
+            'processing_min' => 1,
+            'processing_max' => 3,
+            'delivery' => '',
         ];
     }
 

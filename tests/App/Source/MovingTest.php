@@ -35,14 +35,23 @@ final class MovingTest extends AppTestCase
     public function test_only_what_moves_is_taken_over_and_followed_by_the_rules(): void
     {
         $before = $this->price();
-        $this->say(['a' => ['cost' => 590, 'stock' => ['GB' => 2, 'DE' => 1]], 'b' => ['cost' => 620, 'stock' => ['GB' => 0]]]);
+        $this->say([
+            'a' => ['cost' => 590, 'stock' => ['GB' => 2, 'DE' => 1]],
+            'b' => ['cost' => 620, 'stock' => ['GB' => 0]],
+        ]);
         self::assertSame([590, 3], [$this->variant('a')->cost_minor, $this->variant('a')->stock]);
         self::assertSame(0, $this->variant('b')->stock);
         self::assertGreaterThan($before, $this->price());
         self::assertSame('Garden Trowel NEW', $this->stall->items()->sole()->title, 'the rest is as it was said');
-        self::assertEqualsCanonicalizing(['cost', 'sold_out'], \WindowStall\Drift\DriftChange::query()->pluck('kind')->map(fn ($k) => $k->value)->all());
+        self::assertEqualsCanonicalizing(
+            ['cost', 'sold_out'],
+            \WindowStall\Drift\DriftChange::query()->pluck('kind')->map(fn ($k) => $k->value)->all(),
+        );
         $words = $this->stall->items()->sole()->words_id;
-        $this->say(['a' => ['cost' => 590, 'stock' => ['GB' => 2, 'DE' => 1]], 'b' => ['cost' => 620, 'stock' => ['GB' => 0]]]);
+        $this->say([
+            'a' => ['cost' => 590, 'stock' => ['GB' => 2, 'DE' => 1]],
+            'b' => ['cost' => 620, 'stock' => ['GB' => 0]],
+        ]);
         self::assertSame($words, $this->stall->items()->sole()->words_id, 'the same again is nothing');
     }
 
@@ -51,26 +60,39 @@ final class MovingTest extends AppTestCase
         $many = array_map(static fn (int $n) => Items::variant('m'.$n, 500 + $n), range(1, 6));
         $this->world->inWindow($this->stall, Items::item($many, 'Many', id: 'T-6'));
         Queue::fake([PullCatalogue::class]);
-        $this->say(array_combine(
-            array_map(static fn (int $n): string => 'm'.$n, range(1, 6)),
-            array_map(static fn (int $n): array => ['cost' => (500 + $n) * 100, 'stock' => ['GB' => 12]], range(1, 6)),
-        ));
+        $this->say(
+            array_combine(
+                array_map(static fn (int $n): string => 'm'.$n, range(1, 6)),
+                array_map(
+                    static fn (int $n): array => ['cost' => (500 + $n) * 100, 'stock' => ['GB' => 12]],
+                    range(1, 6),
+                ),
+            ),
+        );
         self::assertSame(501, $this->variant('m1')->cost_minor, 'nothing of it was used');
         Queue::assertPushed(PullCatalogue::class, 1);
     }
 
     public function test_it_comes_due_by_its_own_clock_and_not_beside_a_pull(): void
     {
-        $this->patch(route('source.supplier.update', [$this->stall, $this->supplier]), ['moving' => 15])->assertSessionHasNoErrors();
-        $this->patch(route('source.supplier.update', [$this->stall, $this->supplier]), ['moving' => 7])->assertSessionHasErrors();
+        $this->patch(route('source.supplier.update', [$this->stall, $this->supplier]), [
+            'moving' => 15,
+        ])->assertSessionHasNoErrors();
+        $this->patch(route('source.supplier.update', [$this->stall, $this->supplier]), [
+            'moving' => 7,
+        ])->assertSessionHasErrors();
         Queue::fake([PullMoving::class]);
-        (new PullDue)->handle(app(\WindowStall\Source\StartPull::class));
+        (new PullDue())->handle(app(\WindowStall\Source\StartPull::class));
         Queue::assertNotPushed(PullMoving::class);
         $this->travel(16)->minutes();
-        (new PullDue)->handle(app(\WindowStall\Source\StartPull::class));
+        (new PullDue())->handle(app(\WindowStall\Source\StartPull::class));
         Queue::assertPushed(PullMoving::class, 1);
         self::assertTrue($this->supplier->refresh()->moving_next_at?->isFuture());
-        Run::query()->create(['stall_id' => $this->stall->id, 'connection_id' => $this->supplier->id, 'state' => RunState::Running]);
+        Run::query()->create([
+            'stall_id' => $this->stall->id,
+            'connection_id' => $this->supplier->id,
+            'state' => RunState::Running,
+        ]);
         $this->say(['a' => ['cost' => 1, 'stock' => ['GB' => 0]]]);
         self::assertSame(540, $this->variant('a')->cost_minor);
     }
@@ -80,23 +102,33 @@ final class MovingTest extends AppTestCase
     {
         Http::fake([
             '*/v1/moving*' => Http::response(['variants' => $variants]),
-            '*/v1/quotes' => static fn ($asked) => Http::response(['quotes' => array_fill(
-                0,
-                count($asked->data()['parcels']),
-                [['method' => 'Economy', 'price' => 237, 'days' => [2, 4]]],
-            )]),
+            '*/v1/quotes' => static fn ($asked) => Http::response([
+                'quotes' => array_fill(0, count($asked->data()['parcels']), [
+                    ['method' => 'Economy', 'price' => 237, 'days' => [2, 4]],
+                ]),
+            ]),
         ]);
         app()->call([new PullMoving($this->supplier->id), 'handle']);
-        Http::swap(new \Illuminate\Http\Client\Factory);
+        Http::swap(new \Illuminate\Http\Client\Factory());
     }
 
     private function variant(string $id): \WindowStall\Source\SupplierVariant
     {
-        return \WindowStall\Source\SupplierVariant::query()->where('external_id', $id)->whereHas('item', fn ($q) => $q->where('stall_id', $this->stall->id))->sole();
+        return \WindowStall\Source\SupplierVariant::query()
+            ->where('external_id', $id)
+            ->whereHas('item', fn ($q) => $q->where('stall_id', $this->stall->id))
+            ->sole();
     }
 
     private function price(): int
     {
-        return (int) $this->stall->listings()->orderBy('id')->firstOrFail()->variants()->where('external_id', 'a')->sole()->priceIn('GB')?->price_minor;
+        return (int) $this->stall
+            ->listings()
+            ->orderBy('id')
+            ->firstOrFail()
+            ->variants()
+            ->where('external_id', 'a')
+            ->sole()
+            ->priceIn('GB')?->price_minor;
     }
 }

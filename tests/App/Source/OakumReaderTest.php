@@ -12,14 +12,44 @@ use WindowStall\Tests\App\AppTestCase;
 
 final class OakumReaderTest extends AppTestCase
 {
-    private const VARIANT = ['id' => 'v', 'sku' => 's', 'barcode' => null, 'options' => ['Clr' => 'X'], 'cost' => 540, 'rrp' => null, 'grams' => 300, 'stock' => ['GB' => 3], 'picture' => 0];
+    private const VARIANT = [
+        'id' => 'v',
+        'sku' => 's',
+        'barcode' => null,
+        'options' => ['Clr' => 'X'],
+        'cost' => 540,
+        'rrp' => null,
+        'grams' => 300,
+        'stock' => ['GB' => 3],
+        'picture' => 0,
+    ];
 
-    private const ITEM = ['code' => 'i', 'title' => 'T', 'description' => '', 'category' => '', 'currency' => 'USD', 'pictures' => [], 'processing_days' => [1, 2], 'rating' => 4.7, 'variants' => [self::VARIANT]];
+    private const ITEM = [
+        'code' => 'i',
+        'title' => 'T',
+        'description' => '',
+        'category' => '',
+        'currency' => 'USD',
+        'pictures' => [],
+        'processing_days' => [1, 2],
+        'rating' => 4.7,
+        'variants' => [self::VARIANT],
+    ];
 
     public function test_an_item_is_read_into_the_programs_own_values(): void
     {
         $item = OakumReader::item(self::ITEM);
-        self::assertSame(['i', 47, 'Clr', 540, 'USD', 3], [$item->id, $item->ratingTenths, array_key_first($item->variants[0]->options), $item->variants[0]->cost->minor, $item->currency, $item->variants[0]->pieces()]);
+        self::assertSame(
+            ['i', 47, 'Clr', 540, 'USD', 3],
+            [
+                $item->id,
+                $item->ratingTenths,
+                array_key_first($item->variants[0]->options),
+                $item->variants[0]->cost->minor,
+                $item->currency,
+                $item->variants[0]->pieces(),
+            ],
+        );
         self::assertSame(400, mb_strlen(OakumReader::item(['title' => str_repeat('é', 900)] + self::ITEM)->title));
     }
 
@@ -31,7 +61,9 @@ final class OakumReaderTest extends AppTestCase
         yield 'no code' => [['code' => ''] + self::ITEM];
         yield 'a cost in words' => [['variants' => [['cost' => 'free'] + self::VARIANT]] + self::ITEM];
         yield 'a cost below nothing' => [['variants' => [['cost' => -1] + self::VARIANT]] + self::ITEM];
-        yield 'stock that is no number' => [['variants' => [['stock' => ['GB' => '1.234,00']] + self::VARIANT]] + self::ITEM];
+        yield 'stock that is no number' => [
+            ['variants' => [['stock' => ['GB' => '1.234,00']] + self::VARIANT]] + self::ITEM,
+        ];
         yield 'weightless' => [['variants' => [['grams' => 0] + self::VARIANT]] + self::ITEM];
         yield 'options that nest' => [['variants' => [['options' => ['Clr' => ['x']]] + self::VARIANT]] + self::ITEM];
         yield 'too many variants' => [['variants' => array_fill(0, 10_001, [])] + self::ITEM];
@@ -46,9 +78,19 @@ final class OakumReaderTest extends AppTestCase
 
     public function test_an_order_is_read_with_its_state_and_cost(): void
     {
-        $said = ['id' => 7, 'state' => 'posted', 'goods' => 100, 'delivery' => 20, 'currency' => 'USD', 'tracking' => 'LF1'];
+        $said = [
+            'id' => 7,
+            'state' => 'posted',
+            'goods' => 100,
+            'delivery' => 20,
+            'currency' => 'USD',
+            'tracking' => 'LF1',
+        ];
         $answer = OakumReader::answer($said);
-        self::assertSame(['7', SupplierOrderState::Posted, 100, 'LF1', null], [$answer->externalId, $answer->state, $answer->goods->minor, $answer->tracking, $answer->carrier]);
+        self::assertSame(
+            ['7', SupplierOrderState::Posted, 100, 'LF1', null],
+            [$answer->externalId, $answer->state, $answer->goods->minor, $answer->tracking, $answer->carrier],
+        );
         self::assertSame(SupplierOrderState::Sent, OakumReader::answer(['state' => 'received'] + $said)->state);
         $this->expectException(SupplierTrouble::class);
         OakumReader::answer(['state' => 'dancing'] + $said);
@@ -57,7 +99,10 @@ final class OakumReaderTest extends AppTestCase
     public function test_quotes_are_read_and_an_empty_list_means_no_delivery(): void
     {
         self::assertSame([], OakumReader::quotes([]));
-        self::assertEquals(new \WindowStall\Source\Connectors\Quote('Economy', 300, 2, 4), OakumReader::quotes([['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]])[0]);
+        self::assertEquals(
+            new \WindowStall\Source\Connectors\Quote('Economy', 300, 2, 4),
+            OakumReader::quotes([['method' => 'Economy', 'price' => 300, 'days' => [2, 4]]])[0],
+        );
         $this->expectException(SupplierTrouble::class);
         OakumReader::quotes([['method' => 'Economy', 'price' => 'x', 'days' => [2, 4]]]);
     }

@@ -28,7 +28,15 @@ final class SaveItemsTest extends AppTestCase
         $this->world->pull($this->stall, Items::item([Items::variant('a')], 'Two'));
         $this->world->pull($this->stall, Items::item([Items::variant('a')], 'Two'));
         $item = $this->row();
-        self::assertSame(['One', 'Two'], SupplierWords::query()->where('supplier_item_id', $item->id)->orderBy('id')->get()->map(fn (SupplierWords $w): string => $w->item()->title)->all());
+        self::assertSame(
+            ['One', 'Two'],
+            SupplierWords::query()
+                ->where('supplier_item_id', $item->id)
+                ->orderBy('id')
+                ->get()
+                ->map(fn (SupplierWords $w): string => $w->item()->title)
+                ->all(),
+        );
         self::assertSame('Two', $item->words?->item()->title);
     }
 
@@ -54,12 +62,32 @@ final class SaveItemsTest extends AppTestCase
     public function test_awkward_text_is_stored_and_found(): void
     {
         $title = "Trowel “extra” — 5\" \\ 'quoted' <b>bold</b> 园艺 🌱";
-        $this->world->pull($this->stall, Items::item([new Variant('ü/1', "SKU'1", '2000000000015', ['Größe "L"' => 'a|b'], Money::of(1, 'USD'), null, 300, ['GB' => 1], null)], $title));
+        $this->world->pull(
+            $this->stall,
+            Items::item(
+                [
+                    new Variant(
+                        'ü/1',
+                        "SKU'1",
+                        '2000000000015',
+                        ['Größe "L"' => 'a|b'],
+                        Money::of(1, 'USD'),
+                        null,
+                        300,
+                        ['GB' => 1],
+                        null,
+                    ),
+                ],
+                $title,
+            ),
+        );
         self::assertSame($title, $this->row()->words?->item()->title);
         self::assertSame(['Größe "L"' => 'a|b'], $this->row()->words->item()->variants[0]->options);
         $this->signIn();
         foreach (['2000000000015', 'trowel extra', '园艺'] as $words) {
-            $this->get(route('source', [$this->stall, 'q' => $words]))->assertInertia(fn ($page) => $page->where('found', 1));
+            $this->get(route('source', [$this->stall, 'q' => $words]))->assertInertia(
+                fn ($page) => $page->where('found', 1),
+            );
         }
     }
 
@@ -75,12 +103,26 @@ final class SaveItemsTest extends AppTestCase
     public function test_a_listing_pages_by_key_without_gap_or_repetition(): void
     {
         $this->signIn();
-        $this->world->pull($this->stall, ...array_map(static fn (int $n) => Items::item([Items::variant('v'.$n, 100 + $n % 7)], 'Item '.$n, id: 'I-'.$n), range(1, 95)));
+        $this->world->pull(
+            $this->stall,
+            ...array_map(
+                static fn (int $n) => Items::item(
+                    [Items::variant('v'.$n, 100 + ($n % 7))],
+                    'Item '.$n,
+                    id: 'I-'.$n,
+                ),
+                range(1, 95),
+            ),
+        );
         foreach (['landed', 'days', 'title', 'nonsense'] as $sort) {
             $seen = [];
             $cursor = null;
             do {
-                $page = $this->get(route('source', array_filter(['stall' => $this->stall, 'sort' => $sort, 'cursor' => $cursor])))->assertOk()->viewData('page')['props'];
+                $page = $this->get(
+                    route('source', array_filter(['stall' => $this->stall, 'sort' => $sort, 'cursor' => $cursor])),
+                )
+                    ->assertOk()
+                    ->viewData('page')['props'];
                 array_push($seen, ...array_column($page['items'], 'code'));
                 $cursor = $page['next'];
             } while ($cursor !== null);

@@ -26,9 +26,16 @@ final class SuppliersTest extends AppTestCase
     {
         $this->signIn();
         $stall = $this->world->stall();
-        self::assertSame(['oakum', 'tannet', 'feed'], array_map(static fn ($c): string => $c->kind, app(Connectors::class)->cards()));
-        $this->get(route('source.connect', $stall))->assertOk()->assertInertia(fn ($page) => $page->has('kinds', 3)->where('kind', null));
-        $this->get(route('source.connect', [$stall, 'kind' => 'feed']))->assertInertia(fn ($page) => $page->where('kind', 'feed'));
+        self::assertSame(
+            ['oakum', 'tannet', 'feed'],
+            array_map(static fn ($c): string => $c->kind, app(Connectors::class)->cards()),
+        );
+        $this->get(route('source.connect', $stall))
+            ->assertOk()
+            ->assertInertia(fn ($page) => $page->has('kinds', 3)->where('kind', null));
+        $this->get(route('source.connect', [$stall, 'kind' => 'feed']))->assertInertia(
+            fn ($page) => $page->where('kind', 'feed'),
+        );
         $this->post(route('source.connections.store', $stall), ['kind' => 'nonsense'])->assertSessionHasErrors('kind');
     }
 
@@ -36,25 +43,53 @@ final class SuppliersTest extends AppTestCase
     {
         $this->signIn();
         $stall = $this->world->stall();
-        $connection = app(ConnectSupplier::class)($stall, 'tannet', (string) config('stall.tannet.address'), 'tannet-second-key');
+        $connection = app(ConnectSupplier::class)(
+            $stall,
+            'tannet',
+            (string) config('stall.tannet.address'),
+            'tannet-second-key',
+        );
         $run = app(StartPull::class)($connection, null)->refresh();
         self::assertSame([RunState::Done, null, 6], [$run->state, $run->trouble, $stall->items()->count()]);
         $tee = $stall->items()->with('words')->where('external_id', 'TP-TEE')->firstOrFail();
         self::assertSame([35, 'EUR', 610], [$tee->variants_count, $tee->currency, $tee->cost_minor]);
         $sheet = $this->getJson(route('source.item', [$stall, $tee->id]))->assertOk();
-        self::assertSame(['Front, 300 × 400 mm', 'Back, 300 × 400 mm', 'Sleeve, 90 × 110 mm'], $sheet->json('blank.areas'));
+        self::assertSame(
+            ['Front, 300 × 400 mm', 'Back, 300 × 400 mm', 'Sleeve, 90 × 110 mm'],
+            $sheet->json('blank.areas'),
+        );
         self::assertStringStartsWith('Direct print: €4.20, each further area €3.10', $sheet->json('blank.methods.0'));
-        $this->from('/')->post(route('source.connections.store', $stall), ['kind' => 'tannet', 'address' => config('stall.tannet.address'), 'key' => 'wrong'])->assertSessionHasErrors(['said' => 'Tannet Print Works doesn’t know this key. Copy it again from your account there.']);
+        $this->from('/')
+            ->post(route('source.connections.store', $stall), [
+                'kind' => 'tannet',
+                'address' => config('stall.tannet.address'),
+                'key' => 'wrong',
+            ])
+            ->assertSessionHasErrors([
+                'said' => 'Tannet Print Works doesn’t know this key. Copy it again from your account there.',
+            ]);
     }
 
     public function test_pulls_come_due_by_their_schedule_and_fail_further_and_further_apart(): void
     {
         $noon = Carbon::parse('2026-11-25 12:00');
         self::assertSame('2026-11-26 03:07', Schedule::Nightly->next($noon, 0, 7)?->format('Y-m-d H:i'));
-        self::assertSame('2026-11-25 03:07', Schedule::Nightly->next(Carbon::parse('2026-11-25 01:00'), 0, 7)?->format('Y-m-d H:i'));
+        self::assertSame(
+            '2026-11-25 03:07',
+            Schedule::Nightly->next(Carbon::parse('2026-11-25 01:00'), 0, 7)?->format('Y-m-d H:i'),
+        );
         self::assertSame('2026-11-25 13:00', Schedule::Hourly->next($noon, 0, 7)?->format('Y-m-d H:i'));
         self::assertNull(Schedule::ByHand->next($noon, 3, 0));
-        self::assertSame([15, 30, 60, 1440, 1440], array_map(static fn (int $n): int => (int) $noon->diffInMinutes(Schedule::Nightly->next($noon, $n, 0)), [1, 2, 3, 8, 20]));
+        self::assertSame(
+            [15, 30, 60, 1440, 1440],
+            array_map(static fn (int $n): int => (int) $noon->diffInMinutes(Schedule::Nightly->next($noon, $n, 0)), [
+                1,
+                2,
+                3,
+                8,
+                20,
+            ]),
+        );
 
         Queue::fake([PullCatalogue::class]);
         $stall = $this->world->stall();
@@ -62,8 +97,8 @@ final class SuppliersTest extends AppTestCase
         $due->update(['next_pull_at' => now()->subMinute()]);
         $paused = $this->world->feed($stall, "a,b\n1,2\n", \WindowStall\Tests\Core\Feeds\Samples::mapping());
         $paused->update(['next_pull_at' => now()->subMinute(), 'paused_at' => now()]);
-        app()->call([new PullDue, 'handle']);
-        app()->call([new PullDue, 'handle']);
+        app()->call([new PullDue(), 'handle']);
+        app()->call([new PullDue(), 'handle']);
         self::assertSame([1, 0], [$due->runs()->count(), $paused->runs()->count()]);
     }
 
@@ -88,36 +123,75 @@ final class SuppliersTest extends AppTestCase
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
         $connection = $this->world->connection($stall);
-        $this->get(route('source.supplier', [$stall, $connection]))->assertInertia(fn ($page) => $page->where('supplier.ending', '1 of its listings leaves the window. Its one listing is put by with all your words, and come back if you connect it again.'));
-        $this->delete(route('source.supplier.destroy', [$stall, $connection]))->assertSessionHas('say', 'Oakum Depot is disconnected; 1 listing was put by.');
+        $this->get(route('source.supplier', [$stall, $connection]))->assertInertia(
+            fn ($page) => $page->where(
+                'supplier.ending',
+                '1 of its listings leaves the window. Its one listing is put by with all your words, and come back if you connect it again.',
+            ),
+        );
+        $this->delete(route('source.supplier.destroy', [$stall, $connection]))->assertSessionHas(
+            'say',
+            'Oakum Depot is disconnected; 1 listing was put by.',
+        );
         self::assertSame(ListingState::PutBy, $listing->refresh()->state);
         self::assertSame('', $connection->refresh()->secrets['key']);
-        $this->get(route('source', $stall))->assertInertia(fn ($page) => $page->has('connections', 0)->where('found', 0));
+        $this->get(route('source', $stall))->assertInertia(
+            fn ($page) => $page->has('connections', 0)->where('found', 0),
+        );
         $this->from('/')->postJson(route('source.pull', [$stall, $connection]))->assertStatus(422);
 
         app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-second-key');
         self::assertSame(1, $stall->connections()->count());
         self::assertNull($connection->refresh()->disconnected_at);
-        $this->world->pull($stall, \WindowStall\Tests\Core\Source\Items::item([\WindowStall\Tests\Core\Source\Items::variant('a')]));
-        self::assertSame(12, $listing->variants()->with('supplierVariant')->firstOrFail()->supplierVariant?->available());
+        $this->world->pull(
+            $stall,
+            \WindowStall\Tests\Core\Source\Items::item([\WindowStall\Tests\Core\Source\Items::variant('a')]),
+        );
+        self::assertSame(
+            12,
+            $listing->variants()->with('supplierVariant')->firstOrFail()->supplierVariant?->available(),
+        );
     }
 
     /** @return iterable<string, array{callable(): mixed, string}> */
     public static function answers(): iterable
     {
-        yield 'a web page' => [static fn () => Http::response('<html>busy</html>', 200, ['Content-Type' => 'text/html']), 'What answers at this address isn’t Oakum Depot: its answer can’t be read.'];
-        yield 'asked too often' => [static fn () => Http::response('', 429), 'Oakum Depot is asked too often just now and wants a pause. Try again in a few minutes.'];
-        yield 'its own trouble' => [static fn () => Http::response('', 500), 'Oakum Depot has trouble of its own (it answered 500). Try again later.'];
-        yield 'nothing' => [static fn () => Http::response('', 200), 'What answers at this address isn’t Oakum Depot: its answer can’t be read.'];
-        yield 'an empty catalogue' => [static fn () => Http::response(['items' => [], 'next' => null]), 'Nothing at all came, which is hardly true. Everything stays as it was; look under Drift.'];
-        yield 'forever' => [static fn () => throw new ConnectionException('cURL error 28: Operation timed out'), 'Oakum Depot didn’t answer within 6 seconds. Try again later.'];
-        yield 'the same page again and again' => [static fn () => Http::response(['items' => [], 'next' => 'x']), 'Nothing at all came, which is hardly true. Everything stays as it was; look under Drift.'];
+        yield 'a web page' => [
+            static fn () => Http::response('<html>busy</html>', 200, ['Content-Type' => 'text/html']),
+            'What answers at this address isn’t Oakum Depot: its answer can’t be read.',
+        ];
+        yield 'asked too often' => [
+            static fn () => Http::response('', 429),
+            'Oakum Depot is asked too often just now and wants a pause. Try again in a few minutes.',
+        ];
+        yield 'its own trouble' => [
+            static fn () => Http::response('', 500),
+            'Oakum Depot has trouble of its own (it answered 500). Try again later.',
+        ];
+        yield 'nothing' => [
+            static fn () => Http::response('', 200),
+            'What answers at this address isn’t Oakum Depot: its answer can’t be read.',
+        ];
+        yield 'an empty catalogue' => [
+            static fn () => Http::response(['items' => [], 'next' => null]),
+            'Nothing at all came, which is hardly true. Everything stays as it was; look under Drift.',
+        ];
+        yield 'forever' => [
+            static fn () => throw new ConnectionException('cURL error 28: Operation timed out'),
+            'Oakum Depot didn’t answer within 6 seconds. Try again later.',
+        ];
+        yield 'the same page again and again' => [
+            static fn () => Http::response(['items' => [], 'next' => 'x']),
+            'Nothing at all came, which is hardly true. Everything stays as it was; look under Drift.',
+        ];
     }
 
     /** @param  callable(): mixed  $answer */
     #[DataProvider('answers')]
-    public function test_whatever_a_supplier_answers_the_report_is_clear_and_nothing_is_lost(callable $answer, string $said): void
-    {
+    public function test_whatever_a_supplier_answers_the_report_is_clear_and_nothing_is_lost(
+        callable $answer,
+        string $said,
+    ): void {
         Sleep::fake();
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
@@ -133,7 +207,10 @@ final class SuppliersTest extends AppTestCase
     {
         Sleep::fake();
         $stall = $this->world->stall();
-        Http::fakeSequence()->push('', 429, ['Retry-After' => '7'])->push('', 503)->push(['items' => [], 'next' => null, 'total' => 0]);
+        Http::fakeSequence()
+            ->push('', 429, ['Retry-After' => '7'])
+            ->push('', 503)
+            ->push(['items' => [], 'next' => null, 'total' => 0]);
         $run = app(StartPull::class)($this->world->connection($stall), null)->refresh();
         self::assertSame(RunState::Done, $run->state, (string) $run->trouble);
         Sleep::assertSleptTimes(2);

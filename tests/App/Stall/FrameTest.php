@@ -40,18 +40,33 @@ final class FrameTest extends AppTestCase
         $user = $this->signIn();
         $mine = $this->world->stall($user);
         $second = $this->world->stall($user);
-        $this->world->stall(\WindowStall\Stall\User::query()->create(['name' => 'O', 'email' => 'o@quillet.example', 'password' => 'two-rows-of-leeks']));
-        $this->get(route('source', $mine))->assertInertia(fn ($page) => $page->where('frame.stalls', [['handle' => $mine->handle, 'name' => 'Quillet'], ['handle' => $second->handle, 'name' => 'Quillet']]));
-        $this->get(route('stalls.new'))->assertInertia(fn ($page) => $page->where('frame.handle', null)->has('frame.stalls', 2));
+        $this->world->stall(
+            \WindowStall\Stall\User::query()->create([
+                'name' => 'O',
+                'email' => 'o@quillet.example',
+                'password' => 'two-rows-of-leeks',
+            ]),
+        );
+        $this->get(route('source', $mine))->assertInertia(
+            fn ($page) => $page->where('frame.stalls', [
+                ['handle' => $mine->handle, 'name' => 'Quillet'],
+                ['handle' => $second->handle, 'name' => 'Quillet'],
+            ]),
+        );
+        $this->get(route('stalls.new'))->assertInertia(
+            fn ($page) => $page->where('frame.handle', null)->has('frame.stalls', 2),
+        );
     }
 
     /** @param  array<string, mixed>  $expected */
     private function frame(Stall $stall, array $expected): void
     {
-        $this->get(route('source', $stall))->assertOk()->assertInertia(function ($page) use ($expected): void {
-            foreach ($expected as $key => $value) {
-                $page->where('frame.'.$key, $value);
-            }
-        });
+        $this->get(route('source', $stall))
+            ->assertOk()
+            ->assertInertia(function ($page) use ($expected): void {
+                foreach ($expected as $key => $value) {
+                    $page->where('frame.'.$key, $value);
+                }
+            });
     }
 }

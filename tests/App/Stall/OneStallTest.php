@@ -26,14 +26,31 @@ final class OneStallTest extends AppTestCase
         'users' => 'people work in several stalls',
         'memberships' => 'says which stalls a person may enter, before one is entered',
         'personal_access_tokens' => 'found by the hash of a secret, before its stall is known',
-        'sessions' => 'belong to people', 'sign_ins' => 'belong to people', 'password_reset_tokens' => 'belong to people', 'migrations' => 'the shape of the tables',
-        'cache' => 'the framework’s', 'cache_locks' => 'the framework’s', 'jobs' => 'the framework’s; each job says its stall', 'failed_jobs' => 'the framework’s',
+        'sessions' => 'belong to people',
+        'sign_ins' => 'belong to people',
+        'password_reset_tokens' => 'belong to people',
+        'migrations' => 'the shape of the tables',
+        'cache' => 'the framework’s',
+        'cache_locks' => 'the framework’s',
+        'jobs' => 'the framework’s; each job says its stall',
+        'failed_jobs' => 'the framework’s',
     ];
 
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
-        'stall_of_connection', 'analyse_finding', 'orders_to_settle', 'supplier_orders_to_send', 'supplier_orders_to_ask', 'silent_runs', 'open_runs', 'forgotten_runs',
-        'connections_due', 'listings_without_pictures', 'windows_to_turn', 'digests_due', 'moving_due',
+        'stall_of_connection',
+        'analyse_finding',
+        'orders_to_settle',
+        'supplier_orders_to_send',
+        'supplier_orders_to_ask',
+        'silent_runs',
+        'open_runs',
+        'forgotten_runs',
+        'connections_due',
+        'listings_without_pictures',
+        'windows_to_turn',
+        'digests_due',
+        'moving_due',
     ];
 
     private Stall $one;
@@ -49,40 +66,75 @@ final class OneStallTest extends AppTestCase
 
     public function test_every_table_with_a_stall_is_behind_the_wall(): void
     {
-        $tables = DB::select(<<<'SQL'
+        $tables = DB::select(
+            <<<'SQL'
             SELECT c.relname AS name, c.relrowsecurity AS held,
                 EXISTS (SELECT 1 FROM pg_attribute a WHERE a.attrelid = c.oid AND a.attname = 'stall_id' AND NOT a.attisdropped) AS has_stall,
                 EXISTS (SELECT 1 FROM pg_policy p WHERE p.polrelid = c.oid) AS has_policy
             FROM pg_class c WHERE c.relnamespace = 'public'::regnamespace AND c.relkind IN ('r', 'p')
-            SQL);
+            SQL
+            ,
+        );
         self::assertGreaterThan(30, count($tables));
         foreach ($tables as $table) {
             if (! array_key_exists($table->name, self::OUTSIDE)) {
                 self::assertTrue($table->has_stall, $table->name.' doesn’t say whose its rows are');
             }
-            self::assertSame($table->name === 'stalls' || ! array_key_exists($table->name, self::OUTSIDE), $table->held && $table->has_policy, $table->name);
+            self::assertSame(
+                $table->name === 'stalls' || ! array_key_exists($table->name, self::OUTSIDE),
+                $table->held && $table->has_policy,
+                $table->name,
+            );
         }
     }
 
     public function test_the_program_signs_in_as_a_role_that_is_bound(): void
     {
-        $role = DB::selectOne('SELECT rolsuper OR rolbypassrls AS free FROM pg_roles WHERE rolname = ?', [config('database.connections.pgsql.bound_role')]);
+        $role = DB::selectOne('SELECT rolsuper OR rolbypassrls AS free FROM pg_roles WHERE rolname = ?', [
+            config('database.connections.pgsql.bound_role'),
+        ]);
         self::assertFalse($role->free);
         $env = (string) file_get_contents(base_path('var/test/env'));
-        self::assertStringContainsString("\nDB_USERNAME=".config('database.connections.pgsql.bound_role')."\n", $env, 'the running program');
+        self::assertStringContainsString(
+            "\nDB_USERNAME=".config('database.connections.pgsql.bound_role')."\n",
+            $env,
+            'the running program',
+        );
     }
 
     public function test_outside_of_any_stall_nothing_is_seen_and_nothing_taken(): void
     {
         $listing = $this->world->inWindow($this->one);
-        $tables = ['listings', 'listing_variants', 'supplier_items', 'supplier_variants', 'supplier_words', 'prices', 'pictures', 'supplier_connections', 'runs', 'markets'];
+        $tables = [
+            'listings',
+            'listing_variants',
+            'supplier_items',
+            'supplier_variants',
+            'supplier_words',
+            'prices',
+            'pictures',
+            'supplier_connections',
+            'runs',
+            'markets',
+        ];
         $this->bound();
         foreach ($tables as $table) {
             self::assertSame(0, DB::table($table)->count(), $table);
         }
-        self::assertSame(0, Listing::query()->whereKey($listing->id)->update(['own_title' => 'Stolen']));
+        self::assertSame(
+            0,
+            Listing::query()
+                ->whereKey($listing->id)
+                ->update(['own_title' => 'Stolen']),
+        );
         try {
-            DB::transaction(fn () => DB::table('saved_searches')->insert(['stall_id' => $this->one->id, 'name' => 'x', 'query' => '{}']));
+            DB::transaction(
+                fn () => DB::table('saved_searches')->insert([
+                    'stall_id' => $this->one->id,
+                    'name' => 'x',
+                    'query' => '{}',
+                ]),
+            );
             self::fail('It was taken.');
         } catch (QueryException $e) {
             self::assertStringContainsString('row-level security', $e->getMessage());
@@ -99,9 +151,20 @@ final class OneStallTest extends AppTestCase
             self::assertNull(Listing::query()->find($theirs->id));
             self::assertSame($mine->variants()->count(), DB::table('listing_variants')->count());
             self::assertSame(0, DB::table('listing_variants')->where('listing_id', $theirs->id)->delete());
-            self::assertSame(0, Stall::query()->whereKey($this->two->id)->update(['name' => 'Taken over']));
+            self::assertSame(
+                0,
+                Stall::query()
+                    ->whereKey($this->two->id)
+                    ->update(['name' => 'Taken over']),
+            );
         });
-        self::assertSame(2, Listing::query()->whereKey([$mine->id, $theirs->id])->count(), 'whoever looks at all sees both again');
+        self::assertSame(
+            2,
+            Listing::query()
+                ->whereKey([$mine->id, $theirs->id])
+                ->count(),
+            'whoever looks at all sees both again',
+        );
     }
 
     #[TestWith(['listing_variants', 'listing_id'])]
@@ -134,9 +197,9 @@ final class OneStallTest extends AppTestCase
 
     public function test_a_job_is_done_in_the_stall_it_was_asked_for_in(): void
     {
-        OneStall::within($this->one->id, fn () => Queue::connection('sync')->push(new SeesStall));
+        OneStall::within($this->one->id, fn () => Queue::connection('sync')->push(new SeesStall()));
         self::assertSame($this->one->id, SeesStall::$seen);
-        Queue::connection('sync')->push(new SeesStall);
+        Queue::connection('sync')->push(new SeesStall());
         self::assertNull(SeesStall::$seen);
         self::assertNull(OneStall::current());
     }
@@ -144,25 +207,39 @@ final class OneStallTest extends AppTestCase
     public function test_a_job_that_waits_says_its_stall_however_it_was_set(): void
     {
         config(['queue.default' => 'database']);
-        OneStall::within($this->one->id, fn () => dispatch(new SeesStall));
+        OneStall::within($this->one->id, fn () => dispatch(new SeesStall()));
         OneStall::within($this->two->id, static function (): void {
-            dispatch(new SeesStall);
+            dispatch(new SeesStall());
         });
-        $stalls = DB::table('jobs')->orderBy('id')->pluck('payload')->map(static fn (string $p): mixed => json_decode($p, true)['stall']);
+        $stalls = DB::table('jobs')
+            ->orderBy('id')
+            ->pluck('payload')
+            ->map(static fn (string $p): mixed => json_decode($p, true)['stall']);
         self::assertSame([$this->one->id, $this->two->id], $stalls->all());
     }
 
     public function test_each_function_beyond_the_policies_looks_at_the_entered_stall(): void
     {
-        $functions = DB::select(<<<'SQL'
+        $functions = DB::select(
+            <<<'SQL'
             SELECT proname AS name, prosrc AS source, proconfig::text AS settings FROM pg_proc
             WHERE pronamespace = 'public'::regnamespace AND prosecdef
-            SQL);
+            SQL
+            ,
+        );
         self::assertGreaterThanOrEqual(5, count($functions));
         foreach ($functions as $function) {
-            self::assertStringContainsString('search_path=public, pg_temp', (string) $function->settings, $function->name);
+            self::assertStringContainsString(
+                'search_path=public, pg_temp',
+                (string) $function->settings,
+                $function->name,
+            );
             if (! in_array($function->name, self::SEE_ALL, true)) {
-                self::assertSame(substr_count($function->source, 'FROM '), substr_count($function->source, 'WHERE stall_id = (SELECT current_stall())'), $function->name.' reads more than the entered stall');
+                self::assertSame(
+                    substr_count($function->source, 'FROM '),
+                    substr_count($function->source, 'WHERE stall_id = (SELECT current_stall())'),
+                    $function->name.' reads more than the entered stall',
+                );
             }
         }
     }
@@ -173,10 +250,22 @@ final class OneStallTest extends AppTestCase
         $theirs = $this->world->listing($this->two);
         $this->signIn();
         $batch = ['listings' => [$mine->id, $theirs->id]];
-        foreach ([['bench.tags', ['add' => ['x'], 'remove' => []]], ['bench.delete', []], ['bench.join', ['option' => 'Kind', 'values' => [$mine->id => 'a', $theirs->id => 'b']]], ['bench.out', []], ['bench.window', []]] as [$route, $with]) {
+        foreach (
+            [
+                ['bench.tags', ['add' => ['x'], 'remove' => []]],
+                ['bench.delete', []],
+                ['bench.join', ['option' => 'Kind', 'values' => [$mine->id => 'a', $theirs->id => 'b']]],
+                ['bench.out', []],
+                ['bench.window', []],
+            ] as [$route, $with]
+        ) {
             $this->postJson(route($route, $this->one), $batch + $with)->assertUnprocessable();
         }
-        $this->postJson(route('pricing.set', $this->one), ['variants' => [$theirs->variants()->value('id')], 'do' => 'price', 'price' => '1.00'])->assertUnprocessable();
+        $this->postJson(route('pricing.set', $this->one), [
+            'variants' => [$theirs->variants()->value('id')],
+            'do' => 'price',
+            'price' => '1.00',
+        ])->assertUnprocessable();
         self::assertSame([[], null], [$mine->refresh()->own_tags, $mine->deleted_at]);
         self::assertSame(0, BenchChange::query()->where('stall_id', $this->one->id)->count());
     }
@@ -185,16 +274,46 @@ final class OneStallTest extends AppTestCase
     {
         $mine = $this->world->listing($this->one);
         $theirs = $this->world->listing($this->two);
-        DB::table('listing_items')->insert(['listing_id' => $theirs->id, 'supplier_item_id' => $theirs->supplier_item_id, 'agreed_words_id' => $theirs->agreed_words_id]);
+        DB::table('listing_items')->insert([
+            'listing_id' => $theirs->id,
+            'supplier_item_id' => $theirs->supplier_item_id,
+            'agreed_words_id' => $theirs->agreed_words_id,
+        ]);
         // A step as an attacker would have it: it names their listing.
         $change = BenchChange::query()->create(['stall_id' => $this->one->id, 'words' => 'forged', 'apart' => true]);
-        $before = static fn (Listing $l): string => (string) json_encode(['listing' => ['id' => $l->id, 'state' => 'put_by', 'own_title' => 'Stolen', 'own_tags' => [], 'own_dropped' => [], 'own_option_order' => [], 'drafts' => [], 'agreed_words_id' => $l->agreed_words_id], 'variants' => [], 'sources' => [], 'items' => []]);
+        $before = static fn (Listing $l): string => (string) json_encode([
+            'listing' => [
+                'id' => $l->id,
+                'state' => 'put_by',
+                'own_title' => 'Stolen',
+                'own_tags' => [],
+                'own_dropped' => [],
+                'own_option_order' => [],
+                'drafts' => [],
+                'agreed_words_id' => $l->agreed_words_id,
+            ],
+            'variants' => [],
+            'sources' => [],
+            'items' => [],
+        ]);
         foreach ([$mine, $theirs] as $listing) {
-            DB::table('bench_change_parts')->insert(['change_id' => $change->id, 'stall_id' => $this->one->id, 'listing_id' => $listing->id, 'before' => $before($listing)]);
+            DB::table('bench_change_parts')->insert([
+                'change_id' => $change->id,
+                'stall_id' => $this->one->id,
+                'listing_id' => $listing->id,
+                'before' => $before($listing),
+            ]);
         }
         OneStall::within($this->one->id, fn () => app(Undo::class)->take($this->one, $change));
         self::assertSame('Stolen', $mine->refresh()->own_title, 'the step itself is taken back');
-        self::assertSame([null, 2, 1], [$theirs->refresh()->own_title, $theirs->variants()->count(), DB::table('listing_items')->where('listing_id', $theirs->id)->count()]);
+        self::assertSame(
+            [null, 2, 1],
+            [
+                $theirs->refresh()->own_title,
+                $theirs->variants()->count(),
+                DB::table('listing_items')->where('listing_id', $theirs->id)->count(),
+            ],
+        );
     }
 
     private function bound(): void

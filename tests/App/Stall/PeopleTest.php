@@ -30,15 +30,24 @@ final class PeopleTest extends AppTestCase
     #[TestWith(['mtull1234567', 'made of your name'])]
     public function test_a_password_that_is_guessed_at_once_is_refused(string $password, string $why): void
     {
-        $this->post(route('sign-up'), ['name' => 'Margery Tull', 'email' => 'mtull@quillet.example', 'password' => $password])->assertSessionHasErrors('password');
+        $this->post(route('sign-up'), [
+            'name' => 'Margery Tull',
+            'email' => 'mtull@quillet.example',
+            'password' => $password,
+        ])->assertSessionHasErrors('password');
         self::assertStringContainsString($why, session('errors')->first('password'));
         self::assertFalse(User::query()->where('email', 'mtull@quillet.example')->exists());
     }
 
     public function test_signing_in_is_limited_by_address_and_by_e_mail(): void
     {
-        $try = fn (string $email, string $from) => $this->withServerVariables(['REMOTE_ADDR' => $from])->post(route('sign-in'), ['email' => $email, 'password' => 'wrong'])->getStatusCode();
-        $many = array_map(static fn (int $n): int => $try('person'.$n.'@quillet.example', '198.51.100.7'), range(1, 41));
+        $try = fn (string $email, string $from) => $this->withServerVariables(['REMOTE_ADDR' => $from])
+            ->post(route('sign-in'), ['email' => $email, 'password' => 'wrong'])
+            ->getStatusCode();
+        $many = array_map(
+            static fn (int $n): int => $try('person'.$n.'@quillet.example', '198.51.100.7'),
+            range(1, 41),
+        );
         self::assertSame([302, 429], [$many[39], $many[40]], 'one machine that tries many people');
         $one = array_map(static fn (int $n): int => $try('keeper@quillet.example', '203.0.113.'.$n), range(1, 11));
         self::assertSame([302, 429], [$one[9], $one[10]], 'many machines that try one person');
@@ -48,7 +57,12 @@ final class PeopleTest extends AppTestCase
     {
         Mail::fake();
         $user = $this->world->keeper();
-        SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $user->id, 'seen_at' => now(), 'created_at' => now()]);
+        SignIn::query()->create([
+            'id' => (string) Str::uuid(),
+            'user_id' => $user->id,
+            'seen_at' => now(),
+            'created_at' => now(),
+        ]);
         $said = 'If somebody works here with that address, a link is on its way to it. It holds for an hour.';
         $this->post(route('password.send'), ['email' => $user->email])->assertSessionHas('say', $said);
         $this->post(route('password.send'), ['email' => 'nobody@quillet.example'])->assertSessionHas('say', $said);
@@ -61,9 +75,15 @@ final class PeopleTest extends AppTestCase
             return $mail->hasTo($user->email);
         });
         $this->get(route('password.new', ['token' => $token, 'email' => $user->email]))->assertOk();
-        $set = fn (string $token, string $password) => $this->post(route('password.store'), ['token' => $token, 'email' => $user->email, 'password' => $password]);
+        $set = fn (string $token, string $password) => $this->post(route('password.store'), [
+            'token' => $token,
+            'email' => $user->email,
+            'password' => $password,
+        ]);
         $set($token, 'password123')->assertSessionHasErrors('password');
-        $set(str_repeat('x', 64), self::GOOD)->assertSessionHasErrors(['password' => 'This link has been used or is too old. Ask for another one.']);
+        $set(str_repeat('x', 64), self::GOOD)->assertSessionHasErrors([
+            'password' => 'This link has been used or is too old. Ask for another one.',
+        ]);
         $set($token, self::GOOD)->assertRedirect(route('home'));
         self::assertTrue(Hash::check(self::GOOD, $user->refresh()->password));
         self::assertSame(1, SignIn::query()->where('user_id', $user->id)->count(), 'only the one that was just made');
@@ -77,10 +97,31 @@ final class PeopleTest extends AppTestCase
     {
         $user = $this->world->keeper();
         $this->post(route('sign-in'), ['email' => $user->email, 'password' => 'two-rows-of-leeks'])->assertRedirect();
-        $elsewhere = SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $user->id, 'agent' => 'Mozilla/5.0 (X11; Linux x86_64) Firefox/140.0', 'address' => '198.51.100.9', 'seen_at' => now()->subHour(), 'created_at' => now()->subDay()]);
-        $stranger = User::query()->create(['name' => 'Other', 'email' => 'o@quillet.example', 'password' => self::GOOD]);
-        $theirs = SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $stranger->id, 'seen_at' => now(), 'created_at' => now()]);
-        $this->get(route('you'))->assertInertia(fn ($page) => $page->has('person.signIns', 2)->where('person.signIns.0.here', true)->where('person.signIns.1.place', 'Firefox on Linux'));
+        $elsewhere = SignIn::query()->create([
+            'id' => (string) Str::uuid(),
+            'user_id' => $user->id,
+            'agent' => 'Mozilla/5.0 (X11; Linux x86_64) Firefox/140.0',
+            'address' => '198.51.100.9',
+            'seen_at' => now()->subHour(),
+            'created_at' => now()->subDay(),
+        ]);
+        $stranger = User::query()->create([
+            'name' => 'Other',
+            'email' => 'o@quillet.example',
+            'password' => self::GOOD,
+        ]);
+        $theirs = SignIn::query()->create([
+            'id' => (string) Str::uuid(),
+            'user_id' => $stranger->id,
+            'seen_at' => now(),
+            'created_at' => now(),
+        ]);
+        $this->get(route('you'))->assertInertia(
+            fn ($page) => $page
+                ->has('person.signIns', 2)
+                ->where('person.signIns.0.here', true)
+                ->where('person.signIns.1.place', 'Firefox on Linux'),
+        );
         $this->delete(route('you.sign-ins.end', $theirs->id))->assertRedirect();
         self::assertTrue($theirs->exists());
         $this->delete(route('you.sign-ins.end', $elsewhere->id))->assertSessionHas('say', 'Signed out there.');
@@ -103,9 +144,20 @@ final class PeopleTest extends AppTestCase
         Mail::fake();
         $user = $this->world->keeper();
         $this->post(route('sign-in'), ['email' => $user->email, 'password' => 'two-rows-of-leeks']);
-        $other = SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $user->id, 'seen_at' => now(), 'created_at' => now()]);
-        $this->put(route('you.password'), ['current' => 'not-this-one', 'password' => self::GOOD])->assertSessionHasErrors(['current' => 'This isn’t your password now.']);
-        $this->put(route('you.password'), ['current' => 'two-rows-of-leeks', 'password' => self::GOOD])->assertSessionHas('say');
+        $other = SignIn::query()->create([
+            'id' => (string) Str::uuid(),
+            'user_id' => $user->id,
+            'seen_at' => now(),
+            'created_at' => now(),
+        ]);
+        $this->put(route('you.password'), [
+            'current' => 'not-this-one',
+            'password' => self::GOOD,
+        ])->assertSessionHasErrors(['current' => 'This isn’t your password now.']);
+        $this->put(route('you.password'), [
+            'current' => 'two-rows-of-leeks',
+            'password' => self::GOOD,
+        ])->assertSessionHas('say');
         self::assertFalse(SignIn::query()->whereKey($other->id)->exists());
         $this->get(route('you'))->assertOk();
         Mail::assertQueued(PasswordChanged::class);
@@ -117,21 +169,30 @@ final class PeopleTest extends AppTestCase
         $user = $this->world->keeper();
         Mail::to($user->email)->sendNow(new NewPasswordLink($user, str_repeat('a', 64)));
         $box = 'http://mailbox.'.config('stall.standins_host').config('stall.port_suffix').'/messages';
-        $mine = array_values(array_filter(Http::timeout(5)->get($box)->json(), static fn (array $m): bool => $m['to'] === [$user->email]));
+        $mine = array_values(
+            array_filter(Http::timeout(5)->get($box)->json(), static fn (array $m): bool => $m['to'] === [$user->email]),
+        );
         self::assertSame('A new password for Window Stall', $mine[0]['subject']);
-        self::assertStringContainsString(route('password.new', ['token' => str_repeat('a', 64), 'email' => $user->email]), $mine[0]['text']);
+        self::assertStringContainsString(
+            route('password.new', ['token' => str_repeat('a', 64), 'email' => $user->email]),
+            $mine[0]['text'],
+        );
     }
 
     public function test_every_page_of_the_workshop_says_what_a_browser_may_do_and_carries_no_script(): void
     {
         $this->signIn();
         $stall = $this->world->stall();
-        foreach ([route('source', $stall), route('you'), route('up'), route('api.openapi'), route('bench', 'nobody')] as $address) {
+        foreach (
+            [route('source', $stall), route('you'), route('up'), route('api.openapi'), route('bench', 'nobody')] as $address
+        ) {
             $response = $this->get($address);
             $policy = (string) $response->headers->get('Content-Security-Policy');
             self::assertStringContainsString("script-src 'self';", $policy, $address);
             self::assertStringContainsString("frame-ancestors 'none'", $policy);
-            $response->assertHeader('X-Content-Type-Options', 'nosniff')->assertHeader('Referrer-Policy', 'same-origin');
+            $response
+                ->assertHeader('X-Content-Type-Options', 'nosniff')
+                ->assertHeader('Referrer-Policy', 'same-origin');
         }
         $html = (string) $this->get(route('source', $stall))->getContent();
         self::assertDoesNotMatchRegularExpression('#<script(?![^>]*\b(src=|type="application/json"))#', $html);
@@ -144,7 +205,10 @@ final class PeopleTest extends AppTestCase
         foreach (\WindowStall\Shop\BasketCookies::of(new \WindowStall\Shop\Basket(['id' => 'x']), 1) as $cookie) {
             self::assertTrue($cookie->isSecure());
         }
-        self::assertStringContainsString("'secure' => env('WINDOW_STALL_SCHEME', 'http') === 'https'", (string) file_get_contents(config_path('session.php')));
+        self::assertStringContainsString(
+            "'secure' => env('WINDOW_STALL_SCHEME', 'http') === 'https'",
+            (string) file_get_contents(config_path('session.php')),
+        );
         $this->get(route('sign-in'))->assertHeader('Strict-Transport-Security');
     }
 }

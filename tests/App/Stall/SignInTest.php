@@ -13,7 +13,11 @@ final class SignInTest extends AppTestCase
 {
     public function test_one_signs_up_sets_up_a_stall_and_is_in(): void
     {
-        $this->post(route('sign-up'), ['name' => 'Ada', 'email' => ' Ada@Quillet.example ', 'password' => 'two-rows-of-leeks'])->assertRedirect(route('stalls.new'));
+        $this->post(route('sign-up'), [
+            'name' => 'Ada',
+            'email' => ' Ada@Quillet.example ',
+            'password' => 'two-rows-of-leeks',
+        ])->assertRedirect(route('stalls.new'));
         self::assertSame('ada@quillet.example', User::query()->latest('id')->value('email'));
         $this->post(route('stalls.store'), $this->stall(['handle' => 'adas-plot']))->assertRedirect();
         $stall = Stall::query()->where('handle', 'adas-plot')->firstOrFail();
@@ -28,10 +32,15 @@ final class SignInTest extends AppTestCase
     {
         $user = $this->world->keeper();
         foreach ([$user->email, 'nobody@quillet.example'] as $email) {
-            $this->post(route('sign-in'), ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors(['email' => 'No one with that address and password works here. Check both, or sign up.']);
+            $this->post(route('sign-in'), ['email' => $email, 'password' => 'wrong'])->assertSessionHasErrors([
+                'email' => 'No one with that address and password works here. Check both, or sign up.',
+            ]);
         }
         $this->assertGuest();
-        $this->post(route('sign-in'), ['email' => strtoupper($user->email), 'password' => 'two-rows-of-leeks'])->assertRedirect();
+        $this->post(route('sign-in'), [
+            'email' => strtoupper($user->email),
+            'password' => 'two-rows-of-leeks',
+        ])->assertRedirect();
         $this->assertAuthenticated();
     }
 
@@ -68,13 +77,19 @@ final class SignInTest extends AppTestCase
         $this->signIn();
         $this->get(route('bench.listing', [$mine, $listing]))->assertOk();
 
-        $other = User::query()->create(['name' => 'Other', 'email' => 'other@quillet.example', 'password' => 'two-rows-of-leeks']);
+        $other = User::query()->create([
+            'name' => 'Other',
+            'email' => 'other@quillet.example',
+            'password' => 'two-rows-of-leeks',
+        ]);
         $theirs = $this->world->stall($other);
         $this->signIn($other);
         $this->get(route('source', $mine))->assertNotFound();
         $this->get(route('bench.listing', [$mine, $listing]))->assertNotFound();
         $this->get(route('bench.listing', [$theirs, $listing->id]))->assertNotFound();
-        $this->patchJson(route('bench.listing.update', [$theirs, $listing->id]), ['title' => 'Mine now'])->assertNotFound();
+        $this->patchJson(route('bench.listing.update', [$theirs, $listing->id]), [
+            'title' => 'Mine now',
+        ])->assertNotFound();
         $this->postJson(route('bench.window', $theirs), ['listings' => [$listing->id]])->assertUnprocessable();
         $this->postJson(route('bench.out', $theirs), ['listings' => [$listing->id]])->assertUnprocessable();
         self::assertNull($listing->refresh()->own_title);
@@ -97,6 +112,14 @@ final class SignInTest extends AppTestCase
      */
     private function stall(array $other): array
     {
-        return $other + ['name' => 'Ada’s plot', 'handle' => 'h'.bin2hex(random_bytes(4)), 'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat' => '20', 'flat_delivery' => '2.95'];
+        return $other + [
+            'name' => 'Ada’s plot',
+            'handle' => 'h'.bin2hex(random_bytes(4)),
+            'country' => 'GB',
+            'home_market' => 'GB',
+            'currency' => 'GBP',
+            'vat' => '20',
+            'flat_delivery' => '2.95',
+        ];
     }
 }

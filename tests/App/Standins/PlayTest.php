@@ -46,23 +46,54 @@ final class PlayTest extends AppTestCase
     public function test_days_pass_and_orders_move_a_step_a_day(): void
     {
         $id = $this->variant('OD-1002');
-        $order = Http::baseUrl((string) config('stall.oakum.address'))->withToken('oakum-second-key')->acceptJson()->withHeaders(['Idempotency-Key' => 'day'])
-            ->post('/v1/orders', ['reference' => 'Order 1', 'lines' => [['variant' => $id, 'quantity' => 1]], 'address' => ['name' => 'I', 'street' => 'S', 'town' => 'T', 'postcode' => 'P', 'country' => 'GB']])->throw()->json('id');
+        $order = Http::baseUrl((string) config('stall.oakum.address'))
+            ->withToken('oakum-second-key')
+            ->acceptJson()
+            ->withHeaders(['Idempotency-Key' => 'day'])
+            ->post('/v1/orders', [
+                'reference' => 'Order 1',
+                'lines' => [['variant' => $id, 'quantity' => 1]],
+                'address' => ['name' => 'I', 'street' => 'S', 'town' => 'T', 'postcode' => 'P', 'country' => 'GB'],
+            ])
+            ->throw()
+            ->json('id');
         $states = [];
         for ($day = 0; $day < 3; $day++) {
             $states[] = Books::table('orders')->where('id', $order)->value('state');
-            Http::asForm()->withOptions(['allow_redirects' => false])->post(config('stall.oakum.address').'/play/day');
+            Http::asForm()
+                ->withOptions(['allow_redirects' => false])
+                ->post(config('stall.oakum.address').'/play/day');
         }
         self::assertSame(['received', 'accepted', 'posted'], $states);
-        self::assertMatchesRegularExpression('/^LF\d{10}GB$/', (string) Books::table('orders')->where('id', $order)->value('tracking'));
-        self::assertSame(['order.accepted', 'order.posted'], Books::table('events')->where('order_id', $order)->orderBy('created_at')->orderBy('kind')->pluck('kind')->all());
+        self::assertMatchesRegularExpression(
+            '/^LF\d{10}GB$/',
+            (string) Books::table('orders')->where('id', $order)->value('tracking'),
+        );
+        self::assertSame(
+            ['order.accepted', 'order.posted'],
+            Books::table('events')
+                ->where('order_id', $order)
+                ->orderBy('created_at')
+                ->orderBy('kind')
+                ->pluck('kind')
+                ->all(),
+        );
     }
 
     public function test_a_posted_order_isnt_refused_any_more(): void
     {
         $id = $this->variant('OD-1002');
-        $order = Http::baseUrl((string) config('stall.oakum.address'))->withToken('oakum-second-key')->acceptJson()->withHeaders(['Idempotency-Key' => 'late'])
-            ->post('/v1/orders', ['reference' => 'Order 2', 'lines' => [['variant' => $id, 'quantity' => 1]], 'address' => ['name' => 'I', 'street' => 'S', 'town' => 'T', 'postcode' => 'P', 'country' => 'GB']])->throw()->json('id');
+        $order = Http::baseUrl((string) config('stall.oakum.address'))
+            ->withToken('oakum-second-key')
+            ->acceptJson()
+            ->withHeaders(['Idempotency-Key' => 'late'])
+            ->post('/v1/orders', [
+                'reference' => 'Order 2',
+                'lines' => [['variant' => $id, 'quantity' => 1]],
+                'address' => ['name' => 'I', 'street' => 'S', 'town' => 'T', 'postcode' => 'P', 'country' => 'GB'],
+            ])
+            ->throw()
+            ->json('id');
         $this->play('orders/'.$order, 'post');
         $this->play('orders/'.$order, 'refuse');
         $this->play('orders/'.$order, 'accept');
@@ -77,7 +108,10 @@ final class PlayTest extends AppTestCase
         self::assertSame([160, 160], array_slice((array) getimagesizefromstring($picture->body()), 0, 2));
         self::assertSame(404, Http::get($base.'99-x.png')->status());
         self::assertSame(404, Http::get(config('stall.oakum.address').'/pictures/NONE/0-x.png')->status());
-        self::assertSame([80, 80], array_slice((array) getimagesizefromstring(Http::get($base.'0-x.png?px=-5')->body()), 0, 2));
+        self::assertSame(
+            [80, 80],
+            array_slice((array) getimagesizefromstring(Http::get($base.'0-x.png?px=-5')->body()), 0, 2),
+        );
     }
 
     private function variant(string $item): string
@@ -88,12 +122,19 @@ final class PlayTest extends AppTestCase
     /** @phpstan-impure */
     private function pieces(string $id): int
     {
-        return (int) array_sum((array) json_decode((string) Books::table('variants')->where('id', $id)->value('stock'), true));
+        return (int) array_sum(
+            (array) json_decode((string) Books::table('variants')->where('id', $id)->value('stock'), true),
+        );
     }
 
     /** @phpstan-impure */
     private function said(string $item): int
     {
-        return count((array) Http::baseUrl((string) config('stall.oakum.address'))->withToken('oakum-second-key')->get('/v1/items/'.$item)->json('variants'));
+        return count(
+            (array) Http::baseUrl((string) config('stall.oakum.address'))
+                ->withToken('oakum-second-key')
+                ->get('/v1/items/'.$item)
+                ->json('variants'),
+        );
     }
 }

@@ -27,7 +27,21 @@ final class ApiTest extends AppTestCase
         $this->stall = $this->world->stall();
         $this->world->inWindow($this->stall);
         $this->world->listing($this->stall, Items::item([Items::variant('q', 620, 0)], 'Second', id: 'T-2'));
-        app(StartPull::class)($this->world->feed($this->stall, "sku,name,cost\nA,Pot,4.20\nB,Pan,free\n", \WindowStall\Tests\Core\Feeds\Samples::mapping(['sku' => \WindowStall\Core\Feeds\Field::Sku, 'name' => \WindowStall\Core\Feeds\Field::Title, 'cost' => \WindowStall\Core\Feeds\Field::Cost], \WindowStall\Core\Feeds\DecimalSign::Point)), null);
+        app(StartPull::class)(
+            $this->world->feed(
+                $this->stall,
+                "sku,name,cost\nA,Pot,4.20\nB,Pan,free\n",
+                \WindowStall\Tests\Core\Feeds\Samples::mapping(
+                    [
+                        'sku' => \WindowStall\Core\Feeds\Field::Sku,
+                        'name' => \WindowStall\Core\Feeds\Field::Title,
+                        'cost' => \WindowStall\Core\Feeds\Field::Cost,
+                    ],
+                    \WindowStall\Core\Feeds\DecimalSign::Point,
+                ),
+            ),
+            null,
+        );
         self::assertSame(0, Artisan::call('stall:token', ['handle' => $this->stall->handle]));
         $this->token = trim(Artisan::output());
     }
@@ -36,16 +50,22 @@ final class ApiTest extends AppTestCase
     #[TestWith(['items', 'Item', 3])]
     #[TestWith(['runs', 'Run', 3])]
     #[TestWith(['prices', 'Price', 3])]
-    public function test_each_list_is_as_the_description_says_and_pages_by_key(string $list, string $schema, int $count): void
-    {
+    public function test_each_list_is_as_the_description_says_and_pages_by_key(
+        string $list,
+        string $schema,
+        int $count,
+    ): void {
         $whole = $this->ask($list)->assertOk();
         self::assertCount($count, $whole->json('data'));
         self::assertNull($whole->json('next'));
         $document = OpenApi::document();
-        $validator = new Validator;
+        $validator = new Validator();
         foreach (json_decode((string) $whole->getContent())->data as $entry) {
             $result = $validator->validate($entry, (string) json_encode($document['components']['schemas'][$schema]));
-            self::assertTrue($result->isValid(), $result->error() === null ? '' : (string) json_encode((new ErrorFormatter)->format($result->error())));
+            self::assertTrue(
+                $result->isValid(),
+                $result->error() === null ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())),
+            );
         }
         $seen = [];
         $after = 0;
@@ -60,14 +80,20 @@ final class ApiTest extends AppTestCase
     public function test_figures_are_decimal_strings_and_another_stalls_things_arent_there(): void
     {
         $this->world->inWindow($this->world->stall());
-        $this->ask('listings')->assertJsonCount(2, 'data')->assertJsonPath('data.0.variants.0.price', '15.95')->assertJsonPath('data.0.variants.0.landed', '6.26')->assertJsonPath('data.0.currency', 'GBP');
+        $this->ask('listings')
+            ->assertJsonCount(2, 'data')
+            ->assertJsonPath('data.0.variants.0.price', '15.95')
+            ->assertJsonPath('data.0.variants.0.landed', '6.26')
+            ->assertJsonPath('data.0.currency', 'GBP');
         $this->ask('items')->assertJsonPath('data.0.cost', '5.40')->assertJsonPath('data.0.landings.0.market', 'GB');
         $this->ask('runs')->assertJsonPath('data.2.left_out', 1)->assertJsonPath('data.2.supplier', 'Kilnfold');
     }
 
     public function test_without_a_good_token_nothing_is_told(): void
     {
-        $this->get('http://'.config('stall.workshop_host').'/api/v1/listings')->assertStatus(401)->assertJsonPath('message', 'You are signed out. Sign in again; what you were doing is kept.');
+        $this->get('http://'.config('stall.workshop_host').'/api/v1/listings')
+            ->assertStatus(401)
+            ->assertJsonPath('message', 'You are signed out. Sign in again; what you were doing is kept.');
         $this->token = 'stall_1|nonsense';
         $this->ask('items')->assertStatus(401);
         self::assertSame(1, Artisan::call('stall:token', ['handle' => 'no-such-stall']));
@@ -76,9 +102,15 @@ final class ApiTest extends AppTestCase
     public function test_a_token_is_made_in_the_settings_shown_once_and_ended(): void
     {
         $this->signIn();
-        $token = $this->postJson(route('tokens.store', $this->stall), ['name' => 'Stock sheet'])->assertOk()->json('token');
+        $token = $this->postJson(route('tokens.store', $this->stall), ['name' => 'Stock sheet'])
+            ->assertOk()
+            ->json('token');
         $this->postJson(route('tokens.store', $this->stall), ['name' => ''])->assertStatus(422);
-        $this->get(route('settings', $this->stall))->assertInertia(fn ($page) => $page->has('settings.tokens', 2)->where('settings.tokens.0.name', 'Stock sheet'))->assertDontSee($token);
+        $this->get(route('settings', $this->stall))
+            ->assertInertia(
+                fn ($page) => $page->has('settings.tokens', 2)->where('settings.tokens.0.name', 'Stock sheet'),
+            )
+            ->assertDontSee($token);
         $id = (int) $this->stall->tokens()->where('name', 'Stock sheet')->value('id');
         $this->delete(route('tokens.destroy', [$this->world->stall(), $id]));
         self::assertSame(2, $this->stall->tokens()->count(), 'another stall can’t end it');
@@ -90,7 +122,9 @@ final class ApiTest extends AppTestCase
 
     public function test_parameters_that_cant_be_read_get_a_sentence(): void
     {
-        $this->ask('items', ['limit' => 0])->assertStatus(422)->assertJsonPath('errors.limit.0', 'limit is a whole number from 1 to 200.');
+        $this->ask('items', ['limit' => 0])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.limit.0', 'limit is a whole number from 1 to 200.');
         $this->ask('items', ['after' => 'x'])->assertStatus(422);
     }
 
@@ -98,7 +132,15 @@ final class ApiTest extends AppTestCase
     {
         $document = $this->get(route('api.openapi'))->assertOk()->json();
         self::assertSame('3.1.0', $document['openapi']);
-        $routes = collect(app('router')->getRoutes()->getRoutes())->filter(static fn ($r): bool => str_starts_with($r->uri(), 'api/v1/') && $r->uri() !== 'api/v1/openapi.json')->map(static fn ($r): string => '/'.substr($r->uri(), 7))->unique()->sort()->values()->all();
+        $routes = collect(app('router')->getRoutes()->getRoutes())
+            ->filter(
+                static fn ($r): bool => str_starts_with($r->uri(), 'api/v1/') && $r->uri() !== 'api/v1/openapi.json',
+            )
+            ->map(static fn ($r): string => '/'.substr($r->uri(), 7))
+            ->unique()
+            ->sort()
+            ->values()
+            ->all();
         self::assertSame($routes, collect(array_keys($document['paths']))->sort()->values()->all());
     }
 

@@ -53,9 +53,15 @@ final class FormatsTest extends TestCase
 
     public function test_a_sellers_names_stand_in_for_the_suppliers_and_empty_ones_follow(): void
     {
-        $names = OptionNames::tidy(['Clr' => ['as' => ' Finish ', 'values' => ['STL' => 'Steel', 'CPR' => ' ', 'BLK' => null]], 'Size' => ['as' => '', 'values' => []]]);
+        $names = OptionNames::tidy([
+            'Clr' => ['as' => ' Finish ', 'values' => ['STL' => 'Steel', 'CPR' => ' ', 'BLK' => null]],
+            'Size' => ['as' => '', 'values' => []],
+        ]);
         self::assertSame(['Clr' => ['as' => 'Finish', 'values' => ['STL' => 'Steel']]], $names);
-        self::assertSame(['Finish' => 'Steel', 'Size' => 'L'], OptionNames::apply($names, ['Clr' => 'STL', 'Size' => 'L']));
+        self::assertSame(
+            ['Finish' => 'Steel', 'Size' => 'L'],
+            OptionNames::apply($names, ['Clr' => 'STL', 'Size' => 'L']),
+        );
         self::assertSame(['Finish' => 'CPR'], OptionNames::apply($names, ['Clr' => 'CPR']));
         self::assertNull(OptionNames::tidy(['Clr' => ['as' => '', 'values' => ['STL' => '']]]));
     }

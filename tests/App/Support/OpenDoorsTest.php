@@ -16,8 +16,14 @@ final class OpenDoorsTest extends AppTestCase
         'GET /up',
         // The names of routes for the scripts; the same for everyone.
         'GET /routes.js',
-        'GET /sign-in', 'POST /sign-in', 'GET /sign-up', 'POST /sign-up',
-        'GET /password/forgotten', 'POST /password/forgotten', 'GET /password/new/{token}', 'POST /password/new',
+        'GET /sign-in',
+        'POST /sign-in',
+        'GET /sign-up',
+        'POST /sign-up',
+        'GET /password/forgotten',
+        'POST /password/forgotten',
+        'GET /password/new/{token}',
+        'POST /password/new',
         // The description of the interface for programs; the same for everyone.
         'GET /api/v1/openapi.json',
         // Suppliers sign what they say.
@@ -25,13 +31,26 @@ final class OpenDoorsTest extends AppTestCase
     ];
 
     private const SHOP = [
-        'GET /', 'GET /goods/{slug}', 'GET /basket', 'POST /basket', 'POST /basket/{line}', 'GET /checkout', 'POST /checkout',
+        'GET /',
+        'GET /goods/{slug}',
+        'GET /basket',
+        'POST /basket',
+        'POST /basket/{line}',
+        'GET /checkout',
+        'POST /checkout',
         // At an address nobody can guess.
-        'GET /orders/{token}', 'GET /orders/{token}/pay', 'GET /orders/{token}/paid',
+        'GET /orders/{token}',
+        'GET /orders/{token}/pay',
+        'GET /orders/{token}/paid',
         // All goods, and those under a tag; an address a shopper leaves.
-        'GET /goods', 'GET /tagged/{tag}', 'POST /sign-up',
+        'GET /goods',
+        'GET /tagged/{tag}',
+        'POST /sign-up',
         // By a signed address only.
-        'GET /preview/galley', 'GET /preview/look', 'GET /preview/revisions/{revision}', 'GET /preview/goods/{listing}',
+        'GET /preview/galley',
+        'GET /preview/look',
+        'GET /preview/revisions/{revision}',
+        'GET /preview/goods/{listing}',
         // At an address that was given to somebody, until it is taken back.
         'GET /seen/{secret}',
     ];
@@ -47,7 +66,8 @@ final class OpenDoorsTest extends AppTestCase
                 $route['domain'] === config('stall.workshop_host') => 'workshop',
                 $route['domain'] === '{shop}.'.config('stall.shops_host') => 'shop',
                 // The simulated outside: open to everybody, and nothing of ours.
-                str_ends_with((string) $route['domain'], (string) config('stall.standins_host')) && preg_match('/^(WindowStall\\\\Standins\\\\|Closure)/', $route['action']) === 1 => null,
+                str_ends_with((string) $route['domain'], (string) config('stall.standins_host')) &&
+                    preg_match('/^(WindowStall\\\\Standins\\\\|Closure)/', $route['action']) === 1 => null,
                 default => self::fail($verb.' answers at every host, whoever asks.'),
             };
             if ($host !== null && preg_grep('/Authenticate\b/', $route['middleware']) === []) {
@@ -63,14 +83,19 @@ final class OpenDoorsTest extends AppTestCase
         $stall = $this->world->stall();
         foreach ([route('sign-in'), $stall->shopAddress('/'), (string) config('stall.oakum.address')] as $address) {
             $origin = preg_replace('#^(https?://[^/]+).*$#', '$1', $address);
-            $this->get($origin.'/_inertia/devtools/entries')->assertNotFound()->assertCookieMissing((string) config('session.cookie'));
+            $this->get($origin.'/_inertia/devtools/entries')
+                ->assertNotFound()
+                ->assertCookieMissing((string) config('session.cookie'));
         }
     }
 
     /** @return list<array{domain: string|null, method: string, uri: string, action: string, middleware: list<string>}> */
     private function routes(string $environment): array
     {
-        $list = new Process(['php', 'artisan', 'route:list', '--json'], base_path(), ['APP_ENV' => $environment, 'APP_ROUTES_CACHE' => '/none']);
+        $list = new Process(['php', 'artisan', 'route:list', '--json'], base_path(), [
+            'APP_ENV' => $environment,
+            'APP_ROUTES_CACHE' => '/none',
+        ]);
         $list->mustRun();
 
         return json_decode($list->getOutput(), true, flags: JSON_THROW_ON_ERROR);

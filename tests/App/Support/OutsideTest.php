@@ -63,7 +63,10 @@ final class OutsideTest extends AppTestCase
     public function test_public_ones_are_called_at_the_machine_that_was_checked(string $host): void
     {
         $address = PublicAddress::of('https://'.$host.'/goods');
-        self::assertSame([sprintf('%s:443:%s', trim($host, '[]'), $host)], $address->options()['curl'][CURLOPT_RESOLVE]);
+        self::assertSame(
+            [sprintf('%s:443:%s', trim($host, '[]'), $host)],
+            $address->options()['curl'][CURLOPT_RESOLVE],
+        );
         self::assertFalse($address->options()['allow_redirects']);
     }
 
@@ -93,9 +96,11 @@ final class OutsideTest extends AppTestCase
     public function test_every_connector_asks_before_it_calls(string $connector): void
     {
         Http::fake();
-        foreach (['https://127.0.0.1:54820', 'https://[::ffff:127.0.0.1]', 'http://workshop.localhost:8421'] as $address) {
+        foreach (
+            ['https://127.0.0.1:54820', 'https://[::ffff:127.0.0.1]', 'http://workshop.localhost:8421'] as $address
+        ) {
             try {
-                (new $connector)->check(new Access($address, 'key'));
+                (new $connector())->check(new Access($address, 'key'));
                 self::fail($address);
             } catch (SupplierTrouble $trouble) {
                 self::assertFalse($trouble->passing);
@@ -107,8 +112,20 @@ final class OutsideTest extends AppTestCase
     public function test_there_is_one_way_out(): void
     {
         $others = [];
-        foreach ((new Finder)->files()->in(base_path('app'))->name('*.php')->notPath('Support/Outbound')->notPath('Support/Console') as $file) {
-            if (preg_match('/Facades\\\\Http;|new (Guzzle|\\\\GuzzleHttp\\\\)?Client\b|curl_init|fsockopen|stream_socket_client|file_get_contents\(\s*[\'"]https?:/', $file->getContents()) === 1) {
+        foreach (
+            (new Finder())
+                ->files()
+                ->in(base_path('app'))
+                ->name('*.php')
+                ->notPath('Support/Outbound')
+                ->notPath('Support/Console') as $file
+        ) {
+            if (
+                preg_match(
+                    '/Facades\\\\Http;|new (Guzzle|\\\\GuzzleHttp\\\\)?Client\b|curl_init|fsockopen|stream_socket_client|file_get_contents\(\s*[\'"]https?:/',
+                    $file->getContents(),
+                ) === 1
+            ) {
                 $others[] = $file->getRelativePathname();
             }
         }

@@ -31,16 +31,123 @@ final class SpoiltTest extends AppTestCase
 
     /** Names that routes read from the address or the body. */
     private const NAMES = [
-        'q', 'state', 'tag', 'sort', 'case', 'recipe', 'page', 'to', 'cursor', 'items', 'listings', 'cells', 'variants', 'variant', 'price', 'version', 'title', 'words', 'option', 'groups',
-        'sources', 'look', 'sections', 'address', 'key', 'name', 'kind', 'email', 'password', 'quantity', 'listing', 'total', 'street', 'town', 'postcode', 'fields', 'rates', 'suppliers',
-        'recipes', 'columns', 'decimal', 'market', 'query', 'add', 'remove', 'find', 'with', 'field', 'manner', 'x', 'y', 'zoom', 'supplierOrder', 'as', 'after', 'limit', 'currency', 'sale',
-        'cost', 'fees', 'do', 'names', 'order', 'across', 'ladder', 'text', 'values', 'keep', 'schedule', 'delivery', 'handle', 'country', 'vat', 'home_market', 'stock', 'landed', 'days',
-        'margin', 'rating', 'supplier', 'category', 'from', 'barcode', 'token', 'current', 'afresh', 'changes', 'value', 'on', 'under_floor', 'alt', 'shows', 'picture', 'file', 'conditions', 'at',
-        'revision', 'for', 'hero', 'measures', 'agreed', 'section',
+        'q',
+        'state',
+        'tag',
+        'sort',
+        'case',
+        'recipe',
+        'page',
+        'to',
+        'cursor',
+        'items',
+        'listings',
+        'cells',
+        'variants',
+        'variant',
+        'price',
+        'version',
+        'title',
+        'words',
+        'option',
+        'groups',
+        'sources',
+        'look',
+        'sections',
+        'address',
+        'key',
+        'name',
+        'kind',
+        'email',
+        'password',
+        'quantity',
+        'listing',
+        'total',
+        'street',
+        'town',
+        'postcode',
+        'fields',
+        'rates',
+        'suppliers',
+        'recipes',
+        'columns',
+        'decimal',
+        'market',
+        'query',
+        'add',
+        'remove',
+        'find',
+        'with',
+        'field',
+        'manner',
+        'x',
+        'y',
+        'zoom',
+        'supplierOrder',
+        'as',
+        'after',
+        'limit',
+        'currency',
+        'sale',
+        'cost',
+        'fees',
+        'do',
+        'names',
+        'order',
+        'across',
+        'ladder',
+        'text',
+        'values',
+        'keep',
+        'schedule',
+        'delivery',
+        'handle',
+        'country',
+        'vat',
+        'home_market',
+        'stock',
+        'landed',
+        'days',
+        'margin',
+        'rating',
+        'supplier',
+        'category',
+        'from',
+        'barcode',
+        'token',
+        'current',
+        'afresh',
+        'changes',
+        'value',
+        'on',
+        'under_floor',
+        'alt',
+        'shows',
+        'picture',
+        'file',
+        'conditions',
+        'at',
+        'revision',
+        'for',
+        'hero',
+        'measures',
+        'agreed',
+        'section',
     ];
 
     /** For what stands in the path. */
-    private const PLACES = ['0', '-1', '99999999999999999999', '9223372036854775807', 'abc', '%00', '%C3%28', '..%2F..%2Fetc%2Fpasswd', '1%20OR%201=1', '١'];
+    private const PLACES = [
+        '0',
+        '-1',
+        '99999999999999999999',
+        '9223372036854775807',
+        'abc',
+        '%00',
+        '%C3%28',
+        '..%2F..%2Fetc%2Fpasswd',
+        '1%20OR%201=1',
+        '١',
+    ];
 
     private Stall $mine;
 
@@ -67,12 +174,27 @@ final class SpoiltTest extends AppTestCase
         Storage::fake('local');
         Storage::fake('media');
         $this->mine = $this->world->stall();
-        $this->world->inWindow($this->mine, Items::item([Items::variant('v'), Items::variant('w', 700, 5, 'CPR-02')], 'Mine', id: 'S-1'));
-        $this->stranger = User::query()->create(['name' => 'Stranger', 'email' => 'stranger@quillet.example', 'password' => 'four-rows-of-peas']);
+        $this->world->inWindow(
+            $this->mine,
+            Items::item([Items::variant('v'), Items::variant('w', 700, 5, 'CPR-02')], 'Mine', id: 'S-1'),
+        );
+        $this->stranger = User::query()->create([
+            'name' => 'Stranger',
+            'email' => 'stranger@quillet.example',
+            'password' => 'four-rows-of-peas',
+        ]);
         $this->theirs = $this->world->stall($this->stranger);
         $this->world->inWindow($this->theirs, Items::item([Items::variant('z')], self::MARK, id: 'S-2'));
         $this->people = ['owner' => $this->world->keeper()->refresh(), 'stranger' => $this->stranger->refresh()];
-        $this->signIns = array_map(static fn (User $u): string => SignIn::query()->create(['id' => (string) Str::uuid(), 'user_id' => $u->id, 'seen_at' => now(), 'created_at' => now()])->id, $this->people);
+        $this->signIns = array_map(
+            static fn (User $u): string => SignIn::query()->create([
+                'id' => (string) Str::uuid(),
+                'user_id' => $u->id,
+                'seen_at' => now(),
+                'created_at' => now(),
+            ])->id,
+            $this->people,
+        );
         Http::fake(['*' => Http::response(['id' => str_repeat('x', 300), 'state' => ['odd'], 'items' => 7])]);
     }
 
@@ -90,10 +212,16 @@ final class SpoiltTest extends AppTestCase
     {
         // What stalls keep of each other's goods goes in the order of who needs whom.
         foreach (['listings', 'supplier_items', 'supplier_connections'] as $table) {
-            DB::table($table)->whereIn('stall_id', [$this->mine->id, $this->theirs->id])->delete();
+            DB::table($table)
+                ->whereIn('stall_id', [$this->mine->id, $this->theirs->id])
+                ->delete();
         }
-        Stall::query()->whereKey([$this->mine->id, $this->theirs->id])->delete();
-        User::query()->whereKey([$this->stranger->id, $this->world->keeper()->id])->delete();
+        Stall::query()
+            ->whereKey([$this->mine->id, $this->theirs->id])
+            ->delete();
+        User::query()
+            ->whereKey([$this->stranger->id, $this->world->keeper()->id])
+            ->delete();
         parent::tearDown();
     }
 
@@ -115,7 +243,13 @@ final class SpoiltTest extends AppTestCase
         foreach ($this->routes() as $route) {
             foreach ($route->parameterNames() as $parameter) {
                 foreach (in_array($parameter, ['shop'], true) ? [] : self::PLACES as $place) {
-                    $this->ask($route, $this->path($route, [$parameter => $place] + $this->own()), [], 'owner', $parameter.' '.$place);
+                    $this->ask(
+                        $route,
+                        $this->path($route, [$parameter => $place] + $this->own()),
+                        [],
+                        'owner',
+                        $parameter.' '.$place,
+                    );
                 }
             }
         }
@@ -131,7 +265,13 @@ final class SpoiltTest extends AppTestCase
             if ($named === [] || ! str_contains($route->uri(), 'at/{stall}')) {
                 continue;
             }
-            $status = $this->ask($route, $this->path($route, ['stall' => $this->mine->handle] + $theirs), [], 'owner', 'their numbers');
+            $status = $this->ask(
+                $route,
+                $this->path($route, ['stall' => $this->mine->handle] + $theirs),
+                [],
+                'owner',
+                'their numbers',
+            );
             self::assertContains($status, [404, 422, 302, 303], $route->uri().' knows another stall’s number');
         }
         self::assertSame([], array_keys($this->faults));
@@ -142,14 +282,21 @@ final class SpoiltTest extends AppTestCase
     {
         $standins = (string) config('stall.standins_host');
 
-        return array_values(array_filter(Route::getRoutes()->getRoutes(), static fn (Routed $r): bool => ! str_ends_with((string) $r->getDomain(), $standins)));
+        return array_values(
+            array_filter(
+                Route::getRoutes()->getRoutes(),
+                static fn (Routed $r): bool => ! str_ends_with((string) $r->getDomain(), $standins),
+            ),
+        );
     }
 
     private function ask(Routed $route, string $path, mixed $value, string $who, string $what): int
     {
         $this->asked++;
         $verb = $route->methods()[0];
-        $host = str_starts_with((string) $route->getDomain(), '{shop}') ? $this->mine->shopAddress() : config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix');
+        $host = str_starts_with((string) $route->getDomain(), '{shop}')
+            ? $this->mine->shopAddress()
+            : config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix');
         $with = is_array($value) && $value === [] ? [] : array_fill_keys(self::NAMES, $value);
         Cache::flush();
         DB::beginTransaction();
@@ -161,12 +308,29 @@ final class SpoiltTest extends AppTestCase
             $this->actingAs($this->people[$who]);
             $this->app['session']->put(SignIn::KEY, $this->signIns[$who]);
         }
-        $response = $verb === 'GET'
-            ? $this->call('GET', $host.$path.($with === [] ? '' : '?'.http_build_query($with)), server: ['HTTP_ACCEPT' => 'application/json'])
-            : $this->call($verb, $host.$path, $with, server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => $host]);
+        $response =
+            $verb === 'GET'
+                ? $this->call(
+                    'GET',
+                    $host.$path.($with === [] ? '' : '?'.http_build_query($with)),
+                    server: ['HTTP_ACCEPT' => 'application/json'],
+                )
+                : $this->call(
+                    $verb,
+                    $host.$path,
+                    $with,
+                    server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => $host],
+                );
         $status = $response->getStatusCode();
         DB::rollBack();
-        $about = sprintf('%s %s as %s, %s: %s', $verb, $route->uri(), $who, $what, $status >= 500 ? mb_strimwidth((string) $response->exception?->getMessage(), 0, 300) : '');
+        $about = sprintf(
+            '%s %s as %s, %s: %s',
+            $verb,
+            $route->uri(),
+            $who,
+            $what,
+            $status >= 500 ? mb_strimwidth((string) $response->exception?->getMessage(), 0, 300) : '',
+        );
         if ($status >= 500) {
             $this->faults[$about] = true;
         }
@@ -180,7 +344,11 @@ final class SpoiltTest extends AppTestCase
     /** @param  array<string, string|int>  $with */
     private function path(Routed $route, array $with): string
     {
-        $path = preg_replace_callback('/\{(\w+)\??\}/', static fn (array $m): string => (string) ($with[$m[1]] ?? '1'), $route->uri());
+        $path = preg_replace_callback(
+            '/\{(\w+)\??\}/',
+            static fn (array $m): string => (string) ($with[$m[1]] ?? '1'),
+            $route->uri(),
+        );
 
         return '/'.ltrim((string) $path, '/');
     }
@@ -200,9 +368,27 @@ final class SpoiltTest extends AppTestCase
         $id = static fn (string $table): int => (int) DB::table($table)->where('stall_id', $stall->id)->max('id');
 
         return [
-            'listing' => $listing->id, 'slug' => $listing->slug, 'variant' => $id('listing_variants'), 'item' => $id('supplier_items'), 'connection' => $id('supplier_connections'),
-            'run' => $id('runs'), 'picture' => $id('pictures'), 'recipe' => $id('price_recipes'), 'order' => 1, 'change' => 1, 'search' => 1, 'token' => str_repeat('a', 43), 'publicId' => '00000000-0000-4000-8000-000000000000',
-            'line' => 1, 'version' => 1, 'revision' => $id('window_revisions'), 'preview' => 1, 'look' => 1, 'tag' => 'gift', 'secret' => str_repeat('a', 40), 'signIn' => '00000000-0000-4000-8000-000000000000',
+            'listing' => $listing->id,
+            'slug' => $listing->slug,
+            'variant' => $id('listing_variants'),
+            'item' => $id('supplier_items'),
+            'connection' => $id('supplier_connections'),
+            'run' => $id('runs'),
+            'picture' => $id('pictures'),
+            'recipe' => $id('price_recipes'),
+            'order' => 1,
+            'change' => 1,
+            'search' => 1,
+            'token' => str_repeat('a', 43),
+            'publicId' => '00000000-0000-4000-8000-000000000000',
+            'line' => 1,
+            'version' => 1,
+            'revision' => $id('window_revisions'),
+            'preview' => 1,
+            'look' => 1,
+            'tag' => 'gift',
+            'secret' => str_repeat('a', 40),
+            'signIn' => '00000000-0000-4000-8000-000000000000',
         ];
     }
 
@@ -215,9 +401,21 @@ final class SpoiltTest extends AppTestCase
         }
 
         return [
-            'nothing' => '', 'below nought' => '-1', 'too large a number' => '99999999999999999999', 'words' => 'abc', 'NUL' => "a\0b", 'broken UTF-8' => "\xC3\x28",
-            'half a surrogate' => "\xED\xA0\x80", 'a list' => ['x'], 'a map of lists' => ['a' => ['b' => ['c']]], 'lists of numbers too large' => ['99999999999999999999'], 'deep' => $deep, 'signs' => "%_\\'\";--",
-            'very long' => str_repeat('x', 1500), 'markup' => '<script>alert(1)</script>{{7*7}}', 'other scripts' => '١٢٣ 𝟙 𝕏',
+            'nothing' => '',
+            'below nought' => '-1',
+            'too large a number' => '99999999999999999999',
+            'words' => 'abc',
+            'NUL' => "a\0b",
+            'broken UTF-8' => "\xC3\x28",
+            'half a surrogate' => "\xED\xA0\x80",
+            'a list' => ['x'],
+            'a map of lists' => ['a' => ['b' => ['c']]],
+            'lists of numbers too large' => ['99999999999999999999'],
+            'deep' => $deep,
+            'signs' => "%_\\'\";--",
+            'very long' => str_repeat('x', 1500),
+            'markup' => '<script>alert(1)</script>{{7*7}}',
+            'other scripts' => '١٢٣ 𝟙 𝕏',
         ];
     }
 }

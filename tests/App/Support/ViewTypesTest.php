@@ -11,10 +11,25 @@ final class ViewTypesTest extends TestCase
 {
     public function test_every_view_has_a_twin_whose_shapes_are_known(): void
     {
-        $types = (new ViewTypes)->write(dirname(__DIR__, 3).'/app');
-        foreach (['export interface MoneyView {', '  minor: number;', '  segments: SegmentView[];', '  sales: (SaleView | null)[];', '  tones: Record<string, string>;', '  settings: Record<string, unknown>;', '  charged: MoneyView | null;', '  loses: boolean;'] as $line) {
+        $types = (new ViewTypes())->write(dirname(__DIR__, 3).'/app');
+        foreach (
+            [
+                'export interface MoneyView {',
+                '  minor: number;',
+                '  segments: SegmentView[];',
+                '  sales: (SaleView | null)[];',
+                '  tones: Record<string, string>;',
+                '  settings: Record<string, unknown>;',
+                '  charged: MoneyView | null;',
+                '  loses: boolean;',
+            ] as $line
+        ) {
             self::assertStringContainsString($line."\n", $types);
         }
-        self::assertStringNotContainsString('unknown;', str_replace('Record<string, unknown>;', '', $types), 'nothing crosses the border untyped');
+        self::assertStringNotContainsString(
+            'unknown;',
+            str_replace('Record<string, unknown>;', '', $types),
+            'nothing crosses the border untyped',
+        );
     }
 }

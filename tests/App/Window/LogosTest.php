@@ -37,7 +37,10 @@ final class LogosTest extends AppTestCase
             self::assertEqualsWithDelta(60, $logo['height'], 4);
             $made = imagecreatefromstring((string) Storage::disk('media')->get($logo['path'].'-320.webp'));
             self::assertNotFalse($made);
-            $middle = imagecolorsforindex($made, (int) imagecolorat($made, intdiv(imagesx($made), 2), intdiv(imagesy($made), 2)));
+            $middle = imagecolorsforindex(
+                $made,
+                (int) imagecolorat($made, intdiv(imagesx($made), 2), intdiv(imagesy($made), 2)),
+            );
             self::assertSame($ground[3], $middle['alpha'], 'what can be seen through within it stays so');
             $icon = imagecreatefromstring((string) Storage::disk('media')->get($logo['path'].'-icon.png'));
             self::assertNotFalse($icon);
@@ -52,8 +55,20 @@ final class LogosTest extends AppTestCase
         $dark = $this->send(self::png([30, 40, 50], [0, 0, 0, 127]));
         $light = $this->send(self::png([250, 245, 235], [0, 0, 0, 127]));
         self::assertNull(self::sign(StarterLook::SeedPacket, null, null));
-        self::assertSame([$dark['path'], null], [self::sign(StarterLook::SeedPacket, $dark, $light)?->logo['path'], self::sign(StarterLook::SeedPacket, $dark, $light)?->plate]);
-        self::assertSame([$light['path'], null], [self::sign(StarterLook::LampShed, $dark, $light)?->logo['path'], self::sign(StarterLook::LampShed, $dark, $light)?->plate]);
+        self::assertSame(
+            [$dark['path'], null],
+            [
+                self::sign(StarterLook::SeedPacket, $dark, $light)?->logo['path'],
+                self::sign(StarterLook::SeedPacket, $dark, $light)?->plate,
+            ],
+        );
+        self::assertSame(
+            [$light['path'], null],
+            [
+                self::sign(StarterLook::LampShed, $dark, $light)?->logo['path'],
+                self::sign(StarterLook::LampShed, $dark, $light)?->plate,
+            ],
+        );
         $alone = self::sign(StarterLook::LampShed, $dark, null);
         self::assertSame($dark['path'], $alone?->logo['path']);
         self::assertNotNull($alone->plate, 'dark on dark is seen on a plate');
@@ -70,12 +85,21 @@ final class LogosTest extends AppTestCase
         $look = $this->stall->window()->firstOrFail()->load('published')->publishedContent()?->look;
         self::assertNotNull($look);
         $card = (string) ShareCard::path($look);
-        $this->get($this->stall->shopAddress('/'))->assertSee('property="og:image" content="'.rtrim($this->stall->shopAddress(), '/').Storage::disk('media')->url($card), false)
+        $this->get($this->stall->shopAddress('/'))
+            ->assertSee(
+                'property="og:image" content="'.
+                    rtrim($this->stall->shopAddress(), '/').
+                    Storage::disk('media')->url($card),
+                false,
+            )
             ->assertSee($logo['path'].'-icon.png', false);
         $image = imagecreatefromstring((string) Storage::disk('media')->get($card));
         self::assertNotFalse($image);
         self::assertSame([1200, 630], [imagesx($image), imagesy($image)]);
-        $at = static fn (int $x, int $y): array => array_map(static fn (int $shift): int => (imagecolorat($image, $x, $y) >> $shift) & 0xFF, [16, 8, 0]);
+        $at = static fn (int $x, int $y): array => array_map(
+            static fn (int $shift): int => (imagecolorat($image, $x, $y) >> $shift) & 0xFF,
+            [16, 8, 0],
+        );
         self::assertLessThan(70, max($at(500, 315)), 'the logo in the middle');
         self::assertGreaterThan(200, min($at(20, 20)), 'on the light ground of the look');
     }
@@ -92,8 +116,13 @@ final class LogosTest extends AppTestCase
     /** @return array{path: string, width: int, height: int, url: string} */
     private function send(string $png): array
     {
-        return $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->createWithContent('logo.png', $png)])
-            ->assertOk()->assertJsonPath('trouble', null)->json('logo');
+        return $this->wantingJson()
+            ->post(route('window.logo', $this->stall), [
+                'picture' => UploadedFile::fake()->createWithContent('logo.png', $png),
+            ])
+            ->assertOk()
+            ->assertJsonPath('trouble', null)
+            ->json('logo');
     }
 
     /**

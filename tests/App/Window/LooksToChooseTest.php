@@ -31,14 +31,20 @@ final class LooksToChooseTest extends AppTestCase
         $starters = $this->getJson(route('window.looks', $this->stall))->assertOk()->json('starters');
         self::assertCount(8, $starters);
         foreach ($starters as $look) {
-            $this->get($look['url'])->assertOk()->assertSee('Garden Trowel NEW')->assertSee('build-'.$look['look']['build'], false)->assertHeader('Cache-Control', 'no-store, private');
+            $this->get($look['url'])
+                ->assertOk()
+                ->assertSee('Garden Trowel NEW')
+                ->assertSee('build-'.$look['look']['build'], false)
+                ->assertHeader('Cache-Control', 'no-store, private');
         }
         $this->get(str_replace('signature=', 'signature=0', $starters[0]['url']))->assertNotFound();
     }
 
     public function test_a_look_is_kept_let_go_and_never_seen_by_another_stall(): void
     {
-        $kept = $this->postJson(route('window.looks.store', $this->stall), ['name' => 'For the fair'])->assertOk()->json('kept');
+        $kept = $this->postJson(route('window.looks.store', $this->stall), ['name' => 'For the fair'])
+            ->assertOk()
+            ->json('kept');
         self::assertSame(['For the fair'], array_column($kept, 'name'));
         $other = $this->world->stall();
         $this->getJson(route('window.looks', $other))->assertJsonPath('kept', []);
@@ -50,8 +56,13 @@ final class LooksToChooseTest extends AppTestCase
 
     public function test_a_sentence_says_what_was_understood_and_lays_three_out(): void
     {
-        $said = $this->postJson(route('window.looks.said', $this->stall), ['words' => 'calm, beige, frumious'])->assertOk()->json();
-        self::assertSame([['calm', 'a ground of beige and grey'], ['beige', 'the colour #b5a48a']], array_map(static fn (array $u): array => [$u['value'], $u['label']], $said['understood']));
+        $said = $this->postJson(route('window.looks.said', $this->stall), ['words' => 'calm, beige, frumious'])
+            ->assertOk()
+            ->json();
+        self::assertSame(
+            [['calm', 'a ground of beige and grey'], ['beige', 'the colour #b5a48a']],
+            array_map(static fn (array $u): array => [$u['value'], $u['label']], $said['understood']),
+        );
         self::assertSame(['frumious'], $said['missed']);
         self::assertCount(3, $said['looks']);
         $this->get($said['looks'][0]['url'])->assertOk()->assertSee('Garden Trowel NEW');
@@ -59,12 +70,20 @@ final class LooksToChooseTest extends AppTestCase
 
     public function test_a_look_goes_out_as_a_file_and_comes_in_the_same(): void
     {
-        $file = (string) $this->get(route('window.looks.export', $this->stall))->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="look.tokens.json"')->getContent();
+        $file = (string) $this->get(route('window.looks.export', $this->stall))
+            ->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="look.tokens.json"')
+            ->getContent();
         $tokens = json_decode($file, true);
         self::assertIsArray($tokens);
-        self::assertSame(['$value' => ['colorSpace' => 'srgb', 'components' => [0.1725, 0.3529, 0.2627], 'hex' => '#2c5a43']], $tokens['brand']['first']);
+        self::assertSame(
+            ['$value' => ['colorSpace' => 'srgb', 'components' => [0.1725, 0.3529, 0.2627], 'hex' => '#2c5a43']],
+            $tokens['brand']['first'],
+        );
         self::assertSame('color', $tokens['tone']['$type']);
-        $read = $this->postJson(route('window.looks.read', $this->stall), ['file' => $file])->assertOk()->json();
+        $read = $this->postJson(route('window.looks.read', $this->stall), ['file' => $file])
+            ->assertOk()
+            ->json();
         self::assertSame('Seed packet', $read['name']);
         self::assertEquals(LookForm::of(StarterLook::SeedPacket->plan()), $read['look']);
     }
@@ -75,7 +94,17 @@ final class LooksToChooseTest extends AppTestCase
         $whole = LookFile::write(Window::query()->findOrFail($this->stall->id)->workingContent()->look);
         $broken = $whole;
         $broken['$extensions']['window-stall.look']['colours'] = ['javascript:alert(1)'];
-        foreach (['', '{', '[]', '{"$extensions":7}', str_repeat('[', 40), (string) json_encode($broken), str_repeat(' ', 70_000)] as $file) {
+        foreach (
+            [
+                '',
+                '{',
+                '[]',
+                '{"$extensions":7}',
+                str_repeat('[', 40),
+                (string) json_encode($broken),
+                str_repeat(' ', 70_000),
+            ] as $file
+        ) {
             $this->postJson(route('window.looks.read', $this->stall), ['file' => $file])->assertUnprocessable();
         }
         self::assertEquals($before, Window::query()->findOrFail($this->stall->id)->working);
@@ -91,10 +120,19 @@ final class LooksToChooseTest extends AppTestCase
         ob_start();
         imagepng($image);
         $png = (string) ob_get_clean();
-        $logo = $this->wantingJson()->post(route('window.logo', $this->stall), ['picture' => UploadedFile::fake()->createWithContent('logo.png', $png)])->assertOk()->json('logo');
+        $logo = $this->wantingJson()
+            ->post(route('window.logo', $this->stall), [
+                'picture' => UploadedFile::fake()->createWithContent('logo.png', $png),
+            ])
+            ->assertOk()
+            ->json('logo');
         $content = Window::query()->findOrFail($this->stall->id)->workingContent()->toArray();
         $this->getJson(route('window.looks.logo-colours', $this->stall))->assertUnprocessable();
-        $this->putJson(route('window.save', $this->stall), ['version' => 1, 'look' => ['logo' => $logo] + $content['look'], 'sections' => $content['sections']])->assertOk();
+        $this->putJson(route('window.save', $this->stall), [
+            'version' => 1,
+            'look' => ['logo' => $logo] + $content['look'],
+            'sections' => $content['sections'],
+        ])->assertOk();
         $colours = $this->getJson(route('window.looks.logo-colours', $this->stall))->assertOk()->json('colours');
         self::assertCount(3, $colours);
         self::assertMatchesRegularExpression('/^#2[0-9a-f]5/', $colours[0]);

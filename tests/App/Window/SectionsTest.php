@@ -32,7 +32,10 @@ final class SectionsTest extends AppTestCase
             self::assertFileExists(resource_path('shop/sections/'.$kind->key().'.blade.php'));
             self::assertNotSame('', $kind->label());
         }
-        self::assertSame(array_unique(array_map(static fn (SectionKind $k): string => $k->key(), SectionKinds::all())), array_map(static fn (SectionKind $k): string => $k->key(), SectionKinds::all()));
+        self::assertSame(
+            array_unique(array_map(static fn (SectionKind $k): string => $k->key(), SectionKinds::all())),
+            array_map(static fn (SectionKind $k): string => $k->key(), SectionKinds::all()),
+        );
     }
 
     public function test_a_setting_takes_only_what_it_can_show(): void
@@ -40,7 +43,10 @@ final class SectionsTest extends AppTestCase
         $choice = Field::choice('c', 'C', ['a' => 'A'], 'a');
         self::assertSame(['a', 'a', 'a'], [$choice->clean('a'), $choice->clean('b'), $choice->clean(['a'])]);
         $listings = Field::listings('l', 'L', 2);
-        self::assertSame([[1, 2], [], [3]], [$listings->clean([1, '2', 2, 5]), $listings->clean('x'), $listings->clean([3, 'y', null])]);
+        self::assertSame(
+            [[1, 2], [], [3]],
+            [$listings->clean([1, '2', 2, 5]), $listings->clean('x'), $listings->clean([3, 'y', null])],
+        );
         self::assertSame([4, null], [Field::listing('l', 'L')->clean('4'), Field::listing('l', 'L')->clean('y')]);
         self::assertSame('', Field::line('w', 'W', 5)->clean(null));
         $this->expectException(Refusal::class);
@@ -50,12 +56,35 @@ final class SectionsTest extends AppTestCase
     public function test_a_row_shows_the_newest_or_the_chosen_in_their_order(): void
     {
         $stall = $this->world->stall();
-        [$one, $two, $three] = array_map(fn (string $id): Listing => $this->world->inWindow($stall, Items::item([Items::variant($id)], 'Item '.$id, id: $id)), ['one', 'two', 'three']);
+        [$one, $two, $three] = array_map(
+            fn (string $id): Listing => $this->world->inWindow(
+                $stall,
+                Items::item([Items::variant($id)], 'Item '.$id, id: $id),
+            ),
+            ['one', 'two', 'three'],
+        );
         $three->update(['shown_since' => now()->subDay()]);
-        $this->publish($stall, [['id' => 'r', 'kind' => 'goods', 'settings' => ['which' => 'newest', 'count' => '2', 'heading' => 'Row']]]);
-        $this->get($stall->shopAddress('/'))->assertSeeInOrder(['Item two', 'Item one'])->assertDontSee('Item three');
-        $this->publish($stall, [['id' => 'r', 'kind' => 'goods', 'settings' => ['which' => 'chosen', 'count' => '4', 'listings' => [$three->id, $one->id, 99_999_999], 'heading' => 'Row']]]);
-        $this->get($stall->shopAddress('/'))->assertSeeInOrder(['Item three', 'Item one'])->assertDontSee('Item two');
+        $this->publish($stall, [
+            ['id' => 'r', 'kind' => 'goods', 'settings' => ['which' => 'newest', 'count' => '2', 'heading' => 'Row']],
+        ]);
+        $this->get($stall->shopAddress('/'))
+            ->assertSeeInOrder(['Item two', 'Item one'])
+            ->assertDontSee('Item three');
+        $this->publish($stall, [
+            [
+                'id' => 'r',
+                'kind' => 'goods',
+                'settings' => [
+                    'which' => 'chosen',
+                    'count' => '4',
+                    'listings' => [$three->id, $one->id, 99_999_999],
+                    'heading' => 'Row',
+                ],
+            ],
+        ]);
+        $this->get($stall->shopAddress('/'))
+            ->assertSeeInOrder(['Item three', 'Item one'])
+            ->assertDontSee('Item two');
     }
 
     public function test_a_shop_without_goods_says_so_kindly(): void
@@ -67,19 +96,38 @@ final class SectionsTest extends AppTestCase
     public function test_notice_and_foot_stand_on_every_page(): void
     {
         $stall = $this->world->stall();
-        $this->publish($stall, [['id' => 'n', 'kind' => 'notice', 'settings' => ['messages' => [['words' => 'Closed on Mondays']]]], ['id' => 'f', 'kind' => 'foot', 'settings' => ['about' => "Two\nlines <b>", 'email' => 'hello@quillet.example']]]);
-        $this->get($stall->shopAddress('/basket'))->assertSee('Closed on Mondays')->assertSee("Two<br />\nlines &lt;b&gt;", false)->assertSee('mailto:hello@quillet.example', false);
+        $this->publish($stall, [
+            ['id' => 'n', 'kind' => 'notice', 'settings' => ['messages' => [['words' => 'Closed on Mondays']]]],
+            [
+                'id' => 'f',
+                'kind' => 'foot',
+                'settings' => ['about' => "Two\nlines <b>", 'email' => 'hello@quillet.example'],
+            ],
+        ]);
+        $this->get($stall->shopAddress('/basket'))
+            ->assertSee('Closed on Mondays')
+            ->assertSee("Two<br />\nlines &lt;b&gt;", false)
+            ->assertSee('mailto:hello@quillet.example', false);
     }
 
     public function test_each_rule_of_a_row_shows_what_it_says(): void
     {
         $stall = $this->world->stall();
-        $at = fn (string $id, int $cost): Listing => $this->world->inWindow($stall, Items::item([Items::variant($id, $cost)], 'Item '.$id, id: $id));
+        $at = fn (string $id, int $cost): Listing => $this->world->inWindow(
+            $stall,
+            Items::item([Items::variant($id, $cost)], 'Item '.$id, id: $id),
+        );
         [$cheap, $dear] = [$at('cheap', 300), $at('dear', 4_000)];
         $dear->update(['own_tags' => ['gift']]);
-        $row = fn (array $settings): TestResponse => $this->shown($stall, [['id' => 'r', 'kind' => 'goods', 'settings' => $settings]]);
-        $row(['which' => 'tag', 'tag' => 'gift'])->assertSee('Item dear')->assertDontSee('Item cheap');
-        $row(['which' => 'under', 'under' => '20'])->assertSee('Item cheap')->assertDontSee('Item dear');
+        $row = fn (array $settings): TestResponse => $this->shown($stall, [
+            ['id' => 'r', 'kind' => 'goods', 'settings' => $settings],
+        ]);
+        $row(['which' => 'tag', 'tag' => 'gift'])
+            ->assertSee('Item dear')
+            ->assertDontSee('Item cheap');
+        $row(['which' => 'under', 'under' => '20'])
+            ->assertSee('Item cheap')
+            ->assertDontSee('Item dear');
         $row(['which' => 'keeping', 'count' => '2'])->assertSeeInOrder(['Item dear', 'Item cheap']);
         // Nothing was sold, so nothing is said to have been.
         $row(['which' => 'selling', 'heading' => 'What others took'])->assertDontSee('What others took');
@@ -94,16 +142,26 @@ final class SectionsTest extends AppTestCase
         $this->sold($stall, $one, 2, paid: true);
         $this->sold($stall, $two, 1, paid: true);
         $this->sold($stall, $two, 9, paid: false);
-        self::assertSame([$one->id, $two->id], array_map(static fn (GoodCard $c): int => $c->id, WindowGoods::of($stall)->bestSelling(4)));
+        self::assertSame(
+            [$one->id, $two->id],
+            array_map(static fn (GoodCard $c): int => $c->id, WindowGoods::of($stall)->bestSelling(4)),
+        );
     }
 
     public function test_tiles_lead_to_their_tag_and_one_that_leads_nowhere_is_left_out_and_counted(): void
     {
         $stall = $this->world->stall();
         $this->world->inWindow($stall)->update(['own_tags' => ['Under glass']]);
-        $tiles = ['tiles' => [['leads' => 'tag:Under glass', 'words' => ''], ['leads' => 'tag:gone', 'words' => 'Gone']]];
-        $this->shown($stall, [['id' => 't', 'kind' => 'tiles', 'settings' => $tiles]])->assertSee('/tagged/under-glass', false)->assertDontSee('Gone');
-        $this->get($stall->shopAddress('/tagged/under-glass'))->assertOk()->assertSee('Under glass')->assertSee('Garden Trowel NEW');
+        $tiles = [
+            'tiles' => [['leads' => 'tag:Under glass', 'words' => ''], ['leads' => 'tag:gone', 'words' => 'Gone']],
+        ];
+        $this->shown($stall, [['id' => 't', 'kind' => 'tiles', 'settings' => $tiles]])
+            ->assertSee('/tagged/under-glass', false)
+            ->assertDontSee('Gone');
+        $this->get($stall->shopAddress('/tagged/under-glass'))
+            ->assertOk()
+            ->assertSee('Under glass')
+            ->assertSee('Garden Trowel NEW');
         $this->get($stall->shopAddress('/tagged/gone'))->assertNotFound();
         $kind = SectionKinds::get('tiles');
         $settings = $kind->clean($tiles);
@@ -115,7 +173,10 @@ final class SectionsTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $this->world->inWindow($stall);
-        $this->shown($stall, [['id' => 'p', 'kind' => 'promises']])->assertSee('With you in 3 to 6 days')->assertSee('£2.95 for delivery')->assertSee('VAT is in the price');
+        $this->shown($stall, [['id' => 'p', 'kind' => 'promises']])
+            ->assertSee('With you in 3 to 6 days')
+            ->assertSee('£2.95 for delivery')
+            ->assertSee('VAT is in the price');
         $stall->update(['flat_delivery_minor' => 0]);
         $this->shown($stall->refresh(), [['id' => 'p', 'kind' => 'promises']])->assertSee('Delivery is free');
     }
@@ -123,7 +184,11 @@ final class SectionsTest extends AppTestCase
     public function test_what_nobody_said_stays_away_from_the_shop_and_says_why_in_the_margin(): void
     {
         $stall = $this->world->stall();
-        $empty = [['id' => 'a', 'kind' => 'said', 'settings' => ['heading' => 'They said']], ['id' => 'b', 'kind' => 'questions', 'settings' => ['heading' => 'They asked']], ['id' => 'c', 'kind' => 'gallery', 'settings' => ['heading' => 'Seen']]];
+        $empty = [
+            ['id' => 'a', 'kind' => 'said', 'settings' => ['heading' => 'They said']],
+            ['id' => 'b', 'kind' => 'questions', 'settings' => ['heading' => 'They asked']],
+            ['id' => 'c', 'kind' => 'gallery', 'settings' => ['heading' => 'Seen']],
+        ];
         $this->shown($stall, $empty)->assertDontSee('They said')->assertDontSee('They asked')->assertDontSee('Seen');
         foreach (['said', 'questions', 'gallery', 'notice', 'tiles', 'story', 'words', 'signup'] as $key) {
             $kind = SectionKinds::get($key);
@@ -136,7 +201,12 @@ final class SectionsTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        $words = static fn (string $id, array $showing): array => ['id' => $id, 'kind' => 'words', 'settings' => ['words' => 'Words '.$id], 'showing' => $showing];
+        $words = static fn (string $id, array $showing): array => [
+            'id' => $id,
+            'kind' => 'words',
+            'settings' => ['words' => 'Words '.$id],
+            'showing' => $showing,
+        ];
         $this->travelTo('2027-03-01 12:00:00');
         $this->publish($stall, [
             $words('now', ['until' => '2027-03-01']),
@@ -144,9 +214,13 @@ final class SectionsTest extends AppTestCase
             $words('never', ['hidden' => true]),
             $words('phone', ['on' => 'phone']),
         ]);
-        $this->get($stall->shopAddress('/'))->assertSee('Words now')->assertDontSee('Words then')->assertDontSee('Words never')->assertSee('on-phone', false);
+        $this->get($stall->shopAddress('/'))
+            ->assertSee('Words now')
+            ->assertDontSee('Words then')
+            ->assertDontSee('Words never')
+            ->assertSee('on-phone', false);
         $this->travelTo('2027-03-02 00:00:30');
-        (new TurnWindows)->handle(app(DressWindow::class));
+        (new TurnWindows())->handle(app(DressWindow::class));
         $this->get($stall->shopAddress('/'))->assertDontSee('Words now')->assertSee('Words then');
         self::assertNull(Window::query()->findOrFail($stall->id)->turns_at, 'nothing more to turn');
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk();
@@ -154,7 +228,17 @@ final class SectionsTest extends AppTestCase
 
     public function test_an_address_that_isnt_one_is_refused_in_words(): void
     {
-        foreach (['javascript:alert(1)', 'data:text/html,x', '//evil.example', 'https://', 'goods:x', 'ftp://a.example', 'at:<x>'] as $address) {
+        foreach (
+            [
+                'javascript:alert(1)',
+                'data:text/html,x',
+                '//evil.example',
+                'https://',
+                'goods:x',
+                'ftp://a.example',
+                'at:<x>',
+            ] as $address
+        ) {
             try {
                 Way::from($address);
                 self::fail($address);
@@ -179,18 +263,32 @@ final class SectionsTest extends AppTestCase
         $stall = $this->world->stall();
         $this->world->inWindow($stall);
         $menu = [['words' => 'Everything', 'leads' => 'all'], ['words' => 'Gone', 'leads' => 'goods:99999999']];
-        $this->publish($stall, [['id' => 'm', 'kind' => 'masthead', 'settings' => ['menu' => $menu, 'place' => 'middle']]]);
-        $this->get($stall->shopAddress('/basket'))->assertSee('href="/goods">Everything', false)->assertDontSee('Gone')->assertSee('place-middle', false);
-        $this->get($stall->shopAddress('/goods'))->assertOk()->assertSee('Everything on the stall')->assertSee('Garden Trowel NEW');
+        $this->publish($stall, [
+            ['id' => 'm', 'kind' => 'masthead', 'settings' => ['menu' => $menu, 'place' => 'middle']],
+        ]);
+        $this->get($stall->shopAddress('/basket'))
+            ->assertSee('href="/goods">Everything', false)
+            ->assertDontSee('Gone')
+            ->assertSee('place-middle', false);
+        $this->get($stall->shopAddress('/goods'))
+            ->assertOk()
+            ->assertSee('Everything on the stall')
+            ->assertSee('Garden Trowel NEW');
         $this->get($stall->shopAddress('/goods?page[]=x'))->assertOk();
     }
 
     public function test_there_is_always_one_masthead(): void
     {
         $look = $this->world->stall()->window()->firstOrFail()->workingContent()->look->toArray();
-        $kinds = static fn (array $sections): array => array_map(static fn (Section $s): string => $s->kind->key(), Content::from(['look' => $look, 'sections' => $sections])->sections);
+        $kinds = static fn (array $sections): array => array_map(
+            static fn (Section $s): string => $s->kind->key(),
+            Content::from(['look' => $look, 'sections' => $sections])->sections,
+        );
         self::assertSame(['notice', 'masthead', 'foot'], $kinds([['kind' => 'notice'], ['kind' => 'foot']]));
-        self::assertSame(['masthead', 'foot'], $kinds([['kind' => 'masthead'], ['kind' => 'foot'], ['kind' => 'masthead']]));
+        self::assertSame(
+            ['masthead', 'foot'],
+            $kinds([['kind' => 'masthead'], ['kind' => 'foot'], ['kind' => 'masthead']]),
+        );
     }
 
     /**
@@ -213,7 +311,12 @@ final class SectionsTest extends AppTestCase
     private function publish(Stall $stall, array $sections): void
     {
         $window = $stall->window()->firstOrFail();
-        $window->update(['working' => Content::from(['look' => $window->workingContent()->look->toArray(), 'sections' => $sections])->toArray()]);
+        $window->update([
+            'working' => Content::from([
+                'look' => $window->workingContent()->look->toArray(),
+                'sections' => $sections,
+            ])->toArray(),
+        ]);
         app(DressWindow::class)->publish($stall, $this->world->keeper());
     }
 }

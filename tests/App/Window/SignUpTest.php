@@ -21,7 +21,13 @@ final class SignUpTest extends AppTestCase
         $this->stall = $this->world->stall();
         $look = $this->stall->window()->firstOrFail()->workingContent()->look->toArray();
         $settings = ['heading' => 'Letters', 'consent' => 'One letter a month, and nothing else.'];
-        $content = Content::from(['look' => $look, 'sections' => [['id' => 'letters', 'kind' => 'signup', 'settings' => $settings], ['id' => 'w', 'kind' => 'words']]]);
+        $content = Content::from([
+            'look' => $look,
+            'sections' => [
+                ['id' => 'letters', 'kind' => 'signup', 'settings' => $settings],
+                ['id' => 'w', 'kind' => 'words'],
+            ],
+        ]);
         $dress = app(DressWindow::class);
         $dress->save($this->stall, $content, 1);
         $dress->publish($this->stall, null);
@@ -30,17 +36,26 @@ final class SignUpTest extends AppTestCase
     public function test_an_address_is_kept_with_what_was_agreed_to_where_and_when(): void
     {
         $this->get($this->stall->shopAddress('/'))->assertSee('One letter a month');
-        $this->leave(['consent' => 'Everything for ever'])->assertOk()->assertSee('One letter a month, and nothing else.');
+        $this->leave(['consent' => 'Everything for ever'])
+            ->assertOk()
+            ->assertSee('One letter a month, and nothing else.');
         $row = DB::table('sign_ups')->where('stall_id', $this->stall->id)->sole();
-        self::assertSame(['ines@fennimore.example', 'One letter a month, and nothing else.', 'front page, letters'], [$row->email, $row->consent, $row->source]);
+        self::assertSame(
+            ['ines@fennimore.example', 'One letter a month, and nothing else.', 'front page, letters'],
+            [$row->email, $row->consent, $row->source],
+        );
         $this->leave(['email' => 'INES@fennimore.example'])->assertOk();
         self::assertSame(1, DB::table('sign_ups')->where('stall_id', $this->stall->id)->count(), 'once');
     }
 
     public function test_without_consent_or_an_address_nothing_is_kept(): void
     {
-        $this->leave(['agreed' => ''])->assertUnprocessable()->assertSee('Tick the box');
-        foreach (['', 'nobody', 'a@b', str_repeat('x', 210).'@a.example', "a@a.example\r\nBcc: b@b.example"] as $email) {
+        $this->leave(['agreed' => ''])
+            ->assertUnprocessable()
+            ->assertSee('Tick the box');
+        foreach (
+            ['', 'nobody', 'a@b', str_repeat('x', 210).'@a.example', "a@a.example\r\nBcc: b@b.example"] as $email
+        ) {
             $this->leave(['email' => $email])->assertUnprocessable();
         }
         $this->leave(['section' => 'w'])->assertNotFound();
@@ -54,7 +69,10 @@ final class SignUpTest extends AppTestCase
         $this->leave();
         DB::table('sign_ups')->update(['source' => '=1+1']);
         $csv = $this->get(route('window.sign-ups', $this->stall))->assertOk()->streamedContent();
-        self::assertStringContainsString('ines@fennimore.example,"One letter a month, and nothing else.",\'=1+1,', $csv);
+        self::assertStringContainsString(
+            'ines@fennimore.example,"One letter a month, and nothing else.",\'=1+1,',
+            $csv,
+        );
     }
 
     /**
@@ -63,6 +81,9 @@ final class SignUpTest extends AppTestCase
      */
     private function leave(array $sent = []): \Illuminate\Testing\TestResponse
     {
-        return $this->post($this->stall->shopAddress('/sign-up'), $sent + ['section' => 'letters', 'email' => 'ines@fennimore.example', 'agreed' => '1']);
+        return $this->post(
+            $this->stall->shopAddress('/sign-up'),
+            $sent + ['section' => 'letters', 'email' => 'ines@fennimore.example', 'agreed' => '1'],
+        );
     }
 }

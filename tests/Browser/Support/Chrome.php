@@ -13,12 +13,26 @@ use Facebook\WebDriver\WebDriverDimension;
 /** Starts headless Chromium, as a desk (1280 × 800) or as a phone (390 × 844, touch). */
 final class Chrome
 {
-    private const QUIET = ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-color-profile=srgb'];
+    private const QUIET = [
+        '--headless=new',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--hide-scrollbars',
+        '--force-color-profile=srgb',
+    ];
 
     public static function desk(): ChromeDriver
     {
-        $driver = self::start(new ChromeOptions);
-        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]]);
+        $driver = self::start(new ChromeOptions());
+        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
+        ]);
         $driver->manage()->window()->setSize(new WebDriverDimension(1280, 800));
 
         return $driver;
@@ -26,13 +40,20 @@ final class Chrome
 
     public static function phone(bool $script = true): ChromeDriver
     {
-        $options = new ChromeOptions;
-        $options->setExperimentalOption('mobileEmulation', ['deviceMetrics' => ['width' => 390, 'height' => 844, 'pixelRatio' => 1.0, 'touch' => true]]);
+        $options = new ChromeOptions();
+        $options->setExperimentalOption('mobileEmulation', [
+            'deviceMetrics' => ['width' => 390, 'height' => 844, 'pixelRatio' => 1.0, 'touch' => true],
+        ]);
         $driver = self::start($options);
         if (! $script) {
             // ChromeDriver itself needs scripting, so it is the shop's own scripts that never arrive.
-            foreach (['Network.enable' => [], 'Network.setBlockedURLs' => ['urls' => ['*/shop-assets/*.js']]] as $cmd => $params) {
-                $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $cmd, 'params' => (object) $params]);
+            foreach (
+                ['Network.enable' => [], 'Network.setBlockedURLs' => ['urls' => ['*/shop-assets/*.js']]] as $cmd => $params
+            ) {
+                $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                    'cmd' => $cmd,
+                    'params' => (object) $params,
+                ]);
             }
         }
 
@@ -42,12 +63,19 @@ final class Chrome
     private static function start(ChromeOptions $options): ChromeDriver
     {
         $options->setBinary(is_executable('/usr/bin/chromium') ? '/usr/bin/chromium' : 'chromium');
-        $options->addArguments([...self::QUIET, '--window-size=1280,800', '--user-data-dir='.sys_get_temp_dir().'/window-stall-'.bin2hex(random_bytes(6))]);
+        $options->addArguments([
+            ...self::QUIET,
+            '--window-size=1280,800',
+            '--user-data-dir='.sys_get_temp_dir().'/window-stall-'.bin2hex(random_bytes(6)),
+        ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $port = self::freePort();
 
-        return ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ['--port='.$port]));
+        return ChromeDriver::start(
+            $capabilities,
+            new ChromeDriverService('/usr/bin/chromedriver', $port, ['--port='.$port]),
+        );
     }
 
     private static function freePort(): int

@@ -55,7 +55,22 @@ final class Page
     /** Presses the button or link of that name. */
     public function press(string $name): self
     {
-        $this->find('//button[normalize-space()='.self::quote($name).' or @aria-label='.self::quote($name).'] | //a[normalize-space()='.self::quote($name).' or @aria-label='.self::quote($name).'] | //*[@role="menuitem"][normalize-space()='.self::quote($name).'] | //*[@role="radio"][normalize-space()='.self::quote($name).']', $name)->click();
+        $this->find(
+            '//button[normalize-space()='.
+                self::quote($name).
+                ' or @aria-label='.
+                self::quote($name).
+                '] | //a[normalize-space()='.
+                self::quote($name).
+                ' or @aria-label='.
+                self::quote($name).
+                '] | //*[@role="menuitem"][normalize-space()='.
+                self::quote($name).
+                '] | //*[@role="radio"][normalize-space()='.
+                self::quote($name).
+                ']',
+            $name,
+        )->click();
 
         return $this;
     }
@@ -75,7 +90,9 @@ final class Page
      */
     public function answered(callable $do): self
     {
-        $this->script('if (window.asked === undefined) { window.asked = 0; const ask = window.fetch; window.fetch = (...of) => { window.asked++; return ask(...of).finally(() => setTimeout(() => window.asked--, 50)); }; }');
+        $this->script(
+            'if (window.asked === undefined) { window.asked = 0; const ask = window.fetch; window.fetch = (...of) => { window.asked++; return ask(...of).finally(() => setTimeout(() => window.asked--, 50)); }; }',
+        );
         $do();
         $this->until(fn (): bool => $this->script('return window.asked') === 0, 'for the answer');
 
@@ -93,7 +110,10 @@ final class Page
     public function write(string $label, string $text): self
     {
         $q = self::quote($label);
-        $field = $this->find("//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]//*[self::input or self::textarea] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input", $label);
+        $field = $this->find(
+            "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]//*[self::input or self::textarea] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input",
+            $label,
+        );
         $field->click();
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys(WebDriverKeys::DELETE);
@@ -127,7 +147,10 @@ final class Page
 
     public function waitFor(string $css, string $text): self
     {
-        $this->until(fn (): bool => str_contains($this->driver->findElement(WebDriverBy::cssSelector($css))->getText(), $text), "$css to say “{$text}”");
+        $this->until(
+            fn (): bool => str_contains($this->driver->findElement(WebDriverBy::cssSelector($css))->getText(), $text),
+            "$css to say “{$text}”",
+        );
 
         return $this;
     }
@@ -164,11 +187,31 @@ final class Page
     {
         // What is just fading in or out has no contrast of its own yet.
         usleep(700_000);
-        $this->until(fn (): bool => $this->script('return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity === "1")') === true, 'for what was said to stand or be gone');
-        $this->driver->executeScript((string) file_get_contents(__DIR__.'/../../../node_modules/axe-core/axe.min.js'));
+        $this->until(
+            fn (): bool => $this->script(
+                'return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity === "1")',
+            ) === true,
+            'for what was said to stand or be gone',
+        );
+        $this->driver->executeScript(
+            (string) file_get_contents(__DIR__.'/../../../node_modules/axe-core/axe.min.js'),
+        );
         /** @var list<array{id: string, impact: string, nodes: list<array{html: string, failureSummary: string}>}> $found */
-        $found = $this->driver->executeAsyncScript('const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))');
-        Assert::assertSame([], array_map(static fn (array $v): string => $v['id'].': '.$v['nodes'][0]['html'].' — '.$v['nodes'][0]['failureSummary'], $found), 'axe on '.$where);
+        $found = $this->driver->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))',
+        );
+        Assert::assertSame(
+            [],
+            array_map(
+                static fn (array $v): string => $v['id'].
+                    ': '.
+                    $v['nodes'][0]['html'].
+                    ' — '.
+                    $v['nodes'][0]['failureSummary'],
+                $found,
+            ),
+            'axe on '.$where,
+        );
 
         return $this;
     }
@@ -184,7 +227,10 @@ final class Page
         } while (! $waited && $stalled > $before && $stalled < 3);
         if (! $waited) {
             $this->driver->takeScreenshot(__DIR__.'/../../../var/test/log/failed-'.date('His').'.png');
-            Assert::fail("Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".mb_substr($this->text(), 0, 1500));
+            Assert::fail(
+                "Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".
+                    mb_substr($this->text(), 0, 1500),
+            );
         }
     }
 

@@ -10,7 +10,11 @@ use WindowStall\Tests\Browser\Support\Page;
 require __DIR__.'/../../../vendor/autoload.php';
 
 /** @var array{workshop: string, shop: string, standins: string, email: string, password: string} $at */
-$at = json_decode((string) file_get_contents(__DIR__.'/../../../var/addresses.json'), true, flags: JSON_THROW_ON_ERROR);
+$at = json_decode(
+    (string) file_get_contents(__DIR__.'/../../../var/addresses.json'),
+    true,
+    flags: JSON_THROW_ON_ERROR,
+);
 $folder = __DIR__.'/../../../docs/screenshots/';
 is_dir($folder) || mkdir($folder, 0777, true);
 $keep = static function (Page $page, string $name) use ($folder): void {
@@ -20,16 +24,43 @@ $keep = static function (Page $page, string $name) use ($folder): void {
 };
 
 $desk = new Page(Chrome::desk());
-$desk->open($at['workshop'].'/sign-in')->write('E-mail', $at['email'])->write('Password', $at['password'])->click('button[type="submit"]')->see('Bench');
+$desk
+    ->open($at['workshop'].'/sign-in')
+    ->write('E-mail', $at['email'])
+    ->write('Password', $at['password'])
+    ->click('button[type="submit"]')
+    ->see('Bench');
 $keep($desk->open($at['workshop'].'/at/quillet/source'), 'source');
-$pots = array_map(static fn (string $code): string => (string) $desk->open($at['workshop'].'/at/quillet/source?q='.$code)->script('return String(document.querySelector("[data-item]").dataset.id)'), ['OD-1048', 'KF-POT', 'OD-1049']);
-$keep($desk->open($at['workshop'].'/at/quillet/source/compare?price=29.95&items[]='.implode('&items[]=', $pots))->see('You keep'), 'compare');
-$desk->open($at['workshop'].'/at/quillet/source?q=KF-POT')->script('[...document.querySelectorAll("button")].find(b => b.innerText.includes("suppliers")).click()');
+$pots = array_map(
+    static fn (string $code): string => (string) $desk
+        ->open($at['workshop'].'/at/quillet/source?q='.$code)
+        ->script('return String(document.querySelector("[data-item]").dataset.id)'),
+    ['OD-1048', 'KF-POT', 'OD-1049'],
+);
+$keep(
+    $desk
+        ->open($at['workshop'].'/at/quillet/source/compare?price=29.95&items[]='.implode('&items[]=', $pots))
+        ->see('You keep'),
+    'compare',
+);
+$desk
+    ->open($at['workshop'].'/at/quillet/source?q=KF-POT')
+    ->script('[...document.querySelectorAll("button")].find(b => b.innerText.includes("suppliers")).click()');
 $supplierPage = (string) $desk->css('a[href*="/source/connections/"]:last-of-type')->getAttribute('href');
-$kilnfold = array_values(array_filter((array) $desk->script('return [...document.querySelectorAll("a[href*=\'/source/connections/\']")].filter(a => a.innerText === "Kilnfold").map(a => a.href)')))[0] ?? $supplierPage;
+$kilnfold =
+    array_values(
+        array_filter(
+            (array) $desk->script(
+                'return [...document.querySelectorAll("a[href*=\'/source/connections/\']")].filter(a => a.innerText === "Kilnfold").map(a => a.href)',
+            ),
+        ),
+    )[0] ?? $supplierPage;
 $keep($desk->open($kilnfold.'/mapping')->see('columns mean'), 'mapping');
 $keep($desk->open($at['workshop'].'/at/quillet/bench'), 'bench');
-$desk->press('Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026')->see('5 different products')->press('Split it');
+$desk
+    ->press('Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026')
+    ->see('5 different products')
+    ->press('Split it');
 $desk->see('Split into 5 listings');
 $desk->open($at['workshop'].'/at/quillet/bench');
 $desk->click('tbody a[href*="/bench/"]')->see('You say');
@@ -44,7 +75,10 @@ $dearer->click();
 $dearer->sendKeys('25'.Page::ENTER);
 $keep($desk->see('The biggest moves'), 'trial');
 $desk->press('Throw it away');
-$desk->open($at['workshop'].'/at/quillet/window')->see('Shelf tiles')->click('[data-note="hero"] button');
+$desk
+    ->open($at['workshop'].'/at/quillet/window')
+    ->see('Shelf tiles')
+    ->click('[data-note="hero"] button');
 $keep($desk->see('says'), 'window');
 $desk->click('[data-part="look"]')->see('Pressed flower');
 /** @var list<string> $looks */
@@ -56,9 +90,19 @@ $oakum = 'http://oakum.'.substr($at['standins'], 7);
 $supplier->open($oakum)->click('form[action$="/play/orders/12"] [value="post"]')->see('Order 12 is posted.');
 $supplier->driver->quit();
 $keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
-$keep($desk->open($at['workshop'].'/at/quillet/drift')->see('ask you')->see('goods are missing'), 'drift');
+$keep(
+    $desk
+        ->open($at['workshop'].'/at/quillet/drift')
+        ->see('ask you')
+        ->see('goods are missing'),
+    'drift',
+);
 $keep($desk->press('see what is amiss')->see('didn’t come'), 'drift-aside');
-$desk->open($at['workshop'].'/at/quillet/drift')->press('Your rules')->press('Try them on the last 30 days')->see('nothing counts yet');
+$desk
+    ->open($at['workshop'].'/at/quillet/drift')
+    ->press('Your rules')
+    ->press('Try them on the last 30 days')
+    ->see('nothing counts yet');
 $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
@@ -84,7 +128,18 @@ foreach ($looks as $n => $look) {
     usleep(700_000);
     $shot = imagecreatefromstring($each->driver->takeScreenshot()) ?: exit('No picture.');
     $height = intdiv(imagesy($shot) * 300, imagesx($shot));
-    imagecopyresampled($sheet, $shot, 16 + $n % 4 * 316, 16 + intdiv($n, 4) * 666, 0, 0, 300, $height, imagesx($shot), imagesy($shot));
+    imagecopyresampled(
+        $sheet,
+        $shot,
+        16 + ($n % 4) * 316,
+        16 + intdiv($n, 4) * 666,
+        0,
+        0,
+        300,
+        $height,
+        imagesx($shot),
+        imagesy($shot),
+    );
 }
 imagepng($sheet, $folder.'looks.png');
 echo "looks.png\n";

@@ -17,15 +17,26 @@ final class TotalsTest extends TestCase
 {
     public function test_delivery_is_charged_once_and_vat_stands_inside_the_whole(): void
     {
-        $totals = Totals::of([new BasketLine(Money::gbp(1895), 2), new BasketLine(Money::gbp(850), 1)], Money::gbp(295), SalesTax::included(Rate::bp(2000)), Currency::of('GBP'));
-        self::assertEquals([Money::gbp(4640), Money::gbp(295), Money::gbp(4935)], [$totals->goods, $totals->delivery, $totals->total]);
+        $totals = Totals::of(
+            [new BasketLine(Money::gbp(1895), 2), new BasketLine(Money::gbp(850), 1)],
+            Money::gbp(295),
+            SalesTax::included(Rate::bp(2000)),
+            Currency::of('GBP'),
+        );
+        self::assertEquals(
+            [Money::gbp(4640), Money::gbp(295), Money::gbp(4935)],
+            [$totals->goods, $totals->delivery, $totals->total],
+        );
         // 49.35 − 49.35/1.2 = 8.225, half up
         self::assertEquals(Money::gbp(823), $totals->tax);
     }
 
     public function test_an_empty_basket_costs_nothing(): void
     {
-        self::assertSame(0, Totals::of([], Money::gbp(295), SalesTax::included(Rate::bp(2000)), Currency::of('GBP'))->total->minor);
+        self::assertSame(
+            0,
+            Totals::of([], Money::gbp(295), SalesTax::included(Rate::bp(2000)), Currency::of('GBP'))->total->minor,
+        );
     }
 
     #[TestWith([0])]

@@ -26,7 +26,10 @@ final class ReadinessTest extends TestCase
         self::assertSame([Place::Pictures], $this->places($this->of(pictures: 3, ready: 0)));
         self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(on: false)])));
         self::assertSame([Place::Variants], $this->places($this->of(variants: [$this->variant(stock: 0)])));
-        self::assertSame([Place::Variants], $this->places($this->of(variants: [new VariantState('Steel', true, 4, null, null)])));
+        self::assertSame(
+            [Place::Variants],
+            $this->places($this->of(variants: [new VariantState('Steel', true, 4, null, null)])),
+        );
         self::assertSame([Place::Price], $this->places($this->of(variants: [$this->variant(price: 0)])));
     }
 
@@ -43,8 +46,12 @@ final class ReadinessTest extends TestCase
     }
 
     /** @param  list<VariantState>|null  $variants */
-    private function of(string $title = 'Hand trowel', int $pictures = 2, int $ready = 2, ?array $variants = null): Readiness
-    {
+    private function of(
+        string $title = 'Hand trowel',
+        int $pictures = 2,
+        int $ready = 2,
+        ?array $variants = null,
+    ): Readiness {
         return Readiness::of($title, $pictures, $ready, $variants ?? [$this->variant()], 'the United Kingdom');
     }
 

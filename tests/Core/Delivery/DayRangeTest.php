@@ -16,7 +16,10 @@ final class DayRangeTest extends TestCase
 
     public function test_a_span_reads_as_people_say_it(): void
     {
-        self::assertSame(['1 day', '3 days', '2 to 4 days'], [(new DayRange(1, 1))->words(), (new DayRange(3, 3))->words(), (new DayRange(2, 4))->words()]);
+        self::assertSame(
+            ['1 day', '3 days', '2 to 4 days'],
+            [(new DayRange(1, 1))->words(), (new DayRange(3, 3))->words(), (new DayRange(2, 4))->words()],
+        );
     }
 
     public function test_no_span_runs_backwards(): void

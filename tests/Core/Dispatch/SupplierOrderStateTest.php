@@ -21,6 +21,9 @@ final class SupplierOrderStateTest extends TestCase
 
     public function test_only_what_is_under_way_is_asked_after(): void
     {
-        self::assertSame([State::Sent, State::Accepted], array_values(array_filter(State::cases(), static fn (State $s): bool => $s->open())));
+        self::assertSame(
+            [State::Sent, State::Accepted],
+            array_values(array_filter(State::cases(), static fn (State $s): bool => $s->open())),
+        );
     }
 }

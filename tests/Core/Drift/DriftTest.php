@@ -22,31 +22,56 @@ final class DriftTest extends TestCase
     public function test_a_raised_cost_shows_before_and_after(): void
     {
         $change = $this->only(Items::item([Items::variant('a', 540)]), Items::item([Items::variant('a', 864)]));
-        self::assertSame([ChangeKind::Cost, 'a', '5.40 USD', '8.64 USD'], [$change->kind, $change->variantId, $change->before, $change->after]);
+        self::assertSame(
+            [ChangeKind::Cost, 'a', '5.40 USD', '8.64 USD'],
+            [$change->kind, $change->variantId, $change->before, $change->after],
+        );
     }
 
     public function test_stock_counts_only_when_it_crosses_nought(): void
     {
-        self::assertSame([], Drift::between(Items::item([Items::variant('a', 540, 12)]), Items::item([Items::variant('a', 540, 3)]))->changes);
-        self::assertSame(ChangeKind::SoldOut, $this->only(Items::item([Items::variant('a', 540, 12)]), Items::item([Items::variant('a', 540, 0)]))->kind);
-        self::assertSame(ChangeKind::BackInStock, $this->only(Items::item([Items::variant('a', 540, 0)]), Items::item([Items::variant('a', 540, 2)]))->kind);
+        self::assertSame(
+            [],
+            Drift::between(Items::item([Items::variant('a', 540, 12)]), Items::item([Items::variant('a', 540, 3)]))
+                ->changes,
+        );
+        self::assertSame(
+            ChangeKind::SoldOut,
+            $this->only(Items::item([Items::variant('a', 540, 12)]), Items::item([Items::variant('a', 540, 0)]))->kind,
+        );
+        self::assertSame(
+            ChangeKind::BackInStock,
+            $this->only(Items::item([Items::variant('a', 540, 0)]), Items::item([Items::variant('a', 540, 2)]))->kind,
+        );
     }
 
     public function test_variants_that_come_and_go_are_told(): void
     {
-        $changes = Drift::between(Items::item([Items::variant('a'), Items::variant('b')]), Items::item([Items::variant('b'), Items::variant('c')]))->changes;
-        self::assertSame([[ChangeKind::VariantGone, 'a'], [ChangeKind::VariantNew, 'c']], array_map(static fn (Change $c): array => [$c->kind, $c->variantId], $changes));
+        $changes = Drift::between(
+            Items::item([Items::variant('a'), Items::variant('b')]),
+            Items::item([Items::variant('b'), Items::variant('c')]),
+        )->changes;
+        self::assertSame(
+            [[ChangeKind::VariantGone, 'a'], [ChangeKind::VariantNew, 'c']],
+            array_map(static fn (Change $c): array => [$c->kind, $c->variantId], $changes),
+        );
     }
 
     public function test_options_that_are_called_otherwise_are_told(): void
     {
-        $change = $this->only(Items::item([Items::variant('a', colour: 'STL-01')]), Items::item([Items::variant('a', colour: 'Steel')]));
+        $change = $this->only(
+            Items::item([Items::variant('a', colour: 'STL-01')]),
+            Items::item([Items::variant('a', colour: 'Steel')]),
+        );
         self::assertSame([ChangeKind::Options, 'STL-01', 'Steel'], [$change->kind, $change->before, $change->after]);
     }
 
     public function test_rewritten_words_are_told_without_their_markup(): void
     {
-        $change = $this->only(Items::item([], description: '<p>Old</p>'), Items::item([], description: '<p>New &amp; <b>bold</b></p>'));
+        $change = $this->only(
+            Items::item([], description: '<p>Old</p>'),
+            Items::item([], description: '<p>New &amp; <b>bold</b></p>'),
+        );
         self::assertSame([ChangeKind::Words, 'Old', 'New & bold'], [$change->kind, $change->before, $change->after]);
     }
 

@@ -28,11 +28,17 @@ final class LikenessTest extends TestCase
     #[TestWith([['a', 'S-1', null, 'Steel'], ['x', 'N-9', null, 'Copper'], null])]
     public function test_a_variant_under_another_id(array $was, array $is, ?string $why): void
     {
-        $changes = Drift::between(self::item('T', 'Trowel', self::variant(...$was)), self::item('T', 'Trowel', self::variant(...$is)))->changes;
+        $changes = Drift::between(
+            self::item('T', 'Trowel', self::variant(...$was)),
+            self::item('T', 'Trowel', self::variant(...$is)),
+        )->changes;
         $expected = $why === null ? [ChangeKind::VariantGone, ChangeKind::VariantNew] : [ChangeKind::VariantRenamed];
         self::assertSame($expected, array_map(static fn (Change $c): ChangeKind => $c->kind, $changes));
         if ($why !== null) {
-            self::assertSame(['a', 'x', $is[1].', by '.$why], [$changes[0]->variantId, $changes[0]->said, $changes[0]->after]);
+            self::assertSame(
+                ['a', 'x', $is[1].', by '.$why],
+                [$changes[0]->variantId, $changes[0]->said, $changes[0]->after],
+            );
         }
     }
 
@@ -40,7 +46,10 @@ final class LikenessTest extends TestCase
     {
         $was = [self::variant('a', 'S-1', null, 'Steel'), self::variant('b', 'S-2', null, 'Steel')];
         self::assertSame([], Likeness::variants($was, [self::variant('x', 'N-1', null, 'Steel'), $was[1]]));
-        $one = Likeness::variants([$was[0]], [self::variant('x', 'S-1', null, 'Y'), self::variant('y', 'N', null, 'Steel')]);
+        $one = Likeness::variants(
+            [$was[0]],
+            [self::variant('x', 'S-1', null, 'Y'), self::variant('y', 'N', null, 'Steel')],
+        );
         self::assertSame('x', $one['a'][0]->id, 'the surest sign counts');
     }
 
@@ -52,17 +61,45 @@ final class LikenessTest extends TestCase
         $gone = self::item('T', $was, self::variant('a', 'S-1', null, 'Steel', $before));
         $other = self::item('N', $is, self::variant('x', 'N-1', null, 'Steel', $now));
         self::assertSame($why, Likeness::item($gone, $other));
-        self::assertSame('the same SKUs', Likeness::item($gone, self::item('N', $is, self::variant('x', 's-1', null, 'Steel', $now))));
+        self::assertSame(
+            'the same SKUs',
+            Likeness::item($gone, self::item('N', $is, self::variant('x', 's-1', null, 'Steel', $now))),
+        );
         self::assertNull(Likeness::item($gone, self::item('N', $was)), 'nothing of it is there');
     }
 
     private static function item(string $id, string $title, SupplierVariant ...$variants): SupplierItem
     {
-        return new SupplierItem($id, $title, '', 'Hand tools', [], 'USD', new DayRange(1, 2), null, array_values($variants));
+        return new SupplierItem(
+            $id,
+            $title,
+            '',
+            'Hand tools',
+            [],
+            'USD',
+            new DayRange(1, 2),
+            null,
+            array_values($variants),
+        );
     }
 
-    private static function variant(string $id, string $sku, ?string $barcode, string $colour, int $cost = 540): SupplierVariant
-    {
-        return new SupplierVariant($id, $sku, $barcode, ['Colour' => $colour], Money::of($cost, 'USD'), null, 300, ['GB' => 5], null);
+    private static function variant(
+        string $id,
+        string $sku,
+        ?string $barcode,
+        string $colour,
+        int $cost = 540,
+    ): SupplierVariant {
+        return new SupplierVariant(
+            $id,
+            $sku,
+            $barcode,
+            ['Colour' => $colour],
+            Money::of($cost, 'USD'),
+            null,
+            300,
+            ['GB' => 5],
+            null,
+        );
     }
 }

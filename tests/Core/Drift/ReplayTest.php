@@ -25,17 +25,59 @@ final class ReplayTest extends TestCase
      */
     #[TestWith([[], null, [1_100], ['followed' => 1, 'sold' => 1, 'keep' => 1_100]], 'within the band')]
     #[TestWith([[], null, [1_200], ['asked' => 1, 'sold' => 1, 'keep' => 800]], 'beyond it: the price stands')]
-    #[TestWith([[], null, [1_200, 1_250], ['asked' => 1, 'sold' => 2, 'keep' => 1_550]], 'asked once, however often it moves')]
+    #[
+        TestWith(
+            [[], null, [1_200, 1_250], ['asked' => 1, 'sold' => 2, 'keep' => 1_550]],
+            'asked once, however often it moves',
+        ),
+    ]
     #[TestWith([[], null, [1_200, 1_000], ['asked' => 1, 'sold' => 2, 'keep' => 1_800]], 'the supplier took it back')]
-    #[TestWith([[], null, [1_200, 1_100], ['asked' => 1, 'followed' => 1, 'sold' => 2, 'keep' => 1_900]], 'it came back into the band')]
-    #[TestWith([[], null, [1_900], ['asked' => 1, 'paused' => 1, 'missed' => 1]], 'at 20.00 it would keep 1.00: not sold')]
-    #[TestWith([['floor' => 'raise'], null, [1_900], ['followed' => 1, 'sold' => 1, 'keep' => 1_900]], 'raised by the recipe')]
-    #[TestWith([['cost' => 'keep', 'floor' => 'pause'], null, [1_900], ['kept' => 1, 'paused' => 1, 'missed' => 1]], 'paused, not asked')]
-    #[TestWith([['cost' => 'keep'], null, [1_900], ['asked' => 1, 'paused' => 1, 'missed' => 1]], 'kept until it falls under its floor')]
+    #[
+        TestWith(
+            [[], null, [1_200, 1_100], ['asked' => 1, 'followed' => 1, 'sold' => 2, 'keep' => 1_900]],
+            'it came back into the band',
+        ),
+    ]
+    #[
+        TestWith(
+            [[], null, [1_900], ['asked' => 1, 'paused' => 1, 'missed' => 1]],
+            'at 20.00 it would keep 1.00: not sold',
+        ),
+    ]
+    #[
+        TestWith(
+            [['floor' => 'raise'], null, [1_900], ['followed' => 1, 'sold' => 1, 'keep' => 1_900]],
+            'raised by the recipe',
+        ),
+    ]
+    #[
+        TestWith(
+            [['cost' => 'keep', 'floor' => 'pause'], null, [1_900], ['kept' => 1, 'paused' => 1, 'missed' => 1]],
+            'paused, not asked',
+        ),
+    ]
+    #[
+        TestWith(
+            [['cost' => 'keep'], null, [1_900], ['asked' => 1, 'paused' => 1, 'missed' => 1]],
+            'kept until it falls under its floor',
+        ),
+    ]
     #[TestWith([['band' => 9_000], null, [1_200], ['followed' => 1, 'sold' => 1, 'keep' => 1_200]])]
-    #[TestWith([['band' => 9_000], null, [1_400], ['asked' => 1, 'sold' => 1, 'keep' => 600]], 'the price would leap by 40%')]
+    #[
+        TestWith(
+            [['band' => 9_000], null, [1_400], ['asked' => 1, 'sold' => 1, 'keep' => 600]],
+            'the price would leap by 40%',
+        ),
+    ]
     #[TestWith([[], 1_800, [1_400], ['kept' => 1, 'sold' => 1, 'keep' => 400]], 'a price by hand')]
-    #[TestWith([[], 1_800, [1_700, 1_500], ['asked' => 1, 'kept' => 1, 'paused' => 1, 'missed' => 1, 'sold' => 1, 'keep' => 300]])]
+    #[
+        TestWith([
+            [],
+            1_800,
+            [1_700, 1_500],
+            ['asked' => 1, 'kept' => 1, 'paused' => 1, 'missed' => 1, 'sold' => 1, 'keep' => 300],
+        ]),
+    ]
     #[TestWith([['floor' => 'raise'], 1_800, [1_700], ['followed' => 1, 'sold' => 1, 'keep' => 1_700]])]
     public function test_costs(array $rules, ?int $byHand, array $costs, array $expected): void
     {
@@ -50,7 +92,7 @@ final class ReplayTest extends TestCase
     public function test_words_are_asked_for_once_and_kept_where_they_are_the_sellers_own(): void
     {
         $asks = self::replay([]);
-        $held = new Replay(Policies::of([]), new Held(['a' => null], title: true), self::trowel(1_000), new Doubled);
+        $held = new Replay(Policies::of([]), new Held(['a' => null], title: true), self::trowel(1_000), new Doubled());
         foreach (['Hand trowel HOT', 'Hand trowel HOT SALE'] as $title) {
             $asks->said(self::trowel(1_000, $title));
             $held->said(self::trowel(1_000, $title));
@@ -74,14 +116,22 @@ final class ReplayTest extends TestCase
                     $sold++;
                 }
             }
-            self::assertSame([$keep, $sold, 0], [$replay->outcome->keep, $replay->outcome->sold, $replay->outcome->soldUnder]);
+            self::assertSame(
+                [$keep, $sold, 0],
+                [$replay->outcome->keep, $replay->outcome->sold, $replay->outcome->soldUnder],
+            );
         }
     }
 
     /** @param  array<mixed>  $rules */
     private static function replay(array $rules, ?int $byHand = null): Replay
     {
-        return new Replay(Policies::of(['for the stall' => $rules]), new Held(['a' => $byHand]), self::trowel(1_000), new Doubled);
+        return new Replay(
+            Policies::of(['for the stall' => $rules]),
+            new Held(['a' => $byHand]),
+            self::trowel(1_000),
+            new Doubled(),
+        );
     }
 
     private static function trowel(int $cost, string $title = 'Hand trowel'): SupplierItem

@@ -40,7 +40,12 @@ final class RulingTest extends TestCase
     #[TestWith([1_500, false, false, [], Standing::Followed], 'at the edge of the band')]
     #[TestWith([1_501, false, false, [], Standing::Asks], 'beyond it')]
     #[TestWith([-1_501, false, false, [], Standing::Asks], 'a cost that fell so far may be a mistake')]
-    #[TestWith([null, false, false, [], Standing::Followed], 'in another currency there is no band; the guards look after that')]
+    #[
+        TestWith(
+            [null, false, false, [], Standing::Followed],
+            'in another currency there is no band; the guards look after that',
+        ),
+    ]
     #[TestWith([6_000, true, false, [], Standing::Kept], 'a price by hand that still keeps enough')]
     #[TestWith([6_000, true, true, [], Standing::Asks], 'a price by hand that doesn’t')]
     #[TestWith([100, false, false, ['cost' => 'ask'], Standing::Asks])]
@@ -65,20 +70,40 @@ final class RulingTest extends TestCase
 
     public function test_the_nearest_rule_wins_and_says_whose_it_is(): void
     {
-        $layers = ['for the stall' => ['title' => 'follow', 'band' => 500], 'for Oakum Depot' => ['title' => 'keep'], 'for this listing' => ['words' => 'follow', 'title' => 'nonsense']];
+        $layers = [
+            'for the stall' => ['title' => 'follow', 'band' => 500],
+            'for Oakum Depot' => ['title' => 'keep'],
+            'for this listing' => ['words' => 'follow', 'title' => 'nonsense'],
+        ];
         $policies = Policies::of($layers);
-        self::assertSame([Policy::Keep, 'for Oakum Depot'], [$policies->for(FactName::Title), $policies->whence(FactName::Title)]);
-        self::assertSame([Policy::Follow, 'for this listing'], [$policies->for(FactName::Words), $policies->whence(FactName::Words)]);
-        self::assertSame([Policy::Ask, 'as it begins'], [$policies->for(FactName::Pictures), $policies->whence(FactName::Pictures)]);
+        self::assertSame(
+            [Policy::Keep, 'for Oakum Depot'],
+            [$policies->for(FactName::Title), $policies->whence(FactName::Title)],
+        );
+        self::assertSame(
+            [Policy::Follow, 'for this listing'],
+            [$policies->for(FactName::Words), $policies->whence(FactName::Words)],
+        );
+        self::assertSame(
+            [Policy::Ask, 'as it begins'],
+            [$policies->for(FactName::Pictures), $policies->whence(FactName::Pictures)],
+        );
         self::assertSame('5% (for the stall)', $policies->bandWords());
-        self::assertSame('titles: keep mine (for Oakum Depot)', self::rule(ChangeKind::Title, $layers, new Circumstances)->rule);
+        self::assertSame(
+            'titles: keep mine (for Oakum Depot)',
+            self::rule(ChangeKind::Title, $layers, new Circumstances())->rule,
+        );
     }
 
     public function test_whatever_is_said_a_held_word_is_never_followed(): void
     {
         foreach ([ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures] as $kind) {
             foreach (Policy::cases() as $policy) {
-                $ruling = self::rule($kind, ['for the stall' => [$kind->fact()->value => $policy->value]], new Circumstances(held: true));
+                $ruling = self::rule(
+                    $kind,
+                    ['for the stall' => [$kind->fact()->value => $policy->value]],
+                    new Circumstances(held: true),
+                );
                 self::assertSame(Standing::Kept, $ruling->standing, $kind->value.' '.$policy->value);
             }
         }
@@ -86,7 +111,11 @@ final class RulingTest extends TestCase
 
     public function test_only_what_can_be_is_chosen(): void
     {
-        self::assertSame(Policy::Follow, Policies::of(['x' => ['stock' => 'keep']])->for(FactName::Stock), 'nobody can sell what isn’t there');
+        self::assertSame(
+            Policy::Follow,
+            Policies::of(['x' => ['stock' => 'keep']])->for(FactName::Stock),
+            'nobody can sell what isn’t there',
+        );
         self::assertSame(Policies::BAND, Policies::of(['x' => ['band' => -1], 'y' => ['band' => '5']])->bandBp);
     }
 

@@ -15,27 +15,52 @@ final class ToldTest extends TestCase
 {
     public function test_costs_are_told_with_their_money(): void
     {
-        $told = Told::of('Oakum Depot', Group::CostUp, new GroupFigures(14, 9, 300, 6_000, 3, 11, Money::of(254, 'GBP'), Money::of(-160, 'GBP')));
+        $told = Told::of(
+            'Oakum Depot',
+            Group::CostUp,
+            new GroupFigures(14, 9, 300, 6_000, 3, 11, Money::of(254, 'GBP'), Money::of(-160, 'GBP')),
+        );
         self::assertSame('Oakum Depot raised 14 costs, by 3 to 60%', $told->headline);
-        self::assertSame('As prices stand you keep 2.54 less of a sale; 11 prices move if you agree, and you keep 1.60 more; 3 stand under the floor and aren’t sold meanwhile.', $told->effect);
+        self::assertSame(
+            'As prices stand you keep 2.54 less of a sale; 11 prices move if you agree, and you keep 1.60 more; 3 stand under the floor and aren’t sold meanwhile.',
+            $told->effect,
+        );
         self::assertTrue($told->bad);
-        $told = Told::of('Kilnfold', Group::CostDown, new GroupFigures(1, 1, 2_000, 2_000, 0, 1, less: Money::of(0, 'GBP')));
-        self::assertSame(['Kilnfold lowered a cost by 20%', 'One price moves if you agree, and you keep as much as before.'], [$told->headline, $told->effect]);
+        $told = Told::of(
+            'Kilnfold',
+            Group::CostDown,
+            new GroupFigures(1, 1, 2_000, 2_000, 0, 1, less: Money::of(0, 'GBP')),
+        );
+        self::assertSame(
+            ['Kilnfold lowered a cost by 20%', 'One price moves if you agree, and you keep as much as before.'],
+            [$told->headline, $told->effect],
+        );
         self::assertSame('No price moves by it.', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->effect);
-        self::assertSame('X raised 2 costs, by 0.4 to 0.5%', Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->headline);
+        self::assertSame(
+            'X raised 2 costs, by 0.4 to 0.5%',
+            Told::of('X', Group::CostUp, new GroupFigures(2, 1, 40, 45))->headline,
+        );
     }
 
     public function test_every_group_is_told_for_one_and_for_many(): void
     {
         foreach (Group::cases() as $group) {
             foreach ([1, 1_200] as $n) {
-                $told = Told::of('Oakum Depot', $group, new GroupFigures($n, $n, 100, 100, kinds: ['title' => $n, 'words' => $n, 'pictures' => $n]));
+                $told = Told::of(
+                    'Oakum Depot',
+                    $group,
+                    new GroupFigures($n, $n, 100, 100, kinds: ['title' => $n, 'words' => $n, 'pictures' => $n]),
+                );
                 self::assertStringStartsWith('Oakum Depot ', $told->headline);
                 self::assertStringEndsWith('.', $told->effect);
                 self::assertSame($n > 1, str_contains($told->headline, '1,200'), $told->headline);
             }
         }
-        self::assertSame('Oakum Depot rewrote a title and 5 descriptions', Told::of('Oakum Depot', Group::Rewritten, new GroupFigures(6, 5, kinds: ['title' => 1, 'words' => 5]))->headline);
+        self::assertSame(
+            'Oakum Depot rewrote a title and 5 descriptions',
+            Told::of('Oakum Depot', Group::Rewritten, new GroupFigures(6, 5, kinds: ['title' => 1, 'words' => 5]))
+                ->headline,
+        );
     }
 
     public function test_each_kind_of_change_has_its_group(): void
@@ -43,6 +68,9 @@ final class ToldTest extends TestCase
         foreach (ChangeKind::cases() as $kind) {
             self::assertInstanceOf(Group::class, Group::of($kind, 5));
         }
-        self::assertSame([Group::CostUp, Group::CostDown, Group::CostUp], [Group::of(ChangeKind::Cost, 5), Group::of(ChangeKind::Cost, -5), Group::of(ChangeKind::Cost, null)]);
+        self::assertSame(
+            [Group::CostUp, Group::CostDown, Group::CostUp],
+            [Group::of(ChangeKind::Cost, 5), Group::of(ChangeKind::Cost, -5), Group::of(ChangeKind::Cost, null)],
+        );
     }
 }

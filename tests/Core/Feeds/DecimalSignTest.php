@@ -16,7 +16,12 @@ final class DecimalSignTest extends TestCase
     #[TestWith([['1.234,00', '12'], DecimalSign::Comma])]
     #[TestWith([['1,234.00', '12'], DecimalSign::Point])]
     #[TestWith([['1.234.567'], DecimalSign::Comma])]
-    #[TestWith([['1,234', '5,678'], DecimalSign::Point], 'three digits after it speak for neither, and the point is usual')]
+    #[
+        TestWith(
+            [['1,234', '5,678'], DecimalSign::Point],
+            'three digits after it speak for neither, and the point is usual',
+        ),
+    ]
     #[TestWith([['€ 6,4', 'n/a', ''], DecimalSign::Comma])]
     #[TestWith([[], DecimalSign::Point])]
     public function test_the_sign_is_known_from_a_sample(array $sample, DecimalSign $sign): void

@@ -15,7 +15,19 @@ final class GuessColumnsTest extends TestCase
     {
         $guesses = GuessColumns::from(Samples::HEADER, Samples::ROWS);
         self::assertSame(
-            [Field::Item, Field::Sku, Field::Barcode, Field::Title, Field::Option, Field::Words, Field::Cost, Field::Rrp, Field::Stock, Field::Weight, Field::Picture],
+            [
+                Field::Item,
+                Field::Sku,
+                Field::Barcode,
+                Field::Title,
+                Field::Option,
+                Field::Words,
+                Field::Cost,
+                Field::Rrp,
+                Field::Stock,
+                Field::Weight,
+                Field::Picture,
+            ],
             array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
         );
         foreach ($guesses as $guess) {
@@ -26,21 +38,33 @@ final class GuessColumnsTest extends TestCase
 
     public function test_content_alone_tells_barcodes_and_pictures_apart_and_names_alone_dont_beat_content(): void
     {
-        $guesses = GuessColumns::from(['A', 'B', 'Price'], array_map(static fn (array $r): array => [$r[2], $r[10], $r[5]], Samples::ROWS));
+        $guesses = GuessColumns::from(
+            ['A', 'B', 'Price'],
+            array_map(static fn (array $r): array => [$r[2], $r[10], $r[5]], Samples::ROWS),
+        );
         self::assertSame([Field::Barcode, Field::Picture], [$guesses[0]->field, $guesses[1]->field]);
         self::assertNotSame(Field::Cost, $guesses[2]->field, 'a column called price that holds prose is no price');
     }
 
     public function test_only_one_column_is_the_cost_however_many_look_like_it(): void
     {
-        $guesses = GuessColumns::from(['Price', 'Trade price', 'Net price'], [['6.40', '6.40', '6.40'], ['7.10', '7.10', '7.10']]);
+        $guesses = GuessColumns::from(
+            ['Price', 'Trade price', 'Net price'],
+            [['6.40', '6.40', '6.40'], ['7.10', '7.10', '7.10']],
+        );
         self::assertCount(1, array_filter($guesses, static fn (ColumnGuess $g): bool => $g->field === Field::Cost));
     }
 
     public function test_a_german_table_is_understood_too(): void
     {
-        $guesses = GuessColumns::from(['Artikelnummer', 'Bezeichnung', 'Preis', 'Bestand', 'Gewicht'], [['X-1', 'Topf aus Ton, klein', '6,40', '12', '1,2'], ['X-2', 'Topf aus Ton, groß', '9,10', '7', '2,2']]);
-        self::assertSame([Field::Sku, Field::Title, Field::Cost, Field::Stock, Field::Weight], array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses));
+        $guesses = GuessColumns::from(
+            ['Artikelnummer', 'Bezeichnung', 'Preis', 'Bestand', 'Gewicht'],
+            [['X-1', 'Topf aus Ton, klein', '6,40', '12', '1,2'], ['X-2', 'Topf aus Ton, groß', '9,10', '7', '2,2']],
+        );
+        self::assertSame(
+            [Field::Sku, Field::Title, Field::Cost, Field::Stock, Field::Weight],
+            array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
+        );
     }
 
     public function test_what_is_unknown_is_said_to_be(): void

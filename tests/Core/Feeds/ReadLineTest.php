@@ -18,7 +18,10 @@ final class ReadLineTest extends TestCase
     public function test_a_row_is_read_into_figures(): void
     {
         $line = $this->line(Samples::ROWS[1]);
-        self::assertSame(['KF-POT', 'KF-POT-2', '2000000000022', 1050, 3600, 1204, 2474], [$line->item, $line->sku, $line->barcode, $line->cost, $line->rrp, $line->stock, $line->grams]);
+        self::assertSame(
+            ['KF-POT', 'KF-POT-2', '2000000000022', 1050, 3600, 1204, 2474],
+            [$line->item, $line->sku, $line->barcode, $line->cost, $line->rrp, $line->stock, $line->grams],
+        );
         self::assertSame([['Glaze' => 'Chalk'], ['https://kiln.example/2.png']], [$line->options, $line->pictures]);
     }
 
@@ -41,13 +44,19 @@ final class ReadLineTest extends TestCase
     }
 
     #[DataProvider('faults')]
-    public function test_what_cant_be_read_rejects_the_row_and_says_where_and_why(string $column, string $value, string $reason): void
-    {
+    public function test_what_cant_be_read_rejects_the_row_and_says_where_and_why(
+        string $column,
+        string $value,
+        string $reason,
+    ): void {
         $values = Samples::ROWS[0];
         $values[(int) array_search($column, Samples::HEADER, true)] = $value;
         $reject = (new ReadLine(Samples::mapping(), Samples::HEADER))->read(7, $values);
         self::assertInstanceOf(Reject::class, $reject);
-        self::assertSame([7, $column, mb_substr(trim($value), 0, 200), $reason], [$reject->row, $reject->column, $reject->value, $reject->reason]);
+        self::assertSame(
+            [7, $column, mb_substr(trim($value), 0, 200), $reason],
+            [$reject->row, $reject->column, $reject->value, $reject->reason],
+        );
     }
 
     public function test_stock_of_thousands_is_read_by_the_files_own_sign(): void
@@ -63,7 +72,16 @@ final class ReadLineTest extends TestCase
 
     public function test_weights_carry_their_own_unit_or_the_mappings(): void
     {
-        foreach ([['0,42', true, 420], ['420', false, 420], ['420 g', true, 420], ['0,42 kg', false, 420], ['420,5', false, 421], ['0', true, 1]] as [$text, $kilograms, $grams]) {
+        foreach (
+            [
+                ['0,42', true, 420],
+                ['420', false, 420],
+                ['420 g', true, 420],
+                ['0,42 kg', false, 420],
+                ['420,5', false, 421],
+                ['0', true, 1],
+            ] as [$text, $kilograms, $grams]
+        ) {
             $values = Samples::ROWS[0];
             $values[9] = $text;
             $line = (new ReadLine(Samples::mapping(kilograms: $kilograms), Samples::HEADER))->read(2, $values);
@@ -74,23 +92,42 @@ final class ReadLineTest extends TestCase
     public function test_a_fraction_finer_than_the_currency_is_rounded_half_up_once(): void
     {
         foreach (['0.0349' => 3, '0.035' => 4, '6.4' => 640, '6.404999' => 640] as $text => $minor) {
-            $line = (new ReadLine(Samples::mapping(['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost], DecimalSign::Point), ['S', 'T', 'C']))->read(2, ['A', 'Screw', (string) $text]);
+            $line = (new ReadLine(
+                Samples::mapping(['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost], DecimalSign::Point),
+                ['S', 'T', 'C'],
+            ))->read(2, ['A', 'Screw', (string) $text]);
             self::assertSame($minor, $line instanceof Line ? $line->cost : -1, (string) $text);
         }
     }
 
     public function test_where_the_file_is_silent_the_mapping_stands_in(): void
     {
-        $line = (new ReadLine(Samples::mapping(['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost], DecimalSign::Point, stock: 25), ['S', 'T', 'C']))->read(2, ['A-1', 'Pot', '4.20']);
+        $line = (new ReadLine(
+            Samples::mapping(
+                ['S' => Field::Sku, 'T' => Field::Title, 'C' => Field::Cost],
+                DecimalSign::Point,
+                stock: 25,
+            ),
+            ['S', 'T', 'C'],
+        ))->read(2, ['A-1', 'Pot', '4.20']);
         self::assertInstanceOf(Line::class, $line);
         self::assertSame(['A-1', 25, 500, []], [$line->item, $line->stock, $line->grams, $line->options]);
     }
 
     public function test_rows_of_one_code_become_one_item_with_its_pictures_gathered(): void
     {
-        $item = (new AssembleItem(Samples::mapping()))->from([$this->line(Samples::ROWS[0]), $this->line(Samples::ROWS[1])]);
-        self::assertSame(['KF-POT', 'Flower pot', 2, 2], [$item->id, $item->title, count($item->variants), count($item->pictures)]);
-        self::assertSame([1, ['GB' => 1204], 'GBP'], [$item->variants[1]->picture, $item->variants[1]->stock, $item->currency]);
+        $item = (new AssembleItem(Samples::mapping()))->from([
+            $this->line(Samples::ROWS[0]),
+            $this->line(Samples::ROWS[1]),
+        ]);
+        self::assertSame(
+            ['KF-POT', 'Flower pot', 2, 2],
+            [$item->id, $item->title, count($item->variants), count($item->pictures)],
+        );
+        self::assertSame(
+            [1, ['GB' => 1204], 'GBP'],
+            [$item->variants[1]->picture, $item->variants[1]->stock, $item->currency],
+        );
     }
 
     /** @param  list<string>  $values */

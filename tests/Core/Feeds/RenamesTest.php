@@ -12,8 +12,15 @@ final class RenamesTest extends TestCase
 {
     public function test_renamed_columns_are_recognised_by_name_and_content(): void
     {
-        $renames = Renames::between(Samples::mapping(), $this->header(['Article' => 'Article no', 'Trade price' => 'Net price', 'Free stock' => 'Available']), Samples::ROWS);
-        self::assertSame(['Article' => 'Article no', 'Trade price' => 'Net price', 'Free stock' => 'Available'], $renames->found);
+        $renames = Renames::between(
+            Samples::mapping(),
+            $this->header(['Article' => 'Article no', 'Trade price' => 'Net price', 'Free stock' => 'Available']),
+            Samples::ROWS,
+        );
+        self::assertSame(
+            ['Article' => 'Article no', 'Trade price' => 'Net price', 'Free stock' => 'Available'],
+            $renames->found,
+        );
         self::assertSame([], $renames->lost);
         $renamed = Samples::mapping()->renamed($renames->found);
         self::assertSame('Net price', $renamed->columns[6]->name);

@@ -46,12 +46,24 @@ final class CautionTest extends TestCase
      */
     private function kinds(int $goods, int $delivery, string $from, int $days, ?int $rrp, array $stock): array
     {
-        return array_map(static fn (Caution $c): CautionKind => $c->kind, Caution::about($this->landed($goods, $delivery, $from, $days, (int) array_sum($stock)), $rrp === null ? null : Money::gbp($rrp), $stock, 'GB'));
+        return array_map(
+            static fn (Caution $c): CautionKind => $c->kind,
+            Caution::about(
+                $this->landed($goods, $delivery, $from, $days, (int) array_sum($stock)),
+                $rrp === null ? null : Money::gbp($rrp),
+                $stock,
+                'GB',
+            ),
+        );
     }
 
     private function landed(int $goods, int $delivery, string $from, int $days, int $stock): LandedCost
     {
-        $landed = LandedCost::best(Money::gbp($goods), [new Offer($from, 'Economy', Money::gbp($delivery), new DayRange(1, $days), $stock)], new Rates(Currency::of('GBP')));
+        $landed = LandedCost::best(
+            Money::gbp($goods),
+            [new Offer($from, 'Economy', Money::gbp($delivery), new DayRange(1, $days), $stock)],
+            new Rates(Currency::of('GBP')),
+        );
         self::assertNotNull($landed);
 
         return $landed;

@@ -13,7 +13,14 @@ final class ColoursOfPictureTest extends TestCase
 {
     public function test_the_colours_of_a_logo_come_before_its_paper_and_ink(): void
     {
-        $found = ColoursOfPicture::of(['#ffffff' => 6_000, '#1a1a1a' => 900, '#24503b' => 1_800, '#26523d' => 300, '#c8502f' => 500, '#7f9a8d' => 40]);
+        $found = ColoursOfPicture::of([
+            '#ffffff' => 6_000,
+            '#1a1a1a' => 900,
+            '#24503b' => 1_800,
+            '#26523d' => 300,
+            '#c8502f' => 500,
+            '#7f9a8d' => 40,
+        ]);
         self::assertCount(3, $found);
         self::assertNear('#24503b', $found[0]);
         self::assertNear('#c8502f', $found[1]);
@@ -32,7 +39,10 @@ final class ColoursOfPictureTest extends TestCase
         for ($n = 0; $n < 200; $n++) {
             $pixels[sprintf('#%06x', mt_rand(0, 0xFFFFFF))] = mt_rand(1, 50);
         }
-        $hexes = static fn (array $p): array => array_map(static fn (Colour $c): string => $c->toHex(), ColoursOfPicture::of($p));
+        $hexes = static fn (array $p): array => array_map(
+            static fn (Colour $c): string => $c->toHex(),
+            ColoursOfPicture::of($p),
+        );
         self::assertSame($hexes($pixels), $hexes(array_reverse($pixels, true)));
     }
 
@@ -46,16 +56,30 @@ final class ColoursOfPictureTest extends TestCase
         $words = Colour::hex('#fff4dd');
         $under = [Colour::hex('#e8dcc4'), Colour::hex('#3a4a44')];
         $veil = Veil::over($under, $words);
-        self::assertGreaterThanOrEqual(4.5, Veil::contrast(array_map(static fn (Colour $c): Colour => $c->darkened($veil), $under), $words));
-        self::assertLessThan(4.5, Veil::contrast(array_map(static fn (Colour $c): Colour => $c->darkened($veil - 0.02), $under), $words));
+        self::assertGreaterThanOrEqual(
+            4.5,
+            Veil::contrast(array_map(static fn (Colour $c): Colour => $c->darkened($veil), $under), $words),
+        );
+        self::assertLessThan(
+            4.5,
+            Veil::contrast(array_map(static fn (Colour $c): Colour => $c->darkened($veil - 0.02), $under), $words),
+        );
         self::assertSame(0.0, Veil::over([Colour::hex('#101010')], $words), 'none over what is dark already');
-        self::assertSame(1.0, Veil::over([Colour::hex('#000000')], Colour::hex('#222222')), 'nothing helps words as dark as the veil');
+        self::assertSame(
+            1.0,
+            Veil::over([Colour::hex('#000000')], Colour::hex('#222222')),
+            'nothing helps words as dark as the veil',
+        );
     }
 
     private static function assertNear(string $hex, Colour $found): void
     {
         $one = Colour::hex($hex)->toOklab();
         $two = $found->toOklab();
-        self::assertLessThan(0.05, hypot($one[0] - $two[0], $one[1] - $two[1]) + abs($one[2] - $two[2]), $hex.' against '.$found->toHex());
+        self::assertLessThan(
+            0.05,
+            hypot($one[0] - $two[0], $one[1] - $two[1]) + abs($one[2] - $two[2]),
+            $hex.' against '.$found->toHex(),
+        );
     }
 }

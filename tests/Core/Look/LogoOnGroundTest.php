@@ -18,11 +18,19 @@ final class LogoOnGroundTest extends TestCase
     #[TestWith([['#222222' => 300], '#1a1a1a', false], 'dark letters on a dark ground')]
     #[TestWith([['#222222' => 200, '#e0a030' => 100], '#1a1a1a', false], 'a mark alone isn’t the logo')]
     #[TestWith([['#222222' => 100, '#e0a030' => 200], '#1a1a1a', true], 'the larger part is seen')]
-    #[TestWith([['#ffffff' => 850, '#222222' => 150], '#ffffff', true], 'letters on a white box of their own, on white')]
+    #[
+        TestWith(
+            [['#ffffff' => 850, '#222222' => 150], '#ffffff', true],
+            'letters on a white box of their own, on white',
+        ),
+    ]
     #[TestWith([['#ffffff' => 950, '#222222' => 50], '#ffffff', false], 'too little of it')]
     #[TestWith([[], '#ffffff', true], 'nothing drawn, nothing to judge')]
-    public function test_enough_of_a_logo_has_to_differ_from_its_ground(array $colours, string $ground, bool $seen): void
-    {
+    public function test_enough_of_a_logo_has_to_differ_from_its_ground(
+        array $colours,
+        string $ground,
+        bool $seen,
+    ): void {
         self::assertSame($seen, LogoOnGround::contrast($colours, 1_000, Colour::hex($ground)) >= LogoOnGround::LEAST);
     }
 

@@ -28,8 +28,14 @@ final class SaidLookTest extends TestCase
         self::assertCount(3, $said->looks);
         $first = $said->looks[0];
         self::assertSame(StarterLook::Plaster, $first['starter']);
-        self::assertSame([Mood::Plaster, Density::Airy, TypePair::Plain], [$first['plan']->mood, $first['plan']->shape->density, $first['plan']->pair]);
-        self::assertSame(['#b5a48a', '#8c8a86'], array_map(static fn (Colour $c): string => $c->toHex(), array_slice($first['plan']->colours, 0, 2)));
+        self::assertSame(
+            [Mood::Plaster, Density::Airy, TypePair::Plain],
+            [$first['plan']->mood, $first['plan']->shape->density, $first['plan']->pair],
+        );
+        self::assertSame(
+            ['#b5a48a', '#8c8a86'],
+            array_map(static fn (Colour $c): string => $c->toHex(), array_slice($first['plan']->colours, 0, 2)),
+        );
     }
 
     public function test_the_three_differ_in_how_pages_are_built(): void

@@ -17,7 +17,18 @@ final class TonesTest extends TestCase
     public function test_whatever_stands_on_whatever_can_be_read_in_every_mood_whatever_colours_a_seller_picks(): void
     {
         mt_srand(11);
-        $hexes = ['#000000', '#ffffff', '#ffff00', '#00ffff', '#ff00ff', '#808080', '#777777', '#0000ff', '#00ff00', '#ff0000'];
+        $hexes = [
+            '#000000',
+            '#ffffff',
+            '#ffff00',
+            '#00ffff',
+            '#ff00ff',
+            '#808080',
+            '#777777',
+            '#0000ff',
+            '#00ff00',
+            '#ff0000',
+        ];
         for ($n = 0; $n < 360; $n++) {
             $hexes[] = sprintf('#%06x', mt_rand(0, 0xFFFFFF));
         }
@@ -25,10 +36,15 @@ final class TonesTest extends TestCase
         foreach (Mood::cases() as $mood) {
             foreach ($hexes as $n => $hex) {
                 // Alone, and with a second and a third as they come.
-                $colours = array_map(Colour::hex(...), $n % 3 === 0 ? [$hex] : array_slice([...array_slice($hexes, $n), ...$hexes], 0, 1 + $n % 3));
+                $colours = array_map(
+                    Colour::hex(...),
+                    $n % 3 === 0 ? [$hex] : array_slice([...array_slice($hexes, $n), ...$hexes], 0, 1 + ($n % 3)),
+                );
                 $tones = Tones::from($colours, $mood);
                 foreach (Tones::PAIRS as [$text, $ground, $least]) {
-                    $ratio = Colour::hex($tones->get($text)->toHex())->contrast(Colour::hex($tones->get($ground)->toHex()));
+                    $ratio = Colour::hex($tones->get($text)->toHex())->contrast(
+                        Colour::hex($tones->get($ground)->toHex()),
+                    );
                     self::assertGreaterThanOrEqual($least, $ratio, "$text on $ground, from $hex in mood $mood->value");
                 }
                 $looks++;
@@ -60,7 +76,11 @@ final class TonesTest extends TestCase
     {
         self::assertFalse(Tones::from(Colour::hex('#f7d23e'), Mood::Flood)->dark);
         self::assertTrue(Tones::from(Colour::hex('#17324d'), Mood::Flood)->dark);
-        self::assertSame('#f7d23e', Tones::from(Colour::hex('#f7d23e'), Mood::Flood)->get('ground')->toHex(), 'the colour itself');
+        self::assertSame(
+            '#f7d23e',
+            Tones::from(Colour::hex('#f7d23e'), Mood::Flood)->get('ground')->toHex(),
+            'the colour itself',
+        );
     }
 
     public function test_the_least_contrast_is_that_of_the_worst_pair(): void

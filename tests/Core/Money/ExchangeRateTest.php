@@ -42,13 +42,27 @@ final class ExchangeRateTest extends TestCase
     public function test_small_amounts_by_whole_numbers_and_large_ones_by_rationals_agree(): void
     {
         mt_srand(5);
-        foreach ([['USD', 'GBP', '0.79'], ['EUR', 'JPY', '164.123'], ['JPY', 'KWD', '0.0020417'], ['USD', 'EUR', '0.33333333']] as [$from, $to, $rate]) {
+        foreach (
+            [
+                ['USD', 'GBP', '0.79'],
+                ['EUR', 'JPY', '164.123'],
+                ['JPY', 'KWD', '0.0020417'],
+                ['USD', 'EUR', '0.33333333'],
+            ] as [$from, $to, $rate]
+        ) {
             $exchange = ExchangeRate::of(Currency::of($from), Currency::of($to), $rate, 200, '2026-11-02');
             for ($n = 0; $n < 200; $n++) {
                 $minor = mt_rand(0, 5_000_000);
-                $exact = \Brick\Math\BigRational::of($minor)->multipliedBy(\Brick\Math\BigRational::of($rate))->multipliedBy(10_200)->dividedBy(10_000)
-                    ->multipliedBy(Currency::of($to)->minorPerUnit())->dividedBy(Currency::of($from)->minorPerUnit());
-                self::assertEquals(Money::rounded($exact, Currency::of($to)), $exchange->convert(Money::of($minor, $from)));
+                $exact = \Brick\Math\BigRational::of($minor)
+                    ->multipliedBy(\Brick\Math\BigRational::of($rate))
+                    ->multipliedBy(10_200)
+                    ->dividedBy(10_000)
+                    ->multipliedBy(Currency::of($to)->minorPerUnit())
+                    ->dividedBy(Currency::of($from)->minorPerUnit());
+                self::assertEquals(
+                    Money::rounded($exact, Currency::of($to)),
+                    $exchange->convert(Money::of($minor, $from)),
+                );
             }
         }
     }

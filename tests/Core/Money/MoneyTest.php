@@ -48,8 +48,12 @@ final class MoneyTest extends TestCase
     #[TestWith(['JPY', '1200', 1200, '1200'])]
     #[TestWith(['KWD', '1.234', 1234, '1.234'])]
     #[TestWith(['GBP', '0.05', 5, '0.05'])]
-    public function test_currencies_keep_their_own_decimals(string $code, string $typed, int $minor, string $digits): void
-    {
+    public function test_currencies_keep_their_own_decimals(
+        string $code,
+        string $typed,
+        int $minor,
+        string $digits,
+    ): void {
         $money = Money::parse($typed, Currency::of($code));
         self::assertSame($minor, $money->minor);
         self::assertSame($digits, $money->digits());
@@ -60,7 +64,10 @@ final class MoneyTest extends TestCase
     #[TestWith([149, 100, 1])]
     public function test_rounding_is_half_up(int $numerator, int $denominator, int $expected): void
     {
-        self::assertSame($expected, Money::rounded(BigRational::nd($numerator, $denominator), Currency::of('GBP'))->minor);
+        self::assertSame(
+            $expected,
+            Money::rounded(BigRational::nd($numerator, $denominator), Currency::of('GBP'))->minor,
+        );
     }
 
     public function test_two_currencies_never_add_up(): void

@@ -40,22 +40,38 @@ final class RateTest extends TestCase
     {
         self::assertEquals(Money::gbp(1), Rate::bp(5000)->of(Money::gbp(1)));
         self::assertEquals(Money::gbp(-1), Rate::bp(5000)->of(Money::gbp(-1)), 'away from nought');
-        self::assertSame(['1.9%', '20%', '0.0001%'], [Rate::parse('0.019')->percent(), Rate::bp(2000)->percent(), (new Rate(1))->percent()]);
+        self::assertSame(
+            ['1.9%', '20%', '0.0001%'],
+            [Rate::parse('0.019')->percent(), Rate::bp(2000)->percent(), (new Rate(1))->percent()],
+        );
     }
 
     #[TestWith([10, 1, 4, 3, 3], '2.5')]
     #[TestWith([9, 1, 4, 2, 3], '2.25')]
     #[TestWith([-10, 1, 4, -3, -2])]
-    #[TestWith([4_611_686_018_427_387_904, 3, 2, 6_917_529_027_641_081_856, 6_917_529_027_641_081_856], 'beyond a machine word in between')]
+    #[
+        TestWith(
+            [4_611_686_018_427_387_904, 3, 2, 6_917_529_027_641_081_856, 6_917_529_027_641_081_856],
+            'beyond a machine word in between',
+        ),
+    ]
     #[TestWith([7, 0, 3, 0, 0])]
-    public function test_fractions_of_whole_numbers(int $amount, int $numerator, int $denominator, int $halfUp, int $up): void
-    {
+    public function test_fractions_of_whole_numbers(
+        int $amount,
+        int $numerator,
+        int $denominator,
+        int $halfUp,
+        int $up,
+    ): void {
         self::assertSame($halfUp, Rounding::halfUp($amount, $numerator, $denominator));
         self::assertSame($up, Rounding::up($amount, $numerator, $denominator));
     }
 
     public function test_a_fraction_in_lowest_terms(): void
     {
-        self::assertSame([[491, 600], [-1, 3], [0, 1]], [Rounding::reduced(982, 1200), Rounding::reduced(-4, 12), Rounding::reduced(0, 7)]);
+        self::assertSame(
+            [[491, 600], [-1, 3], [0, 1]],
+            [Rounding::reduced(982, 1200), Rounding::reduced(-4, 12), Rounding::reduced(0, 7)],
+        );
     }
 }

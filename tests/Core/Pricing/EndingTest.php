@@ -31,7 +31,10 @@ final class EndingTest extends TestCase
     #[TestWith([30, 95, 100, 95])]
     public function test_the_nearest(int $computed, int $minor, int $every, int $shown): void
     {
-        self::assertEquals(Money::gbp($shown), (new Ending($minor, $every, Toward::Nearest))->of(Money::gbp($computed)));
+        self::assertEquals(
+            Money::gbp($shown),
+            (new Ending($minor, $every, Toward::Nearest))->of(Money::gbp($computed)),
+        );
     }
 
     #[TestWith([1994, 1895])]

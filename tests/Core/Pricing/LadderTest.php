@@ -19,7 +19,11 @@ final class LadderTest extends TestCase
 {
     public function test_rungs_by_percent_amount_and_total(): void
     {
-        $ladder = new Ladder([Rung::total(4, Money::gbp(3000)), Rung::percent(2, Rate::bp(1000)), Rung::amount(3, Money::gbp(150))]);
+        $ladder = new Ladder([
+            Rung::total(4, Money::gbp(3000)),
+            Rung::percent(2, Rate::bp(1000)),
+            Rung::amount(3, Money::gbp(150)),
+        ]);
         $prices = array_map(static fn (int $n): int => $ladder->price(Money::gbp(995), $n)->minor, [1, 2, 3, 4, 5]);
         // 9.95; 19.90 − 10%; 3 × 8.45; 30.00; 5 × 7.50
         self::assertSame([995, 1791, 2535, 3000, 3750], $prices);
@@ -28,7 +32,11 @@ final class LadderTest extends TestCase
     public function test_a_rung_dearer_than_single_pieces_costs_no_more_than_they_do(): void
     {
         self::assertSame(1990, (new Ladder([Rung::total(2, Money::gbp(2500))]))->price(Money::gbp(995), 2)->minor);
-        self::assertSame(0, (new Ladder([Rung::amount(2, Money::gbp(1200))]))->price(Money::gbp(995), 2)->minor, 'and nothing is never undercut');
+        self::assertSame(
+            0,
+            (new Ladder([Rung::amount(2, Money::gbp(1200))]))->price(Money::gbp(995), 2)->minor,
+            'and nothing is never undercut',
+        );
     }
 
     public function test_two_rungs_at_one_number_are_refused(): void
@@ -55,11 +63,18 @@ final class LadderTest extends TestCase
         mt_srand(17);
         for ($n = 0; $n < 500; $n++) {
             [$piece, $landed, $terms] = [Money::gbp(mt_rand(1, 20_000)), Terms::randomLanded(), Terms::random()];
-            $ladder = new Ladder([Rung::percent(mt_rand(2, 3), new Rate(mt_rand(0, 900_000))), Rung::amount(mt_rand(4, 9), Money::gbp(mt_rand(0, 5000)))]);
+            $ladder = new Ladder([
+                Rung::percent(mt_rand(2, 3), new Rate(mt_rand(0, 900_000))),
+                Rung::amount(mt_rand(4, 9), Money::gbp(mt_rand(0, 5000))),
+            ]);
             $one = $ladder->figures($piece, static fn (): Landed => $landed, $terms, static fn (): int => 500)[0];
             self::assertEquals(Till::ring($piece, $landed, $terms), $one->till);
             $quantity = mt_rand(1, 12);
-            self::assertLessThanOrEqual($piece->minor * $quantity, $ladder->price($piece, $quantity)->minor, 'a ladder never asks more');
+            self::assertLessThanOrEqual(
+                $piece->minor * $quantity,
+                $ladder->price($piece, $quantity)->minor,
+                'a ladder never asks more',
+            );
         }
     }
 
@@ -67,6 +82,12 @@ final class LadderTest extends TestCase
     private function figures(Ladder $ladder): array
     {
         // Goods 3.00 each, delivery 1.00 a parcel.
-        return $ladder->figures(Money::gbp(995), static fn (int $n): Landed => Landed::of(Money::gbp(300 * $n), Money::gbp(100)), Terms::simple(), static fn (int $n): int => 1000, Floor::margin(Rate::bp(2000)));
+        return $ladder->figures(
+            Money::gbp(995),
+            static fn (int $n): Landed => Landed::of(Money::gbp(300 * $n), Money::gbp(100)),
+            Terms::simple(),
+            static fn (int $n): int => 1000,
+            Floor::margin(Rate::bp(2000)),
+        );
     }
 }

@@ -33,9 +33,12 @@ final class OffersTest extends TestCase
     {
         $plain = Recipe::plain(2_400_000, new Ending(95));
         $book = new RecipeBook([
-            new RuledRecipe(1, 'Heavy', new Conditions(gramsFrom: 2000), $plain), new RuledRecipe(2, 'Pots from Kilnfold', new Conditions(suppliers: [7], tags: ['Pots']), $plain),
-            new RuledRecipe(3, 'To Ireland', new Conditions(markets: ['IE']), $plain), new RuledRecipe(4, 'Cheap tools', new Conditions(types: ['tool'], costTo: 500), $plain),
-            new RuledRecipe(5, 'Stitched', new Conditions(methods: ['stitch']), $plain), new RuledRecipe(6, 'Everything else', new Conditions, $plain),
+            new RuledRecipe(1, 'Heavy', new Conditions(gramsFrom: 2000), $plain),
+            new RuledRecipe(2, 'Pots from Kilnfold', new Conditions(suppliers: [7], tags: ['Pots']), $plain),
+            new RuledRecipe(3, 'To Ireland', new Conditions(markets: ['IE']), $plain),
+            new RuledRecipe(4, 'Cheap tools', new Conditions(types: ['tool'], costTo: 500), $plain),
+            new RuledRecipe(5, 'Stitched', new Conditions(methods: ['stitch']), $plain),
+            new RuledRecipe(6, 'Everything else', new Conditions(), $plain),
         ]);
         $which = static fn (PricedGoods $g): int => $book->for($g)->id;
         self::assertSame(1, $which(new PricedGoods(7, '', ['pots'], 400, 2000, 'GB')));
@@ -50,10 +53,17 @@ final class OffersTest extends TestCase
 
     public function test_only_a_recipe_without_any_condition_goes_last(): void
     {
-        self::assertTrue((new Conditions)->none());
+        self::assertTrue((new Conditions())->none());
         $some = [
-            new Conditions(suppliers: [1]), new Conditions(types: ['']), new Conditions(tags: ['x']), new Conditions(costFrom: 0), new Conditions(costTo: 0), new Conditions(gramsFrom: 0), new Conditions(gramsTo: 0),
-            new Conditions(markets: ['GB']), new Conditions(methods: ['stitch']),
+            new Conditions(suppliers: [1]),
+            new Conditions(types: ['']),
+            new Conditions(tags: ['x']),
+            new Conditions(costFrom: 0),
+            new Conditions(costTo: 0),
+            new Conditions(gramsFrom: 0),
+            new Conditions(gramsTo: 0),
+            new Conditions(markets: ['GB']),
+            new Conditions(methods: ['stitch']),
         ];
         foreach ($some as $n => $one) {
             self::assertFalse($one->none(), (string) $n);
@@ -65,7 +75,15 @@ final class OffersTest extends TestCase
         $prices = [1 => 1095, 2 => 1195, 3 => 1495, 4 => null];
         self::assertSame($prices, (new PriceSpread(Across::Each))->over($prices));
         self::assertSame([1 => 1495, 2 => 1495, 3 => 1495, 4 => null], (new PriceSpread(Across::One))->over($prices));
-        self::assertSame([1 => 1195, 2 => 1195, 3 => 1495, 4 => null], (new PriceSpread(Across::Stepped, 'Size', [['S', 'XL']]))->over($prices, [1 => 'S', 2 => 'XL', 3 => '3XL', 4 => 'S']));
+        self::assertSame(
+            [1 => 1195, 2 => 1195, 3 => 1495, 4 => null],
+            (new PriceSpread(Across::Stepped, 'Size', [['S', 'XL']]))->over($prices, [
+                1 => 'S',
+                2 => 'XL',
+                3 => '3XL',
+                4 => 'S',
+            ]),
+        );
     }
 
     public function test_free_delivery_built_into_the_price_keeps_as_much(): void
@@ -80,22 +98,50 @@ final class OffersTest extends TestCase
     public function test_free_delivery_over_a_basket_value_that_pays_for_itself(): void
     {
         // Usual basket 20.00, landed 8.00: keeps 22.95/1.2 … ; a fuller one costs 40% of its price landed.
-        $proposal = FreeDelivery::over([['goods' => 1500, 'landed' => 600], ['goods' => 2500, 'landed' => 1000], ['goods' => 2000, 'landed' => 800], ['goods' => 3000, 'landed' => 1200]], Terms::simple('GBP', 295), 500);
+        $proposal = FreeDelivery::over(
+            [
+                ['goods' => 1500, 'landed' => 600],
+                ['goods' => 2500, 'landed' => 1000],
+                ['goods' => 2000, 'landed' => 800],
+                ['goods' => 3000, 'landed' => 1200],
+            ],
+            Terms::simple('GBP', 295),
+            500,
+        );
         self::assertNotNull($proposal);
         // Usual 22.50, landed 9.00, keeps 25.45 − 4.24 − 9.00 − 0.58 = 11.63. At 25.00 free: 25 − 4.17 − 10 − 0.58 = 10.25; at 30.00: 30 − 5 − 12 − 0.65 = 12.35.
-        self::assertSame([3000, 2250, 1163, 1235, 4, 1], [$proposal->over->minor, $proposal->usual->minor, $proposal->keep->minor, $proposal->then->minor, $proposal->orders, $proposal->above]);
+        self::assertSame(
+            [3000, 2250, 1163, 1235, 4, 1],
+            [
+                $proposal->over->minor,
+                $proposal->usual->minor,
+                $proposal->keep->minor,
+                $proposal->then->minor,
+                $proposal->orders,
+                $proposal->above,
+            ],
+        );
         // 2.95 − 0.49 tax − 0.05 fee, to the penny of the rounded lines
         self::assertEqualsWithDelta(241, $proposal->cost->minor, 1);
         self::assertNull(FreeDelivery::over([], Terms::simple('GBP', 295), 500));
-        self::assertNull(FreeDelivery::over([['goods' => 1000, 'landed' => 1000]], Terms::simple('GBP', 295), 500), 'goods that earn nothing never pay for a parcel');
+        self::assertNull(
+            FreeDelivery::over([['goods' => 1000, 'landed' => 1000]], Terms::simple('GBP', 295), 500),
+            'goods that earn nothing never pay for a parcel',
+        );
     }
 
     public function test_a_was_price_stands_only_above_the_price_and_where_the_law_asks_only_if_it_was_asked(): void
     {
         [$price, $was] = [Money::gbp(1895), Money::gbp(2495)];
-        self::assertStringContainsString('above the price', (string) WasPrice::refusal($price, $price, 'GB', null, false));
+        self::assertStringContainsString(
+            'above the price',
+            (string) WasPrice::refusal($price, $price, 'GB', null, false),
+        );
         self::assertNull(WasPrice::refusal($was, $price, 'GB', null, false));
-        self::assertStringContainsString('never asked', (string) WasPrice::refusal($was, $price, 'NL', Money::gbp(2095), false));
+        self::assertStringContainsString(
+            'never asked',
+            (string) WasPrice::refusal($was, $price, 'NL', Money::gbp(2095), false),
+        );
         self::assertStringContainsString('no was-price', (string) WasPrice::refusal($was, $price, 'IE', null, false));
         self::assertNull(WasPrice::refusal($was, $price, 'NL', Money::gbp(2095), true));
     }
@@ -103,9 +149,18 @@ final class OffersTest extends TestCase
     public function test_the_lowest_price_of_the_thirty_days_before(): void
     {
         $day = 86_400;
-        $history = [['at' => 0, 'minor' => 900], ['at' => 10 * $day, 'minor' => 2495], ['at' => 50 * $day, 'minor' => 2095], ['at' => 55 * $day, 'minor' => 2495]];
+        $history = [
+            ['at' => 0, 'minor' => 900],
+            ['at' => 10 * $day, 'minor' => 2495],
+            ['at' => 50 * $day, 'minor' => 2095],
+            ['at' => 55 * $day, 'minor' => 2495],
+        ];
         self::assertSame(2095, WasPrice::lowest($history, 60 * $day));
-        self::assertSame(900, WasPrice::lowest($history, 30 * $day), 'in force within the 30 days, though asked before');
+        self::assertSame(
+            900,
+            WasPrice::lowest($history, 30 * $day),
+            'in force within the 30 days, though asked before',
+        );
         self::assertNull(WasPrice::lowest([], 60 * $day));
         self::assertSame(2495, WasPrice::lowest($history, 45 * $day));
     }
@@ -115,15 +170,26 @@ final class OffersTest extends TestCase
     #[TestWith(['0.79', '0.8059', 200, '0.8059'])]
     #[TestWith(['0.79', '0.7741', 200, '0.7741'])]
     #[TestWith(['0.79', '0.79001', 0, '0.79001'])]
-    public function test_a_rate_stays_until_it_moved_too_far(?string $frozen, string $today, int $tolerance, string $held): void
-    {
+    public function test_a_rate_stays_until_it_moved_too_far(
+        ?string $frozen,
+        string $today,
+        int $tolerance,
+        string $held,
+    ): void {
         self::assertSame($held, FrozenRate::hold($frozen, $today, $tolerance));
     }
 
     public function test_the_curve_rises_through_break_even_and_floor_and_holds_the_prices_asked(): void
     {
-        $curve = KeepCurve::of(Landed::of(Money::gbp(500), Money::gbp(300)), Terms::simple(), Floor::margin(Rate::bp(1500)), [Money::gbp(1895), Money::gbp(2499)]);
-        $at = static fn (int $price): array => array_values(array_filter($curve->points, static fn (array $p): bool => $p['price']->minor === $price))[0];
+        $curve = KeepCurve::of(
+            Landed::of(Money::gbp(500), Money::gbp(300)),
+            Terms::simple(),
+            Floor::margin(Rate::bp(1500)),
+            [Money::gbp(1895), Money::gbp(2499)],
+        );
+        $at = static fn (int $price): array => array_values(
+            array_filter($curve->points, static fn (array $p): bool => $p['price']->minor === $price),
+        )[0];
         self::assertNotNull($curve->breakEven);
         self::assertNotNull($curve->floor);
         self::assertSame(0, $at($curve->breakEven->minor)['keep']->minor);
@@ -136,12 +202,23 @@ final class OffersTest extends TestCase
 
     public function test_a_trial_adds_up_what_would_move(): void
     {
-        $tally = new TrialTally;
+        $tally = new TrialTally();
         $tally->add(1, new PricedOnce(1000, 200, 2400, false), new PricedOnce(1200, 360, 3600, false), 10);
         $tally->add(2, new PricedOnce(2000, 300, 1800, false), new PricedOnce(1900, -20, -100, true), 3);
         $tally->add(3, new PricedOnce(500, 100, 2400, false), new PricedOnce(500, 100, 2400, false), 0);
         $tally->add(4, new PricedOnce(500, 100, 2400, true), new PricedOnce(null, null, null, true), 0);
-        self::assertSame([4, 1, 1, 1, 2, 1, 1], [$tally->variants, $tally->up, $tally->down, $tally->underBefore, $tally->underAfter, $tally->fallen, $tally->unpriced]);
+        self::assertSame(
+            [4, 1, 1, 1, 2, 1, 1],
+            [
+                $tally->variants,
+                $tally->up,
+                $tally->down,
+                $tally->underBefore,
+                $tally->underAfter,
+                $tally->fallen,
+                $tally->unpriced,
+            ],
+        );
         self::assertSame([2900, 3540], [$tally->keptBefore, $tally->keptAfter]);
         self::assertSame([1, 2], array_column($tally->biggest(), 'variant'));
         self::assertSame([0, 0, 0, 0, 1, 3], array_slice($tally->before, 0, 6));
@@ -150,9 +227,14 @@ final class OffersTest extends TestCase
 
     public function test_among_many_moves_the_biggest_are_kept(): void
     {
-        $tally = new TrialTally;
+        $tally = new TrialTally();
         for ($n = 1; $n <= 1000; $n++) {
-            $tally->add($n, new PricedOnce(10_000, 0, 0, false), new PricedOnce(10_000 + ($n * 7919) % 1009, 0, 0, false), 0);
+            $tally->add(
+                $n,
+                new PricedOnce(10_000, 0, 0, false),
+                new PricedOnce(10_000 + (($n * 7919) % 1009), 0, 0, false),
+                0,
+            );
         }
         $moves = array_column($tally->biggest(), 'movedBp');
         self::assertCount(TrialTally::BIGGEST, $moves);

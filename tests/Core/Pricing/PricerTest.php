@@ -35,29 +35,55 @@ final class PricerTest extends TestCase
 {
     public function test_each_by_its_recipe_a_hand_above_all_and_what_is_not_delivered_has_none(): void
     {
-        $prices = $this->pricer()->listing([$this->facts(1, 500), $this->facts(2, 900, hand: 1500), $this->facts(3, null)], new PriceSpread(Across::Each));
+        $prices = $this->pricer()->listing(
+            [$this->facts(1, 500), $this->facts(2, 900, hand: 1500), $this->facts(3, null)],
+            new PriceSpread(Across::Each),
+        );
         self::assertSame([1595, 1500, null], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
-        self::assertSame([1595, 2395, null], array_map(static fn ($p): ?int => $p->recipePrice?->minor, $prices), '(5.00 + 1.50) × 2.4 = 15.60; (9.00 + 1.50) × 2.2');
-        self::assertSame([PricedBy::Recipe, PricedBy::Hand, PricedBy::Recipe], array_map(static fn ($p): PricedBy => $p->by, $prices));
+        self::assertSame(
+            [1595, 2395, null],
+            array_map(static fn ($p): ?int => $p->recipePrice?->minor, $prices),
+            '(5.00 + 1.50) × 2.4 = 15.60; (9.00 + 1.50) × 2.2',
+        );
+        self::assertSame(
+            [PricedBy::Recipe, PricedBy::Hand, PricedBy::Recipe],
+            array_map(static fn ($p): PricedBy => $p->by, $prices),
+        );
         self::assertSame([1, 2, 1], array_map(static fn ($p): int => $p->recipe, $prices));
         [$keep] = Terms::simple()->keep(1500, 1050);
-        self::assertSame([$keep, true], [$prices[1]->keep, $prices[1]->underFloor()], 'a margin of 15% isn’t kept at 15.00');
+        self::assertSame(
+            [$keep, true],
+            [$prices[1]->keep, $prices[1]->underFloor()],
+            'a margin of 15% isn’t kept at 15.00',
+        );
     }
 
     public function test_one_price_for_all_is_the_dearest_and_says_who_decided(): void
     {
         $prices = $this->pricer()->listing([$this->facts(1, 500), $this->facts(2, 900)], new PriceSpread(Across::One));
-        self::assertSame([[2395, PricedBy::Together], [2395, PricedBy::Recipe]], array_map(static fn ($p): array => [$p->price?->minor, $p->by], $prices));
+        self::assertSame(
+            [[2395, PricedBy::Together], [2395, PricedBy::Recipe]],
+            array_map(static fn ($p): array => [$p->price?->minor, $p->by], $prices),
+        );
         self::assertGreaterThan($prices[1]->keep, $prices[0]->keep);
     }
 
     public function test_a_price_stands_on_its_own_rate_and_its_keep_on_the_days(): void
     {
-        $usd = static fn (string $rate): Rates => new Rates(Currency::of('GBP'), ['USD' => ExchangeRate::of(Currency::of('USD'), Currency::of('GBP'), $rate, 0, '')]);
+        $usd = static fn (string $rate): Rates => new Rates(Currency::of('GBP'), [
+            'USD' => ExchangeRate::of(Currency::of('USD'), Currency::of('GBP'), $rate, 0, ''),
+        ]);
         $cost = new Cost(Money::of(1000, 'USD'), Money::of(0, 'USD'), Money::of(0, 'USD'), Duty::none(), Money::gbp(0));
         $pricer = new Pricer(Terms::simple(), $this->book(), $usd('0.82'));
-        [$price] = $pricer->listing([new VariantFacts(1, new RecipeFacts($cost, new PricedGoods(1, '', [], 800, 100, 'GB'), $usd('0.80')))], new PriceSpread(Across::Each));
-        self::assertSame([1795, 820], [$price->price?->minor, $price->landed?->total->minor], '8.00 × 2.2 = 17.60 → 17.95 at the frozen rate, 8.20 landed today');
+        [$price] = $pricer->listing(
+            [new VariantFacts(1, new RecipeFacts($cost, new PricedGoods(1, '', [], 800, 100, 'GB'), $usd('0.80')))],
+            new PriceSpread(Across::Each),
+        );
+        self::assertSame(
+            [1795, 820],
+            [$price->price?->minor, $price->landed?->total->minor],
+            '8.00 × 2.2 = 17.60 → 17.95 at the frozen rate, 8.20 landed today',
+        );
         self::assertSame(Terms::simple()->keep(1795, 820)[0], $price->keep);
     }
 
@@ -66,16 +92,47 @@ final class PricerTest extends TestCase
         $back = ExchangeRate::of(Currency::of('EUR'), Currency::of('GBP'), '0.86', 0, '');
         $into = ExchangeRate::of(Currency::of('GBP'), Currency::of('EUR'), '1.1628', 0, '');
         $pricer = new Pricer(Terms::simple(), $this->book(), new Rates(Currency::of('GBP')), new Ending(95), $back);
-        [$price] = $pricer->listing([new VariantFacts(1, new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'IE'), $pricer->today, follows: Money::gbp(1595)), shownBy: $into)], new PriceSpread(Across::Each));
+        [$price] = $pricer->listing(
+            [
+                new VariantFacts(
+                    1,
+                    new RecipeFacts(
+                        $this->cost(500),
+                        new PricedGoods(1, '', [], 500, 100, 'IE'),
+                        $pricer->today,
+                        follows: Money::gbp(1595),
+                    ),
+                    shownBy: $into,
+                ),
+            ],
+            new PriceSpread(Across::Each),
+        );
         // 15.95 × 1.1628 = 18.55 → 18.95 EUR, worth 16.30
-        self::assertEquals([Money::of(1895, 'EUR'), Money::gbp(1630), PricedBy::Conversion], [$price->shown, $price->price, $price->by]);
+        self::assertEquals(
+            [Money::of(1895, 'EUR'), Money::gbp(1630), PricedBy::Conversion],
+            [$price->shown, $price->price, $price->by],
+        );
         self::assertSame(Terms::simple()->keep(1630, 650)[0], $price->keep);
     }
 
     public function test_a_cap_under_the_floor_is_carried_on(): void
     {
         $capped = new Recipe(Basis::Landed, [Step::factor(2_000_000)], null, Floor::margin(Rate::bp(3000)), Cap::rrp());
-        [$price] = $this->pricer()->listing([new VariantFacts(1, new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'GB'), $this->pricer()->today, Money::gbp(800), $capped))], new PriceSpread(Across::Each));
+        [$price] = $this->pricer()->listing(
+            [
+                new VariantFacts(
+                    1,
+                    new RecipeFacts(
+                        $this->cost(500),
+                        new PricedGoods(1, '', [], 500, 100, 'GB'),
+                        $this->pricer()->today,
+                        Money::gbp(800),
+                        $capped,
+                    ),
+                ),
+            ],
+            new PriceSpread(Across::Each),
+        );
         self::assertTrue($price->floorOverCap && $price->underFloor());
         self::assertSame([800, PricedBy::OwnRecipe], [$price->price?->minor, $price->by]);
     }
@@ -84,7 +141,16 @@ final class PricerTest extends TestCase
     {
         $landed = $this->cost(500)->landed(1, $this->pricer()->today);
         $by = static fn (BulkStep $step): ?int => $step->price(Money::gbp(1595), $landed, Terms::simple())?->minor;
-        self::assertSame([1675, 1695, 1645, 1595, 1600], [$by(new BulkStep(Step::factor(1_050_000))), $by(new BulkStep(Step::factor(1_050_000), new Ending(95))), $by(new BulkStep(Step::add(Money::gbp(50)))), $by(new BulkStep(null, new Ending(95))), $by(new BulkStep(null, new Ending(0)))]);
+        self::assertSame(
+            [1675, 1695, 1645, 1595, 1600],
+            [
+                $by(new BulkStep(Step::factor(1_050_000))),
+                $by(new BulkStep(Step::factor(1_050_000), new Ending(95))),
+                $by(new BulkStep(Step::add(Money::gbp(50)))),
+                $by(new BulkStep(null, new Ending(95))),
+                $by(new BulkStep(null, new Ending(0))),
+            ],
+        );
         self::assertNull($by(new BulkStep(Step::add(Money::gbp(-2000)))));
         self::assertNull($by(new BulkStep(Step::margin(Rate::bp(9900)))));
     }
@@ -96,9 +162,16 @@ final class PricerTest extends TestCase
 
     private function book(): RecipeBook
     {
-        $recipe = static fn (int $factor): Recipe => Recipe::plain($factor, new Ending(95), Floor::margin(Rate::bp(1500)));
+        $recipe = static fn (int $factor): Recipe => Recipe::plain(
+            $factor,
+            new Ending(95),
+            Floor::margin(Rate::bp(1500)),
+        );
 
-        return new RecipeBook([new RuledRecipe(1, 'Cheap', new Conditions(costTo: 600), $recipe(2_400_000)), new RuledRecipe(2, 'Else', new Conditions, $recipe(2_200_000))]);
+        return new RecipeBook([
+            new RuledRecipe(1, 'Cheap', new Conditions(costTo: 600), $recipe(2_400_000)),
+            new RuledRecipe(2, 'Else', new Conditions(), $recipe(2_200_000)),
+        ]);
     }
 
     private function cost(int $unit): Cost
@@ -108,6 +181,14 @@ final class PricerTest extends TestCase
 
     private function facts(int $id, ?int $unit, ?int $hand = null): VariantFacts
     {
-        return new VariantFacts($id, new RecipeFacts($unit === null ? null : $this->cost($unit), new PricedGoods(1, '', [], $unit ?? 0, 100, 'GB'), new Rates(Currency::of('GBP'))), hand: $hand === null ? null : Money::gbp($hand));
+        return new VariantFacts(
+            $id,
+            new RecipeFacts(
+                $unit === null ? null : $this->cost($unit),
+                new PricedGoods(1, '', [], $unit ?? 0, 100, 'GB'),
+                new Rates(Currency::of('GBP')),
+            ),
+            hand: $hand === null ? null : Money::gbp($hand),
+        );
     }
 }

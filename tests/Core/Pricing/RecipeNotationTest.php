@@ -14,8 +14,16 @@ use WindowStall\Core\Pricing\RecipeNotation;
 final class RecipeNotationTest extends TestCase
 {
     private const WRITTEN = [
-        'basis' => 'goods', 'steps' => [['up_to' => '5.00', 'factor' => '3.2'], ['up_to' => '20.00', 'add' => '-1.50'], ['up_to' => '50.00', 'margin' => '0.3'], ['keep' => '4.00']],
-        'ending' => ['part' => '0.25', 'every' => '0.50', 'direction' => 'nearest'], 'floor' => ['keep' => '2.00'], 'cap' => 'rrp',
+        'basis' => 'goods',
+        'steps' => [
+            ['up_to' => '5.00', 'factor' => '3.2'],
+            ['up_to' => '20.00', 'add' => '-1.50'],
+            ['up_to' => '50.00', 'margin' => '0.3'],
+            ['keep' => '4.00'],
+        ],
+        'ending' => ['part' => '0.25', 'every' => '0.50', 'direction' => 'nearest'],
+        'floor' => ['keep' => '2.00'],
+        'cap' => 'rrp',
     ];
 
     public function test_what_is_read_is_written_back_the_same(): void
@@ -24,14 +32,26 @@ final class RecipeNotationTest extends TestCase
         $fields = new Fields(self::WRITTEN);
         self::assertSame(self::WRITTEN, RecipeNotation::write(RecipeNotation::read($fields, $gbp), $gbp));
         self::assertSame([], $fields->problems());
-        $short = ['basis' => 'landed', 'steps' => [['factor' => '2']], 'ending' => null, 'floor' => ['margin' => '0.125'], 'cap' => '19.99'];
+        $short = [
+            'basis' => 'landed',
+            'steps' => [['factor' => '2']],
+            'ending' => null,
+            'floor' => ['margin' => '0.125'],
+            'cap' => '19.99',
+        ];
         self::assertSame($short, RecipeNotation::write(RecipeNotation::read(new Fields($short), $gbp), $gbp));
     }
 
     public function test_currencies_with_none_and_three_decimals(): void
     {
         $yen = Currency::of('JPY');
-        $written = ['basis' => 'landed', 'steps' => [['up_to' => '800', 'factor' => '3'], ['add' => '500']], 'ending' => ['part' => '80', 'every' => '100', 'direction' => 'up'], 'floor' => null, 'cap' => null];
+        $written = [
+            'basis' => 'landed',
+            'steps' => [['up_to' => '800', 'factor' => '3'], ['add' => '500']],
+            'ending' => ['part' => '80', 'every' => '100', 'direction' => 'up'],
+            'floor' => null,
+            'cap' => null,
+        ];
         self::assertSame($written, RecipeNotation::write(RecipeNotation::read(new Fields($written), $yen), $yen));
         $fields = new Fields(['steps' => [['add' => '1.2345']]]);
         RecipeNotation::read($fields, Currency::of('KWD'));

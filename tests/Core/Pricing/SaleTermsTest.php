@@ -18,7 +18,11 @@ final class SaleTermsTest extends TestCase
     {
         // K = P/1.2 − 0.015 P − 0.20 − 10.00 = 0 at P = 10.20 ÷ 0.818333 = 12.4644
         $price = Terms::simple()->priceKeeping(Money::gbp(1000), Money::gbp(0));
-        self::assertEquals(Money::gbp(1247), $price, '12.46 still loses a penny as the lines are rounded: 10.38 − 10.00 − 0.39');
+        self::assertEquals(
+            Money::gbp(1247),
+            $price,
+            '12.46 still loses a penny as the lines are rounded: 10.38 − 10.00 − 0.39',
+        );
         self::assertSame(-1, Terms::simple()->keep(1246, 1000)[0]);
         self::assertSame(0, Terms::simple()->keep(1247, 1000)[0]);
     }
@@ -41,7 +45,11 @@ final class SaleTermsTest extends TestCase
             self::assertGreaterThanOrEqual($amount->minor, $keep);
             if ($price->minor > 0) {
                 self::assertLessThanOrEqual($amount->minor + 1, $keep);
-                self::assertLessThan($amount->minor, $terms->keep($price->minor - 1, $landed->minor)[0], 'a minor unit less doesn’t do');
+                self::assertLessThan(
+                    $amount->minor,
+                    $terms->keep($price->minor - 1, $landed->minor)[0],
+                    'a minor unit less doesn’t do',
+                );
             }
         }
     }
@@ -64,7 +72,12 @@ final class SaleTermsTest extends TestCase
     {
         mt_srand(13);
         for ($n = 0; $n < 600; $n++) {
-            [$terms, $landed, $amount, $margin] = [Terms::random(), mt_rand(0, 1_200), mt_rand(0, 1) * mt_rand(0, 400), mt_rand(0, 1) * mt_rand(0, 400_000)];
+            [$terms, $landed, $amount, $margin] = [
+                Terms::random(),
+                mt_rand(0, 1_200),
+                mt_rand(0, 1) * mt_rand(0, 400),
+                mt_rand(0, 1) * mt_rand(0, 400_000),
+            ];
             $met = static function (int $price) use ($terms, $landed, $amount, $margin): bool {
                 [$keep, $receipts] = $terms->keep($price, $landed);
 
@@ -72,7 +85,10 @@ final class SaleTermsTest extends TestCase
             };
             for ($lowest = 0; ! $met($lowest); $lowest++) {
             }
-            self::assertSame($lowest, $terms->priceKeeping(Money::gbp($landed), Money::gbp($amount), new Rate($margin))?->minor);
+            self::assertSame(
+                $lowest,
+                $terms->priceKeeping(Money::gbp($landed), Money::gbp($amount), new Rate($margin))?->minor,
+            );
         }
     }
 
@@ -93,10 +109,23 @@ final class SaleTermsTest extends TestCase
     #[TestWith(['0.95', '0', '0.04', null])]
     #[TestWith(['0', '0', '0', '1.0'])]
     #[TestWith(['0.833332', '0', '0', null], 'of a hundred thousand a penny would be left')]
-    public function test_where_fees_eat_everything_there_is_no_price(string $payment, string $platform, string $returns, ?string $margin): void
-    {
-        $terms = new SaleTerms(SalesTax::included(Rate::bp(2000)), Money::gbp(0), Rate::parse($payment), Money::gbp(0), Rate::parse($platform), Rate::parse($returns));
-        self::assertNull($terms->priceKeeping(Money::gbp(100), Money::gbp(100), $margin === null ? null : Rate::parse($margin)));
+    public function test_where_fees_eat_everything_there_is_no_price(
+        string $payment,
+        string $platform,
+        string $returns,
+        ?string $margin,
+    ): void {
+        $terms = new SaleTerms(
+            SalesTax::included(Rate::bp(2000)),
+            Money::gbp(0),
+            Rate::parse($payment),
+            Money::gbp(0),
+            Rate::parse($platform),
+            Rate::parse($returns),
+        );
+        self::assertNull(
+            $terms->priceKeeping(Money::gbp(100), Money::gbp(100), $margin === null ? null : Rate::parse($margin)),
+        );
     }
 
     public function test_a_delivery_charge_pays_part_and_a_price_is_never_below_nothing(): void

@@ -16,7 +16,12 @@ final class Terms
     /** 20% tax included, 1.5% + 0.20 for the payment. */
     public static function simple(string $currency = 'GBP', int $charged = 0): SaleTerms
     {
-        return new SaleTerms(SalesTax::included(Rate::bp(2000)), Money::of($charged, $currency), Rate::bp(150), Money::of(20, $currency));
+        return new SaleTerms(
+            SalesTax::included(Rate::bp(2000)),
+            Money::of($charged, $currency),
+            Rate::bp(150),
+            Money::of(20, $currency),
+        );
     }
 
     /** Any rates a seller may meet, together well under the whole. */
@@ -25,13 +30,23 @@ final class Terms
         $rate = new Rate(mt_rand(0, 270_000));
 
         return new SaleTerms(
-            mt_rand(0, 1) === 1 ? SalesTax::included($rate) : SalesTax::onTop($rate), Money::gbp(mt_rand(0, 900)), new Rate(mt_rand(0, 50_000)), Money::gbp(mt_rand(0, 40)),
-            new Rate(mt_rand(0, 1) * mt_rand(0, 150_000)), new Rate(mt_rand(0, 100_000)), Money::gbp(mt_rand(0, 1) * mt_rand(0, 500)),
+            mt_rand(0, 1) === 1 ? SalesTax::included($rate) : SalesTax::onTop($rate),
+            Money::gbp(mt_rand(0, 900)),
+            new Rate(mt_rand(0, 50_000)),
+            Money::gbp(mt_rand(0, 40)),
+            new Rate(mt_rand(0, 1) * mt_rand(0, 150_000)),
+            new Rate(mt_rand(0, 100_000)),
+            Money::gbp(mt_rand(0, 1) * mt_rand(0, 500)),
         );
     }
 
     public static function randomLanded(): Landed
     {
-        return Landed::of(Money::gbp(mt_rand(0, 30_000)), Money::gbp(mt_rand(0, 9_000)), Money::gbp(mt_rand(0, 900)), Money::gbp(mt_rand(0, 60)));
+        return Landed::of(
+            Money::gbp(mt_rand(0, 30_000)),
+            Money::gbp(mt_rand(0, 9_000)),
+            Money::gbp(mt_rand(0, 900)),
+            Money::gbp(mt_rand(0, 60)),
+        );
     }
 }

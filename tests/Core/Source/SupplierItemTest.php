@@ -22,7 +22,13 @@ final class SupplierItemTest extends TestCase
         $one = new SupplierVariant('a', 's', null, [], Money::of(1, 'USD'), null, 1, ['GB' => 1, 'DE' => 2], null);
         $other = new SupplierVariant('a', 's', null, [], Money::of(1, 'USD'), null, 1, ['DE' => 2, 'GB' => 1], null);
         self::assertSame(Items::item([$one])->hash(), Items::item([$other])->hash());
-        self::assertNotSame(Items::item([Items::variant('a')])->hash(), Items::item([Items::variant('a', 541)])->hash());
-        self::assertNotSame(Items::item([Items::variant('a')])->hash(), Items::item([Items::variant('a', 540, 11)])->hash());
+        self::assertNotSame(
+            Items::item([Items::variant('a')])->hash(),
+            Items::item([Items::variant('a', 541)])->hash(),
+        );
+        self::assertNotSame(
+            Items::item([Items::variant('a')])->hash(),
+            Items::item([Items::variant('a', 540, 11)])->hash(),
+        );
     }
 }

@@ -13,7 +13,11 @@ final class MergeTest extends TestCase
     public function test_changes_to_different_things_are_laid_together(): void
     {
         $base = self::page(['a' => 'one', 'b' => 'two']);
-        $merged = Merge::of($base, self::page(['a' => 'theirs', 'b' => 'two'], ['name' => 'Theirs']), self::page(['a' => 'one', 'b' => 'mine']));
+        $merged = Merge::of(
+            $base,
+            self::page(['a' => 'theirs', 'b' => 'two'], ['name' => 'Theirs']),
+            self::page(['a' => 'one', 'b' => 'mine']),
+        );
         self::assertSame(self::page(['a' => 'theirs', 'b' => 'mine'], ['name' => 'Theirs']), $merged->content);
         self::assertSame(['look', 'a'], $merged->came);
         self::assertSame([], $merged->given);
@@ -35,7 +39,12 @@ final class MergeTest extends TestCase
 
     public function test_different_settings_of_one_section_are_laid_together(): void
     {
-        $section = static fn (string $words, string $tone): array => ['look' => [], 'sections' => [['id' => 'a', 'kind' => 'hero', 'settings' => ['words' => $words, 'tone' => $tone], 'showing' => []]]];
+        $section = static fn (string $words, string $tone): array => [
+            'look' => [],
+            'sections' => [
+                ['id' => 'a', 'kind' => 'hero', 'settings' => ['words' => $words, 'tone' => $tone], 'showing' => []],
+            ],
+        ];
         $merged = Merge::of($section('one', 'band'), $section('theirs', 'band'), $section('one', 'fill'));
         self::assertSame($section('theirs', 'fill'), $merged->content);
     }
@@ -43,7 +52,11 @@ final class MergeTest extends TestCase
     public function test_what_they_laid_comes_in_behind_what_it_stood_behind_and_what_they_removed_goes(): void
     {
         $base = self::page(['a' => '1', 'b' => '2', 'c' => '3']);
-        $merged = Merge::of($base, self::page(['a' => '1', 'new' => 'x', 'b' => '2']), self::page(['b' => '2', 'a' => '1', 'c' => '3']));
+        $merged = Merge::of(
+            $base,
+            self::page(['a' => '1', 'new' => 'x', 'b' => '2']),
+            self::page(['b' => '2', 'a' => '1', 'c' => '3']),
+        );
         self::assertSame(['b', 'a', 'new'], array_column($merged->content['sections'], 'id'), 'in my order');
         self::assertContains('new', $merged->came);
         self::assertContains('c', $merged->came);
@@ -93,9 +106,30 @@ final class MergeTest extends TestCase
     {
         $base = self::page(['a' => '1', 'b' => '2', 'c' => '3'], ['name' => 'x', 'mood' => 'paper']);
         self::assertSame(0, Changes::between($base, $base));
-        self::assertSame(1, Changes::between($base, self::page(['a' => '1', 'b' => 'other', 'c' => '3'], ['mood' => 'paper', 'name' => 'x'])), 'the order of keys is no change');
-        self::assertSame(1, Changes::between($base, self::page(['b' => '2', 'a' => '1', 'c' => '3'], ['name' => 'x', 'mood' => 'paper'])), 'the order');
-        self::assertSame(3, Changes::between($base, self::page(['a' => '1', 'b' => '2', 'd' => '4'], ['name' => 'x', 'mood' => 'dusk'])), 'one gone, one new, the ground');
+        self::assertSame(
+            1,
+            Changes::between(
+                $base,
+                self::page(['a' => '1', 'b' => 'other', 'c' => '3'], ['mood' => 'paper', 'name' => 'x']),
+            ),
+            'the order of keys is no change',
+        );
+        self::assertSame(
+            1,
+            Changes::between(
+                $base,
+                self::page(['b' => '2', 'a' => '1', 'c' => '3'], ['name' => 'x', 'mood' => 'paper']),
+            ),
+            'the order',
+        );
+        self::assertSame(
+            3,
+            Changes::between(
+                $base,
+                self::page(['a' => '1', 'b' => '2', 'd' => '4'], ['name' => 'x', 'mood' => 'dusk']),
+            ),
+            'one gone, one new, the ground',
+        );
     }
 
     /**
@@ -107,7 +141,12 @@ final class MergeTest extends TestCase
     {
         $sections = [];
         foreach ($words as $id => $said) {
-            $sections[] = ['id' => $id, 'kind' => 'words', 'settings' => ['words' => $said], 'showing' => ['hidden' => false]];
+            $sections[] = [
+                'id' => $id,
+                'kind' => 'words',
+                'settings' => ['words' => $said],
+                'showing' => ['hidden' => false],
+            ];
         }
 
         return ['look' => $look, 'sections' => $sections];
@@ -140,7 +179,14 @@ final class MergeTest extends TestCase
                 array_splice($sections, $n, 1);
                 break;
             default:
-                array_splice($sections, $n, 0, [['id' => 'new'.mt_rand(0, 99_999), 'kind' => 'words', 'settings' => ['words' => 'new'], 'showing' => ['hidden' => false]]]);
+                array_splice($sections, $n, 0, [
+                    [
+                        'id' => 'new'.mt_rand(0, 99_999),
+                        'kind' => 'words',
+                        'settings' => ['words' => 'new'],
+                        'showing' => ['hidden' => false],
+                    ],
+                ]);
         }
 
         return ['look' => $page['look'], 'sections' => $sections];

@@ -12,7 +12,12 @@ use WindowStall\Core\Words\JunkKind;
 final class JunkTest extends TestCase
 {
     #[TestWith(['Dear friend welcome our store!!', JunkKind::Boilerplate])]
-    #[TestWith(['Because of light and monitor the color may be little different, please understand.', JunkKind::Boilerplate])]
+    #[
+        TestWith([
+            'Because of light and monitor the color may be little different, please understand.',
+            JunkKind::Boilerplate,
+        ]),
+    ]
     #[TestWith(['100% brand new and high quality', JunkKind::Boilerplate])]
     #[TestWith(['Exclusive at Green Thumb Bazaar, your number one shop!', JunkKind::OtherShop])]
     #[TestWith(['See www.bazaar.example for more.', JunkKind::OtherShop])]
@@ -30,7 +35,12 @@ final class JunkTest extends TestCase
 
     public function test_only_the_sentences_that_are_junk_are_named(): void
     {
-        $found = Junk::in("Thrown at the wheel. Any question contact us, we reply in 24 hours.\nFrost-proof to −15 °C.");
-        self::assertSame(['Any question contact us, we reply in 24 hours.'], array_map(static fn (Junk $j): string => $j->sentence, $found));
+        $found = Junk::in(
+            "Thrown at the wheel. Any question contact us, we reply in 24 hours.\nFrost-proof to −15 °C.",
+        );
+        self::assertSame(
+            ['Any question contact us, we reply in 24 hours.'],
+            array_map(static fn (Junk $j): string => $j->sentence, $found),
+        );
     }
 }

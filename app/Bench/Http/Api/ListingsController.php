@@ -22,7 +22,13 @@ final class ListingsController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $rows = $stall->listings()->with(Listing::FOR_FIGURES)->where('id', '>', $page->after)->orderBy('id')->limit($page->limit + 1)->get();
+        $rows = $stall
+            ->listings()
+            ->with(Listing::FOR_FIGURES)
+            ->where('id', '>', $page->after)
+            ->orderBy('id')
+            ->limit($page->limit + 1)
+            ->get();
 
         return $page->answer($rows, static fn (Listing $l): array => self::say(ListingFigures::of($stall, $l)));
     }
@@ -33,13 +39,31 @@ final class ListingsController
         $listing = $f->listing;
 
         return [
-            'id' => $listing->id, 'state' => $listing->state->value, 'title' => $f->title->shown(), 'description' => $f->words->held ? $f->words->shown() : (new RichText)->clean($f->words->shown()),
-            'type' => $listing->own_type, 'tags' => $listing->own_tags, 'maker' => $listing->own_maker, 'supplier' => $listing->supplierItem?->connection?->name, 'item' => $listing->supplierItem?->external_id,
-            'url' => $listing->state === ListingState::InWindow ? $f->stall->shopAddress('/goods/'.$listing->slug) : null, 'currency' => $f->stall->currency,
-            'variants' => array_map(static fn (VariantFigures $v): array => [
-                'id' => $v->row->id, 'sku' => $v->said?->sku, 'barcode' => $v->said?->barcode, 'options' => (object) $v->options, 'on' => $v->on, 'price' => $v->price?->digits(),
-                'landed' => $v->landed?->digits(), 'keep' => $v->till?->keep->digits(), 'stock' => $v->available,
-            ], $f->variants),
+            'id' => $listing->id,
+            'state' => $listing->state->value,
+            'title' => $f->title->shown(),
+            'description' => $f->words->held ? $f->words->shown() : (new RichText())->clean($f->words->shown()),
+            'type' => $listing->own_type,
+            'tags' => $listing->own_tags,
+            'maker' => $listing->own_maker,
+            'supplier' => $listing->supplierItem?->connection?->name,
+            'item' => $listing->supplierItem?->external_id,
+            'url' => $listing->state === ListingState::InWindow ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
+            'currency' => $f->stall->currency,
+            'variants' => array_map(
+                static fn (VariantFigures $v): array => [
+                    'id' => $v->row->id,
+                    'sku' => $v->said?->sku,
+                    'barcode' => $v->said?->barcode,
+                    'options' => (object) $v->options,
+                    'on' => $v->on,
+                    'price' => $v->price?->digits(),
+                    'landed' => $v->landed?->digits(),
+                    'keep' => $v->till?->keep->digits(),
+                    'stock' => $v->available,
+                ],
+                $f->variants,
+            ),
         ];
     }
 }

@@ -29,8 +29,15 @@ final readonly class DriftController
         $stall = self::stall($request);
         $page = Page::of($request);
         $standing = Standing::tryFrom(Typed::text($request, 'standing')) ?? Standing::Asks;
-        $rows = DriftChange::query()->where('stall_id', $stall->id)->where('standing', $standing)->where('id', '>', $page->after)
-            ->whereHas('listing')->with('connection')->orderBy('id')->limit($page->limit + 1)->get();
+        $rows = DriftChange::query()
+            ->where('stall_id', $stall->id)
+            ->where('standing', $standing)
+            ->where('id', '>', $page->after)
+            ->whereHas('listing')
+            ->with('connection')
+            ->orderBy('id')
+            ->limit($page->limit + 1)
+            ->get();
 
         return $page->answer($rows, static fn (DriftChange $change): array => self::change($stall, $change));
     }
@@ -59,21 +66,28 @@ final readonly class DriftController
         $stall = self::stall($request);
         $moments = Timeline::of($stall, $stall->listings()->findOrFail($listing));
 
-        return new JsonResponse(['data' => array_map(static fn (Moment $m): array => [
-            'at' => $m->at->toIso8601String(),
-            'voice' => $m->voice,
-            'who' => $m->who,
-            'about' => $m->about,
-            'before' => $m->before,
-            'after' => $m->after,
-            'came' => $m->came,
-        ], $moments)]);
+        return new JsonResponse([
+            'data' => array_map(
+                static fn (Moment $m): array => [
+                    'at' => $m->at->toIso8601String(),
+                    'voice' => $m->voice,
+                    'who' => $m->who,
+                    'about' => $m->about,
+                    'before' => $m->before,
+                    'after' => $m->after,
+                    'came' => $m->came,
+                ],
+                $moments,
+            ),
+        ]);
     }
 
     /** @return array<string, mixed> */
     private static function change(Stall $stall, DriftChange $change): array
     {
-        $amount = static fn (?int $minor): ?string => $minor === null ? null : (new Money($minor, $stall->currencyValue()))->digits();
+        $amount = static fn (?int $minor): ?string => $minor === null
+            ? null
+            : (new Money($minor, $stall->currencyValue()))->digits();
 
         return [
             'id' => $change->id,

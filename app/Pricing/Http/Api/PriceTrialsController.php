@@ -27,6 +27,12 @@ final class PriceTrialsController
     /** @param  array<string, string>  $problems */
     private static function refuse(array $problems): JsonResponse
     {
-        return new JsonResponse(['message' => (string) reset($problems), 'errors' => array_map(static fn (string $sentence): array => [$sentence], $problems)], 422);
+        return new JsonResponse(
+            [
+                'message' => (string) reset($problems),
+                'errors' => array_map(static fn (string $sentence): array => [$sentence], $problems),
+            ],
+            422,
+        );
     }
 }

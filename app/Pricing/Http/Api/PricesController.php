@@ -20,11 +20,23 @@ final class PricesController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $market = $request->validate(['market' => ['sometimes', 'string', Rule::in($stall->markets())]], ['market.in' => 'market is one of '.implode(', ', $stall->markets()).'.'])['market'] ?? $stall->home_market;
-        $rows = ListingVariant::query()->with(['prices' => fn ($q) => $q->where('market', $market), 'listing', 'supplierVariant', 'sold'])->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
-            ->where('id', '>', $page->after)->orderBy('id')->limit($page->limit + 1)->get();
+        $market =
+            $request->validate(
+                ['market' => ['sometimes', 'string', Rule::in($stall->markets())]],
+                ['market.in' => 'market is one of '.implode(', ', $stall->markets()).'.'],
+            )['market'] ?? $stall->home_market;
+        $rows = ListingVariant::query()
+            ->with(['prices' => fn ($q) => $q->where('market', $market), 'listing', 'supplierVariant', 'sold'])
+            ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
+            ->where('id', '>', $page->after)
+            ->orderBy('id')
+            ->limit($page->limit + 1)
+            ->get();
 
-        return $page->answer($rows, static fn (ListingVariant $v): array => self::say($stall, $v, $v->priceIn($market), $market));
+        return $page->answer(
+            $rows,
+            static fn (ListingVariant $v): array => self::say($stall, $v, $v->priceIn($market), $market),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -33,11 +45,31 @@ final class PricesController
         $digits = static fn (?int $minor): ?string => $stall->moneyOrNull($minor)?->digits();
 
         return [
-            'id' => $v->id, 'listing' => $v->listing_id, 'title' => (string) $v->listing?->shown_title, 'sku' => $v->selling()->sku, 'on' => $v->own_on, 'market' => $market,
-            'price' => $p?->shown()?->digits(), 'price_currency' => $p->currency ?? $stall->currency, 'was' => $market === $stall->home_market ? $digits($v->own_was_minor) : null, 'currency' => $stall->currency,
-            'goods' => $digits($p?->goods_minor), 'delivery' => $digits($p?->delivery_minor), 'duty' => $digits($p?->duty_minor), 'handling' => $digits($p?->handling_minor), 'landed' => $digits($p?->landed_minor),
-            'keep' => $digits($p?->keep_minor), 'margin' => $p?->margin_bp === null ? null : ($p->margin_bp < 0 ? '-' : '').sprintf('%d.%04d', intdiv(abs($p->margin_bp), 10_000), abs($p->margin_bp) % 10_000), 'above_floor' => $digits($p?->above_floor_minor),
-            'priced_by' => $p?->priced_by->value, 'recipe' => $p?->recipe_id, 'rate' => $p?->rate, 'since' => $p?->since?->toIso8601ZuluString(),
+            'id' => $v->id,
+            'listing' => $v->listing_id,
+            'title' => (string) $v->listing?->shown_title,
+            'sku' => $v->selling()->sku,
+            'on' => $v->own_on,
+            'market' => $market,
+            'price' => $p?->shown()?->digits(),
+            'price_currency' => $p->currency ?? $stall->currency,
+            'was' => $market === $stall->home_market ? $digits($v->own_was_minor) : null,
+            'currency' => $stall->currency,
+            'goods' => $digits($p?->goods_minor),
+            'delivery' => $digits($p?->delivery_minor),
+            'duty' => $digits($p?->duty_minor),
+            'handling' => $digits($p?->handling_minor),
+            'landed' => $digits($p?->landed_minor),
+            'keep' => $digits($p?->keep_minor),
+            'margin' => $p?->margin_bp === null
+                    ? null
+                    : ($p->margin_bp < 0 ? '-' : '').
+                        sprintf('%d.%04d', intdiv(abs($p->margin_bp), 10_000), abs($p->margin_bp) % 10_000),
+            'above_floor' => $digits($p?->above_floor_minor),
+            'priced_by' => $p?->priced_by->value,
+            'recipe' => $p?->recipe_id,
+            'rate' => $p?->rate,
+            'since' => $p?->since?->toIso8601ZuluString(),
         ];
     }
 }

@@ -18,11 +18,30 @@ final class RunsController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $rows = $stall->runs()->with('connection')->where('id', '>', $page->after)->orderBy('id')->limit($page->limit + 1)->get();
+        $rows = $stall
+            ->runs()
+            ->with('connection')
+            ->where('id', '>', $page->after)
+            ->orderBy('id')
+            ->limit($page->limit + 1)
+            ->get();
 
-        return $page->answer($rows, static fn (Run $r): array => [
-            'id' => $r->id, 'kind' => $r->kind->value, 'supplier' => $r->connection?->name, 'state' => $r->state->value, 'done' => $r->done, 'total' => $r->total, 'counts' => (object) $r->counts,
-            'left_out' => $r->rejects, 'notes' => $r->notes, 'trouble' => $r->trouble, 'started_at' => $r->started_at?->toIso8601String(), 'ended_at' => $r->ended_at?->toIso8601String(),
-        ]);
+        return $page->answer(
+            $rows,
+            static fn (Run $r): array => [
+                'id' => $r->id,
+                'kind' => $r->kind->value,
+                'supplier' => $r->connection?->name,
+                'state' => $r->state->value,
+                'done' => $r->done,
+                'total' => $r->total,
+                'counts' => (object) $r->counts,
+                'left_out' => $r->rejects,
+                'notes' => $r->notes,
+                'trouble' => $r->trouble,
+                'started_at' => $r->started_at?->toIso8601String(),
+                'ended_at' => $r->ended_at?->toIso8601String(),
+            ],
+        );
     }
 }

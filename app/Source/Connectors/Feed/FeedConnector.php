@@ -24,7 +24,14 @@ final class FeedConnector implements Connector
 
     public function card(): ConnectorCard
     {
-        return new ConnectorCard('feed', 'A file or feed', 'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it is fetched from each night.', named: true, mapped: true, order: 30);
+        return new ConnectorCard(
+            'feed',
+            'A file or feed',
+            'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it is fetched from each night.',
+            named: true,
+            mapped: true,
+            order: 30,
+        );
     }
 
     public function check(Access $access): void
@@ -34,8 +41,13 @@ final class FeedConnector implements Connector
 
     public function catalogue(Access $access): iterable
     {
-        $mapping = FeedSettings::of($access->settings)->mapping ?? throw SupplierTrouble::said('Nobody has said yet what the columns of this file mean. Open its mapping.');
-        yield from FeedFile::pages($access, fn (Feed $feed, string $bytes): \Generator => $this->pages($access, $feed, $bytes, $mapping));
+        $mapping =
+            FeedSettings::of($access->settings)->mapping ??
+            throw SupplierTrouble::said('Nobody has said yet what the columns of this file mean. Open its mapping.');
+        yield from FeedFile::pages(
+            $access,
+            fn (Feed $feed, string $bytes): \Generator => $this->pages($access, $feed, $bytes, $mapping),
+        );
     }
 
     public function quotes(Access $access, array $parcels): array
@@ -67,14 +79,23 @@ final class FeedConnector implements Connector
     /** @return \Generator<int, CataloguePage> */
     private function pages(Access $access, Feed $feed, string $bytes, Mapping $mapping): \Generator
     {
-        if ($access->connection !== null && ($access->settings['read'] ?? null) === $bytes.KnownGoods::salt($mapping)) {
+        if (
+            $access->connection !== null &&
+            ($access->settings['read'] ?? null) === $bytes.KnownGoods::salt($mapping)
+        ) {
             yield new CataloguePage([], asBefore: true, notes: ['The file is byte for byte the one of last time.']);
 
             return;
         }
         $renames = Renames::between($mapping, $feed->header(), self::sample($feed));
         if ($renames->fatal() !== []) {
-            throw FeedTrouble::because(sprintf('The file has no column for the %s any more (it was called “%s”), and none that surely took its place. Open the mapping and show which one it is now.', $renames->fatal()[0]->field->words(), $renames->fatal()[0]->name));
+            throw FeedTrouble::because(
+                sprintf(
+                    'The file has no column for the %s any more (it was called “%s”), and none that surely took its place. Open the mapping and show which one it is now.',
+                    $renames->fatal()[0]->field->words(),
+                    $renames->fatal()[0]->name,
+                ),
+            );
         }
         $notes = [];
         foreach ($renames->found as $old => $new) {
@@ -85,7 +106,11 @@ final class FeedConnector implements Connector
         }
         if ($notes !== []) {
             $mapping = $mapping->renamed($renames->found);
-            yield new CataloguePage([], notes: $notes, learnt: $renames->found === [] ? [] : ['mapping' => $mapping->toArray()]);
+            yield new CataloguePage(
+                [],
+                notes: $notes,
+                learnt: $renames->found === [] ? [] : ['mapping' => $mapping->toArray()],
+            );
         }
         $rejects = false;
         foreach (ReadGoods::pages($feed, $mapping, $access->connection) as $page) {

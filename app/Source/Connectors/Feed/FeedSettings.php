@@ -21,6 +21,10 @@ final readonly class FeedSettings
     public static function of(array $settings): self
     {
         /** @var array{file?: string|null, mapping?: SaidMapping|null, delivery?: string} $settings */
-        return new self($settings['file'] ?? null, isset($settings['mapping']) ? Mapping::fromArray($settings['mapping']) : null, $settings['delivery'] ?? '');
+        return new self(
+            $settings['file'] ?? null,
+            isset($settings['mapping']) ? Mapping::fromArray($settings['mapping']) : null,
+            $settings['delivery'] ?? '',
+        );
     }
 }

@@ -32,11 +32,11 @@ final class ReadGoods
 
     // WITH HOLD: the cursor outlives the transactions in which the pages are stored.
     private const SORTED = <<<'SQL'
-        DECLARE feed_goods CURSOR WITH HOLD FOR
-        SELECT item, row, sku, hash, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first
-        FROM feed_lines
-        ORDER BY item, row
-        SQL;
+    DECLARE feed_goods CURSOR WITH HOLD FOR
+    SELECT item, row, sku, hash, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first
+    FROM feed_lines
+    ORDER BY item, row
+    SQL;
 
     private ReadLine $read;
 
@@ -67,22 +67,29 @@ final class ReadGoods
     /** @return \Generator<int, CataloguePage> */
     private function all(?int $connection): \Generator
     {
-        $known = $connection === null ? null : KnownGoods::before($this->feed, $this->read, $this->mapping, $connection);
-        DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_lines (item text, row bigint, sku text, hash text, line text)');
+        $known =
+            $connection === null ? null : KnownGoods::before($this->feed, $this->read, $this->mapping, $connection);
+        DB::statement(
+            'CREATE TEMP TABLE IF NOT EXISTS feed_lines (item text, row bigint, sku text, hash text, line text)',
+        );
         DB::statement('TRUNCATE feed_lines');
         $rows = $known === null ? $this->feed->rows() : $this->feed->some($known->unknownRows());
         Copy::into('feed_lines', ['item', 'row', 'sku', 'hash', 'line'], $this->lines($rows));
         $same = $known?->sameCount() ?? 0;
         $total = $same + (int) DB::scalar('SELECT count(DISTINCT item) FROM feed_lines WHERE line IS NOT NULL');
         if ($total === 0) {
-            throw FeedTrouble::because($this->rejected === 0 ? 'The file has a header and no goods under it.' : sprintf(
-                'Not one of the %s rows can be used. The first: row %s, %s “%s”. %s',
-                number_format($this->rejected),
-                number_format($this->rejects[0]->row),
-                $this->rejects[0]->column,
-                $this->rejects[0]->value,
-                $this->rejects[0]->reason,
-            ));
+            throw FeedTrouble::because(
+                $this->rejected === 0
+                    ? 'The file has a header and no goods under it.'
+                    : sprintf(
+                        'Not one of the %s rows can be used. The first: row %s, %s “%s”. %s',
+                        number_format($this->rejected),
+                        number_format($this->rejects[0]->row),
+                        $this->rejects[0]->column,
+                        $this->rejects[0]->value,
+                        $this->rejects[0]->reason,
+                    ),
+            );
         }
         yield new CataloguePage([], $total, $this->rejects, rejected: $this->rejected);
         foreach ($known?->same() ?? [] as $ids) {
@@ -133,17 +140,21 @@ final class ReadGoods
                     }
                     $goods->add($row);
                     if ($row->line !== null && $row->first !== $row->row) {
-                        $rejects[] = new Reject((int) $row->row, 'SKU', (string) $row->sku, sprintf(
-                            'The same SKU stands in row %s already.',
-                            number_format((int) $row->first),
-                        ));
+                        $rejects[] = new Reject(
+                            (int) $row->row,
+                            'SKU',
+                            (string) $row->sku,
+                            sprintf('The same SKU stands in row %s already.', number_format((int) $row->first)),
+                        );
                     }
                     if (count($goods->lines) > self::MOST_VARIANTS) {
-                        throw FeedTrouble::because(sprintf(
-                            'More than %s rows share the item code “%s”. Another column is probably the item code; look at the mapping again.',
-                            number_format(self::MOST_VARIANTS),
-                            $row->item,
-                        ));
+                        throw FeedTrouble::because(
+                            sprintf(
+                                'More than %s rows share the item code “%s”. Another column is probably the item code; look at the mapping again.',
+                                number_format(self::MOST_VARIANTS),
+                                $row->item,
+                            ),
+                        );
                     }
                 }
             } while ($rows !== []);
@@ -176,9 +187,20 @@ final class ReadGoods
 
     private static function written(Line $line): string
     {
-        return json_encode([
-            $line->barcode, $line->title, $line->words, $line->category, $line->cost,
-            $line->rrp, $line->stock, $line->grams, $line->options, $line->pictures,
-        ], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return json_encode(
+            [
+                $line->barcode,
+                $line->title,
+                $line->words,
+                $line->category,
+                $line->cost,
+                $line->rrp,
+                $line->stock,
+                $line->grams,
+                $line->options,
+                $line->pictures,
+            ],
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 }

@@ -44,8 +44,12 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     public function card(): ConnectorCard
     {
         return new ConnectorCard(
-            'oakum', self::NAME, 'A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.',
-            (string) config('stall.oakum.address'), 'From your account at Oakum Depot. Beside the demo’s stand-in, oakum-second-key is one.', order: 10,
+            'oakum',
+            self::NAME,
+            'A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.',
+            (string) config('stall.oakum.address'),
+            'From your account at Oakum Depot. Beside the demo’s stand-in, oakum-second-key is one.',
+            order: 10,
         );
     }
 
@@ -61,11 +65,19 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     {
         $after = null;
         for ($page = 0; $page < self::PAGES_AT_MOST; $page++) {
-            $said = $this->oakum->ask($access, 'get', '/v1/items', array_filter(['after' => $after, 'limit' => self::PAGE]));
+            $said = $this->oakum->ask(
+                $access,
+                'get',
+                '/v1/items',
+                array_filter(['after' => $after, 'limit' => self::PAGE]),
+            );
             if (! is_array($said['items'] ?? null)) {
                 throw SupplierTrouble::strange(self::NAME);
             }
-            yield new CataloguePage(array_map(OakumReader::item(...), array_values($said['items'])), is_int($said['total'] ?? null) ? $said['total'] : null);
+            yield new CataloguePage(
+                array_map(OakumReader::item(...), array_values($said['items'])),
+                is_int($said['total'] ?? null) ? $said['total'] : null,
+            );
             $next = $said['next'] ?? null;
             if (! is_string($next) || $next === $after) {
                 return;
@@ -78,7 +90,16 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     {
         $quotes = [];
         foreach (array_chunk($parcels, 200) as $some) {
-            $said = $this->oakum->ask($access, 'post', '/v1/quotes', ['parcels' => array_map(static fn (Parcel $p): array => ['warehouse' => $p->warehouse, 'destination' => $p->destination, 'grams' => $p->grams], $some)]);
+            $said = $this->oakum->ask($access, 'post', '/v1/quotes', [
+                'parcels' => array_map(
+                    static fn (Parcel $p): array => [
+                        'warehouse' => $p->warehouse,
+                        'destination' => $p->destination,
+                        'grams' => $p->grams,
+                    ],
+                    $some,
+                ),
+            ]);
             if (! is_array($said['quotes'] ?? null) || count($said['quotes']) !== count($some)) {
                 throw SupplierTrouble::strange(self::NAME);
             }
@@ -92,7 +113,13 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
 
     public function idIn(Access $access, string $address): ?string
     {
-        return preg_match('~^'.preg_quote($access->address, '~').'/goods/(OD-[\w-]{1,30})(?:[/?#]|$)~', $address, $m) === 1 ? $m[1] : null;
+        return preg_match(
+            '~^'.preg_quote($access->address, '~').'/goods/(OD-[\w-]{1,30})(?:[/?#]|$)~',
+            $address,
+            $m,
+        ) === 1
+            ? $m[1]
+            : null;
     }
 
     public function item(Access $access, string $id): SupplierItem
@@ -104,13 +131,18 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     {
         $said = $this->oakum->ask($access, 'get', '/v1/stock', ['variants' => implode(',', $variants)]);
 
-        return array_map(static fn (array $byWarehouse): int => array_sum($byWarehouse), array_filter((array) ($said['stock'] ?? []), is_array(...)));
+        return array_map(
+            static fn (array $byWarehouse): int => array_sum($byWarehouse),
+            array_filter((array) ($said['stock'] ?? []), is_array(...)),
+        );
     }
 
     public function moving(Access $access, array $variants): array
     {
         $moving = [];
-        foreach ($this->oakum->ask($access, 'get', '/v1/moving', ['variants' => implode(',', $variants)])['variants'] ?? [] as $id => $now) {
+        foreach (
+            $this->oakum->ask($access, 'get', '/v1/moving', ['variants' => implode(',', $variants)])['variants'] ?? [] as $id => $now
+        ) {
             if (is_array($now) && is_int($now['cost'] ?? null) && is_array($now['stock'] ?? null)) {
                 $moving[(string) $id] = [
                     'cost' => $now['cost'],
@@ -122,9 +154,22 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         return $moving;
     }
 
-    public function order(Access $access, string $idempotencyKey, string $reference, array $lines, array $address): SupplierAnswer
-    {
-        return OakumReader::answer($this->oakum->ask($access, 'post', '/v1/orders', ['reference' => $reference, 'lines' => $lines, 'address' => $address], ['Idempotency-Key' => $idempotencyKey]));
+    public function order(
+        Access $access,
+        string $idempotencyKey,
+        string $reference,
+        array $lines,
+        array $address,
+    ): SupplierAnswer {
+        return OakumReader::answer(
+            $this->oakum->ask(
+                $access,
+                'post',
+                '/v1/orders',
+                ['reference' => $reference, 'lines' => $lines, 'address' => $address],
+                ['Idempotency-Key' => $idempotencyKey],
+            ),
+        );
     }
 
     public function orderState(Access $access, string $externalId): SupplierAnswer
@@ -141,12 +186,21 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
     {
         $time = (string) $request->header('Oakum-Time');
         $right = hash_hmac('sha256', $time.'.'.$request->getContent(), $secret);
-        if (! ctype_digit($time) || abs(time() - (int) $time) > self::NEWS_AGE || ! hash_equals($right, (string) $request->header('Oakum-Signature'))) {
+        if (
+            ! ctype_digit($time) ||
+            abs(time() - (int) $time) > self::NEWS_AGE ||
+            ! hash_equals($right, (string) $request->header('Oakum-Signature'))
+        ) {
             return null;
         }
         $said = json_decode($request->getContent(), true);
-        if (! is_array($said) || ! is_string($said['event'] ?? null) || ! is_string($said['kind'] ?? null)
-            || mb_strlen($said['event']) > self::LONGEST || mb_strlen($said['kind']) > self::LONGEST / 2) {
+        if (
+            ! is_array($said) ||
+            ! is_string($said['event'] ?? null) ||
+            ! is_string($said['kind'] ?? null) ||
+            mb_strlen($said['event']) > self::LONGEST ||
+            mb_strlen($said['kind']) > self::LONGEST / 2
+        ) {
             return null;
         }
         $item = $said['item'] ?? null;

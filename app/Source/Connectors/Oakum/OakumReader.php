@@ -27,14 +27,28 @@ final class OakumReader
         foreach ($item->list('variants') as $v) {
             $rrp = $v->wholeOrNull('rrp', 0, self::MOST_CENTS);
             $variants[] = new SupplierVariant(
-                $v->text('id', 80), $v->text('sku', 80), $v->textOrNull('barcode', 20), $v->textMap('options'), Money::of($v->whole('cost', 0, self::MOST_CENTS), $currency),
-                $rrp === null ? null : Money::of($rrp, $currency), $v->whole('grams', 1), $v->wholeMap('stock'), $v->wholeOrNull('picture'),
+                $v->text('id', 80),
+                $v->text('sku', 80),
+                $v->textOrNull('barcode', 20),
+                $v->textMap('options'),
+                Money::of($v->whole('cost', 0, self::MOST_CENTS), $currency),
+                $rrp === null ? null : Money::of($rrp, $currency),
+                $v->whole('grams', 1),
+                $v->wholeMap('stock'),
+                $v->wholeOrNull('picture'),
             );
         }
 
         return new SupplierItem(
-            $item->text('code', 80), mb_substr($item->text('title'), 0, 400), $item->text('description', 400_000, true), mb_substr($item->text('category', 400, true), 0, 120), $item->texts('pictures'), $currency,
-            new DayRange(...$item->days('processing_days')), $rating === null ? null : (int) round($rating * 10), $variants,
+            $item->text('code', 80),
+            mb_substr($item->text('title'), 0, 400),
+            $item->text('description', 400_000, true),
+            mb_substr($item->text('category', 400, true), 0, 120),
+            $item->texts('pictures'),
+            $currency,
+            new DayRange(...$item->days('processing_days')),
+            $rating === null ? null : (int) round($rating * 10),
+            $variants,
         );
     }
 
@@ -42,7 +56,11 @@ final class OakumReader
     public static function quotes(mixed $said): array
     {
         return array_map(
-            static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...[...$q->days('days'), $q->wholeOrNull('further')]),
+            static fn (Reading $q): Quote => new Quote(
+                $q->text('method', 40),
+                $q->whole('price'),
+                ...[...$q->days('days'), $q->wholeOrNull('further')],
+            ),
             Reading::of(OakumConnector::NAME, ['methods' => $said])->list('methods', 50),
         );
     }
@@ -55,10 +73,17 @@ final class OakumReader
         return new SupplierAnswer(
             (string) $order->whole('id'),
             match ($order->text('state')) {
-                'received' => SupplierOrderState::Sent, 'accepted' => SupplierOrderState::Accepted, 'posted' => SupplierOrderState::Posted, 'refused' => SupplierOrderState::Refused,
+                'received' => SupplierOrderState::Sent,
+                'accepted' => SupplierOrderState::Accepted,
+                'posted' => SupplierOrderState::Posted,
+                'refused' => SupplierOrderState::Refused,
                 default => throw \WindowStall\Source\Connectors\SupplierTrouble::strange(OakumConnector::NAME),
             },
-            Money::of($order->whole('goods'), $currency), Money::of($order->whole('delivery'), $currency), $order->textOrNull('carrier', 60), $order->textOrNull('tracking', 60), $order->textOrNull('reason', 500),
+            Money::of($order->whole('goods'), $currency),
+            Money::of($order->whole('delivery'), $currency),
+            $order->textOrNull('carrier', 60),
+            $order->textOrNull('tracking', 60),
+            $order->textOrNull('reason', 500),
         );
     }
 }

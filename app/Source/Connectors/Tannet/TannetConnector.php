@@ -33,8 +33,12 @@ final readonly class TannetConnector implements Connector, FetchesByLink
     public function card(): ConnectorCard
     {
         return new ConnectorCard(
-            'tannet', self::NAME, 'A print house. It prints your artwork on shirts, totes, mugs and paper when they are ordered, and posts them.',
-            (string) config('stall.tannet.address'), 'From your studio’s page at Tannet Print Works. Beside the demo’s stand-in, tannet-second-key is one.', order: 20,
+            'tannet',
+            self::NAME,
+            'A print house. It prints your artwork on shirts, totes, mugs and paper when they are ordered, and posts them.',
+            (string) config('stall.tannet.address'),
+            'From your studio’s page at Tannet Print Works. Beside the demo’s stand-in, tannet-second-key is one.',
+            order: 20,
         );
     }
 
@@ -47,7 +51,10 @@ final readonly class TannetConnector implements Connector, FetchesByLink
     {
         for ($page = 1; $page <= self::PAGES_AT_MOST; $page++) {
             $said = Reading::of(self::NAME, $this->tannet->ask($access, 'get', '/api/blanks', ['page' => $page]));
-            yield new CataloguePage(array_map(TannetReader::item(...), $said->list('blanks')), $said->wholeOrNull('count'));
+            yield new CataloguePage(
+                array_map(TannetReader::item(...), $said->list('blanks')),
+                $said->wholeOrNull('count'),
+            );
             if ($page >= $said->whole('pages')) {
                 return;
             }
@@ -58,12 +65,24 @@ final readonly class TannetConnector implements Connector, FetchesByLink
     {
         $quotes = [];
         foreach (array_chunk($parcels, 200) as $some) {
-            $said = $this->tannet->ask($access, 'post', '/api/delivery', ['parcels' => array_map(static fn (Parcel $p): array => ['to' => $p->destination, 'grams' => $p->grams], $some)]);
+            $said = $this->tannet->ask($access, 'post', '/api/delivery', [
+                'parcels' => array_map(
+                    static fn (Parcel $p): array => ['to' => $p->destination, 'grams' => $p->grams],
+                    $some,
+                ),
+            ]);
             if (! is_array($said['answers'] ?? null) || count($said['answers']) !== count($some)) {
                 throw SupplierTrouble::strange(self::NAME);
             }
             foreach ($said['answers'] as $methods) {
-                $quotes[] = array_map(static fn (Reading $q): Quote => new Quote($q->text('method', 40), $q->whole('price'), ...[...$q->days('days'), $q->wholeOrNull('further')]), Reading::of(self::NAME, ['m' => $methods])->list('m', 50));
+                $quotes[] = array_map(
+                    static fn (Reading $q): Quote => new Quote(
+                        $q->text('method', 40),
+                        $q->whole('price'),
+                        ...[...$q->days('days'), $q->wholeOrNull('further')],
+                    ),
+                    Reading::of(self::NAME, ['m' => $methods])->list('m', 50),
+                );
             }
         }
 
@@ -72,11 +91,15 @@ final readonly class TannetConnector implements Connector, FetchesByLink
 
     public function idIn(Access $access, string $address): ?string
     {
-        return preg_match('~^'.preg_quote($access->address, '~').'/#?(TP-[A-Z]{2,10})$~', $address, $m) === 1 ? $m[1] : null;
+        return preg_match('~^'.preg_quote($access->address, '~').'/#?(TP-[A-Z]{2,10})$~', $address, $m) === 1
+            ? $m[1]
+            : null;
     }
 
     public function item(Access $access, string $id): SupplierItem
     {
-        return TannetReader::item(Reading::of(self::NAME, $this->tannet->ask($access, 'get', '/api/blanks/'.rawurlencode($id))));
+        return TannetReader::item(
+            Reading::of(self::NAME, $this->tannet->ask($access, 'get', '/api/blanks/'.rawurlencode($id))),
+        );
     }
 }

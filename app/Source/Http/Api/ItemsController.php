@@ -21,7 +21,13 @@ final class ItemsController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $rows = $stall->items()->with(['variants', 'landings', 'connection'])->where('id', '>', $page->after)->orderBy('id')->limit($page->limit + 1)->get();
+        $rows = $stall
+            ->items()
+            ->with(['variants', 'landings', 'connection'])
+            ->where('id', '>', $page->after)
+            ->orderBy('id')
+            ->limit($page->limit + 1)
+            ->get();
 
         return $page->answer($rows, static fn (SupplierItem $i): array => self::say($stall, $i));
     }
@@ -29,14 +35,54 @@ final class ItemsController
     /** @return array<string, mixed> */
     private static function say(Stall $stall, SupplierItem $item): array
     {
-        $cost = static fn (?int $minor): ?string => $minor === null ? null : Money::of($minor, $item->currency)->digits();
+        $cost = static fn (?int $minor): ?string => $minor === null
+            ? null
+            : Money::of($minor, $item->currency)->digits();
         $own = static fn (?int $minor): ?string => $stall->moneyOrNull($minor)?->digits();
 
         return [
-            'id' => $item->id, 'supplier' => $item->connection?->name, 'code' => $item->external_id, 'title' => $item->title, 'category' => $item->category, 'currency' => $item->currency, 'cost' => $cost($item->cost_minor),
-            'stock' => $item->stock, 'rating' => $item->rating === null ? null : $item->rating / 10, 'gone' => $item->gone_at !== null,
-            'variants' => array_values($item->variants->map(static fn (SupplierVariant $v): array => ['id' => $v->id, 'sku' => $v->sku, 'barcode' => $v->barcode, 'label' => $v->label, 'cost' => $cost($v->cost_minor), 'stock' => $v->available(), 'landed' => $own($v->landed_minor), 'gone' => $v->gone_at !== null])->all()),
-            'landings' => array_values($item->landings->filter(static fn (ItemLanding $l): bool => $l->landed_minor !== null)->map(static fn (ItemLanding $l): array => ['market' => $l->market, 'goods' => $own($l->goods_minor), 'delivery' => $own($l->delivery_minor), 'landed' => $own($l->landed_minor), 'currency' => $stall->currency, 'days' => [$l->days_min, $l->days_max], 'from' => $l->warehouse])->all()),
+            'id' => $item->id,
+            'supplier' => $item->connection?->name,
+            'code' => $item->external_id,
+            'title' => $item->title,
+            'category' => $item->category,
+            'currency' => $item->currency,
+            'cost' => $cost($item->cost_minor),
+            'stock' => $item->stock,
+            'rating' => $item->rating === null ? null : $item->rating / 10,
+            'gone' => $item->gone_at !== null,
+            'variants' => array_values(
+                $item->variants
+                    ->map(
+                        static fn (SupplierVariant $v): array => [
+                            'id' => $v->id,
+                            'sku' => $v->sku,
+                            'barcode' => $v->barcode,
+                            'label' => $v->label,
+                            'cost' => $cost($v->cost_minor),
+                            'stock' => $v->available(),
+                            'landed' => $own($v->landed_minor),
+                            'gone' => $v->gone_at !== null,
+                        ],
+                    )
+                    ->all(),
+            ),
+            'landings' => array_values(
+                $item->landings
+                    ->filter(static fn (ItemLanding $l): bool => $l->landed_minor !== null)
+                    ->map(
+                        static fn (ItemLanding $l): array => [
+                            'market' => $l->market,
+                            'goods' => $own($l->goods_minor),
+                            'delivery' => $own($l->delivery_minor),
+                            'landed' => $own($l->landed_minor),
+                            'currency' => $stall->currency,
+                            'days' => [$l->days_min, $l->days_max],
+                            'from' => $l->warehouse,
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 }
