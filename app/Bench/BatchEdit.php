@@ -165,7 +165,8 @@ final readonly class BatchEdit
 
     /**
      * @param  list<int>  $ids
-     * @param  callable(Collection<int, Listing>): array<int, array<string, mixed>>  $edits  listing → columns, from how the listings stand once nobody else can write them
+     * @param  callable(Collection<int, Listing>): array<int, array<string, mixed>>  $edits  listing → columns, from how
+     *     the listings stand once nobody else can write them
      * @param  callable(int): string  $words  what was done to so many
      */
     private function apply(Stall $stall, ?User $by, array $ids, callable $edits, callable $words): BenchChange

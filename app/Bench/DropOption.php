@@ -11,8 +11,8 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
 /**
- * Drops an option no shopper should see. Variants that differ in nothing else fall together into one; the others of each group
- * stay behind it as further sources, used when they keep the shop's promise of days.
+ * Drops an option no shopper should see. Variants that differ in nothing else fall together into one; the others of
+ * each group stay behind it as further sources, used when they keep the shop's promise of days.
  */
 final readonly class DropOption
 {

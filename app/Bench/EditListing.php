@@ -64,7 +64,10 @@ final readonly class EditListing
         $this->store($stall, $listing, ['own_pictures' => $ids]);
     }
 
-    /** @param  array<string, array{as: string, values: array<string, string>}>  $names for the supplier's options; empty texts follow */
+    /**
+     * @param  array<string, array{as: string, values: array<string, string>}>  $names for the supplier's options; empty
+     *     texts follow
+     */
     public function names(Stall $stall, Listing $listing, array $names): void
     {
         $this->store($stall, $listing, ['own_names' => OptionNames::tidy($names)]);
@@ -132,7 +135,10 @@ final readonly class EditListing
         ]);
     }
 
-    /** @param  array{across: string, option?: string, groups?: list<list<string>>}|null  $across how its variants' prices go together; null: each its own */
+    /**
+     * @param  array{across: string, option?: string, groups?: list<list<string>>}|null  $across how its variants'
+     *     prices go together; null: each its own
+     */
     public function across(Stall $stall, Listing $listing, ?array $across): void
     {
         $this->store($stall, $listing, [

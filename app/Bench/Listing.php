@@ -26,9 +26,11 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_title
  * @property string|null $own_words
  * @property list<int>|null $own_pictures
- * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the supplier's options and values
+ * @property array<string, array{as: string, values: array<string, string>}>|null $own_names the seller's names for the
+ *     supplier's options and values
  * @property array<string, mixed>|null $own_recipe its own, as it is written; null takes the stall's
- * @property array{across: string, option?: string, groups?: list<list<string>>}|null $own_across how its variants' prices go together
+ * @property array{across: string, option?: string, groups?: list<list<string>>}|null $own_across how its variants'
+ *     prices go together
  * @property list<array{pieces: int, kind: string, value: string}>|null $own_ladder its multi-buy ladder
  * @property string|null $own_type
  * @property list<string> $own_tags
@@ -38,8 +40,10 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_search_words
  * @property list<string> $own_dropped the supplier's options that no shopper sees
  * @property list<string> $own_option_order the supplier's names of options, as they are shown
- * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was split
- * @property array{title?: string, words?: string, pictures?: list<string>} $waiting what was agreed, as long as something else waits
+ * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was
+ *     split
+ * @property array{title?: string, words?: string, pictures?: list<string>} $waiting what was agreed, as long as
+ *     something else waits
  * @property array<string, mixed> $own_policies its own rules for what the supplier changes
  * @property int|null $own_kept_back pieces of its stock that aren't sold; null as the supplier's
  * @property bool $supplier_gone whether it was seen that the supplier doesn't have it any more

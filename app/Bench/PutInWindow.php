@@ -9,7 +9,10 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Pricing\PriceHistory;
 use WindowStall\Stall\Stall;
 
-/** Puts listings in the window; those that can't be shown yet stay where they are, each with its reasons. Also takes them out. */
+/**
+ * Puts listings in the window; those that can't be shown yet stay where they are, each with its reasons. Also takes
+ * them out.
+ */
 final readonly class PutInWindow
 {
     public function __construct(private ProjectListings $project)

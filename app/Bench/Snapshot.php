@@ -8,7 +8,10 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 
-/** How listings stood before a step: written down and put back by the database itself, always within the step's own stall. */
+/**
+ * How listings stood before a step: written down and put back by the database itself, always within the step's own
+ * stall.
+ */
 final class Snapshot
 {
     private const LISTING = [
@@ -197,7 +200,8 @@ final class Snapshot
             ->where('part.stall_id', $stall->id)
             ->where('part.change_id', $change->id)
             ->selectRaw(
-                'part.listing_id AS id, listing.shown_title AS title, part.before IS NULL AS made, part.undone_at IS NOT NULL AS undone',
+                'part.listing_id AS id, listing.shown_title AS title, part.before IS NULL AS made, part.undone_at IS '.
+                    'NOT NULL AS undone',
             )
             ->orderBy('listing.shown_title')
             ->orderBy('part.listing_id')

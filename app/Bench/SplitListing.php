@@ -25,7 +25,8 @@ final readonly class SplitListing
     }
 
     /**
-     * @param  list<array{name: string, variants: list<int>}>  $groups  of the listing's variants, each in one; the first stays this listing
+     * @param  list<array{name: string, variants: list<int>}>  $groups  of the listing's variants, each in one; the
+     *     first stays this listing
      * @return list<Listing> the new ones
      *
      * @throws Refusal when the groups don't hold every variant once
@@ -117,7 +118,8 @@ final readonly class SplitListing
         $pictures = $part->pictures()->whereIn('source', array_filter($sources))->orderBy('id')->pluck('id')->all();
         $part->update([
             'own_title' => trim($name),
-            'own_pictures' => $pictures === [] ? null : $pictures, // Split by hand alone: nobody can say where a new variant belongs, so none comes in by itself.
+            // Split by hand alone: nobody can say where a new variant belongs, so none comes in by itself.
+            'own_pictures' => $pictures === [] ? null : $pictures,
             'own_part' => ['option' => (string) $option, 'values' => $values],
             // The option that told the products apart has one value left; there is nothing to choose by it.
             'own_dropped' => $option !== null && count($values) === 1

@@ -12,10 +12,11 @@ use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
 /**
- * Makes every batch on the bench one step that can be taken back: before it, each listing it will touch is written down whole;
- * taking it back puts them so again. Figures are worked out anew, so prices never come back stale.
+ * Makes every batch on the bench one step that can be taken back: before it, each listing it will touch is written down
+ * whole; taking it back puts them so again. Figures are worked out anew, so prices never come back stale.
  *
- * The rows are locked while a step is done, in the order of their numbers: of two at once, the second sees what the first did.
+ * The rows are locked while a step is done, in the order of their numbers: of two at once, the second sees what the
+ * first did.
  */
 final readonly class Undo
 {

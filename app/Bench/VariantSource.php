@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use WindowStall\Source\SupplierVariant;
 
 /**
- * One place a variant of a listing can be had from, in the seller's order. A variant without such rows has one source: its own.
+ * One place a variant of a listing can be had from, in the seller's order. A variant without such rows has one source:
+ * its own.
  *
  * @property int $listing_variant_id
  * @property int $supplier_variant_id

@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Source\Connectors\SupplierAnswer;
 
-/** Takes what a supplier says of an order into its row: forward only, real costs once known. The same news twice changes nothing. */
+/**
+ * Takes what a supplier says of an order into its row: forward only, real costs once known. The same news twice changes
+ * nothing.
+ */
 final class ApplyAnswer
 {
     public function __invoke(SupplierOrder $supplierOrder, SupplierAnswer $answer): void

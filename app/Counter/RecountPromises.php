@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Source\SupplierConnection;
 
-/** After a pull the supplier's own count already leaves out what it was sent; only what wasn't sent yet, or is taken aside, is still promised. */
+/**
+ * After a pull the supplier's own count already leaves out what it was sent; only what wasn't sent yet, or is taken
+ * aside, is still promised.
+ */
 final class RecountPromises
 {
     public function __invoke(SupplierConnection $connection): void

@@ -12,8 +12,9 @@ use WindowStall\Counter\Jobs\GiveMoneyBack;
 use WindowStall\Support\Refusal;
 
 /**
- * Gives a shopper the whole of an order back, as long as no supplier is working on it. What waits to be sent is held back first,
- * in one short transaction; the payment service is asked after that, by a job that is repeated until it has answered.
+ * Gives a shopper the whole of an order back, as long as no supplier is working on it. What waits to be sent is held
+ * back first, in one short transaction; the payment service is asked after that, by a job that is repeated until it has
+ * answered.
  *
  * Locks: the order, its supplier orders, then the variants in the order of their numbers.
  */
@@ -86,7 +87,8 @@ final readonly class RefundOrder
         if ($row->unsure) {
             throw new Refusal(
                 sprintf(
-                    '%s may have this order: it was sent and no answer came. It is asked again %s; refund it once that is known.',
+                    '%s may have this order: it was sent and no answer came. It is asked again %s; refund it once '.
+                        'that is known.',
                     $name,
                     $this->when($row->next_try_at),
                 ),

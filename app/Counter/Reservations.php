@@ -9,8 +9,8 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Source\SupplierVariant;
 
 /**
- * Pieces taken aside for an order that is being paid, so that nobody else buys them meanwhile. They count as promised; a
- * reservation has an end, after which they can be sold again.
+ * Pieces taken aside for an order that is being paid, so that nobody else buys them meanwhile. They count as promised;
+ * a reservation has an end, after which they can be sold again.
  *
  * Locks: the order, then the variants in the order of their numbers.
  */

@@ -12,7 +12,8 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Source\SupplierConnection;
 
 /**
- * What one supplier must send for one order. Its idempotency key is made with it and never changes, so however often it is sent, it is one order there.
+ * What one supplier must send for one order. Its idempotency key is made with it and never changes, so however often it
+ * is sent, it is one order there.
  *
  * @property int $id
  * @property int $order_id

@@ -21,10 +21,10 @@ use WindowStall\Source\SupplierVariant;
 /**
  * Brings an order from "waiting for payment" to "paid", once, whoever asks and however often.
  *
- * One at a time has an order in hand (a lease, not a lock). The pieces are taken aside by a short statement, the payment service
- * and the suppliers are asked with nothing locked, and what they said is written by updates that fit only an order that still
- * waits. Whoever breaks off anywhere leaves an order that the next one finishes: an approved payment is captured or let go, a
- * captured one becomes a paid order, and pieces whose time is over can be sold again.
+ * One at a time has an order in hand (a lease, not a lock). The pieces are taken aside by a short statement, the
+ * payment service and the suppliers are asked with nothing locked, and what they said is written by updates that fit
+ * only an order that still waits. Whoever breaks off anywhere leaves an order that the next one finishes: an approved
+ * payment is captured or let go, a captured one becomes a paid order, and pieces whose time is over can be sold again.
  */
 final readonly class TakePayment
 {
@@ -105,7 +105,9 @@ final readonly class TakePayment
         $this->waiting($order)->update(['state' => OrderState::PaymentLapsed]);
     }
 
-    /** An approved payment is captured when every line can still be had; otherwise it is let go and nothing is charged. */
+    /**
+     * An approved payment is captured when every line can still be had; otherwise it is let go and nothing is charged.
+     */
     private function take(Order $order, string $payment): void
     {
         try {
@@ -156,7 +158,8 @@ final readonly class TakePayment
             fn (OrderLine $l): int => (int) $variants->get($l->supplier_variant_id)?->item?->connection_id,
         );
         foreach ($byConnection as $connectionId => $lines) {
-            // Expected until the supplier says what it really charges; delivery of several pieces is first guessed piece by piece.
+            // Expected until the supplier says what it really charges; delivery of several pieces is first guessed
+            // piece by piece.
             $expected = static fn (string $figure): int => (int) $lines->sum(
                 fn (OrderLine $l): int => $l->quantity *
                     (int) $variants->get($l->supplier_variant_id)?->getAttribute($figure),

@@ -93,7 +93,8 @@ final readonly class JudgeListings
     }
 
     /**
-     * Variants of listings that something was said of, with the price at home and their item, and that questions are about.
+     * Variants of listings that something was said of, with the price at home and their item, and that questions are
+     * about.
      *
      * @param  list<int>  $listings
      * @param  list<string>  $said  the suppliers' ids

@@ -158,7 +158,10 @@ final readonly class ReckonChanges
         return true;
     }
 
-    /** @param  bool  $stands  whether nothing of the listing waits: then the price as it stands is what would be agreed to */
+    /**
+     * @param  bool  $stands  whether nothing of the listing waits: then the price as it stands is what would be agreed
+     *     to
+     */
     private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed, bool $stands): void
     {
         $priced = $row->listingVariant?->priceIn($stall->home_market);

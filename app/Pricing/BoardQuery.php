@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 
-/** What the price board is asked for: a market, words, one of the cases worth looking at, a recipe; sorted by any column. */
+/**
+ * What the price board is asked for: a market, words, one of the cases worth looking at, a recipe; sorted by any
+ * column.
+ */
 final readonly class BoardQuery
 {
     public const PAGE = 50;
@@ -70,10 +73,13 @@ final readonly class BoardQuery
     }
 
     /**
-     * One page, and how many there are: of everything by two passes over the price list, of what words or a state narrow down by one over that.
+     * One page, and how many there are: of everything by two passes over the price list, of what words or a state
+     * narrow down by one over that.
      *
-     * @param  bool  $counted  whether how many there are is asked for too; it stays while only the order or the page changes
-     * @return array{ids: list<int>, counts: array<string, int>|null} one variant more than a page holds if there are more; counts: found, all, each case
+     * @param  bool  $counted  whether how many there are is asked for too; it stays while only the order or the page
+     *     changes
+     * @return array{ids: list<int>, counts: array<string, int>|null} one variant more than a page holds if there are
+     *     more; counts: found, all, each case
      */
     public function look(Stall $stall, bool $counted = true): array
     {

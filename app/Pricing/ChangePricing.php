@@ -10,7 +10,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** Changes a stall's costs or recipes in one step that can be taken back: how everything stood is written down before. */
+/**
+ * Changes a stall's costs or recipes in one step that can be taken back: how everything stood is written down before.
+ */
 final readonly class ChangePricing
 {
     private const STALL = [
@@ -52,7 +54,8 @@ final readonly class ChangePricing
     /**
      * @param  callable(): void  $do
      * @param  PricingChange|null  $trial  the trial that this applies
-     * @return array{PricingChange, Run|null} the step, and the run that prices everything again where there is much of it
+     * @return array{PricingChange, Run|null} the step, and the run that prices everything again where there is much of
+     *     it
      */
     public function __invoke(Stall $stall, ?User $by, string $words, callable $do, ?PricingChange $trial = null): array
     {
@@ -112,7 +115,10 @@ final readonly class ChangePricing
     /**
      * Prices everything again, and works landed costs out anew where what they are made of changed.
      *
-     * @param  array{stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>, recipes: list<array<string, mixed>>}  $before
+     * @param  array{
+     *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>,
+     * }  $before
      */
     private function settle(Stall $stall, ?User $by, array $before): ?Run
     {
@@ -130,7 +136,12 @@ final readonly class ChangePricing
         return ($this->reprice)($stall, $by, $landing);
     }
 
-    /** @return array{stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>, recipes: list<array<string, mixed>>} */
+    /**
+     * @return array{
+     *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>,
+     * }
+     */
     private function snapshot(Stall $stall): array
     {
         $rows = static fn (string $table, array $columns, string $by): array => array_values(
@@ -148,7 +159,12 @@ final readonly class ChangePricing
         ];
     }
 
-    /** @param  array{stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>, recipes: list<array<string, mixed>>}  $before */
+    /**
+     * @param  array{
+     *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>,
+     * }  $before
+     */
     private function put(Stall $stall, array $before): void
     {
         DB::table('stalls')->where('id', $stall->id)->update($before['stall']);

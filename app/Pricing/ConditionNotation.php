@@ -11,7 +11,10 @@ use WindowStall\Core\Pricing\Conditions;
 /**
  * When a recipe counts, as it is written: amounts are decimal strings of the stall's currency, weights grams.
  *
- * @phpstan-type WrittenConditions array{suppliers?: list<int>, types?: list<string>, tags?: list<string>, cost_from?: string, cost_to?: string, grams_from?: int, grams_to?: int, markets?: list<string>, methods?: list<string>}
+ * @phpstan-type WrittenConditions array{
+ *     suppliers?: list<int>, types?: list<string>, tags?: list<string>, cost_from?: string, cost_to?: string,
+ *     grams_from?: int, grams_to?: int, markets?: list<string>, methods?: list<string>,
+ * }
  */
 final class ConditionNotation
 {

@@ -30,7 +30,11 @@ use WindowStall\Stall\StallRate;
  * @phpstan-import-type WrittenRecipe from RecipeNotation
  * @phpstan-import-type WrittenConditions from ConditionNotation
  *
- * @phpstan-type Changes array{stall?: array<string, int|bool|null>, rates?: array<string, string>, cushion_bp?: int, duty?: array<string, int>, costs?: array<int|string, int>, recipes?: list<array{id: int, name: string, conditions: WrittenConditions, recipe: WrittenRecipe}>}
+ * @phpstan-type Changes array{
+ *     stall?: array<string, int|bool|null>, rates?: array<string, string>, cushion_bp?: int, duty?: array<string, int>,
+ *     costs?: array<int|string, int>,
+ *     recipes?: list<array{id: int, name: string, conditions: WrittenConditions, recipe: WrittenRecipe}>,
+ * }
  */
 final class CostSheet
 {
@@ -39,7 +43,9 @@ final class CostSheet
     /** @var array<string, int|bool|null> */
     private array $stall;
 
-    /** @var array<string, array{rate: string, cushion: int, day: string}> what one unit costs in the stall's currency */
+    /**
+     * @var array<string, array{rate: string, cushion: int, day: string}> what one unit costs in the stall's currency
+     */
     private array $rates;
 
     /** @var array<string, Market> */

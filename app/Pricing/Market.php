@@ -7,7 +7,8 @@ namespace WindowStall\Pricing;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A country a stall sells to, with what sales there bear. The home market's tax, delivery and currency are the stall's own.
+ * A country a stall sells to, with what sales there bear. The home market's tax, delivery and currency are the stall's
+ * own.
  *
  * @property int $stall_id
  * @property string $market ISO 3166 country

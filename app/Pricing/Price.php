@@ -12,7 +12,8 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\PricedBy;
 
 /**
- * A variant's price in a market, with what one sale costs and keeps; made by {@see PriceListings}, never written by hand. Amounts in the stall's currency, but the one that is shown.
+ * A variant's price in a market, with what one sale costs and keeps; made by {@see PriceListings}, never written by
+ * hand. Amounts in the stall's currency, but the one that is shown.
  *
  * @property int $listing_variant_id
  * @property int $stall_id

@@ -53,7 +53,8 @@ final class PriceFacts
     private array $lists = [];
 
     /**
-     * @param  array<int, int|null>|null  $home  variant → its price in the home market as a trial would have it; as it stands when null
+     * @param  array<int, int|null>|null  $home  variant → its price in the home market as a trial would have it; as it
+     *     stands when null
      * @param  bool  $agreed  as if no cost waited for the seller's word
      */
     public function __construct(
@@ -72,7 +73,8 @@ final class PriceFacts
     /**
      * @param  list<int>|null  $listings
      * @param  bool  $switchedOn  only variants that are offered
-     * @return \Generator<int, array{spread: PriceSpread, variants: list<VariantFacts>, rows: list<stdClass>}> listing by listing
+     * @return \Generator<int, array{spread: PriceSpread, variants: list<VariantFacts>, rows: list<stdClass>}> listing
+     *     by listing
      */
     public function read(?array $listings, int $after = 0, ?int $upTo = null, bool $switchedOn = false): \Generator
     {
@@ -135,7 +137,8 @@ final class PriceFacts
      * The same variants at other costs.
      *
      * @param  list<stdClass>  $rows  of one listing, as {@see read()} gave them
-     * @param  array<string, int>  $costs  by the supplier's id, in minor units of its currency; as they are where none is given
+     * @param  array<string, int>  $costs  by the supplier's id, in minor units of its currency; as they are where none
+     *     is given
      * @param  array<string, int>  $byHand  prices by hand, by the supplier's id, in minor units of the stall's
      * @return list<VariantFacts>
      */
@@ -177,7 +180,9 @@ final class PriceFacts
         ];
     }
 
-    /** @param  array<string, RecipeFacts>  $alike  of the listing so far: variants that cost the same are decided once */
+    /**
+     * @param  array<string, RecipeFacts>  $alike  of the listing so far: variants that cost the same are decided once
+     */
     private function variant(stdClass $row, array &$alike): VariantFacts
     {
         $code = (string) $row->currency;

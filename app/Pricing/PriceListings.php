@@ -10,11 +10,12 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Copy;
 
 /**
- * Makes the price lists: reads what prices are made from, lets core price it listing by listing, and writes what changed.
+ * Makes the price lists: reads what prices are made from, lets core price it listing by listing, and writes what
+ * changed.
  *
- * A hundred thousand variants go in parts, each whole in a transaction; what comes out depends on nothing but what is stored, so it can be
- * done again at any time. A stall's prices are made by one at a time, and what they are made from is read once it is one's turn: nobody
- * writes prices over later ones.
+ * A hundred thousand variants go in parts, each whole in a transaction; what comes out depends on nothing but what is
+ * stored, so it can be done again at any time. A stall's prices are made by one at a time, and what they are made from
+ * is read once it is one's turn: nobody writes prices over later ones.
  */
 final class PriceListings
 {
@@ -47,7 +48,8 @@ final class PriceListings
 
     /**
      * @param  list<int>|null  $listings  all of the stall's when null
-     * @param  (callable(int): void)|null  $progress  told how many prices are made, of all markets together; it may throw to stop
+     * @param  (callable(int): void)|null  $progress  told how many prices are made, of all markets together; it may
+     *     throw to stop
      * @param  list<string>|null  $markets  all of the stall's when null
      * @return int how many prices changed
      */
@@ -91,7 +93,8 @@ final class PriceListings
 
     /**
      * @param  list<string>  $markets
-     * @return list<list<array{string, int, int|null}>> steps of each part: a market, and its listings after one number up to another
+     * @return list<list<array{string, int, int|null}>> steps of each part: a market, and its listings after one number
+     *     up to another
      */
     private function parts(Stall $stall, array $markets): array
     {

@@ -8,7 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 
 /**
- * Something done to a stall's costs or recipes, or only tried: a trial that nobody has applied yet stands here without `applied_at`.
+ * Something done to a stall's costs or recipes, or only tried: a trial that nobody has applied yet stands here without
+ * `applied_at`.
  *
  * @phpstan-import-type Changes from CostSheet
  *
@@ -17,7 +18,10 @@ use Illuminate\Support\Carbon;
  * @property int|null $user_id
  * @property string $words what was done
  * @property Changes $changes what a trial would change
- * @property array{stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>, recipes: list<array<string, mixed>>}|null $before how everything stood before
+ * @property array{
+ *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
+ *     recipes: list<array<string, mixed>>,
+ * }|null  $before how everything stood before
  * @property array<string, mixed>|null $figures what the trial came to
  * @property Carbon|null $applied_at
  * @property Carbon|null $undone_at

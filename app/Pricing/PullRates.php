@@ -11,7 +11,10 @@ use WindowStall\Support\Outbound\TooLarge;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
-/** Asks the service that publishes exchange rates for those of the day: GET /v1/rates?into=GBP → {day, into, rates: {"USD": "0.7912"}}. */
+/**
+ * Asks the service that publishes exchange rates for those of the day: GET /v1/rates?into=GBP → {day, into, rates:
+ * {"USD": "0.7912"}}.
+ */
 final class PullRates
 {
     /**

@@ -14,7 +14,10 @@ use WindowStall\Source\Jobs\LandMarket;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
-/** Prices a stall's goods again after its costs or recipes changed: at once, or as a run that can be watched where there are many. */
+/**
+ * Prices a stall's goods again after its costs or recipes changed: at once, or as a run that can be watched where there
+ * are many.
+ */
 final readonly class Reprice
 {
     /** Variants that are priced while the person waits. */

@@ -155,7 +155,8 @@ final readonly class SetPrices
 
     /**
      * @param  list<int>  $ids
-     * @param  callable(ListingVariant): array<string, int|string|bool|null>  $columns  what to write; nothing to leave it alone
+     * @param  callable(ListingVariant): array<string, int|string|bool|null>  $columns  what to write; nothing to leave
+     *     it alone
      * @param  callable(int): string  $words
      * @param  (callable(): string)|null  $orRefuse  why, when none can be changed
      */

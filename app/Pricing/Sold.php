@@ -61,7 +61,8 @@ final class Sold
     }
 
     /**
-     * Of 10,000 buyers of a listing, how many take at least so many pieces of a variant; null without any orders to tell.
+     * Of 10,000 buyers of a listing, how many take at least so many pieces of a variant; null without any orders to
+     * tell.
      *
      * @return array<int, int>|null pieces → buyers
      */

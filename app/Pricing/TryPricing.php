@@ -13,7 +13,8 @@ use WindowStall\Pricing\Views\TrialMarketView;
 use WindowStall\Stall\Stall;
 
 /**
- * Prices every variant as it would be with other costs or recipes, next to the price list as it stands; nothing is written.
+ * Prices every variant as it would be with other costs or recipes, next to the price list as it stands; nothing is
+ * written.
  *
  * @phpstan-import-type Changes from CostSheet
  */

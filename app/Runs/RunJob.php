@@ -8,7 +8,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** The job that does a run. A run is performed once however often its job is started, so a job that got lost can be set again. */
+/**
+ * The job that does a run. A run is performed once however often its job is started, so a job that got lost can be set
+ * again.
+ */
 abstract class RunJob implements ShouldQueue
 {
     use Queueable;

@@ -7,8 +7,8 @@ namespace WindowStall\Runs;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Shows that whoever does a run is alive even while a long statement keeps it from saying so: a lock of its database session,
- * which ends by itself when the process does, however it does.
+ * Shows that whoever does a run is alive even while a long statement keeps it from saying so: a lock of its database
+ * session, which ends by itself when the process does, however it does.
  */
 final readonly class SignOfLife
 {
@@ -41,7 +41,10 @@ final readonly class SignOfLife
         DB::select('SELECT pg_advisory_unlock(?, ?)', [self::RUNS, $this->run]);
     }
 
-    /** Advisory locks take whole numbers of 32 bits; two runs that are a multiple of two billion apart never stand open together. */
+    /**
+     * Advisory locks take whole numbers of 32 bits; two runs that are a multiple of two billion apart never stand open
+     * together.
+     */
     private static function number(Run $run): int
     {
         return $run->id % 2_147_483_647;

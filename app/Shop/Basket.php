@@ -44,7 +44,8 @@ final class Basket extends Model
     }
 
     /**
-     * Puts pieces of a variant in, up to a number in all. In one statement, so that of two presses at once none is lost.
+     * Puts pieces of a variant in, up to a number in all. In one statement, so that of two presses at once none is
+     * lost.
      *
      * @param  int  $most  pieces there may be of it
      */

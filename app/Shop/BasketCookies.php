@@ -6,7 +6,10 @@ namespace WindowStall\Shop;
 
 use Symfony\Component\HttpFoundation\Cookie;
 
-/** The two cookies of a shop: which basket is this shopper's, and how many pieces lie in it. They travel by TLS only where the shop is served by it. */
+/**
+ * The two cookies of a shop: which basket is this shopper's, and how many pieces lie in it. They travel by TLS only
+ * where the shop is served by it.
+ */
 final class BasketCookies
 {
     private const COUNT = 'basket_count';

@@ -129,7 +129,12 @@ final readonly class GoodsPage
         }, $ladder->rungs);
     }
 
-    /** @return list<array{id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<string>, stock: string, days: string, buyable: bool, picture: int|null}> for the island that follows the shopper's choice */
+    /**
+     * @return list<array{
+     *     id: int, options: list<string>, price: string, was: string, lowest: string, rungs: list<string>,
+     *     stock: string, days: string, buyable: bool, picture: int|null,
+     * }>  for the island that follows the shopper's choice
+     */
     public function choices(): array
     {
         $names = array_keys($this->options);

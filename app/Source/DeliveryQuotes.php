@@ -50,8 +50,8 @@ final class DeliveryQuotes
     }
 
     /**
-     * Asks again for everything that is kept and still wanted. Where an answer is another one, the supplier's goods have to
-     * be landed anew: that is noted before any of it is kept.
+     * Asks again for everything that is kept and still wanted. Where an answer is another one, the supplier's goods
+     * have to be landed anew: that is noted before any of it is kept.
      *
      * @throws SupplierTrouble
      */

@@ -129,7 +129,8 @@ final readonly class FindItems
         $query->selectRaw(
             'l.supplier_item_id AS id, '.
                 self::KEYS[$search->sort].
-                ' AS sort_key, l.connection_id, l.category, l.warehouse, l.stock, l.variants, l.rating, l.landed_minor, l.days_max, t.supplier_item_id IS NULL AS new, '.
+                'AS sort_key, l.connection_id, l.category, l.warehouse, l.stock, l.variants, l.rating, '.
+                    'l.landed_minor, l.days_max, t.supplier_item_id IS NULL AS new, '.
                 $fails.
                 ' AS fails',
             $values,
@@ -141,7 +142,9 @@ final readonly class FindItems
         return $query;
     }
 
-    /** @return array{string, list<int|string>} an expression with one bit per filter that a row fails, and its values */
+    /**
+     * @return array{string, list<int|string>} an expression with one bit per filter that a row fails, and its values
+     */
     private function fails(Stall $stall, ItemSearch $search): array
     {
         $parts = [];

@@ -226,7 +226,12 @@ final readonly class LandItems
         return LandedCost::best($variant->cost, $offers, $rates, $duty, $handling);
     }
 
-    /** @return array{goods: int|null, delivery: int|null, landed: int|null, dmin: int|null, dmax: int|null, wh: string|null, method: string|null} */
+    /**
+     * @return array{
+     *     goods: int|null, delivery: int|null, landed: int|null, dmin: int|null, dmax: int|null, wh: string|null,
+     *     method: string|null,
+     * }
+     */
     private static function columns(?LandedCost $landed): array
     {
         return [
@@ -255,7 +260,8 @@ final readonly class LandItems
     ): void {
         $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh char(2), method text';
         $columns =
-            'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, category';
+            'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, '.
+                'category';
         $excluded = (string) preg_replace('/(\w+)/', 'excluded.$1', $columns);
         DB::transaction(function () use (
             $connection,

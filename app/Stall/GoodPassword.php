@@ -7,7 +7,10 @@ namespace WindowStall\Stall;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
-/** A password that isn't guessed at once: long enough, not one of those that everybody takes, and not made of what is known anyway. */
+/**
+ * A password that isn't guessed at once: long enough, not one of those that everybody takes, and not made of what is
+ * known anyway.
+ */
 final readonly class GoodPassword implements ValidationRule
 {
     public const LEAST = 10;
@@ -15,8 +18,8 @@ final readonly class GoodPassword implements ValidationRule
     private const MOST = 200;
 
     /**
-     * Of a hash, in resources/data/common-passwords.hashes: the beginnings of SHA-256 of passwords that are tried first (from the
-     * frequency lists of the zxcvbn library, MIT), so that nobody has to read them.
+     * Of a hash, in resources/data/common-passwords.hashes: the beginnings of SHA-256 of passwords that are tried first
+     * (from the frequency lists of the zxcvbn library, MIT), so that nobody has to read them.
      */
     private const DIGITS = 16;
 

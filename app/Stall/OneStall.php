@@ -12,11 +12,11 @@ use PDOException;
 use Throwable;
 
 /**
- * The stall whose rows the database shows and takes. Requests, jobs and commands enter one here and nowhere else; outside of any,
- * tables that belong to stalls are empty (row-level security, database/migrations/…_one_stall.php).
+ * The stall whose rows the database shows and takes. Requests, jobs and commands enter one here and nowhere else;
+ * outside of any, tables that belong to stalls are empty (row-level security, database/migrations/…_one_stall.php).
  *
- * The database is told for the whole session, so that it holds in and out of transactions; each new or kept connection is told
- * before it is used.
+ * The database is told for the whole session, so that it holds in and out of transactions; each new or kept connection
+ * is told before it is used.
  */
 final class OneStall
 {
@@ -65,7 +65,8 @@ final class OneStall
     }
 
     /**
-     * Does something in a stall, then stands where one stood before. Jobs are set within it; nothing is given back of them.
+     * Does something in a stall, then stands where one stood before. Jobs are set within it; nothing is given back of
+     * them.
      *
      * @template T
      *
@@ -94,8 +95,8 @@ final class OneStall
     }
 
     /**
-     * Goes through what a sweep has to look after, whosever it is: rows that one of the owner's functions gives (numbers of stalls
-     * and rows), each within its stall.
+     * Goes through what a sweep has to look after, whosever it is: rows that one of the owner's functions gives
+     * (numbers of stalls and rows), each within its stall.
      *
      * @param  string  $function  a function that gives (stall, number)
      * @param  list<mixed>  $with  what it is asked
@@ -119,7 +120,10 @@ final class OneStall
         self::tell(DB::connection());
     }
 
-    /** In a transaction that failed the database takes no word; when it is rolled back, it forgets the stall entered in it by itself. */
+    /**
+     * In a transaction that failed the database takes no word; when it is rolled back, it forgets the stall entered in
+     * it by itself.
+     */
     private static function backFromTrouble(?int $before): void
     {
         try {

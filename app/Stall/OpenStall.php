@@ -16,7 +16,12 @@ final readonly class OpenStall
     {
     }
 
-    /** @param  array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int}  $facts */
+    /**
+     * @param  array{
+     *     name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int,
+     *     flat_delivery_minor: int,
+     * }  $facts
+     */
     public function __invoke(User $by, array $facts): Stall
     {
         return DB::transaction(function () use ($by, $facts): Stall {

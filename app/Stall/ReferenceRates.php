@@ -7,7 +7,9 @@ namespace WindowStall\Stall;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 
-/** The rates a new stall begins with, so that foreign costs can be shown at all; the seller sets their own after that. */
+/**
+ * The rates a new stall begins with, so that foreign costs can be shown at all; the seller sets their own after that.
+ */
 final class ReferenceRates
 {
     public const DAY = '2026-11-02';

@@ -10,8 +10,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /**
- * A place where a person is signed in. A session holds its id and counts only as long as this row is there: ending a sign-in is
- * deleting the row, wherever sessions are kept.
+ * A place where a person is signed in. A session holds its id and counts only as long as this row is there: ending a
+ * sign-in is deleting the row, wherever sessions are kept.
  *
  * @property string $id
  * @property int $user_id

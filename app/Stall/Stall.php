@@ -259,7 +259,8 @@ final class Stall extends Model
     /**
      * Shoppers' pages are made anew after this: prices, stock or the window have changed.
      *
-     * @param  list<string>|null  $only  the ends of addresses of goods whose pages alone changed, besides those that show
+     * @param  list<string>|null  $only  the ends of addresses of goods whose pages alone changed, besides those that
+     *     show
      *                                   several goods; null where any page may have
      */
     public function bumpShop(?array $only = null): void

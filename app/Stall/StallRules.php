@@ -19,7 +19,12 @@ final class StallRules
 {
     private const TAKEN_HANDLES = ['www', 'shop', 'shops', 'workshop', 'admin', 'mail', 'api', 'standins'];
 
-    /** @return array{name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int, flat_delivery_minor: int} */
+    /**
+     * @return array{
+     *     name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int,
+     *     flat_delivery_minor: int,
+     * }
+     */
     public static function forNew(Request $request): array
     {
         $request->merge(['handle' => mb_strtolower(trim(Typed::text($request, 'handle')))]);

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Support;
 
-/** A cell of a table that goes out. A spreadsheet runs one that begins like a formula; an apostrophe before it keeps it text (OWASP, CSV injection). */
+/**
+ * A cell of a table that goes out. A spreadsheet runs one that begins like a formula; an apostrophe before it keeps it
+ * text (OWASP, CSV injection).
+ */
 final class Cell
 {
     public static function safe(string $cell): string

@@ -44,7 +44,8 @@ final class Copy
     }
 
     /**
-     * The quick way for rows of numbers and of words that hold neither tabs, line ends nor backslashes; {@see Copy::NULL} for none.
+     * The quick way for rows of numbers and of words that hold neither tabs, line ends nor backslashes; {@see
+     * Copy::NULL} for none.
      *
      * @param  list<string>  $columns
      * @param  iterable<list<string|int>>  $rows  values in the columns' order; truths as 1 and 0

@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 
-/** Cleans a description: headings, lists, emphasis, links and the stall's own pictures stay; scripts, handlers, styles and pictures from elsewhere go. */
+/**
+ * Cleans a description: headings, lists, emphasis, links and the stall's own pictures stay; scripts, handlers, styles
+ * and pictures from elsewhere go.
+ */
 final class RichText
 {
     public const MOST_LETTERS = 20_000;

@@ -24,7 +24,10 @@ final class WorkshopServiceProvider extends ServiceProvider
         $this->app->singleton(Connectors::class, fn (): Connectors => Connectors::shipped());
     }
 
-    /** Signing in to PostgreSQL takes longer than most pages; a web process keeps its connections from request to request. */
+    /**
+     * Signing in to PostgreSQL takes longer than most pages; a web process keeps its connections from request to
+     * request.
+     */
     private function keepConnections(): void
     {
         if (PHP_SAPI === 'fpm-fcgi') {
@@ -51,8 +54,8 @@ final class WorkshopServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->app->environment('testing'));
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
-        // By address as well as by e-mail: neither one machine trying many people nor many machines trying one person get far.
-        // A number that is none never reaches the database.
+        // By address as well as by e-mail: neither one machine trying many people nor many machines trying one person
+        // get far. A number that is none never reaches the database.
         Sanctum::getAccessTokenFromRequestUsing(
             static fn (Request $request): ?string => preg_match(
                 '/^\d{1,18}\|\w{1,100}$/D',

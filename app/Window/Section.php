@@ -18,7 +18,12 @@ final readonly class Section
     ) {
     }
 
-    /** @return array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool, on: string, from: string, until: string}} */
+    /**
+     * @return array{
+     *     id: string, kind: string, settings: array<string, mixed>,
+     *     showing: array{hidden: bool, on: string, from: string, until: string},
+     * }
+     */
     public function toArray(): array
     {
         return [

@@ -1,6 +1,7 @@
 # The program's own PostgreSQL cluster under var/postgres, on loopback, on its own port. No other cluster is touched.
 
-# PostgreSQL refuses to run as root; then Debian's postgres account runs it, allowed to pass through folders closed to it.
+# PostgreSQL refuses to run as root; then Debian's postgres account runs it, allowed to pass through folders closed to
+# it.
 as_postgres() {
   if [ "$(id -u)" = 0 ]; then
     (cd / && setpriv --reuid=postgres --regid=postgres --clear-groups --inh-caps=+dac_read_search --ambient-caps=+dac_read_search env HOME=/tmp "$@")
@@ -31,8 +32,8 @@ start_postgres() {
     die "Port $pg_port, where the program's own PostgreSQL listens, is taken by another program. Set WINDOW_STALL_PG_PORT to a free one."
   fi
   touch "$log"; [ "$(id -u)" != 0 ] || chown postgres "$log"
-  # Compiling a query takes longer here than running it: over 100,000 variants most take a fraction of a second. Their sorts and joins
-  # stay in memory with this much room, and so do the tables that prices are staged in.
+  # Compiling a query takes longer here than running it: over 100,000 variants most take a fraction of a second. Their
+  # sorts and joins stay in memory with this much room, and so do the tables that prices are staged in.
   if ! as_postgres "$pg_bin/pg_ctl" -D "$data" -l "$log" -s -w -t 30 -o "-p $pg_port -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c shared_buffers=256MB -c max_connections=120 -c synchronous_commit=on -c jit=off -c work_mem=16MB -c temp_buffers=32MB" start >/dev/null 2>&1; then
     tail -n 5 "$log" >&2
     die "PostgreSQL didn't start. What it said is in $log."

@@ -43,8 +43,8 @@ start_server() {
 # Settings, routes and templates in the form that loads quickest; made anew at every start.
 warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
 
-# Payments and orders, long work that somebody watches, and pictures each have workers, so that none waits for another. While one
-# of the two for payments waits for an answer from outside, the other goes on.
+# Payments and orders, long work that somebody watches, and pictures each have workers, so that none waits for another.
+# While one of the two for payments waits for an answer from outside, the other goes on.
 start_worker() {
   case $1 in
     worker) start_child worker php "$root/artisan" queue:work --queue=default,mail --sleep=0.2 --tries=1 --max-time=3600 ;;
@@ -70,8 +70,9 @@ wait_until_up() {
   until_ok 10 answers standins.localhost /up || die "The stand-ins don't answer. See $home/log and $home/storage/logs."
 }
 
-# Starts a child again that ended by itself (the workers do, hourly), until told to stop: at once, and later each time when it
-# ends right away. A server that was killed may have left its children; they go first, so that its place is free.
+# Starts a child again that ended by itself (the workers do, hourly), until told to stop: at once, and later each time
+# when it ends right away. A server that was killed may have left its children; they go first, so that its place is
+# free.
 supervise() {
   local -A wait=() next=() begun=()
   while :; do

@@ -10,7 +10,8 @@ final readonly class Source
     /**
      * @param  int  $available  pieces that can still be sold
      * @param  bool  $use  whether the seller lets it stand in
-     * @param  int|null  $landed  what one costs landed at home, in minor units of the stall's currency; null where it isn't delivered
+     * @param  int|null  $landed  what one costs landed at home, in minor units of the stall's currency; null where it
+     *     isn't delivered
      * @param  int|null  $days  working days until it is there, at most
      */
     public function __construct(
@@ -23,8 +24,8 @@ final readonly class Source
     }
 
     /**
-     * Who sells a variant now: the first of the seller's order while it has it. When it is out, of those that have it the one
-     * that costs least landed, the sooner of two that cost the same; when none has, the first the seller uses.
+     * Who sells a variant now: the first of the seller's order while it has it. When it is out, of those that have it
+     * the one that costs least landed, the sooner of two that cost the same; when none has, the first the seller uses.
      *
      * @param  non-empty-list<self>  $sources  in the seller's order
      */

@@ -17,8 +17,8 @@ final readonly class TwinGroup
     }
 
     /**
-     * Of each group, what lands cheapest is kept; of equals the fastest, then the one with most stock. What has stock and can be
-     * delivered comes before what hasn't.
+     * Of each group, what lands cheapest is kept; of equals the fastest, then the one with most stock. What has stock
+     * and can be delivered comes before what hasn't.
      *
      * @param  list<Twin>  $variants
      * @return list<self> in the order of the variants

@@ -10,7 +10,10 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem;
 use WindowStall\Core\Source\SupplierVariant;
 
-/** Makes one supplier item of the rows that share its code. The first row speaks for the item; pictures are gathered from all. */
+/**
+ * Makes one supplier item of the rows that share its code. The first row speaks for the item; pictures are gathered
+ * from all.
+ */
 final readonly class AssembleItem
 {
     private Currency $currency;

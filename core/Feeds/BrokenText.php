@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Core\Feeds;
 
 /**
- * A cell whose bytes are no text: the reader of the file leaves the sign U+FFFD in their place (Unicode, "replacement character"),
- * and whoever reads the row names it instead of taking half a word for the whole.
+ * A cell whose bytes are no text: the reader of the file leaves the sign U+FFFD in their place (Unicode, "replacement
+ * character"), and whoever reads the row names it instead of taking half a word for the whole.
  */
 final class BrokenText
 {

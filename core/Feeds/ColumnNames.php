@@ -220,7 +220,10 @@ final class ColumnNames
         ],
     ];
 
-    /** How well a column's name fits a meaning, 0 to 1: whole name, then the share of its words that a known name covers. */
+    /**
+     * How well a column's name fits a meaning, 0 to 1: whole name, then the share of its words that a known name
+     * covers.
+     */
     public static function fits(string $column, Field $field): float
     {
         $name = self::plain($column);

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Feeds;
 
-/** One row of a file, read: one variant, with what the row says of its item. Amounts in minor units of the mapping's currency. */
+/**
+ * One row of a file, read: one variant, with what the row says of its item. Amounts in minor units of the mapping's
+ * currency.
+ */
 final readonly class Line
 {
     /**

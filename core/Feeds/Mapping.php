@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Core\Feeds;
 
 /**
- * How a supplier's file is read: which column means what, how figures are written, and what stands in where the file is silent.
+ * How a supplier's file is read: which column means what, how figures are written, and what stands in where the file is
+ * silent.
  *
- * @phpstan-type SaidMapping array{columns: list<array{name: string, field: string}>, decimal: string, kilograms: bool, currency: string, warehouse: string, stock: int, grams: int, processing: array{int, int}}
+ * @phpstan-type SaidMapping array{
+ *     columns: list<array{name: string, field: string}>, decimal: string, kilograms: bool, currency: string,
+ *     warehouse: string, stock: int, grams: int, processing: array{int, int},
+ * }
  */
 final readonly class Mapping
 {

@@ -16,7 +16,8 @@ final readonly class Renames
     }
 
     /**
-     * A column that is gone is looked for among those that are new: one that surely means the same, and is the only one, took its place.
+     * A column that is gone is looked for among those that are new: one that surely means the same, and is the only
+     * one, took its place.
      *
      * @param  list<string>  $header
      * @param  list<list<string>>  $rows  a sample

@@ -21,7 +21,8 @@ final readonly class Comparison
 
     /**
      * @param  list<Compared>  $items  amounts all of one currency
-     * @return array<string, list<int>> row → places of the best; empty where all are alike or fewer than two say anything
+     * @return array<string, list<int>> row → places of the best; empty where all are alike or fewer than two say
+     *     anything
      */
     public static function best(array $items): array
     {

@@ -10,10 +10,11 @@ use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Money\Rounding;
 
 /**
- * What a variant costs to send to a market: the supplier's amounts in the supplier's currency, the market's duty, and handling per parcel.
+ * What a variant costs to send to a market: the supplier's amounts in the supplier's currency, the market's duty, and
+ * handling per parcel.
  *
- * goods = q × unit; delivery = first + (q − 1) × each further one; duty = rate × (goods, or goods + delivery); each turned into the
- * stall's currency and rounded half up once, so that duty is worked out on what wasn't rounded yet.
+ * goods = q × unit; delivery = first + (q − 1) × each further one; duty = rate × (goods, or goods + delivery); each
+ * turned into the stall's currency and rounded half up once, so that duty is worked out on what wasn't rounded yet.
  */
 final readonly class Cost
 {

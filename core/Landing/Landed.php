@@ -7,7 +7,10 @@ namespace WindowStall\Core\Landing;
 use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
 
-/** What one sale costs in the shopper's hands, line by line, in the stall's currency; the total is the sum of the rounded lines. */
+/**
+ * What one sale costs in the shopper's hands, line by line, in the stall's currency; the total is the sum of the
+ * rounded lines.
+ */
 final readonly class Landed
 {
     private function __construct(

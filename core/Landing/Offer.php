@@ -12,7 +12,8 @@ final readonly class Offer
 {
     /**
      * @param  Money  $delivery what the supplier asks for a parcel with one piece, in the supplier's currency
-     * @param  Money|null  $further  what each further piece adds to that; null where the supplier doesn't say, and then as much again
+     * @param  Money|null  $further  what each further piece adds to that; null where the supplier doesn't say, and then
+     *     as much again
      */
     public function __construct(
         public string $warehouse,

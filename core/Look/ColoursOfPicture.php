@@ -117,7 +117,8 @@ final class ColoursOfPicture
 
     /**
      * @param  list<array{lab: array{float, float, float}, count: int}>  $clusters
-     * @return list<array{lab: array{float, float, float}, count: int}> those that look alike as one, by the larger's colour
+     * @return list<array{lab: array{float, float, float}, count: int}> those that look alike as one, by the larger's
+     *     colour
      */
     private static function joined(array $clusters): array
     {

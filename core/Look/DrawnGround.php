@@ -45,7 +45,8 @@ enum DrawnGround: string
         };
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d"><rect width="%1$d" height="%2$d" fill="%3$s"/>%4$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %1$d %2$d"><rect width="%1$d" height="%2$d" '.
+                'fill="%3$s"/>%4$s</svg>',
             self::WIDTH,
             self::HEIGHT,
             $tone($this === self::Lamp ? 'deep' : 'band'),
@@ -108,7 +109,8 @@ enum DrawnGround: string
         }
 
         return sprintf(
-            '<g fill="none"><path stroke="%s" stroke-width="2" opacity=".8" d="%s"/><path stroke="%s" stroke-width="4" opacity=".5" d="%s"/></g>',
+            '<g fill="none"><path stroke="%s" stroke-width="2" opacity=".8" d="%s"/><path stroke="%s" '.
+                'stroke-width="4" opacity=".5" d="%s"/></g>',
             $grain,
             $lines,
             $gap,
@@ -219,8 +221,10 @@ enum DrawnGround: string
     private static function lamp(string $light, string $dark): string
     {
         return sprintf(
-            '<defs><radialGradient id="g" cx="50%%" cy="18%%" r="85%%"><stop offset="0" stop-color="%1$s" stop-opacity=".85"/>'.
-                '<stop offset=".35" stop-color="%1$s" stop-opacity=".32"/><stop offset="1" stop-color="%1$s" stop-opacity="0"/>'.
+            '<defs><radialGradient id="g" cx="50%%" cy="18%%" r="85%%"><stop offset="0" stop-color="%1$s" '.
+                'stop-opacity=".85"/>'.
+                '<stop offset=".35" stop-color="%1$s" stop-opacity=".32"/><stop offset="1" stop-color="%1$s" '.
+                    'stop-opacity="0"/>'.
                 '</radialGradient></defs><path fill="url(#g)" d="M720 150 L880 150 L1600 1000 L0 1000Z"/>'.
                 '<rect width="1600" height="1000" fill="url(#g)" opacity=".5"/>'.
                 '<path fill="%2$s" d="M797 0h6v70h-6zM690 160 C700 100 740 70 800 70 S900 100 910 160Z"/>'.

@@ -25,7 +25,12 @@ final class LookForm
         'frame' => PictureFrame::class,
     ];
 
-    /** @return array{colours: list<string>, build: string, mood: string, pair: string, size: string, weight: string, corner: string, line: string, shadow: string, density: string, ratio: string, ground: string, frame: string} */
+    /**
+     * @return array{
+     *     colours: list<string>, build: string, mood: string, pair: string, size: string, weight: string,
+     *     corner: string, line: string, shadow: string, density: string, ratio: string, ground: string, frame: string,
+     * }
+     */
     public static function of(LookPlan $plan): array
     {
         return [

@@ -97,7 +97,8 @@ final readonly class SaidLook
     }
 
     /**
-     * @return array{array<string, array<string, mixed>>, string} what was found, in the order it was said, and what is left
+     * @return array{array<string, array<string, mixed>>, string} what was found, in the order it was said, and what is
+     *     left
      */
     private static function phrases(string $said): array
     {
@@ -169,7 +170,8 @@ final readonly class SaidLook
     private static function plan(StarterLook $starter, array $form, array $colours, int $n): LookPlan
     {
         $own = LookForm::of($starter->plan());
-        // Type is what sets the three apart, so only the first is bound to what was said of it, and a flood of grey is none.
+        // Type is what sets the three apart, so only the first is bound to what was said of it, and a flood of grey is
+        // none.
         if ($n > 0) {
             unset($form['pair']);
         }

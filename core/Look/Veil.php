@@ -11,7 +11,8 @@ final class Veil
 
     /**
      * @param  list<Colour>  $under  pixels of the picture
-     * @return float 0 to 1: the least that gives each of them enough contrast; black lies over it as CSS composites it (in sRGB)
+     * @return float 0 to 1: the least that gives each of them enough contrast; black lies over it as CSS composites it
+     *     (in sRGB)
      */
     public static function over(array $under, Colour $words, float $least = Tones::TEXT): float
     {

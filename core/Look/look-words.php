@@ -9,7 +9,10 @@ declare(strict_types=1);
  * colour: a brand colour · mood, pair, corner, line, shadow, density, size, weight: the decision of that name ·
  * toward: starter looks it speaks for, by weight · says: what it was understood as.
  *
- * @return array<string, array{colour?: string, mood?: string, pair?: string, corner?: string, line?: string, shadow?: string, density?: string, size?: string, weight?: string, toward?: array<string, int>, says?: string}>
+ * @return array<string, array{
+ *     colour?: string, mood?: string, pair?: string, corner?: string, line?: string, shadow?: string, density?: string,
+ *     size?: string, weight?: string, toward?: array<string, int>, says?: string,
+ * }>
  */
 return [
     // Colours

@@ -54,7 +54,10 @@ final readonly class Currency
         return 10 ** $this->decimals;
     }
 
-    /** What people think in when they round a price, in minor units: a whole unit, or a hundred of them where there are no decimals. */
+    /**
+     * What people think in when they round a price, in minor units: a whole unit, or a hundred of them where there are
+     * no decimals.
+     */
     public function roundUnit(): int
     {
         return $this->decimals === 0 ? 100 : $this->minorPerUnit();

@@ -78,7 +78,10 @@ final readonly class ExchangeRate
         return $amount->rational()->multipliedBy($this->factor);
     }
 
-    /** @return array{int, int}|null minor units into minor units as a fraction of machine words, cushion included; null where it needs larger numbers */
+    /**
+     * @return array{int, int}|null minor units into minor units as a fraction of machine words, cushion included; null
+     *     where it needs larger numbers
+     */
     public function wholeFraction(): ?array
     {
         return $this->whole;

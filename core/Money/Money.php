@@ -33,7 +33,8 @@ final readonly class Money
     }
 
     /**
-     * Reads what a person typed: "18.95", "1,250.00", "£18.95", "18,95" (a comma before the last one or two digits is a decimal sign).
+     * Reads what a person typed: "18.95", "1,250.00", "£18.95", "18,95" (a comma before the last one or two digits is a
+     * decimal sign).
      *
      * @throws MoneyUnreadable
      */

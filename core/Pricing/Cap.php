@@ -23,7 +23,9 @@ final readonly class Cap
         return new self($amount);
     }
 
-    /** @param  Money|null  $rrp  in the currency of the price; null where the supplier gives none, and then nothing caps */
+    /**
+     * @param  Money|null  $rrp  in the currency of the price; null where the supplier gives none, and then nothing caps
+     */
     public function most(?Money $rrp): ?Money
     {
         return $this->amount ?? $rrp;

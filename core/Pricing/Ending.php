@@ -8,9 +8,11 @@ use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 
 /**
- * How a computed price becomes one that people expect to see, such as 24.95 (a part below the whole unit) or 24.50 (steps of 0.50).
+ * How a computed price becomes one that people expect to see, such as 24.95 (a part below the whole unit) or 24.50
+ * (steps of 0.50).
  *
- * Up never brings a price below what was computed; nearest may, by less than half a step, and takes the higher of two equally near.
+ * Up never brings a price below what was computed; nearest may, by less than half a step, and takes the higher of two
+ * equally near.
  */
 final readonly class Ending
 {
@@ -50,7 +52,9 @@ final readonly class Ending
         return $price->with($candidate >= $price->minor ? $candidate : $candidate + $step);
     }
 
-    /** The last such price that isn't above, of those above nought; null when there is none. @throws EndingOutOfRange */
+    /**
+     * The last such price that isn't above, of those above nought; null when there is none. @throws EndingOutOfRange
+     */
     public function atMost(Money $price): ?Money
     {
         $step = $this->step($price->currency);

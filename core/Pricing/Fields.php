@@ -11,7 +11,10 @@ use WindowStall\Core\Money\MoneyUnreadable;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\RateUnreadable;
 
-/** Reads what a program or a form wrote down, decimal strings and all, and keeps a sentence for each field that can't be read. */
+/**
+ * Reads what a program or a form wrote down, decimal strings and all, and keeps a sentence for each field that can't be
+ * read.
+ */
 final class Fields
 {
     /** @var array<string, string> path → sentence */

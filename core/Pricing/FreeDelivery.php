@@ -38,12 +38,14 @@ final class FreeDelivery
     }
 
     /**
-     * The basket value from which delivery can be free: the lowest round value at which an order keeps as much as the usual order keeps
-     * now, so that whoever adds to the basket to get there has paid for the parcel.
+     * The basket value from which delivery can be free: the lowest round value at which an order keeps as much as the
+     * usual order keeps now, so that whoever adds to the basket to get there has paid for the parcel.
      *
-     * @param  list<array{goods: int, landed: int}>  $orders  baskets, in minor units: what the goods were sold for and what they cost landed
+     * @param  list<array{goods: int, landed: int}>  $orders  baskets, in minor units: what the goods were sold for and
+     *     what they cost landed
      * @param  int  $step  values proposed are multiples of it, in minor units
-     * @return FreeDeliveryProposal|null null without orders, without a charge to give up, or where a fuller basket never makes up for it
+     * @return FreeDeliveryProposal|null null without orders, without a charge to give up, or where a fuller basket
+     *     never makes up for it
      */
     public static function over(array $orders, SaleTerms $terms, int $step): ?FreeDeliveryProposal
     {

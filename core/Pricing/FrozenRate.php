@@ -6,7 +6,10 @@ namespace WindowStall\Core\Pricing;
 
 use Brick\Math\BigDecimal;
 
-/** The exchange rate a price was made at: it stays until the rate of the day has moved too far from it, so that prices don't flicker. */
+/**
+ * The exchange rate a price was made at: it stays until the rate of the day has moved too far from it, so that prices
+ * don't flicker.
+ */
 final class FrozenRate
 {
     /**

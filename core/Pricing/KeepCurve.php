@@ -7,7 +7,10 @@ namespace WindowStall\Core\Pricing;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 
-/** What is kept at each of many prices, for a picture: with where nothing is lost, where the floor lies, and the prices asked. */
+/**
+ * What is kept at each of many prices, for a picture: with where nothing is lost, where the floor lies, and the prices
+ * asked.
+ */
 final readonly class KeepCurve
 {
     private const POINTS = 120;

@@ -40,8 +40,9 @@ final readonly class Ladder
     /**
      * What each rung comes to, beginning with one piece.
      *
-     * Whoever would have bought as many anyway now pays less: a loss of full − rung on each. Whoever climbs from the rung below brings
-     * rung − below. The ladder pays once the climbers' share of all buyers reaches anyway × loss ÷ gain.
+     * Whoever would have bought as many anyway now pays less: a loss of full − rung on each. Whoever climbs from the
+     * rung below brings rung − below. The ladder pays once the climbers' share of all buyers reaches anyway × loss ÷
+     * gain.
      *
      * @param  callable(int): Landed  $landed  what so many pieces cost landed in one parcel
      * @param  callable(int): int  $anyway  of 10,000 buyers, how many take so many pieces without a ladder

@@ -20,11 +20,12 @@ use WindowStall\Core\Money\Rounding;
 use WindowStall\Core\Tax\SalesTax;
 
 /**
- * What one sale would come to, asked with everything it needs and nothing of what is stored: amounts and rates as decimal strings.
+ * What one sale would come to, asked with everything it needs and nothing of what is stored: amounts and rates as
+ * decimal strings.
  *
- * {currency, quantity?, sale: {tax_rate, tax_included?, delivery_charged?}, cost: {goods, delivery_first, delivery_next?, duty_rate?, duty_on?,
- * handling?}, rates?, cushion?, fees?: {payment_rate, payment_fixed, platform_rate, returns_rate, advertising}, rrp?, recipe | price}; amounts
- * of cost are {amount, currency}.
+ * {currency, quantity?, sale: {tax_rate, tax_included?, delivery_charged?}, cost: {goods, delivery_first,
+ * delivery_next?, duty_rate?, duty_on?, handling?}, rates?, cushion?, fees?: {payment_rate, payment_fixed,
+ * platform_rate, returns_rate, advertising}, rrp?, recipe | price}; amounts of cost are {amount, currency}.
  */
 final readonly class PriceQuestion
 {

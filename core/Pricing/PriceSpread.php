@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Pricing;
 
-/** Brings the prices of a listing's variants together: each its own, one for all, or one up to a value of an option and another above. */
+/**
+ * Brings the prices of a listing's variants together: each its own, one for all, or one up to a value of an option and
+ * another above.
+ */
 final readonly class PriceSpread
 {
     /**

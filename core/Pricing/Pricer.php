@@ -10,7 +10,10 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Money\Rounding;
 
-/** Prices the variants of a listing for one market: each by its recipe, brought together as the seller wants, a price by hand above all. */
+/**
+ * Prices the variants of a listing for one market: each by its recipe, brought together as the seller wants, a price by
+ * hand above all.
+ */
 final readonly class Pricer
 {
     /**

@@ -10,7 +10,8 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rounding;
 
 /**
- * How a price is made: from goods or landed cost, by the step that the cost falls in, to an ending, raised to the floor, held under the cap.
+ * How a price is made: from goods or landed cost, by the step that the cost falls in, to an ending, raised to the
+ * floor, held under the cap.
  *
  * Steps and amounts speak of one sale as a whole, of however many pieces.
  */
@@ -44,7 +45,8 @@ final readonly class Recipe
 
     /**
      * @param  Money|null  $rrp  in the stall's currency
-     * @param  SaleTerms|null  $carried  terms with a charge for delivery that the price has to carry instead: it keeps as much without it
+     * @param  SaleTerms|null  $carried  terms with a charge for delivery that the price has to carry instead: it keeps
+     *     as much without it
      *
      * @throws EndingOutOfRange
      */
@@ -104,8 +106,8 @@ final readonly class Recipe
     }
 
     /**
-     * Where one more step by cost may begin: in the middle of what the last step prices, in whole units; without such goods at twice the
-     * last step's beginning, or at 5.
+     * Where one more step by cost may begin: in the middle of what the last step prices, in whole units; without such
+     * goods at twice the last step's beginning, or at 5.
      *
      * @param  int|null  $middle  the middle cost of what the last step prices, in minor units
      */
@@ -159,7 +161,8 @@ final readonly class Recipe
         if ($least === null || $this->ending === null) {
             return $least;
         }
-        // Rounding of single lines can cost a minor unit just above the lowest price that meets the floor: then the next ending.
+        // Rounding of single lines can cost a minor unit just above the lowest price that meets the floor: then the
+        // next ending.
         for ($price = $this->ending->atLeast($least), $n = 0; $n < 5; $n++) {
             if ($floor->met($price->minor, $landed->minor, $terms)) {
                 return $price;
@@ -170,7 +173,10 @@ final readonly class Recipe
         return null;
     }
 
-    /** The last ending under the cap, if that meets the floor; else the cap itself, which keeps the most that may be asked. */
+    /**
+     * The last ending under the cap, if that meets the floor; else the cap itself, which keeps the most that may be
+     * asked.
+     */
     private function under(Money $most, Money $landed, SaleTerms $terms): Money
     {
         $ended = $this->ending?->atMost($most) ?? $most;

@@ -10,10 +10,14 @@ use WindowStall\Core\Money\Rate;
 
 /**
  * A recipe as it is written down, in the program's interface and in what is stored:
- * {basis, steps: [{up_to?, factor|add|margin|keep}], ending?: {part, every?, direction}, floor?: {margin|keep}, cap?: "rrp" or an amount}.
+ * {basis, steps: [{up_to?, factor|add|margin|keep}], ending?: {part, every?, direction}, floor?: {margin|keep}, cap?:
+ * "rrp" or an amount}.
  *
  * @phpstan-type WrittenStep array{up_to?: string, factor?: string, add?: string, margin?: string, keep?: string}
- * @phpstan-type WrittenRecipe array{basis: string, steps: list<WrittenStep>, ending: array{part: string, every?: string, direction: string}|null, floor: array{margin?: string, keep?: string}|null, cap: string|null}
+ * @phpstan-type WrittenRecipe array{
+ *     basis: string, steps: list<WrittenStep>, ending: array{part: string, every?: string, direction: string}|null,
+ *     floor: array{margin?: string, keep?: string}|null, cap: string|null,
+ * }
  */
 final class RecipeNotation
 {

@@ -37,7 +37,10 @@ final readonly class Rung
         return new self($pieces, RungKind::Total, $total->minor);
     }
 
-    /** What so many pieces cost together on this rung, never below nothing; those beyond a total's number at its price per piece. */
+    /**
+     * What so many pieces cost together on this rung, never below nothing; those beyond a total's number at its price
+     * per piece.
+     */
     public function price(Money $piece, int $quantity): Money
     {
         return $piece->with(

@@ -12,7 +12,8 @@ final readonly class RungFigures
     /**
      * @param  Till  $till  one sale of so many pieces
      * @param  int  $anyway  of 10,000 buyers, how many take as many without the ladder
-     * @param  int|null  $mustClimb  of 10,000 buyers, how many must climb to it for it to pay; null where climbing brings nothing
+     * @param  int|null  $mustClimb  of 10,000 buyers, how many must climb to it for it to pay; null where climbing
+     *     brings nothing
      * @param  bool  $keepsLess  than the rung below
      */
     public function __construct(

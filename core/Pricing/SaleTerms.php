@@ -12,9 +12,10 @@ use WindowStall\Core\Tax\SalesTax;
 /**
  * What every sale to a market bears besides the goods, and the prices that follow from it.
  *
- * With P the price, D the delivery charged and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts R = G − tax; tax on
- * top, R = P + D, tax = t × R, G = R + tax. Payment fee = rate × G + fixed, platform fee = rate × (P + D), returns allowance = rate × R.
- * You keep K = R − landed − fees − allowance − advertising. Each line is rounded half up once; all works on whole minor units.
+ * With P the price, D the delivery charged and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts
+ * R = G − tax; tax on top, R = P + D, tax = t × R, G = R + tax. Payment fee = rate × G + fixed, platform fee = rate ×
+ * (P + D), returns allowance = rate × R. You keep K = R − landed − fees − allowance − advertising. Each line is rounded
+ * half up once; all works on whole minor units.
  */
 final readonly class SaleTerms
 {
@@ -63,7 +64,10 @@ final readonly class SaleTerms
         $this->plainSlope = $this->slope(0);
     }
 
-    /** @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a price, in minor units */
+    /**
+     * @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a
+     *     price, in minor units
+     */
     public function lines(int $price): array
     {
         $asked = $price + $this->charged->minor;
@@ -107,11 +111,14 @@ final readonly class SaleTerms
     }
 
     /**
-     * The lowest price that keeps an amount and, besides, a share of the receipts: 0 and no share is the break-even price.
+     * The lowest price that keeps an amount and, besides, a share of the receipts: 0 and no share is the break-even
+     * price.
      *
-     * Exact: what is kept at it meets the target and at a minor unit less it doesn't, fees and tax as they will be rounded.
+     * Exact: what is kept at it meets the target and at a minor unit less it doesn't, fees and tax as they will be
+     * rounded.
      *
-     * @return Money|null null where no price does: fees, tax and the share eat all that a higher price brings, or leave less than a ten-thousandth
+     * @return Money|null null where no price does: fees, tax and the share eat all that a higher price brings, or leave
+     *     less than a ten-thousandth
      */
     public function priceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
     {
@@ -121,7 +128,8 @@ final readonly class SaleTerms
             return null;
         }
         $short = $amount->minor + $landed->minor + $this->paymentFixed->minor + $this->advertising->minor;
-        // Half a minor unit a rounded line lies between the exact line and the rounded ones: below this no price meets the target.
+        // Half a minor unit a rounded line lies between the exact line and the rounded ones: below this no price meets
+        // the target.
         $from = Rounding::up(2 * $short - $this->roundings, $denominator, 2 * $numerator) - $this->charged->minor;
         $most = Money::MOST_UNITS * $landed->currency->minorPerUnit();
         for ($price = max(0, $from); $price <= $most; $price++) {

@@ -12,7 +12,8 @@ use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\Rounding;
 
 /**
- * What one sale comes to, line by line, by the formulas of {@see SaleTerms}; the lines always add up to what the shopper pays.
+ * What one sale comes to, line by line, by the formulas of {@see SaleTerms}; the lines always add up to what the
+ * shopper pays.
  *
  * margin = K / R; markup = (P without tax) / L − 1.
  */
@@ -112,7 +113,10 @@ final readonly class Till
         return $this->keep->plus($this->advertising);
     }
 
-    /** What each unit of that spend has to bring in sales without tax, in hundredths; null where there is nothing to spend. */
+    /**
+     * What each unit of that spend has to bring in sales without tax, in hundredths; null where there is nothing to
+     * spend.
+     */
     public function returnOnAdvertisingNeeded(): ?int
     {
         $spend = $this->breakEvenAdvertising()->minor;

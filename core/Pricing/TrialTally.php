@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Core\Pricing;
 
 /**
- * Adds up what a trial would do, variant by variant: how many prices move, the biggest moves, who falls under the floor, what is kept at
- * the quantities sold, and how margins lie before and after.
+ * Adds up what a trial would do, variant by variant: how many prices move, the biggest moves, who falls under the
+ * floor, what is kept at the quantities sold, and how margins lie before and after.
  */
 final class TrialTally
 {
@@ -89,7 +89,9 @@ final class TrialTally
         }
     }
 
-    /** @return list<array{variant: int, before: int, after: int, movedBp: int}> by how far they move, the farthest first */
+    /**
+     * @return list<array{variant: int, before: int, after: int, movedBp: int}> by how far they move, the farthest first
+     */
     public function biggest(): array
     {
         $moves = $this->moves;

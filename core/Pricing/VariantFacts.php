@@ -12,7 +12,8 @@ final readonly class VariantFacts
 {
     /**
      * @param  Money|null  $hand  a price set by hand, in the stall's currency
-     * @param  ExchangeRate|null  $shownBy  turns prices into the market's currency, as this one froze it; null where that is the stall's
+     * @param  ExchangeRate|null  $shownBy  turns prices into the market's currency, as this one froze it; null where
+     *     that is the stall's
      * @param  string  $step  its value of the option that prices step by
      */
     public function __construct(

@@ -9,8 +9,8 @@ use WindowStall\Core\Money\Money;
 /**
  * A price that stood before, shown beside the price now.
  *
- * Where a market's law says so the lowest price of the 30 days before is shown, and only a price that was really asked may stand there
- * (Directive 98/6/EC, article 6a, as amended by Directive (EU) 2019/2161).
+ * Where a market's law says so the lowest price of the 30 days before is shown, and only a price that was really asked
+ * may stand there (Directive 98/6/EC, article 6a, as amended by Directive (EU) 2019/2161).
  */
 final class WasPrice
 {

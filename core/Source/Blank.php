@@ -9,7 +9,10 @@ use WindowStall\Core\Money\Money;
 /**
  * What a print house says of a blank besides what it says of any item.
  *
- * @phpstan-type SaidBlank array{areas: list<array{code: string, name: string, width: int, height: int}>, methods: list<array{code: string, name: string, first: int, further: int, areas: list<string>}>}
+ * @phpstan-type SaidBlank array{
+ *     areas: list<array{code: string, name: string, width: int, height: int}>,
+ *     methods: list<array{code: string, name: string, first: int, further: int, areas: list<string>}>,
+ * }
  */
 final readonly class Blank
 {

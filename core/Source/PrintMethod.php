@@ -6,7 +6,10 @@ namespace WindowStall\Core\Source;
 
 use WindowStall\Core\Money\Money;
 
-/** A way of printing a blank: what it adds to the cost for the first area and for each further one, and which areas it reaches. */
+/**
+ * A way of printing a blank: what it adds to the cost for the first area and for each further one, and which areas it
+ * reaches.
+ */
 final readonly class PrintMethod
 {
     /** @param  list<string>  $areas  codes */

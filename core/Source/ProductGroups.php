@@ -7,9 +7,10 @@ namespace WindowStall\Core\Source;
 /**
  * Finds different products that a supplier lists as variants of one item.
  *
- * Two values of an option are taken for different products when enough speaks for it: their words name different goods (1), each
- * named in the item's title too (½ each), another picture (½), a unit cost (1) or a weight (1) half as high again. Two points tell
- * them apart; what isn't told apart stays together. Sizes, places and colours never split an item.
+ * Two values of an option are taken for different products when enough speaks for it: their words name different goods
+ * (1), each named in the item's title too (½ each), another picture (½), a unit cost (1) or a weight (1) half as high
+ * again. Two points tell them apart; what isn't told apart stays together. Sizes, places and colours never split an
+ * item.
  */
 final readonly class ProductGroups
 {

@@ -10,8 +10,14 @@ use WindowStall\Core\Money\Money;
 /**
  * One item exactly as its supplier says it: what every connector gives, and what is kept, in full, at each pull.
  *
- * @phpstan-type SaidVariant array{id: string, sku: string, barcode: string|null, options: array<string, string>, cost: int, rrp: int|null, grams: int, stock: array<string, int>, picture: int|null}
- * @phpstan-type SaidItem array{id: string, title: string, description: string, category: string, pictures: list<string>, currency: string, processing: array{int, int}, rating: int|null, variants: list<SaidVariant>, blank?: SaidBlank}
+ * @phpstan-type SaidVariant array{
+ *     id: string, sku: string, barcode: string|null, options: array<string, string>, cost: int, rrp: int|null,
+ *     grams: int, stock: array<string, int>, picture: int|null,
+ * }
+ * @phpstan-type SaidItem array{
+ *     id: string, title: string, description: string, category: string, pictures: list<string>, currency: string,
+ *     processing: array{int, int}, rating: int|null, variants: list<SaidVariant>, blank?: SaidBlank,
+ * }
  *
  * @phpstan-import-type SaidBlank from Blank
  */

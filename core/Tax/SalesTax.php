@@ -8,7 +8,9 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\Rounding;
 
-/** A sales tax that stands inside the price, such as the 20% VAT of British shop prices, or that is put on top of it. */
+/**
+ * A sales tax that stands inside the price, such as the 20% VAT of British shop prices, or that is put on top of it.
+ */
 final readonly class SalesTax
 {
     private function __construct(public Rate $rate, public bool $included)

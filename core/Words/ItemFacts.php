@@ -10,7 +10,10 @@ use WindowStall\Core\Source\ValueWords;
 /**
  * What is known of a thing that may be said about it: only what its own data says.
  *
- * @phpstan-type SaidFacts array{name: string, kind: string|null, materials: list<string>, sizes: list<string>, colours: list<string>, uses: string|null, posted_from: string|null, days: string|null}
+ * @phpstan-type SaidFacts array{
+ *     name: string, kind: string|null, materials: list<string>, sizes: list<string>, colours: list<string>,
+ *     uses: string|null, posted_from: string|null, days: string|null,
+ * }
  */
 final readonly class ItemFacts
 {

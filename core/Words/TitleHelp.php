@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Words;
 
-/** Reads a title as a shopper would: too long, shouted, stuffed with search words, a supplier's codes, the same as another. */
+/**
+ * Reads a title as a shopper would: too long, shouted, stuffed with search words, a supplier's codes, the same as
+ * another.
+ */
 final class TitleHelp
 {
     /** Letters of a title that a phone shows on two lines of a card. */

@@ -65,7 +65,12 @@ final class Goods
         ],
     ];
 
-    /** @return array<string, array{title: string, words: string, names: array<string, array{as: string, values: array<string, string>}>, only?: string}> */
+    /**
+     * @return array<string, array{
+     *     title: string, words: string, names: array<string, array{as: string, values: array<string, string>}>,
+     *     only?: string,
+     * }>
+     */
     public static function all(): array
     {
         $colour = static fn (array $values, string $as = 'Colour'): array => [
@@ -76,17 +81,21 @@ final class Goods
             'OD-1001' => [
                 'title' => 'Ash-handled hand trowel',
                 'only' => 'GB',
-                'words' => '<p>A trowel for a working lifetime: a forged blade, a brass collar and an oiled ash handle that fits the palm.</p><p>The leather loop hangs it by the shed door.</p>',
+                'words' => '<p>A trowel for a working lifetime: a forged blade, a brass collar and an oiled ash '.
+                    'handle that fits the palm.</p><p>The leather loop hangs it by the shed door.</p>',
                 'names' => $colour(['STL-01' => 'Steel', 'CPR-02' => 'Copper', 'BLK-03' => 'Black'], 'Finish'),
             ],
             'OD-1031' => [
                 'title' => 'Long-reach watering can',
-                'words' => '<p>Galvanised, balanced when full, with a brass rose that gives a soft rain. The long spout reaches the back of the bed.</p><ul><li>Brass rose, unscrews for cleaning</li><li>Two handles, one for carrying, one for pouring</li></ul>',
+                'words' => '<p>Galvanised, balanced when full, with a brass rose that gives a soft rain. The long '.
+                    'spout reaches the back of the bed.</p><ul><li>Brass rose, unscrews for cleaning</li><li>Two '.
+                    'handles, one for carrying, one for pouring</li></ul>',
                 'names' => $colour(['ZNC-14' => 'Zinc', 'GRN-05' => 'Bottle green', 'BLU-08' => 'Slate blue']),
             ],
             'OD-1033' => [
                 'title' => 'Goatskin gloves',
-                'words' => '<p>Soft enough to thin seedlings in, tough enough for brambles. The long cuff keeps soil out and wrists whole.</p>',
+                'words' => '<p>Soft enough to thin seedlings in, tough enough for brambles. The long cuff keeps soil '.
+                    'out and wrists whole.</p>',
                 'names' => $colour(['TAN-18' => 'Tan', 'GRN-05' => 'Moss', 'BRN-10' => 'Bark']),
             ],
             'OD-1014' => [
@@ -96,7 +105,8 @@ final class Goods
             ],
             'OD-1020' => [
                 'title' => 'Seed tin with month dividers',
-                'words' => '<p>Twelve dividers, one for each month, so that what is next to sow stands at the front.</p>',
+                'words' => '<p>Twelve dividers, one for each month, so that what is next to sow stands at the '.
+                    'front.</p>',
                 'names' => $colour([
                     'RED-07' => 'Barn red',
                     'GRN-05' => 'Green',
@@ -115,12 +125,14 @@ final class Goods
             ],
             'OD-1017' => [
                 'title' => 'Slate plant labels',
-                'words' => '<p>Split slate that takes chalk, paint pen or a scratched name, and outlasts the wooden ones by years.</p>',
+                'words' => '<p>Split slate that takes chalk, paint pen or a scratched name, and outlasts the wooden '.
+                    'ones by years.</p>',
                 'names' => [],
             ],
             'OD-1038' => [
                 'title' => 'Harvest trug',
-                'words' => '<p>Light, wide and shallow: nothing at the bottom gets crushed on the way to the kitchen.</p>',
+                'words' => '<p>Light, wide and shallow: nothing at the bottom gets crushed on the way to the '.
+                    'kitchen.</p>',
                 'names' => $colour(['NAT-09' => 'Willow', 'OAK-22' => 'Oak brown'], 'Wood'),
             ],
             'OD-1008' => [
@@ -130,7 +142,8 @@ final class Goods
             ],
             'OD-1042' => [
                 'title' => 'Compost thermometer',
-                'words' => '<p>A long steel stem that reads the middle of the heap: when it drops, it is time to turn.</p>',
+                'words' => '<p>A long steel stem that reads the middle of the heap: when it drops, it is time to '.
+                    'turn.</p>',
                 'names' => $colour(['BRS-04' => 'Brass', 'STL-01' => 'Steel'], 'Dial'),
             ],
             'OD-1048' => [
@@ -140,7 +153,8 @@ final class Goods
             ],
             'OD-1027' => [
                 'title' => 'Glass bell cloche',
-                'words' => '<p>A fortnight’s head start for a lettuce, and the best-looking thing in the border while it does it.</p>',
+                'words' => '<p>A fortnight’s head start for a lettuce, and the best-looking thing in the border '.
+                    'while it does it.</p>',
                 'names' => $colour(['CLR-16' => 'Clear', 'GRN-05' => 'Green'], 'Glass'),
             ],
         ];
@@ -193,14 +207,16 @@ final class Goods
                 ]),
                 $section('story', 'story', [
                     'heading' => 'A narrow strip of land',
-                    'words' => "A quillet is a narrow strip of land. Ours is in Aldermere: four beds, a shed and a hedge.\n\nWhat we sell has been used there first.",
+                    'words' => 'A quillet is a narrow strip of land. Ours is in Aldermere: four beds, a shed and a '.
+                        "hedge.\n\nWhat we sell has been used there first.",
                     'listing' => $listing('OD-1038'),
                     'side' => 'right',
                 ]),
                 $section('new', 'goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8']),
                 $section('promises', 'promises', ['which' => 'terms', 'tone' => 'band']),
                 $section('foot', 'foot', [
-                    'about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of land; ours is in Aldermere.',
+                    'about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of '.
+                        'land; ours is in Aldermere.',
                     'email' => 'hello@quillet.example',
                 ]),
             ],

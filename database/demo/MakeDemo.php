@@ -42,7 +42,10 @@ use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Window;
 
-/** Makes the demo world through the program's own actions, unless it is there: Quillet with goods and orders, and a second stall. */
+/**
+ * Makes the demo world through the program's own actions, unless it is there: Quillet with goods and orders, and a
+ * second stall.
+ */
 final class MakeDemo extends Command
 {
     public const EMAIL = 'keeper@quillet.example';

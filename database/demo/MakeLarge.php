@@ -10,7 +10,10 @@ use WindowStall\Source\StartPull;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
-/** Makes the wholesaler as large as they get and lets Quillet pull it; the pull goes on in the background and can be watched in Source. */
+/**
+ * Makes the wholesaler as large as they get and lets Quillet pull it; the pull goes on in the background and can be
+ * watched in Source.
+ */
 final class MakeLarge extends Command
 {
     protected $signature = 'stall:large {--variants=100000}';

@@ -6,7 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** People, stalls, who works in which, and what a stall's sales bear. Amounts are minor units of the stall's currency. */
+/**
+ * People, stalls, who works in which, and what a stall's sales bear. Amounts are minor units of the stall's currency.
+ */
 return new class extends Migration
 {
     public function up(): void

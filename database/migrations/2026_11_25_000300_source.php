@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Schema;
 /**
  * Connections, pulls, and what suppliers say.
  *
- * supplier_words keeps every version of an item as said; supplier_items and supplier_variants hold the latest in columns
- * that can be searched, with the landed cost to the stall's home market worked out at the pull.
+ * supplier_words keeps every version of an item as said; supplier_items and supplier_variants hold the latest in
+ * columns that can be searched, with the landed cost to the stall's home market worked out at the pull.
  */
 return new class extends Migration
 {
@@ -81,7 +81,8 @@ return new class extends Migration
             $table->index(['stall_id', 'title', 'id']);
         });
         DB::statement(
-            "ALTER TABLE supplier_items ADD COLUMN search tsvector GENERATED ALWAYS AS (to_tsvector('english', title || ' ' || category) || to_tsvector('simple', skus)) STORED",
+            "ALTER TABLE supplier_items ADD COLUMN search tsvector GENERATED ALWAYS AS (to_tsvector('english', title ".
+                "|| ' ' || category) || to_tsvector('simple', skus)) STORED",
         );
         DB::statement('CREATE INDEX supplier_items_search ON supplier_items USING gin (search)');
         Schema::create('supplier_words', function (Blueprint $table): void {

@@ -60,7 +60,8 @@ return new class extends Migration
             $table->uuid('idempotency_key')->unique();
             $table->string('state', 12);
             $table->string('external_id', 80)->nullable();
-            // What it costs in the stall's currency: expected at payment, the supplier's own figures once it has answered.
+            // What it costs in the stall's currency: expected at payment, the supplier's own figures once it has
+            // answered.
             $table->unsignedBigInteger('goods_minor');
             $table->unsignedBigInteger('delivery_minor');
             $table->boolean('cost_confirmed')->default(false);

@@ -7,13 +7,17 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Connections get settings, a schedule and a pause; runs say what they left out, and can be other long work than a pull. */
+/**
+ * Connections get settings, a schedule and a pause; runs say what they left out, and can be other long work than a
+ * pull.
+ */
 return new class extends Migration
 {
     public function up(): void
     {
         Schema::table('supplier_connections', function (Blueprint $table): void {
-            // What the kind of supplier needs to know besides address and secrets, such as the mapping of a file's columns.
+            // What the kind of supplier needs to know besides address and secrets, such as the mapping of a file's
+            // columns.
             $table->jsonb('settings')->default('{}');
             $table->string('schedule', 10)->default('nightly');
             $table->timestamp('next_pull_at')->nullable();
@@ -40,10 +44,12 @@ return new class extends Migration
             $table->string('reason', 200);
             $table->index(['run_id', 'row']);
         });
-        // Which items a pull that is under way has met; what it hasn't met when it ends is gone. Needn't survive a crash: the pull wouldn't either.
+        // Which items a pull that is under way has met; what it hasn't met when it ends is gone. Needn't survive a
+        // crash: the pull wouldn't either.
         DB::statement('CREATE UNLOGGED TABLE run_seen (run_id bigint NOT NULL, external_id varchar(80) NOT NULL)');
         DB::statement('CREATE INDEX run_seen_run ON run_seen (run_id)');
-        // Text rather than binary: the order of a supplier's options is part of what it said, and nothing is searched inside.
+        // Text rather than binary: the order of a supplier's options is part of what it said, and nothing is searched
+        // inside.
         DB::statement('ALTER TABLE supplier_words ALTER COLUMN said TYPE json USING said::json');
     }
 };

@@ -7,13 +7,17 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** Finding goods: what an item costs landed, market by market; the words that titles are made of, for forgiving typos; searches worth keeping. */
+/**
+ * Finding goods: what an item costs landed, market by market; the words that titles are made of, for forgiving typos;
+ * searches worth keeping.
+ */
 return new class extends Migration
 {
     public function up(): void
     {
         DB::statement('CREATE EXTENSION IF NOT EXISTS pg_trgm');
-        // Everything that items are filtered, counted and sorted by, in narrow rows, market by market; made again after each pull.
+        // Everything that items are filtered, counted and sorted by, in narrow rows, market by market; made again after
+        // each pull.
         Schema::create('item_landings', function (Blueprint $table): void {
             $table->foreignId('supplier_item_id')->constrained()->cascadeOnDelete();
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();

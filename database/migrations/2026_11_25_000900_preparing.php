@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Preparing: order on the bench, options dropped, items split and joined, second sources, pictures cropped, drafts, and undo.
+ * Preparing: order on the bench, options dropped, items split and joined, second sources, pictures cropped, drafts, and
+ * undo.
  */
 return new class extends Migration
 {
@@ -24,7 +25,8 @@ return new class extends Migration
             // Options no shopper sees, such as the country goods are posted from; and the order of the others.
             $table->jsonb('own_dropped')->default('[]');
             $table->jsonb('own_option_order')->default('[]');
-            // {"option": "Style", "values": ["Trowel"]}: which part of its item this listing is, when the item was split.
+            // {"option": "Style", "values": ["Trowel"]}: which part of its item this listing is, when the item was
+            // split.
             $table->jsonb('own_part')->nullable();
             // Fields that hold a draft nobody has accepted yet.
             $table->jsonb('drafts')->default('[]');
@@ -54,7 +56,8 @@ return new class extends Migration
             $table->unique(['listing_id', 'supplier_item_id']);
         });
         Schema::table('pictures', function (Blueprint $table): void {
-            // What has to stay in view, in hundredths from the left and the top, and how far it is drawn near (100: whole).
+            // What has to stay in view, in hundredths from the left and the top, and how far it is drawn near (100:
+            // whole).
             $table->unsignedSmallInteger('focal_x')->default(50);
             $table->unsignedSmallInteger('focal_y')->default(50);
             $table->unsignedSmallInteger('zoom')->default(100);

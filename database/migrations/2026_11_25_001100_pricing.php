@@ -108,7 +108,8 @@ return new class extends Migration
             $table->char('market', 2);
             $table->char('currency', 3);
             $table->string('priced_by', 10);
-            // The exchange rates the price stands on: the supplier's currency into the stall's, and that into the market's.
+            // The exchange rates the price stands on: the supplier's currency into the stall's, and that into the
+            // market's.
             $table->string('rate', 24)->nullable();
             $table->string('price_rate', 24)->nullable();
             $table->primary(['listing_variant_id', 'market']);

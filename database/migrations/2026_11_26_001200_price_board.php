@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** What the price board reads at size, and delivery built into prices. For a while the migration before made some of it; what is there stays. */
+/**
+ * What the price board reads at size, and delivery built into prices. For a while the migration before made some of it;
+ * what is there stays.
+ */
 return new class extends Migration
 {
     public function up(): void

@@ -7,7 +7,10 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
-/** A step on the bench keeps how each listing stood in a row of its own, so that it can be taken back whole or listing by listing. */
+/**
+ * A step on the bench keeps how each listing stood in a row of its own, so that it can be taken back whole or listing
+ * by listing.
+ */
 return new class extends Migration
 {
     private const CARRY_OVER = <<<'SQL'

@@ -6,8 +6,9 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The second wall between stalls: every row knows its stall, and the database shows only those of the stall that was entered
- * (docs/architecture.md, One stall at a time). A condition that somebody forgets shows nothing instead of everything.
+ * The second wall between stalls: every row knows its stall, and the database shows only those of the stall that was
+ * entered (docs/architecture.md, One stall at a time). A condition that somebody forgets shows nothing instead of
+ * everything.
  */
 return new class extends Migration
 {
@@ -67,8 +68,8 @@ return new class extends Migration
     SQL;
 
     /**
-     * Under a policy PostgreSQL doesn't use indexes whose operators might tell of rows they refuse: text search, trigrams,
-     * patterns. These functions may use them. Each looks at the entered stall only, whatever it is asked.
+     * Under a policy PostgreSQL doesn't use indexes whose operators might tell of rows they refuse: text search,
+     * trigrams, patterns. These functions may use them. Each looks at the entered stall only, whatever it is asked.
      */
     private const SEARCHES = [
         'items_called(english text, prefix text) RETURNS SETOF bigint' => <<<'SQL'
@@ -125,7 +126,8 @@ return new class extends Migration
             );
             DB::statement("ALTER TABLE $table ALTER COLUMN stall_id SET NOT NULL");
             DB::statement(
-                "CREATE TRIGGER fill_stall BEFORE INSERT ON $table FOR EACH ROW WHEN (NEW.stall_id IS NULL) EXECUTE FUNCTION fill_stall('$parent', '$key')",
+                "CREATE TRIGGER fill_stall BEFORE INSERT ON $table FOR EACH ROW WHEN (NEW.stall_id IS NULL) EXECUTE ".
+                    "FUNCTION fill_stall('$parent', '$key')",
             );
         }
         foreach ([...array_keys(self::CHILDREN), ...self::WITH_A_STALL] as $table) {
@@ -140,7 +142,8 @@ return new class extends Migration
         DB::statement('CREATE POLICY ended ON stalls FOR DELETE USING (id = (SELECT current_stall()))');
         foreach (self::SEARCHES as $function => $sql) {
             DB::statement(
-                "CREATE OR REPLACE FUNCTION $function LANGUAGE sql STABLE PARALLEL SAFE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
+                "CREATE OR REPLACE FUNCTION $function LANGUAGE sql STABLE PARALLEL SAFE SECURITY DEFINER SET ".
+                    "search_path = public, pg_temp AS \$body\$ $sql \$body\$",
             );
         }
         DB::statement(self::STALL_OF_CONNECTION);

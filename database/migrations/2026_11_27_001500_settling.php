@@ -8,9 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * Money and supplier orders without locks: whoever settles something has it for a stated time (a lease), asks outside with nothing
- * locked, and writes what was said by statements that only fit the state it began with. And the ways in which the sweeps, which
- * belong to no stall, learn which rows of which stalls wait.
+ * Money and supplier orders without locks: whoever settles something has it for a stated time (a lease), asks outside
+ * with nothing locked, and writes what was said by statements that only fit the state it began with. And the ways in
+ * which the sweeps, which belong to no stall, learn which rows of which stalls wait.
  */
 return new class extends Migration
 {
@@ -55,7 +55,8 @@ return new class extends Migration
         });
         foreach (self::SWEEPS as $function => $sql) {
             DB::statement(
-                "CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
+                "CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql ".
+                    "STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
             );
         }
         DB::statement(

@@ -55,7 +55,8 @@ return new class extends Migration
         DB::statement("CREATE INDEX pictures_waiting ON pictures (updated_at) WHERE state = 'waiting'");
         foreach (self::SWEEPS as $function => $sql) {
             DB::statement(
-                "CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
+                "CREATE OR REPLACE FUNCTION $function RETURNS TABLE (stall bigint, number bigint) LANGUAGE sql ".
+                    "STABLE SECURITY DEFINER SET search_path = public, pg_temp AS \$body\$ $sql \$body\$",
             );
         }
     }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
-/** Every column that points to another table has an index that begins with it: whatever is deleted there is looked for here. */
+/**
+ * Every column that points to another table has an index that begins with it: whatever is deleted there is looked for
+ * here.
+ */
 return new class extends Migration
 {
     private const COLUMNS = [

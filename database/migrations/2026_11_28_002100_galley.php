@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What dressing a window needs besides the working copy: what was saved and by whom, versions with names and days to come,
- * addresses for others to look at it, looks that are kept, and the addresses shoppers leave.
+ * What dressing a window needs besides the working copy: what was saved and by whom, versions with names and days to
+ * come, addresses for others to look at it, looks that are kept, and the addresses shoppers leave.
  */
 return new class extends Migration
 {

@@ -8,7 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * What suppliers changed, listing by listing and fact by fact: what became of it, by which rule, and what it does in money.
+ * What suppliers changed, listing by listing and fact by fact: what became of it, by which rule, and what it does in
+ * money.
  *
  * What was agreed stands in the listing itself (waiting) as long as a change waits.
  */
@@ -56,7 +57,8 @@ return new class extends Migration
         });
         // One question at a time about a fact.
         DB::statement(
-            "CREATE UNIQUE INDEX drift_one_question ON drift_changes (listing_id, supplier_item_id, kind, variant) WHERE standing = 'asks'",
+            'CREATE UNIQUE INDEX drift_one_question ON drift_changes (listing_id, supplier_item_id, kind, variant) '.
+                "WHERE standing = 'asks'",
         );
         Schema::create('drift_rule_changes', function (Blueprint $table): void {
             $table->foreignId('change_id')->constrained('bench_changes')->cascadeOnDelete();

@@ -25,7 +25,8 @@ return [
         ['Terracotta' => $clay, 'Chalk' => $chalk, 'Slate' => $slate],
         ['12 cm' => 0, '18 cm' => 410, '24 cm' => 980],
         2400,
-        'Thrown at the wheel and wood-fired; each carries its maker’s thumb print under the rim. Frost-proof to −15 °C.',
+        'Thrown at the wheel and wood-fired; each carries its maker’s thumb print under the rim. Frost-proof to −15 '.
+            '°C.',
         'OD-1048',
         ['TRC-15', 'WHT-23', 'GRY-12'],
         ['Pair, 12 cm', 'Pair, 18 cm', 'Pair, 24 cm'],

@@ -14,9 +14,15 @@ use WindowStall\Standins\Gtin;
 final class Catalogue
 {
     private const PROSE = [
-        '<p>Dear friend welcome our store!! This product is high quality and comfortable hand feel, suit for garden, farm, balcony. Because of light and monitor the color may be little different, please understand.</p><p>Package include: 1 x product (no retail box). <strong>5 STARS</strong> feedback is very important for us.</p>',
-        '<h2>Feature:</h2><ul><li>100% brand new and high quality</li><li>Durable in use, good for you and your family</li><li>Please allow 1-3cm error due to manual measurement</li></ul><p>Any question contact us, we reply in 24 hours.</p>',
-        '<p>Professional garden supply. Strong, practical and beautiful, it is the best choice of gift to mother, father, teacher, neighbor. Wholesale welcome. Made by selected material with exquisite workmanship.</p>',
+        '<p>Dear friend welcome our store!! This product is high quality and comfortable hand feel, suit for garden, '.
+            'farm, balcony. Because of light and monitor the color may be little different, please '.
+            'understand.</p><p>Package include: 1 x product (no retail box). <strong>5 STARS</strong> feedback is '.
+            'very important for us.</p>',
+        '<h2>Feature:</h2><ul><li>100% brand new and high quality</li><li>Durable in use, good for you and your '.
+            'family</li><li>Please allow 1-3cm error due to manual measurement</li></ul><p>Any question contact us, '.
+            'we reply in 24 hours.</p>',
+        '<p>Professional garden supply. Strong, practical and beautiful, it is the best choice of gift to mother, '.
+            'father, teacher, neighbor. Wholesale welcome. Made by selected material with exquisite workmanship.</p>',
     ];
 
     private const OTHER_SHOP = '<p>Exclusive at <a href="http://green-thumb-bazaar.example" onclick="track()">Green Thumb Bazaar</a>, your number one shop! Follow us and write to sales@green-thumb-bazaar.example for 10% off.</p><script>track("view")</script><p>Seed tin of embossed steel with alphabet dividers.</p>';

@@ -8,7 +8,10 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Tests\Browser\Support\Chrome;
 use WindowStall\Tests\Browser\Support\Page;
 
-/** The real interface of the running test instance, in headless Chromium: a desk for the seller, a phone for the shopper. */
+/**
+ * The real interface of the running test instance, in headless Chromium: a desk for the seller, a phone for the
+ * shopper.
+ */
 abstract class BrowserTestCase extends TestCase
 {
     /** @var list<Page> */

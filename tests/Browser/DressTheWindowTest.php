@@ -6,7 +6,9 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** The galley: the page as a sheet, its notes beside it, the look in the tray; what is published is what shoppers get. */
+/**
+ * The galley: the page as a sheet, its notes beside it, the look in the tray; what is published is what shoppers get.
+ */
 final class DressTheWindowTest extends BrowserTestCase
 {
     public function test_a_seller_dresses_publishes_and_goes_back(): void
@@ -187,7 +189,10 @@ final class DressTheWindowTest extends BrowserTestCase
         $this->saved($desk);
         for ($n = 0; $n < 100; $n++) {
             $desk->script(
-                'performance.clearMeasures("galley change"); const s = document.querySelector("[data-sentence] select[aria-label=\'How tall it stands\']"); const set = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; set.call(s, s.value === "tall" ? "low" : "tall"); s.dispatchEvent(new Event("change", {bubbles: true}))',
+                'performance.clearMeasures("galley change"); const s = document.querySelector("[data-sentence] '.
+                    'select[aria-label=\'How tall it stands\']"); const set = '.
+                    'Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; set.call(s, s.value '.
+                    '=== "tall" ? "low" : "tall"); s.dispatchEvent(new Event("change", {bubbles: true}))',
             );
             $desk->until(
                 fn (): bool => (bool) $desk->script('return performance.getEntriesByName("galley change").length > 0'),

@@ -7,7 +7,10 @@ namespace WindowStall\Tests\Browser;
 use Facebook\WebDriver\WebDriverSelect;
 use WindowStall\Tests\Browser\Support\Page;
 
-/** The morning after a supplier changed much: what asks, with its money; agreed to, kept, taken back; what follows by itself. */
+/**
+ * The morning after a supplier changed much: what asks, with its money; agreed to, kept, taken back; what follows by
+ * itself.
+ */
 final class DriftTest extends BrowserTestCase
 {
     public function test_a_raised_cost_waits_is_agreed_to_taken_back_and_kept(): void
@@ -56,7 +59,8 @@ final class DriftTest extends BrowserTestCase
             ->key(Page::ENTER)
             ->see('Nothing of that asks you.');
         $desk->open($drift)->see('by 60%');
-        // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be bought.
+        // What stands stands: the price in the shop hasn't moved, the held one neither, and what sold out can't be
+        // bought.
         $desk->open($listing)->see('changes since you agreed');
         self::assertSame($before, $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value'));
         self::assertSame('Copper rain gauge', $desk->css('h1')->getText());

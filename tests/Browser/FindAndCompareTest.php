@@ -6,7 +6,10 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** Finding goods that pay: mistyped words, filters with counts, another market, side by side, by link and without a mouse. */
+/**
+ * Finding goods that pay: mistyped words, filters with counts, another market, side by side, by link and without a
+ * mouse.
+ */
 final class FindAndCompareTest extends BrowserTestCase
 {
     public function test_goods_are_narrowed_compared_and_taken(): void

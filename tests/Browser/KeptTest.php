@@ -96,13 +96,16 @@ final class KeptTest extends BrowserTestCase
     private function sayElsewhere(Page $desk, array $own): void
     {
         $desk->script(
-            'fetch(location.pathname, {method: "PATCH", headers: {"Content-Type": "application/json", Accept: "application/json", "X-XSRF-TOKEN": decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, body: JSON.stringify('.
+            'fetch(location.pathname, {method: "PATCH", headers: {"Content-Type": "application/json", Accept: '.
+                '"application/json", "X-XSRF-TOKEN": '.
+                'decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1])}, body: JSON.stringify('.
                 json_encode($own).
                 ')}).then((r) => { document.body.dataset.elsewhere = String(r.status); })',
         );
         $desk->until(
             fn (): bool => (bool) $desk->script(
-                'const seen = document.body.dataset.elsewhere === "200"; if (seen) delete document.body.dataset.elsewhere; return seen',
+                'const seen = document.body.dataset.elsewhere === "200"; if (seen) delete '.
+                    'document.body.dataset.elsewhere; return seen',
             ),
             'for the other window',
         );

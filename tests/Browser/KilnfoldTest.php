@@ -6,7 +6,9 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** A supplier without an interface: its table is mapped, seen as it will be, and imported; then it renames its columns. */
+/**
+ * A supplier without an interface: its table is mapped, seen as it will be, and imported; then it renames its columns.
+ */
 final class KilnfoldTest extends BrowserTestCase
 {
     public function test_a_pottery_s_table_becomes_goods_and_renamed_columns_are_followed(): void

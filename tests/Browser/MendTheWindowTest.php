@@ -225,7 +225,8 @@ final class MendTheWindowTest extends BrowserTestCase
         $made = $this->ask(
             'POST',
             '/window/logo',
-            '(() => { const form = new FormData(); form.append("as", "picture"); form.append("picture", file); return form; })()',
+            '(() => { const form = new FormData(); form.append("as", "picture"); form.append("picture", file); '.
+                'return form; })()',
         );
 
         return (int) ($made['id'] ?? 0);

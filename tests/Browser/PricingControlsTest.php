@@ -8,7 +8,9 @@ use Facebook\WebDriver\WebDriverSelect;
 use WindowStall\Tests\Browser\Support\Page;
 use WindowStall\Tests\Browser\Support\WorksPrices;
 
-/** Every control of recipes, markets, free delivery and listings' prices, worked by hand and found again after loading. */
+/**
+ * Every control of recipes, markets, free delivery and listings' prices, worked by hand and found again after loading.
+ */
 final class PricingControlsTest extends BrowserTestCase
 {
     use WorksPrices;
@@ -61,7 +63,8 @@ final class PricingControlsTest extends BrowserTestCase
             ->see('Free delivery')
             ->see('Send free over');
         $desk->script(
-            '[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Send free over")).click()',
+            '[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Send free '.
+                'over")).click()',
         );
         $desk->until(fn (): bool => $this->value($desk, 'Free over') !== '', 'for the basket value');
         $over = $this->value($desk, 'Free over');
@@ -72,7 +75,8 @@ final class PricingControlsTest extends BrowserTestCase
             ->open($at.'/pricing/costs')
             ->see('into the recipes’ prices')
             ->script(
-                '[...document.querySelectorAll("[data-free] button")].find(b => b.innerText.startsWith("Build")).click()',
+                '[...document.querySelectorAll("[data-free] button")].find(b => '.
+                    'b.innerText.startsWith("Build")).click()',
             );
         $desk->see('for delivery again');
         foreach ($this->prices($desk->open($at.'/pricing')->see('Everything else')) as $id => $price) {
@@ -120,7 +124,8 @@ final class PricingControlsTest extends BrowserTestCase
             array_map(
                 intval(...),
                 (array) $desk->script(
-                    'return [...document.querySelectorAll("[data-variant] input[aria-label^=\'Price of\']")].map(i => Math.round(parseFloat(i.value) * 100))',
+                    'return [...document.querySelectorAll("[data-variant] input[aria-label^=\'Price of\']")].map(i '.
+                        '=> Math.round(parseFloat(i.value) * 100))',
                 ),
             ),
         );

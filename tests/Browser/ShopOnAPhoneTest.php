@@ -32,13 +32,17 @@ final class ShopOnAPhoneTest extends BrowserTestCase
         $phone->open($url)->see('Slate labels');
         usleep(700_000);
         $bytes = $phone->script(
-            'return performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource")).filter(e => !/\.(webp|jpg|png)/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0)',
+            'return '.
+                'performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource")).filter(e '.
+                '=> !/\.(webp|jpg|png)/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0)',
         );
         self::assertIsInt($bytes);
         self::assertGreaterThan(10_000, $bytes);
         self::assertLessThan(self::MOST_BYTES, $bytes, $url);
         $shift = $phone->driver->executeAsyncScript(
-            'const done = arguments[0]; let sum = 0; new PerformanceObserver(list => { for (const e of list.getEntries()) sum += e.value; }).observe({type: "layout-shift", buffered: true}); setTimeout(() => done(sum), 400)',
+            'const done = arguments[0]; let sum = 0; new PerformanceObserver(list => { for (const e of '.
+                'list.getEntries()) sum += e.value; }).observe({type: "layout-shift", buffered: true}); '.
+                'setTimeout(() => done(sum), 400)',
         );
         self::assertEqualsWithDelta(0, $shift, 0.01, 'layout shift on '.$url);
         self::assertTrue(

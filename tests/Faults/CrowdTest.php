@@ -16,14 +16,19 @@ use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Oakum\Books;
 
-/** Many at once: nobody waits for somebody else's slow service, nothing is sold twice, nothing that was said is lost. */
+/**
+ * Many at once: nobody waits for somebody else's slow service, nothing is sold twice, nothing that was said is lost.
+ */
 final class CrowdTest extends FaultsTestCase
 {
     private const SHOPPERS = 12;
 
     private const PIECES = 10;
 
-    /** Seconds in which a shop answers although a supplier takes twelve for each question; an undisturbed answer takes a hundredth of it. */
+    /**
+     * Seconds in which a shop answers although a supplier takes twelve for each question; an undisturbed answer takes a
+     * hundredth of it.
+     */
     private const AT_MOST = 6.0;
 
     private Stall $stall;

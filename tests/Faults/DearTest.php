@@ -12,7 +12,9 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
 
-/** What costs much is bounded, and never costs a shopper anything: through the real web server, with its real limits. */
+/**
+ * What costs much is bounded, and never costs a shopper anything: through the real web server, with its real limits.
+ */
 final class DearTest extends FaultsTestCase
 {
     private Stall $stall;

@@ -12,7 +12,10 @@ use WindowStall\Standins\Oakum\Books;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
-/** Against the running program of an instance of its own, with its real web server, workers and services; what is written stays. */
+/**
+ * Against the running program of an instance of its own, with its real web server, workers and services; what is
+ * written stays.
+ */
 abstract class FaultsTestCase extends AppTestCase
 {
     /** @return list<string> */

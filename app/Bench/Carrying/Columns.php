@@ -7,8 +7,8 @@ namespace WindowStall\Bench\Carrying;
 /**
  * The columns of listings as a table, one row per variant; docs/formats.md describes them for people.
  *
- * The first columns say which listing and variant it is; those under OWN are the seller's word and come in again; the rest is told
- * for reading and ignored on the way in.
+ * The first columns say which listing and variant it is; those under OWN are the seller's word and come in again; the
+ * rest is told for reading and ignored on the way in.
  */
 final class Columns
 {

@@ -23,10 +23,11 @@ use WindowStall\Stall\User;
 use WindowStall\Support\RichText;
 
 /**
- * Brings listings in that went out before, changed by hand or by a program. Only what differs is written, all of it is one step
- * that can be taken back, and a row that can't be used is left out with the reason.
+ * Brings listings in that went out before, changed by hand or by a program. Only what differs is written, all of it is
+ * one step that can be taken back, and a row that can't be used is left out with the reason.
  *
- * A listing is known by its number; in another stall by its supplier and item, and is taken to the bench if it isn't there yet.
+ * A listing is known by its number; in another stall by its supplier and item, and is taken to the bench if it isn't
+ * there yet.
  */
 final readonly class ImportListings
 {
@@ -43,7 +44,8 @@ final readonly class ImportListings
 
     /**
      * @param  BenchChange|null  $change  the step to go on with, when this was begun before and broke off
-     * @param  (callable(int, list<Reject>, BenchChange|null): void)|null  $progress  told how many listings are read, what of the last of them was left out, and the step; it may throw to stop
+     * @param  (callable(int, list<Reject>, BenchChange|null): void)|null  $progress  told how many listings are read,
+     *     what of the last of them was left out, and the step; it may throw to stop
      *
      * @throws FeedTrouble when the file breaks off or can't be read on; what was written till then stays
      */
@@ -76,7 +78,11 @@ final readonly class ImportListings
         return $done;
     }
 
-    /** @param  list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>  $records */
+    /**
+     * @param  list<array{
+     *     row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>,
+     * }>  $records
+     */
     private function chunk(Stall $stall, ?User $by, array $records, Imported $done): void
     {
         $differ = [];
@@ -111,7 +117,9 @@ final readonly class ImportListings
     /**
      * Worked out once more from how the listings stand now that nobody else can write them.
      *
-     * @param  array<int, list<array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}>>  $records  by listing
+     * @param  array<int, list<array{
+     *     row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>,
+     * }>>  $records by listing
      */
     private function write(Stall $stall, array $records): int
     {
@@ -136,7 +144,9 @@ final readonly class ImportListings
     }
 
     /**
-     * @param  array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}  $record
+     * @param  array{
+     *     row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>,
+     * }  $record
      * @param  list<Reject>  $rejects
      * @return array{Listing|null, bool} and whether it was taken to the bench for this
      */
@@ -190,7 +200,9 @@ final readonly class ImportListings
     /**
      * What differs.
      *
-     * @param  array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}  $record
+     * @param  array{
+     *     row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>,
+     * }  $record
      * @param  list<Reject>  $rejects
      * @return array{listing: array<string, mixed>, variants: array<int, array<string, mixed>>}
      */

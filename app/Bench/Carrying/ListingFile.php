@@ -12,11 +12,15 @@ use WindowStall\Support\Cell;
 /**
  * A file of listings as they go out from here, read listing by listing: never more than one of them in memory.
  *
- * @phpstan-type Record array{row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>}
+ * @phpstan-type Record array{
+ *     row: int, listing: array<string, string>, variants: list<array{row: int, cells: array<string, string>}>,
+ * }
  */
 final readonly class ListingFile
 {
-    /** Where the word that says what a JSON file is has to stand: within so many bytes from its beginning or its end. */
+    /**
+     * Where the word that says what a JSON file is has to stand: within so many bytes from its beginning or its end.
+     */
     private const HEAD = 65_536;
 
     private function __construct(private string $path, private bool $json)
@@ -55,7 +59,8 @@ final readonly class ListingFile
         $says = '/"format"\s*:\s*"window-stall\\\\?\/listings"/';
         if (preg_match($says, $head.$tail) !== 1 || preg_match('/"listings"\s*:\s*\[/', $head.$tail) !== 1) {
             throw FeedTrouble::because(
-                'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.',
+                'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", '.
+                    '"listings": […]} is expected.',
             );
         }
     }
@@ -65,7 +70,8 @@ final readonly class ListingFile
         $feed = new CsvFeed($this->path);
         if (! in_array('listing', $feed->header(), true) || ! in_array('variant', $feed->header(), true)) {
             throw FeedTrouble::because(
-                'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.',
+                'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are '.
+                    'missing.',
             );
         }
 

@@ -13,8 +13,17 @@ use WindowStall\Support\Cell;
 /**
  * Listings as plain records, as they go out and come in.
  *
- * @phpstan-type VariantRecord array{variant: int, supplier_variant: string, on: string, price: string, was: string, variant_recipe: array<string, mixed>|null, options: array<string, string>, sku: string, barcode: string, recipe_price: string, landed: string, you_keep: string, stock: int}
- * @phpstan-type ListingRecord array{listing: int, supplier: string, item: string, title: string, description: string, type: string, tags: string, maker: string, notes: string, search_title: string, search_description: string, recipe: array<string, mixed>|null, ladder: string, state: string, shown_title: string, currency: string, variants: list<VariantRecord>}
+ * @phpstan-type VariantRecord array{
+ *     variant: int, supplier_variant: string, on: string, price: string, was: string,
+ *     variant_recipe: array<string, mixed>|null, options: array<string, string>, sku: string, barcode: string,
+ *     recipe_price: string, landed: string, you_keep: string, stock: int,
+ * }
+ * @phpstan-type ListingRecord array{
+ *     listing: int, supplier: string, item: string, title: string, description: string, type: string, tags: string,
+ *     maker: string, notes: string, search_title: string, search_description: string,
+ *     recipe: array<string, mixed>|null, ladder: string, state: string, shown_title: string, currency: string,
+ *     variants: list<VariantRecord>,
+ * }
  */
 final class ListingRecords
 {

@@ -88,7 +88,8 @@ final class PricingCells
         $said = json_decode($cell, true);
         if (! is_array($said)) {
             throw new Refusal(
-                'This is no recipe: it is written as programs send it, {"basis": "landed", "steps": [{"factor": "2.4"}], …}.',
+                'This is no recipe: it is written as programs send it, {"basis": "landed", "steps": [{"factor": '.
+                    '"2.4"}], …}.',
             );
         }
         try {

@@ -30,7 +30,10 @@ use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
 
-/** Many listings at once: a grid to edit, deleting, joining, putting in the window with progress, and taking a step back. */
+/**
+ * Many listings at once: a grid to edit, deleting, joining, putting in the window with progress, and taking a step
+ * back.
+ */
 final class GridController
 {
     private const PAGE = 100;

@@ -15,7 +15,10 @@ use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\UploadedPicture;
 use WindowStall\Support\Refusal;
 
-/** Fetches a listing's waiting pictures from its supplier and makes them into the shop's sizes. Running it twice fetches nothing twice. */
+/**
+ * Fetches a listing's waiting pictures from its supplier and makes them into the shop's sizes. Running it twice fetches
+ * nothing twice.
+ */
 final class FetchPictures implements ShouldQueue
 {
     use Queueable;

@@ -16,7 +16,10 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\LocalCopy;
 
-/** Brings a file of listings in, some at a time. One that broke off goes on with the same step: what is in already doesn't differ any more. */
+/**
+ * Brings a file of listings in, some at a time. One that broke off goes on with the same step: what is in already
+ * doesn't differ any more.
+ */
 final class ImportFile extends RunJob
 {
     protected static function queueName(): string
@@ -37,7 +40,8 @@ final class ImportFile extends RunJob
             function () use ($run, $stall, $kept, $import): void {
                 LocalCopy::with($kept, fn (string $path) => $this->read($run, $stall, $path, $import));
             },
-            'Something went wrong here. It has been noted; what is in already can be taken back, or send the file again for the rest.',
+            'Something went wrong here. It has been noted; what is in already can be taken back, or send the file '.
+                'again for the rest.',
         );
         if (! $run->refresh()->state->open()) {
             Storage::delete($kept);

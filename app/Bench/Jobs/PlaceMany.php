@@ -12,7 +12,10 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Stall\Stall;
 
-/** Puts many listings in the window, a few at a time so that it can be watched and stopped; those that can't be shown say why. */
+/**
+ * Puts many listings in the window, a few at a time so that it can be watched and stopped; those that can't be shown
+ * say why.
+ */
 final class PlaceMany extends RunJob
 {
     private const CHUNK = 10;

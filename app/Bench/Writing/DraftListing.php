@@ -14,8 +14,8 @@ use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
 
 /**
- * Puts drafts where the seller has said nothing yet, or where an earlier draft stands. Each is marked a draft until the seller
- * touches or accepts it, and a listing with a draft in it doesn't go in the window.
+ * Puts drafts where the seller has said nothing yet, or where an earlier draft stands. Each is marked a draft until the
+ * seller touches or accepts it, and a listing with a draft in it doesn't go in the window.
  */
 final readonly class DraftListing
 {

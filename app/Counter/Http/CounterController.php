@@ -69,7 +69,8 @@ final class CounterController
     public function again(Request $request, Stall $stall, Order $order): RedirectResponse
     {
         $row = $order->supplierOrders()->findOrFail($request->integer('supplierOrder'));
-        // One statement that only fits an order that is paid and a row that nobody sends: a stale page can't send what was refunded.
+        // One statement that only fits an order that is paid and a row that nobody sends: a stale page can't send what
+        // was refunded.
         $set = SupplierOrder::query()
             ->whereKey($row->id)
             ->whereNull('external_id')

@@ -12,7 +12,10 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 
-/** Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep asks again. */
+/**
+ * Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep
+ * asks again.
+ */
 final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
@@ -44,7 +47,8 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
             $payment->refund((string) $order->payment_id);
         } catch (PaymentTrouble) {
             $refunding()->update([
-                'payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing is sent meanwhile.',
+                'payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing '.
+                    'is sent meanwhile.',
             ]);
 
             return;

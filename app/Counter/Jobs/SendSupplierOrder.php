@@ -16,9 +16,9 @@ use WindowStall\Counter\SupplierOrder;
 use WindowStall\Source\Connectors\SupplierTrouble;
 
 /**
- * Sends one supplier order. It may run twice, break off anywhere, or be started again by the sweep: one at a time has the row for
- * a stated time (a lease), nothing is locked while the supplier answers, and the idempotency key makes any repetition the same
- * order there. While no answer is known, the row says that the supplier may have it.
+ * Sends one supplier order. It may run twice, break off anywhere, or be started again by the sweep: one at a time has
+ * the row for a stated time (a lease), nothing is locked while the supplier answers, and the idempotency key makes any
+ * repetition the same order there. While no answer is known, the row says that the supplier may have it.
  */
 final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {

@@ -12,8 +12,8 @@ use WindowStall\Counter\Order;
 use WindowStall\Stall\OneStall;
 
 /**
- * Looks after what got stuck: payments whose answer was lost, orders not sent, news that never came. It asks nobody outside: for
- * each of them it sets one job, in the stall it belongs to.
+ * Looks after what got stuck: payments whose answer was lost, orders not sent, news that never came. It asks nobody
+ * outside: for each of them it sets one job, in the stall it belongs to.
  */
 final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
 {

@@ -14,7 +14,10 @@ use WindowStall\Support\Outbound\TooLarge;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
-/** Speaks with the payment service: a payment is opened, the shopper approves it there, and it is captured or let go from here. */
+/**
+ * Speaks with the payment service: a payment is opened, the shopper approves it there, and it is captured or let go
+ * from here.
+ */
 final class PaymentService
 {
     /**

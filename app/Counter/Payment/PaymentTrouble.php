@@ -17,7 +17,8 @@ final class PaymentTrouble extends \RuntimeException implements Said
     public static function away(): self
     {
         return new self(
-            'The payment service doesn’t answer just now. Nothing was charged and your basket is kept; try again in a minute.',
+            'The payment service doesn’t answer just now. Nothing was charged and your basket is kept; try again in '.
+                'a minute.',
         );
     }
 

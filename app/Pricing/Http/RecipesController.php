@@ -22,7 +22,10 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
-/** A stall's recipes in their order of precedence: edited in place, added, taken away, moved; each a step that can be taken back. */
+/**
+ * A stall's recipes in their order of precedence: edited in place, added, taken away, moved; each a step that can be
+ * taken back.
+ */
 final readonly class RecipesController
 {
     private const MOST = 60;

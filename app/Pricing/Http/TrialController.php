@@ -154,7 +154,10 @@ final class TrialController
         return PricingChange::query()->where('stall_id', $stall->id)->whereNull('applied_at')->latest('id')->first();
     }
 
-    /** @return list<array{id: int, words: string, at: string, by: string, undone: bool}> what was done to costs and recipes lately */
+    /**
+     * @return list<array{id: int, words: string, at: string, by: string, undone: bool}> what was done to costs and
+     *     recipes lately
+     */
     private function lately(Stall $stall): array
     {
         return array_values(

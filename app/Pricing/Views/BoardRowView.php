@@ -74,7 +74,8 @@ final readonly class BoardRowView
     }
 
     /**
-     * Loads once for each listing what its variants share; the supplier's words only where the seller calls options otherwise.
+     * Loads once for each listing what its variants share; the supplier's words only where the seller calls options
+     * otherwise.
      *
      * @param  Collection<array-key, ListingVariant>  $rows
      */

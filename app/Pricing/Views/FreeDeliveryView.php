@@ -107,7 +107,8 @@ final readonly class FreeDeliveryView
             ->orderByRaw('hashint8(p.listing_variant_id)')
             ->limit(2_000)
             ->selectRaw(
-                "p.price_minor, p.landed_minor, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label END AS name",
+                "p.price_minor, p.landed_minor, l.shown_title || CASE WHEN s.label = '' THEN '' ELSE ', ' || s.label ".
+                    'END AS name',
             )
             ->get();
     }
@@ -124,7 +125,8 @@ final readonly class FreeDeliveryView
                     MoneyView::text($p->keep),
                 )
                 : sprintf(
-                    'There are too few orders to go by; %d prices of the list, one piece each, come to %s on average and keep %s.',
+                    'There are too few orders to go by; %d prices of the list, one piece each, come to %s on average '.
+                        'and keep %s.',
                     $p->orders,
                     MoneyView::text($p->usual),
                     MoneyView::text($p->keep),
@@ -147,7 +149,10 @@ final readonly class FreeDeliveryView
         };
     }
 
-    /** @param  list<array{name: string, now: Money, then: Money, bp: int}>  $variants  what it does to each, the most in proportion first */
+    /**
+     * @param  list<array{name: string, now: Money, then: Money, bp: int}>  $variants  what it does to each, the most in
+     *     proportion first
+     */
     private static function builtInWords(Stall $stall, Money $charged, array $variants): string
     {
         return match (true) {

@@ -29,7 +29,8 @@ final readonly class RecipeFormView
      * @param  string  $floorKind  none, margin (in percent) or keep
      * @param  string  $cap  none, rrp or an amount
      * @param  string  $nextStep  the cost that one more step may begin at
-     * @param  array<string, string>  $begins  what a figure begins with once its kind is chosen: each method, floor_margin, floor_keep, cap
+     * @param  array<string, string>  $begins  what a figure begins with once its kind is chosen: each method,
+     *     floor_margin, floor_keep, cap
      */
     public function __construct(
         public string $basis,

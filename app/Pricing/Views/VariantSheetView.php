@@ -25,7 +25,10 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 
-/** One variant from the side of its price: where each unit goes by quantity, what is kept at any price, and why it costs what it does. */
+/**
+ * One variant from the side of its price: where each unit goes by quantity, what is kept at any price, and why it costs
+ * what it does.
+ */
 final readonly class VariantSheetView
 {
     public const MOST_PIECES = 5;
@@ -146,7 +149,8 @@ final readonly class VariantSheetView
                 self::story($till, $curve, $rrp),
                 $till->breakEvenAdvertising()->minor > 0
                     ? sprintf(
-                        'Up to %s may be spent on advertising for an order before it loses money: then each %s spent brings %s in sales before tax.',
+                        'Up to %s may be spent on advertising for an order before it loses money: then each %s spent '.
+                            'brings %s in sales before tax.',
                         MoneyView::text($till->breakEvenAdvertising()),
                         MoneyView::text($stall->money($currency->minorPerUnit())),
                         MoneyView::text(
@@ -161,7 +165,9 @@ final readonly class VariantSheetView
         );
     }
 
-    /** @return list<string> what the recipe did, at the exchange rate that the price stands on, and what came after it */
+    /**
+     * @return list<string> what the recipe did, at the exchange rate that the price stands on, and what came after it
+     */
     private static function reasons(
         Stall $stall,
         VariantFigures $figures,
@@ -194,7 +200,8 @@ final readonly class VariantSheetView
                 FrozenRate::hold($stands, $today, $sheet->tolerance()) !== $stands
                     ? null
                     : sprintf(
-                        'It stands on the rate it was made at, %s for one %s; today’s %s is within the %s%% that prices stay for.',
+                        'It stands on the rate it was made at, %s for one %s; today’s %s is within the %s%% that '.
+                            'prices stay for.',
                         $plain($stands),
                         $code,
                         $plain($today),

@@ -7,7 +7,10 @@ namespace WindowStall\Runs\Console;
 use Illuminate\Console\Command;
 use WindowStall\Runs\Jobs\WatchRuns;
 
-/** At the start nobody works on anything: what was under way when the program ended is taken up, or ended with a sentence. */
+/**
+ * At the start nobody works on anything: what was under way when the program ended is taken up, or ended with a
+ * sentence.
+ */
 final class TakeUpRuns extends Command
 {
     protected $signature = 'stall:take-up';

@@ -13,8 +13,9 @@ use WindowStall\Runs\SignOfLife;
 use WindowStall\Stall\OneStall;
 
 /**
- * Looks after runs that fell silent because whoever did them is gone (killed, stopped, a machine that went down): those that can
- * begin again are taken up, the others end with a sentence. Runs that wait although nobody will come for them are set again.
+ * Looks after runs that fell silent because whoever did them is gone (killed, stopped, a machine that went down): those
+ * that can begin again are taken up, the others end with a sentence. Runs that wait although nobody will come for them
+ * are set again.
  */
 final class WatchRuns implements ShouldBeUnique, ShouldQueue
 {

@@ -73,8 +73,8 @@ final readonly class OrderController
     }
 
     /**
-     * Where the payment page sends the shopper back to. How the payment stands is asked in the background, so that no request
-     * waits for it; loading this twice changes nothing twice.
+     * Where the payment page sends the shopper back to. How the payment stands is asked in the background, so that no
+     * request waits for it; loading this twice changes nothing twice.
      */
     public function paid(Request $request, string $token): RedirectResponse
     {

@@ -13,8 +13,8 @@ use WindowStall\Stall\Stall;
 /**
  * Finds the shop of this host and lets only its own pages post to it.
  *
- * Shop pages are ready-made and the same for everyone, so they can't carry a token; the browser's own word on where a post
- * comes from (Origin, Sec-Fetch-Site) does that work, with cookies that don't travel from other sites.
+ * Shop pages are ready-made and the same for everyone, so they can't carry a token; the browser's own word on where a
+ * post comes from (Origin, Sec-Fetch-Site) does that work, with cookies that don't travel from other sites.
  */
 final class OwnShopOnly
 {

@@ -54,7 +54,8 @@ final readonly class PageController
     private function keep(Request $request, Stall $stall, string $path, string $html): Response
     {
         if ($request->isMethod('GET') && $request->getQueryString() === null) {
-            // The stall was read before the page was made, so a change meanwhile has a newer revision and its own folder.
+            // The stall was read before the page was made, so a change meanwhile has a newer revision and its own
+            // folder.
             if (! $this->pages->current($stall->handle, $stall->shop_revision)) {
                 $this->pages->turnTo($stall->handle, $stall->shop_revision);
             }

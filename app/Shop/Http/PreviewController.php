@@ -16,7 +16,9 @@ use WindowStall\Window\OpenPreviews;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Window;
 
-/** What isn't published, through the shoppers' renderer; only by a signed address, or by one that was given to somebody. */
+/**
+ * What isn't published, through the shoppers' renderer; only by a signed address, or by one that was given to somebody.
+ */
 final readonly class PreviewController
 {
     public function __construct(private ShopRenderer $renderer, private PageRenderer $pages)

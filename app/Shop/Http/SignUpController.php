@@ -13,7 +13,10 @@ use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 
-/** A shopper leaves an address. What they agreed to is taken from the page as it is published, never from what they sent. */
+/**
+ * A shopper leaves an address. What they agreed to is taken from the page as it is published, never from what they
+ * sent.
+ */
 final readonly class SignUpController
 {
     public function __construct(private ShopRenderer $renderer)

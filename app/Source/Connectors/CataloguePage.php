@@ -15,7 +15,8 @@ final readonly class CataloguePage
      * @param  list<Reject>  $rejects
      * @param  int|null  $rejected  how many couldn't be used in all, when more than those listed
      * @param  list<string>  $notes  sentences for the seller
-     * @param  array<string, mixed>  $learnt  settings of the connection that the catalogue taught, such as a renamed column
+     * @param  array<string, mixed>  $learnt  settings of the connection that the catalogue taught, such as a renamed
+     *     column
      * @param  list<string>  $same  ids of items that came as they came last time, and weren't read
      * @param  array<string, string>  $raw  item's id → a hash of it as it came, where it can be known again by that
      * @param  bool  $asBefore  the whole catalogue came as it came last time

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors;
 
 /**
- * How the workshop reads one kind of supplier. One folder per kind; {@see Connectors} finds them. docs/connectors.md says how to add one.
+ * How the workshop reads one kind of supplier. One folder per kind; {@see Connectors} finds them. docs/connectors.md
+ * says how to add one.
  *
  * What a kind can do besides is said by small interfaces: {@see TakesOrders}, {@see FetchesByLink}.
  * Every method that goes over the network has a time limit and throws {@see SupplierTrouble}.

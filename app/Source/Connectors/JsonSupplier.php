@@ -12,7 +12,10 @@ use WindowStall\Support\Outbound\TooLarge;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 
-/** Asks a supplier that speaks JSON; whatever isn't a usable answer becomes trouble in words. Waits when told that it asks too often. */
+/**
+ * Asks a supplier that speaks JSON; whatever isn't a usable answer becomes trouble in words. Waits when told that it
+ * asks too often.
+ */
 final readonly class JsonSupplier
 {
     /** @param  int  $seconds  for one answer */
@@ -36,7 +39,8 @@ final readonly class JsonSupplier
             if (! $again || $waited >= $access->patience) {
                 break;
             }
-            // What the supplier asks for, else twice as long each time, with jitter so that many pulls don't all come back at once.
+            // What the supplier asks for, else twice as long each time, with jitter so that many pulls don't all come
+            // back at once.
             $wait = max(1, min((int) $response->header('Retry-After') ?: 2 ** $try, 30, $access->patience - $waited));
             Sleep::for($wait * 1000 + random_int(0, 250))->milliseconds();
             $waited += $wait;

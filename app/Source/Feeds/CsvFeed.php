@@ -93,7 +93,10 @@ final readonly class CsvFeed implements Feed
         return count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
     }
 
-    /** @return \Generator<int, string> rows by number as they stand in the file, in UTF-8, with the newlines inside quotes */
+    /**
+     * @return \Generator<int, string> rows by number as they stand in the file, in UTF-8, with the newlines inside
+     *     quotes
+     */
     private function records(): \Generator
     {
         $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
@@ -113,7 +116,8 @@ final readonly class CsvFeed implements Feed
                 if (strlen($record) >= Limits::ROW - 1) {
                     throw FeedTrouble::because(
                         sprintf(
-                            'Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t read.',
+                            'Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t '.
+                                'read.',
                             number_format($number),
                             number_format(Limits::ROW),
                         ),
@@ -149,7 +153,8 @@ final readonly class CsvFeed implements Feed
         set_error_handler(
             static fn (): bool => throw FeedTrouble::because(
                 sprintf(
-                    'The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as UTF-8.',
+                    'The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as '.
+                        'UTF-8.',
                     number_format($row),
                 ),
             ),
@@ -210,7 +215,8 @@ final readonly class CsvFeed implements Feed
     }
 
     /**
-     * @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first, the more the better
+     * @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first,
+     *     the more the better
      * @return non-empty-string
      */
     private static function delimiter(array $sample): string

@@ -14,7 +14,8 @@ interface Feed
     public function header(): array;
 
     /**
-     * @return iterable<int, list<string>> the number of the row as a person counts (in a table the header is row 1) → values in the header's order
+     * @return iterable<int, list<string>> the number of the row as a person counts (in a table the header is row 1) →
+     *     values in the header's order
      *
      * @throws FeedTrouble when the file breaks off or can't be read on
      */

@@ -22,7 +22,8 @@ final class OpenFeed
 
         return match (true) {
             preg_match('/^<(?:!doctype html|html)\b/i', $bare) === 1 => throw FeedTrouble::because(
-                'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.',
+                'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from '.
+                    'which the file is fetched.',
             ),
             str_starts_with($bare, '<') => new XmlFeed($plain),
             str_starts_with($bare, '[') => new JsonFeed($plain),

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds;
 
 /**
- * Lays nested records (XML, JSON) out as a table: "stock": {"GB": 4} becomes a column "stock/GB"; a list of words is joined by
- * a bar; a list of records inside, such as variants, makes a row each, with what stands around it repeated.
+ * Lays nested records (XML, JSON) out as a table: "stock": {"GB": 4} becomes a column "stock/GB"; a list of words is
+ * joined by a bar; a list of records inside, such as variants, makes a row each, with what stands around it repeated.
  */
 final class Records
 {

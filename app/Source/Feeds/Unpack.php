@@ -113,7 +113,8 @@ final class Unpack
                 ) {
                     throw FeedTrouble::because(
                         sprintf(
-                            'Unpacked, the file grows to more than %s MB from %s MB: that is no list of goods. It wasn’t read.',
+                            'Unpacked, the file grows to more than %s MB from %s MB: that is no list of goods. It '.
+                                'wasn’t read.',
                             number_format(intdiv($written, 1_000_000)),
                             number_format(max(1, intdiv($packed, 1_000_000))),
                         ),

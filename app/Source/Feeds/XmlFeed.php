@@ -7,7 +7,10 @@ namespace WindowStall\Source\Feeds;
 use SimpleXMLElement;
 use XMLReader;
 
-/** XML: the shallowest element that stands several times side by side is a record. Entities and outside references are never followed. */
+/**
+ * XML: the shallowest element that stands several times side by side is a record. Entities and outside references are
+ * never followed.
+ */
 final readonly class XmlFeed implements Feed
 {
     use PicksRows;
@@ -83,7 +86,8 @@ final readonly class XmlFeed implements Feed
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::DOC_TYPE || $xml->nodeType === XMLReader::ENTITY_REF) {
                     throw FeedTrouble::because(
-                        'The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; ask the supplier for plain XML.',
+                        'The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; '.
+                            'ask the supplier for plain XML.',
                     );
                 }
                 if ($xml->nodeType === XMLReader::ELEMENT) {

@@ -107,7 +107,9 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
         Unsettled::settle($unsettled);
     }
 
-    /** @return list<WithoutOverlapping> never beside news of one item: what that says of the rest would be overwritten */
+    /**
+     * @return list<WithoutOverlapping> never beside news of one item: what that says of the rest would be overwritten
+     */
     public function middleware(): array
     {
         return [

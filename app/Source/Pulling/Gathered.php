@@ -203,7 +203,10 @@ final readonly class Gathered
         return (int) DB::scalar('SELECT count(*) FROM pulled');
     }
 
-    /** @return \Generator<int, array{non-empty-list<Item>, array<string, string>}> what says something new, some at a time, with how it came */
+    /**
+     * @return \Generator<int, array{non-empty-list<Item>, array<string, string>}> what says something new, some at a
+     *     time, with how it came
+     */
     private function changed(): \Generator
     {
         $after = 0;

@@ -108,7 +108,9 @@ final readonly class WorkIn
         return md5(serialize([$markets, $duty, $sheet->rates(), $sheet->handling()]));
     }
 
-    /** @return array<int, int> the supplier's variant, of those that are sold → what delivery of one piece home costs */
+    /**
+     * @return array<int, int> the supplier's variant, of those that are sold → what delivery of one piece home costs
+     */
     private function deliveries(SupplierConnection $connection): array
     {
         $row = DB::selectOne(self::DELIVERIES, [$connection->id]);

@@ -95,7 +95,8 @@ final readonly class MappingPreviewView
         if ($carried === 0) {
             return [
                 sprintf(
-                    'Nothing can be delivered to %s yet: without a price for the parcel no landed cost can be worked out.',
+                    'Nothing can be delivered to %s yet: without a price for the parcel no landed cost can be worked '.
+                        'out.',
                     $stall->marketName(),
                 ),
                 false,

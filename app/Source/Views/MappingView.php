@@ -17,7 +17,10 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\ReferenceRates;
 use WindowStall\Stall\Stall;
 
-/** The mapping screen: the file's columns with what each probably means, what was said before, and everything else the file leaves unsaid. */
+/**
+ * The mapping screen: the file's columns with what each probably means, what was said before, and everything else the
+ * file leaves unsaid.
+ */
 final readonly class MappingView
 {
     private const SHOWN = 3;

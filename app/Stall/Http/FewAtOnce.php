@@ -12,7 +12,10 @@ use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Busy;
 
-/** For requests that are dear (they ask outside, or work for seconds): a stall has a few of them going at once, so that others get their turn. */
+/**
+ * For requests that are dear (they ask outside, or work for seconds): a stall has a few of them going at once, so that
+ * others get their turn.
+ */
 final class FewAtOnce
 {
     private const MOST = 3;

@@ -12,7 +12,8 @@ final class DriftSchema
     {
         return [
             'get' => [
-                'summary' => 'What was said of a listing by whom and when, and at what price shoppers saw it; newest first',
+                'summary' => 'What was said of a listing by whom and when, and at what price shoppers saw it; newest '.
+                    'first',
                 'operationId' => 'listingHistory',
                 'parameters' => [
                     ['name' => 'listing', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']],
@@ -48,7 +49,8 @@ final class DriftSchema
 
         return [
             'post' => [
-                'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can take back',
+                'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can '.
+                    'take back',
                 'operationId' => 'decideChanges',
                 'requestBody' => [
                     'required' => true,

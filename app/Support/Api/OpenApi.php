@@ -8,7 +8,9 @@ use Illuminate\Http\JsonResponse;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 
-/** The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall. */
+/**
+ * The API described as OpenAPI 3.1 (https://spec.openapis.org/oas/v3.1.0), for programs and people that read a stall.
+ */
 final class OpenApi
 {
     public const AMOUNT = [
@@ -39,7 +41,9 @@ final class OpenApi
             'info' => [
                 'title' => 'Window Stall',
                 'version' => '1',
-                'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after = next until next is null.',
+                'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long '.
+                    'work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after '.
+                    '= next until next is null.',
             ],
             'servers' => [
                 [

@@ -42,7 +42,8 @@ final class Install extends Command
         if ($bound === null || $bound->free) {
             throw new Refusal(
                 sprintf(
-                    'The database role “%s” doesn’t exist or isn’t bound by row-level security. Make it with NOSUPERUSER and NOBYPASSRLS.',
+                    'The database role “%s” doesn’t exist or isn’t bound by row-level security. Make it with '.
+                        'NOSUPERUSER and NOBYPASSRLS.',
                     $role,
                 ),
             );

@@ -151,7 +151,9 @@ final class RunBench extends Command
         ];
     }
 
-    /** A homepage of many sections is published and its page made anew, as the first shopper after that waits for it. */
+    /**
+     * A homepage of many sections is published and its page made anew, as the first shopper after that waits for it.
+     */
     private function publishing(Stall $stall): void
     {
         $dress = app(DressWindow::class);

@@ -69,7 +69,10 @@ final class RunLargeBench extends Command
         return self::SUCCESS;
     }
 
-    /** What row-level security costs: the same work as the bound role and as the tables' owner, turn and turn about in the same session. */
+    /**
+     * What row-level security costs: the same work as the bound role and as the tables' owner, turn and turn about in
+     * the same session.
+     */
     private function wall(Stall $stall, FindItems $find): void
     {
         $listing = Listing::query()->where('stall_id', $stall->id)->orderBy('id')->firstOrFail();
@@ -97,7 +100,8 @@ final class RunLargeBench extends Command
         ];
         $this->line('');
         $this->line(
-            'Row-level security: the same as the bound role and as the owner of the tables, whom it doesn’t bind; milliseconds',
+            'Row-level security: the same as the bound role and as the owner of the tables, whom it doesn’t bind; '.
+                'milliseconds',
         );
         $this->line(sprintf('  %-52s %10s %10s %8s', '', 'bound', 'owner', 'ratio'));
         $ratios = [];
@@ -422,7 +426,8 @@ final class RunLargeBench extends Command
             fwrite(
                 $out,
                 sprintf(
-                    "R-%d;S-%d;%013d;Hand-thrown flower pot %d;%s;%d cm;Thrown at the wheel and wood-fired, frost-proof to minus fifteen degrees.;Pots %d;%d.%02d;%d.00;%d;%d.%d\n",
+                    'R-%d;S-%d;%013d;Hand-thrown flower pot %d;%s;%d cm;Thrown at the wheel and wood-fired, '.
+                        "frost-proof to minus fifteen degrees.;Pots %d;%d.%02d;%d.00;%d;%d.%d\n",
                     $item,
                     $n,
                     $n,

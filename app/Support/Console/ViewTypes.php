@@ -10,7 +10,10 @@ use ReflectionParameter;
 use ReflectionUnionType;
 use Symfony\Component\Finder\Finder;
 
-/** Reads the constructors of all …View classes and gives one TypeScript type for each. List and map shapes come from their @param tags. */
+/**
+ * Reads the constructors of all …View classes and gives one TypeScript type for each. List and map shapes come from
+ * their @param tags.
+ */
 final class ViewTypes
 {
     public function write(string $folder): string

@@ -84,7 +84,10 @@ final class PlainErrors
             );
     }
 
-    /** Whether the database is away or just restarting (SQLSTATE classes 08 and 57P, and too many connections): nothing is wrong with what was asked. */
+    /**
+     * Whether the database is away or just restarting (SQLSTATE classes 08 and 57P, and too many connections): nothing
+     * is wrong with what was asked.
+     */
     private static function away(PDOException $e): bool
     {
         return preg_match(

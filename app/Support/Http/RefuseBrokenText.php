@@ -8,7 +8,10 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses what is no text: bytes that aren't UTF-8, and NUL, which no database column takes. Files are looked at by whoever reads them. */
+/**
+ * Refuses what is no text: bytes that aren't UTF-8, and NUL, which no database column takes. Files are looked at by
+ * whoever reads them.
+ */
 final class RefuseBrokenText
 {
     public function handle(Request $request, Closure $next): Response

@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What a browser may do with a page of the workshop: its own scripts from files only, nobody's frame around it, no guessing of types. */
+/**
+ * What a browser may do with a page of the workshop: its own scripts from files only, nobody's frame around it, no
+ * guessing of types.
+ */
 final class SafeHeaders
 {
     public function handle(Request $request, Closure $next): Response

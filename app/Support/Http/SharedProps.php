@@ -10,7 +10,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Stall\Views\FrameView;
 
-/** What every screen of the workshop gets: who is here, whose stall this is, what waits where, and what was just said. */
+/**
+ * What every screen of the workshop gets: who is here, whose stall this is, what waits where, and what was just said.
+ */
 final class SharedProps extends Middleware
 {
     protected $rootView = 'app';

@@ -6,7 +6,9 @@ namespace WindowStall\Support\Http;
 
 use Illuminate\Http\Request;
 
-/** What somebody typed into an address or a field, read as text: a list or a map where text is meant counts as nothing. */
+/**
+ * What somebody typed into an address or a field, read as text: a list or a map where text is meant counts as nothing.
+ */
 final class Typed
 {
     /** Letters; longer is cut. */

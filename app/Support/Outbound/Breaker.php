@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\Cache;
 use Throwable;
 
 /**
- * A circuit breaker: after several failures in a row an outside service isn't asked for a while, so that whoever could do without
- * its answer doesn't wait for it. The count is shared by all processes.
+ * A circuit breaker: after several failures in a row an outside service isn't asked for a while, so that whoever could
+ * do without its answer doesn't wait for it. The count is shared by all processes.
  */
 final readonly class Breaker
 {
@@ -37,7 +37,8 @@ final readonly class Breaker
      * @template T
      *
      * @param  callable(): T  $ask
-     * @param  callable(Throwable): bool  $failure  whether what was thrown means that the service is away; anything else is thrown on
+     * @param  callable(Throwable): bool  $failure  whether what was thrown means that the service is away; anything
+     *     else is thrown on
      * @return T|null null when it is away, or isn't asked just now
      */
     public function ask(callable $ask, callable $failure): mixed

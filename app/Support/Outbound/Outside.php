@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\Http;
 use WindowStall\Support\Refusal;
 
 /**
- * The one way out: every call to somebody else's service is made by a client that checked the address, goes to the very machine
- * that was checked, follows no redirect, and has an end in time and size.
+ * The one way out: every call to somebody else's service is made by a client that checked the address, goes to the very
+ * machine that was checked, follows no redirect, and has an end in time and size.
  */
 final class Outside
 {

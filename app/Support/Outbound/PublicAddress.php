@@ -8,14 +8,14 @@ use Symfony\Component\HttpFoundation\IpUtils;
 use WindowStall\Support\Refusal;
 
 /**
- * An address that the workshop may call: public and https, the stand-ins' own hosts aside. So no seller, and nothing a supplier
- * answers, can send the workshop into its own network.
+ * An address that the workshop may call: public and https, the stand-ins' own hosts aside. So no seller, and nothing a
+ * supplier answers, can send the workshop into its own network.
  */
 final readonly class PublicAddress
 {
     /**
-     * Besides what PHP and Symfony know of: multicast, 6to4 relays, whatever embeds another address, and ranges not given out.
-     * https://www.iana.org/assignments/iana-ipv4-special-registry, …/iana-ipv6-special-registry
+     * Besides what PHP and Symfony know of: multicast, 6to4 relays, whatever embeds another address, and ranges not
+     * given out. https://www.iana.org/assignments/iana-ipv4-special-registry, …/iana-ipv6-special-registry
      */
     private const SPECIAL = [
         '192.0.0.0/24',
@@ -33,7 +33,10 @@ final readonly class PublicAddress
         'ff00::/8',
     ];
 
-    /** @param  string|null  $ip  what the host was found to be when it was checked; calls must go there, not where a second look-up leads */
+    /**
+     * @param  string|null  $ip  what the host was found to be when it was checked; calls must go there, not where a
+     *     second look-up leads
+     */
     private function __construct(public string $url, public string $host, public int $port, public ?string $ip)
     {
     }

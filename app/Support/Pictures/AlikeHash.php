@@ -7,9 +7,9 @@ namespace WindowStall\Support\Pictures;
 use Intervention\Image\Interfaces\ImageInterface;
 
 /**
- * A perceptual hash (difference hash, 64 bits): whether each of 8 × 8 fields is darker than the one to its right. Scaling,
- * recompressing and small touches change few bits; another picture changes about half of them. The mean colour stands behind
- * it, so that one shape in two colours counts as two pictures.
+ * A perceptual hash (difference hash, 64 bits): whether each of 8 × 8 fields is darker than the one to its right.
+ * Scaling, recompressing and small touches change few bits; another picture changes about half of them. The mean colour
+ * stands behind it, so that one shape in two colours counts as two pictures.
  */
 final class AlikeHash
 {

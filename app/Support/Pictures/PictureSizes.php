@@ -36,14 +36,16 @@ final class PictureSizes
     /**
      * @param  string  $bytes  the file as it came
      * @param  string  $folder  where the sizes go on the media disk
-     * @return array{path: string, width: int, height: int, original: string, alike: string} path without size and ending; the size of the largest one made; where the whole lies; its perceptual hash
+     * @return array{path: string, width: int, height: int, original: string, alike: string} path without size and
+     *     ending; the size of the largest one made; where the whole lies; its perceptual hash
      *
      * @throws Refusal when it is no picture that can be used, with the reason
      */
     public function make(string $bytes, string $folder): array
     {
         PictureFile::check($bytes);
-        // Made small at once: nothing is done to it at its full size. Upright, and without what the camera wrote into it.
+        // Made small at once: nothing is done to it at its full size. Upright, and without what the camera wrote into
+        // it.
         $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
 
         return $this->kept($image, $folder);
@@ -86,7 +88,8 @@ final class PictureSizes
      * Makes the sizes again from the whole, showing another part of it.
      *
      * @return array{path: string, width: int, height: int, original: string, alike: string, seen_x: int, seen_y: int}
-     *                                                                                                                 also where the crop's point lies in what is shown
+     *
+     * also where the crop's point lies in what is shown
      *
      * @throws Refusal
      */
@@ -130,7 +133,8 @@ final class PictureSizes
     {
         $whole = $image->core()->native();
         if ($whole instanceof GdImage) {
-            // Intervention's own way doesn't look at what can be seen through, and its mark for that makes GD draw it black.
+            // Intervention's own way doesn't look at what can be seen through, and its mark for that makes GD draw it
+            // black.
             imagecolortransparent($whole, -1);
             $trimmed = imagecropauto($whole, IMG_CROP_THRESHOLD, self::NEARLY, (int) imagecolorat($whole, 0, 0));
             // Of a plain box a hem of its edge could be left, which is no logo.

@@ -34,7 +34,8 @@ final readonly class MoneyView
         static $formatters = [];
         $formatter = $formatters[$money->currency->code] ??= new NumberFormatter('en_GB', NumberFormatter::CURRENCY);
         $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $money->currency->decimals);
-        // Formatting only: the exact digits come from the minor units, and 15 significant digits hold any amount a till can.
+        // Formatting only: the exact digits come from the minor units, and 15 significant digits hold any amount a till
+        // can.
         $text = (string) $formatter->formatCurrency(
             abs($money->minor) / $money->currency->minorPerUnit(),
             $money->currency->code,

@@ -54,8 +54,10 @@ final readonly class LookStyle
         }
         $tones = $this->look->tones();
         $svg = sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32"><rect width="32" height="32" rx="%d" fill="%s"/>'.
-                '<text x="16" y="23" text-anchor="middle" font-family="%s" font-size="20" font-weight="700" fill="%s">%s</text></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 32 32"><rect width="32" height="32" rx="%d" '.
+                'fill="%s"/>'.
+                '<text x="16" y="23" text-anchor="middle" font-family="%s" font-size="20" font-weight="700" '.
+                    'fill="%s">%s</text></svg>',
             min(16, $this->look->plan->shape->corner->radius()),
             $tones->get('fill')->toHex(),
             str_contains($this->display->face->fallback(), 'sans') ? 'sans-serif' : 'serif',

@@ -23,7 +23,10 @@ final readonly class PageRenderer
     {
     }
 
-    /** @param  bool  $galley  for the galley: what doesn't show is there as well, marked, and the page tells where things stand */
+    /**
+     * @param  bool  $galley  for the galley: what doesn't show is there as well, marked, and the page tells where
+     *     things stand
+     */
     public function home(Stall $stall, Content $content, bool $galley = false): string
     {
         $goods = WindowGoods::of($stall);
@@ -165,7 +168,9 @@ final readonly class PageRenderer
         )->render();
     }
 
-    /** The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or the hero's. */
+    /**
+     * The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or the hero's.
+     */
     private function shared(Content $content, WindowGoods $goods): string
     {
         $card = ShareCard::path($content->look);

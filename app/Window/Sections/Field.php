@@ -12,7 +12,8 @@ use WindowStall\Window\Way;
 final readonly class Field
 {
     /**
-     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, picture, film, amount, date or rows
+     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, picture,
+     *     film, amount, date or rows
      * @param  int  $most  letters, things or rows
      * @param  array<array-key, string>  $choices  value → how it stands in the sentence
      * @param  list<self>  $each  what a row is made of

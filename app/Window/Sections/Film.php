@@ -38,7 +38,8 @@ final class Film extends SectionKind
 
     public function sentence(array $settings): string
     {
-        return 'is headed {heading} and shows {film}, which is {words}. Until it begins one sees {picture}. It stands on {tone}.';
+        return 'is headed {heading} and shows {film}, which is {words}. Until it begins one sees {picture}. It '.
+            'stands on {tone}.';
     }
 
     public function summary(array $settings): string

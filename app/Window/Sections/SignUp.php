@@ -35,7 +35,8 @@ final class SignUp extends SectionKind
 
     public function sentence(array $settings): string
     {
-        return 'is headed {heading}, offers {words}, asks them to agree to {consent}, has {button} on its button and stands on {tone}.';
+        return 'is headed {heading}, offers {words}, asks them to agree to {consent}, has {button} on its button and '.
+            'stands on {tone}.';
     }
 
     public function summary(array $settings): string

@@ -11,7 +11,8 @@ final readonly class SavedCopyView
      * @param  list<MarginNoteView>  $notes  those that changed
      * @param  LookView|null  $look  where it changed
      * @param  string|null  $meeting  what somebody else changed meanwhile
-     * @param  array<string, mixed>|null  $merged  the look and the sections as they stand now, where somebody else's changes came in
+     * @param  array<string, mixed>|null  $merged  the look and the sections as they stand now, where somebody else's
+     *     changes came in
      */
     public function __construct(
         public int $version,

@@ -51,7 +51,10 @@ final class Tally
         $this->cost($before, $after);
     }
 
-    /** @return array<string, string> barcodes new to their variants → its label; whose they were is for the caller to find */
+    /**
+     * @return array<string, string> barcodes new to their variants → its label; whose they were is for the caller to
+     *     find
+     */
     public function barcodes(): array
     {
         return $this->barcodes;

@@ -125,7 +125,9 @@ final class CarryTest extends AppTestCase
     public function test_a_table_changed_by_hand_is_taken_over_cell_by_cell_and_bad_cells_are_told(): void
     {
         $variants = $this->listing->variants()->pluck('id')->all();
-        $csv = "listing,variant,title,on,price,tags,stock\n{$this->listing->id},{$variants[0]},New title,no,\"9,95\",\"x, y\",999\n{$this->listing->id},{$variants[1]},New title,perhaps,dear,\"x, y\",999\n{$this->listing->id},77777,New title,yes,,,\n999999,1,Lost,yes,,,\n";
+        $csv = "listing,variant,title,on,price,tags,stock\n{$this->listing->id},{$variants[0]},New ".
+            "title,no,\"9,95\",\"x, y\",999\n{$this->listing->id},{$variants[1]},New title,perhaps,dear,\"x, ".
+            "y\",999\n{$this->listing->id},77777,New title,yes,,,\n999999,1,Lost,yes,,,\n";
         $answer = $this->import($csv, 'csv')
             ->assertOk()
             ->assertJsonPath('words', '1 listing was changed; 4 cells were left out.');

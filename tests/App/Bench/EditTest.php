@@ -59,7 +59,10 @@ final class EditTest extends AppTestCase
     public function test_words_keep_their_form_and_lose_what_could_harm(): void
     {
         $dirty =
-            '<h2 onclick="x()">Made to last</h2><p style="color:red">An <strong>ash</strong> handle<script>alert(1)</script><img src=x onerror=alert(1)></p><ul><li>one</li></ul><a href="javascript:alert(1)">a</a><a href="https://quillet.example/">b</a><iframe src="//evil.example"></iframe>';
+            '<h2 onclick="x()">Made to last</h2><p style="color:red">An <strong>ash</strong> '.
+                'handle<script>alert(1)</script><img src=x onerror=alert(1)></p><ul><li>one</li></ul><a '.
+                'href="javascript:alert(1)">a</a><a href="https://quillet.example/">b</a><iframe '.
+                'src="//evil.example"></iframe>';
         $this->change(['words' => $dirty])->assertOk();
         $kept = (string) $this->fresh()->own_words;
         foreach (

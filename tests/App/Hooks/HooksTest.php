@@ -19,7 +19,9 @@ use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
-/** Programs that are told: signed, sent again with growing waits, on record; and only to addresses that may be called. */
+/**
+ * Programs that are told: signed, sent again with growing waits, on record; and only to addresses that may be called.
+ */
 final class HooksTest extends AppTestCase
 {
     /** A stand-in's own host is the one address without https that may be called. */

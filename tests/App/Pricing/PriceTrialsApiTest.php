@@ -56,8 +56,9 @@ final class PriceTrialsApiTest extends AppTestCase
 
     public function test_a_sale_is_worked_out_line_by_line(): void
     {
-        // Rate 0.78 × 1.02 = 0.7956. Goods 3.34152; delivery 4.85316; duty 2.5% of 8.19468 = 0.204867; handling 0.30: landed 8.69.
-        // 8.69 × 2.4 = 20.856 → 20.95. Tax 3.4917; R 17.46; payment 0.39805 + 0.20; returns 0.5238. K = 17.46 − 8.69 − 0.60 − 0.52.
+        // Rate 0.78 × 1.02 = 0.7956. Goods 3.34152; delivery 4.85316; duty 2.5% of 8.19468 = 0.204867; handling 0.30:
+        // landed 8.69. 8.69 × 2.4 = 20.856 → 20.95. Tax 3.4917; R 17.46; payment 0.39805 + 0.20; returns 0.5238. K =
+        // 17.46 − 8.69 − 0.60 − 0.52.
         $answer = $this->ask([])->assertOk();
         $answer->assertJson([
             'currency' => 'GBP',

@@ -171,14 +171,16 @@ final class PricingScreensTest extends AppTestCase
             ->assertOk()
             ->json('reasons');
         $this->patchJson(route('pricing.costs.update', $this->stall), ['rates' => ['USD' => '0.804']])->assertOk();
-        // At 0.804 its landed cost is 6.38 and would make 15.31; at another ending the price would move, and it doesn't.
+        // At 0.804 its landed cost is 6.38 and would make 15.31; at another ending the price would move, and it
+        // doesn't.
         self::assertSame('15.95', $this->board()[0]['price']['digits']);
         self::assertSame(
             [
                 'Landed cost 6.26 × 2.4 makes 15.03.',
                 'Ends .95: 15.95.',
                 'The floor of 10% of the receipts is kept.',
-                'It stands on the rate it was made at, 0.79 for one USD; today’s 0.804 is within the 2% that prices stay for.',
+                'It stands on the rate it was made at, 0.79 for one USD; today’s 0.804 is within the 2% that prices '.
+                    'stay for.',
             ],
             $reasons(),
         );

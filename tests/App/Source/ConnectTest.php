@@ -46,7 +46,8 @@ final class ConnectTest extends AppTestCase
             'said' => 'Oakum Depot doesn’t know this key. Copy it again from your account there.',
         ]);
         $try('http://oakum.standins.localhost:9', 'x')->assertSessionHasErrors([
-            'said' => 'Nothing answers at oakum.standins.localhost, where Oakum Depot should be. Check the address, or try again later.',
+            'said' => 'Nothing answers at oakum.standins.localhost, where Oakum Depot should be. Check the address, '.
+                'or try again later.',
         ]);
         $try('https://10.0.0.7', 'x')->assertSessionHasErrors([
             'said' => '10.0.0.7 lies in a private network; only public addresses are called.',

@@ -220,7 +220,8 @@ final class FeedFormatsTest extends AppTestCase
         yield 'a zip of many' => [self::zip(['a.csv' => $good, 'b.csv' => $good]), 'The zip holds 2 files.'];
         yield 'a zip of none' => [self::zip(['a/' => '']), 'The zip holds no file.'];
         yield 'XML with entities' => [
-            '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "lol"><!ENTITY b "&a;&a;&a;">]><l><g><sku>&b;</sku></g><g><sku>1</sku></g></l>',
+            '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "lol"><!ENTITY b '.
+                '"&a;&a;&a;">]><l><g><sku>&b;</sku></g><g><sku>1</sku></g></l>',
             'The XML declares entities of its own',
         ];
         yield 'XML that reads files' => [

@@ -107,7 +107,8 @@ final class FindTest extends AppTestCase
 
     public function test_a_trial_price_says_what_each_keeps_and_filters_by_it(): void
     {
-        // 12.00 and 2.95 delivery: receipts 12.46, fee 0.42; at least half of the receipts leaves 5.81 for the goods landed.
+        // 12.00 and 2.95 delivery: receipts 12.46, fee 0.42; at least half of the receipts leaves 5.81 for the goods
+        // landed.
         $page = $this->props(['price' => '12', 'margin' => '50']);
         self::assertSame('that is, costs £5.81 landed or less', $page['search']['trialWords']);
         self::assertSame(['T-2'], array_column($page['items'], 'code'));

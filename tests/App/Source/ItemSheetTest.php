@@ -23,7 +23,8 @@ final class ItemSheetTest extends AppTestCase
             ->assertJsonPath('taken', false)
             ->assertJsonCount(2, 'variants')
             ->assertJsonPath('variants.0.stock', 'GB 12');
-        // Two pieces: 8.70 and 2.13 make 10.83, half of which is 5.415, half up. Asked of Oakum over HTTP: 300 g by Economy 2.37 USD, by Express 5.56; processing 1 to 2 days, transit 2 to 4.
+        // Two pieces: 8.70 and 2.13 make 10.83, half of which is 5.415, half up. Asked of Oakum over HTTP: 300 g by
+        // Economy 2.37 USD, by Express 5.56; processing 1 to 2 days, transit 2 to 4.
         $answer
             ->assertJsonPath('ways.0.method', 'Economy')
             ->assertJsonPath('ways.0.price.text', '£1.91')

@@ -192,7 +192,8 @@ final class MappingTest extends AppTestCase
             ['kind' => 'feed', 'name' => 'X', 'address' => $address],
         );
         $try(config('stall.kilnfold.address').'/')->assertSessionHasErrors([
-            'said' => 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from which the file is fetched.',
+            'said' => 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page '.
+                'from which the file is fetched.',
         ]);
         $try(config('stall.kilnfold.address').'/none.csv')->assertSessionHasErrors([
             'said' => 'kilnfold.standins.localhost didn’t give the file (it answered 404). Check the address.',

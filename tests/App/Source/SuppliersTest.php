@@ -126,7 +126,8 @@ final class SuppliersTest extends AppTestCase
         $this->get(route('source.supplier', [$stall, $connection]))->assertInertia(
             fn ($page) => $page->where(
                 'supplier.ending',
-                '1 of its listings leaves the window. Its one listing is put by with all your words, and come back if you connect it again.',
+                '1 of its listings leaves the window. Its one listing is put by with all your words, and come back '.
+                    'if you connect it again.',
             ),
         );
         $this->delete(route('source.supplier.destroy', [$stall, $connection]))->assertSessionHas(

@@ -15,7 +15,9 @@ use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
 
-/** People keep their place: passwords that aren't guessed, sign-ins they can see and end, links by mail that hold once. */
+/**
+ * People keep their place: passwords that aren't guessed, sign-ins they can see and end, links by mail that hold once.
+ */
 final class PeopleTest extends AppTestCase
 {
     private const GOOD = 'three-rows-of-beans';

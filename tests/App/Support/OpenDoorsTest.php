@@ -89,7 +89,9 @@ final class OpenDoorsTest extends AppTestCase
         }
     }
 
-    /** @return list<array{domain: string|null, method: string, uri: string, action: string, middleware: list<string>}> */
+    /**
+     * @return list<array{domain: string|null, method: string, uri: string, action: string, middleware: list<string>}>
+     */
     private function routes(string $environment): array
     {
         $list = new Process(['php', 'artisan', 'route:list', '--json'], base_path(), [

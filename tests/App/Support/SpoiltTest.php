@@ -21,8 +21,8 @@ use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
 /**
- * Every route of the route list, asked by a guest, a stranger and the owner, with values that nobody should send: no answer is a
- * fault of ours, and none holds a row of another stall.
+ * Every route of the route list, asked by a guest, a stranger and the owner, with values that nobody should send: no
+ * answer is a fault of ours, and none holds a row of another stall.
  */
 #[Group('slow')]
 final class SpoiltTest extends AppTestCase

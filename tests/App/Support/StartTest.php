@@ -29,14 +29,16 @@ final class StartTest extends AppTestCase
                 '-c',
                 'root='.
                 base_path().
-                '; . bin/lib/common.sh; . bin/lib/web.sh; use_instance test 8421; home=$(mktemp -d); mkdir -p $home/run; start_php_and_nginx',
+                '; . bin/lib/common.sh; . bin/lib/web.sh; use_instance test 8421; home=$(mktemp -d); mkdir -p '.
+                    '$home/run; start_php_and_nginx',
             ],
             ['WINDOW_STALL_PORT' => $port],
         );
         fclose($socket);
         self::assertSame(1, $run->getExitCode());
         self::assertSame(
-            "Port $port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that holds it.",
+            "Port $port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that ".
+                'holds it.',
             trim($run->getErrorOutput()),
         );
     }
@@ -46,7 +48,8 @@ final class StartTest extends AppTestCase
         $run = $this->attempt(['bash', '-c', 'root='.base_path().'; . bin/lib/common.sh; need_room 99999999']);
         self::assertSame(1, $run->getExitCode());
         self::assertMatchesRegularExpression(
-            '/^The disk is nearly full: 99999999 MB are needed under .+ and \d+ MB are free\. Make room and start again\.$/',
+            '/^The disk is nearly full: 99999999 MB are needed under .+ and \d+ MB are free\. Make room and start '.
+                'again\.$/',
             trim($run->getErrorOutput()),
         );
     }
@@ -58,7 +61,8 @@ final class StartTest extends AppTestCase
             '-c',
             'root='.
             base_path().
-            '; . bin/lib/common.sh; . bin/lib/packages.sh; id() { echo 1000; }; dpkg-query() { return 1; }; command() { [ "$2" != sudo ]; }; need_room() { :; }; debian_packages some-tool',
+            '; . bin/lib/common.sh; . bin/lib/packages.sh; id() { echo 1000; }; dpkg-query() { return 1; }; '.
+                'command() { [ "$2" != sudo ]; }; need_room() { :; }; debian_packages some-tool',
         ]);
         self::assertSame(1, $run->getExitCode());
         self::assertStringContainsString(

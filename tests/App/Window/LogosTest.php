@@ -127,7 +127,8 @@ final class LogosTest extends AppTestCase
 
     /**
      * @param  array{int<0, 255>, int<0, 255>, int<0, 255>}  $drawn  red, green, blue of a box of 300 × 60 with a hole
-     * @param  array{int<0, 255>, int<0, 255>, int<0, 255>, int<0, 127>}  $ground  of the 800 × 400 around it and in the hole; how far it can be seen through
+     * @param  array{int<0, 255>, int<0, 255>, int<0, 255>, int<0, 127>}  $ground  of the 800 × 400 around it and in the
+     *     hole; how far it can be seen through
      */
     private static function png(array $drawn, array $ground): string
     {

@@ -91,7 +91,8 @@ final class Page
     public function answered(callable $do): self
     {
         $this->script(
-            'if (window.asked === undefined) { window.asked = 0; const ask = window.fetch; window.fetch = (...of) => { window.asked++; return ask(...of).finally(() => setTimeout(() => window.asked--, 50)); }; }',
+            'if (window.asked === undefined) { window.asked = 0; const ask = window.fetch; window.fetch = (...of) => '.
+                '{ window.asked++; return ask(...of).finally(() => setTimeout(() => window.asked--, 50)); }; }',
         );
         $do();
         $this->until(fn (): bool => $this->script('return window.asked') === 0, 'for the answer');
@@ -111,7 +112,10 @@ final class Page
     {
         $q = self::quote($label);
         $field = $this->find(
-            "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | //label[normalize-space()=$q]//*[self::input or self::textarea] | //label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | //label[.//*[normalize-space()=$q]]//input",
+            "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | ".
+                "//label[normalize-space()=$q]//*[self::input or self::textarea] | ".
+                "//label[normalize-space()=$q]/following::*[self::input or self::textarea][1] | ".
+                "//label[.//*[normalize-space()=$q]]//input",
             $label,
         );
         $field->click();
@@ -189,16 +193,20 @@ final class Page
         usleep(700_000);
         $this->until(
             fn (): bool => $this->script(
-                'return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity === "1")',
+                'return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity '.
+                    '=== "1")',
             ) === true,
             'for what was said to stand or be gone',
         );
         $this->driver->executeScript(
             (string) file_get_contents(__DIR__.'/../../../node_modules/axe-core/axe.min.js'),
         );
-        /** @var list<array{id: string, impact: string, nodes: list<array{html: string, failureSummary: string}>}> $found */
+        /**
+         * @var list<array{id: string, impact: string, nodes: list<array{html: string, failureSummary: string}>}> $found
+         */
         $found = $this->driver->executeAsyncScript(
-            'const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))',
+            'const done = arguments[arguments.length - 1]; axe.run(document, {resultTypes: ["violations"], iframes: '.
+                'false}).then(r => done(r.violations.filter(v => ["serious", "critical"].includes(v.impact))))',
         );
         Assert::assertSame(
             [],

@@ -22,7 +22,8 @@ trait WorksPrices
     private function prices(Page $desk): array
     {
         $prices = $desk->script(
-            'return Object.fromEntries([...document.querySelectorAll("[data-variant]")].map(r => [r.dataset.variant, Math.round(parseFloat(r.querySelector("input[aria-label^=\'Price of\']").value) * 100)]))',
+            'return Object.fromEntries([...document.querySelectorAll("[data-variant]")].map(r => [r.dataset.variant, '.
+                'Math.round(parseFloat(r.querySelector("input[aria-label^=\'Price of\']").value) * 100)]))',
         );
 
         return is_array($prices) ? array_map(intval(...), $prices) : [];

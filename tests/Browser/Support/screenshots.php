@@ -51,7 +51,8 @@ $kilnfold =
     array_values(
         array_filter(
             (array) $desk->script(
-                'return [...document.querySelectorAll("a[href*=\'/source/connections/\']")].filter(a => a.innerText === "Kilnfold").map(a => a.href)',
+                'return [...document.querySelectorAll("a[href*=\'/source/connections/\']")].filter(a => a.innerText '.
+                    '=== "Kilnfold").map(a => a.href)',
             ),
         ),
     )[0] ?? $supplierPage;

@@ -49,9 +49,11 @@ final class LadderTest extends TestCase
     {
         $figures = $this->figures(new Ladder([Rung::percent(2, Rate::bp(1000)), Rung::total(3, Money::gbp(1200))]));
         self::assertSame([1, 2, 3], array_map(static fn (RungFigures $f): int => $f->pieces, $figures));
-        // One: 8.29 − 4.00 − 0.35. Two at 17.91: tax 2.99 (2.985 up), fee 0.47, landed 7.00. Full price: 19.90, tax 3.32, fee 0.50.
+        // One: 8.29 − 4.00 − 0.35. Two at 17.91: tax 2.99 (2.985 up), fee 0.47, landed 7.00. Full price: 19.90, tax
+        // 3.32, fee 0.50.
         self::assertSame([394, 745, -38], array_map(static fn (RungFigures $f): int => $f->till->keep->minor, $figures));
-        // Of 100 buyers 10 take two anyway and keep 9.08 − 7.45 = 1.63 less; each climber brings 7.45 − 3.94 = 3.51: 10 × 1.63 ÷ 3.51 = 4.64
+        // Of 100 buyers 10 take two anyway and keep 9.08 − 7.45 = 1.63 less; each climber brings 7.45 − 3.94 = 3.51: 10
+        // × 1.63 ÷ 3.51 = 4.64
         self::assertSame([0, 465, null], array_map(static fn (RungFigures $f): ?int => $f->mustClimb, $figures));
         self::assertSame([false, false, true], array_map(static fn (RungFigures $f): bool => $f->keepsLess, $figures));
         self::assertSame([false, false, true], array_map(static fn (RungFigures $f): bool => $f->underFloor, $figures));

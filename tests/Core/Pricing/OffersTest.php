@@ -109,7 +109,8 @@ final class OffersTest extends TestCase
             500,
         );
         self::assertNotNull($proposal);
-        // Usual 22.50, landed 9.00, keeps 25.45 − 4.24 − 9.00 − 0.58 = 11.63. At 25.00 free: 25 − 4.17 − 10 − 0.58 = 10.25; at 30.00: 30 − 5 − 12 − 0.65 = 12.35.
+        // Usual 22.50, landed 9.00, keeps 25.45 − 4.24 − 9.00 − 0.58 = 11.63. At 25.00 free: 25 − 4.17 − 10 − 0.58 =
+        // 10.25; at 30.00: 30 − 5 − 12 − 0.65 = 12.35.
         self::assertSame(
             [3000, 2250, 1163, 1235, 4, 1],
             [

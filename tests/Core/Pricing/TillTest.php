@@ -18,7 +18,8 @@ final class TillTest extends TestCase
     public function test_a_sale_is_cut_into_goods_delivery_fee_tax_and_what_is_kept(): void
     {
         $till = Till::ring(Money::gbp(1895), Landed::of(Money::gbp(427), Money::gbp(319)), Terms::simple('GBP', 295));
-        // G = 21.90; tax = 21.90 − 21.90/1.2 = 3.65; fee = 1.5% of 21.90 + 0.20 = 0.5285; K = 18.25 − 4.27 − 3.19 − 0.53
+        // G = 21.90; tax = 21.90 − 21.90/1.2 = 3.65; fee = 1.5% of 21.90 + 0.20 = 0.5285; K = 18.25 − 4.27 − 3.19 −
+        // 0.53
         self::assertEquals([Money::gbp(365), Money::gbp(53), Money::gbp(1026)], [$till->tax, $till->fee, $till->keep]);
         self::assertSame(5622, $till->marginBp);
         self::assertFalse($till->losesMoney());

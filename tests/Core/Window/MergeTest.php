@@ -165,7 +165,8 @@ final class MergeTest extends TestCase
 
     /**
      * @param  array{look: array<string, mixed>, sections: list<array<string, mixed>>}  $page
-     * @return array{look: array<string, mixed>, sections: list<array<string, mixed>>} with one section changed, gone or new
+     * @return array{look: array<string, mixed>, sections: list<array<string, mixed>>} with one section changed, gone or
+     *     new
      */
     private static function turned(array $page): array
     {

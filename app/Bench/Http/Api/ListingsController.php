@@ -14,7 +14,10 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 use WindowStall\Support\RichText;
 
-/** GET /api/v1/listings: a stall's listings as shoppers see them, with what each variant costs and keeps. Amounts are decimal strings. */
+/**
+ * GET /api/v1/listings: a stall's listings as shoppers see them, with what each variant costs and keeps. Amounts are
+ * decimal strings.
+ */
 final class ListingsController
 {
     public function __invoke(Request $request): JsonResponse

@@ -42,7 +42,9 @@ final readonly class DriftController
         return $page->answer($rows, static fn (DriftChange $change): array => self::change($stall, $change));
     }
 
-    /** POST /api/v1/drift/decisions: lets changes count, or keeps what was agreed; one step, which people can take back. */
+    /**
+     * POST /api/v1/drift/decisions: lets changes count, or keeps what was agreed; one step, which people can take back.
+     */
     public function decide(Request $request, Decide $decide): JsonResponse
     {
         $stall = self::stall($request);

@@ -12,7 +12,10 @@ use WindowStall\Pricing\Price;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 
-/** GET /api/v1/prices?market=: what each variant is sold for in a market, what that costs and keeps. Amounts are decimal strings. */
+/**
+ * GET /api/v1/prices?market=: what each variant is sold for in a market, what that costs and keeps. Amounts are decimal
+ * strings.
+ */
 final class PricesController
 {
     public function __invoke(Request $request): JsonResponse

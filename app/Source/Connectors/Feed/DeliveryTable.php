@@ -11,8 +11,9 @@ use WindowStall\Source\Connectors\Quote;
 use WindowStall\Support\Refusal;
 
 /**
- * What a supplier without an interface asks for a parcel, by country and weight, as a person writes it down: a line each of
- * "GB; 2 kg; 4.95; 2-4" (country, up to this weight, price, working days), and if there are several, the method's name.
+ * What a supplier without an interface asks for a parcel, by country and weight, as a person writes it down: a line
+ * each of "GB; 2 kg; 4.95; 2-4" (country, up to this weight, price, working days), and if there are several, the
+ * method's name.
  */
 final readonly class DeliveryTable
 {
@@ -67,7 +68,9 @@ final readonly class DeliveryTable
         );
     }
 
-    /** @return array<string, array{to: string, grams: int, price: int, days: array{int, int}, method: string}> by method */
+    /**
+     * @return array<string, array{to: string, grams: int, price: int, days: array{int, int}, method: string}> by method
+     */
     private function methods(string $to, int $grams): array
     {
         $best = [];

@@ -27,7 +27,8 @@ final class FeedConnector implements Connector
         return new ConnectorCard(
             'feed',
             'A file or feed',
-            'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it is fetched from each night.',
+            'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it '.
+                'is fetched from each night.',
             named: true,
             mapped: true,
             order: 30,
@@ -91,7 +92,8 @@ final class FeedConnector implements Connector
         if ($renames->fatal() !== []) {
             throw FeedTrouble::because(
                 sprintf(
-                    'The file has no column for the %s any more (it was called “%s”), and none that surely took its place. Open the mapping and show which one it is now.',
+                    'The file has no column for the %s any more (it was called “%s”), and none that surely took its '.
+                        'place. Open the mapping and show which one it is now.',
                     $renames->fatal()[0]->field->words(),
                     $renames->fatal()[0]->name,
                 ),

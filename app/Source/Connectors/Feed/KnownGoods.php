@@ -145,7 +145,10 @@ final class KnownGoods
         }
     }
 
-    /** @return \Generator<int, int> numbers of the rows that have to be read, rising; with what stands empty between them */
+    /**
+     * @return \Generator<int, int> numbers of the rows that have to be read, rising; with what stands empty between
+     *     them
+     */
     public function unknownRows(): \Generator
     {
         DB::statement(self::UNKNOWN);

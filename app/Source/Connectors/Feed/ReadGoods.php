@@ -18,8 +18,8 @@ use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Support\Copy;
 
 /**
- * Reads a whole file into items, those left out that came as they came last time. Rows of one item may stand far apart, so
- * the rows pass through a table of the session: PostgreSQL sorts them, and PHP never holds more than a page.
+ * Reads a whole file into items, those left out that came as they came last time. Rows of one item may stand far apart,
+ * so the rows pass through a table of the session: PostgreSQL sorts them, and PHP never holds more than a page.
  */
 final class ReadGoods
 {
@@ -150,7 +150,8 @@ final class ReadGoods
                     if (count($goods->lines) > self::MOST_VARIANTS) {
                         throw FeedTrouble::because(
                             sprintf(
-                                'More than %s rows share the item code “%s”. Another column is probably the item code; look at the mapping again.',
+                                'More than %s rows share the item code “%s”. Another column is probably the item '.
+                                    'code; look at the mapping again.',
                                 number_format(self::MOST_VARIANTS),
                                 $row->item,
                             ),

@@ -46,7 +46,8 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         return new ConnectorCard(
             'oakum',
             self::NAME,
-            'A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel straight to the shopper.',
+            'A wholesaler with warehouses in Britain, Germany, China and the United States. It posts each parcel '.
+                'straight to the shopper.',
             (string) config('stall.oakum.address'),
             'From your account at Oakum Depot. Beside the demo’s stand-in, oakum-second-key is one.',
             order: 10,

@@ -35,7 +35,8 @@ final readonly class TannetConnector implements Connector, FetchesByLink
         return new ConnectorCard(
             'tannet',
             self::NAME,
-            'A print house. It prints your artwork on shirts, totes, mugs and paper when they are ordered, and posts them.',
+            'A print house. It prints your artwork on shirts, totes, mugs and paper when they are ordered, and posts '.
+                'them.',
             (string) config('stall.tannet.address'),
             'From your studio’s page at Tannet Print Works. Beside the demo’s stand-in, tannet-second-key is one.',
             order: 20,

@@ -13,7 +13,10 @@ use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 
-/** GET /api/v1/items: what a stall's suppliers offer, with landed costs by market. Costs are the supplier's currency, landed amounts the stall's. */
+/**
+ * GET /api/v1/items: what a stall's suppliers offer, with landed costs by market. Costs are the supplier's currency,
+ * landed amounts the stall's.
+ */
 final class ItemsController
 {
     public function __invoke(Request $request): JsonResponse
