@@ -286,7 +286,7 @@ final class BoardTest extends AppTestCase
                 return [$x === null, $a->listing_variant_id] <=> [$y === null, $b->listing_variant_id];
             }
 
-            return $down ? $y <=> $x : $x <=> $y ?: $a->listing_variant_id <=> $b->listing_variant_id;
+            return ($down ? $y <=> $x : $x <=> $y) ?: $a->listing_variant_id <=> $b->listing_variant_id;
         });
 
         return array_map(static fn (Price $p): int => $p->listing_variant_id, $prices);
