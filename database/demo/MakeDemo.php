@@ -34,6 +34,7 @@ use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\LookAtMarket;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
@@ -63,7 +64,7 @@ final class MakeDemo extends Command
         if (
             $user === null ||
             $stall === null ||
-            ! OneStall::within($stall->id, fn (): bool => $stall->listings()->where('state', 'in_window')->exists())
+            ! OneStall::within($stall->id, fn (): bool => Listing::of($stall)->where('state', 'in_window')->exists())
         ) {
             $stall = $this->make($user, $stall);
         }
@@ -129,7 +130,7 @@ final class MakeDemo extends Command
     private function month(Stall $stall, User $user): void
     {
         $pull = fn (string $kind) => $this->pull(
-            $stall->connections()->where('kind', $kind)->firstOrFail(),
+            SupplierConnection::of($stall)->where('kind', $kind)->firstOrFail(),
             $user,
             null,
         );
@@ -155,7 +156,7 @@ final class MakeDemo extends Command
         Month::play(config('stall.oakum.address').'/play/night');
         Month::play(config('stall.kilnfold.address').'/play/cut');
         foreach (['oakum' => RunState::Done, 'feed' => RunState::SetAside] as $kind => $ends) {
-            $this->pull($stall->connections()->where('kind', $kind)->firstOrFail(), $user, $ends);
+            $this->pull(SupplierConnection::of($stall)->where('kind', $kind)->firstOrFail(), $user, $ends);
         }
         Month::play(config('stall.kilnfold.address').'/play/cut');
     }
@@ -225,7 +226,7 @@ final class MakeDemo extends Command
 
     private function handPrices(Stall $stall, User $user): void
     {
-        $tee = $stall->items()->where('external_id', 'TP-TEE')->firstOrFail();
+        $tee = SupplierItem::of($stall)->where('external_id', 'TP-TEE')->firstOrFail();
         $listing =
             app(TakeToBench::class)($stall, [$tee->id])->new[0] ??
             throw new \RuntimeException('The tee is on the bench already.');
@@ -245,15 +246,13 @@ final class MakeDemo extends Command
             app(SetPrices::class)->to($stall, $user, $variants($code), $stall->money($minor));
         }
         foreach (Prices::WAS as $code => $more) {
-            $price = (int) $stall
-                ->listings()
+            $price = (int) Listing::of($stall)
                 ->whereRelation('supplierItem', 'external_id', $code)
                 ->value('shown_from_minor');
             app(SetPrices::class)->was($stall, $user, $variants($code), $stall->money($price + $more));
         }
         foreach (Prices::LADDER as $code => $rungs) {
-            $stall
-                ->listings()
+            Listing::of($stall)
                 ->whereRelation('supplierItem', 'external_id', $code)
                 ->firstOrFail()
                 ->update(['own_ladder' => $rungs]);
@@ -266,13 +265,12 @@ final class MakeDemo extends Command
         $goods = Goods::all();
         $take = app(TakeToBench::class);
         $edit = app(EditListing::class);
-        $ids = $stall
-            ->items()
+        $ids = SupplierItem::of($stall)
             ->whereIn('external_id', array_merge(array_keys($goods), Goods::ON_THE_BENCH))
             ->pluck('id', 'external_id');
         $take($stall, array_values($ids->all()));
         foreach ($goods as $code => $own) {
-            $listing = $stall->listings()->where('supplier_item_id', $ids[$code])->firstOrFail();
+            $listing = Listing::of($stall)->where('supplier_item_id', $ids[$code])->firstOrFail();
             $edit->title($stall, $listing, $own['title']);
             $edit->words($stall, $listing, $own['words']);
             $edit->names($stall, $listing, $own['names']);
@@ -292,20 +290,19 @@ final class MakeDemo extends Command
             }
         }
         // The worker begins at the other end; between the two it takes half the time.
-        foreach ($stall->listings()->orderByDesc('id')->get() as $listing) {
+        foreach (Listing::of($stall)->orderByDesc('id')->get() as $listing) {
             app()->call([new FetchPictures($listing->id), 'handle']);
         }
-        for ($n = 0; $n < 600 && $stall->pictures()->where('state', Picture::WAITING)->exists(); $n++) {
+        for ($n = 0; $n < 600 && Picture::of($stall)->where('state', Picture::WAITING)->exists(); $n++) {
             usleep(200_000);
         }
         foreach (array_reverse(array_keys($goods)) as $code) {
-            $put = app(PutInWindow::class)($stall, $stall->listings()->where('supplier_item_id', $ids[$code])->get());
+            $put = app(PutInWindow::class)($stall, Listing::of($stall)->where('supplier_item_id', $ids[$code])->get());
             foreach ($put->left as $left) {
                 throw new \RuntimeException('The demo’s '.$code.' can’t be shown: '.$left['lacks'][0]->words);
             }
             // So that "newest" has an order of its own.
-            $stall
-                ->listings()
+            Listing::of($stall)
                 ->where('supplier_item_id', $ids[$code])
                 ->update([
                     'shown_since' => now()
@@ -317,8 +314,7 @@ final class MakeDemo extends Command
 
     private function window(Stall $stall, User $user): void
     {
-        $listing = fn (string $code): int => (int) $stall
-            ->listings()
+        $listing = fn (string $code): int => (int) Listing::of($stall)
             ->whereRelation('supplierItem', 'external_id', $code)
             ->value('id');
         $dress = app(DressWindow::class);
@@ -343,8 +339,7 @@ final class MakeDemo extends Command
     {
         $basket = Basket::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
         foreach ($goods as $code => $quantity) {
-            $listing = $stall
-                ->listings()
+            $listing = Listing::of($stall)
                 ->with(Listing::FOR_FIGURES)
                 ->whereRelation('supplierItem', 'external_id', $code)
                 ->firstOrFail();

@@ -7,6 +7,7 @@ namespace WindowStall\Demo;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 
@@ -25,7 +26,7 @@ final class MakeLarge extends Command
         Artisan::call('standins:enlarge', ['--variants' => $this->option('variants')]);
         $this->line(trim(Artisan::output()));
         $stall = Stall::query()->where('handle', 'quillet')->firstOrFail();
-        OneStall::within($stall->id, fn () => $pull($stall->connections()->where('kind', 'oakum')->firstOrFail(), null));
+        OneStall::within($stall->id, fn () => $pull(SupplierConnection::of($stall)->where('kind', 'oakum')->firstOrFail(), null));
         $this->line('Quillet pulls them now; Source shows how far it is.');
 
         return self::SUCCESS;

@@ -175,9 +175,21 @@ return new class extends Migration
         $recipe = static fn (
             string $factor,
             string $ending,
-        ): string => "jsonb_build_object('basis', 'landed', 'steps', jsonb_build_array(jsonb_build_object('factor', trim_scale($factor / 10000.0)::text)), 'ending', jsonb_build_object('part', CASE WHEN $ending < 1 THEN '0' ELSE trim_scale($ending / 100.0)::text END, 'direction', 'up'), 'floor', NULL, 'cap', NULL)";
+        ): string => <<<SQL
+            jsonb_build_object(
+                'basis', 'landed',
+                'steps', jsonb_build_array(jsonb_build_object('factor', trim_scale($factor / 10000.0)::text)),
+                'ending', jsonb_build_object(
+                    'part', CASE WHEN $ending < 1 THEN '0' ELSE trim_scale($ending / 100.0)::text END,
+                    'direction', 'up'
+                ),
+                'floor', NULL,
+                'cap', NULL
+            )
+            SQL;
         DB::statement(
-            "INSERT INTO price_recipes (stall_id, name, position, recipe, created_at, updated_at) SELECT id, 'Everything else', 1000, ".
+            'INSERT INTO price_recipes (stall_id, name, position, recipe, created_at, updated_at) '.
+                "SELECT id, 'Everything else', 1000, ".
                 $recipe('recipe_factor_bp', 'recipe_ending_minor').
                 ', now(), now() FROM stalls',
         );
@@ -186,9 +198,16 @@ return new class extends Migration
                 $recipe('own_factor_bp', 'own_ending_minor').
                 ' WHERE own_factor_bp IS NOT NULL AND own_ending_minor IS NOT NULL',
         );
-        DB::statement(
-            "UPDATE supplier_variants v SET grams = coalesce((s->>'grams')::int, 0), rrp_minor = (s->>'rrp')::bigint FROM supplier_items i JOIN supplier_words w ON w.id = i.words_id, jsonb_array_elements(w.said::jsonb->'variants') s WHERE v.supplier_item_id = i.id AND v.external_id = s->>'id'",
-        );
+        DB::statement(<<<'SQL'
+            UPDATE supplier_variants AS variant
+            SET grams = COALESCE((said->>'grams')::int, 0),
+                rrp_minor = (said->>'rrp')::bigint
+            FROM supplier_items AS item
+            JOIN supplier_words AS words ON words.id = item.words_id,
+                 jsonb_array_elements(words.said::jsonb->'variants') AS said
+            WHERE variant.supplier_item_id = item.id
+              AND variant.external_id = said->>'id'
+            SQL);
         // Delivery is asked for again with what each further piece adds.
         DB::statement('DELETE FROM delivery_quotes');
     }

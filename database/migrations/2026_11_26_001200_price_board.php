@@ -25,9 +25,13 @@ return new class extends Migration
             DB::statement(
                 'UPDATE prices p SET offered = v.own_on FROM listing_variants v WHERE v.id = p.listing_variant_id AND NOT v.own_on',
             );
-            DB::statement(
-                'DELETE FROM prices p USING listing_variants v JOIN listings l ON l.id = v.listing_id WHERE v.id = p.listing_variant_id AND l.deleted_at IS NOT NULL',
-            );
+            DB::statement(<<<'SQL'
+                DELETE FROM prices AS price
+                USING listing_variants AS variant
+                JOIN listings AS listing ON listing.id = variant.listing_id
+                WHERE variant.id = price.listing_variant_id
+                  AND listing.deleted_at IS NOT NULL
+                SQL);
         }
         DB::statement('CREATE INDEX IF NOT EXISTS listings_by_title ON listings (stall_id, shown_title, id)');
         DB::statement(

@@ -14,44 +14,44 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     private const CARRY_OVER = <<<'SQL'
-    INSERT INTO bench_change_parts (change_id, stall_id, listing_id, before, undone_at)
-    SELECT step.id, step.stall_id, (listing->>'id')::bigint,
-        jsonb_build_object(
-            'listing', (
-                -- Columns of JSON stood there as text.
-                SELECT jsonb_object_agg(key, CASE WHEN key = ANY (:columns) AND jsonb_typeof(value) = 'string' THEN (value #>> '{}')::jsonb ELSE value END)
-                FROM jsonb_each(listing)
+        INSERT INTO bench_change_parts (change_id, stall_id, listing_id, before, undone_at)
+        SELECT step.id, step.stall_id, (listing->>'id')::bigint,
+            jsonb_build_object(
+                'listing', (
+                    -- Columns of JSON stood there as text.
+                    SELECT jsonb_object_agg(key, CASE WHEN key = ANY (:columns) AND jsonb_typeof(value) = 'string' THEN (value #>> '{}')::jsonb ELSE value END)
+                    FROM jsonb_each(listing)
+                ),
+                'variants', (
+                    SELECT coalesce(jsonb_agg((
+                        SELECT jsonb_object_agg(key, CASE WHEN key LIKE 'own\_%' AND jsonb_typeof(value) = 'string' THEN (value #>> '{}')::jsonb ELSE value END)
+                        FROM jsonb_each(variant)
+                    )), '[]')
+                    FROM jsonb_array_elements(step.before->'variants') variant
+                    WHERE variant->>'listing_id' = listing->>'id'
+                ),
+                'sources', (
+                    SELECT coalesce(jsonb_agg(source), '[]')
+                    FROM jsonb_array_elements(step.before->'sources') source
+                    JOIN jsonb_array_elements(step.before->'variants') variant ON variant->>'id' = source->>'listing_variant_id'
+                    WHERE variant->>'listing_id' = listing->>'id'
+                ),
+                'items', (
+                    SELECT coalesce(jsonb_agg(item), '[]')
+                    FROM jsonb_array_elements(step.before->'items') item
+                    WHERE item->>'listing_id' = listing->>'id'
+                )
             ),
-            'variants', (
-                SELECT coalesce(jsonb_agg((
-                    SELECT jsonb_object_agg(key, CASE WHEN key LIKE 'own\_%' AND jsonb_typeof(value) = 'string' THEN (value #>> '{}')::jsonb ELSE value END)
-                    FROM jsonb_each(variant)
-                )), '[]')
-                FROM jsonb_array_elements(step.before->'variants') variant
-                WHERE variant->>'listing_id' = listing->>'id'
-            ),
-            'sources', (
-                SELECT coalesce(jsonb_agg(source), '[]')
-                FROM jsonb_array_elements(step.before->'sources') source
-                JOIN jsonb_array_elements(step.before->'variants') variant ON variant->>'id' = source->>'listing_variant_id'
-                WHERE variant->>'listing_id' = listing->>'id'
-            ),
-            'items', (
-                SELECT coalesce(jsonb_agg(item), '[]')
-                FROM jsonb_array_elements(step.before->'items') item
-                WHERE item->>'listing_id' = listing->>'id'
-            )
-        ),
-        step.undone_at
-    FROM bench_changes step, jsonb_array_elements(step.before->'listings') listing
-    SQL;
+            step.undone_at
+        FROM bench_changes step, jsonb_array_elements(step.before->'listings') listing
+        SQL;
 
     private const CREATED = <<<'SQL'
-    INSERT INTO bench_change_parts (change_id, stall_id, listing_id, undone_at)
-    SELECT step.id, step.stall_id, listing::bigint, step.undone_at
-    FROM bench_changes step, jsonb_array_elements_text(step.before->'created') listing
-    ON CONFLICT DO NOTHING
-    SQL;
+        INSERT INTO bench_change_parts (change_id, stall_id, listing_id, undone_at)
+        SELECT step.id, step.stall_id, listing::bigint, step.undone_at
+        FROM bench_changes step, jsonb_array_elements_text(step.before->'created') listing
+        ON CONFLICT DO NOTHING
+        SQL;
 
     private const JSON = 'own_pictures,own_names,own_recipe,own_across,own_ladder,own_tags,own_dropped,own_option_order,own_part,drafts';
 

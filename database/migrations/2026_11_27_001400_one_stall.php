@@ -52,20 +52,20 @@ return new class extends Migration
     ];
 
     private const CURRENT_STALL = <<<'SQL'
-    CREATE OR REPLACE FUNCTION current_stall() RETURNS bigint
-    LANGUAGE sql STABLE PARALLEL SAFE
-    RETURN nullif(current_setting('stall.id', true), '')::bigint
-    SQL;
+        CREATE OR REPLACE FUNCTION current_stall() RETURNS bigint
+        LANGUAGE sql STABLE PARALLEL SAFE
+        RETURN nullif(current_setting('stall.id', true), '')::bigint
+        SQL;
 
     /** Only where a row comes without its stall; what comes in bulk brings it along and pays nothing. */
     private const FILL_STALL = <<<'SQL'
-    CREATE OR REPLACE FUNCTION fill_stall() RETURNS trigger LANGUAGE plpgsql AS $body$
-    BEGIN
-        EXECUTE format('SELECT stall_id FROM %I WHERE id = ($1).%I', TG_ARGV[0], TG_ARGV[1]) INTO NEW.stall_id USING NEW;
-        RETURN NEW;
-    END
-    $body$
-    SQL;
+        CREATE OR REPLACE FUNCTION fill_stall() RETURNS trigger LANGUAGE plpgsql AS $body$
+        BEGIN
+            EXECUTE format('SELECT stall_id FROM %I WHERE id = ($1).%I', TG_ARGV[0], TG_ARGV[1]) INTO NEW.stall_id USING NEW;
+            RETURN NEW;
+        END
+        $body$
+        SQL;
 
     /**
      * Under a policy PostgreSQL doesn't use indexes whose operators might tell of rows they refuse: text search,
@@ -73,47 +73,47 @@ return new class extends Migration
      */
     private const SEARCHES = [
         'items_called(english text, prefix text) RETURNS SETOF bigint' => <<<'SQL'
-        SELECT id FROM supplier_items
-        WHERE stall_id = (SELECT current_stall())
-          AND (search @@ websearch_to_tsquery('english', english) OR (prefix <> '' AND search @@ to_tsquery('simple', prefix)))
-        SQL
+            SELECT id FROM supplier_items
+            WHERE stall_id = (SELECT current_stall())
+              AND (search @@ websearch_to_tsquery('english', english) OR (prefix <> '' AND search @@ to_tsquery('simple', prefix)))
+            SQL
         ,
         'items_titled(pattern text) RETURNS SETOF bigint' => <<<'SQL'
-        SELECT id FROM supplier_items WHERE stall_id = (SELECT current_stall()) AND title ILIKE pattern
-        SQL
+            SELECT id FROM supplier_items WHERE stall_id = (SELECT current_stall()) AND title ILIKE pattern
+            SQL
         ,
         'listings_titled(pattern text) RETURNS SETOF bigint' => <<<'SQL'
-        SELECT id FROM listings WHERE stall_id = (SELECT current_stall()) AND shown_title ILIKE pattern
-        SQL
+            SELECT id FROM listings WHERE stall_id = (SELECT current_stall()) AND shown_title ILIKE pattern
+            SQL
         ,
         'orders_for(pattern text) RETURNS SETOF bigint' => <<<'SQL'
-        SELECT id FROM orders WHERE stall_id = (SELECT current_stall()) AND (name ILIKE pattern OR email ILIKE pattern)
-        SQL
+            SELECT id FROM orders WHERE stall_id = (SELECT current_stall()) AND (name ILIKE pattern OR email ILIKE pattern)
+            SQL
         ,
         'variants_coded(prefix text, beyond text) RETURNS SETOF bigint' => <<<'SQL'
-        SELECT id FROM supplier_variants
-        WHERE stall_id = (SELECT current_stall()) AND lower(sku) ~>=~ prefix AND lower(sku) ~<~ beyond
-        SQL
+            SELECT id FROM supplier_variants
+            WHERE stall_id = (SELECT current_stall()) AND lower(sku) ~>=~ prefix AND lower(sku) ~<~ beyond
+            SQL
         ,
     ];
 
     /** Which stall a caller from outside belongs to, before it is entered. */
     private const STALL_OF_CONNECTION = <<<'SQL'
-    CREATE OR REPLACE FUNCTION stall_of_connection(known_as uuid) RETURNS bigint
-    LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp
-    AS 'SELECT stall_id FROM supplier_connections WHERE public_id = known_as'
-    SQL;
+        CREATE OR REPLACE FUNCTION stall_of_connection(known_as uuid) RETURNS bigint
+        LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp
+        AS 'SELECT stall_id FROM supplier_connections WHERE public_id = known_as'
+        SQL;
 
     /** Analysing takes the owner of a table. */
     private const ANALYSE = <<<'SQL'
-    CREATE OR REPLACE FUNCTION analyse_finding() RETURNS void
-    LANGUAGE plpgsql SECURITY DEFINER SET search_path = public, pg_temp AS $body$
-    BEGIN
-        ANALYZE item_landings;
-        ANALYZE supplier_items;
-    END
-    $body$
-    SQL;
+        CREATE OR REPLACE FUNCTION analyse_finding() RETURNS void
+        LANGUAGE plpgsql SECURITY DEFINER SET search_path = public, pg_temp AS $body$
+        BEGIN
+            ANALYZE item_landings;
+            ANALYZE supplier_items;
+        END
+        $body$
+        SQL;
 
     public function up(): void
     {

@@ -17,23 +17,23 @@ return new class extends Migration
     /** name → parameters and query; each gives the stall's number and the row's, and nothing else */
     private const SWEEPS = [
         'orders_to_settle(silent_since timestamp, most int)' => <<<'SQL'
-        SELECT stall_id, id FROM orders
-        WHERE state IN ('awaiting_payment', 'refunding') AND payment_id IS NOT NULL AND updated_at < silent_since
-        ORDER BY updated_at LIMIT most
-        SQL
+            SELECT stall_id, id FROM orders
+            WHERE state IN ('awaiting_payment', 'refunding') AND payment_id IS NOT NULL AND updated_at < silent_since
+            ORDER BY updated_at LIMIT most
+            SQL
         ,
         'supplier_orders_to_send(at timestamp, made_before timestamp, most int)' => <<<'SQL'
-        SELECT stall_id, id FROM supplier_orders
-        WHERE state = 'to_send' AND (next_try_at IS NULL OR next_try_at <= at) AND created_at < made_before
-          AND (sending_until IS NULL OR sending_until < at)
-        ORDER BY id LIMIT most
-        SQL
+            SELECT stall_id, id FROM supplier_orders
+            WHERE state = 'to_send' AND (next_try_at IS NULL OR next_try_at <= at) AND created_at < made_before
+              AND (sending_until IS NULL OR sending_until < at)
+            ORDER BY id LIMIT most
+            SQL
         ,
         'supplier_orders_to_ask(silent_since timestamp, most int)' => <<<'SQL'
-        SELECT stall_id, id FROM supplier_orders
-        WHERE state IN ('sent', 'accepted') AND asked_at < silent_since
-        ORDER BY asked_at LIMIT most
-        SQL
+            SELECT stall_id, id FROM supplier_orders
+            WHERE state IN ('sent', 'accepted') AND asked_at < silent_since
+            ORDER BY asked_at LIMIT most
+            SQL
         ,
     ];
 

@@ -16,15 +16,15 @@ return new class extends Migration
     private const TABLES = ['window_saves', 'window_previews', 'stall_looks', 'sign_ups'];
 
     private const TO_TURN = <<<'SQL'
-    CREATE OR REPLACE FUNCTION windows_to_turn(at timestamp, most int) RETURNS TABLE (stall bigint, number bigint)
-    LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS $body$
-        SELECT stall_id, stall_id
-        FROM windows
-        WHERE turns_at <= at
-        ORDER BY turns_at
-        LIMIT most
-    $body$
-    SQL;
+        CREATE OR REPLACE FUNCTION windows_to_turn(at timestamp, most int) RETURNS TABLE (stall bigint, number bigint)
+        LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS $body$
+            SELECT stall_id, stall_id
+            FROM windows
+            WHERE turns_at <= at
+            ORDER BY turns_at
+            LIMIT most
+        $body$
+        SQL;
 
     public function up(): void
     {

@@ -11,16 +11,16 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     private const DUE = <<<'SQL'
-    CREATE OR REPLACE FUNCTION digests_due(today date, hour int, most int) RETURNS TABLE (stall bigint, number bigint)
-    LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS $body$
-        SELECT id, id
-        FROM stalls
-        WHERE digest_hour <= hour
-          AND (digest_sent_on IS NULL OR digest_sent_on < today)
-        ORDER BY id
-        LIMIT most
-    $body$
-    SQL;
+        CREATE OR REPLACE FUNCTION digests_due(today date, hour int, most int) RETURNS TABLE (stall bigint, number bigint)
+        LANGUAGE sql STABLE SECURITY DEFINER SET search_path = public, pg_temp AS $body$
+            SELECT id, id
+            FROM stalls
+            WHERE digest_hour <= hour
+              AND (digest_sent_on IS NULL OR digest_sent_on < today)
+            ORDER BY id
+            LIMIT most
+        $body$
+        SQL;
 
     public function up(): void
     {

@@ -14,18 +14,34 @@ final class Rendered
     public static function png(array $picture, int $pixels): BinaryFileResponse
     {
         $pixels = min(1200, max(80, $pixels));
-        $file = storage_path('app/drawings/'.hash('xxh64', json_encode($picture).$pixels.filemtime(__DIR__.'/Goods.php')).'.png');
+        $file = storage_path(
+            'app/drawings/'.
+                hash('xxh64', json_encode($picture).$pixels.filemtime(__DIR__.'/Goods.php')).
+                '.png',
+        );
         if (! is_file($file)) {
             if (! is_dir(dirname($file))) {
                 mkdir(dirname($file), 0777, true);
             }
-            $svg = Goods::svg($picture['drawing'], $picture['colour'], View::from($picture['view']), $picture['ground'], $pixels);
+            $svg = Goods::svg(
+                $picture['drawing'],
+                $picture['colour'],
+                View::from($picture['view']),
+                $picture['ground'],
+                $pixels,
+            );
             // Written beside and moved in, so that nobody reads half a picture.
             $half = $file.'.'.getmypid();
-            Process::input($svg)->timeout(20)->run(['rsvg-convert', '-o', $half])->throw();
+            Process::input($svg)
+                ->timeout(20)
+                ->run(['rsvg-convert', '-o', $half])
+                ->throw();
             rename($half, $file);
         }
 
-        return new BinaryFileResponse($file, 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'public, max-age=604800']);
+        return new BinaryFileResponse($file, 200, [
+            'Content-Type' => 'image/png',
+            'Cache-Control' => 'public, max-age=604800',
+        ]);
     }
 }

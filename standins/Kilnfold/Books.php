@@ -61,7 +61,12 @@ final class Books
     /** @return \Generator<int, array<string, string|int|null>> */
     private static function rows(): \Generator
     {
-        /** @var list<array{string, string, string, string, int, int, array<string, string>, array<string, int>, int, string, string|null, list<string>, list<string>}> $goods */
+        /**
+         * @var list<array{
+         *     string, string, string, string, int, int, array<string, string>, array<string, int>, int, string,
+         *     string|null, list<string>, list<string>,
+         * }>  $goods
+         */
         $goods = require __DIR__.'/goods.php';
         foreach (
             $goods as $n => [

@@ -5,8 +5,9 @@ declare(strict_types=1);
 /**
  * What Kilnfold makes: trade prices in pence and grams.
  *
- * Row: range code, name, section, drawing, trade price, grams, glazes (name → colour), sizes (name → added pence), RRP in pence, prose, and
- * where Oakum Depot lists the same goods, Oakum's item code with its own names for glaze and size, in the same order.
+ * Row: range code, name, section, drawing, trade price, grams, glazes (name → colour), sizes (name → added pence), RRP
+ * in pence, prose, and where Oakum Depot lists the same goods, Oakum's item code with its own names for glaze and size,
+ * in the same order.
  */
 $clay = '#c4683d';
 $chalk = '#d8cfbf';

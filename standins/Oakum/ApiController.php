@@ -83,7 +83,10 @@ final class ApiController
         ]);
     }
 
-    /** GET /v1/moving?variants=a,b: cost in US cents and pieces by warehouse, now. A variant that isn't sold any more is missing. */
+    /**
+     * GET /v1/moving?variants=a,b: cost in US cents and pieces by warehouse, now. A variant that isn't sold any more is
+     * missing.
+     */
     public function moving(Request $request): JsonResponse
     {
         $ids = array_slice(array_filter(explode(',', $request->string('variants')->toString())), 0, 200);
@@ -100,7 +103,10 @@ final class ApiController
         ]);
     }
 
-    /** POST /v1/quotes {parcels: [{warehouse, destination, grams, method?}]}: methods with price in US cents and days, parcel by parcel. */
+    /**
+     * POST /v1/quotes {parcels: [{warehouse, destination, grams, method?}]}: methods with price in US cents and days,
+     * parcel by parcel.
+     */
     public function quotes(Request $request): JsonResponse
     {
         $check = Validator::make($request->all(), [

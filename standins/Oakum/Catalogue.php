@@ -7,9 +7,20 @@ namespace WindowStall\Standins\Oakum;
 use WindowStall\Standins\Gtin;
 
 /**
- * Turns the rows of catalogue.php into items and variants as Oakum's own tables hold them.
+ * Turns the rows of catalogue.json into items and variants as Oakum's own tables hold them.
+ *
+ * A row: what the supplier calls it, US cents and grams; colours: as the supplier codes them → colour; clr: what that
+ * option is called ("Clr" unless given); sizes: size → added cents; from: warehouses with stock; ships: an option
+ * "Ships from" doubles every variant by warehouse; rrp: recommended price in cents; prose: which of the supplier's
+ * texts; kinds: variants drawn as different goods; costs: cents added for each of them.
  *
  * Stock, barcodes and ratings are drawn from the codes themselves, so that every start tells the same story.
+ *
+ * @phpstan-type Row array{
+ *     code: string, title: string, category: string, drawing: string, cost: int, grams: int,
+ *     colours: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool,
+ *     rrp: int, prose?: string, kinds?: list<string>, costs?: list<int>,
+ * }
  */
 final class Catalogue
 {
@@ -25,26 +36,29 @@ final class Catalogue
             'father, teacher, neighbor. Wholesale welcome. Made by selected material with exquisite workmanship.</p>',
     ];
 
-    private const OTHER_SHOP = '<p>Exclusive at <a href="http://green-thumb-bazaar.example" onclick="track()">Green Thumb Bazaar</a>, your number one shop! Follow us and write to sales@green-thumb-bazaar.example for 10% off.</p><script>track("view")</script><p>Seed tin of embossed steel with alphabet dividers.</p>';
+    private const OTHER_SHOP =
+        '<p>Exclusive at <a href="http://green-thumb-bazaar.example" onclick="track()">Green Thumb Bazaar</a>, your '.
+            'number one shop! Follow us and write to sales@green-thumb-bazaar.example for 10% off.</p>'.
+            '<script>track("view")</script><p>Seed tin of embossed steel with alphabet dividers.</p>';
 
     /**
      * @return list<array{item: array<string, mixed>, variants: list<array<string, mixed>>}>
      */
     public static function rows(): array
     {
-        /** @var list<array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>, costs?: list<int>}> $rows */
-        $rows = require __DIR__.'/catalogue.php';
+        /** @var list<Row> $rows */
+        $rows = json_decode((string) file_get_contents(__DIR__.'/catalogue.json'), true, 8, JSON_THROW_ON_ERROR);
 
         return array_map(static fn (array $row, int $n): array => self::build($row, $n), $rows, array_keys($rows));
     }
 
     /**
-     * @param  array{0: string, 1: string, 2: string, 3: string, 4: int, 5: int, 6: array<string, string>, clr?: string, sizes?: array<string, int>, from: list<string>, ships?: bool, rrp: int, prose?: string, kinds?: list<string>, costs?: list<int>}  $row
+     * @param  Row  $row
      * @return array{item: array<string, mixed>, variants: list<array<string, mixed>>}
      */
     private static function build(array $row, int $n): array
     {
-        [$code, $title, $category, $drawing, $cost, $grams, $colours] = $row;
+        ['code' => $code, 'drawing' => $drawing, 'cost' => $cost, 'grams' => $grams, 'colours' => $colours] = $row;
         $pictures = [];
         foreach (array_values($colours) as $i => $colour) {
             $pictures[] = [
@@ -101,8 +115,8 @@ final class Catalogue
         return [
             'item' => [
                 'id' => $code,
-                'title' => $title,
-                'category' => $category,
+                'title' => $row['title'],
+                'category' => $row['category'],
                 'description' => ($row['prose'] ?? '') === 'shop' ? self::OTHER_SHOP : self::PROSE[$n % 3],
                 'pictures' => $pictures,
                 'processing' => [1, 1 + (crc32($code) % 3)],

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Standins\Oakum;
 
 /**
- * Makes Oakum Depot as large as a big wholesaler: the demo's goods over and over, each time with other codes, words, costs and
- * stock, so that the same traps lie among a hundred thousand variants.
+ * Makes Oakum Depot as large as a big wholesaler: the demo's goods over and over, each time with other codes, words,
+ * costs and stock, so that the same traps lie among a hundred thousand variants.
  */
 final class Multiplied
 {

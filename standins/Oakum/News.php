@@ -11,7 +11,8 @@ use Illuminate\Support\Str;
 /**
  * Moves an order on and sends the signed news of it.
  *
- * Headers: Oakum-Event (id), Oakum-Time (Unix seconds), Oakum-Signature = hex HMAC-SHA256 (RFC 2104) of "time.body" with the account's secret.
+ * Headers: Oakum-Event (id), Oakum-Time (Unix seconds), Oakum-Signature = hex HMAC-SHA256 (RFC 2104) of "time.body"
+ * with the account's secret.
  */
 final class News
 {

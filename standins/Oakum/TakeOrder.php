@@ -50,7 +50,8 @@ final class TakeOrder
 
     /**
      * @param  list<array{variant: string, quantity: int}>  $lines
-     * @return array{int, array<string, int>, list<array<string, mixed>>} goods in cents, grams by warehouse, lines as kept
+     * @return array{int, array<string, int>, list<array<string, mixed>>} goods in cents, grams by warehouse, lines as
+     *     kept
      */
     private function pick(array $lines): array
     {

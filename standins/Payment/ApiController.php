@@ -10,7 +10,10 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;
 
-/** open → authorised → captured or void; captured → refunded; open → declined. A reference has one payment, however often it is asked for. */
+/**
+ * open → authorised → captured or void; captured → refunded; open → declined. A reference has one payment, however
+ * often it is asked for.
+ */
 final class ApiController
 {
     public function open(Request $request): JsonResponse

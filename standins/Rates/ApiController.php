@@ -8,7 +8,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /**
- * Publishes exchange rates for each day: GET /v1/rates?into=GBP&day=2026-11-24 → {day, into, rates: {"USD": "0.7912", …}}, what one of each costs.
+ * Publishes exchange rates for each day: GET /v1/rates?into=GBP&day=2026-11-24 → {day, into, rates: {"USD": "0.7912",
+ * …}}, what one of each costs.
  *
  * They sway about fixed values, the same for everyone on the same day.
  */

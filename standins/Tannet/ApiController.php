@@ -78,11 +78,11 @@ final class ApiController
     public function picture(Request $request, string $code, int $n): Response
     {
         foreach (Books::rows() as $i => $row) {
-            if ($row[0] === $code) {
-                $colour = array_values($row[6])[$n] ?? abort(404);
+            if ($row['code'] === $code) {
+                $colour = array_values($row['colours'])[$n] ?? abort(404);
 
                 return Rendered::png(
-                    ['drawing' => $row[2], 'colour' => $colour, 'view' => 'whole', 'ground' => ($i + $n) % 6],
+                    ['drawing' => $row['drawing'], 'colour' => $colour, 'view' => 'whole', 'ground' => ($i + $n) % 6],
                     $request->integer('px', 1200),
                 );
             }

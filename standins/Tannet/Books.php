@@ -24,10 +24,11 @@ final class Books
         $out = self::db()->table('out_of_stock')->pluck('sku')->flip();
 
         return array_map(static function (array $row) use ($out): array {
-            [$code, $name, $drawing, $category, $cost, $grams, $colours, $sizes, $areas, $methods, $prose] = $row;
+            ['code' => $code, 'cost' => $cost, 'grams' => $grams, 'colours' => $colours] = $row;
+            ['areas' => $areas, 'methods' => $methods] = $row;
             $variants = [];
             foreach (array_keys($colours) as $c => $colour) {
-                foreach ($sizes as $size => $extra) {
+                foreach ($row['sizes'] as $size => $extra) {
                     $sku = implode(
                         '-',
                         array_filter([
@@ -52,9 +53,9 @@ final class Books
 
             return [
                 'code' => $code,
-                'name' => $name,
-                'category' => $category,
-                'about' => $prose,
+                'name' => $row['name'],
+                'category' => $row['category'],
+                'about' => $row['prose'],
                 'currency' => 'EUR',
                 'made_in_days' => [2, 4],
                 'pictures' => array_map(
@@ -87,10 +88,19 @@ final class Books
         }, self::rows());
     }
 
-    /** @return list<array{string, string, string, string, int, int, array<string, string>, array<string, int>, array<string, array{string, int, int}>, array<string, array{string, int, int, list<string>}>, string}> */
+    /**
+     * What is printed on: euro cents, grams, millimetres.
+     *
+     * @return list<array{
+     *     code: string, name: string, drawing: string, category: string, cost: int, grams: int,
+     *     colours: array<string, string>, sizes: array<string, int>, areas: array<string, array{string, int, int}>,
+     *     methods: array<string, array{string, int, int, list<string>}>, prose: string,
+     * }> sizes: size → added cents; areas: code → name, width, height; methods: code → name, first area, each further
+     *     one, areas
+     */
     public static function rows(): array
     {
-        return require __DIR__.'/blanks.php';
+        return json_decode((string) file_get_contents(__DIR__.'/blanks.json'), true, 8, JSON_THROW_ON_ERROR);
     }
 
     /**

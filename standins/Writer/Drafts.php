@@ -10,7 +10,12 @@ final class Drafts
     /** @var array<string, true> */
     private array $used = [];
 
-    /** @param  array{name: string, kind?: string|null, materials?: list<string>|null, sizes?: list<string>|null, colours?: list<string>|null, uses?: string|null, posted_from?: string|null, days?: string|null}  $facts */
+    /**
+     * @param  array{
+     *     name: string, kind?: string|null, materials?: list<string>|null, sizes?: list<string>|null,
+     *     colours?: list<string>|null, uses?: string|null, posted_from?: string|null, days?: string|null,
+     * }  $facts
+     */
     public function __construct(private readonly array $facts, private readonly string $manner)
     {
     }

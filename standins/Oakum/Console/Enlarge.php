@@ -7,7 +7,10 @@ namespace WindowStall\Standins\Oakum\Console;
 use Illuminate\Console\Command;
 use WindowStall\Standins\Oakum\Books;
 
-/** Makes Oakum Depot's range as large as a big wholesaler's, for trying the program at size. Done once, it does nothing more. */
+/**
+ * Makes Oakum Depot's range as large as a big wholesaler's, for trying the program at size. Done once, it does nothing
+ * more.
+ */
 final class Enlarge extends Command
 {
     protected $signature = 'standins:enlarge {--variants=100000 : how many variants Oakum Depot shall have at least}';

@@ -7,7 +7,7 @@ use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 use WindowStall\Standins\StandinsServiceProvider;
 
-/** What has run out at Tannet Print Works; the blanks themselves are in blanks.php. */
+/** What has run out at Tannet Print Works; the blanks themselves are in blanks.json. */
 return new class extends Migration
 {
     protected $connection = 'tannet';
