@@ -7,6 +7,8 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use WindowStall\Frame\Http\SharedProps;
+use WindowStall\Frame\Routes;
 use WindowStall\Shop\Http\OwnShopOnly;
 use WindowStall\Stall\Http\BeginOutside;
 use WindowStall\Stall\Http\FewAtOnce;
@@ -14,8 +16,6 @@ use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\SignedInHere;
 use WindowStall\Support\Http\PlainErrors;
 use WindowStall\Support\Http\RefuseBrokenText;
-use WindowStall\Support\Http\SharedProps;
-use WindowStall\Support\Routes;
 
 // An instance (demo, test, bench) has its settings, storage and caches under var/NAME; bin/lib writes them.
 $instance = getenv('WINDOW_STALL_INSTANCE') ?: 'demo';
@@ -32,8 +32,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Runs\Console\TakeUpRuns::class,
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
-        WindowStall\Support\Console\RunBench::class,
-        WindowStall\Support\Console\RunLargeBench::class,
+        WindowStall\Frame\Console\RunBench::class,
+        WindowStall\Frame\Console\RunLargeBench::class,
         WindowStall\Drift\Console\BenchDrift::class,
         WindowStall\Demo\MakeDemo::class,
         WindowStall\Demo\MakeLarge::class,

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// The program works as a role that is bound to one stall at a time (WindowStall\Stall\OneStall); tables are made, and the
-// stand-ins' schemas kept, by their owner. Tests sign in as the owner and are bound within a stall.
+// The program works as a role that is bound to one stall at a time (WindowStall\Stall\OneStall); tables are made, and
+// the stand-ins' schemas kept, by their owner. Tests sign in as the owner and are bound within a stall.
 $owner = ['username' => env('DB_OWNER_USERNAME', 'stall'), 'password' => env('DB_OWNER_PASSWORD', '')];
 $bound = ['username' => env('DB_USERNAME', 'window_stall_app'), 'password' => env('DB_PASSWORD', '')];
 
@@ -24,8 +24,8 @@ return [
     'connections' => [
         'pgsql' => (env('DB_AS_OWNER') ? $owner + ['bound_role' => $bound['username']] : $bound) + $pgsql,
         'owner' => $owner + $pgsql,
-        // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema has its own.
-        // The stand-ins keep their own schemas; the workshop never reads them.
+        // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema
+        // has its own. The stand-ins keep their own schemas; the workshop never reads them.
         'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $owner + $pgsql,
         'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $owner + $pgsql,
         'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $owner + $pgsql,

@@ -78,7 +78,7 @@ final readonly class BatchEdit
                 })
                 ->all(),
         );
-        $touched = array_keys($edits($stall->listings()->whereKey($ids)->get()));
+        $touched = array_keys($edits(Listing::of($stall)->whereKey($ids)->get()));
         if ($touched === []) {
             return [null, 0];
         }
@@ -179,7 +179,7 @@ final readonly class BatchEdit
             $by,
             $ids,
             function () use ($stall, $ids, $edits): int {
-                $written = $edits($stall->listings()->whereKey($ids)->get());
+                $written = $edits(Listing::of($stall)->whereKey($ids)->get());
                 foreach ($written as $id => $columns) {
                     $this->write($stall, $id, $columns);
                 }
@@ -204,7 +204,7 @@ final readonly class BatchEdit
         $stored = static fn (mixed $v): mixed => is_array($v)
             ? json_encode($v, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)
             : $v;
-        $stall->listings()->whereKey($id)->update(array_map($stored, $columns));
+        Listing::of($stall)->whereKey($id)->update(array_map($stored, $columns));
     }
 
     private static function listings(int $n): string

@@ -7,8 +7,8 @@ namespace WindowStall\Bench;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Across;
-use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
 use WindowStall\Core\Delivery\DayRange;
@@ -13,9 +14,8 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Pricing\Price;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Recipes;
 
 /** A listing in its three voices with every figure, worked out by core from what is stored. */
 final readonly class ListingFigures

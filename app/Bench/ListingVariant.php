@@ -7,7 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use WindowStall\Pricing\Price;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Source\SupplierVariant;
 
 /**

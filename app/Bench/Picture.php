@@ -6,6 +6,8 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\Cut;
 use WindowStall\Support\Pictures\PictureSizes;
 
@@ -79,5 +81,11 @@ final class Picture extends Model
     public function url(int $width): ?string
     {
         return $this->state === self::READY && $this->path !== null ? PictureSizes::url($this->path, $width) : null;
+    }
+
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
+    {
+        return $stall->hasMany(self::class);
     }
 }

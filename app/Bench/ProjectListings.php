@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Core\Bench\Source;
-use WindowStall\Pricing\PriceListings;
 use WindowStall\Stall\Stall;
 
 /**
@@ -22,51 +21,51 @@ final readonly class ProjectListings
 
     /** What each is called: as the seller says, else as was agreed and still stands, else as its supplier says now. */
     private const RENAMED = <<<'SQL'
-    WITH called AS (
-        SELECT listing.id,
-               left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
-        FROM listings AS listing
-        LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
-        LEFT JOIN supplier_words AS now ON now.id = item.words_id
-        LEFT JOIN supplier_words AS agreed ON agreed.id = listing.agreed_words_id
-        WHERE listing.stall_id = :stall
-          AND listing.deleted_at IS NULL
-          AND listing.id = ANY (:ids::bigint[])
-    )
-    UPDATE listings AS listing
-    SET shown_title = called.title, updated_at = now()
-    FROM called
-    WHERE called.id = listing.id
-      AND listing.shown_title IS DISTINCT FROM called.title
-    RETURNING listing.id, listing.shown_title, listing.shown_since
-    SQL;
+        WITH called AS (
+            SELECT listing.id,
+                   left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
+            FROM listings AS listing
+            LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+            LEFT JOIN supplier_words AS now ON now.id = item.words_id
+            LEFT JOIN supplier_words AS agreed ON agreed.id = listing.agreed_words_id
+            WHERE listing.stall_id = :stall
+              AND listing.deleted_at IS NULL
+              AND listing.id = ANY (:ids::bigint[])
+        )
+        UPDATE listings AS listing
+        SET shown_title = called.title, updated_at = now()
+        FROM called
+        WHERE called.id = listing.id
+          AND listing.shown_title IS DISTINCT FROM called.title
+        RETURNING listing.id, listing.shown_title, listing.shown_since
+        SQL;
 
     /** Pictures of their suppliers that listings haven't got yet. */
     private const WANTED = <<<'SQL'
-    WITH sources AS (
-        SELECT listing.id, listing.stall_id, listing.supplier_item_id
-        FROM listings AS listing
-        WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
-        UNION
-        SELECT listing.id, listing.stall_id, joined.supplier_item_id
-        FROM listings AS listing
-        JOIN listing_items AS joined ON joined.listing_id = listing.id
-        WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
-    )
-    INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
-    SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
-    FROM sources
-    JOIN supplier_items AS item ON item.id = sources.supplier_item_id
-    JOIN supplier_words AS words ON words.id = item.words_id
-    CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
-    WHERE NOT EXISTS (
-        SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
-    )
-    ON CONFLICT DO NOTHING
-    RETURNING listing_id
-    SQL;
+        WITH sources AS (
+            SELECT listing.id, listing.stall_id, listing.supplier_item_id
+            FROM listings AS listing
+            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+            UNION
+            SELECT listing.id, listing.stall_id, joined.supplier_item_id
+            FROM listings AS listing
+            JOIN listing_items AS joined ON joined.listing_id = listing.id
+            WHERE listing.stall_id = :stall AND listing.deleted_at IS NULL AND listing.id = ANY (:ids::bigint[])
+        )
+        INSERT INTO pictures (stall_id, listing_id, source, state, created_at, updated_at)
+        SELECT DISTINCT sources.stall_id, sources.id, picture.address, 'waiting', now(), now()
+        FROM sources
+        JOIN supplier_items AS item ON item.id = sources.supplier_item_id
+        JOIN supplier_words AS words ON words.id = item.words_id
+        CROSS JOIN LATERAL json_array_elements_text(words.said->'pictures') AS picture (address)
+        WHERE NOT EXISTS (
+            SELECT 1 FROM pictures AS here WHERE here.listing_id = sources.id AND here.source = picture.address
+        )
+        ON CONFLICT DO NOTHING
+        RETURNING listing_id
+        SQL;
 
-    public function __construct(private PriceListings $price)
+    public function __construct(private MakesPrices $price)
     {
     }
 
@@ -75,7 +74,7 @@ final readonly class ProjectListings
     {
         $this->chooseSources($stall, $ids);
         ($this->price)($stall, $ids);
-        foreach (array_chunk($ids ?? $stall->listings()->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
+        foreach (array_chunk($ids ?? Listing::of($stall)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
             $of = ['stall' => $stall->id, 'ids' => '{'.implode(',', $some).'}'];
             foreach (DB::select(self::RENAMED, $of) as $renamed) {
                 // The address of a page follows the title until somebody may have seen it.
@@ -89,7 +88,7 @@ final readonly class ProjectListings
 
     private function address(Stall $stall, int $id): void
     {
-        $listing = $stall->listings()->findOrFail($id);
+        $listing = Listing::of($stall)->findOrFail($id);
         $listing->update(['slug' => self::slug($stall, $listing, $listing->shown_title)]);
     }
 

@@ -6,7 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Pricing\PriceHistory;
+use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Stall\Stall;
 
 /**
@@ -24,12 +24,12 @@ final readonly class PutInWindow
     {
         $placement = DB::transaction(function () use ($stall, $listings): Placement {
             // Listings before prices, as whoever edits does.
-            $stall->listings()->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->pluck('id');
+            Listing::of($stall)->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->pluck('id');
             ($this->project)($stall, array_values($listings->modelKeys()));
             $placed = [];
             $left = [];
             foreach (
-                $stall->listings()->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing
+                Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing
             ) {
                 $lacks = ListingFigures::of($stall, $listing)->readiness->lacks;
                 if ($lacks !== []) {
@@ -54,8 +54,7 @@ final readonly class PutInWindow
     /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
-        $moved = $stall
-            ->listings()
+        $moved = Listing::of($stall)
             ->whereKey($listings->modelKeys())
             ->where('state', '!=', $to)
             ->update(['state' => $to]);

@@ -63,84 +63,84 @@ final class Snapshot
     private const ITEM = ['listing_id', 'supplier_item_id', 'agreed_words_id'];
 
     private const TAKE = <<<'SQL'
-    INSERT INTO bench_change_parts (change_id, stall_id, listing_id, before)
-    SELECT ?, listing.stall_id, listing.id, jsonb_build_object(
-        'listing', (SELECT to_jsonb(kept) FROM (SELECT :listing) kept),
-        'variants', (
-            SELECT coalesce(jsonb_agg(kept), '[]')
-            FROM (SELECT :variant FROM listing_variants variant WHERE variant.listing_id = listing.id) kept
-        ),
-        'sources', (
-            SELECT coalesce(jsonb_agg(kept), '[]')
-            FROM (
-                SELECT :source
-                FROM variant_sources source JOIN listing_variants variant ON variant.id = source.listing_variant_id
-                WHERE variant.listing_id = listing.id
-            ) kept
-        ),
-        'items', (
-            SELECT coalesce(jsonb_agg(kept), '[]')
-            FROM (SELECT :item FROM listing_items item WHERE item.listing_id = listing.id) kept
+        INSERT INTO bench_change_parts (change_id, stall_id, listing_id, before)
+        SELECT ?, listing.stall_id, listing.id, jsonb_build_object(
+            'listing', (SELECT to_jsonb(kept) FROM (SELECT :listing) kept),
+            'variants', (
+                SELECT coalesce(jsonb_agg(kept), '[]')
+                FROM (SELECT :variant FROM listing_variants variant WHERE variant.listing_id = listing.id) kept
+            ),
+            'sources', (
+                SELECT coalesce(jsonb_agg(kept), '[]')
+                FROM (
+                    SELECT :source
+                    FROM variant_sources source JOIN listing_variants variant ON variant.id = source.listing_variant_id
+                    WHERE variant.listing_id = listing.id
+                ) kept
+            ),
+            'items', (
+                SELECT coalesce(jsonb_agg(kept), '[]')
+                FROM (SELECT :item FROM listing_items item WHERE item.listing_id = listing.id) kept
+            )
         )
-    )
-    FROM listings listing
-    WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
-    -- A step that comes to a listing again keeps how it stood at first.
-    ON CONFLICT DO NOTHING
-    SQL;
+        FROM listings listing
+        WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        -- A step that comes to a listing again keeps how it stood at first.
+        ON CONFLICT DO NOTHING
+        SQL;
 
     private const PUT_LISTINGS = <<<'SQL'
-    -- What a step from before a column was made doesn't say stays as it is.
-    UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(listings, part.before->'listing'))
-    FROM bench_change_parts part
-    WHERE :part AND part.before IS NOT NULL AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
-    SQL;
+        -- What a step from before a column was made doesn't say stays as it is.
+        UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(listings, part.before->'listing'))
+        FROM bench_change_parts part
+        WHERE :part AND part.before IS NOT NULL AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
+        SQL;
 
     /** Those the step brought in from elsewhere, or that came since. */
     private const CLEAR_VARIANTS = <<<'SQL'
-    DELETE FROM listing_variants variant
-    USING listings listing
-    WHERE listing.id = variant.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
-      AND NOT EXISTS (
-          SELECT 1 FROM bench_change_parts part, jsonb_array_elements(part.before->'variants') kept
-          WHERE :part AND (kept->>'id')::bigint = variant.id
-      )
-    SQL;
+        DELETE FROM listing_variants variant
+        USING listings listing
+        WHERE listing.id = variant.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+          AND NOT EXISTS (
+              SELECT 1 FROM bench_change_parts part, jsonb_array_elements(part.before->'variants') kept
+              WHERE :part AND (kept->>'id')::bigint = variant.id
+          )
+        SQL;
 
     private const PUT_VARIANTS = <<<'SQL'
-    INSERT INTO listing_variants (stall_id, :columns)
-    SELECT part.stall_id, :kept
-    FROM bench_change_parts part, jsonb_populate_recordset(null::listing_variants, part.before->'variants') kept
-    WHERE :part
-    ON CONFLICT (id) DO UPDATE SET (:columns) = ROW (:excluded)
-    SQL;
+        INSERT INTO listing_variants (stall_id, :columns)
+        SELECT part.stall_id, :kept
+        FROM bench_change_parts part, jsonb_populate_recordset(null::listing_variants, part.before->'variants') kept
+        WHERE :part
+        ON CONFLICT (id) DO UPDATE SET (:columns) = ROW (:excluded)
+        SQL;
 
     private const CLEAR_SOURCES = <<<'SQL'
-    DELETE FROM variant_sources source
-    USING listing_variants variant, listings listing
-    WHERE variant.id = source.listing_variant_id AND listing.id = variant.listing_id
-      AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
-    SQL;
+        DELETE FROM variant_sources source
+        USING listing_variants variant, listings listing
+        WHERE variant.id = source.listing_variant_id AND listing.id = variant.listing_id
+          AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        SQL;
 
     private const PUT_SOURCES = <<<'SQL'
-    INSERT INTO variant_sources (stall_id, :columns)
-    SELECT part.stall_id, :kept
-    FROM bench_change_parts part, jsonb_populate_recordset(null::variant_sources, part.before->'sources') kept
-    WHERE :part
-    SQL;
+        INSERT INTO variant_sources (stall_id, :columns)
+        SELECT part.stall_id, :kept
+        FROM bench_change_parts part, jsonb_populate_recordset(null::variant_sources, part.before->'sources') kept
+        WHERE :part
+        SQL;
 
     private const CLEAR_ITEMS = <<<'SQL'
-    DELETE FROM listing_items item
-    USING listings listing
-    WHERE listing.id = item.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
-    SQL;
+        DELETE FROM listing_items item
+        USING listings listing
+        WHERE listing.id = item.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        SQL;
 
     private const PUT_ITEMS = <<<'SQL'
-    INSERT INTO listing_items (stall_id, :columns)
-    SELECT part.stall_id, :kept
-    FROM bench_change_parts part, jsonb_populate_recordset(null::listing_items, part.before->'items') kept
-    WHERE :part
-    SQL;
+        INSERT INTO listing_items (stall_id, :columns)
+        SELECT part.stall_id, :kept
+        FROM bench_change_parts part, jsonb_populate_recordset(null::listing_items, part.before->'items') kept
+        WHERE :part
+        SQL;
 
     /** @param  list<int>  $listings */
     public static function take(BenchChange $change, array $listings): void

@@ -24,7 +24,7 @@ final readonly class TakeToBench
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             $items = SupplierItem::query()
                 ->with('variants')
-                ->withCount('listings')
+                ->withTaken()
                 ->where('stall_id', $stall->id)
                 ->whereKey($itemIds)
                 ->whereNotNull('words_id')
@@ -33,7 +33,7 @@ final readonly class TakeToBench
             $new = [];
             $already = 0;
             foreach ($items as $item) {
-                if ((int) $item->getAttribute('listings_count') > 0) {
+                if ($item->isTaken()) {
                     $already++;
 
                     continue;

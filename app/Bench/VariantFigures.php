@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
 use WindowStall\Core\Source\SupplierVariant;
-use WindowStall\Pricing\Price;
 
 /** Everything known and worked out about one variant of a listing. */
 final readonly class VariantFigures

@@ -8,8 +8,12 @@ use WindowStall\Bench\Http\CarryController;
 use WindowStall\Bench\Http\GridController;
 use WindowStall\Bench\Http\ListingController;
 use WindowStall\Bench\Http\PreparingController;
+use WindowStall\Bench\Http\TakeController;
 use WindowStall\Stall\Http\InStall;
 
+Route::post('/at/{stall}/source/take', TakeController::class)
+    ->middleware(['auth', InStall::class])
+    ->name('source.take');
 Route::middleware(['auth', InStall::class])
     ->prefix('/at/{stall}/bench')
     ->scopeBindings()

@@ -13,16 +13,16 @@ use WindowStall\Window\Goods\Sales;
 final class CountedSales implements Sales
 {
     private const BEST = <<<'SQL'
-    SELECT variant.listing_id
-    FROM orders
-    JOIN order_lines AS line ON line.order_id = orders.id
-    JOIN listing_variants AS variant ON variant.id = line.listing_variant_id
-    WHERE orders.stall_id = :stall
-      AND orders.paid_at >= :since
-    GROUP BY variant.listing_id
-    ORDER BY sum(line.quantity) DESC, variant.listing_id
-    LIMIT :most
-    SQL;
+        SELECT variant.listing_id
+        FROM orders
+        JOIN order_lines AS line ON line.order_id = orders.id
+        JOIN listing_variants AS variant ON variant.id = line.listing_variant_id
+        WHERE orders.stall_id = :stall
+          AND orders.paid_at >= :since
+        GROUP BY variant.listing_id
+        ORDER BY sum(line.quantity) DESC, variant.listing_id
+        LIMIT :most
+        SQL;
 
     public function bestSelling(Stall $stall, int $most): array
     {

@@ -66,6 +66,12 @@ final class Order extends Model
         ];
     }
 
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
+    {
+        return $stall->hasMany(self::class);
+    }
+
     /** @return BelongsTo<Stall, $this> */
     public function stall(): BelongsTo
     {

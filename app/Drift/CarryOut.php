@@ -25,7 +25,7 @@ final readonly class CarryOut
     public function __invoke(Stall $stall, DriftChange $change, bool $agreed): void
     {
         // Several changes of one listing follow each other; each sees what the one before did.
-        $listing = $stall->listings()->findOrFail($change->listing_id);
+        $listing = Listing::of($stall)->findOrFail($change->listing_id);
         match ($change->kind) {
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => $this->word($listing, $change, $agreed),
             ChangeKind::Cost, ChangeKind::Delivery => $this->cost($change, $agreed),

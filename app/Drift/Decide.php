@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo;
 use WindowStall\Core\Drift\Standing;
@@ -131,7 +132,7 @@ final readonly class Decide
         };
         if ($for === 'listing') {
             foreach ($found->groupBy('listing_id') as $id => $some) {
-                $listing = $stall->listings()->findOrFail($id);
+                $listing = Listing::of($stall)->findOrFail($id);
                 $listing->update(['own_policies' => $facts($some) + $listing->own_policies]);
             }
         }

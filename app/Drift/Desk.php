@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Drift\Group;
 use WindowStall\Core\Drift\GroupFigures;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /** What waits on a stall's desk, laid together by supplier and by what happened; counted and summed by the database. */
@@ -78,7 +79,7 @@ final readonly class Desk
             strtr(self::GROUPS, [':group' => self::GROUP, ':filter' => DeskFilter::SQL]),
             ['stall' => $stall->id, 'days' => self::DAYS] + $filter->bindings(),
         );
-        $suppliers = $stall->connections()->pluck('name', 'id')->all();
+        $suppliers = SupplierConnection::of($stall)->pluck('name', 'id')->all();
         $groups = array_map(static fn (\stdClass $row): DeskGroup => new DeskGroup(
             connection: (int) $row->connection_id,
             supplier: (string) ($suppliers[$row->connection_id] ?? ''),

@@ -7,11 +7,17 @@ namespace WindowStall\Drift;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\Events\StepTakenBack;
+use WindowStall\Bench\OpenChanges;
 use WindowStall\Source\Events\SupplierSaidMore;
 
-/** What Drift listens to. */
+/** What Drift gives and listens to. */
 final class DriftServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->bind(OpenChanges::class, ChangesOfListing::class);
+    }
+
     public function boot(): void
     {
         Event::listen(SupplierSaidMore::class, FollowSupplier::class);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
@@ -84,7 +85,7 @@ final readonly class FollowSupplier
             ($this->reckon)($stall);
         }
         if ($listings !== []) {
-            $slugs = $stall->listings()->whereKey($listings)->pluck('slug')->map(strval(...));
+            $slugs = Listing::of($stall)->whereKey($listings)->pluck('slug')->map(strval(...));
             $stall->bumpShop(only: array_values($slugs->all()));
         }
         self::tell($stall, $more, $last);

@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
@@ -31,23 +32,23 @@ final readonly class JudgeListings
 
     /** Listings of which something was said since they were judged. */
     private const MOVED = <<<'SQL'
-    SELECT listing.id
-    FROM listings AS listing
-    JOIN supplier_items AS item ON item.id = listing.supplier_item_id
-    WHERE listing.stall_id = :stall
-      AND listing.deleted_at IS NULL
-      AND item.connection_id = :connection
-      AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
-    UNION
-    SELECT joined.listing_id
-    FROM listing_items AS joined
-    JOIN supplier_items AS item ON item.id = joined.supplier_item_id
-    JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
-    WHERE joined.stall_id = :stall
-      AND item.connection_id = :connection
-      AND joined.agreed_words_id <> item.words_id
-    ORDER BY 1
-    SQL;
+        SELECT listing.id
+        FROM listings AS listing
+        JOIN supplier_items AS item ON item.id = listing.supplier_item_id
+        WHERE listing.stall_id = :stall
+          AND listing.deleted_at IS NULL
+          AND item.connection_id = :connection
+          AND (listing.agreed_words_id <> item.words_id OR listing.supplier_gone <> (item.gone_at IS NOT NULL))
+        UNION
+        SELECT joined.listing_id
+        FROM listing_items AS joined
+        JOIN supplier_items AS item ON item.id = joined.supplier_item_id
+        JOIN listings AS listing ON listing.id = joined.listing_id AND listing.deleted_at IS NULL
+        WHERE joined.stall_id = :stall
+          AND item.connection_id = :connection
+          AND joined.agreed_words_id <> item.words_id
+        ORDER BY 1
+        SQL;
 
     public function __construct(private CarryOut $carryOut, private Recognise $recognise)
     {
@@ -68,7 +69,7 @@ final readonly class JudgeListings
     private function judge(Stall $stall, array $ids, ?Run $run): void
     {
         // Whoever edits one of them meanwhile waits; what they said then counts.
-        $listings = $stall->listings()->with(self::LOADED)->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
+        $listings = Listing::of($stall)->with(self::LOADED)->whereKey($ids)->orderBy('id')->lockForUpdate()->get();
         /** @var Collection<int, Collection<int, DriftChange>> $open */
         $open = DriftChange::query()
             ->whereIn('listing_id', $ids)
@@ -128,18 +129,18 @@ final readonly class JudgeListings
     {
         DB::update(
             <<<'SQL'
-            WITH counted AS (
-                SELECT listing.id, count(change.id) AS asks
-                FROM unnest(?::bigint[]) AS listing (id)
-                LEFT JOIN drift_changes AS change ON change.listing_id = listing.id AND change.standing = 'asks'
-                GROUP BY listing.id
-            )
-            UPDATE listings AS listing
-            SET changes_count = counted.asks
-            FROM counted
-            WHERE counted.id = listing.id
-              AND listing.changes_count <> counted.asks
-            SQL
+                WITH counted AS (
+                    SELECT listing.id, count(change.id) AS asks
+                    FROM unnest(?::bigint[]) AS listing (id)
+                    LEFT JOIN drift_changes AS change ON change.listing_id = listing.id AND change.standing = 'asks'
+                    GROUP BY listing.id
+                )
+                UPDATE listings AS listing
+                SET changes_count = counted.asks
+                FROM counted
+                WHERE counted.id = listing.id
+                  AND listing.changes_count <> counted.asks
+                SQL
             ,
             [PgArray::numbers($ids)],
         );

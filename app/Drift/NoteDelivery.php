@@ -6,6 +6,7 @@ namespace WindowStall\Drift;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Circumstances;
 use WindowStall\Core\Drift\Ruling;
@@ -56,7 +57,7 @@ final readonly class NoteDelivery
 
     private function note(Stall $stall, SupplierConnection $connection, ?Run $run, \stdClass $row, int $was): void
     {
-        $listing = $stall->listings()->findOrFail((int) $row->listing);
+        $listing = Listing::of($stall)->findOrFail((int) $row->listing);
         $moved = $was === 0 ? 10_000 : (int) round(((int) $row->now - $was) * 10_000 / $was);
         $ruling = Ruling::on(
             ChangeKind::Delivery,

@@ -7,11 +7,11 @@ namespace WindowStall\Drift;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Pricing\VariantPrice;
-use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;
@@ -25,55 +25,55 @@ final readonly class ReckonChanges
     private const CHUNK = 2_500;
 
     private const WAITING = <<<'SQL'
-    SELECT DISTINCT listing_id AS id
-    FROM listing_variants
-    WHERE listing_id = ANY (?::bigint[])
-      AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
-    SQL;
+        SELECT DISTINCT listing_id AS id
+        FROM listing_variants
+        WHERE listing_id = ANY (?::bigint[])
+          AND (waiting_price_minor IS NOT NULL OR own_price_minor IS NOT NULL)
+        SQL;
 
     /**
      * Changes that were followed, in listings in which nothing waits and nothing is by hand: the price that stands is
      * the one that would be agreed to.
      */
     private const PLAIN = <<<'SQL'
-    WITH open AS (
-        SELECT change.id, change.listing_id, change.listing_variant_id, change.rule, change.price_was, change.raised
-        FROM drift_changes AS change
-        WHERE change.stall_id = :stall
-          AND change.kind IN (:cost, :delivery)
-          AND change.standing = :followed
-          AND change.price_agreed IS NULL
-    ), held AS (
-        SELECT DISTINCT variant.listing_id
-        FROM listing_variants AS variant
-        WHERE variant.listing_id IN (SELECT listing_id FROM open)
-          AND (variant.waiting_price_minor IS NOT NULL OR variant.own_price_minor IS NOT NULL)
-    )
-    SELECT open.id, open.rule, open.price_was, open.raised, price.price_minor, price.keep_minor,
-           price.above_floor_minor, variant.own_under_floor
-    FROM open
-    JOIN listing_variants AS variant ON variant.id = open.listing_variant_id
-    JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
-    WHERE price.price_minor IS NOT NULL
-      AND open.listing_id NOT IN (SELECT listing_id FROM held)
-    SQL;
+        WITH open AS (
+            SELECT change.id, change.listing_id, change.listing_variant_id, change.rule, change.price_was, change.raised
+            FROM drift_changes AS change
+            WHERE change.stall_id = :stall
+              AND change.kind IN (:cost, :delivery)
+              AND change.standing = :followed
+              AND change.price_agreed IS NULL
+        ), held AS (
+            SELECT DISTINCT variant.listing_id
+            FROM listing_variants AS variant
+            WHERE variant.listing_id IN (SELECT listing_id FROM open)
+              AND (variant.waiting_price_minor IS NOT NULL OR variant.own_price_minor IS NOT NULL)
+        )
+        SELECT open.id, open.rule, open.price_was, open.raised, price.price_minor, price.keep_minor,
+               price.above_floor_minor, variant.own_under_floor
+        FROM open
+        JOIN listing_variants AS variant ON variant.id = open.listing_variant_id
+        JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
+        WHERE price.price_minor IS NOT NULL
+          AND open.listing_id NOT IN (SELECT listing_id FROM held)
+        SQL;
 
     private const WRITE = <<<'SQL'
-    UPDATE drift_changes AS change
-    SET standing = reckoned.standing,
-        rule = reckoned.rule,
-        price_kept = reckoned.price_kept,
-        keep_kept = reckoned.keep_kept,
-        price_agreed = reckoned.price_agreed,
-        keep_agreed = reckoned.keep_agreed,
-        under_floor = reckoned.under_floor,
-        raised = reckoned.raised
-    FROM jsonb_to_recordset(?::jsonb) AS reckoned (
-        id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
-        price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
-    )
-    WHERE reckoned.id = change.id
-    SQL;
+        UPDATE drift_changes AS change
+        SET standing = reckoned.standing,
+            rule = reckoned.rule,
+            price_kept = reckoned.price_kept,
+            keep_kept = reckoned.keep_kept,
+            price_agreed = reckoned.price_agreed,
+            keep_agreed = reckoned.keep_agreed,
+            under_floor = reckoned.under_floor,
+            raised = reckoned.raised
+        FROM jsonb_to_recordset(?::jsonb) AS reckoned (
+            id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
+            price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
+        )
+        WHERE reckoned.id = change.id
+        SQL;
 
     /** @return list<int> listings with a price that leapt and waits now, or that was raised to its floor */
     public function __invoke(Stall $stall): array

@@ -55,7 +55,7 @@ final readonly class RecogniseLater
             'connection' => $connection->id,
             'most' => self::MOST,
         ]), 'id');
-        foreach ($stall->listings()->with('supplierItem.words')->whereKey($ids)->get() as $listing) {
+        foreach (Listing::of($stall)->with('supplierItem.words')->whereKey($ids)->get() as $listing) {
             DB::transaction(fn () => $this->ask($stall, $connection, $run, $listing));
         }
     }

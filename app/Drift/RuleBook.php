@@ -30,7 +30,7 @@ final class RuleBook
 
     public static function of(Stall $stall): self
     {
-        $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('name')->get();
+        $connections = SupplierConnection::of($stall)->whereNull('disconnected_at')->orderBy('name')->get();
 
         return new self($stall, $stall->drift_policies, $connections->keyBy('id')->all());
     }

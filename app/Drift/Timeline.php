@@ -16,26 +16,26 @@ final class Timeline
     private const MOST = 200;
 
     private const STEPS = <<<'SQL'
-    SELECT step.id, step.words, step.created_at AS at, person.name AS person, part.undone_at
-    FROM bench_change_parts AS part
-    JOIN bench_changes AS step ON step.id = part.change_id
-    LEFT JOIN users AS person ON person.id = step.user_id
-    WHERE part.stall_id = :stall
-      AND part.listing_id = :listing
-    ORDER BY step.id DESC
-    LIMIT :most
-    SQL;
+        SELECT step.id, step.words, step.created_at AS at, person.name AS person, part.undone_at
+        FROM bench_change_parts AS part
+        JOIN bench_changes AS step ON step.id = part.change_id
+        LEFT JOIN users AS person ON person.id = step.user_id
+        WHERE part.stall_id = :stall
+          AND part.listing_id = :listing
+        ORDER BY step.id DESC
+        LIMIT :most
+        SQL;
 
     private const PRICES = <<<'SQL'
-    SELECT asked.asked_at AS at, asked.price_minor, asked.market, sold.label, asked.listing_variant_id
-    FROM price_history AS asked
-    JOIN listing_variants AS variant ON variant.id = asked.listing_variant_id
-    JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
-    WHERE variant.listing_id = :listing
-      AND asked.market = :market
-    ORDER BY asked.asked_at DESC
-    LIMIT :most
-    SQL;
+        SELECT asked.asked_at AS at, asked.price_minor, asked.market, sold.label, asked.listing_variant_id
+        FROM price_history AS asked
+        JOIN listing_variants AS variant ON variant.id = asked.listing_variant_id
+        JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
+        WHERE variant.listing_id = :listing
+          AND asked.market = :market
+        ORDER BY asked.asked_at DESC
+        LIMIT :most
+        SQL;
 
     /** @return list<Moment> */
     public static function of(Stall $stall, Listing $listing): array

@@ -22,10 +22,50 @@ use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\RecipeFacts;
 use WindowStall\Core\Pricing\VariantFacts;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
+use WindowStall\Stall\Terms\Recipes;
 
 /** Reads what prices are made from, for a market, listing by listing, a hundred thousand variants at a time. */
 final class PriceFacts
 {
+    /** What prices of variants are made from; places marked with a colon hold what differs. */
+    private const READ = <<<'SQL'
+        SELECT variant.id, variant.listing_id, variant.external_id, variant.own_under_floor, variant.own_on, :byHand,
+               variant.own_recipe, listing.own_recipe AS listing_recipe, listing.own_across, listing.own_type,
+               listing.own_tags::text AS own_tags, listing.shown_from_minor, source.cost_minor, :delivered,
+               source.rrp_minor, source.grams, item.currency, item.connection_id, item.methods::text AS methods,
+               price.rate, price.price_rate, price.price_minor, price.keep_minor, price.margin_bp,
+               price.above_floor_minor, price.listing_variant_id IS NOT NULL AS known :athome,
+               CASE WHEN listing.own_across->>'option' IS NOT NULL THEN
+                   COALESCE(variant.own_options->>(listing.own_across->>'option'), said.value)
+               END AS step
+        FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) AS asked
+        CROSS JOIN listings AS listing
+        JOIN listing_variants AS variant ON variant.listing_id = listing.id
+        JOIN supplier_variants AS source ON source.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+        JOIN supplier_items AS item ON item.id = source.supplier_item_id
+        LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = asked.market
+        :abroad
+        LEFT JOIN LATERAL (
+            SELECT one->'options'->>(listing.own_across->>'option') AS value
+            FROM supplier_words AS words, jsonb_array_elements(words.said::jsonb->'variants') AS one
+            WHERE listing.own_across->>'option' IS NOT NULL
+              AND words.id = item.words_id
+              AND one->>'id' = variant.external_id
+            LIMIT 1
+        ) AS said ON true
+        WHERE listing.stall_id = ?
+          AND listing.deleted_at IS NULL
+          AND listing.id > ?
+          :offered :upto :only
+        ORDER BY listing.id, variant.position, variant.id
+        SQL;
+
+    private const ABROAD = <<<'SQL'
+        LEFT JOIN variant_landings AS landing ON landing.supplier_variant_id = source.id AND landing.market = asked.market
+        LEFT JOIN prices AS home ON home.listing_variant_id = variant.id AND home.market = asked.home
+        SQL;
+
     private readonly Duty $duty;
 
     private readonly Money $handling;
@@ -105,32 +145,21 @@ final class PriceFacts
     private function sql(?array $listings, ?int $upTo, bool $switchedOn): string
     {
         $home = $this->market === $this->stall->home_market;
-        $landing = $home ? 'sv' : 'vl';
-        $own = $this->agreed
-            ? 'lv.own_price_minor'
-            : 'coalesce(lv.own_price_minor, lv.waiting_price_minor) AS own_price_minor';
+        $only = $listings === [] ? [0] : $listings ?? [];
 
-        return "SELECT lv.id, lv.listing_id, lv.external_id, lv.own_under_floor, lv.own_on, $own, lv.own_recipe, l.own_recipe AS listing_recipe, l.own_across, l.own_type, l.own_tags::text AS own_tags, l.shown_from_minor, sv.cost_minor, $landing.first_minor, $landing.further_minor, sv.rrp_minor, sv.grams,
-                si.currency, si.connection_id, si.methods::text AS methods, p.rate, p.price_rate, p.price_minor, p.keep_minor, p.margin_bp, p.above_floor_minor, p.listing_variant_id IS NOT NULL AS known".
-            ($home ? '' : ', h.price_minor AS home_minor').
-            ", CASE WHEN l.own_across->>'option' IS NULL THEN NULL ELSE coalesce(lv.own_options->>(l.own_across->>'option'), said.value) END AS step
-            FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) p0 CROSS JOIN listings l JOIN listing_variants lv ON lv.listing_id = l.id JOIN supplier_variants sv ON sv.id = coalesce(lv.sold_variant_id, lv.supplier_variant_id) JOIN supplier_items si ON si.id = sv.supplier_item_id
-            ".
-            ($home ? '' : 'LEFT JOIN variant_landings vl ON vl.supplier_variant_id = sv.id AND vl.market = p0.market').
-            '
-            LEFT JOIN prices p ON p.listing_variant_id = lv.id AND p.market = p0.market
-            '.
-            ($home ? '' : 'LEFT JOIN prices h ON h.listing_variant_id = lv.id AND h.market = p0.home ').
-            "
-            LEFT JOIN LATERAL (SELECT v->'options'->>(l.own_across->>'option') AS value FROM supplier_words w, jsonb_array_elements(w.said::jsonb->'variants') v WHERE l.own_across->>'option' IS NOT NULL AND w.id = si.words_id AND v->>'id' = lv.external_id LIMIT 1) said ON true
-            WHERE l.stall_id = ? AND l.deleted_at IS NULL AND l.id > ?".
-            ($switchedOn ? ' AND lv.own_on' : '').
-            ($upTo === null ? '' : ' AND l.id <= ?').
-            ($listings === null
-                ? ''
-                : ' AND l.id IN ('.implode(',', array_map(intval(...), $listings === [] ? [0] : $listings)).')').
-            '
-            ORDER BY l.id, lv.position, lv.id';
+        return strtr(self::READ, [
+            ':byHand' => $this->agreed
+                ? 'variant.own_price_minor'
+                : 'COALESCE(variant.own_price_minor, variant.waiting_price_minor) AS own_price_minor',
+            ':delivered' => $home
+                ? 'source.first_minor, source.further_minor'
+                : 'landing.first_minor, landing.further_minor',
+            ':athome' => $home ? '' : ', home.price_minor AS home_minor',
+            ':abroad' => $home ? '' : self::ABROAD,
+            ':offered' => $switchedOn ? 'AND variant.own_on' : '',
+            ':upto' => $upTo === null ? '' : 'AND listing.id <= ?',
+            ':only' => $listings === null ? '' : 'AND listing.id IN ('.implode(',', array_map(intval(...), $only)).')',
+        ]);
     }
 
     /**

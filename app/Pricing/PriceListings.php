@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\MakesPrices;
 use WindowStall\Core\Pricing\VariantPrice;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Support\Copy;
+use WindowStall\Support\PgArray;
 
 /**
  * Makes the price lists: reads what prices are made from, lets core price it listing by listing, and writes what
@@ -17,13 +20,97 @@ use WindowStall\Support\Copy;
  * stored, so it can be done again at any time. A stall's prices are made by one at a time, and what they are made from
  * is read once it is one's turn: nobody writes prices over later ones.
  */
-final class PriceListings
+final class PriceListings implements MakesPrices
 {
     /** Listings of one part: whole tables are read for each, so parts are large. */
     private const PART = 40_000;
 
     /** The first of the two numbers of PostgreSQL's advisory lock; the second is the stall's. */
     public const TURN = 5_403;
+
+    /** Every so many listings of a stall, where one part ends. */
+    private const ENDS = <<<'SQL'
+        SELECT id
+        FROM (
+            SELECT id, row_number() OVER (ORDER BY id) AS n
+            FROM listings
+            WHERE stall_id = ?
+              AND deleted_at IS NULL
+        ) AS listing
+        WHERE n % ? = 0
+        ORDER BY id
+        SQL;
+
+    private const STAGE = <<<'SQL'
+        CREATE TEMP TABLE IF NOT EXISTS stage_prices (
+            listing_variant_id bigint, price_minor bigint, shown_minor bigint, recipe_minor bigint, goods_minor bigint,
+            delivery_minor bigint, duty_minor bigint, handling_minor bigint, landed_minor bigint, keep_minor bigint,
+            margin_bp int, above_floor_minor bigint, floor_over_cap boolean, offered boolean, priced_by text,
+            recipe_id bigint, rate text, price_rate text
+        )
+        SQL;
+
+    private const LEAST = <<<'SQL'
+        UPDATE listings AS listing
+        SET shown_from_minor = asked.least
+        FROM (
+            SELECT variant.listing_id, min(price.price_minor) FILTER (WHERE variant.own_on) AS least
+            FROM listing_variants AS variant
+            LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = ?
+            WHERE variant.listing_id = ANY (?::bigint[])
+            GROUP BY variant.listing_id
+        ) AS asked
+        WHERE listing.id = asked.listing_id
+          AND listing.stall_id = ?
+          AND listing.shown_from_minor IS DISTINCT FROM asked.least
+        SQL;
+
+    /** Columns: those of a price; the same of what stands, and of what was made. */
+    private const CHANGE = <<<'SQL'
+        UPDATE prices AS price
+        SET (%1$s, currency, since) = (
+            %3$s, :currency::char(3),
+            CASE WHEN price.shown_minor IS DISTINCT FROM made.shown_minor THEN now() ELSE price.since END
+        )
+        FROM stage_prices AS made
+        WHERE price.listing_variant_id = made.listing_variant_id
+          AND price.market = :market
+          AND (%2$s, price.currency::text) IS DISTINCT FROM (%3$s, :currency::text)
+        SQL;
+
+    private const ADD = <<<'SQL'
+        INSERT INTO prices (listing_variant_id, %1$s, market, stall_id, currency, since)
+        SELECT made.listing_variant_id, %3$s, :market::char(2), :stall, :currency::char(3), now()
+        FROM stage_prices AS made
+        WHERE NOT EXISTS (
+            SELECT 1
+            FROM prices AS price
+            WHERE price.listing_variant_id = made.listing_variant_id
+              AND price.market = :market::char(2)
+        )
+        SQL;
+
+    /** What shoppers are asked from now on, where it is another price than they were asked last. */
+    private const NOTE = <<<'SQL'
+        INSERT INTO price_history (stall_id, listing_variant_id, market, price_minor, asked_at)
+        SELECT price.stall_id, price.listing_variant_id, price.market, price.shown_minor, now()
+        FROM stage_prices AS made
+        JOIN prices AS price ON price.listing_variant_id = made.listing_variant_id
+            AND price.market = ?
+            AND price.since = now()
+            AND price.shown_minor IS NOT NULL
+        JOIN listing_variants AS variant ON variant.id = price.listing_variant_id AND variant.own_on
+        JOIN listings AS listing ON listing.id = variant.listing_id AND listing.state = 'in_window'
+        LEFT JOIN LATERAL (
+            SELECT asked.price_minor
+            FROM price_history AS asked
+            WHERE asked.listing_variant_id = price.listing_variant_id
+              AND asked.market = price.market
+            ORDER BY asked.id DESC
+            LIMIT 1
+        ) AS last ON true
+        WHERE last.price_minor IS DISTINCT FROM price.shown_minor
+        SQL;
 
     private const COLUMNS = [
         'listing_variant_id',
@@ -100,10 +187,7 @@ final class PriceListings
     {
         $ends = array_map(
             static fn (\stdClass $r): int => (int) $r->id,
-            DB::select(
-                'SELECT id FROM (SELECT id, row_number() OVER (ORDER BY id) AS n FROM listings WHERE stall_id = ? AND deleted_at IS NULL) l WHERE n % ? = 0 ORDER BY id',
-                [$stall->id, self::PART],
-            ),
+            DB::select(self::ENDS, [$stall->id, self::PART]),
         );
         $parts = [];
         foreach ($markets as $market) {
@@ -125,9 +209,7 @@ final class PriceListings
         ?int $upTo,
         int &$done,
     ): int {
-        DB::statement(
-            'CREATE TEMP TABLE IF NOT EXISTS stage_prices (listing_variant_id bigint, price_minor bigint, shown_minor bigint, recipe_minor bigint, goods_minor bigint, delivery_minor bigint, duty_minor bigint, handling_minor bigint, landed_minor bigint, keep_minor bigint, margin_bp int, above_floor_minor bigint, floor_over_cap boolean, offered boolean, priced_by text, recipe_id bigint, rate text, price_rate text)',
-        );
+        DB::statement(self::STAGE);
         DB::statement('TRUNCATE stage_prices');
         $facts = new PriceFacts($stall, $sheet, $market);
         $pricer = $sheet->pricer($market);
@@ -169,11 +251,7 @@ final class PriceListings
     private function writeLeast(Stall $stall, array $listings): void
     {
         foreach (array_chunk($listings, 20_000) as $some) {
-            DB::update(
-                'UPDATE listings l SET shown_from_minor = r.least FROM (SELECT v.listing_id, min(p.price_minor) FILTER (WHERE v.own_on) AS least FROM listing_variants v LEFT JOIN prices p ON p.listing_variant_id = v.id AND p.market = ? WHERE v.listing_id = ANY (?::bigint[]) GROUP BY 1) r
-                WHERE l.id = r.listing_id AND l.stall_id = ? AND l.shown_from_minor IS DISTINCT FROM r.least',
-                [$stall->home_market, '{'.implode(',', $some).'}', $stall->id],
-            );
+            DB::update(self::LEAST, [$stall->home_market, PgArray::numbers($some), $stall->id]);
         }
     }
 
@@ -208,41 +286,15 @@ final class PriceListings
     private function write(Stall $stall, string $market, string $currency, bool $new): int
     {
         $columns = array_slice(self::COLUMNS, 1);
-        $list = static fn (string $of): string => implode(
-            ', ',
-            array_map(static fn (string $c): string => $of.$c, $columns),
-        );
-        $moved = DB::update(
-            'UPDATE prices p SET ('.
-                $list('').
-                ', currency, since) = ('.
-                $list('s.').
-                ', ?, CASE WHEN p.shown_minor IS DISTINCT FROM s.shown_minor THEN now() ELSE p.since END)
-            FROM stage_prices s WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ? AND ('.
-                $list('p.').
-                ', p.currency::text) IS DISTINCT FROM ('.
-                $list('s.').
-                ', ?)',
-            [$currency, $market, $currency],
-        );
-        $made = ! $new
-            ? 0
-            : DB::affectingStatement(
-                'INSERT INTO prices (listing_variant_id, '.
-                    $list('').
-                    ', market, stall_id, currency, since) SELECT s.listing_variant_id, '.
-                    $list('s.').
-                    ', ?, ?, ?, now() FROM stage_prices s
-            WHERE NOT EXISTS (SELECT 1 FROM prices p WHERE p.listing_variant_id = s.listing_variant_id AND p.market = ?)',
-                [$market, $stall->id, $currency, $market],
-            );
-        DB::insert(
-            "INSERT INTO price_history (stall_id, listing_variant_id, market, price_minor, asked_at)
-            SELECT p.stall_id, p.listing_variant_id, p.market, p.shown_minor, now() FROM stage_prices s JOIN prices p ON p.listing_variant_id = s.listing_variant_id AND p.market = ? AND p.since = now() AND p.shown_minor IS NOT NULL
-            JOIN listing_variants v ON v.id = p.listing_variant_id AND v.own_on JOIN listings l ON l.id = v.listing_id AND l.state = 'in_window'
-            LEFT JOIN LATERAL (SELECT h.price_minor FROM price_history h WHERE h.listing_variant_id = p.listing_variant_id AND h.market = p.market ORDER BY h.id DESC LIMIT 1) last ON true WHERE last.price_minor IS DISTINCT FROM p.shown_minor",
-            [$market],
-        );
+        $of = static fn (string $table): string => implode(', ', array_map(
+            static fn (string $column): string => $table.$column,
+            $columns,
+        ));
+        $sql = static fn (string $written): string => sprintf($written, $of(''), $of('price.'), $of('made.'));
+        $in = ['market' => $market, 'currency' => $currency];
+        $moved = DB::update($sql(self::CHANGE), $in);
+        $made = $new ? DB::affectingStatement($sql(self::ADD), $in + ['stall' => $stall->id]) : 0;
+        DB::insert(self::NOTE, [$market]);
 
         return $moved + $made;
     }

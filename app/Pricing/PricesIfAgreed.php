@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use WindowStall\Core\Pricing\VariantPrice;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /** What listings would cost at home if no cost of theirs waited any more; nothing is written. */
 final class PricesIfAgreed

@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * Something done to a stall's costs or recipes, or only tried: a trial that nobody has applied yet stands here without

@@ -51,8 +51,7 @@ final readonly class Reprice
     /** The run that prices everything again, while it is open. */
     public static function underWay(Stall $stall): ?RunView
     {
-        $run = $stall
-            ->runs()
+        $run = Run::of($stall)
             ->where('kind', RunKind::Price)
             ->whereIn('state', [RunState::Waiting, RunState::Running])
             ->latest('id')
@@ -65,16 +64,14 @@ final readonly class Reprice
     private function run(Stall $stall, ?User $by, RunKind $kind, array $subject): Run
     {
         // One that waits will see what changed since.
-        $waiting = $stall
-            ->runs()
+        $waiting = Run::of($stall)
             ->where('kind', $kind)
             ->where('state', RunState::Waiting)
             ->where('subject', json_encode($subject))
             ->first();
 
         return $waiting ??
-            $stall
-                ->runs()
+            Run::of($stall)
                 ->create([
                     'kind' => $kind,
                     'subject' => $subject,

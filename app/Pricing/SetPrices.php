@@ -10,12 +10,13 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\BulkStep;
-use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 

@@ -11,6 +11,7 @@ use WindowStall\Core\Pricing\TrialTally;
 use WindowStall\Pricing\Views\TrialFiguresView;
 use WindowStall\Pricing\Views\TrialMarketView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * Prices every variant as it would be with other costs or recipes, next to the price list as it stands; nothing is

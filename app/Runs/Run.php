@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace WindowStall\Runs;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use WindowStall\Core\Said;
-use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
 
 /**
  * One piece of long work: who started it, how far it is, what came of it. Most are pulls of a supplier's catalogue.
  *
  * @property int $id
  * @property int $stall_id
- * @property int|null $connection_id
+ * @property int|null $connection_id the supplier it is about
  * @property RunKind $kind
  * @property array<string, mixed> $subject what it works on, by kind
  * @property RunState $state
@@ -64,10 +64,10 @@ final class Run extends Model
         ];
     }
 
-    /** @return BelongsTo<SupplierConnection, $this> */
-    public function connection(): BelongsTo
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
     {
-        return $this->belongsTo(SupplierConnection::class, 'connection_id');
+        return $stall->hasMany(self::class);
     }
 
     protected static function booted(): void

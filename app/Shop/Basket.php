@@ -53,10 +53,10 @@ final class Basket extends Model
     {
         DB::statement(
             <<<'SQL'
-            INSERT INTO basket_lines AS line (stall_id, basket_id, listing_variant_id, quantity)
-            VALUES (?, ?, ?, least(?::int, ?::int))
-            ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(?::int, line.quantity + excluded.quantity)
-            SQL
+                INSERT INTO basket_lines AS line (stall_id, basket_id, listing_variant_id, quantity)
+                VALUES (?, ?, ?, least(?::int, ?::int))
+                ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(?::int, line.quantity + excluded.quantity)
+                SQL
             ,
             [$this->stall_id, $this->id, $variant, $quantity, $most, $most],
         );

@@ -8,9 +8,9 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Picture;
+use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Totals;
-use WindowStall\Pricing\Ladders;
 use WindowStall\Stall\Stall;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */

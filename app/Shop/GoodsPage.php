@@ -6,11 +6,11 @@ namespace WindowStall\Shop;
 
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Picture;
+use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Rung;
-use WindowStall\Pricing\Ladders;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;

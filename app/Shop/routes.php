@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\BasketController;
-use WindowStall\Shop\Http\CheckoutController;
 use WindowStall\Shop\Http\ListController;
-use WindowStall\Shop\Http\OrderController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\SignUpController;
@@ -18,17 +16,6 @@ Route::get('/goods/{slug}', [PageController::class, 'goods'])
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
-Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
-Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
-Route::get('/orders/{token}', [OrderController::class, 'show'])
-    ->name('order')
-    ->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])
-    ->name('order.pay')
-    ->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
-    ->name('order.paid')
-    ->where('token', '[A-Za-z0-9_-]{43}');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
 Route::get('/tagged/{tag}', [ListController::class, 'tagged'])
     ->name('tagged')

@@ -46,7 +46,7 @@ final readonly class ConnectSupplier
         }
         $access = new Access($address, trim($key), $settings);
         $connector->check($access);
-        $known = $stall->connections()->where('kind', $kind)->where('address', $address)->first();
+        $known = SupplierConnection::of($stall)->where('kind', $kind)->where('address', $address)->first();
         $secrets = ['key' => trim($key), 'hook' => Str::random(48)];
         $name = $connector->card()->named ? mb_substr(trim($name), 0, 80) : $connector->card()->name;
         $facts = [
@@ -58,8 +58,7 @@ final readonly class ConnectSupplier
             'disconnected_at' => null,
         ];
         if ($known === null) {
-            $connection = $stall
-                ->connections()
+            $connection = SupplierConnection::of($stall)
                 ->create(
                     $facts + [
                         'public_id' => (string) Str::uuid(),

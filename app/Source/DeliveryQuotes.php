@@ -15,17 +15,17 @@ final class DeliveryQuotes
 {
     /** Of parcels of a weight that no variant has any more. */
     private const UNWANTED = <<<'SQL'
-    DELETE FROM delivery_quotes AS quote
-    WHERE quote.connection_id = :connection
-      AND (
-          SELECT variant.grams
-          FROM supplier_variants AS variant
-          JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-          WHERE item.connection_id = :connection
-            AND variant.grams = quote.grams
-          LIMIT 1
-      ) IS NULL
-    SQL;
+        DELETE FROM delivery_quotes AS quote
+        WHERE quote.connection_id = :connection
+          AND (
+              SELECT variant.grams
+              FROM supplier_variants AS variant
+              JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+              WHERE item.connection_id = :connection
+                AND variant.grams = quote.grams
+              LIMIT 1
+          ) IS NULL
+        SQL;
 
     /**
      * @param  list<Item>  $items

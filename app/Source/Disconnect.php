@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Source;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\ListingState;
-use WindowStall\Core\Dispatch\SupplierOrderState;
-use WindowStall\Counter\SupplierOrder;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -15,13 +12,25 @@ use WindowStall\Support\Refusal;
  * Ends a connection. Its listings are put by with all their words, so that reconnecting brings them back; its items
  * aren't found any more. While orders are still with the supplier it is refused: nobody could say what became of them.
  */
-final class Disconnect
+final readonly class Disconnect
 {
+    private const END_VARIANTS = <<<'SQL'
+        UPDATE supplier_variants AS variant
+        SET gone_at = now(), stock = 0
+        FROM supplier_items AS item
+        WHERE item.id = variant.supplier_item_id
+          AND item.connection_id = ?
+          AND variant.gone_at IS NULL
+        SQL;
+
+    public function __construct(private ListedGoods $listed, private OrdersUnderWay $orders)
+    {
+    }
+
     /** What would become of a stall's things, in one sentence for the person about to press. */
     public function foretell(Stall $stall, SupplierConnection $connection): string
     {
-        $shown = $this->listings($stall, $connection)->where('state', ListingState::InWindow)->count();
-        $all = $this->listings($stall, $connection)->count();
+        ['shown' => $shown, 'all' => $all] = $this->listed->count($stall, $connection);
 
         return $all === 0
             ? 'No listing of yours comes from it.'
@@ -37,10 +46,7 @@ final class Disconnect
     /** @throws Refusal */
     public function __invoke(Stall $stall, SupplierConnection $connection): int
     {
-        $open = SupplierOrder::query()
-            ->where('connection_id', $connection->id)
-            ->whereIn('state', [SupplierOrderState::ToSend, SupplierOrderState::Sent, SupplierOrderState::Accepted])
-            ->count();
+        $open = $this->orders->count($connection);
         if ($open > 0) {
             throw new Refusal(
                 sprintf(
@@ -52,16 +58,13 @@ final class Disconnect
             );
         }
         $put = DB::transaction(function () use ($stall, $connection): int {
-            $put = $this->listings($stall, $connection)->update(['state' => ListingState::PutBy]);
+            $put = $this->listed->putBy($stall, $connection);
             SupplierItem::query()
                 ->where('connection_id', $connection->id)
                 ->whereNull('gone_at')
                 ->update(['gone_at' => now(), 'stock' => 0]);
             DB::table('item_landings')->where('connection_id', $connection->id)->delete();
-            DB::update(
-                'UPDATE supplier_variants v SET gone_at = now(), stock = 0 FROM supplier_items i WHERE i.id = v.supplier_item_id AND i.connection_id = ? AND v.gone_at IS NULL',
-                [$connection->id],
-            );
+            DB::update(self::END_VARIANTS, [$connection->id]);
             $connection->update([
                 'disconnected_at' => now(),
                 'next_pull_at' => null,
@@ -73,15 +76,5 @@ final class Disconnect
         $stall->bumpShop();
 
         return $put;
-    }
-
-    /** @return \Illuminate\Database\Eloquent\Relations\HasMany<\WindowStall\Bench\Listing, Stall> */
-    private function listings(
-        Stall $stall,
-        SupplierConnection $connection,
-    ): \Illuminate\Database\Eloquent\Relations\HasMany {
-        return $stall
-            ->listings()
-            ->whereIn('supplier_item_id', SupplierItem::query()->where('connection_id', $connection->id)->select('id'));
     }
 }

@@ -24,7 +24,7 @@ final readonly class FetchByLink
     {
         $address = trim($address);
         PublicAddress::of($address);
-        foreach ($stall->connections()->whereNull('disconnected_at')->get() as $connection) {
+        foreach (SupplierConnection::of($stall)->whereNull('disconnected_at')->get() as $connection) {
             $connector = $connection->connector();
             $id = $connector instanceof FetchesByLink ? $connector->idIn($connection->access(), $address) : null;
             if ($id === null || ! ($connector instanceof FetchesByLink)) {
@@ -46,12 +46,11 @@ final readonly class FetchByLink
             ($this->learn)($stall);
             event(new SupplierSaidMore($connection, item: $id));
 
-            return $stall->items()->where('connection_id', $connection->id)->where('external_id', $id)->firstOrFail();
+            return SupplierItem::of($stall)->where('connection_id', $connection->id)->where('external_id', $id)->firstOrFail();
         }
         $host = (string) parse_url($address, PHP_URL_HOST);
         throw new Refusal(
-            $stall
-                ->connections()
+            SupplierConnection::of($stall)
                 ->whereNull('disconnected_at')
                 ->where('address', 'like', '%'.addcslashes($host, '%_').'%')
                 ->exists()

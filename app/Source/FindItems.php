@@ -96,7 +96,18 @@ final readonly class FindItems
 
         return [
             sprintf(
-                '(SELECT json_agg(json_build_array(sort_key, id)) FROM (SELECT sort_key, id FROM b WHERE fails = 0 %1$s ORDER BY sort_key %2$s, id %2$s LIMIT %3$d) p) AS page',
+                <<<'SQL'
+                    (
+                        SELECT json_agg(json_build_array(sort_key, id))
+                        FROM (
+                            SELECT sort_key, id
+                            FROM b
+                            WHERE fails = 0 %1$s
+                            ORDER BY sort_key %2$s, id %2$s
+                            LIMIT %3$d
+                        ) AS page
+                    ) AS page
+                    SQL,
                 $from === null ? '' : 'AND (sort_key, id) '.($back ? '<' : '>').' (?, ?)',
                 $back ? 'DESC' : 'ASC',
                 self::PAGE + 1,
@@ -129,7 +140,7 @@ final readonly class FindItems
         $query->selectRaw(
             'l.supplier_item_id AS id, '.
                 self::KEYS[$search->sort].
-                'AS sort_key, l.connection_id, l.category, l.warehouse, l.stock, l.variants, l.rating, '.
+                ' AS sort_key, l.connection_id, l.category, l.warehouse, l.stock, l.variants, l.rating, '.
                     'l.landed_minor, l.days_max, t.supplier_item_id IS NULL AS new, '.
                 $fails.
                 ' AS fails',

@@ -50,7 +50,18 @@ final readonly class ItemCounts
         $columns = [];
         foreach (self::PICKS as $filter => $column) {
             $columns[] = sprintf(
-                '(SELECT json_object_agg(%1$s, n) FROM (SELECT %1$s, count(*) FILTER (WHERE %2$s) AS n FROM b GROUP BY 1) s WHERE %1$s IS NOT NULL AND n > 0) AS "%3$s"',
+                <<<'SQL'
+                    (
+                        SELECT json_object_agg(%1$s, n)
+                        FROM (
+                            SELECT %1$s, count(*) FILTER (WHERE %2$s) AS n
+                            FROM b
+                            GROUP BY 1
+                        ) AS counted
+                        WHERE %1$s IS NOT NULL
+                          AND n > 0
+                    ) AS "%3$s"
+                    SQL,
                 $column,
                 self::but($filter),
                 $filter,

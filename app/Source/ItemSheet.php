@@ -10,11 +10,11 @@ use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * One variant of an item from every side: each way it can come, and what one to five pieces in a parcel cost landed.

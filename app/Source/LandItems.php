@@ -14,9 +14,9 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * Works out what every item costs in the hands of a shopper in each of the stall's markets, and every variant in its
@@ -31,31 +31,102 @@ final readonly class LandItems
 
     /** Only what differs is written, so that a pull that found nothing new touches nothing. */
     private const AT_HOME = <<<'SQL'
-    UPDATE supplier_variants AS variant
-    SET goods_minor = landed.goods,
-        delivery_minor = landed.delivery,
-        landed_minor = landed.landed,
-        first_minor = landed.first,
-        further_minor = landed.further,
-        days_min = landed.dmin,
-        days_max = landed.dmax,
-        warehouse = landed.wh,
-        method = landed.method,
-        out_of_reach = landed.beyond
-    FROM jsonb_to_recordset(?::jsonb) AS landed (
-        item bigint, external text, first bigint, further bigint, beyond int, goods bigint, delivery bigint, landed bigint,
-        dmin int, dmax int, wh char(2), method text
-    )
-    WHERE variant.supplier_item_id = landed.item
-      AND variant.external_id = landed.external
-      AND (
-          variant.goods_minor, variant.delivery_minor, variant.landed_minor, variant.first_minor, variant.further_minor,
-          variant.days_min, variant.days_max, variant.warehouse, variant.method, variant.out_of_reach
-      ) IS DISTINCT FROM (
-          landed.goods, landed.delivery, landed.landed, landed.first, landed.further,
-          landed.dmin, landed.dmax, landed.wh, landed.method, landed.beyond
-      )
-    SQL;
+        UPDATE supplier_variants AS variant
+        SET goods_minor = landed.goods,
+            delivery_minor = landed.delivery,
+            landed_minor = landed.landed,
+            first_minor = landed.first,
+            further_minor = landed.further,
+            days_min = landed.dmin,
+            days_max = landed.dmax,
+            warehouse = landed.wh,
+            method = landed.method,
+            out_of_reach = landed.beyond
+        FROM jsonb_to_recordset(?::jsonb) AS landed (
+            item bigint, external text, first bigint, further bigint, beyond int, goods bigint, delivery bigint,
+            landed bigint, dmin int, dmax int, wh char(2), method text
+        )
+        WHERE variant.supplier_item_id = landed.item
+          AND variant.external_id = landed.external
+          AND (
+              variant.goods_minor, variant.delivery_minor, variant.landed_minor, variant.first_minor,
+              variant.further_minor, variant.days_min, variant.days_max, variant.warehouse, variant.method,
+              variant.out_of_reach
+          ) IS DISTINCT FROM (
+              landed.goods, landed.delivery, landed.landed, landed.first, landed.further,
+              landed.dmin, landed.dmax, landed.wh, landed.method, landed.beyond
+          )
+        SQL;
+
+    private const ITEMS = <<<'SQL'
+        INSERT INTO item_landings AS stood (
+            supplier_item_id, market, stall_id, connection_id, goods_minor, delivery_minor, landed_minor,
+            days_min, days_max, warehouse, stock, variants, rating, category
+        )
+        SELECT item, :market, :stall, :connection, goods, delivery, landed, dmin, dmax, wh, stock, variants, rating,
+               category
+        FROM jsonb_to_recordset(:items::jsonb) AS landed (
+            item bigint, stock int, variants int, rating int, category text, goods bigint, delivery bigint,
+            landed bigint, dmin int, dmax int, wh char(2)
+        )
+        ON CONFLICT (supplier_item_id, market) DO UPDATE
+        SET goods_minor = excluded.goods_minor,
+            delivery_minor = excluded.delivery_minor,
+            landed_minor = excluded.landed_minor,
+            days_min = excluded.days_min,
+            days_max = excluded.days_max,
+            warehouse = excluded.warehouse,
+            stock = excluded.stock,
+            variants = excluded.variants,
+            rating = excluded.rating,
+            category = excluded.category
+        WHERE (
+            stood.goods_minor, stood.delivery_minor, stood.landed_minor, stood.days_min, stood.days_max,
+            stood.warehouse, stood.stock, stood.variants, stood.rating, stood.category
+        ) IS DISTINCT FROM (
+            excluded.goods_minor, excluded.delivery_minor, excluded.landed_minor, excluded.days_min, excluded.days_max,
+            excluded.warehouse, excluded.stock, excluded.variants, excluded.rating, excluded.category
+        )
+        SQL;
+
+    /** Variants that have a listing, or stand in for one, as they were landed. */
+    private const LISTED = <<<'SQL'
+        SELECT variant.id, variant.stall_id, landed.*
+        FROM jsonb_to_recordset(?::jsonb) AS landed (
+            item bigint, external text, first bigint, further bigint, landed bigint, dmin int, dmax int, wh char(2),
+            method text
+        )
+        JOIN supplier_variants AS variant ON variant.supplier_item_id = landed.item
+            AND variant.external_id = landed.external
+        WHERE (
+            EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
+            OR EXISTS (SELECT 1 FROM variant_sources AS source WHERE source.supplier_variant_id = variant.id)
+        )
+        SQL;
+
+    private const ABROAD_GONE = <<<'SQL'
+        DELETE FROM variant_landings AS stood
+        USING (%s) AS listed
+        WHERE stood.market = ?
+          AND stood.supplier_variant_id = listed.id
+          AND listed.landed IS NULL
+        SQL;
+
+    private const ABROAD = <<<'SQL'
+        INSERT INTO variant_landings (
+            stall_id, supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method
+        )
+        SELECT stall_id, id, ?, first, further, dmin, dmax, wh, method
+        FROM (%s) AS listed
+        WHERE landed IS NOT NULL
+        ON CONFLICT (supplier_variant_id, market) DO UPDATE
+        SET first_minor = excluded.first_minor,
+            further_minor = excluded.further_minor,
+            days_min = excluded.days_min,
+            days_max = excluded.days_max,
+            warehouse = excluded.warehouse,
+            method = excluded.method
+        SQL;
 
     public function __construct(private DeliveryQuotes $quotes)
     {
@@ -79,7 +150,7 @@ final readonly class LandItems
     ): void {
         $markets ??= $stall->markets();
         $connections =
-            $connection === null ? $stall->connections()->whereNull('disconnected_at')->get() : [$connection];
+            $connection === null ? SupplierConnection::of($stall)->whereNull('disconnected_at')->get() : [$connection];
         $done = 0;
         foreach ($connections as $connection) {
             SupplierItem::query()
@@ -258,36 +329,15 @@ final readonly class LandItems
         array $variants,
         array $items,
     ): void {
-        $shape = 'goods bigint, delivery bigint, landed bigint, dmin int, dmax int, wh char(2), method text';
-        $columns =
-            'goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, stock, variants, rating, '.
-                'category';
-        $excluded = (string) preg_replace('/(\w+)/', 'excluded.$1', $columns);
-        DB::transaction(function () use (
-            $connection,
-            $market,
-            $home,
-            $variants,
-            $items,
-            $shape,
-            $columns,
-            $excluded,
-        ): void {
+        DB::transaction(function () use ($connection, $market, $home, $variants, $items): void {
             $said = json_encode($variants, JSON_THROW_ON_ERROR);
-            if ($home) {
-                DB::update(self::AT_HOME, [$said]);
-            } else {
-                $this->abroad($market, $said, $shape);
-            }
-            DB::insert(
-                "INSERT INTO item_landings (supplier_item_id, market, stall_id, connection_id, $columns)
-                SELECT r.item, ?, ?, ?, r.goods, r.delivery, r.landed, r.dmin, r.dmax, r.wh, r.stock, r.variants, r.rating, r.category FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, stock int, variants int, rating int, category text, $shape)
-                ON CONFLICT (supplier_item_id, market) DO UPDATE SET ($columns) = ROW ($excluded)
-                WHERE (".
-                    (string) preg_replace('/(\w+)/', 'item_landings.$1', $columns).
-                    ") IS DISTINCT FROM ($excluded)",
-                [$market, $connection->stall_id, $connection->id, json_encode($items, JSON_THROW_ON_ERROR)],
-            );
+            $home ? DB::update(self::AT_HOME, [$said]) : $this->abroad($market, $said);
+            DB::insert(self::ITEMS, [
+                'market' => $market,
+                'stall' => $connection->stall_id,
+                'connection' => $connection->id,
+                'items' => json_encode($items, JSON_THROW_ON_ERROR),
+            ]);
         });
     }
 
@@ -295,19 +345,9 @@ final readonly class LandItems
      * Away from home only variants that have a listing, or stand in for one, are kept one by one: prices there are made
      * from it.
      */
-    private function abroad(string $market, string $variants, string $shape): void
+    private function abroad(string $market, string $variants): void
     {
-        $listed = "SELECT v.id, v.stall_id, r.* FROM jsonb_to_recordset(?::jsonb) AS r(item bigint, external text, first bigint, further bigint, $shape) JOIN supplier_variants v ON v.supplier_item_id = r.item AND v.external_id = r.external
-            WHERE (EXISTS (SELECT 1 FROM listing_variants l WHERE l.supplier_variant_id = v.id) OR EXISTS (SELECT 1 FROM variant_sources s WHERE s.supplier_variant_id = v.id))";
-        DB::delete(
-            "DELETE FROM variant_landings l USING ($listed) r WHERE l.market = ? AND l.supplier_variant_id = r.id AND r.landed IS NULL",
-            [$variants, $market],
-        );
-        DB::insert(
-            "INSERT INTO variant_landings (stall_id, supplier_variant_id, market, first_minor, further_minor, days_min, days_max, warehouse, method)
-            SELECT r.stall_id, r.id, ?, r.first, r.further, r.dmin, r.dmax, r.wh, r.method FROM ($listed AND r.landed IS NOT NULL) r
-            ON CONFLICT (supplier_variant_id, market) DO UPDATE SET (first_minor, further_minor, days_min, days_max, warehouse, method) = ROW (excluded.first_minor, excluded.further_minor, excluded.days_min, excluded.days_max, excluded.warehouse, excluded.method)",
-            [$market, $variants],
-        );
+        DB::delete(sprintf(self::ABROAD_GONE, self::LISTED), [$variants, $market]);
+        DB::insert(sprintf(self::ABROAD, self::LISTED), [$market, $variants]);
     }
 }

@@ -18,10 +18,16 @@ final class LearnWords
             DB::insert(
                 sprintf(
                     <<<'SQL'
-                    INSERT INTO search_words (stall_id, word, items)
-                    SELECT %1$d, word, ndoc FROM ts_stat($$SELECT to_tsvector('simple', title || ' ' || category) FROM supplier_items WHERE stall_id = %1$d AND gone_at IS NULL$$)
-                    WHERE length(word) BETWEEN 3 AND 60 AND word ~ '^[[:alpha:]]'
-                    SQL
+                        INSERT INTO search_words (stall_id, word, items)
+                        SELECT %1$d, word, ndoc
+                        FROM ts_stat($$
+                            SELECT to_tsvector('simple', title || ' ' || category)
+                            FROM supplier_items
+                            WHERE stall_id = %1$d
+                              AND gone_at IS NULL
+                        $$)
+                        WHERE length(word) BETWEEN 3 AND 60 AND word ~ '^[[:alpha:]]'
+                        SQL
                     ,
                     $stall->id,
                 ),

@@ -53,8 +53,7 @@ final class LookAtMarket
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             DB::table('markets')->insertOrIgnore(['stall_id' => $stall->id, 'market' => $market]);
             if (! $this->open($stall, $market)) {
-                $run = $stall
-                    ->runs()
+                $run = Run::of($stall)
                     ->create([
                         'kind' => RunKind::Land,
                         'subject' => ['market' => $market],
@@ -70,7 +69,7 @@ final class LookAtMarket
     /** The run that works a market out, while it is open or if it failed. */
     public function run(Stall $stall, string $market): ?Run
     {
-        $run = $stall->runs()->where('kind', RunKind::Land)->where('subject->market', $market)->latest('id')->first();
+        $run = Run::of($stall)->where('kind', RunKind::Land)->where('subject->market', $market)->latest('id')->first();
 
         return $run !== null && ($run->state->open() || $run->state === RunState::Failed) ? $run : null;
     }
@@ -86,10 +85,10 @@ final class LookAtMarket
 
         return array_map(
             static fn (string $m): MarketView => new MarketView(
-                $m,
-                Stall::countryName($m),
-                $m === $stall->home_market,
-                $m === $stall->home_market || in_array($m, $landed, true),
+                code: $m,
+                name: Stall::countryName($m),
+                home: $m === $stall->home_market,
+                landed: $m === $stall->home_market || in_array($m, $landed, true),
             ),
             $stall->markets(),
         );
@@ -97,8 +96,7 @@ final class LookAtMarket
 
     private function open(Stall $stall, string $market): bool
     {
-        return $stall
-            ->runs()
+        return Run::of($stall)
             ->where('kind', RunKind::Land)
             ->where('subject->market', $market)
             ->whereIn('state', [RunState::Waiting, RunState::Running])

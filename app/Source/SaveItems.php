@@ -22,11 +22,11 @@ final class SaveItems
     private const MOST_CODES = 200_000;
 
     private const STAGE_ITEMS = <<<'SQL'
-    CREATE TEMP TABLE IF NOT EXISTS stage_items (
-        external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint,
-        rating smallint, variants int, stock bigint, cost bigint, codes text, said text, methods text, raw text, renamed boolean
-    )
-    SQL;
+        CREATE TEMP TABLE IF NOT EXISTS stage_items (
+            external_id text, title text, category text, picture text, currency text, content_hash text, words_id bigint,
+            rating smallint, variants int, stock bigint, cost bigint, codes text, said text, methods text, raw text, renamed boolean
+        )
+        SQL;
 
     private const ITEM_COLUMNS = [
         'external_id',
@@ -48,11 +48,11 @@ final class SaveItems
     ];
 
     private const STAGE_VARIANTS = <<<'SQL'
-    CREATE TEMP TABLE IF NOT EXISTS stage_variants (
-        item text, external_id text, sku text, barcode text, label text,
-        position int, cost bigint, stock bigint, grams int, rrp bigint
-    )
-    SQL;
+        CREATE TEMP TABLE IF NOT EXISTS stage_variants (
+            item text, external_id text, sku text, barcode text, label text,
+            position int, cost bigint, stock bigint, grams int, rrp bigint
+        )
+        SQL;
 
     private const VARIANT_COLUMNS = [
         'item',
@@ -68,77 +68,77 @@ final class SaveItems
     ];
 
     private const PUT_ITEMS = <<<'SQL'
-    INSERT INTO supplier_items (
-        stall_id, connection_id, external_id, title, category, picture, currency, content_hash, words_id, rating,
-        variants_count, stock, cost_minor, skus, methods, raw_hash, created_at, updated_at
-    )
-    SELECT :stall, :connection, external_id, title, category, picture, currency, content_hash, words_id, rating,
-           variants, stock, cost, codes, methods::jsonb, raw, now(), now()
-    FROM stage_items
-    ON CONFLICT (connection_id, external_id) DO UPDATE SET
-        title = excluded.title,
-        category = excluded.category,
-        picture = excluded.picture,
-        currency = excluded.currency,
-        content_hash = excluded.content_hash,
-        words_id = excluded.words_id,
-        rating = excluded.rating,
-        variants_count = excluded.variants_count,
-        stock = excluded.stock,
-        cost_minor = excluded.cost_minor,
-        skus = excluded.skus,
-        methods = excluded.methods,
-        raw_hash = excluded.raw_hash,
-        gone_at = NULL,
-        updated_at = now()
-    SQL;
+        INSERT INTO supplier_items (
+            stall_id, connection_id, external_id, title, category, picture, currency, content_hash, words_id, rating,
+            variants_count, stock, cost_minor, skus, methods, raw_hash, created_at, updated_at
+        )
+        SELECT :stall, :connection, external_id, title, category, picture, currency, content_hash, words_id, rating,
+               variants, stock, cost, codes, methods::jsonb, raw, now(), now()
+        FROM stage_items
+        ON CONFLICT (connection_id, external_id) DO UPDATE SET
+            title = excluded.title,
+            category = excluded.category,
+            picture = excluded.picture,
+            currency = excluded.currency,
+            content_hash = excluded.content_hash,
+            words_id = excluded.words_id,
+            rating = excluded.rating,
+            variants_count = excluded.variants_count,
+            stock = excluded.stock,
+            cost_minor = excluded.cost_minor,
+            skus = excluded.skus,
+            methods = excluded.methods,
+            raw_hash = excluded.raw_hash,
+            gone_at = NULL,
+            updated_at = now()
+        SQL;
 
     private const MARK = <<<'SQL'
-    INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
-    SELECT item.id, item.stall_id, item.connection_id, said.renamed
-    FROM stage_items AS said
-    JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.external_id
-    ON CONFLICT (supplier_item_id) DO UPDATE SET renamed = unsettled_items.renamed OR excluded.renamed
-    SQL;
+        INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
+        SELECT item.id, item.stall_id, item.connection_id, said.renamed
+        FROM stage_items AS said
+        JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.external_id
+        ON CONFLICT (supplier_item_id) DO UPDATE SET renamed = unsettled_items.renamed OR excluded.renamed
+        SQL;
 
     private const PUT_WORDS = <<<'SQL'
-    INSERT INTO supplier_words (stall_id, id, supplier_item_id, content_hash, said, said_at)
-    SELECT item.stall_id, said.words_id, item.id, said.content_hash, said.said::json, now()
-    FROM stage_items AS said
-    JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.external_id
-    SQL;
+        INSERT INTO supplier_words (stall_id, id, supplier_item_id, content_hash, said, said_at)
+        SELECT item.stall_id, said.words_id, item.id, said.content_hash, said.said::json, now()
+        FROM stage_items AS said
+        JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.external_id
+        SQL;
 
     /** The same id twice in one item: the first stands. */
     private const PUT_VARIANTS = <<<'SQL'
-    INSERT INTO supplier_variants (
-        stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor
-    )
-    SELECT DISTINCT ON (item.id, said.external_id)
-           item.stall_id, item.id, said.external_id, said.sku, said.barcode, said.label, said.position,
-           said.cost, said.stock, said.grams, said.rrp
-    FROM stage_variants AS said
-    JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.item
-    ORDER BY item.id, said.external_id, said.position
-    ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET
-        sku = excluded.sku,
-        barcode = excluded.barcode,
-        label = excluded.label,
-        position = excluded.position,
-        cost_minor = excluded.cost_minor,
-        stock = excluded.stock,
-        grams = excluded.grams,
-        rrp_minor = excluded.rrp_minor,
-        gone_at = NULL
-    WHERE (
-        supplier_variants.sku, supplier_variants.barcode, supplier_variants.label, supplier_variants.position,
-        supplier_variants.cost_minor, supplier_variants.stock, supplier_variants.grams,
-        supplier_variants.rrp_minor, supplier_variants.gone_at
-    ) IS DISTINCT FROM (
-        excluded.sku, excluded.barcode, excluded.label, excluded.position,
-        excluded.cost_minor, excluded.stock, excluded.grams,
-        excluded.rrp_minor, NULL::timestamptz
-    )
-    SQL;
+        INSERT INTO supplier_variants (
+            stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor
+        )
+        SELECT DISTINCT ON (item.id, said.external_id)
+               item.stall_id, item.id, said.external_id, said.sku, said.barcode, said.label, said.position,
+               said.cost, said.stock, said.grams, said.rrp
+        FROM stage_variants AS said
+        JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.item
+        ORDER BY item.id, said.external_id, said.position
+        ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET
+            sku = excluded.sku,
+            barcode = excluded.barcode,
+            label = excluded.label,
+            position = excluded.position,
+            cost_minor = excluded.cost_minor,
+            stock = excluded.stock,
+            grams = excluded.grams,
+            rrp_minor = excluded.rrp_minor,
+            gone_at = NULL
+        WHERE (
+            supplier_variants.sku, supplier_variants.barcode, supplier_variants.label, supplier_variants.position,
+            supplier_variants.cost_minor, supplier_variants.stock, supplier_variants.grams,
+            supplier_variants.rrp_minor, supplier_variants.gone_at
+        ) IS DISTINCT FROM (
+            excluded.sku, excluded.barcode, excluded.label, excluded.position,
+            excluded.cost_minor, excluded.stock, excluded.grams,
+            excluded.rrp_minor, NULL::timestamptz
+        )
+        SQL;
 
     /**
      * @param  list<Item>  $items
@@ -239,18 +239,18 @@ final class SaveItems
         DB::statement('ANALYZE stage_items, stage_variants');
         DB::update(
             <<<'SQL'
-            UPDATE supplier_variants AS variant
-            SET gone_at = now(), stock = 0
-            FROM stage_items AS said
-            JOIN supplier_items AS item ON item.connection_id = ? AND item.external_id = said.external_id
-            WHERE variant.supplier_item_id = item.id
-              AND variant.gone_at IS NULL
-              AND NOT EXISTS (
-                  SELECT 1
-                  FROM stage_variants AS listed
-                  WHERE listed.item = said.external_id AND listed.external_id = variant.external_id
-              )
-            SQL
+                UPDATE supplier_variants AS variant
+                SET gone_at = now(), stock = 0
+                FROM stage_items AS said
+                JOIN supplier_items AS item ON item.connection_id = ? AND item.external_id = said.external_id
+                WHERE variant.supplier_item_id = item.id
+                  AND variant.gone_at IS NULL
+                  AND NOT EXISTS (
+                      SELECT 1
+                      FROM stage_variants AS listed
+                      WHERE listed.item = said.external_id AND listed.external_id = variant.external_id
+                  )
+                SQL
             ,
             [$connection->id],
         );

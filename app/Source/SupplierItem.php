@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Source;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use WindowStall\Bench\Listing;
+use WindowStall\Stall\Stall;
 
 /**
  * An item as its supplier says it now, in columns that can be searched and sorted. What it costs landed is in {@see
@@ -32,10 +33,25 @@ use WindowStall\Bench\Listing;
  */
 final class SupplierItem extends Model
 {
+    private const TAKEN = <<<'SQL'
+        EXISTS (
+            SELECT 1
+            FROM listings AS taken
+            WHERE taken.supplier_item_id = supplier_items.id
+              AND taken.deleted_at IS NULL
+        )
+        SQL;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return ['gone_at' => 'datetime'];
+    }
+
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
+    {
+        return $stall->hasMany(self::class);
     }
 
     /** @return BelongsTo<SupplierConnection, $this> */
@@ -62,9 +78,26 @@ final class SupplierItem extends Model
         return $this->hasMany(ItemLanding::class);
     }
 
-    /** @return HasMany<Listing, $this> */
-    public function listings(): HasMany
+    /**
+     * With "taken": whether the stall has a listing of it.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeWithTaken(Builder $query): void
     {
-        return $this->hasMany(Listing::class);
+        $query->select('supplier_items.*')->selectRaw(self::TAKEN.' AS taken');
+    }
+
+    public function isTaken(): bool
+    {
+        $loaded = $this->getAttributes()['taken'] ?? null;
+
+        return (bool) ($loaded ?? self::query()->whereKey($this->id)->whereRaw(self::TAKEN)->exists());
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeNotTaken(Builder $query): void
+    {
+        $query->whereRaw('NOT '.self::TAKEN);
     }
 }

@@ -16,7 +16,6 @@ Route::middleware(['auth', InStall::class])
     ->scopeBindings()
     ->group(function (): void {
         Route::get('/', [SourceController::class, 'index'])->name('source');
-        Route::post('/take', [SourceController::class, 'take'])->name('source.take');
         Route::get('/items/{item}', ItemController::class)->middleware('dear')->name('source.item');
         Route::post('/link', [SourceController::class, 'link'])
             ->middleware('dear')

@@ -21,13 +21,13 @@ use Throwable;
 final class OneStall
 {
     private const OWNERS_TABLES = <<<'SQL'
-    SELECT 1
-    FROM pg_class
-    WHERE pg_my_temp_schema() <> 0
-        AND relnamespace = pg_my_temp_schema()
-        AND relowner = session_user::regrole
-    LIMIT 1
-    SQL;
+        SELECT 1
+        FROM pg_class
+        WHERE pg_my_temp_schema() <> 0
+            AND relnamespace = pg_my_temp_schema()
+            AND relowner = session_user::regrole
+        LIMIT 1
+        SQL;
 
     private static ?int $id = null;
 

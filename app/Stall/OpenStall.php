@@ -5,17 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Stall;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Pricing\PriceRecipe;
-use WindowStall\Pricing\Recipes;
-use WindowStall\Window\StartWindow;
+use WindowStall\Stall\Events\StallOpened;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Stall\Terms\ReferenceRates;
 
 /** Sets up a stall with sensible terms, first rates and a dressed window, and makes the person its keeper. */
 final readonly class OpenStall
 {
-    public function __construct(private StartWindow $startWindow)
-    {
-    }
-
     /**
      * @param  array{
      *     name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int,
@@ -52,6 +49,6 @@ final readonly class OpenStall
             'position' => PriceRecipe::LAST,
             'recipe' => Recipes::first($stall->currencyValue()),
         ]);
-        ($this->startWindow)($stall);
+        event(new StallOpened($stall));
     }
 }

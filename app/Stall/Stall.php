@@ -7,28 +7,21 @@ namespace WindowStall\Stall;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Facades\DB;
 use Laravel\Sanctum\HasApiTokens;
 use Laravel\Sanctum\PersonalAccessToken;
 use Symfony\Component\Intl\Countries;
-use WindowStall\Bench\Listing;
-use WindowStall\Bench\Picture;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
-use WindowStall\Counter\Order;
-use WindowStall\Pricing\CostSheet;
-use WindowStall\Pricing\Market;
-use WindowStall\Pricing\PriceRecipe;
-use WindowStall\Runs\Run;
-use WindowStall\Source\SupplierConnection;
-use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Events\ShopChanged;
+use WindowStall\Stall\Terms\CostSheet;
+use WindowStall\Stall\Terms\Market;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\StallRate;
 use WindowStall\Support\Refusal;
-use WindowStall\Window\Window;
-use WindowStall\Window\WindowRevision;
 
 /**
  * One seller's shop and everything behind it.
@@ -97,54 +90,6 @@ final class Stall extends Model
     public function marketRows(): HasMany
     {
         return $this->hasMany(Market::class)->orderBy('market');
-    }
-
-    /** @return HasMany<SupplierConnection, $this> */
-    public function connections(): HasMany
-    {
-        return $this->hasMany(SupplierConnection::class);
-    }
-
-    /** @return HasMany<SupplierItem, $this> */
-    public function items(): HasMany
-    {
-        return $this->hasMany(SupplierItem::class);
-    }
-
-    /** @return HasMany<Run, $this> */
-    public function runs(): HasMany
-    {
-        return $this->hasMany(Run::class);
-    }
-
-    /** @return HasMany<Listing, $this> */
-    public function listings(): HasMany
-    {
-        return $this->hasMany(Listing::class);
-    }
-
-    /** @return HasMany<Picture, $this> */
-    public function pictures(): HasMany
-    {
-        return $this->hasMany(Picture::class);
-    }
-
-    /** @return HasMany<Order, $this> */
-    public function orders(): HasMany
-    {
-        return $this->hasMany(Order::class);
-    }
-
-    /** @return HasMany<WindowRevision, $this> */
-    public function windowRevisions(): HasMany
-    {
-        return $this->hasMany(WindowRevision::class);
-    }
-
-    /** @return HasOne<Window, $this> */
-    public function window(): HasOne
-    {
-        return $this->hasOne(Window::class);
     }
 
     public function currencyValue(): Currency
@@ -260,8 +205,7 @@ final class Stall extends Model
      * Shoppers' pages are made anew after this: prices, stock or the window have changed.
      *
      * @param  list<string>|null  $only  the ends of addresses of goods whose pages alone changed, besides those that
-     *     show
-     *                                   several goods; null where any page may have
+     *     show several goods; null where any page may have
      */
     public function bumpShop(?array $only = null): void
     {
@@ -269,7 +213,7 @@ final class Stall extends Model
         DB::afterCommit(function () use ($only): void {
             self::query()->whereKey($this->id)->increment('shop_revision');
             $this->refresh();
-            app(\WindowStall\Shop\PageStore::class)->turnTo($this->handle, $this->shop_revision, $only);
+            event(new ShopChanged($this->handle, $this->shop_revision, $only));
         });
     }
 }

@@ -11,6 +11,7 @@ use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Views\Percent;
 

@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
-use WindowStall\Stall\Http\FindController;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\PasswordController;
 use WindowStall\Stall\Http\PersonController;
@@ -38,13 +37,11 @@ Route::middleware('auth')->group(function (): void {
     Route::delete('/you/sign-ins/{signIn?}', [PersonController::class, 'end'])
         ->whereUuid('signIn')
         ->name('you.sign-ins.end');
-    Route::get('/', [StallController::class, 'home'])->name('home');
     Route::get('/stalls/new', [StallController::class, 'create'])->name('stalls.new');
     Route::post('/stalls', [StallController::class, 'store'])->name('stalls.store');
     Route::middleware(InStall::class)
         ->prefix('/at/{stall}')
         ->group(function (): void {
-            Route::get('/find', FindController::class)->name('find');
             Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
             Route::put('/settings', [SettingsController::class, 'update'])->name('settings.update');
             Route::post('/tokens', [TokenController::class, 'store'])->name('tokens.store');

@@ -11,17 +11,12 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
-use WindowStall\Counter\CountedSales;
-use WindowStall\Source\Connectors\Connectors;
-use WindowStall\Window\Goods\Sales;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->keepConnections();
-        $this->app->bind(Sales::class, CountedSales::class);
-        $this->app->singleton(Connectors::class, fn (): Connectors => Connectors::shipped());
     }
 
     /**

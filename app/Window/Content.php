@@ -73,8 +73,8 @@ final readonly class Content
     /**
      * @return array{
      *     format: int, look: array<string, mixed>,
-     *     sections: list<array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool, on: string, from: string, until: string}}>,
-     * }
+     *     sections: list<array{id: string, kind: string, settings: array<string, mixed>, showing: array{hidden: bool,
+     * on: string, from: string, until: string}}>, }
      */
     public function toArray(): array
     {

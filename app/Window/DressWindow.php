@@ -6,6 +6,7 @@ namespace WindowStall\Window;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Picture;
 use WindowStall\Core\Window\Merge;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -90,8 +91,7 @@ final class DressWindow
     {
         DB::transaction(function () use ($stall, $revision): void {
             $window = $this->locked($stall);
-            $stall
-                ->windowRevisions()
+            WindowRevision::of($stall)
                 ->whereNotNull('due_at')
                 ->findOrFail($revision)
                 ->update(['due_at' => null]);
@@ -106,7 +106,7 @@ final class DressWindow
     {
         DB::transaction(function () use ($stall): void {
             $window = $this->locked($stall);
-            $due = $stall->windowRevisions()->where('due_at', '<=', Carbon::now());
+            $due = WindowRevision::of($stall)->where('due_at', '<=', Carbon::now());
             foreach ($due->orderBy('due_at')->orderBy('id')->get() as $revision) {
                 $revision->update(['published_at' => Carbon::now(), 'due_at' => null]);
                 $this->show($window, $revision);
@@ -135,7 +135,7 @@ final class DressWindow
             $kept =
                 $revision === null
                     ? $window->published ?? throw new Refusal('Nothing has been published yet.')
-                    : $stall->windowRevisions()->findOrFail($revision);
+                    : WindowRevision::of($stall)->findOrFail($revision);
             $this->put($window, $kept->state(), $by);
 
             return $window;
@@ -197,7 +197,7 @@ final class DressWindow
     private function ownLogo(Stall $stall, Content $content, Content $before): void
     {
         foreach (array_diff($content->look->logoPaths(), $before->look->logoPaths()) as $new) {
-            if (! $stall->pictures()->where('logo', true)->where('path', $new)->exists()) {
+            if (! Picture::of($stall)->where('logo', true)->where('path', $new)->exists()) {
                 throw new Refusal('This logo isn’t the stall’s own. Send it again.');
             }
         }

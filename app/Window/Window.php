@@ -6,6 +6,7 @@ namespace WindowStall\Window;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use WindowStall\Stall\Stall;
 
@@ -35,6 +36,12 @@ final class Window extends Model
     protected function casts(): array
     {
         return ['working' => 'array', 'turns_at' => 'datetime', 'waved' => 'array', 'sample_words' => 'array'];
+    }
+
+    /** @return HasOne<self, Stall> a stall's */
+    public static function of(Stall $stall): HasOne
+    {
+        return $stall->hasOne(self::class);
     }
 
     /** @return BelongsTo<Stall, $this> */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Window;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Stall\Stall;
 
 /**
  * A state of the window that was kept: published, under a name, or to be published at a time. Its content is never
@@ -28,6 +30,12 @@ final class WindowRevision extends Model
     protected function casts(): array
     {
         return ['content' => 'array', 'published_at' => 'datetime', 'due_at' => 'datetime', 'made_at' => 'datetime'];
+    }
+
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
+    {
+        return $stall->hasMany(self::class);
     }
 
     public function state(): Content

@@ -8,12 +8,23 @@ namespace WindowStall\Core\Source;
 final class ValueWords
 {
     /** Colours, metals, woods and other finishes: the same goods in another dress. */
-    private const DRESS = 'amber ash bamboo bark beech beige birch black blue bottle brass bronze brown burgundy cedar charcoal cherry chalk chrome clay clear copper cream dark denim ebony ecru emerald fuchsia galvanised glass gold golden gray green grey hazel indigo ink iron ivory jade khaki lavender leather light lilac lime linen magenta mahogany maroon matt matte mint moss mustard natural navy nickel oak oat ochre oiled olive orange peach pine pink plain plum purple red rose rust rusty sage salmon sand silver sky slate soil stainless steel stone tan taupe teal terracotta turquoise violet walnut white willow wine wood wooden yellow zinc multicolour multicolor assorted mixed bright deep pale';
+    private const DRESS =
+        'amber ash bamboo bark beech beige birch black blue bottle brass bronze brown burgundy cedar charcoal '.
+        'cherry chalk chrome clay clear copper cream dark denim ebony ecru emerald fuchsia galvanised glass gold '.
+        'golden gray green grey hazel indigo ink iron ivory jade khaki lavender leather light lilac lime linen '.
+        'magenta mahogany maroon matt matte mint moss mustard natural navy nickel oak oat ochre oiled olive '.
+        'orange peach pine pink plain plum purple red rose rust rusty sage salmon sand silver sky slate soil '.
+        'stainless steel stone tan taupe teal terracotta turquoise violet walnut white willow wine wood wooden '.
+        'yellow zinc multicolour multicolor assorted mixed bright deep pale';
 
     /** Words that only number or announce. */
-    private const FILLERS = 'style type kind model colour color option variant version design pattern no nr number new set pack pcs pc piece pieces pair of x and with the a for in as picture shown random';
+    private const FILLERS =
+        'style type kind model colour color option variant version design pattern no nr number new set pack pcs '.
+        'pc piece pieces pair of x and with the a for in as picture shown random';
 
-    private const SIZES = 'xs s m l xl xxl xxxl 2xl 3xl 4xl small medium large mini midi maxi big little short long regular standard wide narrow single double triple half full one size tall slim thick thin fine coarse';
+    private const SIZES =
+        'xs s m l xl xxl xxxl 2xl 3xl 4xl small medium large mini midi maxi big little short long regular '.
+        'standard wide narrow single double triple half full one size tall slim thick thin fine coarse';
 
     /** Whether an option's values tell sizes, amounts or capacities. */
     public static function sizes(string ...$values): bool
@@ -21,7 +32,8 @@ final class ValueWords
         $sized = array_filter(
             $values,
             static fn (string $v): bool => preg_match(
-                '/(?<![\p{L}\p{N}-])\d[\d.,]*\s*(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu',
+                '/(?<![\p{L}\p{N}-])\d[\d.,]*\s*'.
+                    '(mm|cm|m|in|inch|"|ft|ml|cl|l|litres?|liters?|g|kg|oz|lb|pcs|pack|pieces?)?\b|×|\bx\b/iu',
                 $v,
             ) === 1 || array_diff(self::words($v), self::list(self::SIZES), self::list(self::FILLERS)) === [],
         );
@@ -37,7 +49,8 @@ final class ValueWords
                 array_filter(
                     $values,
                     static fn (string $v): bool => preg_match(
-                        '/^[A-Z]{2,3}$|^(china|germany|united|uk|usa|spain|france|poland|czech|russia|australia|italy|europe|britain|netherlands|ireland)/i',
+                        '/^[A-Z]{2,3}$|^(china|germany|united|uk|usa|spain|france|poland|czech|russia|'.
+                            'australia|italy|europe|britain|netherlands|ireland)/i',
                         trim($v),
                     ) === 1,
                 ),

@@ -51,7 +51,9 @@ final readonly class Junk
         '\d+ ?% off',
     ];
 
-    private const CONTACT = '/[\w.+-]+@[\w-]+(\.[\w-]+)+|\+\d[\d\s()\/-]{7,}\d|(?<!\d)\d{2,5}[\s()\/-]+\d[\d\s()\/-]{5,}\d|whats ?app|we ?chat|telegram|skype/iu';
+    private const CONTACT =
+        '/[\w.+-]+@[\w-]+(\.[\w-]+)+|\+\d[\d\s()\/-]{7,}\d|(?<!\d)\d{2,5}[\s()\/-]+\d[\d\s()\/-]{5,}\d|whats '.
+        '?app|we ?chat|telegram|skype/iu';
 
     private function __construct(public JunkKind $kind, public string $sentence)
     {
@@ -93,7 +95,8 @@ final readonly class Junk
         }
         $own = array_map(mb_strtolower(...), $own);
         preg_match_all(
-            '~(?:https?://)?(?:[\w-]+\.)+[a-z]{2,}(?:/\S*)?|(?:at|from|by|visit|exclusive at)\s+((?:\p{Lu}[\p{L}’]+\s+){1,3}(?:Shop|Store|Bazaar|Market|Mall|Outlet|Boutique|Emporium|Trading|Supply)\b)~u',
+            '~(?:https?://)?(?:[\w-]+\.)+[a-z]{2,}(?:/\S*)?|(?:at|from|by|visit|exclusive '.
+            'at)\s+((?:\p{Lu}[\p{L}’]+\s+){1,3}(?:Shop|Store|Bazaar|Market|Mall|Outlet|Boutique|Emporium|Trading|Supply)\b)~u',
             $sentence,
             $m,
             PREG_SET_ORDER,

@@ -1,5 +1,14 @@
 // Written by `php artisan types` from the …View classes. Don't edit.
 
+export interface ChangeView {
+  kind: string;
+  about: string;
+  before: string;
+  after: string;
+  effect: string;
+  bad: boolean;
+}
+
 export interface DraftView {
   used: string[];
   missing: string[];
@@ -312,15 +321,6 @@ export interface SupplierOrderView {
   canTryAgain: boolean;
 }
 
-export interface ChangeView {
-  kind: string;
-  about: string;
-  before: string;
-  after: string;
-  effect: string;
-  bad: boolean;
-}
-
 export interface DeskView {
   headline: string;
   groups: GroupView[];
@@ -454,6 +454,33 @@ export interface SetAsideView {
   samples: string[];
   missing: string[];
   counts: number[];
+}
+
+export interface FoundView {
+  kind: string;
+  label: string;
+  detail: string;
+  url: string;
+}
+
+export interface FrameView {
+  person: string;
+  stalls: StallLinkView[];
+  handle: string | null;
+  name: string | null;
+  brand: string | null;
+  shade: string | null;
+  currency: string | null;
+  shopUrl: string | null;
+  onBench: number;
+  drifting: number;
+  toSend: number;
+  underFloor: number;
+}
+
+export interface StallLinkView {
+  handle: string;
+  name: string;
 }
 
 export interface DeliveryView {
@@ -607,20 +634,6 @@ export interface RateView {
   used: boolean;
 }
 
-export interface RecipeFormView {
-  basis: string;
-  steps: StepFormView[];
-  ending: string;
-  every: string;
-  toward: string;
-  floorKind: string;
-  floor: string;
-  cap: string;
-  words: string;
-  nextStep: string;
-  begins: Record<string, string>;
-}
-
 export interface RecipeRowView {
   id: number;
   name: string;
@@ -643,12 +656,6 @@ export interface RungView {
   margin: string;
   climb: string;
   warning: string | null;
-}
-
-export interface StepFormView {
-  upTo: string;
-  method: string;
-  value: string;
 }
 
 export interface TrialFiguresView {
@@ -993,26 +1000,24 @@ export interface WayView {
   stock: number;
 }
 
-export interface FoundView {
-  kind: string;
-  label: string;
-  detail: string;
-  url: string;
+export interface RecipeFormView {
+  basis: string;
+  steps: StepFormView[];
+  ending: string;
+  every: string;
+  toward: string;
+  floorKind: string;
+  floor: string;
+  cap: string;
+  words: string;
+  nextStep: string;
+  begins: Record<string, string>;
 }
 
-export interface FrameView {
-  person: string;
-  stalls: StallLinkView[];
-  handle: string | null;
-  name: string | null;
-  brand: string | null;
-  shade: string | null;
-  currency: string | null;
-  shopUrl: string | null;
-  onBench: number;
-  drifting: number;
-  toSend: number;
-  underFloor: number;
+export interface StepFormView {
+  upTo: string;
+  method: string;
+  value: string;
 }
 
 export interface PersonView {
@@ -1039,11 +1044,6 @@ export interface SignInView {
   since: string;
   seen: string;
   here: boolean;
-}
-
-export interface StallLinkView {
-  handle: string;
-  name: string;
 }
 
 export interface TokenView {

@@ -63,8 +63,7 @@ final class World
     /** A connection with Oakum Depot as if it had been made before. */
     public function connection(Stall $stall): SupplierConnection
     {
-        return $stall
-            ->connections()
+        return SupplierConnection::of($stall)
             ->firstOrCreate(
                 ['kind' => 'oakum', 'address' => config('stall.oakum.address')],
                 [
@@ -137,7 +136,7 @@ final class World
         $this->pull($stall, $item);
         $row = SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $item->id)->firstOrFail();
         app(TakeToBench::class)($stall, [$row->id]);
-        $listing = $stall->listings()->where('supplier_item_id', $row->id)->firstOrFail();
+        $listing = Listing::of($stall)->where('supplier_item_id', $row->id)->firstOrFail();
         Picture::query()
             ->where('listing_id', $listing->id)
             ->update([
@@ -153,7 +152,7 @@ final class World
     public function inWindow(Stall $stall, ?Item $item = null): Listing
     {
         $listing = $this->listing($stall, $item);
-        app(PutInWindow::class)($stall, $stall->listings()->whereKey($listing->id)->get());
+        app(PutInWindow::class)($stall, Listing::of($stall)->whereKey($listing->id)->get());
         $listing->refresh();
         assert($listing->state === ListingState::InWindow);
 
@@ -166,7 +165,7 @@ final class World
         $path = 'feeds/'.$stall->id.'/'.Str::uuid();
         Storage::put($path, $bytes);
 
-        return $stall->connections()->create([
+        return SupplierConnection::of($stall)->create([
             'public_id' => (string) Str::uuid(),
             'kind' => 'feed',
             'name' => $name,

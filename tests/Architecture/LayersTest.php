@@ -11,6 +11,40 @@ use PHPat\Test\PHPat;
 /** The direction of dependence (docs/architecture.md), held by PHPStan. */
 final class LayersTest
 {
+    /** Each uses only those before it; what has to be told upwards goes as an event, or fills an interface. */
+    public const AREAS = [
+        'Support',
+        'Stall',
+        'Runs',
+        'Hooks',
+        'Source',
+        'Bench',
+        'Pricing',
+        'Drift',
+        'Window',
+        'Shop',
+        'Counter',
+        'Frame',
+    ];
+
+    /** @return iterable<string, Rule> */
+    public function test_an_area_uses_only_those_before_it(): iterable
+    {
+        foreach (self::AREAS as $place => $area) {
+            $later = array_slice(self::AREAS, $place + 1);
+            if ($later !== []) {
+                yield $area => PHPat::rule()
+                    ->classes(Selector::inNamespace('WindowStall\\'.$area))
+                    ->shouldNotDependOn()
+                    ->classes(...array_map(
+                        static fn (string $other) => Selector::inNamespace('WindowStall\\'.$other),
+                        $later,
+                    ))
+                    ->because('a room can be changed without those above it (docs/architecture.md)');
+            }
+        }
+    }
+
     public function test_core_knows_nothing_but_itself_and_brick_math(): Rule
     {
         return PHPat::rule()

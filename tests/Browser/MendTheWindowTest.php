@@ -240,22 +240,24 @@ final class MendTheWindowTest extends BrowserTestCase
     {
         $this->desk->script(
             <<<JS
-            window.asked = null;
-            (async () => {
-              const page = JSON.parse(document.querySelector('script[data-page]').textContent);
-              const given = page.props.galley;
-              const galley = {version: given.version, look: {name: given.look.name, wordmark: given.look.wordmark, colours: given.look.colours, ...given.look.choices}};
-              const canvas = document.createElement('canvas');
-              canvas.width = canvas.height = 300;
-              canvas.getContext('2d').fillRect(0, 0, 200, 200);
-              const file = new File([await new Promise((done) => canvas.toBlob(done, 'image/png'))], 'shed.png', {type: 'image/png'});
-              const sent = {$body};
-              const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
-              const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': token, ...(typeof sent === 'string' ? {'Content-Type': 'application/json'} : {})};
-              const answer = await fetch('/at/{$this->handle}{$path}', {method: '{$method}', headers, body: sent});
-              window.asked = {ok: answer.ok, said: await answer.json()};
-            })().catch((e) => { window.asked = {ok: false, said: String(e)}; });
-            JS
+                window.asked = null;
+                (async () => {
+                  const page = JSON.parse(document.querySelector('script[data-page]').textContent);
+                  const given = page.props.galley;
+                  const {name, wordmark, colours, choices} = given.look;
+                  const galley = {version: given.version, look: {name, wordmark, colours, ...choices}};
+                  const canvas = document.createElement('canvas');
+                  canvas.width = canvas.height = 300;
+                  canvas.getContext('2d').fillRect(0, 0, 200, 200);
+                  const file = new File([await new Promise((done) => canvas.toBlob(done, 'image/png'))], 'shed.png', {type: 'image/png'});
+                  const sent = {$body};
+                  const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
+                  const typed = typeof sent === 'string' ? {'Content-Type': 'application/json'} : {};
+                  const headers = {Accept: 'application/json', 'X-XSRF-TOKEN': token, ...typed};
+                  const answer = await fetch('/at/{$this->handle}{$path}', {method: '{$method}', headers, body: sent});
+                  window.asked = {ok: answer.ok, said: await answer.json()};
+                })().catch((e) => { window.asked = {ok: false, said: String(e)}; });
+                JS
             ,
         );
         $this->desk->until(

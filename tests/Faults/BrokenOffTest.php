@@ -12,6 +12,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -51,7 +52,7 @@ final class BrokenOffTest extends FaultsTestCase
         return OneStall::within($stall->id, function () use ($stall, $at, $how): array {
             $supplier = $this->world->feed($stall, Samples::table(20), Samples::mapping());
             $this->pullUntil($supplier, 0, $how);
-            $goods = $stall->items()->orderBy('external_id')->limit(12)->pluck('id')->all();
+            $goods = SupplierItem::of($stall)->orderBy('external_id')->limit(12)->pluck('id')->all();
             app(TakeToBench::class)($stall, array_values(array_map(intval(...), $goods)));
             $path = tempnam(sys_get_temp_dir(), 'feed') ?: throw new \RuntimeException('No room for a file.');
             file_put_contents($path, self::changed());

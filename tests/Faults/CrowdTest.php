@@ -12,6 +12,7 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Oakum\Books;
@@ -89,7 +90,7 @@ final class CrowdTest extends FaultsTestCase
     public function test_parallel_refunds_give_back_once_and_a_refund_while_it_is_sent_waits(): void
     {
         $variant = $this->onSale($this->stall, 'refund-'.$this->stall->id, 5);
-        $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:1']);
+        SupplierConnection::of($this->stall)->update(['address' => 'http://oakum.standins.localhost:1']);
         ['client' => $shopper, 'order' => $order] = $this->reachPayment($variant);
         $shopper->get($order.'/paid');
         $this->until(fn (): bool => $this->ordersIn(OrderState::Paid) === 1, 'for it to be paid');

@@ -10,6 +10,7 @@ use Psr\Http\Message\ResponseInterface;
 use WindowStall\Bench\Picture;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /**
@@ -32,8 +33,7 @@ final class DearTest extends FaultsTestCase
         $drip = config('stall.kilnfold.address').'/trade/drip.csv';
         $looks = [];
         foreach (range(1, 10) as $n) {
-            $connection = $this->stall
-                ->connections()
+            $connection = SupplierConnection::of($this->stall)
                 ->create([
                     'public_id' => (string) \Illuminate\Support\Str::uuid(),
                     'kind' => 'feed',

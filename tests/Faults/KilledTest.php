@@ -19,6 +19,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Mail\NewPasswordLink;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
@@ -38,7 +39,7 @@ final class KilledTest extends FaultsTestCase
     {
         $stall = $this->world->stall();
         $variant = $this->onSale($stall, 'killed-'.$stall->id, 9);
-        $stall->connections()->update(['address' => 'http://oakum.standins.localhost:1']);
+        SupplierConnection::of($stall)->update(['address' => 'http://oakum.standins.localhost:1']);
         $basket = Basket::start($stall);
         $basket->put($variant->id, 1, 9);
         $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall->load('rates'), $basket), [

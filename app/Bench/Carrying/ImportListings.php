@@ -127,7 +127,7 @@ final readonly class ImportListings
         foreach ($records as $id => $some) {
             foreach ($some as $record) {
                 $told = [];
-                $listing = $stall->listings()->with(Listing::FOR_FIGURES)->findOrFail($id);
+                $listing = Listing::of($stall)->with(Listing::FOR_FIGURES)->findOrFail($id);
                 $plan = $this->plan($stall, $listing, $record, $told);
                 $plan['listing'] === [] ?: $listing->update($plan['listing']);
                 foreach ($plan['variants'] as $variantId => $own) {
@@ -153,7 +153,7 @@ final readonly class ImportListings
     private function listing(Stall $stall, array $record, array &$rejects): array
     {
         $cells = $record['listing'];
-        $listing = $stall->listings()->with(Listing::FOR_FIGURES)->whereKey((int) ($cells['listing'] ?? 0))->first();
+        $listing = Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey((int) ($cells['listing'] ?? 0))->first();
         // A number from another stall may be another thing here: it counts only with its item.
         if (
             $listing !== null &&
@@ -188,13 +188,13 @@ final readonly class ImportListings
 
             return [null, false];
         }
-        $known = $stall->listings()->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first();
+        $known = Listing::of($stall)->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first();
         if ($known !== null) {
             return [$known, false];
         }
         ($this->take)($stall, [$item->id]);
 
-        return [$stall->listings()->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first(), true];
+        return [Listing::of($stall)->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first(), true];
     }
 
     /**

@@ -32,7 +32,7 @@ final class ListingRecords
     /** @return \Generator<int, ListingRecord> */
     public static function all(Stall $stall): \Generator
     {
-        foreach ($stall->listings()->with(Listing::FOR_FIGURES)->lazyById(self::CHUNK) as $listing) {
+        foreach (Listing::of($stall)->with(Listing::FOR_FIGURES)->lazyById(self::CHUNK) as $listing) {
             yield self::of(ListingFigures::of($stall, $listing));
         }
     }

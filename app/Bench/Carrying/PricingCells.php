@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Carrying;
 
 use Illuminate\Validation\ValidationException;
+use WindowStall\Bench\Prices\Ladders;
+use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\RecipeNotation;
 use WindowStall\Core\Pricing\RungKind;
 use WindowStall\Core\Said;
-use WindowStall\Pricing\Ladders;
-use WindowStall\Pricing\PriceHistory;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Support\Refusal;
 
 /**

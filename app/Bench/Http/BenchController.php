@@ -27,8 +27,7 @@ final class BenchController
     public function index(Request $request, Stall $stall): Response
     {
         $state = ListingState::tryFrom(Typed::text($request, 'state'));
-        $page = $stall
-            ->listings()
+        $page = Listing::of($stall)
             ->with(Listing::FOR_FIGURES)
             ->when($state !== null, fn ($q) => $q->where('state', $state))
             ->orderByDesc('id')
@@ -40,8 +39,7 @@ final class BenchController
                 ->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))
                 ->all(),
             'state' => $state?->value,
-            'counts' => $stall
-                ->listings()
+            'counts' => Listing::of($stall)
                 ->toBase()
                 ->selectRaw('state, count(*) as n')
                 ->groupBy('state')
@@ -91,7 +89,7 @@ final class BenchController
         );
 
         $ids = array_unique(array_map(intval(...), $typed['listings']));
-        $listings = $stall->listings()->whereKey($ids)->get();
+        $listings = Listing::of($stall)->whereKey($ids)->get();
         if ($listings->count() !== count($ids)) {
             throw new Refusal('One of these listings is gone. Load the page again.');
         }

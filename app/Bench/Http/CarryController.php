@@ -54,8 +54,7 @@ final class CarryController
         $kept = 'imports/'.$stall->id.'/'.Str::uuid();
         $in = fopen($file->getPathname(), 'r') ?: throw new Refusal('The file didn’t arrive whole. Send it again.');
         Storage::writeStream($kept, $in);
-        $run = $stall
-            ->runs()
+        $run = Run::of($stall)
             ->create([
                 'kind' => RunKind::Import,
                 'subject' => ['file' => $kept],

@@ -45,8 +45,7 @@ final class GridController
     {
         $state = ListingState::tryFrom(Typed::text($request, 'state'));
         $tag = Typed::text($request, 'tag');
-        $page = $stall
-            ->listings()
+        $page = Listing::of($stall)
             ->with(['pictures', 'supplierItem.connection'])
             ->withCount('variants')
             ->addSelect(['least_keep' => self::leastKeep($stall)])
@@ -173,8 +172,7 @@ final class GridController
             ],
         );
         $ids = self::ids($typed);
-        $listings = $stall
-            ->listings()
+        $listings = Listing::of($stall)
             ->whereKey($ids)
             ->get()
             ->sortBy(static fn (Listing $l): int => (int) array_search($l->id, $ids, true))
@@ -199,8 +197,7 @@ final class GridController
     /** Puts many in the window, in the background. */
     public function place(Request $request, Stall $stall): JsonResponse
     {
-        $run = $stall
-            ->runs()
+        $run = Run::of($stall)
             ->create([
                 'kind' => RunKind::Place,
                 'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))],
@@ -242,8 +239,7 @@ final class GridController
                 'listings'
             ] ?? null;
         if ($only === null && $undo->size($stall, $step) > self::AT_ONCE) {
-            $run = $stall
-                ->runs()
+            $run = Run::of($stall)
                 ->create([
                     'kind' => RunKind::Undo,
                     'subject' => ['change' => $step->id],
@@ -263,8 +259,7 @@ final class GridController
     /** @param  list<int>  $ids */
     private function answer(Stall $stall, array $ids, BenchChange $change): JsonResponse
     {
-        $rows = $stall
-            ->listings()
+        $rows = Listing::of($stall)
             ->with(['pictures', 'supplierItem.connection'])
             ->withCount('variants')
             ->addSelect(['least_keep' => self::leastKeep($stall)])

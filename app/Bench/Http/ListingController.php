@@ -34,7 +34,7 @@ final readonly class ListingController
 
     public function show(Stall $stall, Listing $listing): Response
     {
-        $near = $stall->listings()->where('state', $listing->state);
+        $near = Listing::of($stall)->where('state', $listing->state);
 
         return Inertia::render('bench/ListingPage', [
             'listing' => $this->of($stall, $listing),
@@ -120,7 +120,7 @@ final readonly class ListingController
         $till =
             ListingFigures::ring($stall, $row->priceIn($stall->home_market), $price) ??
             throw new Refusal(sprintf('This can’t be delivered to %s.', $stall->marketName()));
-        $label = ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id))->labelOf($row->id);
+        $label = ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id))->labelOf($row->id);
 
         return new JsonResponse(SaleView::of(ListingView::about($label, $stall->marketName()), $till));
     }
@@ -211,6 +211,6 @@ final readonly class ListingController
 
     private function of(Stall $stall, Listing $listing): ListingView
     {
-        return ListingView::of(ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id)));
+        return ListingView::of(ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id)));
     }
 }

@@ -246,7 +246,7 @@ final readonly class PreparingController
 
     private function view(Stall $stall, Listing $listing): ListingView
     {
-        return ListingView::of(ListingFigures::of($stall, $stall->listings()->findOrFail($listing->id)));
+        return ListingView::of(ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id)));
     }
 
     private static function person(Request $request): ?User

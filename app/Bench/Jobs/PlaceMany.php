@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Jobs;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\Placement;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Core\Bench\Lack;
@@ -40,7 +41,7 @@ final class PlaceMany extends RunJob
                 $run->update(['total' => count($ids)]);
                 foreach (array_chunk($ids, self::CHUNK) as $some) {
                     $run->stopIfCancelled();
-                    $placement = $put($stall, $stall->listings()->whereKey($some)->get());
+                    $placement = $put($stall, Listing::of($stall)->whereKey($some)->get());
                     $this->note($run, $placement);
                     $run->update([
                         'done' => $run->done + count($some),

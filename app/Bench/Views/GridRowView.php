@@ -39,23 +39,23 @@ final readonly class GridRowView
                 : $listing->pictures->firstWhere('id', $listing->own_pictures[0] ?? 0);
 
         return new self(
-            $listing->id,
-            $lead instanceof Picture ? $lead->url(320) : null,
-            $listing->shown_title,
-            $listing->own_title !== null,
-            (string) $listing->supplierItem?->connection?->name,
-            $listing->state->words(),
-            (string) $listing->own_type,
-            $listing->own_tags,
-            (string) $listing->own_maker,
-            (string) $listing->own_notes,
-            MoneyView::ofNullable($stall->moneyOrNull($listing->shown_from_minor)),
-            MoneyView::ofNullable(
+            id: $listing->id,
+            picture: $lead instanceof Picture ? $lead->url(320) : null,
+            title: $listing->shown_title,
+            titleHeld: $listing->own_title !== null,
+            supplier: (string) $listing->supplierItem?->connection?->name,
+            stateWords: $listing->state->words(),
+            type: (string) $listing->own_type,
+            tags: $listing->own_tags,
+            maker: (string) $listing->own_maker,
+            notes: (string) $listing->own_notes,
+            from: MoneyView::ofNullable($stall->moneyOrNull($listing->shown_from_minor)),
+            keep: MoneyView::ofNullable(
                 $stall->moneyOrNull(
                     $listing->getAttribute('least_keep') === null ? null : (int) $listing->getAttribute('least_keep'),
                 ),
             ),
-            (int) $listing->getAttribute('variants_count'),
+            variants: (int) $listing->getAttribute('variants_count'),
         );
     }
 }

@@ -59,10 +59,10 @@ final readonly class ImportedView
                 $rejects
                     ->map(
                         static fn (\stdClass $r): RejectView => new RejectView(
-                            (int) $r->row,
-                            $r->column,
-                            $r->value,
-                            $r->reason,
+                            row: (int) $r->row,
+                            column: $r->column,
+                            value: $r->value,
+                            reason: $r->reason,
                         ),
                     )
                     ->all(),

@@ -43,21 +43,21 @@ final readonly class ListingRowView
         usort($keeps, static fn ($a, $b): int => $a->compare($b));
 
         return new self(
-            $f->listing->id,
-            $f->title->shown(),
-            $f->title->held,
-            ($f->pictures[0] ?? null)?->url(320),
-            (string) $f->listing->supplierItem?->connection?->name,
-            $f->listing->state->value,
-            $f->listing->state->words(),
-            MoneyView::ofNullable($f->from()),
-            MoneyView::ofNullable($keeps[0] ?? null),
-            ($keeps[0] ?? null)?->isNegative() ?? false,
-            count($on),
-            count($f->variants),
-            array_sum(array_map(static fn (VariantFigures $v): int => $v->available, $on)),
-            $f->listing->changes_count,
-            array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
+            id: $f->listing->id,
+            title: $f->title->shown(),
+            titleHeld: $f->title->held,
+            picture: ($f->pictures[0] ?? null)?->url(320),
+            supplier: (string) $f->listing->supplierItem?->connection?->name,
+            state: $f->listing->state->value,
+            stateWords: $f->listing->state->words(),
+            from: MoneyView::ofNullable($f->from()),
+            keep: MoneyView::ofNullable($keeps[0] ?? null),
+            loses: ($keeps[0] ?? null)?->isNegative() ?? false,
+            variantsOn: count($on),
+            variants: count($f->variants),
+            stock: array_sum(array_map(static fn (VariantFigures $v): int => $v->available, $on)),
+            changes: $f->listing->changes_count,
+            lacks: array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Views;
 
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\OpenChanges;
 use WindowStall\Bench\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Bench\Lack;
@@ -13,12 +14,11 @@ use WindowStall\Core\Source\ProductGroups;
 use WindowStall\Core\Words\Junk;
 use WindowStall\Core\Words\TitleHelp;
 use WindowStall\Core\Words\TitleNote;
-use WindowStall\Drift\Views\ChangeView;
-use WindowStall\Pricing\Recipes;
-use WindowStall\Pricing\Views\RecipeFormView;
+use WindowStall\Stall\PreviewLinks;
+use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
-use WindowStall\Window\Pages\PreviewLinks;
 
 /** A listing on the bench in its three voices. HTML in it is sanitised. */
 final readonly class ListingView
@@ -100,36 +100,36 @@ final readonly class ListingView
         $market = $f->stall->marketName();
 
         return new self(
-            $listing->id,
-            $listing->version,
-            $listing->state->value,
-            $listing->state->words(),
-            (string) $listing->supplierItem?->connection?->name,
-            $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
-            $f->now->title,
-            $richText->clean($f->now->description),
-            array_values(
+            id: $listing->id,
+            version: $listing->version,
+            state: $listing->state->value,
+            stateWords: $listing->state->words(),
+            supplier: (string) $listing->supplierItem?->connection?->name,
+            pulled: $listing->supplierItem?->connection?->pulled_at?->diffForHumans(),
+            supplierTitle: $f->now->title,
+            supplierWords: $richText->clean($f->now->description),
+            supplierPictures: array_values(
                 $listing->pictures
                     ->whereNotNull('source')
                     ->map(static fn (Picture $p): PictureView => PictureView::of($p))
                     ->all(),
             ),
-            self::options($f),
-            self::arrival($f),
-            $f->title->shown(),
-            $f->title->held,
-            $words,
-            $f->words->held,
-            PictureView::list($f->pictures),
-            $f->picturesHeld,
-            array_values(
+            supplierOptions: self::options($f),
+            arrival: self::arrival($f),
+            title: $f->title->shown(),
+            titleHeld: $f->title->held,
+            words: $words,
+            wordsHeld: $f->words->held,
+            pictures: PictureView::list($f->pictures),
+            picturesHeld: $f->picturesHeld,
+            spare: array_values(
                 $listing->pictures
                     ->reject(static fn (Picture $p): bool => in_array($p->id, $shownIds, true))
                     ->map(static fn (Picture $p): PictureView => PictureView::of($p))
                     ->all(),
             ),
-            $listing->pictures->where('state', Picture::WAITING)->count(),
-            RecipeFormView::of(
+            picturesWaiting: $listing->pictures->where('state', Picture::WAITING)->count(),
+            recipe: RecipeFormView::of(
                 isset($f->variants[0])
                     ? $f->recipeOf($f->variants[0])
                     : Recipes::stored(
@@ -138,38 +138,38 @@ final readonly class ListingView
                     ),
                 $f->stall->currencyValue(),
             ),
-            $f->recipeHeld,
-            (string) $f->stall->recipes->firstWhere('id', $f->variants[0]->priced->recipe_id ?? 0)?->name,
-            $listing->own_across['across'] ?? 'each',
-            $listing->own_across['option'] ?? '',
-            (string) (array_slice($listing->own_across['groups'][0] ?? [], -1)[0] ?? ''),
-            count($listing->own_ladder ?? []),
-            OptionView::list($f),
-            array_map(VariantRowView::of(...), $f->variants),
-            array_map(
+            recipeHeld: $f->recipeHeld,
+            recipeName: (string) $f->stall->recipes->firstWhere('id', $f->variants[0]->priced->recipe_id ?? 0)?->name,
+            across: $listing->own_across['across'] ?? 'each',
+            acrossOption: $listing->own_across['option'] ?? '',
+            acrossUpTo: (string) (array_slice($listing->own_across['groups'][0] ?? [], -1)[0] ?? ''),
+            rungs: count($listing->own_ladder ?? []),
+            options: OptionView::list($f),
+            variants: array_map(VariantRowView::of(...), $f->variants),
+            sales: array_map(
                 static fn (VariantFigures $v): ?SaleView => $v->till === null
                     ? null
                     : SaleView::of(self::about($v->label, $market), $v->till),
                 $f->variants,
             ),
-            array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
-            ChangeView::list($f),
-            PreviewLinks::listing($f->stall, $listing),
-            $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
-            count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) +
+            lacks: array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
+            changes: app(OpenChanges::class)->of($f),
+            previewUrl: PreviewLinks::listing($f->stall, $listing->id),
+            shopUrl: $listing->state->value === 'in_window' ? $f->stall->shopAddress('/goods/'.$listing->slug) : null,
+            held: count(array_filter([$f->title->held, $f->words->held, $f->picturesHeld, $f->recipeHeld])) +
                 count(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->handPriced() || ! $v->on)),
-            (string) $listing->own_type,
-            $listing->own_tags,
-            (string) $listing->own_maker,
-            (string) $listing->own_notes,
-            $listing->own_search_title ?? $f->title->shown(),
-            $listing->own_search_words ?? mb_strimwidth(RichText::plain($words), 0, 155, '…'),
-            $listing->own_search_title !== null || $listing->own_search_words !== null,
-            $listing->drafts,
-            self::titleNotes($f),
-            self::junk($f, $words),
-            $listing->own_dropped,
-            count(ProductGroups::of($f->now)->groups),
+            type: (string) $listing->own_type,
+            tags: $listing->own_tags,
+            maker: (string) $listing->own_maker,
+            notes: (string) $listing->own_notes,
+            searchTitle: $listing->own_search_title ?? $f->title->shown(),
+            searchWords: $listing->own_search_words ?? mb_strimwidth(RichText::plain($words), 0, 155, '…'),
+            searchHeld: $listing->own_search_title !== null || $listing->own_search_words !== null,
+            drafts: $listing->drafts,
+            titleNotes: self::titleNotes($f),
+            junk: self::junk($f, $words),
+            dropped: $listing->own_dropped,
+            products: count(ProductGroups::of($f->now)->groups),
         );
     }
 
@@ -177,8 +177,7 @@ final readonly class ListingView
     private static function titleNotes(ListingFigures $f): array
     {
         $title = $f->title->shown();
-        $same = $f->stall
-            ->listings()
+        $same = Listing::of($f->stall)
             ->whereKeyNot($f->listing->id)
             ->whereRaw('lower(shown_title) = ?', [mb_strtolower($title)])
             ->limit(1)
@@ -186,7 +185,7 @@ final readonly class ListingView
             ->all();
 
         return array_map(
-            static fn (TitleNote $n): NoteView => new NoteView($n->kind, $n->words, $n->instead),
+            static fn (TitleNote $n): NoteView => new NoteView(kind: $n->kind, words: $n->words, instead: $n->instead),
             TitleHelp::about($title, array_values(array_map(strval(...), $same))),
         );
     }
@@ -200,7 +199,11 @@ final readonly class ListingView
         );
 
         return array_map(
-            static fn (Junk $j): NoteView => new NoteView($j->kind->value, $j->kind->words(), $j->sentence),
+            static fn (Junk $j): NoteView => new NoteView(
+                kind: $j->kind->value,
+                words: $j->kind->words(),
+                instead: $j->sentence,
+            ),
             Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]),
         );
     }

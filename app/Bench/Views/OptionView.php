@@ -34,10 +34,10 @@ final readonly class OptionView
 
         return array_map(
             static fn (string $name, array $values): self => new self(
-                $name,
-                $names[$name]['as'] ?? '',
-                array_values($values),
-                in_array($name, $f->listing->own_dropped, true),
+                name: $name,
+                own: $names[$name]['as'] ?? '',
+                values: array_values($values),
+                dropped: in_array($name, $f->listing->own_dropped, true),
             ),
             $ordered,
             array_map(static fn (string $n): array => $found[$n], $ordered),

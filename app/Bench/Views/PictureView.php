@@ -36,18 +36,18 @@ final readonly class PictureView
     public static function of(Picture $picture, array $before = []): self
     {
         return new self(
-            $picture->id,
-            $picture->url(320),
-            $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original),
-            $picture->state,
-            $picture->trouble,
-            $picture->source === null,
-            (string) $picture->alt,
-            $picture->focal_x,
-            $picture->focal_y,
-            $picture->zoom,
-            $picture->shows,
-            self::notes($picture, $before),
+            id: $picture->id,
+            url: $picture->url(320),
+            whole: $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original),
+            state: $picture->state,
+            trouble: $picture->trouble,
+            uploaded: $picture->source === null,
+            alt: (string) $picture->alt,
+            x: $picture->focal_x,
+            y: $picture->focal_y,
+            zoom: $picture->zoom,
+            shows: $picture->shows,
+            notes: self::notes($picture, $before),
         );
     }
 

@@ -43,23 +43,23 @@ final readonly class SaleView
         $charged = $till->charged->minor > 0 ? MoneyView::of($till->charged) : null;
 
         return new self(
-            $about,
-            MoneyView::of($till->price),
-            $charged,
-            array_map(
+            about: $about,
+            price: MoneyView::of($till->price),
+            charged: $charged,
+            segments: array_map(
                 static fn (string $key, array $p): SegmentView => new SegmentView(
-                    $key,
-                    $p[0],
-                    MoneyView::of($p[1]),
-                    intdiv($p[1]->minor * 10_000, $whole),
+                    key: $key,
+                    label: $p[0],
+                    money: MoneyView::of($p[1]),
+                    share: intdiv($p[1]->minor * 10_000, $whole),
                 ),
                 array_keys($parts),
                 array_values($parts),
             ),
-            MoneyView::of($till->keep),
-            Percent::whole($till->marginBp),
-            $till->losesMoney(),
-            $till->losesMoney()
+            keep: MoneyView::of($till->keep),
+            margin: Percent::whole($till->marginBp),
+            loses: $till->losesMoney(),
+            note: $till->losesMoney()
                 ? sprintf(
                     'You lose %s on every sale at this price.',
                     MoneyView::text($till->keep->with(-$till->keep->minor)),

@@ -36,20 +36,20 @@ final readonly class SourceView
     public static function of(Stall $stall, SupplierVariant $v, bool $use, bool $selling, bool $own): self
     {
         return new self(
-            $v->id,
-            (string) $v->item?->connection?->name,
-            (string) $v->item?->title,
-            $v->label,
-            $v->sku,
-            $v->barcode,
-            MoneyView::ofNullable($stall->moneyOrNull($v->landed_minor)),
-            $v->days_min === null || $v->days_max === null
+            id: $v->id,
+            supplier: (string) $v->item?->connection?->name,
+            title: (string) $v->item?->title,
+            label: $v->label,
+            sku: $v->sku,
+            barcode: $v->barcode,
+            landed: MoneyView::ofNullable($stall->moneyOrNull($v->landed_minor)),
+            days: $v->days_min === null || $v->days_max === null
                 ? null
                 : (new DayRange($v->days_min, $v->days_max))->words().' from '.$v->warehouse,
-            $v->available(),
-            $use,
-            $selling,
-            $own,
+            stock: $v->available(),
+            use: $use,
+            selling: $selling,
+            own: $own,
         );
     }
 }

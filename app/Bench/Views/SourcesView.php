@@ -44,9 +44,9 @@ final readonly class SourcesView
         $known = array_map(static fn (SourceView $s): int => $s->id, $sources);
 
         return new self(
-            $variant->id,
-            $sources,
-            array_values(
+            variant: $variant->id,
+            sources: $sources,
+            candidates: array_values(
                 $candidates
                     ->reject(static fn (SupplierVariant $v): bool => in_array($v->id, $known, true))
                     ->map(static fn (SupplierVariant $v): SourceView => SourceView::of($stall, $v, true, false, false))

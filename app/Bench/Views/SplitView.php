@@ -22,10 +22,10 @@ final readonly class SplitView
         $groups = SplitListing::proposal($f);
         $sources = $f->listing->pictures->keyBy('source');
         $variant = static fn (VariantFigures $v): SplitVariantView => new SplitVariantView(
-            $v->row->id,
-            $v->label === '' ? 'One kind' : $v->label,
-            $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(320),
-            $v->landed === null ? '' : $v->landed->digits(),
+            id: $v->row->id,
+            label: $v->label === '' ? 'One kind' : $v->label,
+            picture: $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(320),
+            landed: $v->landed === null ? '' : $v->landed->digits(),
         );
         $parts = array_map(
             static fn (ProductGroup $g): SplitPartView => new SplitPartView(

@@ -23,12 +23,12 @@ final readonly class TwinRowView
     public static function of(Twin $twin, string $option, int $promise): self
     {
         return new self(
-            $twin->id,
-            $twin->options[$option] ?? 'none',
-            MoneyView::ofNullable($twin->landed),
-            $twin->days?->words(),
-            $twin->stock,
-            $twin->landed !== null && ($twin->days->max ?? 0) <= $promise,
+            id: $twin->id,
+            value: $twin->options[$option] ?? 'none',
+            landed: MoneyView::ofNullable($twin->landed),
+            days: $twin->days?->words(),
+            stock: $twin->stock,
+            standsIn: $twin->landed !== null && ($twin->days->max ?? 0) <= $promise,
         );
     }
 }

@@ -28,16 +28,16 @@ final readonly class TwinsView
         $shown = $f->shownName($option);
 
         return new self(
-            $option,
-            $shown,
-            $f->stall->marketName(),
-            array_sum(array_map(static fn (TwinGroup $g): int => count($g->twins), $groups)),
-            count($groups),
-            array_map(
+            option: $option,
+            shown: $shown,
+            market: $f->stall->marketName(),
+            before: array_sum(array_map(static fn (TwinGroup $g): int => count($g->twins), $groups)),
+            after: count($groups),
+            groups: array_map(
                 static fn (TwinGroup $g): TwinGroupView => new TwinGroupView(
-                    $g->options === [] ? 'The one kind' : implode(' · ', $g->options),
-                    $g->why,
-                    array_map(
+                    label: $g->options === [] ? 'The one kind' : implode(' · ', $g->options),
+                    why: $g->why,
+                    twins: array_map(
                         static fn (Twin $t): TwinRowView => TwinRowView::of($t, $shown, $f->stall->promise_days),
                         $g->twins,
                     ),

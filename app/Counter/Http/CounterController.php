@@ -24,8 +24,7 @@ final class CounterController
 {
     public function index(Request $request, Stall $stall): Response
     {
-        $page = $stall
-            ->orders()
+        $page = Order::of($stall)
             ->with(['lines', 'supplierOrders'])
             ->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])
             ->orderByDesc('id')
@@ -33,7 +32,7 @@ final class CounterController
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),
-            'unpaid' => $stall->orders()->where('state', OrderState::AwaitingPayment)->count(),
+            'unpaid' => Order::of($stall)->where('state', OrderState::AwaitingPayment)->count(),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
             'shopUrl' => $stall->shopAddress('/'),

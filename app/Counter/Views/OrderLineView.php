@@ -29,14 +29,14 @@ final readonly class OrderLineView
         $unit = $order->money($line->unit_minor);
 
         return new self(
-            $line->id,
-            $line->title,
-            $line->label,
-            (string) $line->supplierVariant?->sku,
-            $line->picture === null ? null : PictureSizes::url($line->picture, 320),
-            $line->quantity,
-            MoneyView::of($unit),
-            MoneyView::of($line->total($order)),
+            id: $line->id,
+            title: $line->title,
+            label: $line->label,
+            sku: (string) $line->supplierVariant?->sku,
+            picture: $line->picture === null ? null : PictureSizes::url($line->picture, 320),
+            quantity: $line->quantity,
+            unit: MoneyView::of($unit),
+            total: MoneyView::of($line->total($order)),
         );
     }
 }

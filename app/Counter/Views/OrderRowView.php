@@ -51,19 +51,20 @@ final readonly class OrderRowView
         $refused = $order->supplierOrders->first(fn (SupplierOrder $s): bool => $s->refusal !== null);
 
         return new self(
-            $order->id,
-            $order->number,
-            $order->created_at->diffForHumans(),
-            $order->name.', '.$order->town,
-            $order->lines->map(fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->implode('; '),
-            $first?->picture === null ? null : PictureSizes::url($first->picture, 320),
-            MoneyView::of($order->money($order->total_minor)),
-            MoneyView::ofNullable($till?->keep),
-            Percent::whole($till?->marginBp),
-            $till?->losesMoney() ?? false,
-            OrderFigures::confirmed($order),
-            $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : $order->state->words(),
-            $refused !== null || $order->supplierOrders->contains(fn (SupplierOrder $s): bool => $s->trouble !== null),
+            id: $order->id,
+            number: $order->number,
+            when: $order->created_at->diffForHumans(),
+            shopper: $order->name.', '.$order->town,
+            goods: $order->lines->map(fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->implode('; '),
+            picture: $first?->picture === null ? null : PictureSizes::url($first->picture, 320),
+            total: MoneyView::of($order->money($order->total_minor)),
+            keep: MoneyView::ofNullable($till?->keep),
+            margin: Percent::whole($till?->marginBp),
+            loses: $till?->losesMoney() ?? false,
+            costConfirmed: OrderFigures::confirmed($order),
+            stateWords: $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : $order->state->words(),
+            trouble: $refused !== null ||
+                $order->supplierOrders->contains(fn (SupplierOrder $s): bool => $s->trouble !== null),
         );
     }
 }

@@ -47,35 +47,37 @@ final readonly class OrderView
     public static function of(Stall $stall, Order $order): self
     {
         return new self(
-            $order->id,
-            $order->number,
-            $order->state->value,
-            $order->state->words(),
-            $order->created_at->format('j F Y, H:i'),
-            $order->email,
-            [
+            id: $order->id,
+            number: $order->number,
+            state: $order->state->value,
+            stateWords: $order->state->words(),
+            when: $order->created_at->format('j F Y, H:i'),
+            email: $order->email,
+            address: [
                 $order->name,
                 $order->street,
                 $order->town.' '.$order->postcode,
                 \Symfony\Component\Intl\Countries::getName($order->country, 'en'),
             ],
-            array_values($order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all()),
-            MoneyView::of($order->money($order->goods_minor)),
-            MoneyView::of($order->money($order->delivery_minor)),
-            MoneyView::of($order->money($order->tax_minor)),
-            MoneyView::of($order->money($order->total_minor)),
-            array_values(
+            lines: array_values(
+                $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all(),
+            ),
+            goods: MoneyView::of($order->money($order->goods_minor)),
+            delivery: MoneyView::of($order->money($order->delivery_minor)),
+            tax: MoneyView::of($order->money($order->tax_minor)),
+            total: MoneyView::of($order->money($order->total_minor)),
+            supplierOrders: array_values(
                 $order->supplierOrders
                     ->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))
                     ->all(),
             ),
-            $order->state === OrderState::Paid
+            sale: $order->state === OrderState::Paid
                 ? SaleView::of('Order '.$order->number, OrderFigures::till($order))
                 : null,
-            OrderFigures::confirmed($order),
-            $order->payment_trouble,
-            $stall->shopAddress('/orders/'.$order->token),
-            RefundOrder::possible($order),
+            costConfirmed: OrderFigures::confirmed($order),
+            trouble: $order->payment_trouble,
+            statusUrl: $stall->shopAddress('/orders/'.$order->token),
+            canRefund: RefundOrder::possible($order),
         );
     }
 }

@@ -37,19 +37,19 @@ final readonly class SupplierOrderView
         $step = static fn (string $words, ?Carbon $at): StepView => new StepView($words, $at?->format('j M, H:i'));
 
         return new self(
-            $s->id,
-            (string) $s->connection?->name,
-            $s->state->value,
-            $s->state->words(),
-            $s->external_id,
-            MoneyView::of($order->money($s->goods_minor)),
-            MoneyView::of($order->money($s->delivery_minor)),
-            $s->cost_confirmed,
-            [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)],
-            $s->carrier,
-            $s->tracking,
-            $s->refusal ?? $s->trouble,
-            $order->state === OrderState::Paid &&
+            id: $s->id,
+            supplier: (string) $s->connection?->name,
+            state: $s->state->value,
+            stateWords: $s->state->words(),
+            reference: $s->external_id,
+            goods: MoneyView::of($order->money($s->goods_minor)),
+            delivery: MoneyView::of($order->money($s->delivery_minor)),
+            costConfirmed: $s->cost_confirmed,
+            steps: [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)],
+            carrier: $s->carrier,
+            tracking: $s->tracking,
+            trouble: $s->refusal ?? $s->trouble,
+            canTryAgain: $order->state === OrderState::Paid &&
                 $s->external_id === null &&
                 ($s->state === SupplierOrderState::Refused || $s->trouble !== null),
         );

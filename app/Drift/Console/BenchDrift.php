@@ -205,7 +205,7 @@ final class BenchDrift extends Command
             array_values(self::COLUMNS),
         );
         $mapping = new Mapping($columns, DecimalSign::Point, true, 'EUR', 'NL');
-        $connection = $stall->connections()->create([
+        $connection = SupplierConnection::of($stall)->create([
             'public_id' => (string) Str::uuid(),
             'kind' => 'feed',
             'name' => 'Bench',

@@ -10,6 +10,7 @@ use WindowStall\Drift\Jobs\RehearseRules;
 use WindowStall\Drift\RuleBook;
 use WindowStall\Drift\Views\RehearsalView;
 use WindowStall\Drift\Views\RulesSheetView;
+use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
@@ -24,9 +25,9 @@ final readonly class RehearsalController
         $book = RuleBook::of($stall);
         array_map($book->edit(...), $edits);
         // Whoever tries something else isn't waiting for what was tried before.
-        $stall->runs()->where('kind', RunKind::Rehearse)->where('user_id', $request->user()?->getAuthIdentifier())
+        Run::of($stall)->where('kind', RunKind::Rehearse)->where('user_id', $request->user()?->getAuthIdentifier())
             ->whereIn('state', [RunState::Waiting, RunState::Running])->update(['state' => RunState::Cancelled]);
-        $run = $stall->runs()->create([
+        $run = Run::of($stall)->create([
             'kind' => RunKind::Rehearse,
             'user_id' => $request->user()?->getAuthIdentifier(),
             'state' => RunState::Waiting,
@@ -42,7 +43,7 @@ final readonly class RehearsalController
 
     public function show(Stall $stall, int $run): JsonResponse
     {
-        $found = $stall->runs()->where('kind', RunKind::Rehearse)->findOrFail($run);
+        $found = Run::of($stall)->where('kind', RunKind::Rehearse)->findOrFail($run);
 
         return new JsonResponse(RehearsalView::of($stall, $found));
     }

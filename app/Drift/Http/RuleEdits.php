@@ -11,6 +11,7 @@ use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\FloorPolicy;
 use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Facts\Policy;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /**
@@ -25,7 +26,7 @@ final class RuleEdits
     /** @return list<RuleEdit> */
     public static function of(Request $request, Stall $stall): array
     {
-        $suppliers = $stall->connections()->whereNull('disconnected_at')->pluck('id')->all();
+        $suppliers = SupplierConnection::of($stall)->whereNull('disconnected_at')->pluck('id')->all();
         $typed = $request->validate([
             'edits' => 'required|array|min:1|max:'.self::MOST,
             'edits.*' => 'array:connection,fact,policy,band,floor,pulls,guard,share,keptBack',

@@ -6,6 +6,7 @@ namespace WindowStall\Drift\Http;
 
 use Illuminate\Http\JsonResponse;
 use WindowStall\Drift\Views\RunDoneView;
+use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Stall\Stall;
 
@@ -14,7 +15,7 @@ final readonly class RunController
 {
     public function __invoke(Stall $stall, int $run): JsonResponse
     {
-        $pull = $stall->runs()->where('kind', RunKind::Pull)->findOrFail($run);
+        $pull = Run::of($stall)->where('kind', RunKind::Pull)->findOrFail($run);
 
         return new JsonResponse(RunDoneView::of($stall, $pull));
     }

@@ -6,6 +6,7 @@ namespace WindowStall\Drift\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use WindowStall\Runs\Run;
 use WindowStall\Source\Pulling\SetAside;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -17,14 +18,14 @@ final readonly class SetAsideController
     {
         /** @var User $person */
         $person = $request->user();
-        $aside->letThrough($stall, $stall->runs()->findOrFail($run), $person);
+        $aside->letThrough($stall, Run::of($stall)->findOrFail($run), $person);
 
         return back()->with('say', 'It is being used now.');
     }
 
     public function throwAway(Stall $stall, int $run, SetAside $aside): RedirectResponse
     {
-        $aside->throwAway($stall, $stall->runs()->findOrFail($run));
+        $aside->throwAway($stall, Run::of($stall)->findOrFail($run));
 
         return back()->with('say', 'Thrown away. Everything stays as it was.');
     }

@@ -11,10 +11,12 @@ use WindowStall\Core\Drift\Rehearsal\Outcome;
 use WindowStall\Core\Drift\Rehearsal\PricesAtCosts;
 use WindowStall\Core\Drift\Rehearsal\Replay;
 use WindowStall\Drift\RuleBook;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\PriceFacts;
+use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * Plays what suppliers changed in the last days again, under the rules as they are and under those that are tried, next
@@ -134,10 +136,13 @@ final readonly class Rehearse
     private static function pulls(Stall $stall, Carbon $since, RuleBook $now, RuleBook $tried): array
     {
         $pulls = [];
-        $runs = $stall->runs()->with('connection')->where('kind', RunKind::Pull)->where('started_at', '>=', $since)
+        $names = SupplierConnection::of($stall)->pluck('name', 'id');
+        $runs = Run::of($stall)->where('kind', RunKind::Pull)->where('started_at', '>=', $since)
             ->whereNotNull('subject->weighed')->orderBy('id')->get();
         foreach ($runs as $run) {
-            $pull = RehearsedPull::of($run, Weighed::from((array) $run->subject['weighed']), $now, $tried);
+            $weighed = Weighed::from((array) $run->subject['weighed']);
+            $supplier = (string) ($names->get($run->connection_id) ?? 'a supplier');
+            $pull = RehearsedPull::of($run, $supplier, $weighed, $now, $tried);
             if ($pull->happened || $pull->now !== null || $pull->tried !== null) {
                 $pulls[] = $pull;
             }

@@ -33,13 +33,18 @@ final readonly class RehearsedPull
     ) {
     }
 
-    public static function of(Run $run, Weighed $weighed, RuleBook $now, RuleBook $tried): self
-    {
+    public static function of(
+        Run $run,
+        string $supplier,
+        Weighed $weighed,
+        RuleBook $now,
+        RuleBook $tried,
+    ): self {
         $connection = (int) $run->connection_id;
 
         return new self(
             connection: $connection,
-            supplier: $run->connection->name ?? 'a supplier',
+            supplier: $supplier,
             from: (string) $run->started_at,
             to: (string) ($run->ended_at ?? $run->started_at),
             now: $weighed->trips($now->limits($connection))[0][3] ?? null,

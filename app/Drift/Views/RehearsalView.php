@@ -45,10 +45,15 @@ final readonly class RehearsalView
             sentence: $done ? self::sentence($stall, $rehearsed) : '',
             rows: $done ? self::rows($stall, $rehearsed) : [],
             // Of those that come to the same either way the count is enough.
-            pulls: array_values(array_map(self::pull(...), array_filter(
-                $rehearsed->pulls,
-                static fn (RehearsedPull $p): bool => ($p->now === null) !== ($p->tried === null),
-            ))),
+            pulls: array_values(
+                array_map(
+                    self::pull(...),
+                    array_filter(
+                        $rehearsed->pulls,
+                        static fn (RehearsedPull $p): bool => ($p->now === null) !== ($p->tried === null),
+                    ),
+                ),
+            ),
         );
     }
 
@@ -63,11 +68,12 @@ final readonly class RehearsalView
         };
         $more = $tried->keep - $now->keep;
 
-        return $words.match (true) {
-            $more > 0 => sprintf(', and kept %s more.', self::money($stall, $more)),
-            $more < 0 => sprintf(', and kept %s less.', self::money($stall, -$more)),
-            default => ', and kept as much.',
-        };
+        return $words.
+            match (true) {
+                $more > 0 => sprintf(', and kept %s more.', self::money($stall, $more)),
+                $more < 0 => sprintf(', and kept %s less.', self::money($stall, -$more)),
+                default => ', and kept as much.',
+            };
     }
 
     /** @return list<RehearsalRowView> */
@@ -76,7 +82,13 @@ final readonly class RehearsalView
         $row = static function (string $words, callable $of) use ($rehearsed): RehearsalRowView {
             $all = array_map($of, [$rehearsed->happened, $rehearsed->now, $rehearsed->tried]);
 
-            return new RehearsalRowView($words, $all[0], $all[1], $all[2], $all[1] !== $all[2]);
+            return new RehearsalRowView(
+                words: $words,
+                happened: $all[0],
+                now: $all[1],
+                tried: $all[2],
+                differs: $all[1] !== $all[2],
+            );
         };
         $aside = static fn (callable $is): string => (string) count(array_filter($rehearsed->pulls, $is));
         $pulls = [
@@ -89,7 +101,13 @@ final readonly class RehearsalView
             $row('Changes that asked you', static fn (Outcome $o): string => number_format($o->asked)),
             $row('Followed by themselves', static fn (Outcome $o): string => number_format($o->followed)),
             $row('Your word stood', static fn (Outcome $o): string => number_format($o->kept)),
-            new RehearsalRowView('Pulls set aside', $pulls[0], $pulls[1], $pulls[2], $pulls[1] !== $pulls[2]),
+            new RehearsalRowView(
+                words: 'Pulls set aside',
+                happened: $pulls[0],
+                now: $pulls[1],
+                tried: $pulls[2],
+                differs: $pulls[1] !== $pulls[2],
+            ),
             $row('Variants under their floor, not sold', static fn (Outcome $o): string => number_format($o->paused)),
             $row('Pieces not to be had', static fn (Outcome $o): string => number_format($o->missed)),
             $row('Pieces sold', static fn (Outcome $o): string => number_format($o->sold)),
@@ -102,7 +120,7 @@ final readonly class RehearsalView
 
     private static function pull(RehearsedPull $pull): string
     {
-        $why = $pull->tried ?? $pull->now ?? '';
+        $why = $pull->tried ?? ($pull->now ?? '');
         $fate = match (true) {
             $pull->tried !== null => 'would be set aside',
             $pull->happened => 'was set aside and would be used; what it brought isn’t on record',

@@ -7,6 +7,7 @@ namespace WindowStall\Drift\Views;
 use WindowStall\Drift\SetAsideEffect;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /** A pull that was set aside: what was amiss in it, what it would have done, and how the ones before it were. */
@@ -38,12 +39,15 @@ final readonly class SetAsideView
     /** @return list<self> newest first */
     public static function all(Stall $stall): array
     {
-        $runs = $stall->runs()->with('connection')->where('state', RunState::SetAside)->latest('id')->get();
+        $names = SupplierConnection::of($stall)->pluck('name', 'id');
+        $runs = Run::of($stall)->where('state', RunState::SetAside)->latest('id')->get();
 
-        return array_values($runs->map(self::of(...))->all());
+        return array_values($runs->map(
+            static fn (Run $run): self => self::of($run, (string) $names->get($run->connection_id)),
+        )->all());
     }
 
-    private static function of(Run $run): self
+    private static function of(Run $run, string $supplier): self
     {
         /** @var list<array{words: string, samples: list<string>}> $suspicions */
         $suspicions = $run->subject['suspicions'] ?? [];
@@ -54,7 +58,7 @@ final readonly class SetAsideView
         return new self(
             run: $run->id,
             connection: (int) $run->connection_id,
-            headline: sprintf('%s: %s', $run->connection?->name, lcfirst((string) array_shift($words))),
+            headline: sprintf('%s: %s', $supplier, lcfirst((string) array_shift($words))),
             more: $words,
             effect: 'Nothing of it was used. '.SetAsideEffect::of($run)->words(),
             samples: array_merge(...array_column($suspicions, 'samples')),

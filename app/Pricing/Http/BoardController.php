@@ -54,8 +54,7 @@ final class BoardController
             ->whereKey($variant)
             ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
             ->firstOrFail();
-        $listing = $stall
-            ->listings()
+        $listing = Listing::of($stall)
             ->with([...Listing::FOR_FIGURES, 'variants.supplierVariant.item', 'variants.sold.item'])
             ->findOrFail($row->listing_id);
 

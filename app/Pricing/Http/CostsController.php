@@ -11,6 +11,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Bench\Listing;
 use WindowStall\Core\Landing\DutyBase;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
@@ -65,7 +66,7 @@ final readonly class CostsController
             ['fields.*.required' => 'Write a figure here, 0 for nothing.', 'rates.*.required' => 'Write a rate here.'],
         );
         if (isset($typed['sample'])) {
-            $stall->update(['sample_listing_id' => $stall->listings()->whereKey($typed['sample'])->value('id')]);
+            $stall->update(['sample_listing_id' => Listing::of($stall)->whereKey($typed['sample'])->value('id')]);
 
             return new JsonResponse([
                 'sheet' => CostSheetView::of($stall),

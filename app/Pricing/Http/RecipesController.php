@@ -9,16 +9,18 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Bench\Listing;
 use WindowStall\Pricing\ChangePricing;
-use WindowStall\Pricing\ConditionNotation;
-use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Pricing\Reprice;
-use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Pricing\Views\RecipeRowView;
 use WindowStall\Runs\Run;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ConditionNotation;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
@@ -41,9 +43,8 @@ final readonly class RecipesController
             'recipes' => RecipeRowView::list($stall),
             'bands' => \WindowStall\Core\Pricing\TrialTally::BANDS,
             'choices' => [
-                'suppliers' => $stall->connections()->orderBy('name')->pluck('name', 'id')->all(),
-                'types' => $stall
-                    ->listings()
+                'suppliers' => SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')->all(),
+                'types' => Listing::of($stall)
                     ->whereNotNull('own_type')
                     ->where('own_type', '!=', '')
                     ->distinct()

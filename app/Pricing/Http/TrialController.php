@@ -13,14 +13,15 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\CostForm;
 use WindowStall\Pricing\Jobs\TryForLarge;
-use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\TryPricing;
-use WindowStall\Pricing\Views\RecipeFormView;
 use WindowStall\Pricing\Views\TrialView;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
@@ -203,7 +204,7 @@ final class TrialController
                 (float) $stall->rates->firstWhere('from', $currency)?->rate,
             ARRAY_FILTER_USE_BOTH,
         );
-        $mine = $stall->connections()->pluck('id')->all();
+        $mine = SupplierConnection::of($stall)->pluck('id')->all();
         $costs = [];
         foreach ($typed['suppliers'] as $id => $percent) {
             $dearer = StallRules::percent('suppliers.'.$id, $percent);

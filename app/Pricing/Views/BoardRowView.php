@@ -9,9 +9,9 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\OptionNames;
 use WindowStall\Bench\Picture;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Pricing\PricedBy;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Pricing\Price;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
@@ -115,35 +115,35 @@ final readonly class BoardRowView
         );
 
         return new self(
-            $row->id,
-            $listing->id,
-            $listing->shown_title,
-            $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options),
-            $picture?->url(320),
-            $listing->state->value === 'in_window',
-            $money($price->goods_minor),
-            $money($price->delivery_minor),
-            $money($price->landed_minor),
-            MoneyView::ofNullable($price->shown()),
-            $money($row->own_was_minor),
-            $money($price->keep_minor),
-            Percent::whole($price->margin_bp),
-            match ($price->priced_by) {
+            id: $row->id,
+            listing: $listing->id,
+            title: $listing->shown_title,
+            label: $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options),
+            picture: $picture?->url(320),
+            inWindow: $listing->state->value === 'in_window',
+            goods: $money($price->goods_minor),
+            delivery: $money($price->delivery_minor),
+            landed: $money($price->landed_minor),
+            price: MoneyView::ofNullable($price->shown()),
+            was: $money($row->own_was_minor),
+            keep: $money($price->keep_minor),
+            margin: Percent::whole($price->margin_bp),
+            recipe: match ($price->priced_by) {
                 PricedBy::Hand => 'by hand',
                 PricedBy::OwnRecipe => 'its own recipe',
                 PricedBy::Together => 'with the others',
                 PricedBy::Conversion => 'follows home',
                 PricedBy::Recipe => $recipe,
             },
-            $price->priced_by === PricedBy::Hand,
-            $money($price->above_floor_minor),
-            $price->underFloor(),
-            $row->own_under_floor,
-            $price->floor_over_cap,
-            $price->delivery_minor !== null &&
+            byHand: $price->priced_by === PricedBy::Hand,
+            aboveFloor: $money($price->above_floor_minor),
+            underFloor: $price->underFloor(),
+            knowingly: $row->own_under_floor,
+            floorOverCap: $price->floor_over_cap,
+            dearParcel: $price->delivery_minor !== null &&
                 $price->landed_minor !== null &&
                 2 * $price->delivery_minor > $price->landed_minor,
-            $price->since?->diffForHumans(['parts' => 1]),
+            since: $price->since?->diffForHumans(['parts' => 1]),
         );
     }
 }

@@ -36,19 +36,19 @@ final readonly class BoardView
         ['ids' => $ids, 'counts' => $counts] = $query->look($stall, $counted);
 
         return new self(
-            BoardRowView::list($stall, $query->market, array_slice($ids, 0, BoardQuery::PAGE)),
-            $counts,
-            $query->market,
-            $query->words,
-            $query->case,
-            $query->recipe,
-            (string) $stall->recipes->firstWhere('id', $query->recipe)?->name,
-            $query->state,
-            $query->sort,
-            $query->down,
-            $query->page,
-            count($ids) > BoardQuery::PAGE,
-            $query->market === $stall->home_market,
+            rows: BoardRowView::list($stall, $query->market, array_slice($ids, 0, BoardQuery::PAGE)),
+            counts: $counts,
+            market: $query->market,
+            words: $query->words,
+            case: $query->case,
+            recipe: $query->recipe,
+            recipeName: (string) $stall->recipes->firstWhere('id', $query->recipe)?->name,
+            state: $query->state,
+            sort: $query->sort,
+            down: $query->down,
+            page: $query->page,
+            more: count($ids) > BoardQuery::PAGE,
+            home: $query->market === $stall->home_market,
         );
     }
 }

@@ -12,10 +12,10 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Till;
-use WindowStall\Pricing\CostSheet;
-use WindowStall\Pricing\Market;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\StallRate;
+use WindowStall\Stall\Terms\CostSheet;
+use WindowStall\Stall\Terms\Market;
+use WindowStall\Stall\Terms\StallRate;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 
@@ -53,33 +53,32 @@ final readonly class CostSheetView
         $cushion = (int) ($stall->rates->first()->cushion_bp ?? 0);
 
         return new self(
-            self::fields($stall, $till),
-            $stall->tax_on_top,
-            self::rates($stall),
-            Percent::digits($cushion),
-            self::cushionEffect($stall, $sample[1] ?? null),
-            array_map(
+            fields: self::fields($stall, $till),
+            taxOnTop: $stall->tax_on_top,
+            rates: self::rates($stall),
+            cushion: Percent::digits($cushion),
+            cushionEffect: self::cushionEffect($stall, $sample[1] ?? null),
+            markets: array_map(
                 static fn (string $m): MarketTermsView => self::market($stall, $m, $sample[1] ?? null),
                 $stall->markets(),
             ),
-            [$stall->currency, ...array_values($stall->rates->pluck('from')->sort()->all())],
-            $sample[0]->listing->id ?? null,
-            $stall
-                ->listings()
+            currencies: [$stall->currency, ...array_values($stall->rates->pluck('from')->sort()->all())],
+            sample: $sample[0]->listing->id ?? null,
+            samples: Listing::of($stall)
                 ->where('shown_from_minor', '>', 0)
                 ->orderByDesc('shown_since')
                 ->orderBy('shown_title')
                 ->limit(60)
                 ->pluck('shown_title', 'id')
                 ->all(),
-            $till === null || $sample === null
+            sale: $till === null || $sample === null
                 ? null
                 : SaleView::of(
                     $sample[0]->title->shown().($sample[1]->label === '' ? '' : ', '.$sample[1]->label),
                     $till,
                 ),
-            $stall->freeOver()?->digits() ?? '',
-            $stall->currency,
+            freeOver: $stall->freeOver()?->digits() ?? '',
+            currency: $stall->currency,
         );
     }
 
@@ -101,11 +100,11 @@ final readonly class CostSheetView
                 ->sortByDesc(static fn (StallRate $r): array => [in_array($r->from, $used, true), -ord($r->from[0])])
                 ->map(
                     static fn (StallRate $r): RateView => new RateView(
-                        $r->from,
-                        self::plain($r->rate),
-                        $r->day,
-                        $r->typed,
-                        in_array($r->from, $used, true),
+                        from: $r->from,
+                        rate: self::plain($r->rate),
+                        day: $r->day,
+                        typed: $r->typed,
+                        used: in_array($r->from, $used, true),
                     ),
                 )
                 ->all(),
@@ -115,8 +114,7 @@ final readonly class CostSheetView
     /** @return array{ListingFigures, VariantFigures}|null the listing that was chosen, or one that is shown */
     private static function sample(Stall $stall): ?array
     {
-        $listing = $stall
-            ->listings()
+        $listing = Listing::of($stall)
             ->with([...Listing::FOR_FIGURES, 'variants.supplierVariant.item', 'variants.sold.item'])
             ->where('shown_from_minor', '>', 0)
             ->orderByRaw('id = ? DESC, state = ? DESC, id', [
@@ -147,32 +145,56 @@ final readonly class CostSheetView
                 : 'takes '.MoneyView::text($line));
 
         return [
-            new CostFieldView('vat', Percent::digits($stall->vat_bp), $takes($till?->tax)),
+            new CostFieldView(key: 'vat', value: Percent::digits($stall->vat_bp), effect: $takes($till?->tax)),
             new CostFieldView(
-                'flat_delivery',
-                $stall->flatDelivery()->digits(),
-                $till === null
+                key: 'flat_delivery',
+                value: $stall->flatDelivery()->digits(),
+                effect: $till === null
                     ? ''
                     : ($till->charged->minor === 0
                         ? 'brings nothing: delivery is free'
                         : 'brings '.MoneyView::text($till->charged).' before tax'),
             ),
-            new CostFieldView('payment_fee', Percent::digits($stall->payment_fee_bp), $takes($till?->fee)),
-            new CostFieldView('payment_fee_fixed', $stall->money($stall->payment_fee_fixed_minor)->digits(), ''),
-            new CostFieldView('platform_fee', Percent::digits($stall->platform_fee_bp), $takes($till?->platform)),
-            new CostFieldView('returns', Percent::digits($stall->returns_bp), $takes($till?->returns)),
             new CostFieldView(
-                'advertising',
-                $stall->money($stall->advertising_minor)->digits(),
-                $till === null
+                key: 'payment_fee',
+                value: Percent::digits($stall->payment_fee_bp),
+                effect: $takes($till?->fee),
+            ),
+            new CostFieldView(
+                key: 'payment_fee_fixed',
+                value: $stall->money($stall->payment_fee_fixed_minor)->digits(),
+                effect: '',
+            ),
+            new CostFieldView(
+                key: 'platform_fee',
+                value: Percent::digits($stall->platform_fee_bp),
+                effect: $takes($till?->platform),
+            ),
+            new CostFieldView(
+                key: 'returns',
+                value: Percent::digits($stall->returns_bp),
+                effect: $takes($till?->returns),
+            ),
+            new CostFieldView(
+                key: 'advertising',
+                value: $stall->money($stall->advertising_minor)->digits(),
+                effect: $till === null
                     ? ''
                     : $takes($till->advertising).
                         ($till->breakEvenAdvertising()->minor > 0
                             ? '; from '.MoneyView::text($till->breakEvenAdvertising()).' on it loses money'
                             : ''),
             ),
-            new CostFieldView('handling', $stall->money($stall->handling_minor)->digits(), $takes($till?->handling)),
-            new CostFieldView('rate_tolerance', Percent::digits($stall->rate_tolerance_bp), self::tolerance($stall)),
+            new CostFieldView(
+                key: 'handling',
+                value: $stall->money($stall->handling_minor)->digits(),
+                effect: $takes($till?->handling),
+            ),
+            new CostFieldView(
+                key: 'rate_tolerance',
+                value: Percent::digits($stall->rate_tolerance_bp),
+                effect: self::tolerance($stall),
+            ),
         ];
     }
 
@@ -229,20 +251,20 @@ final readonly class CostSheetView
         $shown = $price?->shown();
 
         return new MarketTermsView(
-            $market,
-            Stall::countryName($market),
-            $market === $stall->home_market,
-            $row->prices,
-            $row->currency ?? $stall->currency,
-            $row->ending['part'] ?? '',
-            Percent::digits($row->duty_bp),
-            $row->duty_on,
-            $row->tax_bp === null ? '' : Percent::digits($row->tax_bp),
-            (bool) $row->tax_on_top,
-            $row->charged_minor === null
+            market: $market,
+            name: Stall::countryName($market),
+            home: $market === $stall->home_market,
+            prices: $row->prices,
+            currency: $row->currency ?? $stall->currency,
+            ending: $row->ending['part'] ?? '',
+            duty: Percent::digits($row->duty_bp),
+            dutyOn: $row->duty_on,
+            tax: $row->tax_bp === null ? '' : Percent::digits($row->tax_bp),
+            taxOnTop: (bool) $row->tax_on_top,
+            charged: $row->charged_minor === null
                 ? ''
                 : Money::of($row->charged_minor, $row->currency ?? $stall->currency)->digits(),
-            $variant === null
+            effect: $variant === null
                 ? ''
                 : ($shown === null || $price?->keep_minor === null
                     ? 'the sample isn’t delivered there'

@@ -72,22 +72,22 @@ final readonly class FreeDeliveryView
         usort($variants, static fn (array $a, array $b): int => $b['bp'] <=> $a['bp']);
 
         return new self(
-            $proposal === null ? null : MoneyView::of($proposal->over),
-            $proposal === null
+            over: $proposal === null ? null : MoneyView::of($proposal->over),
+            figures: $proposal === null
                 ? [self::none($terms->charged, $variants !== [])]
                 : self::figures($proposal, $fromOrders),
-            MoneyView::text($terms->charged),
-            array_map(
+            charged: MoneyView::text($terms->charged),
+            builtIn: array_map(
                 static fn (array $v): BuiltInView => new BuiltInView(
-                    $v['name'],
-                    MoneyView::of($v['now']),
-                    MoneyView::of($v['then']),
-                    sprintf('+%d.%d%%', intdiv($v['bp'], 100), intdiv($v['bp'] % 100, 10)),
+                    name: $v['name'],
+                    now: MoneyView::of($v['now']),
+                    then: MoneyView::of($v['then']),
+                    more: sprintf('+%d.%d%%', intdiv($v['bp'], 100), intdiv($v['bp'] % 100, 10)),
                 ),
                 array_slice($variants, 0, self::SHOWN),
             ),
-            self::builtInWords($stall, $terms->charged, $variants),
-            MoneyView::ofNullable($stall->moneyOrNull($stall->built_in_minor)),
+            builtInWords: self::builtInWords($stall, $terms->charged, $variants),
+            carried: MoneyView::ofNullable($stall->moneyOrNull($stall->built_in_minor)),
         );
     }
 

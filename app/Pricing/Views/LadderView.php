@@ -10,8 +10,8 @@ use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Ladder;
 use WindowStall\Core\Pricing\RungFigures;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\Sold;
+use WindowStall\Stall\Terms\CostSheet;
 
 /** A listing's multi-buy ladder, rung by rung, worked out on the variant that keeps least. */
 final readonly class LadderView
@@ -42,7 +42,7 @@ final readonly class LadderView
             }
         }
         if (! ($worst instanceof VariantFigures) || $worst->price === null) {
-            return new self(self::typed($typed), [], 'Nothing here has a price yet.');
+            return new self(typed: self::typed($typed), rungs: [], about: 'Nothing here has a price yet.');
         }
         $supplier = $worst->row->selling();
         $code = (string) $supplier->item?->currency;
@@ -65,9 +65,9 @@ final readonly class LadderView
         );
 
         return new self(
-            self::typed($typed),
-            array_map(static fn (RungFigures $r): RungView => RungView::of($r, $bought !== null), $figures),
-            $worst->label === '' ? '' : sprintf('Worked out on %s, which keeps least.', $worst->label),
+            typed: self::typed($typed),
+            rungs: array_map(static fn (RungFigures $r): RungView => RungView::of($r, $bought !== null), $figures),
+            about: $worst->label === '' ? '' : sprintf('Worked out on %s, which keeps least.', $worst->label),
         );
     }
 
@@ -78,7 +78,11 @@ final readonly class LadderView
     private static function typed(array $typed): array
     {
         return array_map(
-            static fn (array $r): TypedRungView => new TypedRungView($r['pieces'], $r['kind'], $r['value']),
+            static fn (array $r): TypedRungView => new TypedRungView(
+                pieces: $r['pieces'],
+                kind: $r['kind'],
+                value: $r['value'],
+            ),
             $typed,
         );
     }

@@ -7,14 +7,33 @@ namespace WindowStall\Pricing\Views;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Conditions;
 use WindowStall\Core\Pricing\TrialTally;
-use WindowStall\Pricing\ConditionNotation;
-use WindowStall\Pricing\PriceRecipe;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ConditionNotation;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\Views\Percent;
 
 /** A recipe with what it prices: how many variants, and how their margins lie. */
 final readonly class RecipeRowView
 {
+    /** The cost in the middle of those of each recipe's last step. */
+    private const MIDDLE = <<<'SQL'
+        WITH costs AS (
+            SELECT step.id, step.above,
+                   CASE step.basis WHEN 'goods' THEN price.goods_minor ELSE price.landed_minor END AS cost
+            FROM jsonb_to_recordset(?::jsonb) AS step (id bigint, basis text, above bigint)
+            JOIN prices AS price ON price.recipe_id = step.id
+            WHERE price.stall_id = ?
+              AND price.market = ?
+              AND price.offered
+        )
+        SELECT id, percentile_disc(0.5) WITHIN GROUP (ORDER BY cost) AS middle
+        FROM costs
+        WHERE cost > above
+        GROUP BY id
+        SQL;
+
     /**
      * @param  array<string, mixed>  $conditions  as they are written
      * @param  string  $when  the conditions in words; "" for none, or for a new recipe that counts for nothing yet
@@ -62,7 +81,7 @@ final readonly class RecipeRowView
             ->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')
             ->pluck('middle', 'recipe_id');
         $costs = self::middleCosts($stall);
-        $suppliers = $stall->connections()->pluck('name', 'id')->all();
+        $suppliers = SupplierConnection::of($stall)->pluck('name', 'id')->all();
 
         return array_values(
             $stall->recipes
@@ -79,17 +98,17 @@ final readonly class RecipeRowView
                     $middle = $middles->get($r->id);
 
                     return new self(
-                        $r->id,
-                        $r->name,
-                        $ruled->when->none(),
-                        RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null),
-                        $unsaid ? [] : $r->conditions,
-                        $unsaid ? '' : self::when($ruled->when, $suppliers, $stall),
-                        (int) $rows->get($r->id, collect())->sum('n'),
-                        (int) $rows->get($r->id, collect())->sum('under'),
-                        array_values($spread),
-                        $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)),
-                        $middle === null ? '' : Percent::whole((int) $middle),
+                        id: $r->id,
+                        name: $r->name,
+                        last: $ruled->when->none(),
+                        recipe: RecipeFormView::of($ruled->recipe, $stall->currencyValue(), $costs[$r->id] ?? null),
+                        conditions: $unsaid ? [] : $r->conditions,
+                        when: $unsaid ? '' : self::when($ruled->when, $suppliers, $stall),
+                        variants: (int) $rows->get($r->id, collect())->sum('n'),
+                        under: (int) $rows->get($r->id, collect())->sum('under'),
+                        spread: array_values($spread),
+                        floorBand: $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)),
+                        middle: $middle === null ? '' : Percent::whole((int) $middle),
                     );
                 })
                 ->all(),
@@ -108,14 +127,9 @@ final readonly class RecipeRowView
                 'above' => count($recipe->steps) > 1 ? $recipe->steps[count($recipe->steps) - 2]->upTo->minor ?? 0 : 0,
             ];
         }
-        $cost = "CASE r.basis WHEN 'goods' THEN p.goods_minor ELSE p.landed_minor END";
 
         return array_column(
-            DB::select(
-                "SELECT r.id, percentile_disc(0.5) WITHIN GROUP (ORDER BY $cost) AS middle FROM jsonb_to_recordset(?::jsonb) AS r(id bigint, basis text, above bigint) JOIN prices p ON p.recipe_id = r.id
-            WHERE p.stall_id = ? AND p.market = ? AND p.offered AND $cost > r.above GROUP BY r.id",
-                [json_encode($last, JSON_THROW_ON_ERROR), $stall->id, $stall->home_market],
-            ),
+            DB::select(self::MIDDLE, [json_encode($last, JSON_THROW_ON_ERROR), $stall->id, $stall->home_market]),
             'middle',
             'id',
         );

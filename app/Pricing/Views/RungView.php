@@ -36,18 +36,18 @@ final readonly class RungView
         );
 
         return new self(
-            $f->pieces,
-            MoneyView::of($f->till->price),
-            MoneyView::of($f->perPiece()),
-            MoneyView::of($f->till->keep),
-            Percent::whole($f->till->marginBp),
-            match (true) {
+            pieces: $f->pieces,
+            total: MoneyView::of($f->till->price),
+            perPiece: MoneyView::of($f->perPiece()),
+            keep: MoneyView::of($f->till->keep),
+            margin: Percent::whole($f->till->marginBp),
+            climb: match (true) {
                 $f->pieces === 1 => '',
                 $f->mustClimb === null => 'No share of buyers makes it pay.',
                 $f->mustClimb === 0 => 'It pays from the first who climbs.',
                 default => sprintf('Pays once %s of buyers climb; %s.', self::percent($f->mustClimb), $anyway),
             },
-            $f->underFloor
+            warning: $f->underFloor
                 ? 'This rung falls under the floor.'
                 : ($f->keepsLess
                     ? 'This rung keeps less than the one below it.'

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Pricing\Views;
 
 use WindowStall\Core\Pricing\TrialTally;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Pricing\Sold;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 
@@ -56,39 +56,39 @@ final readonly class TrialFiguresView
         $names = TryPricing::names($t->biggest());
         $moves = array_map(
             static fn (array $m): MoveView => new MoveView(
-                $m['variant'],
-                $names[$m['variant']] ?? '',
-                MoneyView::of($stall->money($m['before'])),
-                MoneyView::of($stall->money($m['after'])),
-                ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
+                variant: $m['variant'],
+                name: $names[$m['variant']] ?? '',
+                before: MoneyView::of($stall->money($m['before'])),
+                after: MoneyView::of($stall->money($m['after'])),
+                moved: ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
             ),
             $t->biggest(),
         );
 
         return new self(
-            $t->variants,
-            $t->up,
-            $t->down,
-            $t->underBefore,
-            $t->underAfter,
-            $t->fallen,
-            $t->unpriced,
-            MoneyView::of($stall->money($t->keptBefore)),
-            MoneyView::of($stall->money($t->keptAfter)),
-            $t->sold,
-            $moves,
-            TrialTally::BANDS,
-            array_values($t->before),
-            array_values($t->after),
-            self::words($stall, $t).
+            variants: $t->variants,
+            up: $t->up,
+            down: $t->down,
+            underBefore: $t->underBefore,
+            underAfter: $t->underAfter,
+            fallen: $t->fallen,
+            unpriced: $t->unpriced,
+            keptBefore: MoneyView::of($stall->money($t->keptBefore)),
+            keptAfter: MoneyView::of($stall->money($t->keptAfter)),
+            sold: $t->sold,
+            biggest: $moves,
+            bands: TrialTally::BANDS,
+            before: array_values($t->before),
+            after: array_values($t->after),
+            words: self::words($stall, $t).
                 (isset($changes['rates']) && $stall->rate_tolerance_bp > 0
                     ? sprintf(
                         ' Prices stay while a rate moves less than %s%%.',
                         Percent::digits($stall->rate_tolerance_bp),
                     )
                     : ''),
-            sprintf('%.1f s', $seconds),
-            $markets,
+            took: sprintf('%.1f s', $seconds),
+            markets: $markets,
         );
     }
 

@@ -24,13 +24,13 @@ final readonly class TrialMarketView
     public static function of(string $market, TrialTally $t): self
     {
         return new self(
-            $market,
-            Stall::countryName($market),
-            $t->up,
-            $t->down,
-            $t->underBefore,
-            $t->underAfter,
-            $t->unpriced,
+            market: $market,
+            name: Stall::countryName($market),
+            up: $t->up,
+            down: $t->down,
+            underBefore: $t->underBefore,
+            underAfter: $t->underAfter,
+            unpriced: $t->unpriced,
         );
     }
 }

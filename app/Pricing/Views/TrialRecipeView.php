@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use WindowStall\Stall\Terms\Views\RecipeFormView;
+
 /** A recipe as a trial would have it. */
 final readonly class TrialRecipeView
 {

@@ -6,12 +6,13 @@ namespace WindowStall\Pricing\Views;
 
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\CostForm;
-use WindowStall\Pricing\PriceRecipe;
 use WindowStall\Pricing\PricingChange;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\Views\Percent;
 
 /** A trial: the stall's costs and recipes as it would have them, beside how they are, and what came of it. */
@@ -72,49 +73,48 @@ final readonly class TrialView
         $waiting = $trial !== null && $trial->figures === null;
 
         return new self(
-            $trial?->id,
-            $tried,
-            $now,
-            array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)),
-            $rates,
-            array_values(
+            id: $trial?->id,
+            fields: $tried,
+            fieldsNow: $now,
+            rates: array_replace($rates, array_intersect_key($changes['rates'] ?? [], $rates)),
+            ratesNow: $rates,
+            recipes: array_values(
                 $stall->recipes
                     ->map(
                         static fn (PriceRecipe $r): TrialRecipeView => new TrialRecipeView(
-                            $r->id,
-                            $r->name,
-                            RecipeFormView::of(
+                            id: $r->id,
+                            name: $r->name,
+                            recipe: RecipeFormView::of(
                                 Recipes::stored(
                                     (string) json_encode($written[$r->id] ?? $r->recipe),
                                     $stall->currencyValue(),
                                 ),
                                 $stall->currencyValue(),
                             ),
-                            isset($written[$r->id]) && $written[$r->id] != $r->recipe,
+                            changed: isset($written[$r->id]) && $written[$r->id] != $r->recipe,
                         ),
                     )
                     ->all(),
             ),
-            array_values(
-                $stall
-                    ->connections()
+            suppliers: array_values(
+                SupplierConnection::of($stall)
                     ->whereNull('disconnected_at')
                     ->orderBy('name')
                     ->get()
                     ->map(
                         static fn (SupplierConnection $c): TrialSupplierView => new TrialSupplierView(
-                            $c->id,
-                            $c->name,
-                            Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0))),
+                            id: $c->id,
+                            name: $c->name,
+                            dearer: Percent::digits(max(0, (int) ($changes['costs'][$c->id] ?? 0))),
                         ),
                     )
                     ->all(),
             ),
-            $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures),
-            $stall->currency,
-            isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
-            $waiting ? TryPricing::tried($trial) : 0,
-            $waiting
+            figures: $trial?->figures === null ? null : TrialFiguresView::stored($trial->figures),
+            currency: $stall->currency,
+            canApply: isset($changes['stall']) || isset($changes['rates']) || isset($changes['recipes']),
+            tried: $waiting ? TryPricing::tried($trial) : 0,
+            variants: $waiting
                 ? ListingVariant::query()
                     ->where('own_on', true)
                     ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))

@@ -7,6 +7,7 @@ namespace WindowStall\Pricing\Views;
 use Brick\Math\BigDecimal;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Landing\Cost;
@@ -18,10 +19,10 @@ use WindowStall\Core\Pricing\Ladder;
 use WindowStall\Core\Pricing\PricedBy;
 use WindowStall\Core\Pricing\Recipe;
 use WindowStall\Core\Pricing\Till;
-use WindowStall\Pricing\CostSheet;
-use WindowStall\Pricing\Ladders;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
+use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 
@@ -132,12 +133,12 @@ final readonly class VariantSheetView
                 self::sales($f, $figures->label, $cost, $sheet, Ladders::of($f->listing, $stall), $figures->price),
                 array_map(
                     static fn (array $p): CurvePointView => new CurvePointView(
-                        $p['price']->minor,
-                        $p['keep']->minor,
-                        MoneyView::text($p['price']),
-                        $p['price']->digits(),
-                        MoneyView::text($p['keep']),
-                        Percent::whole($p['marginBp']),
+                        price: $p['price']->minor,
+                        keep: $p['keep']->minor,
+                        priceText: MoneyView::text($p['price']),
+                        digits: $p['price']->digits(),
+                        keepText: MoneyView::text($p['keep']),
+                        margin: Percent::whole($p['marginBp']),
                     ),
                     $curve->points,
                 ),
@@ -266,7 +267,9 @@ final readonly class VariantSheetView
 
     private static function mark(string $kind, string $name, ?Money $at): ?CurveMarkView
     {
-        return $at === null ? null : new CurveMarkView($kind, $name, $at->minor, MoneyView::text($at));
+        return $at === null
+            ? null
+            : new CurveMarkView(kind: $kind, name: $name, price: $at->minor, text: MoneyView::text($at));
     }
 
     /** @return list<string> */

@@ -35,25 +35,25 @@ final readonly class RunView
         $counts = $run->counts + ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
 
         return new self(
-            $run->id,
-            $run->state->value,
-            $run->state->open(),
-            $run->doing === '' ? 'Waiting for its turn' : $run->doing,
-            $run->done,
-            $run->total,
-            $run->total === null || $run->total === 0 ? null : min(100, intdiv($run->done * 100, $run->total)),
-            sprintf(
+            id: $run->id,
+            state: $run->state->value,
+            open: $run->state->open(),
+            doing: $run->doing === '' ? 'Waiting for its turn' : $run->doing,
+            done: $run->done,
+            total: $run->total,
+            percent: $run->total === null || $run->total === 0 ? null : min(100, intdiv($run->done * 100, $run->total)),
+            result: sprintf(
                 '%d new, %d changed, %d as before%s',
                 $counts['new'],
                 $counts['changed'],
                 $counts['same'],
                 $counts['gone'] > 0 ? sprintf(', %d gone', $counts['gone']) : '',
             ),
-            $run->trouble,
-            $run->rejects,
-            $run->notes,
-            $run->created_at?->diffForHumans() ?? '',
-            $run->started_at === null || $run->ended_at === null
+            trouble: $run->trouble,
+            rejects: $run->rejects,
+            notes: $run->notes,
+            when: $run->created_at?->diffForHumans() ?? '',
+            took: $run->started_at === null || $run->ended_at === null
                 ? ''
                 : sprintf('%d s', (int) round($run->started_at->diffInSeconds($run->ended_at))),
         );

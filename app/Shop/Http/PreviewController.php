@@ -15,6 +15,7 @@ use WindowStall\Window\Look;
 use WindowStall\Window\OpenPreviews;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Window;
+use WindowStall\Window\WindowRevision;
 
 /**
  * What isn't published, through the shoppers' renderer; only by a signed address, or by one that was given to somebody.
@@ -39,7 +40,7 @@ final readonly class PreviewController
         $stall = ShopStall::of($request);
 
         return ShopResponse::html(
-            $this->pages->home($stall, $stall->windowRevisions()->findOrFail($revision)->state()),
+            $this->pages->home($stall, WindowRevision::of($stall)->findOrFail($revision)->state()),
             private: true,
         );
     }

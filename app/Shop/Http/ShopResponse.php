@@ -19,7 +19,8 @@ final class ShopResponse
             'Cache-Control' => $private ? 'no-store' : 'no-cache',
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
-            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; script-src 'self'; font-src 'self'; form-action 'self' ".
+            'Content-Security-Policy' => "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; ".
+                "script-src 'self'; font-src 'self'; form-action 'self' ".
                 $origin.
                 ' '.
                 $payment.

@@ -35,7 +35,8 @@ final class CompareController
             self::MOST,
         );
         $items = SupplierItem::query()
-            ->with(['words', 'connection', 'variants', 'listings'])
+            ->withTaken()
+            ->with(['words', 'connection', 'variants'])
             ->where('stall_id', $stall->id)
             ->whereKey($ids)
             ->get()

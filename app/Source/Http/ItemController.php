@@ -27,7 +27,7 @@ final class ItemController
         LookAtMarket $markets,
     ): JsonResponse {
         $market = $markets->inHand($request, $stall);
-        $item->load(['words', 'variants', 'connection', 'listings']);
+        $item->load(['words', 'variants', 'connection']);
         $said = $item->words?->item() ?? abort(404);
         $inHand = $said->variant(Typed::text($request, 'variant')) ?? ($said->variants[0] ?? abort(404));
         $connection = $item->connection ?? abort(404);

@@ -9,7 +9,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Bench\TakeToBench;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\FetchByLink;
 use WindowStall\Source\FindItems;
@@ -32,7 +31,7 @@ final class SourceController
     {
         $market = $markets->inHand($request, $stall);
         $search = ItemSearch::of($request, $stall, $market);
-        $connections = $stall->connections()->whereNull('disconnected_at')->orderBy('id')->get();
+        $connections = SupplierConnection::of($stall)->whereNull('disconnected_at')->orderBy('id')->get();
         $found = $find($stall, $search, PageKey::read(Typed::text($request, 'cursor')));
 
         return Inertia::render('source/SourcePage', [
@@ -55,27 +54,13 @@ final class SourceController
                 ->get()
                 ->map(
                     fn (SavedSearch $s): SavedSearchView => new SavedSearchView(
-                        $s->id,
-                        $s->name,
-                        route('source', [$stall] + $s->query),
+                        id: $s->id,
+                        name: $s->name,
+                        url: route('source', [$stall] + $s->query),
                     ),
                 )
                 ->all(),
         ]);
-    }
-
-    public function take(Request $request, Stall $stall, TakeToBench $take): RedirectResponse
-    {
-        $typed = $request->validate(
-            ['items' => 'required|array|min:1|max:200', 'items.*' => 'integer'],
-            ['items.max' => 'Take up to 200 items at once.', 'items.required' => 'Choose an item first.'],
-        );
-        $taken = $take($stall, $typed['items']);
-        if (count($taken->new) === 1) {
-            return redirect()->route('bench.listing', [$stall, $taken->new[0]]);
-        }
-
-        return back()->with('say', $taken->words());
     }
 
     /** Takes an item by the address of its page at a supplier. */

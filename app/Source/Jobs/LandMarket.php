@@ -7,6 +7,7 @@ namespace WindowStall\Source\Jobs;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Source\LandItems;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /** Works out what everything costs landed in a market that is looked at for the first time. */
@@ -28,7 +29,7 @@ final class LandMarket extends RunJob
         $run->perform(
             sprintf('Asking what delivery to %s costs', Stall::countryName($market)),
             function () use ($run, $stall, $market, $land): void {
-                $run->update(['total' => $stall->items()->whereNull('gone_at')->count()]);
+                $run->update(['total' => SupplierItem::of($stall)->whereNull('gone_at')->count()]);
                 $land(
                     $stall,
                     markets: [$market],

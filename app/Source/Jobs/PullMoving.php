@@ -40,16 +40,16 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
     private const GOODS = 40;
 
     private const SOLD = <<<'SQL'
-    SELECT DISTINCT item.id
-    FROM supplier_items AS item
-    JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
-    WHERE item.connection_id = ?
-      AND item.gone_at IS NULL
-      AND (
-          EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
-          OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
-      )
-    SQL;
+        SELECT DISTINCT item.id
+        FROM supplier_items AS item
+        JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id AND variant.gone_at IS NULL
+        WHERE item.connection_id = ?
+          AND item.gone_at IS NULL
+          AND (
+              EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
+              OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
+          )
+        SQL;
 
     public int $tries = 1;
 

@@ -25,85 +25,85 @@ final readonly class Gathered
     private const CHUNK = 2_000;
 
     private const TABLE = <<<'SQL'
-    CREATE TEMP TABLE IF NOT EXISTS pulled (
-        nr bigint GENERATED ALWAYS AS IDENTITY,
-        external_id text NOT NULL,
-        said text,
-        raw text
-    )
-    SQL;
+        CREATE TEMP TABLE IF NOT EXISTS pulled (
+            nr bigint GENERATED ALWAYS AS IDENTITY,
+            external_id text NOT NULL,
+            said text,
+            raw text
+        )
+        SQL;
 
     /** The supplier's goods that it didn't bring. */
     private const MISSING = <<<'SQL'
-    FROM supplier_items AS item
-    WHERE item.connection_id = :connection
-      AND item.gone_at IS NULL
-      AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
-    SQL;
+        FROM supplier_items AS item
+        WHERE item.connection_id = :connection
+          AND item.gone_at IS NULL
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        SQL;
 
     private const END_VARIANTS = <<<'SQL'
-    UPDATE supplier_variants AS variant
-    SET gone_at = now(), stock = 0
-    FROM supplier_items AS item
-    WHERE item.id = variant.supplier_item_id
-      AND item.connection_id = :connection
-      AND item.gone_at IS NULL
-      AND variant.gone_at IS NULL
-      AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
-    SQL;
+        UPDATE supplier_variants AS variant
+        SET gone_at = now(), stock = 0
+        FROM supplier_items AS item
+        WHERE item.id = variant.supplier_item_id
+          AND item.connection_id = :connection
+          AND item.gone_at IS NULL
+          AND variant.gone_at IS NULL
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        SQL;
 
     private const END_LANDINGS = <<<'SQL'
-    DELETE FROM item_landings AS landing
-    USING supplier_items AS item
-    WHERE item.id = landing.supplier_item_id
-      AND item.connection_id = :connection
-      AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
-    SQL;
+        DELETE FROM item_landings AS landing
+        USING supplier_items AS item
+        WHERE item.id = landing.supplier_item_id
+          AND item.connection_id = :connection
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        SQL;
 
     private const MARK = <<<'SQL'
-    INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
-    SELECT item.id, item.stall_id, item.connection_id, true
-    FROM supplier_items AS item
-    WHERE item.connection_id = :connection
-      AND item.gone_at IS NULL
-      AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
-    ON CONFLICT (supplier_item_id) DO UPDATE SET renamed = true
-    SQL;
+        INSERT INTO unsettled_items (supplier_item_id, stall_id, connection_id, renamed)
+        SELECT item.id, item.stall_id, item.connection_id, true
+        FROM supplier_items AS item
+        WHERE item.connection_id = :connection
+          AND item.gone_at IS NULL
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        ON CONFLICT (supplier_item_id) DO UPDATE SET renamed = true
+        SQL;
 
     private const END_ITEMS = <<<'SQL'
-    UPDATE supplier_items AS item
-    SET gone_at = now(), stock = 0, raw_hash = NULL
-    WHERE item.connection_id = :connection
-      AND item.gone_at IS NULL
-      AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
-    SQL;
+        UPDATE supplier_items AS item
+        SET gone_at = now(), stock = 0, raw_hash = NULL
+        WHERE item.connection_id = :connection
+          AND item.gone_at IS NULL
+          AND NOT EXISTS (SELECT 1 FROM pulled WHERE pulled.external_id = item.external_id)
+        SQL;
 
     /** What came otherwise and says the same is known by how it came now. */
     private const KNOW_AGAIN = <<<'SQL'
-    UPDATE supplier_items AS item
-    SET raw_hash = pulled.raw
-    FROM pulled
-    WHERE item.connection_id = :connection
-      AND item.external_id = pulled.external_id
-      AND pulled.said IS NULL
-      AND pulled.raw IS NOT NULL
-      AND item.raw_hash IS DISTINCT FROM pulled.raw
-    SQL;
+        UPDATE supplier_items AS item
+        SET raw_hash = pulled.raw
+        FROM pulled
+        WHERE item.connection_id = :connection
+          AND item.external_id = pulled.external_id
+          AND pulled.said IS NULL
+          AND pulled.raw IS NOT NULL
+          AND item.raw_hash IS DISTINCT FROM pulled.raw
+        SQL;
 
     private const LAY_BY = <<<'SQL'
-    INSERT INTO set_aside_items (stall_id, run_id, external_id, said)
-    SELECT DISTINCT ON (external_id) :stall, :run, external_id, said
-    FROM pulled
-    ORDER BY external_id, nr
-    SQL;
+        INSERT INTO set_aside_items (stall_id, run_id, external_id, said)
+        SELECT DISTINCT ON (external_id) :stall, :run, external_id, said
+        FROM pulled
+        ORDER BY external_id, nr
+        SQL;
 
     private const TAKE_UP = <<<'SQL'
-    INSERT INTO pulled (external_id, said)
-    SELECT external_id, said
-    FROM set_aside_items
-    WHERE run_id = :run
-    ORDER BY external_id
-    SQL;
+        INSERT INTO pulled (external_id, said)
+        SELECT external_id, said
+        FROM set_aside_items
+        WHERE run_id = :run
+        ORDER BY external_id
+        SQL;
 
     public function __construct(private SaveItems $save)
     {

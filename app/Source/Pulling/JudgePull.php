@@ -25,38 +25,38 @@ final class JudgePull
     private const MOST_BARCODES = 20_000;
 
     private const BEFORE = <<<'SQL'
-    SELECT item.external_id AS item, variant.external_id AS variant, variant.label, variant.cost_minor AS cost,
-           variant.stock, variant.barcode, item.currency
-    FROM supplier_items AS item
-    JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id
-    WHERE item.connection_id = ?
-      AND item.external_id = ANY (?::text[])
-      AND item.gone_at IS NULL
-      AND variant.gone_at IS NULL
-    SQL;
+        SELECT item.external_id AS item, variant.external_id AS variant, variant.label, variant.cost_minor AS cost,
+               variant.stock, variant.barcode, item.currency
+        FROM supplier_items AS item
+        JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id
+        WHERE item.connection_id = ?
+          AND item.external_id = ANY (?::text[])
+          AND item.gone_at IS NULL
+          AND variant.gone_at IS NULL
+        SQL;
 
     private const STANDING = <<<'SQL'
-    WITH goods AS (
-        SELECT id FROM supplier_items WHERE connection_id = ? AND gone_at IS NULL
-    )
-    SELECT (SELECT count(*) FROM goods) AS goods,
-           count(*) AS variants,
-           count(*) FILTER (WHERE variant.stock > 0) AS in_stock
-    FROM supplier_variants AS variant
-    WHERE variant.gone_at IS NULL
-      AND variant.supplier_item_id IN (SELECT id FROM goods)
-    SQL;
+        WITH goods AS (
+            SELECT id FROM supplier_items WHERE connection_id = ? AND gone_at IS NULL
+        )
+        SELECT (SELECT count(*) FROM goods) AS goods,
+               count(*) AS variants,
+               count(*) FILTER (WHERE variant.stock > 0) AS in_stock
+        FROM supplier_variants AS variant
+        WHERE variant.gone_at IS NULL
+          AND variant.supplier_item_id IN (SELECT id FROM goods)
+        SQL;
 
     private const OWNERS = <<<'SQL'
-    SELECT variant.barcode, min(item.title || CASE WHEN variant.label = '' THEN '' ELSE ' · ' || variant.label END) AS label
-    FROM supplier_variants AS variant
-    JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-    WHERE item.connection_id = ?
-      AND item.gone_at IS NULL
-      AND variant.gone_at IS NULL
-      AND variant.barcode = ANY (?::text[])
-    GROUP BY variant.barcode
-    SQL;
+        SELECT variant.barcode, min(item.title || CASE WHEN variant.label = '' THEN '' ELSE ' · ' || variant.label END) AS label
+        FROM supplier_variants AS variant
+        JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+        WHERE item.connection_id = ?
+          AND item.gone_at IS NULL
+          AND variant.gone_at IS NULL
+          AND variant.barcode = ANY (?::text[])
+        GROUP BY variant.barcode
+        SQL;
 
     private Tally $tally;
 

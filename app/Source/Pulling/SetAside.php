@@ -116,7 +116,7 @@ final readonly class SetAside
 
     private function lock(Stall $stall, Run $run): void
     {
-        $open = $stall->runs()->whereKey($run->id)->where('state', RunState::SetAside)->lockForUpdate()->exists();
+        $open = Run::of($stall)->whereKey($run->id)->where('state', RunState::SetAside)->lockForUpdate()->exists();
         if (! $open) {
             throw new Refusal('This pull was decided already, or a later one has been used.');
         }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Counter\RecountPromises;
-use WindowStall\Pricing\CostSheet;
 use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\DeliveryQuotes;
+use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Source\LandItems;
 use WindowStall\Source\LearnWords;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * Works in what a pull brought: delivery and landed cost, the words one searches by, and what listings show. Only goods
@@ -29,25 +29,24 @@ final readonly class WorkIn
 
     /** As two texts: there may be very many of them. */
     private const DELIVERIES = <<<'SQL'
-    SELECT string_agg(variant.id::text, ',' ORDER BY variant.id) AS ids,
-           string_agg(variant.first_minor::text, ',' ORDER BY variant.id) AS costs
-    FROM supplier_variants AS variant
-    JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-    WHERE item.connection_id = ?
-      AND item.gone_at IS NULL
-      AND variant.first_minor IS NOT NULL
-      AND EXISTS (
-          SELECT 1
-          FROM listing_variants AS sold
-          WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
-      )
-    SQL;
+        SELECT string_agg(variant.id::text, ',' ORDER BY variant.id) AS ids,
+               string_agg(variant.first_minor::text, ',' ORDER BY variant.id) AS costs
+        FROM supplier_variants AS variant
+        JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+        WHERE item.connection_id = ?
+          AND item.gone_at IS NULL
+          AND variant.first_minor IS NOT NULL
+          AND EXISTS (
+              SELECT 1
+              FROM listing_variants AS sold
+              WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
+          )
+        SQL;
 
     public function __construct(
         private DeliveryQuotes $quotes,
         private LandItems $land,
         private LearnWords $learn,
-        private RecountPromises $recount,
     ) {
     }
 
@@ -66,7 +65,7 @@ final readonly class WorkIn
             // So much may have come in that the planner would think the tables empty.
             DB::select('SELECT analyse_finding()');
         }
-        ($this->recount)($connection);
+        event(new CatalogueRead($connection));
         $run->update(['doing' => 'Bringing listings up to date']);
         $unsettled = Unsettled::of($connection);
         event(new SupplierSaidMore($connection, $run, landedAnew: $before !== null, deliveryWas: $before ?? []));

@@ -76,16 +76,17 @@ final readonly class ComparedView
                 : $item->pictures[$variant->picture] ?? ($item->pictures[0] ?? null);
 
         $view = new self(
-            $row->id,
-            $item->title,
-            $connection->name,
-            $item->id,
-            $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
-            $picture === null ? null : PictureAddress::small($picture, 480),
-            $row->listings->isNotEmpty(),
-            self::rows($stall, $item, $variant, $cost, $till, $market),
-            $till?->losesMoney() ?? false,
-            $trouble ?? ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countryName($market)) : null),
+            id: $row->id,
+            title: $item->title,
+            supplier: $connection->name,
+            code: $item->id,
+            variant: $variant === null ? '' : ($variant->label() === '' ? 'one kind' : $variant->label()),
+            picture: $picture === null ? null : PictureAddress::small($picture, 480),
+            taken: $row->isTaken(),
+            rows: self::rows($stall, $item, $variant, $cost, $till, $market),
+            loses: $till?->losesMoney() ?? false,
+            trouble: $trouble ??
+                ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countryName($market)) : null),
         );
 
         return [$view, $figures];

@@ -42,10 +42,10 @@ final readonly class ComparisonView
         $shared = array_filter($at, static fn (array $places): bool => count($places) > 1);
 
         return new self(
-            array_column($columns, 0),
-            Comparison::best(array_column($columns, 1)),
-            array_map(strval(...), array_keys($shared)),
-            $barcode,
+            items: array_column($columns, 0),
+            best: Comparison::best(array_column($columns, 1)),
+            shared: array_map(strval(...), array_keys($shared)),
+            barcode: $barcode,
         );
     }
 }

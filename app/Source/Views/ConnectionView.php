@@ -26,13 +26,13 @@ final readonly class ConnectionView
         $run = $connection->runs()->latest('id')->first();
 
         return new self(
-            $connection->id,
-            $connection->name,
-            $connection->pulled_at?->diffForHumans(),
-            $connection->trouble,
-            $run === null ? null : RunView::of($run),
-            $connection->paused_at !== null,
-            ! $connection->connector()->card()->mapped || isset($connection->settings['mapping']),
+            id: $connection->id,
+            name: $connection->name,
+            pulled: $connection->pulled_at?->diffForHumans(),
+            trouble: $connection->trouble,
+            run: $run === null ? null : RunView::of($run),
+            paused: $connection->paused_at !== null,
+            ready: ! $connection->connector()->card()->mapped || isset($connection->settings['mapping']),
         );
     }
 }

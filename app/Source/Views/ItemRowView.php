@@ -48,23 +48,25 @@ final readonly class ItemRowView
         $goods = $stall->moneyOrNull($landing?->goods_minor);
 
         return new self(
-            $item->id,
-            $item->external_id,
-            $item->title,
-            $item->category,
-            (string) $item->connection?->name,
-            $item->picture === null ? null : PictureAddress::small($item->picture, 320),
-            MoneyView::ofNullable($item->cost_minor === null ? null : Money::of($item->cost_minor, $item->currency)),
-            MoneyView::ofNullable($goods),
-            MoneyView::ofNullable($delivery),
-            MoneyView::ofNullable($stall->moneyOrNull($landing?->landed_minor)),
-            $landing?->days()?->words(),
-            $landing?->warehouse,
-            $item->stock,
-            $item->variants_count,
-            $item->rating === null ? null : sprintf('%d.%d', intdiv($item->rating, 10), $item->rating % 10),
-            (int) $item->getAttribute('listings_count') > 0,
-            match (true) {
+            id: $item->id,
+            code: $item->external_id,
+            title: $item->title,
+            category: $item->category,
+            supplier: (string) $item->connection?->name,
+            picture: $item->picture === null ? null : PictureAddress::small($item->picture, 320),
+            cost: MoneyView::ofNullable(
+                $item->cost_minor === null ? null : Money::of($item->cost_minor, $item->currency),
+            ),
+            goods: MoneyView::ofNullable($goods),
+            delivery: MoneyView::ofNullable($delivery),
+            landed: MoneyView::ofNullable($stall->moneyOrNull($landing?->landed_minor)),
+            days: $landing?->days()?->words(),
+            from: $landing?->warehouse,
+            stock: $item->stock,
+            variants: $item->variants_count,
+            rating: $item->rating === null ? null : sprintf('%d.%d', intdiv($item->rating, 10), $item->rating % 10),
+            taken: $item->isTaken(),
+            warning: match (true) {
                 $item->stock === 0 => 'sold out',
                 $goods !== null && $delivery !== null && $delivery->compare($goods) > 0 => 'dearer to send than to buy',
                 $landing?->days() !== null && $landing->days_max > $stall->promise_days => sprintf(
@@ -74,7 +76,7 @@ final readonly class ItemRowView
                 ),
                 default => null,
             },
-            MoneyView::ofNullable($keep),
+            keep: MoneyView::ofNullable($keep),
         );
     }
 }

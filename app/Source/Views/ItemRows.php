@@ -18,7 +18,7 @@ final class ItemRows
      */
     public static function of(Stall $stall, ItemSearch $search, array $ids): array
     {
-        $items = SupplierItem::query()->with('connection')->withCount('listings')->whereKey($ids)->get()->keyBy('id');
+        $items = SupplierItem::query()->with('connection')->withTaken()->whereKey($ids)->get()->keyBy('id');
         $landings = ItemLanding::query()
             ->whereIn('supplier_item_id', $ids)
             ->where('market', $search->market)

@@ -77,15 +77,15 @@ final readonly class ItemSheetView
         $rrp = $inHand->rrp === null ? null : $rate->convert($inHand->rrp);
 
         return new self(
-            $row->id,
-            $item->id,
-            $item->title,
-            (new RichText())->clean($item->description),
-            array_map(
+            id: $row->id,
+            code: $item->id,
+            title: $item->title,
+            words: (new RichText())->clean($item->description),
+            pictures: array_map(
                 static fn (string $p): string => PictureAddress::small($p, 320),
                 array_slice($item->pictures, 0, 6),
             ),
-            sprintf(
+            about: sprintf(
                 '%s · %s · leaves in %s%s',
                 $row->connection?->name,
                 $item->category,
@@ -94,26 +94,26 @@ final readonly class ItemSheetView
                     ? ''
                     : sprintf(' · rated %d.%d', intdiv($item->ratingTenths, 10), $item->ratingTenths % 10),
             ),
-            $inHand->id,
-            array_map(
+            inHand: $inHand->id,
+            variants: array_map(
                 static fn (Variant $v): SheetVariantView => SheetVariantView::of($v, $variants[$v->id] ?? null),
                 $item->variants,
             ),
-            array_map(static fn (Offer $o): WayView => WayView::of($o, $rate), $offers),
-            array_map(
+            ways: array_map(static fn (Offer $o): WayView => WayView::of($o, $rate), $offers),
+            quantities: array_map(
                 static fn (int $pieces, LandedCost $l): QuantityView => QuantityView::of($pieces, $l),
                 array_keys($landed),
                 $landed,
             ),
-            self::cautions($item, $stall, $market, $inHand, $rrp, $landed[1] ?? null),
-            $trouble ??
+            cautions: self::cautions($item, $stall, $market, $inHand, $rrp, $landed[1] ?? null),
+            trouble: $trouble ??
                 ($landed === []
                     ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countryName($market))
                     : null),
-            $row->listings->isNotEmpty(),
-            Stall::countryName($market),
-            self::twins($stall, $row),
-            $item->blank === null ? null : BlankView::of($item->blank),
+            taken: $row->isTaken(),
+            market: Stall::countryName($market),
+            twins: self::twins($stall, $row),
+            blank: $item->blank === null ? null : BlankView::of($item->blank),
         );
     }
 
@@ -164,9 +164,9 @@ final readonly class ItemSheetView
             $found
                 ->map(
                     static fn (SupplierItem $i): TwinView => new TwinView(
-                        $i->id,
-                        $i->title,
-                        (string) $i->connection?->name,
+                        id: $i->id,
+                        title: $i->title,
+                        supplier: (string) $i->connection?->name,
                     ),
                 )
                 ->all(),

@@ -21,6 +21,13 @@ final readonly class KindView
 
     public static function of(ConnectorCard $card): self
     {
-        return new self($card->kind, $card->name, $card->about, $card->address, $card->keyHint, $card->mapped);
+        return new self(
+            kind: $card->kind,
+            name: $card->name,
+            about: $card->about,
+            address: $card->address,
+            keyHint: $card->keyHint,
+            mapped: $card->mapped,
+        );
     }
 }

@@ -48,26 +48,31 @@ final readonly class MappingPreviewView
         [$said, $delivered] = self::delivery($delivery, $mapping, $read['items'], $stall);
 
         return new self(
-            sprintf(
+            words: sprintf(
                 '%d %s with %d %s',
                 count($read['items']),
                 count($read['items']) === 1 ? 'item' : 'items',
                 $variants,
                 $variants === 1 ? 'variant' : 'variants',
             ),
-            array_map(PreviewItemView::of(...), array_slice($read['items'], 0, self::ITEMS)),
-            array_map(
-                static fn (Reject $r): RejectView => new RejectView($r->row, $r->column, $r->value, $r->reason),
+            items: array_map(PreviewItemView::of(...), array_slice($read['items'], 0, self::ITEMS)),
+            rejects: array_map(
+                static fn (Reject $r): RejectView => new RejectView(
+                    row: $r->row,
+                    column: $r->column,
+                    value: $r->value,
+                    reason: $r->reason,
+                ),
                 array_slice($read['rejects'], 0, self::REJECTS),
             ),
-            count($read['rejects']),
-            $missing === []
+            rejected: count($read['rejects']),
+            lacks: $missing === []
                 ? null
                 : 'Say which column is the '.
                     implode(', and which the ', array_map(static fn (Field $f): string => $f->words(), $missing)).
                     '.',
-            $said,
-            $delivered,
+            delivery: $said,
+            delivered: $delivered,
         );
     }
 

@@ -14,8 +14,8 @@ use WindowStall\Core\Feeds\Renames;
 use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\FeedSample;
 use WindowStall\Source\SupplierConnection;
-use WindowStall\Stall\ReferenceRates;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ReferenceRates;
 
 /**
  * The mapping screen: the file's columns with what each probably means, what was said before, and everything else the
@@ -74,12 +74,12 @@ final readonly class MappingView
         }
 
         return new self(
-            $connection->id,
-            $connection->name,
-            $sample->about,
-            count($sample->rows),
-            $settings->mapping !== null,
-            array_map(
+            connection: $connection->id,
+            supplier: $connection->name,
+            about: $sample->about,
+            rows: count($sample->rows),
+            known: $settings->mapping !== null,
+            columns: array_map(
                 static fn (ColumnGuess $g, int $i): MappingColumnView => self::column(
                     $g,
                     $i,
@@ -89,24 +89,24 @@ final readonly class MappingView
                 $guesses,
                 array_keys($guesses),
             ),
-            $fields,
-            array_values(
+            fields: $fields,
+            many: array_values(
                 array_map(
                     static fn (Field $f): string => $f->value,
                     array_filter(Field::cases(), static fn (Field $f): bool => $f->many()),
                 ),
             ),
-            $mapping->decimal->value,
-            $mapping->kilograms,
-            $mapping->currency,
-            ReferenceRates::currencies(),
-            $mapping->warehouse,
-            $mapping->assumedStock,
-            $mapping->assumedGrams,
-            $mapping->processing[0],
-            $mapping->processing[1],
-            $settings->delivery,
-            MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
+            decimal: $mapping->decimal->value,
+            kilograms: $mapping->kilograms,
+            currency: $mapping->currency,
+            currencies: ReferenceRates::currencies(),
+            warehouse: $mapping->warehouse,
+            stock: $mapping->assumedStock,
+            grams: $mapping->assumedGrams,
+            processingMin: $mapping->processing[0],
+            processingMax: $mapping->processing[1],
+            delivery: $settings->delivery,
+            preview: MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
         );
     }
 
@@ -155,12 +155,12 @@ final readonly class MappingView
         }
 
         return new MappingColumnView(
-            $guess->column,
-            $shown,
-            $guess->field?->value,
-            $guess->confidence,
-            $guess->why,
-            $said?->value,
+            name: $guess->column,
+            values: $shown,
+            guess: $guess->field?->value,
+            confidence: $guess->confidence,
+            why: $guess->why,
+            field: $said?->value,
         );
     }
 }

@@ -27,11 +27,11 @@ final readonly class PreviewItemView
     public static function of(SupplierItem $item): self
     {
         return new self(
-            $item->id,
-            $item->title,
-            $item->category,
-            $item->pictures === [] ? null : PictureAddress::small($item->pictures[0], 160),
-            array_map(
+            code: $item->id,
+            title: $item->title,
+            about: $item->category,
+            picture: $item->pictures === [] ? null : PictureAddress::small($item->pictures[0], 160),
+            variants: array_map(
                 static fn (SupplierVariant $v): string => sprintf(
                     '%s: %s, %s in stock, %s',
                     $v->label() === '' ? $v->sku : $v->label(),
@@ -43,7 +43,7 @@ final readonly class PreviewItemView
                 ),
                 array_slice($item->variants, 0, self::SHOWN),
             ),
-            max(0, count($item->variants) - self::SHOWN),
+            more: max(0, count($item->variants) - self::SHOWN),
         );
     }
 }

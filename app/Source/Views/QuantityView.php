@@ -22,11 +22,11 @@ final readonly class QuantityView
     public static function of(int $pieces, LandedCost $landed): self
     {
         return new self(
-            $pieces,
-            MoneyView::of($landed->goods),
-            MoneyView::of($landed->delivery),
-            MoneyView::of($landed->total),
-            MoneyView::of($landed->perPiece($pieces)),
+            pieces: $pieces,
+            goods: MoneyView::of($landed->goods),
+            delivery: MoneyView::of($landed->delivery),
+            landed: MoneyView::of($landed->total),
+            each: MoneyView::of($landed->perPiece($pieces)),
         );
     }
 }

@@ -114,8 +114,8 @@ final readonly class SearchView
                 static fn (int $s): string => (string) intdiv($s, 100),
             );
         }
-        $filters[] = new FilterView('new', 'Yours already', false, [
-            new FilterChoiceView('1', 'only what isn’t', $counts->new, $search->notMine),
+        $filters[] = new FilterView(key: 'new', label: 'Yours already', many: false, choices: [
+            new FilterChoiceView(value: '1', label: 'only what isn’t', count: $counts->new, on: $search->notMine),
         ]);
         $filters = array_values(
             array_filter(
@@ -128,19 +128,19 @@ final readonly class SearchView
         );
 
         return new self(
-            $search->words,
-            $found->instead,
-            $search->sort,
-            ItemSearch::SORTS,
-            $counts->found,
-            $filters,
-            $search->price === null ? null : $stall->money($search->price)->digits(),
-            $most === null
+            words: $search->words,
+            instead: $found->instead,
+            sort: $search->sort,
+            sorts: ItemSearch::SORTS,
+            found: $counts->found,
+            filters: $filters,
+            trial: $search->price === null ? null : $stall->money($search->price)->digits(),
+            trialWords: $most === null
                 ? null
                 : ($most < 0
                     ? 'no cost is low enough for that'
                     : sprintf('that is, costs %s landed or less', MoneyView::text($stall->money($most)))),
-            count(
+            narrowed: count(
                 array_filter(
                     $filters,
                     static fn (FilterView $f): bool => array_filter(
@@ -173,16 +173,16 @@ final readonly class SearchView
     private static function picks(string $key, string $label, array $names, array $counts, array $chosen): FilterView
     {
         return new FilterView(
-            $key,
-            $label,
-            true,
-            array_values(
+            key: $key,
+            label: $label,
+            many: true,
+            choices: array_values(
                 array_map(
                     static fn (int|string $value, string $name): FilterChoiceView => new FilterChoiceView(
-                        (string) $value,
-                        $name === '' ? 'none said' : $name,
-                        $counts[$value] ?? 0,
-                        in_array($value, $chosen, false),
+                        value: (string) $value,
+                        label: $name === '' ? 'none said' : $name,
+                        count: $counts[$value] ?? 0,
+                        on: in_array($value, $chosen, false),
                     ),
                     array_keys($names),
                     $names,
@@ -210,15 +210,15 @@ final readonly class SearchView
         }
 
         return new FilterView(
-            $key,
-            $label,
-            false,
-            array_map(
+            key: $key,
+            label: $label,
+            many: false,
+            choices: array_map(
                 static fn (int $step): FilterChoiceView => new FilterChoiceView(
-                    $value === null ? (string) $step : $value($step),
-                    $words($step),
-                    $counts->steps[$key][$step] ?? $counts->found,
-                    $step === $chosen,
+                    value: $value === null ? (string) $step : $value($step),
+                    label: $words($step),
+                    count: $counts->steps[$key][$step] ?? $counts->found,
+                    on: $step === $chosen,
                 ),
                 $offered,
             ),

@@ -25,13 +25,13 @@ final readonly class SheetVariantView
     public static function of(Variant $said, ?LandedCost $landed): self
     {
         return new self(
-            $said->id,
-            $said->label() === '' ? 'One kind' : $said->label(),
-            $said->sku,
-            $said->barcode,
-            MoneyView::of($said->cost),
-            MoneyView::ofNullable($landed?->total),
-            implode(
+            id: $said->id,
+            label: $said->label() === '' ? 'One kind' : $said->label(),
+            sku: $said->sku,
+            barcode: $said->barcode,
+            cost: MoneyView::of($said->cost),
+            landed: MoneyView::ofNullable($landed?->total),
+            stock: implode(
                 ' · ',
                 array_map(
                     static fn (string $w, int $n): string => $w.' '.$n,

@@ -63,9 +63,11 @@ final readonly class SupplierView
         $runs = $connection->runs()->where('kind', RunKind::Pull)->latest('id')->limit(self::RUNS)->get();
         $counts = DB::table('supplier_items')
             ->where('connection_id', $connection->id)
-            ->selectRaw(
-                'count(*) FILTER (WHERE gone_at IS NULL) AS items, COALESCE(sum(variants_count) FILTER (WHERE gone_at IS NULL), 0) AS variants, count(*) FILTER (WHERE gone_at IS NOT NULL) AS gone',
-            )
+            ->selectRaw(<<<'SQL'
+                count(*) FILTER (WHERE gone_at IS NULL) AS items,
+                COALESCE(sum(variants_count) FILTER (WHERE gone_at IS NULL), 0) AS variants,
+                count(*) FILTER (WHERE gone_at IS NOT NULL) AS gone
+                SQL)
             ->first();
         $latest = $runs->first(static fn (Run $r): bool => $r->rejects > 0 || $r->counts !== []);
         $schedules = [];
@@ -74,27 +76,27 @@ final readonly class SupplierView
         }
 
         return new self(
-            $connection->id,
-            $connection->name,
-            $card->about,
-            $connection->address,
-            $card->mapped,
-            isset($connection->settings['file']),
-            ! $card->mapped || isset($connection->settings['mapping']),
-            $connection->schedule->value,
-            $schedules,
-            $connection->paused_at !== null,
-            $connection->disconnected_at === null,
-            $connection->pulled_at?->diffForHumans(),
-            $connection->next_pull_at?->isFuture() === true
+            id: $connection->id,
+            name: $connection->name,
+            about: $card->about,
+            address: $connection->address,
+            mapped: $card->mapped,
+            sent: isset($connection->settings['file']),
+            ready: ! $card->mapped || isset($connection->settings['mapping']),
+            schedule: $connection->schedule->value,
+            schedules: $schedules,
+            paused: $connection->paused_at !== null,
+            connected: $connection->disconnected_at === null,
+            pulled: $connection->pulled_at?->diffForHumans(),
+            next: $connection->next_pull_at?->isFuture() === true
                 ? $connection->next_pull_at->format('D j M, H:i').' UTC'
                 : null,
-            $connection->trouble,
-            (int) ($counts->items ?? 0),
-            (int) ($counts->variants ?? 0),
-            (int) ($counts->gone ?? 0),
-            array_values($runs->map(static fn (Run $r): RunView => RunView::of($r))->all()),
-            $latest === null
+            trouble: $connection->trouble,
+            items: (int) ($counts->items ?? 0),
+            variants: (int) ($counts->variants ?? 0),
+            gone: (int) ($counts->gone ?? 0),
+            runs: array_values($runs->map(static fn (Run $r): RunView => RunView::of($r))->all()),
+            rejects: $latest === null
                 ? []
                 : array_values(
                     DB::table('run_rejects')
@@ -104,18 +106,18 @@ final readonly class SupplierView
                         ->get()
                         ->map(
                             static fn (\stdClass $r): RejectView => new RejectView(
-                                (int) $r->row,
-                                $r->column,
-                                $r->value,
-                                $r->reason,
+                                row: (int) $r->row,
+                                column: $r->column,
+                                value: $r->value,
+                                reason: $r->reason,
                             ),
                         )
                         ->all(),
                 ),
-            $latest !== null && $latest->rejects > 0 ? $latest->id : null,
-            $ending,
-            $connection->connector() instanceof TellsWhatMoves,
-            $connection->moving_every,
+            rejectsRun: $latest !== null && $latest->rejects > 0 ? $latest->id : null,
+            ending: $ending,
+            tellsWhatMoves: $connection->connector() instanceof TellsWhatMoves,
+            movingEvery: $connection->moving_every,
         );
     }
 }

@@ -27,14 +27,14 @@ final readonly class WayView
         $today = today()->toDateTimeImmutable();
 
         return new self(
-            $offer->warehouse,
-            $offer->method,
-            MoneyView::of($rate->convert($offer->delivery)),
-            $offer->days->words(),
-            WorkingDays::after($today, $offer->days->min)->format('j M').
+            warehouse: $offer->warehouse,
+            method: $offer->method,
+            price: MoneyView::of($rate->convert($offer->delivery)),
+            days: $offer->days->words(),
+            dates: WorkingDays::after($today, $offer->days->min)->format('j M').
                 ' to '.
                 WorkingDays::after($today, $offer->days->max)->format('j M'),
-            $offer->stock,
+            stock: $offer->stock,
         );
     }
 }

@@ -10,7 +10,10 @@ use WindowStall\Stall\Stall;
 /** Makes a token by which a program may read a stall. It is shown once and kept as a hash only. */
 final class MakeToken extends Command
 {
-    protected $signature = 'stall:token {handle : the stall’s address} {--name=command line : what it is for} {--decide : whether it may decide what suppliers changed}';
+    protected $signature = 'stall:token
+        {handle : the stall’s address}
+        {--name=command line : what it is for}
+        {--decide : whether it may decide what suppliers changed}';
 
     protected $description = 'Make an API token for a stall';
 

@@ -9,8 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Bench\ProjectListings;
-use WindowStall\Source\LandItems;
+use WindowStall\Stall\Events\SettingsChanged;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
 use WindowStall\Stall\Views\Choices;
@@ -26,15 +25,14 @@ final class SettingsController
         ]);
     }
 
-    public function update(Request $request, Stall $stall, LandItems $land, ProjectListings $project): RedirectResponse
+    public function update(Request $request, Stall $stall): RedirectResponse
     {
         $facts = StallRules::forSettings($request, $stall);
-        DB::transaction(function () use ($stall, $facts, $land, $project): void {
+        DB::transaction(function () use ($stall, $facts): void {
             $stall->update($facts);
             $stall->marketRows()->firstOrCreate(['market' => $stall->home_market]);
             $stall->unsetRelation('marketRows');
-            $land($stall);
-            $project($stall);
+            event(new SettingsChanged($stall));
         });
         $stall->bumpShop();
 

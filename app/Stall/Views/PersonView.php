@@ -25,9 +25,9 @@ final readonly class PersonView
             ->get();
 
         return new self(
-            $user->name,
-            $user->email,
-            array_values($all->map(static fn (SignIn $s): SignInView => SignInView::of($s, $here))->all()),
+            name: $user->name,
+            email: $user->email,
+            signIns: array_values($all->map(static fn (SignIn $s): SignInView => SignInView::of($s, $here))->all()),
         );
     }
 }

@@ -26,29 +26,29 @@ final readonly class SettingsView
     public static function of(Stall $stall): self
     {
         return new self(
-            $stall->name,
-            $stall->shopAddress('/'),
-            $stall->country,
-            $stall->home_market,
-            $stall->currency,
-            $stall->promise_days,
-            array_values(
+            name: $stall->name,
+            shopAddress: $stall->shopAddress('/'),
+            country: $stall->country,
+            homeMarket: $stall->home_market,
+            currency: $stall->currency,
+            promiseDays: $stall->promise_days,
+            tokens: array_values(
                 $stall
                     ->tokens()
                     ->orderByDesc('id')
                     ->get()
                     ->map(
                         static fn (PersonalAccessToken $t): TokenView => new TokenView(
-                            $t->id,
-                            $t->name,
-                            $t->created_at?->diffForHumans() ?? '',
-                            $t->last_used_at?->diffForHumans(),
-                            $t->can('decide'),
+                            id: $t->id,
+                            name: $t->name,
+                            made: $t->created_at?->diffForHumans() ?? '',
+                            used: $t->last_used_at?->diffForHumans(),
+                            decides: $t->can('decide'),
                         ),
                     )
                     ->all(),
             ),
-            route('api.openapi'),
+            apiAddress: route('api.openapi'),
         );
     }
 }

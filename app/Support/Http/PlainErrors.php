@@ -13,7 +13,6 @@ use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
-use WindowStall\Bench\Stale;
 use WindowStall\Core\Said;
 
 /** Turns what went wrong into a sentence for the person at the screen, in the form their request can show. */
@@ -41,10 +40,7 @@ final class PlainErrors
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => self::wantsJson($request));
-        $exceptions->dontReport([Said::class, Stale::class]);
-        $exceptions->render(
-            fn (Stale $stale): Response => new JsonResponse(['message' => $stale->getMessage(), 'stale' => true], 409),
-        );
+        $exceptions->dontReport([Said::class, AnswersItself::class]);
         $exceptions->render(function (Said $said, Request $request): Response {
             return self::said($said->getMessage(), $request);
         });
@@ -56,7 +52,7 @@ final class PlainErrors
         });
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
-            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof Stale) {
+            if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof AnswersItself) {
                 return $response;
             }
             $sentence =

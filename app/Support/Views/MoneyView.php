@@ -20,7 +20,12 @@ final readonly class MoneyView
 
     public static function of(Money $money): self
     {
-        return new self($money->minor, $money->currency->code, self::text($money), $money->digits());
+        return new self(
+            minor: $money->minor,
+            currency: $money->currency->code,
+            text: self::text($money),
+            digits: $money->digits(),
+        );
     }
 
     public static function ofNullable(?Money $money): ?self

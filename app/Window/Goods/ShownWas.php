@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Goods;
 
+use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Pricing\WasPrice;
-use WindowStall\Pricing\PriceHistory;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 

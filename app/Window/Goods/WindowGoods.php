@@ -28,40 +28,40 @@ final class WindowGoods
     private array $known = [];
 
     private const KEEPING_MOST = <<<'SQL'
-    (
-        SELECT max(price.keep_minor)
-        FROM listing_variants AS variant
-        JOIN prices AS price ON price.listing_variant_id = variant.id
-        WHERE variant.listing_id = listings.id
-          AND variant.own_on
-          AND price.market = ?
-    ) DESC NULLS LAST
-    SQL;
+        (
+            SELECT max(price.keep_minor)
+            FROM listing_variants AS variant
+            JOIN prices AS price ON price.listing_variant_id = variant.id
+            WHERE variant.listing_id = listings.id
+              AND variant.own_on
+              AND price.market = ?
+        ) DESC NULLS LAST
+        SQL;
 
     private const COUNT_TAGS = <<<'SQL'
-    SELECT tag.name, count(*) AS goods
-    FROM listings
-    CROSS JOIN LATERAL jsonb_array_elements_text(own_tags) AS tag (name)
-    WHERE stall_id = ?
-      AND state = 'in_window'
-      AND deleted_at IS NULL
-    GROUP BY tag.name
-    ORDER BY goods DESC, tag.name
-    SQL;
+        SELECT tag.name, count(*) AS goods
+        FROM listings
+        CROSS JOIN LATERAL jsonb_array_elements_text(own_tags) AS tag (name)
+        WHERE stall_id = ?
+          AND state = 'in_window'
+          AND deleted_at IS NULL
+        GROUP BY tag.name
+        ORDER BY goods DESC, tag.name
+        SQL;
 
     private const DAYS = <<<'SQL'
-    SELECT min(sold.days_min) AS least, max(sold.days_max) AS most
-    FROM listings
-    JOIN listing_variants AS variant ON variant.listing_id = listings.id
-    JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
-    WHERE listings.stall_id = ?
-      AND listings.state = 'in_window'
-      AND listings.deleted_at IS NULL
-      AND variant.own_on
-      AND sold.stock > 0
-      AND sold.days_min IS NOT NULL
-      AND sold.days_max IS NOT NULL
-    SQL;
+        SELECT min(sold.days_min) AS least, max(sold.days_max) AS most
+        FROM listings
+        JOIN listing_variants AS variant ON variant.listing_id = listings.id
+        JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
+        WHERE listings.stall_id = ?
+          AND listings.state = 'in_window'
+          AND listings.deleted_at IS NULL
+          AND variant.own_on
+          AND sold.stock > 0
+          AND sold.days_min IS NOT NULL
+          AND sold.days_max IS NOT NULL
+        SQL;
 
     public function __construct(public readonly Stall $stall, private readonly Sales $sales)
     {

@@ -6,6 +6,7 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use WindowStall\Bench\Picture;
 use WindowStall\Bench\SendPicture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
@@ -27,6 +28,6 @@ final readonly class LogoController
     /** Whether one that was sent is made. */
     public function show(Stall $stall, int $picture): JsonResponse
     {
-        return new JsonResponse(SentLogoView::of($stall->pictures()->whereNull('listing_id')->findOrFail($picture)));
+        return new JsonResponse(SentLogoView::of(Picture::of($stall)->whereNull('listing_id')->findOrFail($picture)));
     }
 }

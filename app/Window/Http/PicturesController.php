@@ -7,6 +7,7 @@ namespace WindowStall\Window\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use WindowStall\Bench\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\Crop;
 use WindowStall\Support\Pictures\Cut;
@@ -31,7 +32,7 @@ final readonly class PicturesController
             'zoom' => 'sometimes|required|integer|between:100,'.Crop::NEAREST,
             'cut' => ['sometimes', 'required', Rule::enum(Cut::class)],
         ]);
-        $found = $stall->pictures()->own()->findOrFail($picture);
+        $found = Picture::of($stall)->own()->findOrFail($picture);
         if (array_key_exists('alt', $typed)) {
             $alt = trim((string) $typed['alt']);
             $found->alt = $alt === '' ? null : $alt;

@@ -13,6 +13,6 @@ final class OwnPicture
     /** Null where there is none, where it is another stall's, and while it isn't made. */
     public static function of(Stall $stall, mixed $id): ?Picture
     {
-        return is_int($id) ? $stall->pictures()->own()->find($id) : null;
+        return is_int($id) ? Picture::of($stall)->own()->find($id) : null;
     }
 }

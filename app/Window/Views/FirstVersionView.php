@@ -22,10 +22,10 @@ final readonly class FirstVersionView
         return new self(
             array_map(
                 static fn (GoodCard $card): HeroChoiceView => new HeroChoiceView(
-                    $card->id,
-                    $card->title,
-                    (string) $card->picture?->url(320),
-                    $card->price,
+                    id: $card->id,
+                    title: $card->title,
+                    picture: (string) $card->picture?->url(320),
+                    price: $card->price,
                 ),
                 FirstVersion::heroes(WindowGoods::of($stall)),
             ),

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Pages\PreviewLinks;
 use WindowStall\Window\Section;
 use WindowStall\Window\Window;
 

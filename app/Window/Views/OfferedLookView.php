@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Pages\PreviewLinks;
 
 /** A look to try on, with the address of the page in it. */
 final readonly class OfferedLookView
@@ -34,6 +34,13 @@ final readonly class OfferedLookView
         ?int $id = null,
         ?string $key = null,
     ): self {
-        return new self($name, $about, $look, PreviewLinks::look($stall, ['name' => $name] + $look), $id, $key);
+        return new self(
+            name: $name,
+            about: $about,
+            look: $look,
+            url: PreviewLinks::look($stall, ['name' => $name] + $look),
+            id: $id,
+            key: $key,
+        );
     }
 }

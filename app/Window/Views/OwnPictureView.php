@@ -36,7 +36,7 @@ final readonly class OwnPictureView
     /** @return list<self> newest first */
     public static function all(Stall $stall): array
     {
-        $ready = $stall->pictures()->own()->orderByDesc('id')->limit(200)->get();
+        $ready = Picture::of($stall)->own()->orderByDesc('id')->limit(200)->get();
         $used = $ready->isEmpty() ? [] : PicturesUsed::of($stall);
 
         return array_values($ready->map(static fn (Picture $p): self => self::of($p, $used[$p->id] ?? []))->all());

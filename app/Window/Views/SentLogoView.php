@@ -24,10 +24,10 @@ final readonly class SentLogoView
             trouble: $picture->trouble,
             logo: $made
                 ? new LogoView(
-                    (string) $picture->path,
-                    (int) $picture->width,
-                    (int) $picture->height,
-                    PictureSizes::url((string) $picture->path, 320),
+                    path: (string) $picture->path,
+                    width: (int) $picture->width,
+                    height: (int) $picture->height,
+                    url: PictureSizes::url((string) $picture->path, 320),
                 )
                 : null,
         );

@@ -21,6 +21,12 @@ final readonly class ShowingView
 
     public static function of(Showing $showing): self
     {
-        return new self($showing->hidden, $showing->on, $showing->from, $showing->until, $showing->words());
+        return new self(
+            hidden: $showing->hidden,
+            on: $showing->on,
+            from: $showing->from,
+            until: $showing->until,
+            words: $showing->words(),
+        );
     }
 }

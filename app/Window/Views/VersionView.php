@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Pages\PreviewLinks;
 use WindowStall\Window\WindowRevision;
 
 /** A state of the front page that was kept. */

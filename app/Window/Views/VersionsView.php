@@ -23,7 +23,7 @@ final readonly class VersionsView
 
     public static function of(Stall $stall, OpenPreviews $previews): self
     {
-        $kept = $stall->windowRevisions()->orderByDesc('id')->limit(self::MOST)->get();
+        $kept = WindowRevision::of($stall)->orderByDesc('id')->limit(self::MOST)->get();
 
         return new self(
             versions: array_values(
@@ -31,9 +31,9 @@ final readonly class VersionsView
             ),
             previews: array_map(
                 static fn (array $open): OpenPreviewView => new OpenPreviewView(
-                    $open['id'],
-                    $open['for'],
-                    $open['since'],
+                    id: $open['id'],
+                    for: $open['for'],
+                    since: $open['since'],
                 ),
                 $previews->all($stall),
             ),

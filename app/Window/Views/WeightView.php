@@ -30,9 +30,9 @@ final readonly class WeightView
 
         return array_map(
             static fn (string $part, int $weight): self => new self(
-                self::WORDS[$part],
-                self::kilobytes($weight),
-                intdiv($weight * 100, $most),
+                words: self::WORDS[$part],
+                weighs: self::kilobytes($weight),
+                share: intdiv($weight * 100, $most),
             ),
             array_keys($bytes),
             array_values($bytes),

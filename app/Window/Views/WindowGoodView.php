@@ -19,8 +19,7 @@ final readonly class WindowGoodView
     public static function all(Stall $stall): array
     {
         return array_values(
-            $stall
-                ->listings()
+            Listing::of($stall)
                 ->where('state', ListingState::InWindow)
                 ->orderBy('shown_title')
                 ->limit(500)

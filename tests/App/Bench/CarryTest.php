@@ -16,10 +16,10 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\Undo;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Support\Cell;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -226,7 +226,7 @@ final class CarryTest extends AppTestCase
             );
         self::assertSame(
             '=HYPERLINK("x") '.preg_replace('/\s+/u', ' ', self::AWKWARD),
-            $there->listings()->firstOrFail()->own_title,
+            Listing::of($there)->firstOrFail()->own_title,
         );
     }
 
@@ -235,8 +235,10 @@ final class CarryTest extends AppTestCase
         foreach (
             [
                 '' => 'The file is empty.',
-                "a,b\n1,2\n" => 'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are missing.',
-                '{"listings":1}' => 'This isn’t a file of listings as they go out from here: {"format": "window-stall/listings", "listings": […]} is expected.',
+                "a,b\n1,2\n" => 'This isn’t a table of listings as they go out from here: '.
+                    'the columns “listing” and “variant” are missing.',
+                '{"listings":1}' => 'This isn’t a file of listings as they go out from here: '.
+                    '{"format": "window-stall/listings", "listings": […]} is expected.',
             ] as $bytes => $sentence
         ) {
             $this->send((string) $bytes, 'csv')->assertStatus(422)->assertJsonPath('message', $sentence);
@@ -246,7 +248,7 @@ final class CarryTest extends AppTestCase
 
     public function test_each_listing_can_be_taken_back_by_itself_and_then_the_rest(): void
     {
-        $other = $this->stall->listings()->where('id', '!=', $this->listing->id)->firstOrFail();
+        $other = Listing::of($this->stall)->where('id', '!=', $this->listing->id)->firstOrFail();
         $file = (string) json_encode([
             'format' => 'window-stall/listings',
             'listings' => [
@@ -303,7 +305,7 @@ final class CarryTest extends AppTestCase
     public function test_an_import_whose_worker_was_killed_goes_on_with_the_same_step(): void
     {
         Queue::fake();
-        $other = $this->stall->listings()->where('id', '!=', $this->listing->id)->firstOrFail();
+        $other = Listing::of($this->stall)->where('id', '!=', $this->listing->id)->firstOrFail();
         $file = (string) json_encode([
             'format' => 'window-stall/listings',
             'listings' => [

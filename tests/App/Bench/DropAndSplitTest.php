@@ -148,7 +148,7 @@ final class DropAndSplitTest extends AppTestCase
         );
         $answer = $this->postJson(route('bench.split', [$this->stall, $listing]), ['groups' => $groups])->assertOk();
         self::assertCount(5, $answer->json('listings'));
-        $all = $this->stall->listings()->orderBy('id')->get();
+        $all = Listing::of($this->stall)->orderBy('id')->get();
         self::assertSame(['Trowel', 'Gloves', 'Twine', 'Snips', 'Dibber'], $all->pluck('shown_title')->all());
         foreach ($all as $part) {
             self::assertSame(['S', 'L'], $this->labels($part), 'the option that told them apart is gone');
@@ -161,7 +161,7 @@ final class DropAndSplitTest extends AppTestCase
         $this->world->agree($this->stall);
         self::assertSame(
             [2, 3, 2, 2, 2],
-            $this->stall->listings()->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all(),
+            Listing::of($this->stall)->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all(),
         );
     }
 
@@ -193,9 +193,9 @@ final class DropAndSplitTest extends AppTestCase
                 ['name' => 'B', 'variants' => array_slice($ids, 3)],
             ],
         ])->json('change');
-        self::assertSame(2, $this->stall->listings()->count());
+        self::assertSame(2, Listing::of($this->stall)->count());
         $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
-        self::assertSame([1, $before], [$this->stall->listings()->count(), $this->rows($listing)]);
+        self::assertSame([1, $before], [Listing::of($this->stall)->count(), $this->rows($listing)]);
     }
 
     public function test_several_items_are_joined_into_one_listing_and_their_drift_comes_together(): void
@@ -214,7 +214,7 @@ final class DropAndSplitTest extends AppTestCase
             ->assertJsonPath('listing', $one->id)
             ->json('change');
         self::assertSame(['Steel', 'Copper'], $this->labels($one->refresh()));
-        self::assertSame(1, $this->stall->listings()->count());
+        self::assertSame(1, Listing::of($this->stall)->count());
         $this->world->pull(
             $this->stall,
             $this->plain('K-1', 'Steel trowel', 540),
@@ -229,7 +229,7 @@ final class DropAndSplitTest extends AppTestCase
         $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
         self::assertSame(
             [1, 1],
-            $this->stall->listings()->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all(),
+            Listing::of($this->stall)->withCount('variants')->orderBy('id')->get()->pluck('variants_count')->all(),
         );
     }
 
@@ -423,7 +423,7 @@ final class DropAndSplitTest extends AppTestCase
     {
         return ListingFigures::of(
             $this->stall,
-            $this->stall->listings()->with(Listing::FOR_FIGURES)->findOrFail($listing->id),
+            Listing::of($this->stall)->with(Listing::FOR_FIGURES)->findOrFail($listing->id),
         )->variants;
     }
 

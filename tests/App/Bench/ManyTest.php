@@ -132,23 +132,23 @@ final class ManyTest extends AppTestCase
     public function test_deleting_is_one_step_and_taken_back_in_one(): void
     {
         $this->world->inWindow($this->stall, Items::item([Items::variant('w')], 'Shown', id: 'W-1'));
-        $shown = $this->stall->listings()->where('state', ListingState::InWindow)->firstOrFail();
+        $shown = Listing::of($this->stall)->where('state', ListingState::InWindow)->firstOrFail();
         $change = $this->postJson(route('bench.delete', $this->stall), ['listings' => [...$this->ids, $shown->id]])
             ->assertOk()
             ->assertJsonPath('words', '4 listings deleted')
             ->json('change');
-        self::assertSame(0, $this->stall->listings()->count());
+        self::assertSame(0, Listing::of($this->stall)->count());
         $this->get(route('bench', $this->stall))->assertInertia(fn ($page) => $page->has('listings', 0));
         $this->get(route('bench.listing', [$this->stall, $shown->id]))->assertNotFound();
         // Its item can be taken again meanwhile, and its address is free of clashes.
         $this->post(route('source.take', $this->stall), ['items' => [$shown->supplier_item_id]])->assertRedirect();
-        self::assertSame(1, $this->stall->listings()->count());
+        self::assertSame(1, Listing::of($this->stall)->count());
         $this->postJson(route('bench.undo', [$this->stall, $change]))->assertOk();
         self::assertSame(
             [5, 1],
             [
-                $this->stall->listings()->count(),
-                $this->stall->listings()->where('state', ListingState::InWindow)->count(),
+                Listing::of($this->stall)->count(),
+                Listing::of($this->stall)->where('state', ListingState::InWindow)->count(),
             ],
         );
     }
@@ -170,7 +170,7 @@ final class ManyTest extends AppTestCase
             ->assertJsonCount(1, 'left')
             ->assertJsonPath('left.0.id', $this->ids[1])
             ->assertJsonPath('left.0.why', fn (string $why): bool => str_contains($why, '120 is the most'));
-        self::assertSame(2, $this->stall->listings()->where('state', ListingState::InWindow)->count());
+        self::assertSame(2, Listing::of($this->stall)->where('state', ListingState::InWindow)->count());
     }
 
     /** @return list<array{string, list<string>, string|null, string|null}> */

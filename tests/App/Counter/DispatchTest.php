@@ -228,7 +228,7 @@ final class DispatchTest extends AppTestCase
 
     private function connection(): SupplierConnection
     {
-        return $this->stall->connections()->firstOrFail();
+        return SupplierConnection::of($this->stall)->firstOrFail();
     }
 
     private function sweep(): void

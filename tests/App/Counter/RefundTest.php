@@ -11,6 +11,7 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\Order;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -39,7 +40,7 @@ final class RefundTest extends AppTestCase
             ->variants()
             ->firstOrFail();
         $this->supplierVariant = $variant->supplier_variant_id;
-        $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        SupplierConnection::of($this->stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->shopper = new Shopper($this, $this->stall);
         $this->order = $this->shopper->buy($variant, 2);
     }

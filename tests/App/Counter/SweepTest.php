@@ -12,6 +12,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\RecountPromises;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -37,7 +38,7 @@ final class SweepTest extends AppTestCase
             ->inWindow($this->stall, Items::item([Items::variant('sweep')]))
             ->variants()
             ->firstOrFail();
-        $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        SupplierConnection::of($this->stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->supplierVariant = $variant->supplier_variant_id;
         $this->shopper = new Shopper($this, $this->stall);
         $this->shopper->put($variant, 2);
@@ -74,7 +75,7 @@ final class SweepTest extends AppTestCase
     {
         $order = $this->shopper->pay($this->shopper->order());
         self::assertSame(2, $this->promised());
-        $connection = $this->stall->connections()->firstOrFail();
+        $connection = SupplierConnection::of($this->stall)->firstOrFail();
         app(RecountPromises::class)($connection);
         self::assertSame(2, $this->promised(), 'the supplier doesn’t know of it yet');
         $order->supplierOrders()->update(['state' => 'sent']);

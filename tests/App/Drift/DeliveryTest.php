@@ -11,6 +11,7 @@ use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -31,7 +32,7 @@ final class DeliveryTest extends AppTestCase
         $this->stall = $this->world->stall();
         $this->supplier = $this->world->feed($this->stall, Samples::table(4), Samples::mapping());
         $this->pull();
-        $first = (int) $this->stall->items()->orderBy('id')->value('id');
+        $first = (int) SupplierItem::of($this->stall)->orderBy('id')->value('id');
         $this->listing = app(TakeToBench::class)($this->stall, [$first])->new[0] ?? self::fail('not taken');
     }
 

@@ -12,6 +12,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -114,7 +115,7 @@ final class FeedFaultsTest extends AppTestCase
         $this->stall = $this->world->stall();
         $this->supplier = $this->world->feed($this->stall, Samples::table(20), Samples::mapping());
         $this->pull(Samples::table(20));
-        $goods = $this->stall->items()->orderBy('external_id')->limit(12)->pluck('id')->all();
+        $goods = SupplierItem::of($this->stall)->orderBy('external_id')->limit(12)->pluck('id')->all();
         app(TakeToBench::class)($this->stall, array_values(array_map(intval(...), $goods)));
     }
 

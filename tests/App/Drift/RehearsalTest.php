@@ -7,10 +7,10 @@ namespace WindowStall\Tests\App\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Drift\DriftChange;
-use WindowStall\Pricing\Recipes;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 

@@ -11,6 +11,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -55,8 +56,8 @@ final class SetAsideTest extends AppTestCase
         self::assertSame(
             [12, 8],
             [
-                $this->stall->items()->whereNull('gone_at')->count(),
-                $this->stall->items()->whereNotNull('gone_at')->count(),
+                SupplierItem::of($this->stall)->whereNull('gone_at')->count(),
+                SupplierItem::of($this->stall)->whereNotNull('gone_at')->count(),
             ],
         );
         self::assertSame([RunState::Cancelled, 0], [$run->refresh()->state, DB::table('set_aside_items')->count()]);
@@ -72,7 +73,7 @@ final class SetAsideTest extends AppTestCase
         );
         self::assertSame(
             [20, 0],
-            [$this->stall->items()->whereNull('gone_at')->count(), DB::table('set_aside_items')->count()],
+            [SupplierItem::of($this->stall)->whereNull('gone_at')->count(), DB::table('set_aside_items')->count()],
         );
         $second = $this->pull(Samples::table(11));
         $third = $this->pull(Samples::table(10));

@@ -8,6 +8,7 @@ use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
+use WindowStall\Bench\Listing;
 use WindowStall\Hooks\Delivery;
 use WindowStall\Hooks\DeliveryState;
 use WindowStall\Hooks\Hook;
@@ -77,7 +78,7 @@ final class HooksTest extends AppTestCase
                         2,
                     ),
         );
-        self::assertSame($listing->id, $this->stall->listings()->firstOrFail()->id);
+        self::assertSame($listing->id, Listing::of($this->stall)->firstOrFail()->id);
     }
 
     public function test_what_isnt_taken_is_sent_again_later_and_later_and_then_given_up(): void

@@ -9,9 +9,9 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Pricing\BoardQuery;
-use WindowStall\Pricing\Price;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -63,15 +63,14 @@ final class BoardTest extends AppTestCase
                 ),
             );
         }
-        [$first, $second] = $this->stall->listings()->orderBy('id')->get()->all();
+        [$first, $second] = Listing::of($this->stall)->orderBy('id')->get()->all();
         $variant = static fn (int $n): ListingVariant => $first->variants()->orderBy('id')->skip($n)->firstOrFail();
         app(EditListing::class)->price($this->stall, $first, $variant(0), $this->stall->money(450));
         $variant(1)->update(['own_on' => false]);
         $variant(2)->update(['own_was_minor' => 9900]);
         app(PutInWindow::class)(
             $this->stall,
-            $this->stall
-                ->listings()
+            Listing::of($this->stall)
                 ->whereKey([$second->id, $first->id])
                 ->get(),
         );

@@ -8,11 +8,13 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Pricing\PricedBy;
 use WindowStall\Pricing\Jobs\RepriceStall;
-use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PriceListings;
+use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
@@ -183,8 +185,7 @@ final class CostSheetTest extends AppTestCase
 
     public function test_a_large_stall_is_priced_again_by_a_run_that_counts_and_stops(): void
     {
-        $run = $this->stall
-            ->runs()
+        $run = Run::of($this->stall)
             ->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Waiting, 'counts' => []]);
         $this->stall->update(['handling_minor' => 100]);
         (new RepriceStall($run->id))->handle(app(PriceListings::class));
@@ -197,8 +198,7 @@ final class CostSheetTest extends AppTestCase
         (new RepriceStall($run->id))->handle(app(PriceListings::class));
         self::assertSame([RunState::Done, 4], [$run->refresh()->state, $run->done], 'a run is done once');
 
-        $stopped = $this->stall
-            ->runs()
+        $stopped = Run::of($this->stall)
             ->create(['kind' => RunKind::Price, 'subject' => [], 'state' => RunState::Cancelled, 'counts' => []]);
         (new RepriceStall($stopped->id))->handle(app(PriceListings::class));
         self::assertSame([RunState::Cancelled, 0], [$stopped->refresh()->state, $stopped->done]);
@@ -207,15 +207,21 @@ final class CostSheetTest extends AppTestCase
 
     public function test_where_there_is_much_a_change_is_a_run_and_one_that_waits_serves_the_next(): void
     {
-        $listing = $this->stall->listings()->firstOrFail();
-        DB::statement(
-            "INSERT INTO supplier_variants (supplier_item_id, external_id, sku, label, position, cost_minor, stock, grams) SELECT supplier_item_id, 'x' || n, 'X-' || n, '', n, cost_minor, stock, grams FROM supplier_variants, generate_series(1, 4001) n WHERE id = (SELECT supplier_variant_id FROM listing_variants WHERE id = ?)",
-            [$this->variant],
-        );
-        DB::statement(
-            "INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position) SELECT ?, id, external_id, position FROM supplier_variants WHERE sku LIKE 'X-%'",
-            [$listing->id],
-        );
+        $listing = Listing::of($this->stall)->firstOrFail();
+        DB::statement(<<<'SQL'
+            INSERT INTO supplier_variants (
+                supplier_item_id, external_id, sku, label, position, cost_minor, stock, grams
+            )
+            SELECT supplier_item_id, 'x' || n, 'X-' || n, '', n, cost_minor, stock, grams
+            FROM supplier_variants, generate_series(1, 4001) AS n
+            WHERE id = (SELECT supplier_variant_id FROM listing_variants WHERE id = ?)
+            SQL, [$this->variant]);
+        DB::statement(<<<'SQL'
+            INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position)
+            SELECT ?, id, external_id, position
+            FROM supplier_variants
+            WHERE sku LIKE 'X-%'
+            SQL, [$listing->id]);
         self::assertGreaterThan(4_000, ListingVariant::query()->where('listing_id', $listing->id)->count());
         Queue::fake();
         $first = $this->say(['fields' => ['returns' => '5']])
@@ -224,7 +230,7 @@ final class CostSheetTest extends AppTestCase
         $second = $this->say(['fields' => ['returns' => '6']])
             ->assertOk()
             ->json('run');
-        self::assertSame([$first, 1], [$second, $this->stall->runs()->where('kind', RunKind::Price)->count()]);
+        self::assertSame([$first, 1], [$second, Run::of($this->stall)->where('kind', RunKind::Price)->count()]);
         Queue::assertPushed(RepriceStall::class);
         $this->get(route('pricing', $this->stall))
             ->assertOk()

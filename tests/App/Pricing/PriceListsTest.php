@@ -7,12 +7,12 @@ namespace WindowStall\Tests\App\Pricing;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\SetSources;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Pricing\PricedBy;
 use WindowStall\Core\Pricing\Till;
-use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -256,7 +256,7 @@ final class PriceListsTest extends AppTestCase
     public function test_what_was_asked_is_written_down_while_it_is_in_the_window(): void
     {
         self::assertSame(0, DB::table('price_history')->count());
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
         $history = static fn (): array => DB::table('price_history')
             ->where('listing_variant_id', $variant->id)
@@ -271,7 +271,7 @@ final class PriceListsTest extends AppTestCase
 
     public function test_a_cost_that_jumps_under_a_price_by_hand_takes_it_off_sale_until_it_is_said(): void
     {
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
         app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1250));
         $buyable = fn (): bool => \WindowStall\Bench\ListingFigures::of(

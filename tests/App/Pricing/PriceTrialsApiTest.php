@@ -9,7 +9,7 @@ use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
-use WindowStall\Support\Api\OpenApi;
+use WindowStall\Frame\Api\OpenApi;
 use WindowStall\Tests\App\AppTestCase;
 
 /** POST /api/v1/price-trials: what a sale would come to, from nothing but what is asked. */

@@ -110,7 +110,7 @@ final class PricingScreensTest extends AppTestCase
             ->assertUnprocessable()
             ->assertJsonPath('message', 'A was-price stands above the price: 15.95 isn’t above 15.95.');
         $this->set([$this->ids[0]], ['do' => 'was', 'value' => '19.95'])->assertJsonPath('rows.0.was.digits', '19.95');
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $this->get($this->stall->shopAddress('/goods/'.$this->listing->refresh()->slug))
             ->assertOk()
             ->assertSee('£19.95')
@@ -131,7 +131,7 @@ final class PricingScreensTest extends AppTestCase
             'quoted_at' => now(),
         ]);
         $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 900, 3, 'CPR-02')]));
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         DB::table('price_history')->update(['asked_at' => now()->subDays(3)]);
         $this->set([$this->ids[0]], ['do' => 'price', 'value' => '12.95'])->assertOk();
         $this->set([$this->ids[0]], ['do' => 'was', 'value' => '24.95'])->assertUnprocessable();
@@ -333,7 +333,7 @@ final class PricingScreensTest extends AppTestCase
     public function test_a_trial_changes_nothing_until_it_is_applied_and_can_be_taken_back(): void
     {
         $last = $this->stall->recipes()->firstOrFail();
-        $form = \WindowStall\Pricing\Views\RecipeFormView::of(
+        $form = \WindowStall\Stall\Terms\Views\RecipeFormView::of(
             $last->ruled($this->stall->currencyValue())->recipe,
             $this->stall->currencyValue(),
         );
@@ -422,7 +422,7 @@ final class PricingScreensTest extends AppTestCase
         $this->postJson(route('pricing.ladder.try', [$this->stall, $this->listing]), [
             'rungs' => [['pieces' => 1, 'kind' => 'percent', 'value' => '10']],
         ])->assertUnprocessable();
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $shopper = new \WindowStall\Tests\App\Shop\Shopper($this, $this->stall);
         $shopper->put($this->listing->variants()->findOrFail($this->ids[0]), 2);
         $shopper->checkOut();
@@ -445,7 +445,7 @@ final class PricingScreensTest extends AppTestCase
             'sheet.freeOver',
             '30.00',
         );
-        app(PutInWindow::class)($this->stall, $this->stall->listings()->get());
+        app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $shopper = new \WindowStall\Tests\App\Shop\Shopper($this, $this->stall->refresh());
         $shopper->put($this->listing->variants()->findOrFail($this->ids[0]), 2);
         $shopper->checkOut();

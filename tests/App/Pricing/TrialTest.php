@@ -6,13 +6,14 @@ namespace WindowStall\Tests\App\Pricing;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Pricing\TrialTally;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\Jobs\TryForLarge;
-use WindowStall\Pricing\Price;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\TryPricing;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -206,7 +207,7 @@ final class TrialTest extends AppTestCase
         $before = $rows();
         app(TryPricing::class)($this->stall, [
             'stall' => ['advertising_minor' => 500],
-            'costs' => [(int) $this->stall->connections()->value('id') => 5000],
+            'costs' => [(int) SupplierConnection::of($this->stall)->value('id') => 5000],
             'duty' => ['GB' => 900],
         ]);
         self::assertSame($before, $rows());

@@ -14,6 +14,7 @@ use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\Jobs\PullDue;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Tests\App\AppTestCase;
 
 final class RunTest extends AppTestCase
@@ -43,7 +44,7 @@ final class RunTest extends AppTestCase
             'state' => 'cancelled',
         ]);
         app()->call([new PullCatalogue($id), 'handle']);
-        self::assertSame(0, $stall->items()->count(), 'a stopped pull isn’t begun');
+        self::assertSame(0, SupplierItem::of($stall)->count(), 'a stopped pull isn’t begun');
     }
 
     public function test_a_pull_stopped_half_way_keeps_what_it_read_and_ends(): void
@@ -63,7 +64,7 @@ final class RunTest extends AppTestCase
         });
         app()->call([new PullCatalogue($run->id), 'handle']);
         self::assertSame(RunState::Cancelled, $run->refresh()->state);
-        self::assertSame(50, $stall->items()->count());
+        self::assertSame(50, SupplierItem::of($stall)->count());
     }
 
     public function test_a_run_whose_worker_died_is_taken_up_and_given_up_after_that(): void
@@ -112,7 +113,7 @@ final class RunTest extends AppTestCase
         $this->watch();
         Queue::assertPushed(PullCatalogue::class, 2);
         app()->call([new PullCatalogue($run->id), 'handle']);
-        self::assertSame([RunState::Done, 64], [$run->refresh()->state, $stall->items()->count()]);
+        self::assertSame([RunState::Done, 64], [$run->refresh()->state, SupplierItem::of($stall)->count()]);
         $ended = $run->ended_at;
         $this->travel(1)->minutes();
         app()->call([new PullCatalogue($run->id), 'handle']);
@@ -178,6 +179,6 @@ final class RunTest extends AppTestCase
         $run = app(StartPull::class)($this->world->connection($stall), null)->refresh();
         self::assertSame(RunState::SetAside, $run->state);
         self::assertStringContainsString('Nothing at all came', (string) $run->trouble);
-        self::assertSame(1, $stall->items()->whereNull('gone_at')->count());
+        self::assertSame(1, SupplierItem::of($stall)->whereNull('gone_at')->count());
     }
 }

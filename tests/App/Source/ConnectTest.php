@@ -8,6 +8,7 @@ use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Oakum\OakumConnector;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\ConnectSupplier;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Standins\Oakum\Books;
 use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
@@ -61,7 +62,7 @@ final class ConnectTest extends AppTestCase
         )->assertSessionHasErrors([
             'said' => 'What answers at this address isn’t Oakum Depot: its answer can’t be read.',
         ]);
-        self::assertSame(0, $stall->connections()->count());
+        self::assertSame(0, SupplierConnection::of($stall)->count());
     }
 
     public function test_a_slow_host_is_given_up_in_time(): void

@@ -11,6 +11,8 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -156,7 +158,7 @@ final class FeedFormatsTest extends AppTestCase
     {
         $run = $this->pull($bytes, $mapping);
         self::assertSame([RunState::Done, null, 0], [$run->state, $run->trouble, $run->rejects]);
-        $items = $this->stall->items()->with('variants')->orderBy('external_id')->get();
+        $items = SupplierItem::of($this->stall)->with('variants')->orderBy('external_id')->get();
         self::assertSame(
             [['P', 'Pot', 13], ['T', 'Töm, "tall"', 0]],
             $items->map(static fn ($i): array => [$i->external_id, $i->title, $i->stock])->all(),
@@ -260,7 +262,7 @@ final class FeedFormatsTest extends AppTestCase
             DecimalSign::Point,
         );
         $this->pull("sku,name,cost\nOLD,Pot,3.10\n", $mapping);
-        $connection = $this->stall->connections()->firstOrFail();
+        $connection = SupplierConnection::of($this->stall)->firstOrFail();
         \Illuminate\Support\Facades\Storage::put((string) $connection->settings['file'], $bytes);
         $before = memory_get_usage();
         memory_reset_peak_usage();
@@ -270,7 +272,7 @@ final class FeedFormatsTest extends AppTestCase
         self::assertSame($run->trouble, $connection->refresh()->trouble);
         self::assertSame(
             ['OLD'],
-            $this->stall->items()->whereNull('gone_at')->pluck('external_id')->all(),
+            SupplierItem::of($this->stall)->whereNull('gone_at')->pluck('external_id')->all(),
             'nothing half imported, nothing lost',
         );
         self::assertLessThan(64_000_000, memory_get_peak_usage() - $before - strlen($bytes), 'bounded memory');
@@ -288,7 +290,7 @@ final class FeedFormatsTest extends AppTestCase
             ),
         );
         self::assertSame([RunState::Done, 4], [$run->state, $run->rejects]);
-        self::assertSame(['A'], $this->stall->items()->pluck('external_id')->all());
+        self::assertSame(['A'], SupplierItem::of($this->stall)->pluck('external_id')->all());
         $csv = $this->get(route('source.run.rejects', [$this->stall, $run]))->assertOk()->streamedContent();
         foreach (
             [
@@ -309,7 +311,7 @@ final class FeedFormatsTest extends AppTestCase
             DecimalSign::Point,
         );
         $this->pull("Article,Name,Trade price\nA-1,Flower pot,4.20\nA-2,Long pot,5.10\n", $mapping);
-        $connection = $this->stall->connections()->firstOrFail();
+        $connection = SupplierConnection::of($this->stall)->firstOrFail();
         \Illuminate\Support\Facades\Storage::put(
             (string) $connection->settings['file'],
             "Article no,Name,Net price\nA-1,Flower pot,4.40\nA-2,Long pot,5.10\n",
@@ -356,9 +358,9 @@ final class FeedFormatsTest extends AppTestCase
         );
         $run = $this->pull(implode(',', $header)."\n".implode("\n", $rows), $mapping);
         self::assertSame([RunState::Done, null], [$run->state, $run->trouble]);
-        self::assertSame(10_000, $this->stall->items()->firstOrFail()->variants()->count());
+        self::assertSame(10_000, SupplierItem::of($this->stall)->firstOrFail()->variants()->count());
 
-        $connection = $this->stall->connections()->firstOrFail();
+        $connection = SupplierConnection::of($this->stall)->firstOrFail();
         \Illuminate\Support\Facades\Storage::put(
             (string) $connection->settings['file'],
             implode(',', $header)."\n".implode("\n", $rows)."\nALL,V-10001,Canes,1.10,x".str_repeat(',x', 195),

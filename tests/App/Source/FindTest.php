@@ -9,9 +9,12 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\LearnWords;
 use WindowStall\Source\SavedSearch;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -133,7 +136,7 @@ final class FindTest extends AppTestCase
     public function test_what_is_mine_already_can_be_left_out(): void
     {
         $this->post(route('source.take', $this->stall), [
-            'items' => [$this->stall->items()->where('external_id', 'T-1')->value('id')],
+            'items' => [SupplierItem::of($this->stall)->where('external_id', 'T-1')->value('id')],
         ]);
         self::assertSame(['T-2', 'M-1', 'M-2'], $this->found(['new' => '1']));
     }
@@ -163,7 +166,7 @@ final class FindTest extends AppTestCase
         $this->post(route('source.market', $this->stall), ['market' => 'NL'])->assertRedirect(
             route('source', [$this->stall, 'to' => 'NL']),
         );
-        self::assertSame(RunState::Done, $this->stall->runs()->where('kind', 'land')->firstOrFail()->state);
+        self::assertSame(RunState::Done, Run::of($this->stall)->where('kind', 'land')->firstOrFail()->state);
         $page = $this->props(['to' => 'NL']);
         self::assertSame(['NL', null], [$page['market'], $page['landing']]);
         self::assertNotSame($home['delivery']['text'], $page['items'][0]['delivery']['text']);
@@ -183,7 +186,7 @@ final class FindTest extends AppTestCase
 
     public function test_a_market_that_cant_be_worked_out_says_why_and_the_others_stay(): void
     {
-        $this->stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        SupplierConnection::of($this->stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->post(route('source.market', $this->stall), ['market' => 'IE']);
         $page = $this->props(['to' => 'IE']);
         self::assertStringStartsWith('Nothing answers at oakum.standins.localhost', $page['landing']['trouble']);

@@ -12,6 +12,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -26,7 +27,7 @@ final class HalfwayTest extends AppTestCase
         Sleep::fake();
         $this->stall = $this->world->stall();
         $this->pull([self::page(['A', 'B'], 'B'), self::page(['C'], null)]);
-        self::assertSame(3, $this->stall->items()->count());
+        self::assertSame(3, SupplierItem::of($this->stall)->count());
     }
 
     /** @return iterable<string, array{mixed, RunState}> what the second of two pages is, and how the pull ends */

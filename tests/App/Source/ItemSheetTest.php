@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Source;
 
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -48,7 +49,7 @@ final class ItemSheetTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $id = $this->item($stall);
-        $stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        SupplierConnection::of($stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->getJson(route('source.item', [$stall, $id]))
             ->assertOk()
             ->assertJsonCount(2, 'variants')

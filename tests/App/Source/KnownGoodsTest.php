@@ -13,6 +13,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
@@ -42,7 +43,7 @@ final class KnownGoodsTest extends AppTestCase
         self::assertSame([20, []], [$moved->counts['same'] ?? 0, $moved->notes]);
         $one = $this->pull($this->supplier, str_replace('Pot 7;', 'Pot seven;', Samples::table(20)));
         self::assertEquals(['new' => 0, 'changed' => 1, 'same' => 19, 'gone' => 0], $one->counts);
-        self::assertSame('Pot seven', $this->stall->items()->where('external_id', 'R-7')->value('title'));
+        self::assertSame('Pot seven', SupplierItem::of($this->stall)->where('external_id', 'R-7')->value('title'));
         self::assertSame(0, DB::table('unsettled_items')->count(), 'all of it is worked in');
     }
 
@@ -66,7 +67,7 @@ final class KnownGoodsTest extends AppTestCase
         self::assertSame(20, $this->pull($this->supplier, Samples::table(20))->counts['changed'] ?? 0);
         self::assertSame(
             'Pot number 3, thrown at the wheel.',
-            $this->stall->items()->where('external_id', 'R-3')->value('title'),
+            SupplierItem::of($this->stall)->where('external_id', 'R-3')->value('title'),
         );
     }
 

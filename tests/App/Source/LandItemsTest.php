@@ -15,6 +15,7 @@ use WindowStall\Core\Source\SupplierVariant as Variant;
 use WindowStall\Source\DeliveryQuotes;
 use WindowStall\Source\ItemLanding;
 use WindowStall\Source\LandItems;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -132,7 +133,7 @@ final class LandItemsTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $this->world->pull($stall, Items::item([Items::variant('a')]));
-        $stall->connections()->update(['address' => 'http://oakum.standins.localhost:9']);
+        SupplierConnection::of($stall)->update(['address' => 'http://oakum.standins.localhost:9']);
         $this->put(
             route('settings.update', $stall),
             $this->settings(['home_market' => 'NL', 'name' => 'Changed']),

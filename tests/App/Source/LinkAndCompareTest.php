@@ -6,6 +6,7 @@ namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Support\Facades\Http;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Outbound\Fetch;
 use WindowStall\Support\Refusal;
@@ -30,11 +31,11 @@ final class LinkAndCompareTest extends AppTestCase
         $id = $this->link(config('stall.oakum.address').'/goods/OD-1030?from=a-friend')
             ->assertOk()
             ->json('item');
-        $item = $this->stall->items()->whereKey($id)->firstOrFail();
+        $item = SupplierItem::of($this->stall)->whereKey($id)->firstOrFail();
         self::assertSame('OD-1030', $item->external_id);
         self::assertNotNull($item->landings()->where('market', 'GB')->value('landed_minor'));
         $this->link(config('stall.oakum.address').'/goods/OD-1030')->assertOk();
-        self::assertSame(1, $this->stall->items()->count(), 'twice is once');
+        self::assertSame(1, SupplierItem::of($this->stall)->count(), 'twice is once');
     }
 
     public function test_other_addresses_get_a_sentence_each(): void
@@ -114,8 +115,8 @@ final class LinkAndCompareTest extends AppTestCase
             null,
         );
         [$oakum, $kiln] = [
-            $this->stall->items()->where('external_id', 'T-1')->value('id'),
-            $this->stall->items()->where('external_id', 'KF-POT')->value('id'),
+            SupplierItem::of($this->stall)->where('external_id', 'T-1')->value('id'),
+            SupplierItem::of($this->stall)->where('external_id', 'KF-POT')->value('id'),
         ];
         $this->getJson(route('source.item', [$this->stall, $oakum]))
             ->assertJsonPath('twins.0.id', $kiln)
@@ -160,7 +161,7 @@ final class LinkAndCompareTest extends AppTestCase
         $this->get(
             route('source.compare', [
                 $this->stall,
-                'items' => [$other->items()->value('id'), 'x', 99_999_999],
+                'items' => [SupplierItem::of($other)->value('id'), 'x', 99_999_999],
                 'price' => 'dear',
             ]),
         )

@@ -8,6 +8,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Kilnfold\Books;
 use WindowStall\Tests\App\AppTestCase;
@@ -70,7 +71,7 @@ final class MappingTest extends AppTestCase
         );
         $run = $connection->runs()->latest('id')->firstOrFail();
         self::assertSame([RunState::Done, 2], [$run->state, $run->rejects]);
-        self::assertSame(49, (int) $this->stall->items()->sum('variants_count'));
+        self::assertSame(49, (int) SupplierItem::of($this->stall)->sum('variants_count'));
         $this->get(route('source.supplier', [$this->stall, $connection]))
             ->assertOk()
             ->assertInertia(
@@ -93,7 +94,7 @@ final class MappingTest extends AppTestCase
         )->assertSessionHasNoErrors();
         self::assertSame(
             [14, 49],
-            [$this->stall->items()->count(), (int) $this->stall->items()->sum('variants_count')],
+            [SupplierItem::of($this->stall)->count(), (int) SupplierItem::of($this->stall)->sum('variants_count')],
         );
     }
 
@@ -110,7 +111,7 @@ final class MappingTest extends AppTestCase
             $this->postJson(route('source.pull', [$this->stall, $connection]))->assertOk();
             $run = $connection->runs()->latest('id')->firstOrFail();
             self::assertSame([RunState::Done, 4], [$run->state, count($run->notes)], (string) $run->trouble);
-            self::assertSame(14, $this->stall->items()->whereNull('gone_at')->count());
+            self::assertSame(14, SupplierItem::of($this->stall)->whereNull('gone_at')->count());
         } finally {
             Books::rename(false);
         }
@@ -124,7 +125,7 @@ final class MappingTest extends AppTestCase
             'name' => 'Hedgerow',
             'file' => $send("sku;name;price\nH-1;Peg;1,20\n", 'list.xls'),
         ])->assertSessionHasNoErrors();
-        $connection = $this->stall->connections()->where('name', 'Hedgerow')->firstOrFail();
+        $connection = SupplierConnection::of($this->stall)->where('name', 'Hedgerow')->firstOrFail();
         $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
         $this->put(
             route('source.mapping.update', [$this->stall, $connection]),
@@ -132,7 +133,7 @@ final class MappingTest extends AppTestCase
         )->assertSessionHasNoErrors();
         self::assertSame(
             ['H-1'],
-            $this->stall->items()->pluck('external_id')->all(),
+            SupplierItem::of($this->stall)->pluck('external_id')->all(),
             'a wrong ending matters to nobody',
         );
         $this->post(route('source.file', [$this->stall, $connection]), [
@@ -140,7 +141,7 @@ final class MappingTest extends AppTestCase
         ])->assertSessionHasNoErrors();
         self::assertSame(
             [2, 130],
-            [$this->stall->items()->count(), $this->stall->items()->where('external_id', 'H-1')->value('cost_minor')],
+            [SupplierItem::of($this->stall)->count(), SupplierItem::of($this->stall)->where('external_id', 'H-1')->value('cost_minor')],
         );
     }
 
@@ -206,7 +207,7 @@ final class MappingTest extends AppTestCase
         ]);
         $try('https://[::1]/list.csv')->assertSessionHasErrors('said');
         $try('')->assertSessionHasErrors(['said' => 'Send a file, or give the address it is fetched from.']);
-        self::assertSame(0, $this->stall->connections()->count());
+        self::assertSame(0, SupplierConnection::of($this->stall)->count());
     }
 
     private function kilnfold(string $path): SupplierConnection
@@ -217,7 +218,7 @@ final class MappingTest extends AppTestCase
             'address' => config('stall.kilnfold.address').$path,
         ])->assertSessionHasNoErrors();
 
-        return $this->stall->connections()->where('name', 'Kilnfold')->firstOrFail();
+        return SupplierConnection::of($this->stall)->where('name', 'Kilnfold')->firstOrFail();
     }
 
     /**

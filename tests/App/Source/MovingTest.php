@@ -6,12 +6,14 @@ namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
+use WindowStall\Bench\Listing;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\Jobs\PullDue;
 use WindowStall\Source\Jobs\PullMoving;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -42,17 +44,17 @@ final class MovingTest extends AppTestCase
         self::assertSame([590, 3], [$this->variant('a')->cost_minor, $this->variant('a')->stock]);
         self::assertSame(0, $this->variant('b')->stock);
         self::assertGreaterThan($before, $this->price());
-        self::assertSame('Garden Trowel NEW', $this->stall->items()->sole()->title, 'the rest is as it was said');
+        self::assertSame('Garden Trowel NEW', SupplierItem::of($this->stall)->sole()->title, 'the rest is as it was said');
         self::assertEqualsCanonicalizing(
             ['cost', 'sold_out'],
             \WindowStall\Drift\DriftChange::query()->pluck('kind')->map(fn ($k) => $k->value)->all(),
         );
-        $words = $this->stall->items()->sole()->words_id;
+        $words = SupplierItem::of($this->stall)->sole()->words_id;
         $this->say([
             'a' => ['cost' => 590, 'stock' => ['GB' => 2, 'DE' => 1]],
             'b' => ['cost' => 620, 'stock' => ['GB' => 0]],
         ]);
-        self::assertSame($words, $this->stall->items()->sole()->words_id, 'the same again is nothing');
+        self::assertSame($words, SupplierItem::of($this->stall)->sole()->words_id, 'the same again is nothing');
     }
 
     public function test_what_is_amiss_is_left_to_the_whole_pull(): void
@@ -122,8 +124,7 @@ final class MovingTest extends AppTestCase
 
     private function price(): int
     {
-        return (int) $this->stall
-            ->listings()
+        return (int) Listing::of($this->stall)
             ->orderBy('id')
             ->firstOrFail()
             ->variants()

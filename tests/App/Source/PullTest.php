@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Support\Facades\Http;
+use WindowStall\Bench\Listing;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\StartPull;
 use WindowStall\Source\SupplierItem;
@@ -21,17 +22,17 @@ final class PullTest extends AppTestCase
         $connection = $this->world->connection($stall);
         $run = app(StartPull::class)($connection, null)->refresh();
         self::assertSame([RunState::Done, null], [$run->state, $run->trouble]);
-        self::assertGreaterThanOrEqual(60, $stall->items()->count());
-        self::assertGreaterThanOrEqual(300, (int) $stall->items()->sum('variants_count'));
+        self::assertGreaterThanOrEqual(60, SupplierItem::of($stall)->count());
+        self::assertGreaterThanOrEqual(300, (int) SupplierItem::of($stall)->sum('variants_count'));
         self::assertSame(
             0,
-            $stall->items()->whereDoesntHave('landings', fn ($q) => $q->whereNotNull('landed_minor'))->count(),
+            SupplierItem::of($stall)->whereDoesntHave('landings', fn ($q) => $q->whereNotNull('landed_minor'))->count(),
         );
 
         $words = SupplierWords::query()->count();
         $again = app(StartPull::class)($connection, null)->refresh();
         self::assertSame(0, $again->counts['new'] ?? -1);
-        self::assertSame($stall->items()->count(), ($again->counts['same'] ?? 0) + ($again->counts['changed'] ?? 0));
+        self::assertSame(SupplierItem::of($stall)->count(), ($again->counts['same'] ?? 0) + ($again->counts['changed'] ?? 0));
         self::assertSame(
             $words + ($again->counts['changed'] ?? 0),
             SupplierWords::query()->count(),
@@ -90,7 +91,7 @@ final class PullTest extends AppTestCase
             self::assertNotSame('', (string) $run->trouble);
             self::assertSame(
                 1,
-                $stall->items()->whereNull('gone_at')->count(),
+                SupplierItem::of($stall)->whereNull('gone_at')->count(),
                 'nothing is half imported and nothing is lost',
             );
         }
@@ -129,7 +130,7 @@ final class PullTest extends AppTestCase
             'Nothing new was taken; 1 lay there already.',
         );
         $this->post(route('source.take', $stall), ['items' => ['x']])->assertSessionHasErrors();
-        self::assertSame(1, $stall->listings()->count());
+        self::assertSame(1, Listing::of($stall)->count());
     }
 
     private function item(Stall $stall, string $code): SupplierItem

@@ -97,7 +97,7 @@ final class SaveItemsTest extends AppTestCase
         $this->world->pull($this->stall, Items::item([Items::variant('a')], 'Mine'));
         $this->world->pull($other, Items::item([Items::variant('a')], 'Theirs'));
         self::assertSame('Mine', $this->row()->title);
-        self::assertSame(1, $other->items()->count());
+        self::assertSame(1, SupplierItem::of($other)->count());
     }
 
     public function test_a_listing_pages_by_key_without_gap_or_repetition(): void

@@ -18,6 +18,8 @@ use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\Jobs\PullDue;
 use WindowStall\Source\Schedule;
 use WindowStall\Source\StartPull;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Tests\App\AppTestCase;
 
 final class SuppliersTest extends AppTestCase
@@ -50,8 +52,8 @@ final class SuppliersTest extends AppTestCase
             'tannet-second-key',
         );
         $run = app(StartPull::class)($connection, null)->refresh();
-        self::assertSame([RunState::Done, null, 6], [$run->state, $run->trouble, $stall->items()->count()]);
-        $tee = $stall->items()->with('words')->where('external_id', 'TP-TEE')->firstOrFail();
+        self::assertSame([RunState::Done, null, 6], [$run->state, $run->trouble, SupplierItem::of($stall)->count()]);
+        $tee = SupplierItem::of($stall)->with('words')->where('external_id', 'TP-TEE')->firstOrFail();
         self::assertSame([35, 'EUR', 610], [$tee->variants_count, $tee->currency, $tee->cost_minor]);
         $sheet = $this->getJson(route('source.item', [$stall, $tee->id]))->assertOk();
         self::assertSame(
@@ -142,7 +144,7 @@ final class SuppliersTest extends AppTestCase
         $this->from('/')->postJson(route('source.pull', [$stall, $connection]))->assertStatus(422);
 
         app(ConnectSupplier::class)($stall, 'oakum', (string) config('stall.oakum.address'), 'oakum-second-key');
-        self::assertSame(1, $stall->connections()->count());
+        self::assertSame(1, SupplierConnection::of($stall)->count());
         self::assertNull($connection->refresh()->disconnected_at);
         $this->world->pull(
             $stall,

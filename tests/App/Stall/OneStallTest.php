@@ -68,11 +68,11 @@ final class OneStallTest extends AppTestCase
     {
         $tables = DB::select(
             <<<'SQL'
-            SELECT c.relname AS name, c.relrowsecurity AS held,
-                EXISTS (SELECT 1 FROM pg_attribute a WHERE a.attrelid = c.oid AND a.attname = 'stall_id' AND NOT a.attisdropped) AS has_stall,
-                EXISTS (SELECT 1 FROM pg_policy p WHERE p.polrelid = c.oid) AS has_policy
-            FROM pg_class c WHERE c.relnamespace = 'public'::regnamespace AND c.relkind IN ('r', 'p')
-            SQL
+                SELECT c.relname AS name, c.relrowsecurity AS held,
+                    EXISTS (SELECT 1 FROM pg_attribute a WHERE a.attrelid = c.oid AND a.attname = 'stall_id' AND NOT a.attisdropped) AS has_stall,
+                    EXISTS (SELECT 1 FROM pg_policy p WHERE p.polrelid = c.oid) AS has_policy
+                FROM pg_class c WHERE c.relnamespace = 'public'::regnamespace AND c.relkind IN ('r', 'p')
+                SQL
             ,
         );
         self::assertGreaterThan(30, count($tables));
@@ -222,9 +222,9 @@ final class OneStallTest extends AppTestCase
     {
         $functions = DB::select(
             <<<'SQL'
-            SELECT proname AS name, prosrc AS source, proconfig::text AS settings FROM pg_proc
-            WHERE pronamespace = 'public'::regnamespace AND prosecdef
-            SQL
+                SELECT proname AS name, prosrc AS source, proconfig::text AS settings FROM pg_proc
+                WHERE pronamespace = 'public'::regnamespace AND prosecdef
+                SQL
             ,
         );
         self::assertGreaterThanOrEqual(5, count($functions));

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Window\Window;
 
 final class SignInTest extends AppTestCase
 {
@@ -22,7 +23,7 @@ final class SignInTest extends AppTestCase
         $this->post(route('stalls.store'), $this->stall(['handle' => 'adas-plot']))->assertRedirect();
         $stall = Stall::query()->where('handle', 'adas-plot')->firstOrFail();
         self::assertSame([2000, 295, 'GBP'], [$stall->vat_bp, $stall->flat_delivery_minor, $stall->currency]);
-        self::assertNotNull($stall->window, 'a new stall has a dressed window');
+        self::assertNotNull(Window::of($stall)->first(), 'a new stall has a dressed window');
         $this->get(route('source', $stall))->assertOk();
         $this->post(route('sign-out'))->assertRedirect(route('sign-in'));
         $this->get(route('source', $stall))->assertRedirect(route('sign-in'));

@@ -9,9 +9,9 @@ use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
+use WindowStall\Frame\Api\OpenApi;
 use WindowStall\Source\StartPull;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Api\OpenApi;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Bench\OptionNames;
 use WindowStall\Core\Money\Money;
-use WindowStall\Stall\ReferenceRates;
+use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 

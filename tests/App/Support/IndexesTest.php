@@ -15,13 +15,13 @@ final class IndexesTest extends AppTestCase
     {
         $bare = DB::select(
             <<<'SQL'
-            SELECT c.conrelid::regclass::text || '.' || a.attname AS name
-            FROM pg_constraint c
-            JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = c.conkey[1]
-            WHERE c.contype = 'f' AND c.connamespace = 'public'::regnamespace
-              AND NOT EXISTS (SELECT 1 FROM pg_index i WHERE i.indrelid = c.conrelid AND i.indkey[0] = c.conkey[1] AND i.indpred IS NULL)
-            ORDER BY 1
-            SQL
+                SELECT c.conrelid::regclass::text || '.' || a.attname AS name
+                FROM pg_constraint c
+                JOIN pg_attribute a ON a.attrelid = c.conrelid AND a.attnum = c.conkey[1]
+                WHERE c.contype = 'f' AND c.connamespace = 'public'::regnamespace
+                  AND NOT EXISTS (SELECT 1 FROM pg_index i WHERE i.indrelid = c.conrelid AND i.indkey[0] = c.conkey[1] AND i.indpred IS NULL)
+                ORDER BY 1
+                SQL
             ,
         );
         self::assertSame([], array_column($bare, 'name'));

@@ -118,7 +118,7 @@ final class OutsideTest extends AppTestCase
                 ->in(base_path('app'))
                 ->name('*.php')
                 ->notPath('Support/Outbound')
-                ->notPath('Support/Console') as $file
+                ->notPath('Frame/Console') as $file
         ) {
             if (
                 preg_match(

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Bench\Listing;
 use WindowStall\Stall\SignIn;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -364,7 +365,7 @@ final class SpoiltTest extends AppTestCase
     /** @return array<string, string|int> */
     private function numbersOf(Stall $stall): array
     {
-        $listing = $stall->listings()->firstOrFail();
+        $listing = Listing::of($stall)->firstOrFail();
         $id = static fn (string $table): int => (int) DB::table($table)->where('stall_id', $stall->id)->max('id');
 
         return [

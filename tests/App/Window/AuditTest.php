@@ -11,6 +11,7 @@ use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\Window;
 
 /** The phone audit against real sections: what was measured, what is known, and what was waved away. */
 final class AuditTest extends AppTestCase
@@ -29,7 +30,7 @@ final class AuditTest extends AppTestCase
         DB::table('supplier_variants')
             ->where('supplier_item_id', $this->sold->supplier_item_id)
             ->update(['stock' => 0]);
-        $look = $this->stall->window()->firstOrFail()->workingContent()->look->toArray();
+        $look = Window::of($this->stall)->firstOrFail()->workingContent()->look->toArray();
         app(DressWindow::class)->save(
             $this->stall,
             Content::from([

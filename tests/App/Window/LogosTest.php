@@ -14,6 +14,7 @@ use WindowStall\Window\DressWindow;
 use WindowStall\Window\Look;
 use WindowStall\Window\ShareCard;
 use WindowStall\Window\Sign;
+use WindowStall\Window\Window;
 
 /** Logos: trimmed, seen on whatever they stand on, in the browser's tab and where the shop is shared. */
 final class LogosTest extends AppTestCase
@@ -78,11 +79,11 @@ final class LogosTest extends AppTestCase
     public function test_a_published_logo_is_the_shops_sign_and_its_shared_picture(): void
     {
         $logo = $this->send(self::png([30, 40, 50], [0, 0, 0, 127]));
-        $content = $this->stall->window()->firstOrFail()->workingContent()->toArray();
+        $content = Window::of($this->stall)->firstOrFail()->workingContent()->toArray();
         $content['look']['logo'] = array_diff_key($logo, ['url' => 0]);
         app(DressWindow::class)->save($this->stall, Content::from($content), 1);
         app(DressWindow::class)->publish($this->stall, null);
-        $look = $this->stall->window()->firstOrFail()->load('published')->publishedContent()?->look;
+        $look = Window::of($this->stall)->firstOrFail()->load('published')->publishedContent()?->look;
         self::assertNotNull($look);
         $card = (string) ShareCard::path($look);
         $this->get($this->stall->shopAddress('/'))

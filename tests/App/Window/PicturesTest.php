@@ -12,6 +12,7 @@ use WindowStall\Support\Pictures\Cut;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\Window;
 
 /** The stall's own pictures: sent, said in words, shown, and never another stall's. */
 final class PicturesTest extends AppTestCase
@@ -38,7 +39,7 @@ final class PicturesTest extends AppTestCase
             'alt' => str_repeat('x', 201),
         ])->assertUnprocessable();
         foreach ([[$stall, true], [$other, false]] as [$where, $shows]) {
-            $look = $where->window()->firstOrFail()->workingContent()->look->toArray();
+            $look = Window::of($where)->firstOrFail()->workingContent()->look->toArray();
             $sections = [
                 ['kind' => 'story', 'settings' => ['heading' => 'Here', 'picture' => $id]],
                 ['kind' => 'gallery', 'settings' => ['pictures' => [['picture' => $id, 'words' => '']]]],
@@ -75,7 +76,7 @@ final class PicturesTest extends AppTestCase
         foreach ([['cut' => 'round'], ['x' => 101], ['zoom' => 99], ['zoom' => null], ['y' => 'top']] as $nonsense) {
             $say($nonsense)->assertUnprocessable();
         }
-        $look = $stall->window()->firstOrFail()->workingContent()->look->toArray();
+        $look = Window::of($stall)->firstOrFail()->workingContent()->look->toArray();
         app(DressWindow::class)->save(
             $stall,
             Content::from([
@@ -135,7 +136,7 @@ final class PicturesTest extends AppTestCase
         Storage::fake('media');
         $this->signIn();
         $stall = $this->world->stall();
-        $tones = $stall->window()->firstOrFail()->workingContent()->look->tones();
+        $tones = Window::of($stall)->firstOrFail()->workingContent()->look->tones();
         $offered = $this->getJson(route('window.grounds', $stall))
             ->assertOk()
             ->assertJsonCount(count(DrawnGround::cases()))
@@ -172,7 +173,7 @@ final class PicturesTest extends AppTestCase
             ->json('id');
         $this->getJson(route('window.films', $other))->assertExactJson([]);
         foreach ([[$stall, true], [$other, false]] as [$where, $shows]) {
-            $look = $where->window()->firstOrFail()->workingContent()->look->toArray();
+            $look = Window::of($where)->firstOrFail()->workingContent()->look->toArray();
             app(DressWindow::class)->save(
                 $where,
                 Content::from([

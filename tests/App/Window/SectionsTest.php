@@ -279,7 +279,7 @@ final class SectionsTest extends AppTestCase
 
     public function test_there_is_always_one_masthead(): void
     {
-        $look = $this->world->stall()->window()->firstOrFail()->workingContent()->look->toArray();
+        $look = Window::of($this->world->stall())->firstOrFail()->workingContent()->look->toArray();
         $kinds = static fn (array $sections): array => array_map(
             static fn (Section $s): string => $s->kind->key(),
             Content::from(['look' => $look, 'sections' => $sections])->sections,
@@ -310,7 +310,7 @@ final class SectionsTest extends AppTestCase
     /** @param  list<array<string, mixed>>  $sections */
     private function publish(Stall $stall, array $sections): void
     {
-        $window = $stall->window()->firstOrFail();
+        $window = Window::of($stall)->firstOrFail();
         $window->update([
             'working' => Content::from([
                 'look' => $window->workingContent()->look->toArray(),

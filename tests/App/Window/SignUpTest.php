@@ -9,6 +9,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\Window;
 
 /** Addresses shoppers leave: only with consent, as the page said it, once each. */
 final class SignUpTest extends AppTestCase
@@ -19,7 +20,7 @@ final class SignUpTest extends AppTestCase
     {
         parent::setUp();
         $this->stall = $this->world->stall();
-        $look = $this->stall->window()->firstOrFail()->workingContent()->look->toArray();
+        $look = Window::of($this->stall)->firstOrFail()->workingContent()->look->toArray();
         $settings = ['heading' => 'Letters', 'consent' => 'One letter a month, and nothing else.'];
         $content = Content::from([
             'look' => $look,

@@ -8,12 +8,13 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
+use WindowStall\Bench\Picture;
+use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Jobs\TurnWindows;
-use WindowStall\Window\Pages\PreviewLinks;
 use WindowStall\Window\Window;
 
 final class WindowTest extends AppTestCase
@@ -345,7 +346,7 @@ final class WindowTest extends AppTestCase
     {
         $other = $this->world->stall();
         $path = $other->id.'/logo/0123456789abcdef';
-        $other->pictures()->create(['state' => 'ready', 'path' => $path, 'width' => 600, 'height' => 200]);
+        Picture::of($other)->create(['state' => 'ready', 'path' => $path, 'width' => 600, 'height' => 200]);
         $content = $this->content();
         $content['look']['logo'] = ['path' => $path, 'width' => 600, 'height' => 200];
         $this->save($content)

@@ -25,8 +25,7 @@ final class ListingsController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $rows = $stall
-            ->listings()
+        $rows = Listing::of($stall)
             ->with(Listing::FOR_FIGURES)
             ->where('id', '>', $page->after)
             ->orderBy('id')

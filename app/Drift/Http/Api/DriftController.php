@@ -7,6 +7,7 @@ namespace WindowStall\Drift\Http\Api;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use WindowStall\Bench\Listing;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\Decide;
@@ -66,7 +67,7 @@ final readonly class DriftController
     public function history(Request $request, int $listing): JsonResponse
     {
         $stall = self::stall($request);
-        $moments = Timeline::of($stall, $stall->listings()->findOrFail($listing));
+        $moments = Timeline::of($stall, Listing::of($stall)->findOrFail($listing));
 
         return new JsonResponse([
             'data' => array_map(

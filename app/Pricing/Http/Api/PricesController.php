@@ -8,7 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use WindowStall\Bench\ListingVariant;
-use WindowStall\Pricing\Price;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 

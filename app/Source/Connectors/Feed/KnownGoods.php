@@ -29,47 +29,47 @@ final class KnownGoods
 
     /** Rows of one item that stand together go as one. */
     private const GROUPS = <<<'SQL'
-    CREATE TEMP TABLE IF NOT EXISTS feed_groups (first bigint, last bigint, item text, skus text, hashes text)
-    SQL;
+        CREATE TEMP TABLE IF NOT EXISTS feed_groups (first bigint, last bigint, item text, skus text, hashes text)
+        SQL;
 
     /** Each item of the file, and whether it is known; one with a SKU that stands twice in the file never is. */
     private const ITEMS = <<<'SQL'
-    INSERT INTO feed_items (item, known)
-    WITH skus AS (
-        SELECT item, unnest(string_to_array(skus, chr(31))) AS sku
-        FROM feed_groups
-    ), twice AS (
-        SELECT sku
-        FROM skus
-        GROUP BY sku
-        HAVING count(*) > 1
-    ), doubled AS (
-        SELECT DISTINCT skus.item
-        FROM skus
-        JOIN twice USING (sku)
-    ), come AS (
-        SELECT item, md5(:salt || string_agg(hashes, '' ORDER BY first)) AS raw
-        FROM feed_groups
-        GROUP BY item
-    )
-    SELECT come.item, known.id IS NOT NULL
-    FROM come
-    LEFT JOIN doubled USING (item)
-    LEFT JOIN supplier_items AS known ON known.connection_id = :connection
-        AND known.external_id = come.item
-        AND known.raw_hash = come.raw
-        AND known.gone_at IS NULL
-        AND doubled.item IS NULL
-    SQL;
+        INSERT INTO feed_items (item, known)
+        WITH skus AS (
+            SELECT item, unnest(string_to_array(skus, chr(31))) AS sku
+            FROM feed_groups
+        ), twice AS (
+            SELECT sku
+            FROM skus
+            GROUP BY sku
+            HAVING count(*) > 1
+        ), doubled AS (
+            SELECT DISTINCT skus.item
+            FROM skus
+            JOIN twice USING (sku)
+        ), come AS (
+            SELECT item, md5(:salt || string_agg(hashes, '' ORDER BY first)) AS raw
+            FROM feed_groups
+            GROUP BY item
+        )
+        SELECT come.item, known.id IS NOT NULL
+        FROM come
+        LEFT JOIN doubled USING (item)
+        LEFT JOIN supplier_items AS known ON known.connection_id = :connection
+            AND known.external_id = come.item
+            AND known.raw_hash = come.raw
+            AND known.gone_at IS NULL
+            AND doubled.item IS NULL
+        SQL;
 
     private const UNKNOWN = <<<'SQL'
-    DECLARE unknown_rows CURSOR WITH HOLD FOR
-    SELECT feed_groups.first, feed_groups.last
-    FROM feed_groups
-    JOIN feed_items USING (item)
-    WHERE NOT feed_items.known
-    ORDER BY feed_groups.first
-    SQL;
+        DECLARE unknown_rows CURSOR WITH HOLD FOR
+        SELECT feed_groups.first, feed_groups.last
+        FROM feed_groups
+        JOIN feed_items USING (item)
+        WHERE NOT feed_items.known
+        ORDER BY feed_groups.first
+        SQL;
 
     private function __construct()
     {

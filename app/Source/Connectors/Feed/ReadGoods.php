@@ -32,11 +32,11 @@ final class ReadGoods
 
     // WITH HOLD: the cursor outlives the transactions in which the pages are stored.
     private const SORTED = <<<'SQL'
-    DECLARE feed_goods CURSOR WITH HOLD FOR
-    SELECT item, row, sku, hash, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first
-    FROM feed_lines
-    ORDER BY item, row
-    SQL;
+        DECLARE feed_goods CURSOR WITH HOLD FOR
+        SELECT item, row, sku, hash, line, first_value(row) OVER (PARTITION BY sku ORDER BY row) AS first
+        FROM feed_lines
+        ORDER BY item, row
+        SQL;
 
     private ReadLine $read;
 

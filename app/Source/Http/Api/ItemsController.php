@@ -24,8 +24,7 @@ final class ItemsController
         $stall = $request->user();
         \assert($stall instanceof Stall);
         $page = Page::of($request);
-        $rows = $stall
-            ->items()
+        $rows = SupplierItem::of($stall)
             ->with(['variants', 'landings', 'connection'])
             ->where('id', '>', $page->after)
             ->orderBy('id')

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench;
+
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\ServiceProvider;
+use WindowStall\Source\ListedGoods;
+use WindowStall\Stall\Events\SettingsChanged;
+use WindowStall\Stall\Stall;
+
+/** What Bench gives and listens to. */
+final class BenchServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->bind(ListedGoods::class, ListedFromSupplier::class);
+    }
+
+    public function boot(): void
+    {
+        // What addresses name below a stall is looked for among its own.
+        Stall::resolveRelationUsing('listings', Listing::of(...));
+        Stall::resolveRelationUsing('pictures', Picture::of(...));
+        Event::listen(static fn (SettingsChanged $changed) => app(ProjectListings::class)($changed->stall));
+    }
+}

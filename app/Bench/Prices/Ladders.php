@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Prices;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\RecipeUnreadable;
+use WindowStall\Core\Pricing\Rung;
+use WindowStall\Core\Pricing\RungKind;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
+use WindowStall\Support\Views\Percent;
+
+/** A listing's multi-buy ladder, as it is stored and typed: [{pieces, kind, value}], a percentage or an amount. */
+final class Ladders
+{
+    public const MOST_RUNGS = 5;
+
+    public static function of(Listing $listing, Stall $stall): ?Ladder
+    {
+        return $listing->own_ladder === null || $listing->own_ladder === []
+            ? null
+            : self::read($listing->own_ladder, $stall);
+    }
+
+    /**
+     * @param  list<array{pieces: int, kind: string, value: string}>  $rungs
+     *
+     * @throws Refusal
+     */
+    public static function read(array $rungs, Stall $stall): Ladder
+    {
+        $currency = $stall->currencyValue();
+        try {
+            return new Ladder(
+                array_map(
+                    static fn (array $r): Rung => match (RungKind::from($r['kind'])) {
+                        RungKind::Percent => Rung::percent(
+                            $r['pieces'],
+                            Rate::bp(
+                                Percent::parse($r['value']) ??
+                                    throw new Refusal(
+                                        sprintf(
+                                            '“%s” is no percentage. Write it as 10 or 12.5.',
+                                            mb_substr($r['value'], 0, 20),
+                                        ),
+                                    ),
+                            ),
+                        ),
+                        RungKind::Amount => Rung::amount($r['pieces'], Money::parse($r['value'], $currency)),
+                        RungKind::Total => Rung::total($r['pieces'], Money::parse($r['value'], $currency)),
+                    },
+                    $rungs,
+                ),
+            );
+        } catch (RecipeUnreadable $e) {
+            throw new Refusal($e->getMessage());
+        }
+    }
+}

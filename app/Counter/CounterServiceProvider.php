@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\ServiceProvider;
+use WindowStall\Source\Events\CatalogueRead;
+use WindowStall\Source\OrdersUnderWay;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\Sales;
+
+/** What Counter gives and listens to. */
+final class CounterServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->bind(Sales::class, CountedSales::class);
+        $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
+    }
+
+    public function boot(): void
+    {
+        // What addresses name below a stall is looked for among its own.
+        Stall::resolveRelationUsing('orders', Order::of(...));
+        Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
+    }
+}

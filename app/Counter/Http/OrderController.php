@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Jobs\OpenPayment;
+use WindowStall\Counter\Jobs\SettlePayment;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketCookies;
+use WindowStall\Shop\Http\ShopResponse;
+use WindowStall\Shop\ShopRenderer;
+use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\Stall;
+
+/** The shopper's own page of an order, at an address nobody can guess (256 random bits). */
+final readonly class OrderController
+{
+    /** After so many seconds without an answer the payment is asked after again. */
+    private const PATIENCE = 20;
+
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
+
+    public function show(Request $request, string $token): Response
+    {
+        $stall = ShopStall::of($request);
+        $order = $this->find($stall, $token);
+        $page = ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), 'order', [
+                'title' => 'Order '.$order->number,
+                'order' => $order,
+                'again' => $this->lookAgain($order),
+            ]),
+            private: true,
+        );
+        // The basket this order was made from is empty now.
+        if ($order->state === OrderState::Paid && $request->cookies->get(Basket::COOKIE) === $order->basket_id) {
+            foreach (BasketCookies::emptied() as $cookie) {
+                $page->withCookie($cookie);
+            }
+        }
+
+        return $page;
+    }
+
+    /** On to the payment page, as soon as the payment service has opened one. */
+    public function pay(Request $request, string $token): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $order = $this->find($stall, $token);
+        if ($order->state !== OrderState::AwaitingPayment || $order->payment_trouble !== null) {
+            return redirect()->to('/orders/'.$token, 303);
+        }
+        if ($order->pay_at !== null) {
+            return redirect()->away($order->pay_at, 303);
+        }
+        OpenPayment::dispatch($order->id);
+
+        return ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), 'moment', [
+                'title' => 'One moment',
+                'again' => '/orders/'.$token.'/pay',
+            ]),
+            private: true,
+        );
+    }
+
+    /**
+     * Where the payment page sends the shopper back to. How the payment stands is asked in the background, so that no
+     * request waits for it; loading this twice changes nothing twice.
+     */
+    public function paid(Request $request, string $token): RedirectResponse
+    {
+        $order = $this->find(ShopStall::of($request), $token);
+        if ($order->state === OrderState::AwaitingPayment && $order->payment_id !== null) {
+            $order->update(['awaited_since' => now(), 'payment_trouble' => null]);
+            SettlePayment::dispatch($order->id);
+        }
+
+        return redirect()->to('/orders/'.$token, 303);
+    }
+
+    /** Where the shopper's page looks next by itself; null when there is nothing to wait for. */
+    private function lookAgain(Order $order): ?string
+    {
+        if ($order->state !== OrderState::AwaitingPayment) {
+            return null;
+        }
+        $still = $order->payment_trouble === PaymentTrouble::slow()->getMessage();
+
+        return match (true) {
+            $order->awaited_since !== null && $order->awaited_since->isAfter(now()->subSeconds(self::PATIENCE)) => '/orders/'.$order->token,
+            // Nobody has looked yet, or the answer was lost: asked for again.
+            $order->awaited_since !== null, $still => '/orders/'.$order->token.'/paid',
+            default => null,
+        };
+    }
+
+    private function find(Stall $stall, string $token): Order
+    {
+        return Order::query()
+            ->with(['lines', 'supplierOrders'])
+            ->where('stall_id', $stall->id)
+            ->where('token', $token)
+            ->firstOrFail();
+    }
+}

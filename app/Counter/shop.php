@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Counter\Http\CheckoutController;
+use WindowStall\Counter\Http\OrderController;
+
+Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
+Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
+Route::get('/orders/{token}', [OrderController::class, 'show'])
+    ->name('order')
+    ->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])
+    ->name('order.pay')
+    ->where('token', '[A-Za-z0-9_-]{43}');
+Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
+    ->name('order.paid')
+    ->where('token', '[A-Za-z0-9_-]{43}');

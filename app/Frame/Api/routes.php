@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Bench\Http\Api\ListingsController;
+use WindowStall\Drift\Http\Api\DriftController;
+use WindowStall\Frame\Api\OpenApi;
+use WindowStall\Pricing\Http\Api\PricesController;
+use WindowStall\Pricing\Http\Api\PriceTrialsController;
+use WindowStall\Source\Http\Api\ItemsController;
+use WindowStall\Source\Http\Api\RunsController;
+use WindowStall\Stall\Http\InTokensStall;
+
+Route::prefix('/api/v1')->name('api.')->group(function (): void {
+    Route::get('/openapi.json', OpenApi::class)->name('openapi');
+    Route::middleware(['auth:sanctum', InTokensStall::class, 'throttle:api'])->group(function (): void {
+        Route::get('/listings', ListingsController::class)->name('listings');
+        Route::get('/listings/{listing}/history', [DriftController::class, 'history'])->name('history');
+        Route::get('/drift', [DriftController::class, 'index'])->name('drift');
+        Route::post('/drift/decisions', [DriftController::class, 'decide'])->name('decisions');
+        Route::get('/items', ItemsController::class)->name('items');
+        Route::get('/runs', RunsController::class)->name('runs');
+        Route::get('/prices', PricesController::class)->name('prices');
+        Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
+    });
+});

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Frame\Views;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Prices\Price;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\SupplierOrder;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Window\Window;
+
+/** The frame around every screen: person, stalls, the stall's own colours, and what waits in each area. */
+final readonly class FrameView
+{
+    /** @param  list<StallLinkView>  $stalls */
+    public function __construct(
+        public string $person,
+        public array $stalls,
+        public ?string $handle,
+        public ?string $name,
+        public ?string $brand,
+        public ?string $shade,
+        public ?string $currency,
+        public ?string $shopUrl,
+        public int $onBench,
+        public int $drifting,
+        public int $toSend,
+        public int $underFloor,
+    ) {}
+
+    public static function of(User $user, ?Stall $stall): self
+    {
+        $stalls = array_values(
+            $user
+                ->stalls()
+                ->get()
+                ->map(static fn(Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))
+                ->all(),
+        );
+        if ($stall === null) {
+            return new self(
+                person: $user->name,
+                stalls: $stalls,
+                handle: null,
+                name: null,
+                brand: null,
+                shade: null,
+                currency: null,
+                shopUrl: null,
+                onBench: 0,
+                drifting: 0,
+                toSend: 0,
+                underFloor: 0,
+            );
+        }
+        $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
+
+        return new self(
+            person: $user->name,
+            stalls: $stalls,
+            handle: $stall->handle,
+            name: $stall->name,
+            brand: $tones?->get('fill')->toHex(),
+            shade: $tones?->get('band')->toHex(),
+            currency: $stall->currency,
+            shopUrl: $stall->shopAddress('/'),
+            onBench: Listing::of($stall)->where('state', ListingState::OnBench)->count(),
+            drifting: (int) Listing::of($stall)->sum('changes_count') +
+                Run::of($stall)->where('state', RunState::SetAside)->count(),
+            toSend: SupplierOrder::query()
+                ->whereHas('order', fn($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))
+                ->whereIn('state', [
+                    SupplierOrderState::ToSend,
+                    SupplierOrderState::Sent,
+                    SupplierOrderState::Accepted,
+                    SupplierOrderState::Refused,
+                ])
+                ->count(),
+            // In the window and under the floor unawares: held back from shoppers until somebody looks.
+            underFloor: Price::query()
+                ->join('listing_variants as v', 'v.id', '=', 'prices.listing_variant_id')
+                ->join('listings as l', 'l.id', '=', 'v.listing_id')
+                ->where('prices.stall_id', $stall->id)
+                ->where('prices.market', $stall->home_market)
+                ->where('prices.above_floor_minor', '<', 0)
+                ->where('v.own_on', true)
+                ->where('v.own_under_floor', false)
+                ->where('l.state', ListingState::InWindow)
+                ->whereNull('l.deleted_at')
+                ->count(),
+        );
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Stall\Terms;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What one whole unit of a currency costs the stall, and since which day.
+ *
+ * @property int $id
+ * @property string $from
+ * @property string $rate
+ * @property int $cushion_bp
+ * @property string $day
+ */
+final class StallRate extends Model
+{
+    public $timestamps = false;
+
+    protected $table = 'exchange_rates';
+}
