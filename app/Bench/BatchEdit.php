@@ -6,6 +6,8 @@ namespace WindowStall\Bench;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;

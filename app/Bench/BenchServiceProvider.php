@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Source\ListedGoods;
 use WindowStall\Stall\Events\SettingsChanged;
 use WindowStall\Stall\Stall;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Across;
+use WindowStall\Core\Pricing\Listing\Across;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Support\Refusal;

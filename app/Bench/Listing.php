@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use WindowStall\Bench\MakeUp\ListingItem;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierWords;
 use WindowStall\Stall\Stall;

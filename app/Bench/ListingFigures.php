@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
+use WindowStall\Bench\MakeUp\OptionNames;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
@@ -11,8 +13,8 @@ use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Facts\Fact;
 use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Recipe;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Source\SupplierItem as Item;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Recipes;

@@ -7,6 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Source\SupplierVariant;
 

@@ -7,6 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Bench\Source;
 use WindowStall\Stall\Stall;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Source\LandListed;
+use WindowStall\Source\Landing\LandListed;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 

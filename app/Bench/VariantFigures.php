@@ -7,7 +7,7 @@ namespace WindowStall\Bench;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Source\SupplierVariant;
 
 /** Everything known and worked out about one variant of a listing. */

@@ -6,8 +6,8 @@ namespace WindowStall\Counter;
 
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\SaleTerms;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Tax\SalesTax;
 
 /** What an order earned, in the till strip's terms: what it really cost at the suppliers, on the terms of that day. */

@@ -7,7 +7,7 @@ namespace WindowStall\Drift;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
-use WindowStall\Bench\VariantSource;
+use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Likeness;
 use WindowStall\Source\SupplierItem;

@@ -11,7 +11,7 @@ use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
-use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;

@@ -6,7 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\MakesPrices;
-use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Support\Copy;

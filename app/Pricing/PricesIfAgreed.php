@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
-use WindowStall\Core\Pricing\VariantPrice;
+use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 

@@ -6,8 +6,8 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Pricing\PricedOnce;
-use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Core\Pricing\Listing\PricedOnce;
+use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Pricing\Views\TrialFiguresView;
 use WindowStall\Pricing\Views\TrialMarketView;
 use WindowStall\Stall\Stall;

@@ -7,7 +7,7 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Totals;

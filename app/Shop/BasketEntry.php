@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\Offers\Ladder;
 
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use WindowStall\Bench\ListingFigures;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Rung;
+use WindowStall\Core\Pricing\Offers\Rung;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;

@@ -9,6 +9,7 @@ use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Outbound\PublicAddress;
 use WindowStall\Support\Refusal;

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Landing\LandItems;
 use WindowStall\Stall\Events\SettingsChanged;
 use WindowStall\Stall\Stall;
 

@@ -13,6 +13,7 @@ use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Stall\Stall;
 
 /**

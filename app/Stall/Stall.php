@@ -14,7 +14,7 @@ use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Stall\Events\ShopChanged;
 use WindowStall\Stall\Terms\CostSheet;

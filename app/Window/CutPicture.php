@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Support\Pictures\Crop;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Refusal;

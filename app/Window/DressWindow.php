@@ -6,7 +6,7 @@ namespace WindowStall\Window;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Core\Window\Merge;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Core\Basket;
 
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ladder;
+use WindowStall\Core\Pricing\Offers\Ladder;
 
 /** So many pieces of one variant, at one price or down the rungs of a multi-buy ladder. */
 final readonly class BasketLine

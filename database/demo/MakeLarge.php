@@ -6,7 +6,7 @@ namespace WindowStall\Demo;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;

@@ -7,7 +7,7 @@ namespace WindowStall\Tests\Faults;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Support\Facades\DB;
 use Psr\Http\Message\ResponseInterface;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\SupplierConnection;

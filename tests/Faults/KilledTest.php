@@ -18,7 +18,7 @@ use WindowStall\Counter\PlaceOrder;
 use WindowStall\Runs\RunState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Mail\NewPasswordLink;
 use WindowStall\Stall\OneStall;

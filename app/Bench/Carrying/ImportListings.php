@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Carrying;
 
 use WindowStall\Bench\BatchEdit;
-use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\TakeToBench;
-use WindowStall\Bench\Undo;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Money;

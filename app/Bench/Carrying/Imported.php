@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Carrying;
 
-use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Feeds\Reject;
 
 /** What bringing listings in has come to so far. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Events;
 
-use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\Undo\BenchChange;
 
 /** Listings stand again as a step found them; told within the transaction that put them so. */
 final readonly class StepTakenBack

@@ -7,7 +7,7 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\OneStall;
 
 /** Sets the fetching of pictures again where the job that was to do it got lost. */

@@ -8,7 +8,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Cache;
 use WindowStall\Bench\Listing;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Support\Outbound\Fetch;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Pictures\PictureSizes;

@@ -6,9 +6,9 @@ namespace WindowStall\Bench\Jobs;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Carrying\ImportListings;
 use WindowStall\Bench\Carrying\ListingFile;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;

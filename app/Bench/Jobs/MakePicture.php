@@ -8,7 +8,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\SvgDrawing;

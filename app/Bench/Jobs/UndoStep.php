@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Jobs;
 
-use WindowStall\Bench\BenchChange;
-use WindowStall\Bench\Undo;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Stall\Stall;

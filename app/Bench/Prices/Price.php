@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\PricedBy;
+use WindowStall\Core\Pricing\Listing\PricedBy;
 
 /**
  * A variant's price in a market, with what one sale costs and keeps; made by Pricing, never written by

@@ -7,7 +7,7 @@ namespace WindowStall\Bench\Prices;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
 
 /** What shoppers were asked for a variant, and when. Amounts as the market showed them. */

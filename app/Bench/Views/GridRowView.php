@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Views;
 
 use WindowStall\Bench\Listing;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Views;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\BenchChange;
-use WindowStall\Bench\Snapshot;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Snapshot;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RejectView;

@@ -7,7 +7,7 @@ namespace WindowStall\Bench\Views;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\OpenChanges;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Bench\Lack;
 use WindowStall\Core\Source\ProductGroups;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Views;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Support\Pictures\AlikeHash;
 use WindowStall\Support\Pictures\PictureSizes;
 

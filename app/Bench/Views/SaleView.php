@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Views;
 
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 

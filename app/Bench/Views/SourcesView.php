@@ -6,7 +6,7 @@ namespace WindowStall\Bench\Views;
 
 use Illuminate\Support\Collection;
 use WindowStall\Bench\ListingVariant;
-use WindowStall\Bench\VariantSource;
+use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 

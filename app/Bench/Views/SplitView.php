@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Views;
 
 use WindowStall\Bench\ListingFigures;
-use WindowStall\Bench\SplitListing;
+use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Source\ProductGroup;
 

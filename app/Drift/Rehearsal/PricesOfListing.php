@@ -6,7 +6,7 @@ namespace WindowStall\Drift\Rehearsal;
 
 use WindowStall\Core\Drift\Rehearsal\Priced;
 use WindowStall\Core\Drift\Rehearsal\PricesAtCosts;
-use WindowStall\Core\Pricing\Pricer;
+use WindowStall\Core\Pricing\Listing\Pricer;
 use WindowStall\Pricing\PriceFacts;
 
 /** Prices a recorded listing by today's recipes, fees and rates. */
@@ -38,7 +38,7 @@ final readonly class PricesOfListing implements PricesAtCosts
     /**
      * @param  array<string, int>  $costs
      * @param  array<string, int>  $byHand
-     * @return array<string, \WindowStall\Core\Pricing\VariantPrice>
+     * @return array<string, \WindowStall\Core\Pricing\Listing\VariantPrice>
      */
     private function made(array $costs, array $byHand): array
     {

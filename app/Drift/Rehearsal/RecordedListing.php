@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Rehearsal;
 
 use WindowStall\Core\Drift\Rehearsal\Held;
-use WindowStall\Core\Pricing\PriceSpread;
+use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Source\SupplierItem;
 
 /**

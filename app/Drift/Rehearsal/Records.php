@@ -113,7 +113,7 @@ final readonly class Records
     }
 
     /**
-     * @param  array{spread: \WindowStall\Core\Pricing\PriceSpread, rows: list<\stdClass>, variants: mixed}  $priced
+     * @param  array{spread: \WindowStall\Core\Pricing\Listing\PriceSpread, rows: list<\stdClass>, variants: mixed}  $priced
      * @param  list<\stdClass>  $versions
      * @param  list<\stdClass>  $bought
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
-use WindowStall\Bench\BenchChange;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\Desk;
 use WindowStall\Drift\DeskFilter;

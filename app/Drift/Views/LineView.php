@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Views;
 
 use Illuminate\Support\Collection;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Money\Money;
 use WindowStall\Drift\CostHistory;

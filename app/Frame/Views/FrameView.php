@@ -33,7 +33,8 @@ final readonly class FrameView
         public int $drifting,
         public int $toSend,
         public int $underFloor,
-    ) {}
+    ) {
+    }
 
     public static function of(User $user, ?Stall $stall): self
     {
@@ -41,7 +42,7 @@ final readonly class FrameView
             $user
                 ->stalls()
                 ->get()
-                ->map(static fn(Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))
+                ->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))
                 ->all(),
         );
         if ($stall === null) {
@@ -75,7 +76,7 @@ final readonly class FrameView
             drifting: (int) Listing::of($stall)->sum('changes_count') +
                 Run::of($stall)->where('state', RunState::SetAside)->count(),
             toSend: SupplierOrder::query()
-                ->whereHas('order', fn($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))
+                ->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))
                 ->whereIn('state', [
                     SupplierOrderState::ToSend,
                     SupplierOrderState::Sent,

@@ -10,7 +10,7 @@ use Illuminate\Validation\Rule;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Prices\Ladders;
-use WindowStall\Core\Pricing\RungKind;
+use WindowStall\Core\Pricing\Offers\RungKind;
 use WindowStall\Pricing\Views\FreeDeliveryView;
 use WindowStall\Pricing\Views\LadderView;
 use WindowStall\Stall\Stall;

@@ -41,7 +41,7 @@ final readonly class RecipesController
         return Inertia::render('pricing/RecipesPage', [
             'run' => Reprice::underWay($stall),
             'recipes' => RecipeRowView::list($stall),
-            'bands' => \WindowStall\Core\Pricing\TrialTally::BANDS,
+            'bands' => \WindowStall\Core\Pricing\Listing\TrialTally::BANDS,
             'choices' => [
                 'suppliers' => SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')->all(),
                 'types' => Listing::of($stall)

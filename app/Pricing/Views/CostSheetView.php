@@ -11,7 +11,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;

@@ -8,8 +8,8 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ladder;
-use WindowStall\Core\Pricing\RungFigures;
+use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Pricing\Offers\RungFigures;
 use WindowStall\Pricing\Sold;
 use WindowStall\Stall\Terms\CostSheet;
 

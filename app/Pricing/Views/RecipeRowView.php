@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Pricing\Views;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Pricing\Conditions;
-use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Core\Pricing\Listing\TrialTally;
+use WindowStall\Core\Pricing\Recipe\Conditions;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ConditionNotation;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
-use WindowStall\Core\Pricing\RungFigures;
+use WindowStall\Core\Pricing\Offers\RungFigures;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
 

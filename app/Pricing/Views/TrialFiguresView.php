@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
-use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Pricing\Sold;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;

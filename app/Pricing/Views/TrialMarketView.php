@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
-use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Stall\Stall;
 
 /** What a trial came to in a market other than home. */

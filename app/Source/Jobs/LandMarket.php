@@ -6,7 +6,7 @@ namespace WindowStall\Source\Jobs;
 
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
-use WindowStall\Source\LandItems;
+use WindowStall\Source\Landing\LandItems;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 

@@ -6,7 +6,7 @@ namespace WindowStall\Source\Jobs;
 
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
-use WindowStall\Source\FeedSample;
+use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Source\SupplierConnection;
 
 /** Reads the first rows of a supplier's file, so that a person can say what its columns mean. */

@@ -9,13 +9,13 @@ use WindowStall\Core\Feeds\Reject;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
-use WindowStall\Source\Compared;
 use WindowStall\Source\Connectors\CataloguePage;
+use WindowStall\Source\Pulling\Compared;
 use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
+use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Source\Pulling\SetAside;
 use WindowStall\Source\Pulling\WorkIn;
-use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 

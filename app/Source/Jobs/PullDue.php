@@ -7,7 +7,7 @@ namespace WindowStall\Source\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 

@@ -12,9 +12,9 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Events\SupplierSaidMore;
-use WindowStall\Source\LandItems;
+use WindowStall\Source\Landing\LandItems;
+use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Source\Pulling\Unsettled;
-use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 

@@ -6,8 +6,6 @@ namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Source\Compared;
-use WindowStall\Source\SaveItems;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 

@@ -11,7 +11,6 @@ use WindowStall\Core\Drift\Guards\Tally;
 use WindowStall\Core\Drift\Guards\VariantGlance;
 use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Source\Compared;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\PgArray;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use WindowStall\Core\Money\Money;
-use WindowStall\Source\ItemLanding;
+use WindowStall\Source\Landing\ItemLanding;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Source\ItemLanding;
-use WindowStall\Source\ItemSearch;
+use WindowStall\Source\Finding\ItemSearch;
+use WindowStall\Source\Landing\ItemLanding;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 

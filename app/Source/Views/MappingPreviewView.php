@@ -12,7 +12,7 @@ use WindowStall\Core\Source\SupplierItem;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\Connectors\Parcel;
-use WindowStall\Source\FeedSample;
+use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 

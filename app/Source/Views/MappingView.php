@@ -12,7 +12,7 @@ use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Renames;
 use WindowStall\Source\Connectors\Feed\FeedSettings;
-use WindowStall\Source\FeedSample;
+use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ReferenceRates;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Source\Found;
-use WindowStall\Source\ItemCounts;
-use WindowStall\Source\ItemSearch;
+use WindowStall\Source\Finding\Found;
+use WindowStall\Source\Finding\ItemCounts;
+use WindowStall\Source\Finding\ItemSearch;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;

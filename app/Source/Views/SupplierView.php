@@ -11,7 +11,7 @@ use WindowStall\Runs\Views\RejectView;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\TellsWhatMoves;
-use WindowStall\Source\Schedule;
+use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 

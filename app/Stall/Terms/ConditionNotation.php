@@ -6,7 +6,7 @@ namespace WindowStall\Stall\Terms;
 
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Conditions;
+use WindowStall\Core\Pricing\Recipe\Conditions;
 
 /**
  * When a recipe counts, as it is written: amounts are decimal strings of the stall's currency, weights grams.

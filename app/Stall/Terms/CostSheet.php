@@ -14,12 +14,12 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\RateMissing;
 use WindowStall\Core\Money\Rates;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\Fields;
-use WindowStall\Core\Pricing\Pricer;
-use WindowStall\Core\Pricing\RecipeBook;
-use WindowStall\Core\Pricing\RecipeNotation;
-use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Pricing\Listing\Pricer;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Pricing\Recipe\RecipeBook;
+use WindowStall\Core\Pricing\Recipe\RecipeNotation;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Stall\Stall;
 

@@ -6,8 +6,8 @@ namespace WindowStall\Stall\Terms;
 
 use Illuminate\Database\Eloquent\Model;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Pricing\RecipeNotation;
-use WindowStall\Core\Pricing\RuledRecipe;
+use WindowStall\Core\Pricing\Recipe\RecipeNotation;
+use WindowStall\Core\Pricing\Recipe\RuledRecipe;
 
 /**
  * A recipe of a stall, with the conditions it counts under, in the order of precedence.

@@ -7,11 +7,11 @@ namespace WindowStall\Stall\Terms;
 use Illuminate\Validation\ValidationException;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\Fields;
-use WindowStall\Core\Pricing\Floor;
-use WindowStall\Core\Pricing\Recipe;
-use WindowStall\Core\Pricing\RecipeNotation;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 
 /**
  * Recipes as they are written, read: what is stored was checked when it came in, what a person sends is checked here.

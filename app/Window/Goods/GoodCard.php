@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Goods;
 
 use WindowStall\Bench\ListingFigures;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Money\Money;
 use WindowStall\Support\RichText;

@@ -6,7 +6,7 @@ namespace WindowStall\Window\Goods;
 
 use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Bench\VariantFigures;
-use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 

@@ -6,7 +6,7 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use WindowStall\Bench\SendPicture;
+use WindowStall\Bench\Pictures\SendPicture;
 use WindowStall\Core\Look\DrawnGround;
 use WindowStall\Core\Look\Tones;
 use WindowStall\Stall\Stall;

@@ -6,8 +6,8 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use WindowStall\Bench\Picture;
-use WindowStall\Bench\SendPicture;
+use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Pictures\SendPicture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Pictures\UploadedPicture;

@@ -7,7 +7,7 @@ namespace WindowStall\Window\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\Crop;
 use WindowStall\Support\Pictures\Cut;

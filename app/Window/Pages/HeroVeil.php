@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Pages;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Core\Look\Build;
 use WindowStall\Core\Look\Colour;
 use WindowStall\Core\Look\Mood;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Way;
 

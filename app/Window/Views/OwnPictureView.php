@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\PicturesUsed;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Support\Pictures\PictureSizes;
 
 /** A logo that was sent: null while it is being made, or when it couldn't be. */

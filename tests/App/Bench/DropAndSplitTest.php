@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Bench;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\BenchChange;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;

@@ -11,7 +11,7 @@ use WindowStall\Bench\Views\SaleView;
 use WindowStall\Bench\Views\SegmentView;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Pricing\Terms;
 use WindowStall\Tests\Core\Source\Items;

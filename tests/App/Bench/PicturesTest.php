@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Jobs\MakePicture;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;

@@ -58,7 +58,7 @@ final class VersionTest extends AppTestCase
             fn () => $this->postJson(
                 route('bench.undo', [
                     $this->stall,
-                    $this->stall->hasMany(\WindowStall\Bench\BenchChange::class)->max('id'),
+                    $this->stall->hasMany(\WindowStall\Bench\Undo\BenchChange::class)->max('id'),
                 ]),
             ),
         ];

@@ -7,7 +7,7 @@ namespace WindowStall\Tests\App\Bench;
 use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
-use WindowStall\Bench\Picture;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;

@@ -9,7 +9,7 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\RunState;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;

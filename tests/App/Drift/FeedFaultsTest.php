@@ -10,7 +10,7 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;

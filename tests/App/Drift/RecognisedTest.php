@@ -15,7 +15,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Source\Pulling\Gathered;
-use WindowStall\Source\SaveItems;
+use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;

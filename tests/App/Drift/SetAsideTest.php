@@ -9,7 +9,7 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\Feed\FeedFile;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;

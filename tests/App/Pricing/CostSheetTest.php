@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Prices\Price;
-use WindowStall\Core\Pricing\PricedBy;
+use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Pricing\Jobs\RepriceStall;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Runs\Run;

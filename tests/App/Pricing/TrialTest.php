@@ -7,7 +7,7 @@ namespace WindowStall\Tests\App\Pricing;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Prices\Price;
-use WindowStall\Core\Pricing\TrialTally;
+use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\Jobs\TryForLarge;
 use WindowStall\Pricing\PriceListings;

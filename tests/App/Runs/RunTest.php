@@ -12,7 +12,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\Jobs\PullDue;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Tests\App\AppTestCase;

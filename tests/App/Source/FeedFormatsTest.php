@@ -10,7 +10,7 @@ use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;

@@ -11,7 +11,7 @@ use Illuminate\Support\Sleep;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Source;
 
 use Illuminate\Support\Facades\Http;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Outbound\Fetch;

@@ -84,10 +84,10 @@ final class MovingTest extends AppTestCase
             'moving' => 7,
         ])->assertSessionHasErrors();
         Queue::fake([PullMoving::class]);
-        (new PullDue())->handle(app(\WindowStall\Source\StartPull::class));
+        (new PullDue())->handle(app(\WindowStall\Source\Pulling\StartPull::class));
         Queue::assertNotPushed(PullMoving::class);
         $this->travel(16)->minutes();
-        (new PullDue())->handle(app(\WindowStall\Source\StartPull::class));
+        (new PullDue())->handle(app(\WindowStall\Source\Pulling\StartPull::class));
         Queue::assertPushed(PullMoving::class, 1);
         self::assertTrue($this->supplier->refresh()->moving_next_at?->isFuture());
         Run::query()->create([

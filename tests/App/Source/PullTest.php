@@ -7,7 +7,7 @@ namespace WindowStall\Tests\App\Source;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Bench\Listing;
 use WindowStall\Runs\RunState;
-use WindowStall\Source\StartPull;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierWords;
 use WindowStall\Stall\Stall;
@@ -138,7 +138,7 @@ final class PullTest extends AppTestCase
         return SupplierItem::query()->where('stall_id', $stall->id)->where('external_id', $code)->firstOrFail();
     }
 
-    private function landing(SupplierItem $item): \WindowStall\Source\ItemLanding
+    private function landing(SupplierItem $item): \WindowStall\Source\Landing\ItemLanding
     {
         return $item->landings()->where('market', 'GB')->firstOrFail();
     }

@@ -6,7 +6,7 @@ namespace WindowStall\Tests\App\Support;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use WindowStall\Bench\OptionNames;
+use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Support\Views\MoneyView;

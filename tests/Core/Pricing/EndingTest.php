@@ -7,9 +7,9 @@ namespace WindowStall\Tests\Core\Pricing;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\EndingOutOfRange;
-use WindowStall\Core\Pricing\Toward;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\EndingOutOfRange;
+use WindowStall\Core\Pricing\Recipe\Toward;
 
 final class EndingTest extends TestCase
 {

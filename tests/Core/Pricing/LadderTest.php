@@ -8,12 +8,12 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\Floor;
-use WindowStall\Core\Pricing\Ladder;
-use WindowStall\Core\Pricing\RecipeUnreadable;
-use WindowStall\Core\Pricing\Rung;
-use WindowStall\Core\Pricing\RungFigures;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Pricing\Offers\Rung;
+use WindowStall\Core\Pricing\Offers\RungFigures;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\RecipeUnreadable;
+use WindowStall\Core\Pricing\Sale\Till;
 
 final class LadderTest extends TestCase
 {

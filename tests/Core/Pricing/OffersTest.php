@@ -9,22 +9,22 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\Across;
-use WindowStall\Core\Pricing\Conditions;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\Floor;
-use WindowStall\Core\Pricing\FreeDelivery;
-use WindowStall\Core\Pricing\FrozenRate;
-use WindowStall\Core\Pricing\KeepCurve;
-use WindowStall\Core\Pricing\PricedGoods;
-use WindowStall\Core\Pricing\PricedOnce;
-use WindowStall\Core\Pricing\PriceSpread;
-use WindowStall\Core\Pricing\Recipe;
-use WindowStall\Core\Pricing\RecipeBook;
-use WindowStall\Core\Pricing\RecipeUnreadable;
-use WindowStall\Core\Pricing\RuledRecipe;
-use WindowStall\Core\Pricing\TrialTally;
-use WindowStall\Core\Pricing\WasPrice;
+use WindowStall\Core\Pricing\Listing\Across;
+use WindowStall\Core\Pricing\Listing\FrozenRate;
+use WindowStall\Core\Pricing\Listing\PricedOnce;
+use WindowStall\Core\Pricing\Listing\PriceSpread;
+use WindowStall\Core\Pricing\Listing\TrialTally;
+use WindowStall\Core\Pricing\Offers\FreeDelivery;
+use WindowStall\Core\Pricing\Offers\WasPrice;
+use WindowStall\Core\Pricing\Recipe\Conditions;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\PricedGoods;
+use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Recipe\RecipeBook;
+use WindowStall\Core\Pricing\Recipe\RecipeUnreadable;
+use WindowStall\Core\Pricing\Recipe\RuledRecipe;
+use WindowStall\Core\Pricing\Sale\KeepCurve;
 
 /** Which recipe, how variants go together, and what is offered besides a price. */
 final class OffersTest extends TestCase

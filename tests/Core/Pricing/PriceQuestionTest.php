@@ -7,8 +7,8 @@ namespace WindowStall\Tests\Core\Pricing;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Pricing\Fields;
-use WindowStall\Core\Pricing\PriceQuestion;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Pricing\Sale\PriceQuestion;
 
 /** Whatever is asked gets an answer that adds up, or a sentence for each field; never anything else. */
 final class PriceQuestionTest extends TestCase

@@ -7,8 +7,8 @@ namespace WindowStall\Tests\Core\Pricing;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Pricing\Fields;
-use WindowStall\Core\Pricing\RecipeNotation;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 
 /** How recipes are written down. */
 final class RecipeNotationTest extends TestCase

@@ -10,14 +10,14 @@ use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\Basis;
-use WindowStall\Core\Pricing\Cap;
-use WindowStall\Core\Pricing\Ending;
-use WindowStall\Core\Pricing\Floor;
-use WindowStall\Core\Pricing\Recipe;
-use WindowStall\Core\Pricing\RecipeUnreadable;
-use WindowStall\Core\Pricing\Step;
-use WindowStall\Core\Pricing\Toward;
+use WindowStall\Core\Pricing\Recipe\Basis;
+use WindowStall\Core\Pricing\Recipe\Cap;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Recipe\RecipeUnreadable;
+use WindowStall\Core\Pricing\Recipe\Step;
+use WindowStall\Core\Pricing\Recipe\Toward;
 
 final class RecipeTest extends TestCase
 {

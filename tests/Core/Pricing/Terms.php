@@ -7,7 +7,7 @@ namespace WindowStall\Tests\Core\Pricing;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\SaleTerms;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
 
 /** Terms and costs for tests. */

@@ -9,8 +9,8 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
-use WindowStall\Core\Pricing\SaleTerms;
-use WindowStall\Core\Pricing\Till;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Tax\SalesTax;
 
 final class TillTest extends TestCase

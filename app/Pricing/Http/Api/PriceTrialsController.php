@@ -6,8 +6,8 @@ namespace WindowStall\Pricing\Http\Api;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use WindowStall\Core\Pricing\Fields;
-use WindowStall\Core\Pricing\PriceQuestion;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Pricing\Sale\PriceQuestion;
 
 /** POST /api/v1/price-trials: what a sale would come to, from nothing but what is asked; decimal strings in and out. */
 final class PriceTrialsController

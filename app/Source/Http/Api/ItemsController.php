@@ -7,7 +7,7 @@ namespace WindowStall\Source\Http\Api;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use WindowStall\Core\Money\Money;
-use WindowStall\Source\ItemLanding;
+use WindowStall\Source\Landing\ItemLanding;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;

@@ -8,9 +8,9 @@ use Illuminate\Validation\ValidationException;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
-use WindowStall\Core\Pricing\Recipe;
-use WindowStall\Core\Pricing\RecipeNotation;
-use WindowStall\Core\Pricing\Step;
+use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Recipe\RecipeNotation;
+use WindowStall\Core\Pricing\Recipe\Step;
 use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Support\Views\Percent;
 
@@ -44,18 +44,19 @@ final readonly class RecipeFormView
         public string $words,
         public string $nextStep,
         public array $begins,
-    ) {}
+    ) {
+    }
 
     /** @param  int|null  $middle  the middle cost of what its last step prices, in minor units */
     public static function of(Recipe $recipe, Currency $currency, ?int $middle = null): self
     {
-        $percent = static fn(int $millionths): string => RecipeNotation::decimal($millionths * 100);
+        $percent = static fn (int $millionths): string => RecipeNotation::decimal($millionths * 100);
         $written = RecipeNotation::write($recipe, $currency);
 
         return new self(
             basis: $recipe->basis->value,
             steps: array_map(
-                static fn(Step $s): StepFormView => new StepFormView(
+                static fn (Step $s): StepFormView => new StepFormView(
                     upTo: $s->upTo?->digits() ?? '',
                     method: $s->method->value,
                     value: $s->margin !== null
@@ -81,7 +82,7 @@ final readonly class RecipeFormView
     /** @return array<string, string> */
     private static function begins(Currency $currency): array
     {
-        $amount = static fn(int $units): string => (new Money($units * $currency->roundUnit(), $currency))->digits();
+        $amount = static fn (int $units): string => (new Money($units * $currency->roundUnit(), $currency))->digits();
 
         return [
             'factor' => '2.4',
@@ -104,7 +105,7 @@ final readonly class RecipeFormView
      */
     public static function written(array $sent, Currency $currency): array
     {
-        $text = static fn(mixed $v): string => is_scalar($v) ? trim((string) $v) : '';
+        $text = static fn (mixed $v): string => is_scalar($v) ? trim((string) $v) : '';
         $steps = [];
         foreach (is_array($sent['steps'] ?? null) ? array_values($sent['steps']) : [] as $step) {
             $step = is_array($step) ? $step : [];
@@ -129,8 +130,7 @@ final readonly class RecipeFormView
             [
                 'basis' => $text($sent['basis'] ?? 'landed'),
                 'steps' => $steps,
-                'ending' =>
-                    $ending === ''
+                'ending' => $ending === ''
                         ? null
                         : ['part' => self::amount($ending, $currency), 'direction' => $text($sent['toward'] ?? 'up')] +
                             ($every === '' ? [] : ['every' => self::amount($every, $currency)]),
@@ -139,8 +139,7 @@ final readonly class RecipeFormView
                     'keep' => ['keep' => self::amount($floor, $currency)],
                     default => null,
                 },
-                'cap' =>
-                    $cap === 'none' || $cap === '' ? null : ($cap === 'rrp' ? 'rrp' : self::amount($cap, $currency)),
+                'cap' => $cap === 'none' || $cap === '' ? null : ($cap === 'rrp' ? 'rrp' : self::amount($cap, $currency)),
             ],
             $currency,
         );

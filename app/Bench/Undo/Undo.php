@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Bench\Undo;
+
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\StepTakenBack;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ProjectListings;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/**
+ * Makes every batch on the bench one step that can be taken back: before it, each listing it will touch is written down
+ * whole; taking it back puts them so again. Figures are worked out anew, so prices never come back stale.
+ *
+ * The rows are locked while a step is done, in the order of their numbers: of two at once, the second sees what the
+ * first did.
+ */
+final readonly class Undo
+{
+    /** Listings whose figures are worked out anew at a time. */
+    public const CHUNK = 200;
+
+    public function __construct(private ProjectListings $project)
+    {
+    }
+
+    /**
+     * Does something to listings and keeps how they stood before.
+     *
+     * @template T
+     *
+     * @param  list<int>  $listingIds  those it will touch
+     * @param  callable(): T  $do
+     * @param  callable(T): string  $words  what was done, once it is
+     * @param  callable(T): list<int>|null  $created  listings it made
+     * @param  bool  $apart  whether each listing can be taken back by itself
+     * @return array{T, BenchChange}
+     *
+     * @throws Refusal when one of them isn't in this stall
+     */
+    public function around(
+        Stall $stall,
+        ?User $by,
+        array $listingIds,
+        callable $do,
+        callable $words,
+        ?callable $created = null,
+        bool $apart = false,
+    ): array {
+        return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created, $apart): array {
+            $change = $this->begin($stall, $by, $apart);
+            $done = $this->during($stall, $change, $listingIds, $do, $created);
+            $this->end($change, $words($done));
+
+            return [$done, $change];
+        });
+    }
+
+    /** A step that is done bit by bit: begun, some listings at a time, and ended with what was done. */
+    public function begin(Stall $stall, ?User $by, bool $apart, string $words = 'under way'): BenchChange
+    {
+        return BenchChange::query()->create([
+            'stall_id' => $stall->id,
+            'user_id' => $by?->id,
+            'words' => $words,
+            'apart' => $apart,
+        ]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<int>  $listingIds
+     * @param  callable(): T  $do
+     * @param  callable(T): list<int>|null  $created
+     * @return T
+     *
+     * @throws Refusal when one of them isn't in this stall
+     */
+    public function during(
+        Stall $stall,
+        BenchChange $change,
+        array $listingIds,
+        callable $do,
+        ?callable $created = null,
+    ): mixed {
+        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created): mixed {
+            $this->lock($stall, $listingIds);
+            Snapshot::take($change, $listingIds);
+            $done = $do();
+            $this->turn($listingIds);
+            Snapshot::created($change, $created === null ? [] : $created($done));
+
+            return $done;
+        });
+    }
+
+    public function end(BenchChange $change, string $words): void
+    {
+        $change->update(['words' => mb_substr($words, 0, 200)]);
+    }
+
+    /**
+     * Takes a step back, or some of its listings.
+     *
+     * @param  list<int>|null  $only  listings; all of the step when null
+     * @param  (callable(int): void)|null  $progress  told how many are done
+     *
+     * @throws Refusal when it was taken back already, or something was done to the same listings since
+     */
+    public function take(Stall $stall, BenchChange $change, ?array $only = null, ?callable $progress = null): void
+    {
+        $ids = DB::transaction(fn (): array => $this->put($stall, $change, $only));
+        $stall->bumpShop();
+        foreach (array_chunk($ids, self::CHUNK) as $n => $some) {
+            ($this->project)($stall, $some);
+            if ($progress !== null) {
+                $progress($n * self::CHUNK + count($some));
+            }
+        }
+        $stall->bumpShop();
+    }
+
+    /** How many listings a step touched and made that aren't taken back yet. */
+    public function size(Stall $stall, BenchChange $change): int
+    {
+        return Snapshot::open($stall, $change)->count();
+    }
+
+    /**
+     * @param  list<int>|null  $only
+     * @return list<int> the listings that stand as before
+     */
+    private function put(Stall $stall, BenchChange $change, ?array $only): array
+    {
+        $locked = BenchChange::query()
+            ->whereKey($change->id)
+            ->where('stall_id', $stall->id)
+            ->lockForUpdate()
+            ->firstOrFail();
+        if ($only !== null && ! $locked->apart) {
+            throw new Refusal('In this step things went from one listing to another. Take it back as a whole.');
+        }
+        /** @var Collection<int, bool> $parts listing → whether the step made it */
+        $parts = Snapshot::open($stall, $locked)
+            ->when($only !== null, fn ($q) => $q->whereIn('listing_id', $only))
+            ->pluck('made', 'listing_id');
+        if ($parts->isEmpty()) {
+            throw new Refusal('That was taken back already.');
+        }
+        $ids = array_values(array_map(intval(...), $parts->keys()->all()));
+        $this->refuseIfTouchedSince($stall, $locked, $ids);
+        DB::table('listings')
+            ->where('stall_id', $stall->id)
+            ->whereIn('id', $ids)
+            ->orderBy('id')
+            ->lockForUpdate()
+            ->pluck('id');
+        Snapshot::put($locked, $ids);
+        Listing::query()
+            ->withTrashed()
+            ->where('stall_id', $stall->id)
+            ->whereKey($parts->filter()->keys()->all())
+            ->forceDelete();
+        $this->turn($ids);
+        Snapshot::close($locked, $ids);
+        event(new StepTakenBack($locked, $ids));
+        if (! Snapshot::open($stall, $locked)->exists()) {
+            $locked->update(['undone_at' => now()]);
+        }
+
+        return array_values(array_map(intval(...), $parts->reject(fn ($made): bool => (bool) $made)->keys()->all()));
+    }
+
+    /** @param  list<int>  $ids */
+    private function turn(array $ids): void
+    {
+        Listing::query()->withTrashed()->whereKey($ids)->increment('version');
+    }
+
+    /** @param  list<int>  $ids */
+    private function lock(Stall $stall, array $ids): void
+    {
+        $own = Listing::of($stall)->whereKey($ids)->orderBy('id')->lockForUpdate()->pluck('id');
+        if ($own->count() !== count(array_unique($ids))) {
+            throw new Refusal('One of these listings is gone. Load the page again.');
+        }
+    }
+
+    /** @param  list<int>  $ids */
+    private function refuseIfTouchedSince(Stall $stall, BenchChange $change, array $ids): void
+    {
+        $later = BenchChange::query()
+            ->where('stall_id', $stall->id)
+            ->whereIn('id', Snapshot::later($stall, $change, $ids))
+            ->orderBy('id')
+            ->first();
+        if ($later !== null) {
+            throw new Refusal(
+                sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words),
+            );
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Pulling;
+
+use WindowStall\Core\Source\SupplierItem as Item;
+
+/**
+ * Items as a supplier says them now, told from what it said before.
+ *
+ * @phpstan-type ChangedItem array{item: Item, hash: string, said: string, renamed: bool}
+ */
+final readonly class Compared
+{
+    /**
+     * @param  list<ChangedItem>  $changed  those that are new or say something else
+     * @param  array{new: int, changed: int, same: int}  $counts
+     * @param  list<string>  $ids  the supplier's ids of all of them
+     * @param  array<string, string>  $raw  item's id → a hash of it as it came
+     */
+    public function __construct(public array $changed, public array $counts, public array $ids, public array $raw = [])
+    {
+    }
+
+    /** @param  list<string>  $ids  of items that are known to be the same without having been read */
+    public static function same(array $ids): self
+    {
+        return new self([], ['new' => 0, 'changed' => 0, 'same' => count($ids)], $ids);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Pricing\Listing;
+
+/** A variant's price and what one sale at it keeps; minor units, null where there is none. */
+final readonly class PricedOnce
+{
+    public function __construct(public ?int $price, public ?int $keep, public ?int $marginBp, public bool $underFloor)
+    {
+    }
+}

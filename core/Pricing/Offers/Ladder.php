@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Pricing\Offers;
+
+use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\RecipeUnreadable;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Core\Pricing\Sale\Till;
+
+/** Prices that fall with quantity. */
+final readonly class Ladder
+{
+    /** @var list<Rung> by rising pieces */
+    public array $rungs;
+
+    /** @param  list<Rung>  $rungs */
+    public function __construct(array $rungs)
+    {
+        usort($rungs, static fn (Rung $a, Rung $b): int => $a->pieces <=> $b->pieces);
+        if (count(array_unique(array_map(static fn (Rung $r): int => $r->pieces, $rungs))) < count($rungs)) {
+            throw new RecipeUnreadable('Two rungs begin at the same number of pieces.');
+        }
+        $this->rungs = $rungs;
+    }
+
+    /** What so many pieces cost together; never more than without the ladder. */
+    public function price(Money $piece, int $quantity): Money
+    {
+        $price = $piece->times($quantity);
+        foreach ($this->rungs as $rung) {
+            if ($rung->pieces <= $quantity) {
+                $on = $rung->price($piece, $quantity);
+                $price = $on->minor < $price->minor ? $on : $price;
+            }
+        }
+
+        return $price;
+    }
+
+    /**
+     * What each rung comes to, beginning with one piece.
+     *
+     * Whoever would have bought as many anyway now pays less: a loss of full − rung on each. Whoever climbs from the
+     * rung below brings rung − below. The ladder pays once the climbers' share of all buyers reaches anyway × loss ÷
+     * gain.
+     *
+     * @param  callable(int): Landed  $landed  what so many pieces cost landed in one parcel
+     * @param  callable(int): int  $anyway  of 10,000 buyers, how many take so many pieces without a ladder
+     * @return list<RungFigures>
+     */
+    public function figures(
+        Money $piece,
+        callable $landed,
+        SaleTerms $terms,
+        callable $anyway,
+        ?Floor $floor = null,
+    ): array {
+        $figures = [];
+        $below = null;
+        foreach ([1, ...array_map(static fn (Rung $r): int => $r->pieces, $this->rungs)] as $pieces) {
+            $cost = $landed($pieces);
+            $till = Till::ring($this->price($piece, $pieces), $cost, $terms);
+            $full = Till::ring($piece->times($pieces), $cost, $terms);
+            $share = $pieces === 1 ? 0 : max(0, $anyway($pieces));
+            $gain = $below === null ? 0 : $till->keep->minor - $below->keep->minor;
+            $loss = max(0, $full->keep->minor - $till->keep->minor);
+            $figures[] = new RungFigures(
+                $pieces,
+                $till,
+                $share,
+                match (true) {
+                    $below === null || $loss === 0 || $share === 0 => 0,
+                    $gain <= 0 => null,
+                    default => \WindowStall\Core\Money\Rounding::up($share, $loss, $gain),
+                },
+                $below !== null && $gain < 0,
+                $floor !== null && ! $floor->met($till->price->minor, $cost->total->minor, $terms),
+            );
+            $below = $till;
+        }
+
+        return $figures;
+    }
+}

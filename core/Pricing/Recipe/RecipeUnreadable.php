@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Pricing\Recipe;
+
+use WindowStall\Core\Said;
+
+/** Parts that make no recipe together. */
+final class RecipeUnreadable extends \InvalidArgumentException implements Said
+{
+}
