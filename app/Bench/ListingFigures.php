@@ -15,7 +15,7 @@ use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Sale\Till;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Recipes;
 

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\MakeUp\VariantSource;
-use WindowStall\Core\Bench\Source;
+use WindowStall\Core\Bench\Supply;
 use WindowStall\Stall\Stall;
 
 /**
@@ -128,7 +128,7 @@ final readonly class ProjectListings
             $sources = array_values(
                 $row->sources
                     ->map(
-                        static fn (VariantSource $s): Source => new Source(
+                        static fn (VariantSource $s): Supply => new Supply(
                             $s->supplier_variant_id,
                             $s->supplierVariant?->available() ?? 0,
                             $s->use,
@@ -138,7 +138,7 @@ final readonly class ProjectListings
                     )
                     ->all(),
             );
-            $sold = $sources === [] ? null : Source::selling($sources)->id;
+            $sold = $sources === [] ? null : Supply::selling($sources)->id;
             if ($row->sold_variant_id !== $sold) {
                 $row->update(['sold_variant_id' => $sold]);
             }

@@ -8,13 +8,13 @@ use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\Till;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Variant;
 
 /** Everything known and worked out about one variant of a listing. */
 final readonly class VariantFigures
 {
     /**
-     * @param  SupplierVariant|null  $said  as its supplier says it
+     * @param  Variant|null  $said  as its supplier says it
      * @param  array<string, string>  $options  name → value, in the seller's words where they gave any
      * @param  Money|null  $recipePrice  what the recipe makes it; null where the supplier doesn't deliver
      * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
@@ -24,7 +24,7 @@ final readonly class VariantFigures
      */
     public function __construct(
         public ListingVariant $row,
-        public ?SupplierVariant $said,
+        public ?Variant $said,
         public string $label,
         public array $options,
         public bool $on,

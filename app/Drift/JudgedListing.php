@@ -15,7 +15,7 @@ use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policies;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;

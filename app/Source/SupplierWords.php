@@ -6,7 +6,7 @@ namespace WindowStall\Source;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 
 /**
  * An item exactly as its supplier said it at one pull. Never edited; a new version is a new row.

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Core\Drift;
 
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 
 /** What changed between the supplier's word at the last agreement and now. Stock counts only when it crosses nought. */
 final readonly class Drift
@@ -19,7 +19,7 @@ final readonly class Drift
     /**
      * Of a listing joined from several items, all changes together.
      *
-     * @param  array<int, array{SupplierItem, SupplierItem}>  $items  agreed and now
+     * @param  array<int, array{Item, Item}>  $items  agreed and now
      */
     public static function of(array $items): self
     {
@@ -30,7 +30,7 @@ final readonly class Drift
         );
     }
 
-    public static function between(SupplierItem $agreed, SupplierItem $now): self
+    public static function between(Item $agreed, Item $now): self
     {
         $changes = self::ofItem($agreed, $now);
         $renamed = Likeness::variants($agreed->variants, $now->variants);
@@ -62,7 +62,7 @@ final readonly class Drift
     }
 
     /** @return list<Change> */
-    private static function ofItem(SupplierItem $agreed, SupplierItem $now): array
+    private static function ofItem(Item $agreed, Item $now): array
     {
         $changes = [];
         if ($agreed->title !== $now->title) {
@@ -102,7 +102,7 @@ final readonly class Drift
     }
 
     /** @return list<Change> */
-    private static function within(SupplierVariant $before, SupplierVariant $after): array
+    private static function within(Variant $before, Variant $after): array
     {
         $about = static fn (ChangeKind $kind, string $was, string $is): Change => new Change(
             $kind,
@@ -155,17 +155,17 @@ final readonly class Drift
         return $money->digits().' '.$money->currency->code;
     }
 
-    private static function pictures(SupplierItem $item): string
+    private static function pictures(Item $item): string
     {
         return count($item->pictures) === 1 ? '1 picture' : count($item->pictures).' pictures';
     }
 
-    private static function gone(SupplierVariant $variant): Change
+    private static function gone(Variant $variant): Change
     {
         return new Change(ChangeKind::VariantGone, $variant->id, $variant->label(), 'offered', 'no longer offered');
     }
 
-    private static function renamed(SupplierVariant $before, SupplierVariant $after, string $why): Change
+    private static function renamed(Variant $before, Variant $after, string $why): Change
     {
         return new Change(
             kind: ChangeKind::VariantRenamed,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Drift;
 
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 
 /** Whether goods are those of before under other codes: told by SKU, by barcode, or by likeness. It only proposes. */
 final class Likeness
@@ -23,9 +23,9 @@ final class Likeness
      * Of variants that aren't there any more, those that stand there under another id. A sign tells only where no two
      * share it.
      *
-     * @param  list<SupplierVariant>  $before  all of an item's
-     * @param  list<SupplierVariant>  $now
-     * @return array<string, array{SupplierVariant, string}> id of the gone one → the new one, and by what it is told
+     * @param  list<Variant>  $before  all of an item's
+     * @param  list<Variant>  $now
+     * @return array<string, array{Variant, string}> id of the gone one → the new one, and by what it is told
      */
     public static function variants(array $before, array $now): array
     {
@@ -47,13 +47,13 @@ final class Likeness
     }
 
     /** By what an item is told to be another under a new id; null where it isn't alike. */
-    public static function item(SupplierItem $gone, SupplierItem $other): ?string
+    public static function item(Item $gone, Item $other): ?string
     {
         if ($gone->currency !== $other->currency || ($gone->blank === null) !== ($other->blank === null)) {
             return null;
         }
-        $skus = static fn (SupplierVariant $v): string => mb_strtolower($v->sku);
-        $barcodes = static fn (SupplierVariant $v): string => (string) $v->barcode;
+        $skus = static fn (Variant $v): string => mb_strtolower($v->sku);
+        $barcodes = static fn (Variant $v): string => (string) $v->barcode;
 
         return match (true) {
             self::half($gone->variants, $other->variants, $skus) => 'the same SKUs',
@@ -64,30 +64,30 @@ final class Likeness
     }
 
     /**
-     * @param  list<SupplierVariant>  $variants
+     * @param  list<Variant>  $variants
      * @return array<string, true>
      */
     private static function ids(array $variants): array
     {
-        return array_fill_keys(array_map(static fn (SupplierVariant $v): string => $v->id, $variants), true);
+        return array_fill_keys(array_map(static fn (Variant $v): string => $v->id, $variants), true);
     }
 
-    /** @return array<string, callable(SupplierVariant): string> by what → its sign; the surest first */
+    /** @return array<string, callable(Variant): string> by what → its sign; the surest first */
     private static function signs(): array
     {
         return [
-            'the same SKU' => static fn (SupplierVariant $v): string => mb_strtolower($v->sku),
-            'the same barcode' => static fn (SupplierVariant $v): string => (string) $v->barcode,
-            'the same options' => static fn (SupplierVariant $v): string => mb_strtolower($v->label()),
+            'the same SKU' => static fn (Variant $v): string => mb_strtolower($v->sku),
+            'the same barcode' => static fn (Variant $v): string => (string) $v->barcode,
+            'the same options' => static fn (Variant $v): string => mb_strtolower($v->label()),
         ];
     }
 
     /**
      * Those whose sign no other of them has.
      *
-     * @param  list<SupplierVariant>  $variants
-     * @param  callable(SupplierVariant): string  $sign
-     * @return array<string, SupplierVariant>
+     * @param  list<Variant>  $variants
+     * @param  callable(Variant): string  $sign
+     * @return array<string, Variant>
      */
     private static function unique(array $variants, callable $sign): array
     {
@@ -99,15 +99,15 @@ final class Likeness
 
         $alone = array_filter($by, static fn (array $all): bool => count($all) === 1);
 
-        return array_map(static fn (array $one): SupplierVariant => $one[0], $alone);
+        return array_map(static fn (array $one): Variant => $one[0], $alone);
     }
 
     /**
      * Whether at least half of the one's variants have their sign among the other's.
      *
-     * @param  list<SupplierVariant>  $of
-     * @param  list<SupplierVariant>  $among
-     * @param  callable(SupplierVariant): string  $sign
+     * @param  list<Variant>  $of
+     * @param  list<Variant>  $among
+     * @param  callable(Variant): string  $sign
      */
     private static function half(array $of, array $among, callable $sign): bool
     {
@@ -117,7 +117,7 @@ final class Likeness
         return $shared !== [] && 2 * count($shared) >= count($of);
     }
 
-    private static function alike(SupplierItem $gone, SupplierItem $other): bool
+    private static function alike(Item $gone, Item $other): bool
     {
         if ($gone->variants === [] || $other->variants === []) {
             return false;
@@ -133,9 +133,9 @@ final class Likeness
     }
 
     /** The least of its variants. */
-    private static function cost(SupplierItem $item): int
+    private static function cost(Item $item): int
     {
-        $costs = array_map(static fn (SupplierVariant $v): int => $v->cost->minor, $item->variants);
+        $costs = array_map(static fn (Variant $v): int => $v->cost->minor, $item->variants);
 
         return $costs === [] ? 0 : min($costs);
     }

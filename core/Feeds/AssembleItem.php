@@ -7,8 +7,8 @@ namespace WindowStall\Core\Feeds;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 
 /**
  * Makes one supplier item of the rows that share its code. The first row speaks for the item; pictures are gathered
@@ -27,7 +27,7 @@ final readonly class AssembleItem
     }
 
     /** @param  non-empty-list<Line>  $lines */
-    public function from(array $lines): SupplierItem
+    public function from(array $lines): Item
     {
         $first = $lines[0];
         $pictures = [];
@@ -36,7 +36,7 @@ final readonly class AssembleItem
             foreach ($line->pictures as $address) {
                 $pictures[$address] ??= count($pictures);
             }
-            $variants[] = new SupplierVariant(
+            $variants[] = new Variant(
                 $line->sku,
                 $line->sku,
                 $line->barcode,
@@ -49,7 +49,7 @@ final readonly class AssembleItem
             );
         }
 
-        return new SupplierItem(
+        return new Item(
             $first->item,
             $first->title,
             $first->words,

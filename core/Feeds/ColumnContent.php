@@ -6,9 +6,51 @@ namespace WindowStall\Core\Feeds;
 
 use WindowStall\Core\Source\Gtin;
 
-/** What a sample of a column's values looks like. Shares run from 0 to 1, of the values that aren't empty. */
+/**
+ * What a sample of a column's values looks like. Shares run from 0 to 1, of the values that aren't empty.
+ *
+ * The limits and weights below have no source but trial: they are what reads the sample files of suppliers rightly
+ * (tests/Core/Feeds/Samples), with room to both sides.
+ */
 final readonly class ColumnContent
 {
+    /** From this share on a column holds figures, addresses or markup, and no names. */
+    private const NO_NAME = ['figures' => 0.3, 'addresses' => 0.2, 'marked' => 0.3];
+
+    /** Shares of values with spaces above which a column holds no codes, and letters above which none of them does. */
+    private const CODE = ['spaced' => 0.2, 'letters' => 40];
+
+    /** Nearly all values are figures: codes can be, but seldom are; options hardly. */
+    private const ALL_FIGURES = ['code' => 0.8, 'option' => 0.9];
+
+    /** Letters on average, and how well such texts fit as words. */
+    private const PROSE = ['long' => 80, 'longish' => 45];
+
+    private const PROSE_FITS = ['long' => 0.9, 'longish' => 0.4];
+
+    /** Letters of a title on average, between; what it fits by that alone, and by words of several parts besides. */
+    private const TITLE = ['least' => 9, 'most' => 160];
+
+    private const TITLE_FITS = ['length' => 0.4, 'spaced' => 0.6, 'otherwise' => 0.1];
+
+    /** How well codes fit that are barcodes, or figures throughout. */
+    private const SKU_FITS = ['barcodes' => 0.2, 'figures' => 0.5];
+
+    /** An item's code comes several times, but not always: shares of different values, and how well each fits. */
+    private const ITEM = ['least' => 0.05, 'most' => 0.95];
+
+    private const ITEM_FITS = ['repeated' => 0.8, 'otherwise' => 0.3, 'figures' => 0.4];
+
+    /** By how much whole numbers speak against an amount, and figures without a unit for a weight. */
+    private const AMOUNT_WHOLE = 0.6;
+
+    private const WEIGHT_BARE = 0.7;
+
+    /** How fast a column ceases to be of few values as more of them differ; and letters on average. */
+    private const CATEGORY = ['distinct' => 1.6, 'letters' => 60, 'long' => 0.2];
+
+    private const OPTION = ['distinct' => 1.2, 'letters' => 30];
+
     private function __construct(
         public int $filled,
         public float $figures,
@@ -57,27 +99,83 @@ final readonly class ColumnContent
         return match ($field) {
             Field::Barcode => $this->gtins,
             Field::Picture => $this->addresses,
-            Field::Words => max($this->marked, $this->length > 80 ? 0.9 : ($this->length > 45 ? 0.4 : 0.0)),
-            Field::Title => $this->figures > 0.3 || $this->addresses > 0.2 || $this->marked > 0.3
-                ? 0.0
-                : ($this->length > 9 && $this->length < 160
-                    ? 0.4 + 0.6 * $this->spaced
-                    : 0.1),
-            Field::Sku => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40
-                ? 0.0
-                : ($this->gtins > 0.5 ? 0.2 : $this->distinct) * ($this->figures > 0.8 ? 0.5 : 1.0),
-            Field::Item => $this->spaced > 0.2 || $this->addresses > 0 || $this->length > 40
-                ? 0.0
-                : ($this->distinct < 0.95 && $this->distinct > 0.05 ? 0.8 : 0.3) * ($this->figures > 0.8 ? 0.4 : 1.0),
-            Field::Cost, Field::Rrp => $this->figures * (1.0 - 0.6 * $this->wholes),
+            Field::Words => max($this->marked, $this->asProse()),
+            Field::Title => $this->asTitle(),
+            Field::Sku => $this->asSku(),
+            Field::Item => $this->asItem(),
+            Field::Cost, Field::Rrp => $this->figures * (1.0 - self::AMOUNT_WHOLE * $this->wholes),
             Field::Stock => $this->wholes,
-            Field::Weight => max($this->units, $this->figures * 0.7),
-            Field::Category => $this->figures > 0.3 || $this->addresses > 0
-                ? 0.0
-                : max(0.0, 1.0 - 1.6 * $this->distinct) * ($this->length < 60 ? 1.0 : 0.2),
-            Field::Option => $this->figures > 0.9 || $this->addresses > 0 || $this->length > 30
-                ? 0.0
-                : max(0.0, 1.0 - 1.2 * $this->distinct),
+            Field::Weight => max($this->units, $this->figures * self::WEIGHT_BARE),
+            Field::Category => $this->asCategory(),
+            Field::Option => $this->asOption(),
         };
+    }
+
+    private function asProse(): float
+    {
+        return match (true) {
+            $this->length > self::PROSE['long'] => self::PROSE_FITS['long'],
+            $this->length > self::PROSE['longish'] => self::PROSE_FITS['longish'],
+            default => 0.0,
+        };
+    }
+
+    private function asTitle(): float
+    {
+        $other = $this->figures > self::NO_NAME['figures']
+            || $this->addresses > self::NO_NAME['addresses']
+            || $this->marked > self::NO_NAME['marked'];
+        $fits = $this->length > self::TITLE['least'] && $this->length < self::TITLE['most'];
+
+        return match (true) {
+            $other => 0.0,
+            $fits => self::TITLE_FITS['length'] + self::TITLE_FITS['spaced'] * $this->spaced,
+            default => self::TITLE_FITS['otherwise'],
+        };
+    }
+
+    private function noCode(): bool
+    {
+        return $this->spaced > self::CODE['spaced'] || $this->addresses > 0 || $this->length > self::CODE['letters'];
+    }
+
+    private function asSku(): float
+    {
+        $codes = $this->gtins > 0.5 ? self::SKU_FITS['barcodes'] : $this->distinct;
+
+        return $this->noCode() ? 0.0 : $codes * $this->ofFigures(self::SKU_FITS['figures']);
+    }
+
+    private function asItem(): float
+    {
+        $repeated = $this->distinct < self::ITEM['most'] && $this->distinct > self::ITEM['least'];
+        $codes = $repeated ? self::ITEM_FITS['repeated'] : self::ITEM_FITS['otherwise'];
+
+        return $this->noCode() ? 0.0 : $codes * $this->ofFigures(self::ITEM_FITS['figures']);
+    }
+
+    /** What is left of a fit where nearly all values are figures. */
+    private function ofFigures(float $weight): float
+    {
+        return $this->figures > self::ALL_FIGURES['code'] ? $weight : 1.0;
+    }
+
+    private function asCategory(): float
+    {
+        if ($this->figures > self::NO_NAME['figures'] || $this->addresses > 0) {
+            return 0.0;
+        }
+        $few = max(0.0, 1.0 - self::CATEGORY['distinct'] * $this->distinct);
+
+        return $few * ($this->length < self::CATEGORY['letters'] ? 1.0 : self::CATEGORY['long']);
+    }
+
+    private function asOption(): float
+    {
+        $other = $this->figures > self::ALL_FIGURES['option']
+            || $this->addresses > 0
+            || $this->length > self::OPTION['letters'];
+
+        return $other ? 0.0 : max(0.0, 1.0 - self::OPTION['distinct'] * $this->distinct);
     }
 }

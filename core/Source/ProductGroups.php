@@ -27,10 +27,10 @@ final readonly class ProductGroups
     {
     }
 
-    public static function of(SupplierItem $item): self
+    public static function of(Item $item): self
     {
         $best = new self(null, [
-            new ProductGroup('', array_map(static fn (SupplierVariant $v): string => $v->id, $item->variants), []),
+            new ProductGroup('', array_map(static fn (Variant $v): string => $v->id, $item->variants), []),
         ]);
         foreach (self::values($item) as $option => $byValue) {
             $values = array_map(strval(...), array_keys($byValue));
@@ -56,8 +56,8 @@ final readonly class ProductGroups
         return count($this->groups) > 1;
     }
 
-    /** @return array<string, array<string, non-empty-list<SupplierVariant>>> option → value → variants */
-    private static function values(SupplierItem $item): array
+    /** @return array<string, array<string, non-empty-list<Variant>>> option → value → variants */
+    private static function values(Item $item): array
     {
         $found = [];
         foreach ($item->variants as $variant) {
@@ -70,10 +70,10 @@ final readonly class ProductGroups
     }
 
     /**
-     * @param  array<string, non-empty-list<SupplierVariant>>  $byValue
+     * @param  array<string, non-empty-list<Variant>>  $byValue
      * @return list<ProductGroup>
      */
-    private static function groups(SupplierItem $item, array $byValue): array
+    private static function groups(Item $item, array $byValue): array
     {
         $title = ValueWords::words($item->title);
         /** @var list<non-empty-list<string>> $groups */
@@ -106,7 +106,7 @@ final readonly class ProductGroups
                 array_merge(
                     ...array_map(
                         static fn (string $v): array => array_map(
-                            static fn (SupplierVariant $variant): string => $variant->id,
+                            static fn (Variant $variant): string => $variant->id,
                             $byValue[$v],
                         ),
                         $values,
@@ -119,8 +119,8 @@ final readonly class ProductGroups
     }
 
     /**
-     * @param  non-empty-list<SupplierVariant>  $ones
-     * @param  non-empty-list<SupplierVariant>  $others
+     * @param  non-empty-list<Variant>  $ones
+     * @param  non-empty-list<Variant>  $others
      * @param  list<string>  $title
      */
     private static function points(string $one, array $ones, string $other, array $others, array $title): float

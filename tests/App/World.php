@@ -15,7 +15,7 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\Mapping;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\Run;

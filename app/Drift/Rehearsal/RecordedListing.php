@@ -6,7 +6,7 @@ namespace WindowStall\Drift\Rehearsal;
 
 use WindowStall\Core\Drift\Rehearsal\Held;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 
 /**
  * What is on record of one listing: its supplier's words, version by version, what was bought, and what is the
@@ -16,7 +16,7 @@ final readonly class RecordedListing
 {
     /**
      * @param  array<string, mixed>  $own  its own rules
-     * @param  list<array{string, SupplierItem}>  $versions  when it was said, and what; the first before the rehearsal
+     * @param  list<array{string, Item}>  $versions  when it was said, and what; the first before the rehearsal
      *                                                       begins
      * @param  list<array{at: string, variant: string, pieces: int, price: int}>  $bought  paid for at home, in order
      * @param  list<string>  $soldAtALoss  variants that are sold under their floor knowingly

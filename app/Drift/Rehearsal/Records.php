@@ -8,14 +8,14 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Drift\Rehearsal\Held;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Pricing\PriceFacts;
 use WindowStall\Stall\Stall;
 
 /**
  * Reads what is on record since a day: of each listing of which a supplier said something new, or that was bought.
  *
- * @phpstan-import-type SaidItem from SupplierItem
+ * @phpstan-import-type SaidItem from Item
  */
 final readonly class Records
 {
@@ -144,13 +144,13 @@ final readonly class Records
         );
     }
 
-    /** @return array{string, SupplierItem} */
+    /** @return array{string, Item} */
     private static function version(\stdClass $row): array
     {
         /** @var SaidItem $said */
         $said = json_decode((string) $row->said, true, flags: JSON_THROW_ON_ERROR);
 
-        return [substr((string) $row->said_at, 0, 19), SupplierItem::fromArray($said)];
+        return [substr((string) $row->said_at, 0, 19), Item::fromArray($said)];
     }
 
     /**

@@ -11,7 +11,7 @@ use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Pricing\Listing\PricedBy;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;

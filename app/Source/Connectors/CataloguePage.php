@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors;
 
 use WindowStall\Core\Feeds\Reject;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 
 /** Some items of a catalogue, how many there are in all if the supplier says, and what couldn't be used. */
 final readonly class CataloguePage
 {
     /**
-     * @param  list<SupplierItem>  $items
+     * @param  list<Item>  $items
      * @param  list<Reject>  $rejects
      * @param  int|null  $rejected  how many couldn't be used in all, when more than those listed
      * @param  list<string>  $notes  sentences for the seller

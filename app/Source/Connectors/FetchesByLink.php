@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors;
 
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 
 /** A kind of supplier of which a single item can be fetched by the address of its page. */
 interface FetchesByLink
@@ -12,5 +12,5 @@ interface FetchesByLink
     /** The item's id that the address names, or null when it is no address of an item there. */
     public function idIn(Access $access, string $address): ?string;
 
-    public function item(Access $access, string $id): SupplierItem;
+    public function item(Access $access, string $id): Item;
 }

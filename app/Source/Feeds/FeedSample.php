@@ -10,7 +10,7 @@ use WindowStall\Core\Feeds\Line;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Feed\FeedConnector;
 use WindowStall\Source\Connectors\Feed\FeedFile;
 use WindowStall\Source\Connectors\SupplierTrouble;

@@ -10,7 +10,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
-use WindowStall\Source\Pulling\Compared;
+use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SaveItems;
@@ -95,7 +95,7 @@ final class PullCatalogue extends RunJob
             }
             $compared =
                 $page->same !== []
-                    ? Compared::same($page->same)
+                    ? ToldApart::same($page->same)
                     : $save->compare($connection, $page->items, $page->raw);
             $first ? $save->first($connection, $compared) : $gathered->add($compared);
             $first || $judge->look($connection, $compared);

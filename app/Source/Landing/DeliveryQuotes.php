@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Landing;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\SupplierTrouble;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
+use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 
@@ -115,7 +116,7 @@ final readonly class Gathered
     }
 
     /** Lays a page by; nothing of it is used yet. */
-    public function add(Compared $compared): void
+    public function add(ToldApart $compared): void
     {
         $said = [];
         foreach ($compared->changed as ['item' => $item, 'said' => $words]) {

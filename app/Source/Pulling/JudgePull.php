@@ -10,7 +10,8 @@ use WindowStall\Core\Drift\Guards\Suspicion;
 use WindowStall\Core\Drift\Guards\Tally;
 use WindowStall\Core\Drift\Guards\VariantGlance;
 use WindowStall\Core\Drift\Guards\Weighed;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
+use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\PgArray;
 
@@ -66,7 +67,7 @@ final class JudgePull
         $this->tally = new Tally();
     }
 
-    public function look(SupplierConnection $connection, Compared $compared): void
+    public function look(SupplierConnection $connection, ToldApart $compared): void
     {
         $this->met += count($compared->ids);
         if ($compared->counts['changed'] === 0) {

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\PrintMethod;
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 
@@ -15,7 +16,7 @@ use WindowStall\Support\Copy;
  *
  * What changed goes by COPY into tables of the session, and from there by one statement per table.
  *
- * @phpstan-import-type ChangedItem from Compared
+ * @phpstan-import-type ChangedItem from ToldApart
  */
 final class SaveItems
 {
@@ -162,7 +163,7 @@ final class SaveItems
      * @param  list<Item>  $items  the same twice: the first stands
      * @param  array<string, string>  $raw  item's id → a hash of it as it came
      */
-    public function compare(SupplierConnection $connection, array $items, array $raw = []): Compared
+    public function compare(SupplierConnection $connection, array $items, array $raw = []): ToldApart
     {
         $known = $this->known($connection, $items);
         $changed = [];
@@ -185,11 +186,11 @@ final class SaveItems
             }
         }
 
-        return new Compared($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
+        return new ToldApart($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
     }
 
     /** Stores what a supplier says for the first time; all of its goods are worked in afterwards, so none is marked. */
-    public function first(SupplierConnection $connection, Compared $compared): void
+    public function first(SupplierConnection $connection, ToldApart $compared): void
     {
         DB::transaction(fn () => $this->write($connection, $compared, mark: false));
     }
@@ -210,7 +211,7 @@ final class SaveItems
     }
 
     /** @param  bool  $mark  whether it is noted which goods have to be worked in */
-    private function write(SupplierConnection $connection, Compared $compared, bool $mark): void
+    private function write(SupplierConnection $connection, ToldApart $compared, bool $mark): void
     {
         $changed = $compared->changed;
         if ($changed === []) {

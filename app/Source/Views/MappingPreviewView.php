@@ -8,7 +8,7 @@ use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\Connectors\Parcel;
@@ -44,7 +44,7 @@ final readonly class MappingPreviewView
     {
         $missing = $mapping->missing();
         $read = $missing === [] ? $sample->assembled($mapping) : ['items' => [], 'rejects' => []];
-        $variants = array_sum(array_map(static fn (SupplierItem $i): int => count($i->variants), $read['items']));
+        $variants = array_sum(array_map(static fn (Item $i): int => count($i->variants), $read['items']));
         [$said, $delivered] = self::delivery($delivery, $mapping, $read['items'], $stall);
 
         return new self(
@@ -77,7 +77,7 @@ final readonly class MappingPreviewView
     }
 
     /**
-     * @param  list<SupplierItem>  $items
+     * @param  list<Item>  $items
      * @return array{string, bool}
      */
     private static function delivery(string $text, Mapping $mapping, array $items, Stall $stall): array

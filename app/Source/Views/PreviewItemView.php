@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Support\Views\MoneyView;
 
 /** An item as it will be, from the first rows of a file. */
@@ -24,7 +24,7 @@ final readonly class PreviewItemView
     ) {
     }
 
-    public static function of(SupplierItem $item): self
+    public static function of(Item $item): self
     {
         return new self(
             code: $item->id,
@@ -32,7 +32,7 @@ final readonly class PreviewItemView
             about: $item->category,
             picture: $item->pictures === [] ? null : PictureAddress::small($item->pictures[0], 160),
             variants: array_map(
-                static fn (SupplierVariant $v): string => sprintf(
+                static fn (Variant $v): string => sprintf(
                     '%s: %s, %s in stock, %s',
                     $v->label() === '' ? $v->sku : $v->label(),
                     MoneyView::text($v->cost),

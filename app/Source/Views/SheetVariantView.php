@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use WindowStall\Core\Landing\LandedCost;
-use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Support\Views\MoneyView;
 
 /** One variant on an item's sheet; `stock` reads "GB 112 · DE 40". */

@@ -11,7 +11,7 @@ use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policies;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 
 /**
  * One listing played again under a set of rules: what its supplier said, version by version, and what was bought
@@ -37,12 +37,12 @@ final class Replay
     public readonly Outcome $outcome;
 
     /**
-     * @param  SupplierItem  $now  as the supplier said it when the rehearsal begins, which counts as agreed
+     * @param  Item  $now  as the supplier said it when the rehearsal begins, which counts as agreed
      */
     public function __construct(
         private readonly Policies $policies,
         private readonly Held $held,
-        private SupplierItem $now,
+        private Item $now,
         private readonly PricesAtCosts $pricing,
     ) {
         $this->outcome = new Outcome;
@@ -50,7 +50,7 @@ final class Replay
     }
 
     /** The supplier says something else. */
-    public function said(SupplierItem $now): void
+    public function said(Item $now): void
     {
         $changes = Drift::between($this->now, $now)->changes;
         $this->now = $now;

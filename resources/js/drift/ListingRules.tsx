@@ -1,6 +1,6 @@
 import { Figure } from '@/drift/RuleFigures';
 import type { ListingRulesView } from '@/types';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 interface Props {
   rules: ListingRulesView;

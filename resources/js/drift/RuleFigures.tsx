@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { RulesView } from '@/types';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 /** How far a cost may move and be followed, and what becomes of a price that stands and falls under its floor. */
 export function FloorAndBand({

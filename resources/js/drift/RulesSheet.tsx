@@ -6,7 +6,7 @@ import { useHandle } from '@/lib/useStall';
 import type { RehearsalView, RulesSheetView, RulesView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 const GUARDS: Record<string, string> = {
   short: 'of the goods are missing',

@@ -1,7 +1,7 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster, toast } from 'sonner';
-import { Awning } from '@/frame/Awning';
+import { Awning } from '@/ui/Awning';
 import { Palette } from '@/frame/Palette';
 import { Peek } from '@/frame/Peek';
 import { Rail } from '@/frame/Rail';

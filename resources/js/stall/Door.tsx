@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Awning } from '@/frame/Awning';
+import { Awning } from '@/ui/Awning';
 
 /** The screens before one is inside: a sheet under an awning. */
 export function Door({ title, children, foot }: { title: string; children: ReactNode; foot?: ReactNode }) {

@@ -12,8 +12,8 @@ use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem as Item;
-use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 

@@ -81,7 +81,7 @@ final class ListingViewTest extends AppTestCase
     public function test_an_item_of_one_kind_reads_naturally(): void
     {
         $stall = $this->world->stall();
-        $variant = new \WindowStall\Core\Source\SupplierVariant(
+        $variant = new \WindowStall\Core\Source\Variant(
             'solo',
             'S',
             null,

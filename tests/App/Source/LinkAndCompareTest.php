@@ -87,7 +87,7 @@ final class LinkAndCompareTest extends AppTestCase
             $this->stall,
             Items::item(
                 [
-                    new \WindowStall\Core\Source\SupplierVariant(
+                    new \WindowStall\Core\Source\Variant(
                         'a',
                         'a',
                         '2000000000015',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Source;
 
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierVariant as Variant;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierWords;
 use WindowStall\Stall\Stall;

@@ -6,7 +6,7 @@ namespace WindowStall\Tests\Core\Bench;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use WindowStall\Core\Bench\Source;
+use WindowStall\Core\Bench\Supply;
 use WindowStall\Core\Bench\Twin;
 use WindowStall\Core\Bench\TwinGroup;
 use WindowStall\Core\Delivery\DayRange;
@@ -64,9 +64,9 @@ final class TwinGroupTest extends TestCase
 
     public function test_the_first_source_that_has_it_sells_it(): void
     {
-        $pick = static fn (array $first, array ...$others): int => Source::selling([
-            new Source(...$first),
-            ...array_values(array_map(static fn (array $s): Source => new Source(...$s), $others)),
+        $pick = static fn (array $first, array ...$others): int => Supply::selling([
+            new Supply(...$first),
+            ...array_values(array_map(static fn (array $s): Supply => new Supply(...$s), $others)),
         ])->id;
         self::assertSame(1, $pick([1, 3, true], [2, 9, true]));
         self::assertSame(2, $pick([1, 0, true], [2, 9, true]));

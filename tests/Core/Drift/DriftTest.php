@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Drift\Change;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Drift;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Tests\Core\Source\Items;
 
 final class DriftTest extends TestCase
@@ -75,7 +75,7 @@ final class DriftTest extends TestCase
         self::assertSame([ChangeKind::Words, 'Old', 'New & bold'], [$change->kind, $change->before, $change->after]);
     }
 
-    private function only(SupplierItem $agreed, SupplierItem $now): Change
+    private function only(Item $agreed, Item $now): Change
     {
         $changes = Drift::between($agreed, $now)->changes;
         self::assertCount(1, $changes);

@@ -12,8 +12,8 @@ use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Likeness;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 
 /** Goods that come back under other codes are recognised, and others aren't. */
 final class LikenessTest extends TestCase
@@ -68,9 +68,9 @@ final class LikenessTest extends TestCase
         self::assertNull(Likeness::item($gone, self::item('N', $was)), 'nothing of it is there');
     }
 
-    private static function item(string $id, string $title, SupplierVariant ...$variants): SupplierItem
+    private static function item(string $id, string $title, Variant ...$variants): Item
     {
-        return new SupplierItem(
+        return new Item(
             $id,
             $title,
             '',
@@ -89,8 +89,8 @@ final class LikenessTest extends TestCase
         ?string $barcode,
         string $colour,
         int $cost = 540,
-    ): SupplierVariant {
-        return new SupplierVariant(
+    ): Variant {
+        return new Variant(
             $id,
             $sku,
             $barcode,

@@ -12,7 +12,7 @@ use WindowStall\Core\Drift\Rehearsal\Held;
 use WindowStall\Core\Drift\Rehearsal\Outcome;
 use WindowStall\Core\Drift\Rehearsal\Replay;
 use WindowStall\Core\Facts\Policies;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Tests\Core\Source\Items;
 
 /** A listing played again: a trowel that costs 10.00 and is sold at twice its cost; it has to keep 2.00. */
@@ -134,7 +134,7 @@ final class ReplayTest extends TestCase
         );
     }
 
-    private static function trowel(int $cost, string $title = 'Hand trowel'): SupplierItem
+    private static function trowel(int $cost, string $title = 'Hand trowel'): Item
     {
         return Items::item([Items::variant('a', cost: $cost)], title: $title);
     }

@@ -6,21 +6,21 @@ namespace WindowStall\Tests\Core\Source;
 
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 
 /** Supplier items for tests. */
 final class Items
 {
-    /** @param  list<SupplierVariant>  $variants */
+    /** @param  list<Variant>  $variants */
     public static function item(
         array $variants,
         string $title = 'Garden Trowel NEW',
         string $description = '<p>Dear friend</p>',
         string $id = 'T-1',
         string $picture = 'http://oakum.standins.localhost/p.png',
-    ): SupplierItem {
-        return new SupplierItem(
+    ): Item {
+        return new Item(
             $id,
             $title,
             $description,
@@ -38,8 +38,8 @@ final class Items
         int $cost = 540,
         int $stock = 12,
         string $colour = 'STL-01',
-    ): SupplierVariant {
-        return new SupplierVariant(
+    ): Variant {
+        return new Variant(
             $id,
             'SKU-'.$id,
             null,

@@ -8,11 +8,11 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\ProductGroup;
 use WindowStall\Core\Source\ProductGroups;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
 use WindowStall\Core\Source\ValueWords;
+use WindowStall\Core\Source\Variant;
 
 final class ProductGroupsTest extends TestCase
 {
@@ -96,14 +96,14 @@ final class ProductGroupsTest extends TestCase
     }
 
     /** @param  list<array{array<string, string>, int}>  $rows  options and cost */
-    private function item(string $title, array $rows): SupplierItem
+    private function item(string $title, array $rows): Item
     {
         $pictures = [];
         $variants = [];
         foreach ($rows as $n => [$options, $cost]) {
             $first = (string) (array_values($options)[0] ?? '');
             $pictures[$first] ??= count($pictures);
-            $variants[] = new SupplierVariant(
+            $variants[] = new Variant(
                 'v'.$n,
                 's'.$n,
                 null,
@@ -116,7 +116,7 @@ final class ProductGroupsTest extends TestCase
             );
         }
 
-        return new SupplierItem(
+        return new Item(
             'i',
             $title,
             '',

@@ -10,7 +10,7 @@ use WindowStall\Core\Feeds\Line;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Feeds\Feed;
@@ -169,7 +169,7 @@ final class ReadGoods
     }
 
     /**
-     * @param  list<SupplierItem>  $items
+     * @param  list<Item>  $items
      * @param  array<string, string>  $raw
      */
     private function close(GoodsOfRows $goods, array &$items, array &$raw, int &$held): void

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors\Oakum;
 
 use Illuminate\Http\Request;
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
@@ -123,7 +123,7 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
             : null;
     }
 
-    public function item(Access $access, string $id): SupplierItem
+    public function item(Access $access, string $id): Item
     {
         return OakumReader::item($this->oakum->ask($access, 'get', '/v1/items/'.rawurlencode($id)));
     }

@@ -7,8 +7,8 @@ namespace WindowStall\Source\Connectors\Oakum;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Item;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SupplierAnswer;
@@ -18,7 +18,7 @@ final class OakumReader
 {
     private const MOST_CENTS = 100_000_000;
 
-    public static function item(mixed $said): SupplierItem
+    public static function item(mixed $said): Item
     {
         $item = Reading::of(OakumConnector::NAME, $said);
         $currency = $item->text('currency', 3);
@@ -26,7 +26,7 @@ final class OakumReader
         $variants = [];
         foreach ($item->list('variants') as $v) {
             $rrp = $v->wholeOrNull('rrp', 0, self::MOST_CENTS);
-            $variants[] = new SupplierVariant(
+            $variants[] = new Variant(
                 $v->text('id', 80),
                 $v->text('sku', 80),
                 $v->textOrNull('barcode', 20),
@@ -39,7 +39,7 @@ final class OakumReader
             );
         }
 
-        return new SupplierItem(
+        return new Item(
             $item->text('code', 80),
             mb_substr($item->text('title'), 0, 400),
             $item->text('description', 400_000, true),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Connectors\Tannet;
 
-use WindowStall\Core\Source\SupplierItem;
+use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
@@ -97,7 +97,7 @@ final readonly class TannetConnector implements Connector, FetchesByLink
             : null;
     }
 
-    public function item(Access $access, string $id): SupplierItem
+    public function item(Access $access, string $id): Item
     {
         return TannetReader::item(
             Reading::of(self::NAME, $this->tannet->ask($access, 'get', '/api/blanks/'.rawurlencode($id))),

@@ -7,10 +7,10 @@ namespace WindowStall\Source\Connectors\Tannet;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Blank;
+use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\PrintArea;
 use WindowStall\Core\Source\PrintMethod;
-use WindowStall\Core\Source\SupplierItem;
-use WindowStall\Core\Source\SupplierVariant;
+use WindowStall\Core\Source\Variant;
 use WindowStall\Source\Connectors\Reading;
 
 /** Turns a blank as Tannet says it into the program's own values. A plain blank's cost is said without printing. */
@@ -21,11 +21,11 @@ final class TannetReader
 
     private const MOST_CENTS = 10_000_000;
 
-    public static function item(Reading $blank): SupplierItem
+    public static function item(Reading $blank): Item
     {
         $currency = $blank->text('currency', 3);
         $variants = array_map(
-            static fn (Reading $v): SupplierVariant => new SupplierVariant(
+            static fn (Reading $v): Variant => new Variant(
                 $v->text('sku', 80),
                 $v->text('sku', 80),
                 $v->textOrNull('gtin', 20),
@@ -61,7 +61,7 @@ final class TannetReader
             $blank->list('methods', 50),
         );
 
-        return new SupplierItem(
+        return new Item(
             $blank->text('code', 80),
             mb_substr($blank->text('name'), 0, 400),
             '<p>'.htmlspecialchars($blank->text('about', 20_000, true)).'</p>',

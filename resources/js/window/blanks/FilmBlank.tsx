@@ -5,7 +5,7 @@ import type { OwnFilmView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 import type { BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 /** One of the stall's own films, or a new one. */
 export function FilmBlank({ value, onSay }: BlankProps) {

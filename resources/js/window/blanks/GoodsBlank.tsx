@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Popup } from '@/ui/Popup';
 import type { BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 /** Goods picked by hand, in the order they were picked. */
 export function GoodsBlank({ field, value, reach, onSay }: BlankProps) {

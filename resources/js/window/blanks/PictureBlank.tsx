@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 import { PicturesSheet } from '@/window/pictures/PicturesSheet';
 import { usePictures } from '@/window/pictures/usePictures';
 

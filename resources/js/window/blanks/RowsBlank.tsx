@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 import { Blank, type BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 type Row = Record<string, unknown>;
 

@@ -1,4 +1,4 @@
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 interface Props {
   label: string;

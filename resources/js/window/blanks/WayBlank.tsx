@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { ReachView } from '@/types';
 import { Popup } from '@/ui/Popup';
 import type { BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 /** Where something leads, chosen from what the shop has, or another address. */
 export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {

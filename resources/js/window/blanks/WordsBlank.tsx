@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { BlankProps } from '@/window/blanks/Blank';
-import { BLANK } from '@/window/blanks/look';
+import { BLANK } from '@/ui/blank';
 
 /** Words typed where they stand: on the page they show at once. Amounts and days are said when one leaves them. */
 export function WordsBlank({ field, value, onSay }: BlankProps) {

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Pulling;
 
-use WindowStall\Core\Source\SupplierItem as Item;
+use WindowStall\Core\Source\Item;
 
 /**
  * Items as a supplier says them now, told from what it said before.
  *
  * @phpstan-type ChangedItem array{item: Item, hash: string, said: string, renamed: bool}
  */
-final readonly class Compared
+final readonly class ToldApart
 {
     /**
      * @param  list<ChangedItem>  $changed  those that are new or say something else

@@ -7,7 +7,7 @@ namespace WindowStall\Core\Source;
 use WindowStall\Core\Money\Money;
 
 /** One variant as its supplier says it. */
-final readonly class SupplierVariant
+final readonly class Variant
 {
     /**
      * @param  string  $id  the supplier's own id, stable from pull to pull

@@ -21,14 +21,14 @@ use WindowStall\Core\Money\Money;
  *
  * @phpstan-import-type SaidBlank from Blank
  */
-final readonly class SupplierItem
+final readonly class Item
 {
     /**
      * @param  string  $description  the supplier's HTML, untrusted
      * @param  list<string>  $pictures  addresses
      * @param  DayRange  $processing  working days before the parcel leaves
      * @param  int|null  $ratingTenths  47 for 4.7 of 5
-     * @param  list<SupplierVariant>  $variants
+     * @param  list<Variant>  $variants
      * @param  Blank|null  $blank  what can be printed on it, where it is a print house's
      */
     public function __construct(
@@ -58,7 +58,7 @@ final readonly class SupplierItem
             'processing' => [$this->processing->min, $this->processing->max],
             'rating' => $this->ratingTenths,
             'variants' => array_map(
-                static fn (SupplierVariant $v): array => [
+                static fn (Variant $v): array => [
                     'id' => $v->id,
                     'sku' => $v->sku,
                     'barcode' => $v->barcode,
@@ -87,7 +87,7 @@ final readonly class SupplierItem
             new DayRange(...$said['processing']),
             $said['rating'],
             array_map(
-                static fn (array $v): SupplierVariant => new SupplierVariant(
+                static fn (array $v): Variant => new Variant(
                     $v['id'],
                     $v['sku'],
                     $v['barcode'],
@@ -126,7 +126,7 @@ final readonly class SupplierItem
         return hash('xxh128', $canonical);
     }
 
-    public function variant(string $id): ?SupplierVariant
+    public function variant(string $id): ?Variant
     {
         foreach ($this->variants as $variant) {
             if ($variant->id === $id) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Core\Bench;
 
 /** One place a variant can be had from. */
-final readonly class Source
+final readonly class Supply
 {
     /**
      * @param  int  $available  pieces that can still be sold
