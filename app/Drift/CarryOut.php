@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
@@ -13,11 +14,27 @@ use WindowStall\Core\Drift\Likeness;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 use WindowStall\Support\RichText;
 
 /** Does to a listing what was decided about one change. */
 final readonly class CarryOut
 {
+    private const PRICES_FOLLOW = <<<'SQL'
+        UPDATE listing_variants
+        SET waiting_price_minor = NULL, own_price_minor = NULL, own_under_floor = false
+        WHERE id = ANY (?::bigint[])
+        SQL;
+
+    private const PRICES_STAY = <<<'SQL'
+        UPDATE listing_variants AS variant
+        SET waiting_price_minor = NULL,
+            own_price_minor = COALESCE(variant.own_price_minor, variant.waiting_price_minor, change.was),
+            own_under_floor = variant.own_under_floor OR change.under
+        FROM unnest(:variants::bigint[], :was::bigint[], :under::boolean[]) AS change (variant, was, under)
+        WHERE variant.id = change.variant
+        SQL;
+
     public function __construct(private RichText $richText)
     {
     }
@@ -28,7 +45,7 @@ final readonly class CarryOut
         $listing = Listing::of($stall)->findOrFail($change->listing_id);
         match ($change->kind) {
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => $this->word($listing, $change, $agreed),
-            ChangeKind::Cost, ChangeKind::Delivery => $this->cost($change, $agreed),
+            ChangeKind::Cost, ChangeKind::Delivery => $this->costs([$change], $agreed),
             ChangeKind::VariantNew => $agreed ? $this->bringIn($listing, $change) : null,
             ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
             ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
@@ -67,18 +84,32 @@ final readonly class CarryOut
         return $kept === [] ? null : $kept;
     }
 
-    /** The price follows its recipe again, or stays as it was by the seller's own word, under its floor knowingly. */
-    private function cost(DriftChange $change, bool $agreed): void
+    /**
+     * Many at once: prices follow their recipes again, or stay as they were by the seller's own word, under their floor
+     * knowingly.
+     *
+     * @param  iterable<DriftChange>  $changes  of costs and delivery
+     */
+    public function costs(iterable $changes, bool $agreed): void
     {
-        $variant = $change->listingVariant;
-        $stays = $change->price_was ?? $variant?->waiting_price_minor;
-        $variant?->update($agreed
-            ? ['waiting_price_minor' => null, 'own_price_minor' => null, 'own_under_floor' => false]
-            : [
-                'waiting_price_minor' => null,
-                'own_price_minor' => $variant->own_price_minor ?? $variant->waiting_price_minor ?? $stays,
-                'own_under_floor' => $variant->own_under_floor || $change->under_floor,
+        $was = $under = [];
+        foreach ($changes as $change) {
+            $variant = $change->listing_variant_id;
+            if ($variant !== null) {
+                $was[$variant] ??= $change->price_was;
+                $under[$variant] = $change->under_floor || ($under[$variant] ?? false);
+            }
+        }
+        $ids = PgArray::numbers(array_keys($was));
+        if ($was !== [] && $agreed) {
+            DB::update(self::PRICES_FOLLOW, [$ids]);
+        } elseif ($was !== []) {
+            DB::update(self::PRICES_STAY, [
+                'variants' => $ids,
+                'was' => '{'.implode(',', array_map(static fn (?int $p): string => (string) ($p ?? 'NULL'), $was)).'}',
+                'under' => '{'.implode(',', array_map(static fn (bool $so): string => $so ? 't' : 'f', $under)).'}',
             ]);
+        }
     }
 
     private function takeUp(Listing $listing): void

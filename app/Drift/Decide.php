@@ -11,6 +11,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policy;
 use WindowStall\Source\SupplierConnection;
@@ -82,8 +83,15 @@ final readonly class Decide
             }
             $listings = array_values(array_unique(array_map(intval(...), $found->pluck('listing_id')->all())));
             [, $step] = $this->undo->around($stall, $by, $listings, function () use ($stall, $found, $as): void {
-                foreach ($found as $change) {
-                    ($this->carryOut)($stall, $change, $as === Standing::Agreed);
+                $agreed = $as === Standing::Agreed;
+                $ofCost = static fn (DriftChange $change): bool => in_array(
+                    $change->kind,
+                    [ChangeKind::Cost, ChangeKind::Delivery],
+                    true,
+                );
+                $this->carryOut->costs($found->filter($ofCost), $agreed);
+                foreach ($found->reject($ofCost) as $change) {
+                    ($this->carryOut)($stall, $change, $agreed);
                 }
             }, static fn (): string => sprintf($words, self::count($found->count())));
             DriftChange::query()->whereKey($found->modelKeys())->update([
