@@ -22,6 +22,9 @@ use WindowStall\Support\Refusal;
 
 final class BenchController
 {
+    /** Up to so many are put in the window while one waits; more go in the background. */
+    private const AT_ONCE = 8;
+
     private const PAGE = 40;
 
     public function index(Request $request, Stall $stall): Response
@@ -44,6 +47,7 @@ final class BenchController
                 ->selectRaw('state, count(*) as n')
                 ->groupBy('state')
                 ->pluck('n', 'state'),
+            'atOnce' => self::AT_ONCE,
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
         ]);

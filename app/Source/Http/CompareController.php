@@ -20,7 +20,8 @@ use WindowStall\Support\Http\Typed;
 /** Up to four items side by side, for the market in hand, at a price typed once for all. */
 final class CompareController
 {
-    private const MOST = 4;
+    /** Items that stand side by side. */
+    public const MOST = 4;
 
     public function __invoke(Request $request, Stall $stall, LandItems $land, LookAtMarket $markets): Response
     {

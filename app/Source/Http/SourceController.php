@@ -47,6 +47,7 @@ final class SourceController
             'markets' => $markets->views($stall),
             'countries' => Choices::countries(),
             'currency' => $stall->currency,
+            'mostCompared' => CompareController::MOST,
             'landing' => ($run = $markets->run($stall, $market)) === null ? null : RunView::of($run),
             'saved' => SavedSearch::query()
                 ->where('stall_id', $stall->id)

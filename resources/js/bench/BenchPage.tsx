@@ -21,6 +21,7 @@ interface Props {
   listings: ListingRowView[];
   state: string | null;
   counts: Record<string, number>;
+  atOnce: number;
   next: string | null;
   previous: string | null;
 }
@@ -30,9 +31,6 @@ interface Placement {
   left: { id: number; title: string; lacks: LackView[] }[];
 }
 
-/** Up to so many are put in the window while one waits; more go in the background. */
-const AT_ONCE = 8;
-
 const STATES = [
   { key: null, name: 'All' },
   { key: 'on_bench', name: 'On the bench' },
@@ -40,7 +38,7 @@ const STATES = [
   { key: 'put_by', name: 'Put by' },
 ];
 
-export default function BenchPage({ listings, state, counts, next, previous }: Props) {
+export default function BenchPage({ listings, state, counts, atOnce, next, previous }: Props) {
   const handle = useHandle();
   const selection = useSelection(listings.map((l) => l.id));
   const [left, setLeft] = useState<Placement['left']>([]);
@@ -66,7 +64,7 @@ export default function BenchPage({ listings, state, counts, next, previous }: P
 
   const put = async () => {
     try {
-      if (selection.chosen.length > AT_ONCE) {
+      if (selection.chosen.length > atOnce) {
         setRun(await send<RunView>('POST', route('bench.place', handle), { listings: selection.chosen }));
         selection.clear();
         return;

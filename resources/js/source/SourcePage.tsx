@@ -32,16 +32,16 @@ interface Props {
   markets: MarketView[];
   countries: { code: string; name: string }[];
   currency: string;
+  mostCompared: number;
   landing: RunView | null;
   saved: SavedSearchView[];
 }
 
-const MOST_COMPARED = 4;
 const VIEW = 'source-view';
 
 export default function SourcePage(props: Props) {
   const handle = useHandle();
-  const { search } = props;
+  const { search, mostCompared } = props;
   const asked = useSearch();
   const selection = useSelection(props.items.map((i) => i.id));
   const [taking, setTaking] = useState(false);
@@ -59,7 +59,7 @@ export default function SourcePage(props: Props) {
   };
   const compare = (ids: number[]) => {
     router.get(route('source.compare', handle), {
-      items: ids.slice(0, MOST_COMPARED),
+      items: ids.slice(0, mostCompared),
       ...(search.trial ? { price: search.trial } : {}),
     });
   };
@@ -214,9 +214,9 @@ export default function SourcePage(props: Props) {
       >
         <Button
           className="text-ink"
-          disabled={selection.chosen.length < 2 || selection.chosen.length > MOST_COMPARED}
+          disabled={selection.chosen.length < 2 || selection.chosen.length > mostCompared}
           title={
-            selection.chosen.length > MOST_COMPARED ? `Up to ${String(MOST_COMPARED)} stand side by side` : undefined
+            selection.chosen.length > mostCompared ? `Up to ${String(mostCompared)} stand side by side` : undefined
           }
           onClick={() => compare(selection.chosen)}
         >
