@@ -6,7 +6,6 @@ namespace WindowStall\Source\Pulling;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\Item;
-use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 

@@ -11,7 +11,6 @@ use WindowStall\Core\Drift\Guards\Tally;
 use WindowStall\Core\Drift\Guards\VariantGlance;
 use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Source\Item;
-use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\PgArray;
 

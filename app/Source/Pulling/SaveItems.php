@@ -7,7 +7,6 @@ namespace WindowStall\Source\Pulling;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\PrintMethod;
-use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 
