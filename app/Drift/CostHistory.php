@@ -33,7 +33,7 @@ final class CostHistory
     /**
      * @param  iterable<DriftChange>  $changes
      * @return array<string, array{costs: list<int>, stock: list<int>}> "item variant" → oldest first; cost in minor
-     *                                    units
+     *     units
      */
     public static function of(iterable $changes): array
     {

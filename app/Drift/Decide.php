@@ -65,7 +65,7 @@ final readonly class Decide
 
     /**
      * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide
-     *                                                          it
+     *     it
      * @param  string  $words  with a place for how many
      */
     private function decide(

@@ -16,7 +16,7 @@ final readonly class DeskGroup
      * @param  Money|null  $keepWas  of a sale, on the average
      * @param  Money|null  $keepAgreed  the same if they count
      * @param  Money|null  $month  what that comes to on what was sold in {@see Desk::DAYS} days; negative where it
-     *                             costs
+     *     costs
      * @param  int  $pieces  sold in those days
      */
     public function __construct(

@@ -58,6 +58,7 @@ final readonly class ReckonChanges
           AND open.listing_id NOT IN (SELECT listing_id FROM held)
         SQL;
 
+    /** What a person decided meanwhile stands; it is reckoned the next time. */
     private const WRITE = <<<'SQL'
         UPDATE drift_changes AS change
         SET standing = reckoned.standing,
@@ -69,10 +70,11 @@ final readonly class ReckonChanges
             under_floor = reckoned.under_floor,
             raised = reckoned.raised
         FROM jsonb_to_recordset(?::jsonb) AS reckoned (
-            id bigint, standing text, rule text, price_kept bigint, keep_kept bigint,
+            id bigint, stood text, standing text, rule text, price_kept bigint, keep_kept bigint,
             price_agreed bigint, keep_agreed bigint, under_floor boolean, raised boolean
         )
         WHERE reckoned.id = change.id
+          AND reckoned.stood = change.standing
         SQL;
 
     /** @return list<int> listings with a price that leapt and waits now, or that was raised to its floor */
@@ -125,6 +127,7 @@ final readonly class ReckonChanges
             if ($row->raised || $was === null || Ruling::onPrice($was, $row->price_minor) === null) {
                 $reckoned[] = [
                     'id' => $row->id,
+                    'stood' => Standing::Followed,
                     'standing' => Standing::Followed,
                     'rule' => $row->rule,
                     'price_kept' => $was,
@@ -212,19 +215,12 @@ final readonly class ReckonChanges
     /** @param  Collection<int, DriftChange>  $rows */
     private static function write(Collection $rows): void
     {
-        $reckoned = $rows->map(
-            static fn (DriftChange $row): array => $row->only([
-                'id',
-                'standing',
-                'rule',
-                'price_kept',
-                'keep_kept',
-                'price_agreed',
-                'keep_agreed',
-                'under_floor',
-                'raised',
-            ]),
-        );
+        $columns = [
+            'id', 'standing', 'rule', 'price_kept', 'keep_kept', 'price_agreed', 'keep_agreed', 'under_floor', 'raised',
+        ];
+        $reckoned = $rows->map(static fn (DriftChange $row): array => [
+            'stood' => $row->getOriginal('standing'),
+        ] + $row->only($columns));
         DB::update(self::WRITE, [json_encode($reckoned->values()->all(), JSON_THROW_ON_ERROR)]);
     }
 }

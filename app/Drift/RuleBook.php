@@ -45,7 +45,7 @@ final class RuleBook
      * Says one thing otherwise.
      *
      * @param  RuleEdit  $edit  of a supplier's rules, or of those for all where no connection is named; as typed and
-     *                          validated
+     *     validated
      *
      * @throws \OutOfBoundsException when the supplier isn't the stall's
      */

@@ -51,8 +51,7 @@ final class PageStore
      * Makes a revision the current one in a single step and throws the former ones away.
      *
      * @param  list<string>|null  $only  goods whose pages alone changed, by the ends of their addresses: the pages of
-     *     all
-     *                                   others are carried over; null where any page may have changed
+     *     all others are carried over; null where any page may have changed
      */
     public function turnTo(string $handle, int $revision, ?array $only = null): void
     {

@@ -17,7 +17,7 @@ final readonly class GroupFigures
      * @param  int  $underFloor  prices that stand and fell under their floor
      * @param  int  $moving  prices that move if the changes count
      * @param  Money|null  $stays  how much less is kept of a sale, on the average, as prices stand now; negative where
-     *                             it is more
+     *     it is more
      * @param  Money|null  $less  the same if the changes count
      * @param  array<string, int>  $kinds  kind of change → how many
      */

@@ -34,9 +34,8 @@ final readonly class Policies
 
     /**
      * @param  array<string, array<mixed>>  $layers  who said it ("for the stall", "for Oakum Depot") → what is said,
-     *                                               the farthest first: fact names to policies, "band" in basis points,
-     *                                               "floor" to a {@see FloorPolicy}, "pulls" to a number; what can't be
-     *                                               read isn't said
+     *     the farthest first: fact names to policies, "band" in basis points, "floor" to a {@see FloorPolicy}, "pulls"
+     *     to a number; what can't be read isn't said
      */
     public static function of(array $layers): self
     {

@@ -16,8 +16,7 @@ final readonly class RecordedListing
 {
     /**
      * @param  array<string, mixed>  $own  its own rules
-     * @param  list<array{string, Item}>  $versions  when it was said, and what; the first before the rehearsal
-     *                                                       begins
+     * @param  list<array{string, Item}>  $versions  when it was said, and what; the first before the rehearsal begins
      * @param  list<array{at: string, variant: string, pieces: int, price: int}>  $bought  paid for at home, in order
      * @param  list<string>  $soldAtALoss  variants that are sold under their floor knowingly
      * @param  list<\stdClass>  $rows  what its prices are made from

@@ -21,7 +21,7 @@ final readonly class LineView
      * @param  string  $keep  the same of what is kept of a sale
      * @param  string  $rule  why it stands as it does
      * @param  list<int>  $history  the supplier's figures in the course of time, oldest first: costs, or pieces in
-     *                              stock
+     *     stock
      * @param  string  $historyWords  the same in words
      * @param  bool  $settable  whether what was said before can be set back as the seller's own word
      */

@@ -16,8 +16,7 @@ final readonly class SupplierSaidMore
      * @param  bool  $landedAnew  whether delivery, duty or rates moved, so that all its goods cost something else
      *     landed
      * @param  array<int, int>  $deliveryWas  where they were landed anew: the supplier's variant, of those that are
-     *     sold → what
-     *                                        delivery of one piece home cost before, in minor units of its currency
+     *     sold → what delivery of one piece home cost before, in minor units of its currency
      */
     public function __construct(
         public SupplierConnection $connection,

@@ -30,7 +30,7 @@ final readonly class Crop
 
     /**
      * @return array{width: int, height: int, left: int, top: int} pixels; the point stays in the middle as far as the
-     *                                                             edges allow
+     *     edges allow
      */
     public function piece(int $width, int $height): array
     {

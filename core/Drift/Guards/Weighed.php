@@ -45,7 +45,7 @@ final readonly class Weighed
 
     /**
      * @return list<array{Guard, int, int, string}> what trips, how many, of how many, and the sentence; those that
-     *                                             weigh most first
+     *     weigh most first
      */
     public function trips(GuardLimits $limits): array
     {

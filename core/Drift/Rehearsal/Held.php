@@ -12,7 +12,7 @@ final readonly class Held
 {
     /**
      * @param  array<string, int|null>  $prices  price by hand, in minor units, by the supplier's id of each variant the
-     *                                           listing sells; null where a recipe makes it
+     *     listing sells; null where a recipe makes it
      */
     public function __construct(
         public array $prices,

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Drift;
 
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
 use WindowStall\Bench\EditListing;
@@ -52,6 +54,20 @@ final class DriftTest extends AppTestCase
         self::assertSame([$before, $this->price('a')], [$change->price_was, $change->price_agreed]);
         self::assertGreaterThan($before, $this->price('a'));
         self::assertSame(0, $this->listing->refresh()->changes_count, 'nobody is asked');
+    }
+
+    public function test_what_a_person_decides_while_money_is_reckoned_stands(): void
+    {
+        $once = false;
+        Event::listen(function (QueryExecuted $query) use (&$once): void {
+            if (! $once && str_starts_with($query->sql, 'WITH open AS')) {
+                $once = true;
+                DB::table('drift_changes')->where('listing_id', $this->listing->id)->update(['standing' => 'kept']);
+            }
+        });
+        $this->says(costs: ['a' => 550]);
+        self::assertTrue($once, 'it was decided between reading and writing');
+        self::assertSame(Standing::Kept, $this->change('cost')->standing);
     }
 
     public function test_a_jump_asks_and_the_price_stays_until_it_is_agreed_to(): void
