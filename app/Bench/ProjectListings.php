@@ -10,6 +10,7 @@ use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Bench\Supply;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
 /**
  * Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. Only what
@@ -76,7 +77,7 @@ final readonly class ProjectListings
         $this->chooseSources($stall, $ids);
         ($this->price)($stall, $ids);
         foreach (array_chunk($ids ?? Listing::of($stall)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
-            $of = ['stall' => $stall->id, 'ids' => '{'.implode(',', $some).'}'];
+            $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
             foreach (DB::select(self::RENAMED, $of) as $renamed) {
                 // The address of a page follows the title until somebody may have seen it.
                 $renamed->shown_since === null && $this->address($stall, (int) $renamed->id);

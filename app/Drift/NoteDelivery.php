@@ -15,6 +15,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
 /** Judges what a supplier charges otherwise for delivery home, of the variants that are sold. */
 final readonly class NoteDelivery
@@ -41,7 +42,7 @@ final readonly class NoteDelivery
             DB::transaction(function () use ($stall, $connection, $run, $some): void {
                 $rows = DB::select(self::MOVED, [
                     'home' => $stall->home_market,
-                    'variants' => '{'.implode(',', array_keys($some)).'}',
+                    'variants' => PgArray::numbers(array_keys($some)),
                 ]);
                 $listings = [];
                 foreach ($rows as $row) {

@@ -15,6 +15,7 @@ use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;
+use WindowStall\Support\PgArray;
 
 /**
  * Works out what changed costs do in money once prices are made anew: for each, one sale at home if what was agreed
@@ -92,7 +93,7 @@ final readonly class ReckonChanges
             ->chunkById(self::CHUNK, function (Collection $rows) use ($stall, &$leapt): void {
                 $listings = array_values(array_unique(array_map(intval(...), $rows->pluck('listing_id')->all())));
                 // Where nothing waits and nothing is by hand, the price that stands is the one that would be agreed to.
-                $waiting = Ids::of(self::WAITING, ['{'.implode(',', $listings).'}']);
+                $waiting = Ids::of(self::WAITING, [PgArray::numbers($listings)]);
                 $agreed = PricesIfAgreed::of($stall, $waiting);
                 $waiting = array_fill_keys($waiting, true);
                 DB::transaction(function () use ($stall, $rows, $agreed, $waiting, $listings, &$leapt): void {

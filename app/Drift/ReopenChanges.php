@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Support\PgArray;
 
 /** When a step is taken back in which changes were decided, they stand as before: what asked asks again. */
 final class ReopenChanges
@@ -40,7 +41,7 @@ final class ReopenChanges
 
     public function handle(StepTakenBack $step): void
     {
-        $ids = '{'.implode(',', $step->listings).'}';
+        $ids = PgArray::numbers($step->listings);
         if (DB::update(self::REOPEN, [$step->change->id, $ids]) > 0) {
             DB::update(self::JUDGED, [$ids]);
             DB::update(self::JUDGED_JOINED, [$ids]);

@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Undo;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
 /**
  * How listings stood before a step: written down and put back by the database itself, always within the step's own
@@ -152,7 +153,7 @@ final class Snapshot
                 ':source' => self::columns(self::SOURCE, 'source.'),
                 ':item' => self::columns(self::ITEM, 'item.'),
             ]),
-            [$change->id, $change->stall_id, self::array($listings)],
+            [$change->id, $change->stall_id, PgArray::numbers($listings)],
         );
     }
 
@@ -243,7 +244,7 @@ final class Snapshot
      */
     public static function put(BenchChange $change, array $listings): void
     {
-        $ids = self::array($listings);
+        $ids = PgArray::numbers($listings);
         $part = [$change->id, $change->stall_id, $ids];
         $own = [$change->stall_id, $ids];
         DB::update(self::sql(self::PUT_LISTINGS, array_diff(self::LISTING, ['id'])), $part);
@@ -281,11 +282,5 @@ final class Snapshot
     private static function columns(array $columns, string $of): string
     {
         return implode(', ', array_map(static fn (string $c): string => $of.'"'.$c.'"', $columns));
-    }
-
-    /** @param  list<int>  $ids */
-    private static function array(array $ids): string
-    {
-        return '{'.implode(',', $ids).'}';
     }
 }

@@ -11,6 +11,7 @@ use WindowStall\Core\Drift\Rehearsal\Held;
 use WindowStall\Core\Source\Item;
 use WindowStall\Pricing\PriceFacts;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
 /**
  * Reads what is on record since a day: of each listing of which a supplier said something new, or that was bought.
@@ -94,7 +95,7 @@ final readonly class Records
     public function of(array $listings): \Generator
     {
         foreach (array_chunk($listings, self::CHUNK) as $some) {
-            $in = ['listings' => '{'.implode(',', $some).'}', 'since' => $this->since];
+            $in = ['listings' => PgArray::numbers($some), 'since' => $this->since];
             $versions = self::byListing(DB::select(self::VERSIONS, $in));
             $bought = self::byListing(DB::select(self::BOUGHT, $in + [
                 'paid' => OrderState::Paid->value,
