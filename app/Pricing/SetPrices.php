@@ -4,19 +4,16 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Prices\PriceHistory;
-use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo\BenchChange;
-use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\BulkStep;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\Terms\Views\RecipeFormView;
+use WindowStall\Stall\Terms\RecipeForm;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
@@ -25,7 +22,10 @@ final readonly class SetPrices
 {
     public const MOST = 5_000;
 
-    public function __construct(private Undo $undo, private ProjectListings $project)
+    /** Variants that are priced while the person waits. */
+    public const AT_ONCE = 1_000;
+
+    public function __construct(private PatchListings $patch)
     {
     }
 
@@ -36,15 +36,11 @@ final readonly class SetPrices
      */
     public function to(Stall $stall, ?User $by, array $variants, ?Money $price): BenchChange
     {
-        if ($price !== null && $price->isNegative()) {
-            throw new Refusal('A price can’t be below nothing.');
-        }
-
         return $this->change(
             $stall,
             $by,
             $variants,
-            static fn (): array => ['own_price_minor' => $price?->minor],
+            static fn (ListingVariant $v): ListingPatch => ListingPatch::none()->price([$v->id], $price),
             static fn (int $n): string => $price === null
                 ? sprintf('%s given back to the recipe', self::prices($n))
                 : sprintf('%s set to %s', self::prices($n), $price->digits()),
@@ -64,13 +60,13 @@ final readonly class SetPrices
             $stall,
             $by,
             $variants,
-            static function (ListingVariant $v) use ($stall, $step, $terms): array {
+            static function (ListingVariant $v) use ($stall, $step, $terms): ?ListingPatch {
                 $priced = $v->priceIn($stall->home_market);
                 $landed = $priced?->landed($stall->currencyValue());
                 $now = $stall->moneyOrNull($priced?->price_minor);
                 $price = $now === null || $landed === null ? null : $step->price($now, $landed, $terms);
 
-                return $price === null ? [] : ['own_price_minor' => $price->minor];
+                return $price === null ? null : ListingPatch::none()->price([$v->id], $price);
             },
             static fn (int $n): string => sprintf('%s changed by hand', self::prices($n)),
         );
@@ -92,16 +88,16 @@ final readonly class SetPrices
             $stall,
             $by,
             $variants,
-            static function (ListingVariant $v) use ($stall, $was, $why): array {
+            static function (ListingVariant $v) use ($stall, $was, $why): ?ListingPatch {
                 $price = $stall->moneyOrNull($v->priceIn($stall->home_market)?->price_minor);
                 $said = $was === null ? null : PriceHistory::refusesWas($stall, $v->id, $was, $price);
                 if ($said !== null) {
                     $why[] = $said;
 
-                    return [];
+                    return null;
                 }
 
-                return ['own_was_minor' => $was?->minor];
+                return ListingPatch::none()->was([$v->id], $was);
             },
             static fn (int $n): string => sprintf(
                 'was-price of %s %s',
@@ -120,16 +116,13 @@ final readonly class SetPrices
      */
     public function own(Stall $stall, ?User $by, array $variants, ?array $recipe): BenchChange
     {
-        $written =
-            $recipe === null
-                ? null
-                : json_encode(RecipeFormView::written($recipe, $stall->currencyValue()), JSON_THROW_ON_ERROR);
+        $written = $recipe === null ? null : RecipeForm::written($recipe, $stall->currencyValue());
 
         return $this->change(
             $stall,
             $by,
             $variants,
-            static fn (): array => ['own_recipe' => $written],
+            static fn (ListingVariant $v): ListingPatch => ListingPatch::none()->variantRecipe([$v->id], $written),
             static fn (int $n): string => sprintf(
                 '%s priced by %s',
                 $n === 1 ? 'one variant' : $n.' variants',
@@ -145,7 +138,7 @@ final readonly class SetPrices
             $stall,
             $by,
             $variants,
-            static fn (): array => ['own_under_floor' => $yes],
+            static fn (ListingVariant $v): ListingPatch => ListingPatch::none()->underFloor([$v->id], $yes),
             static fn (int $n): string => sprintf(
                 '%s %s',
                 $n === 1 ? 'one variant' : $n.' variants',
@@ -156,16 +149,15 @@ final readonly class SetPrices
 
     /**
      * @param  list<int>  $ids
-     * @param  callable(ListingVariant): array<string, int|string|bool|null>  $columns  what to write; nothing to leave
-     *     it alone
-     * @param  callable(int): string  $words
+     * @param  callable(ListingVariant): ?ListingPatch  $say  of one variant; null leaves it alone
+     * @param  callable(int): string  $words  what was done to so many
      * @param  (callable(): string)|null  $orRefuse  why, when none can be changed
      */
     private function change(
         Stall $stall,
         ?User $by,
         array $ids,
-        callable $columns,
+        callable $say,
         callable $words,
         ?callable $orRefuse = null,
     ): BenchChange {
@@ -178,58 +170,39 @@ final readonly class SetPrices
                 ),
             );
         }
-        $own = fn (): Builder => ListingVariant::query()
-            ->with('prices')
-            ->whereKey($ids)
-            ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id));
-        $listings = $own()->pluck('listing_id', 'id');
+        $own = ListingVariant::query()->whereIntegerInRaw('id', $ids)->where('stall_id', $stall->id);
+        $listings = (clone $own)->pluck('listing_id', 'id');
         if ($listings->count() !== count(array_unique($ids))) {
             throw new Refusal('One of these variants is gone. Load the page again.');
         }
-        $listings = array_values(array_unique(array_map(intval(...), $listings->all())));
-        // Worked out from how the variants stand once nobody else can write them.
-        [, $change] = $this->undo->around(
+        $patched = $this->patch->many(
             $stall,
             $by,
-            $listings,
-            function () use ($own, $columns, $orRefuse, $stall, $listings): int {
-                $n = $this->write($own()->get(), $columns);
-                if ($n === 0) {
-                    throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
-                }
-                ($this->project)($stall, $listings);
-
-                return $n;
-            },
-            static fn (int $n): string => ucfirst($words($n)),
-            apart: true,
+            array_values(array_unique(array_map(intval(...), $listings->all()))),
+            static fn (): array => self::each($own->with('prices')->get(), $say),
+            static fn (array $patches): string => ucfirst(
+                $words(array_sum(array_map(static fn (ListingPatch $p): int => count($p->variants), $patches))),
+            ),
         );
-        if (Listing::query()->whereKey($listings)->where('state', 'in_window')->exists()) {
-            $stall->bumpShop();
-        }
 
-        return $change;
+        return $patched->step ??
+            throw new Refusal($orRefuse === null ? 'None of these can be priced so.' : $orRefuse());
     }
 
     /**
-     * @param  Collection<int, ListingVariant>  $rows
-     * @param  callable(ListingVariant): array<string, mixed>  $columns
-     * @return int how many are written
+     * @param  Collection<int, ListingVariant>  $variants
+     * @param  callable(ListingVariant): ?ListingPatch  $say
+     * @return array<int, ListingPatch> by listing
      */
-    private function write(Collection $rows, callable $columns): int
+    private static function each(Collection $variants, callable $say): array
     {
-        $writes = [];
-        foreach ($rows as $row) {
-            $write = $columns($row);
-            if ($write !== []) {
-                $writes[(string) json_encode($write)][] = $row->id;
-            }
-        }
-        foreach ($writes as $json => $some) {
-            DB::table('listing_variants')->whereIn('id', $some)->update((array) json_decode($json, true));
+        $patches = [];
+        foreach ($variants->groupBy('listing_id') as $listing => $some) {
+            $said = $some->map($say)->filter()->all();
+            $patches[(int) $listing] = ListingPatch::none()->and(...array_values($said));
         }
 
-        return array_sum(array_map(count(...), $writes));
+        return $patches;
     }
 
     private static function prices(int $n): string

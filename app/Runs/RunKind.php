@@ -28,6 +28,9 @@ enum RunKind: string
     /** Takes a step back that touched many listings. */
     case Undo = 'undo';
 
+    /** Edits so many listings that nobody waits for it. */
+    case Edit = 'edit';
+
     /** Plays what suppliers changed again, under other rules. */
     case Rehearse = 'rehearse';
 }

@@ -6,6 +6,7 @@ namespace WindowStall\Stall;
 
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
 use WindowStall\Stall\Mail\NewPasswordLink;
 
@@ -36,5 +37,13 @@ final class User extends Authenticatable
     public function stalls(): BelongsToMany
     {
         return $this->belongsToMany(Stall::class, 'memberships')->orderBy('stalls.id');
+    }
+
+    /** Who asks; null where it is a program. */
+    public static function asking(Request $request): ?self
+    {
+        $user = $request->user();
+
+        return $user instanceof self ? $user : null;
     }
 }

@@ -9,11 +9,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\PutInWindow;
@@ -118,7 +119,7 @@ final class MakeDemo extends Command
         );
         $this->otherSuppliers($stall, $user);
         $this->pricing($stall);
-        $this->listings($stall);
+        $this->listings($stall, $user);
         $this->handPrices($stall, $user);
         $this->window($stall, $user);
         $this->month($stall, $user);
@@ -260,24 +261,23 @@ final class MakeDemo extends Command
         $stall->bumpShop();
     }
 
-    private function listings(Stall $stall): void
+    private function listings(Stall $stall, User $by): void
     {
         $goods = Goods::all();
         $take = app(TakeToBench::class);
-        $edit = app(EditListing::class);
         $ids = SupplierItem::of($stall)
             ->whereIn('external_id', array_merge(array_keys($goods), Goods::ON_THE_BENCH))
             ->pluck('id', 'external_id');
+        $say = app(PatchListings::class);
         $take($stall, array_values($ids->all()));
         foreach ($goods as $code => $own) {
             $listing = Listing::of($stall)->where('supplier_item_id', $ids[$code])->firstOrFail();
-            $edit->title($stall, $listing, $own['title']);
-            $edit->words($stall, $listing, $own['words']);
-            $edit->names($stall, $listing, $own['names']);
-            $edit->order($stall, $listing, [
-                'type' => (string) $listing->supplierItem?->category,
-                'tags' => implode(', ', Goods::TAGS[$code] ?? []),
-            ]);
+            $patch = ListingPatch::none()
+                ->title($own['title'])
+                ->words($own['words'])
+                ->names($own['names'])
+                ->cell('type', (string) $listing->supplierItem?->category)
+                ->cell('tags', implode(', ', Goods::TAGS[$code] ?? []));
             if (isset($own['only'])) {
                 $off = $listing
                     ->variants()
@@ -286,8 +286,9 @@ final class MakeDemo extends Command
                     ->filter(fn ($v): bool => ! str_contains((string) $v->supplierVariant?->label, $own['only']))
                     ->pluck('id')
                     ->all();
-                $edit->switch($stall, $listing, array_values($off), false);
+                $patch = $patch->switched(array_values(array_map(intval(...), $off)), false);
             }
+            $say->one($stall, $by, $listing, $patch);
         }
         // The worker begins at the other end; between the two it takes half the time.
         foreach (Listing::of($stall)->orderByDesc('id')->get() as $listing) {

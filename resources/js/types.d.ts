@@ -9,9 +9,22 @@ export interface ChangeView {
   bad: boolean;
 }
 
+export interface DraftAnswerView {
+  listing: ListingView;
+  draft: DraftView;
+  change: number;
+}
+
 export interface DraftView {
   used: string[];
   missing: string[];
+}
+
+export interface GridAnswerView {
+  rows: GridRowView[];
+  change: number | null;
+  words: string;
+  run: RunView | null;
 }
 
 export interface GridRowView {
@@ -28,6 +41,10 @@ export interface GridRowView {
   from: MoneyView | null;
   keep: MoneyView | null;
   variants: number;
+}
+
+export interface HtmlView {
+  html: string;
 }
 
 export interface ImportedListingView {
@@ -47,9 +64,31 @@ export interface ImportedView {
   left: number;
 }
 
+export interface JoinedView {
+  listing: number;
+  change: number;
+}
+
 export interface LackView {
   place: string;
   words: string;
+}
+
+export interface LeftOutView {
+  id: number;
+  title: string;
+  why: string;
+}
+
+export interface LeftView {
+  id: number;
+  title: string;
+  lacks: LackView[];
+}
+
+export interface ListingAnswerView {
+  listing: ListingView;
+  change: number;
 }
 
 export interface ListingRowView {
@@ -152,6 +191,22 @@ export interface PictureView {
   notes: string[];
 }
 
+export interface PlacedManyView {
+  placed: number;
+  left: LeftOutView[];
+}
+
+export interface PlacedView {
+  id: number;
+  title: string;
+  url: string;
+}
+
+export interface PlacementView {
+  placed: PlacedView[];
+  left: LeftView[];
+}
+
 export interface SaleView {
   about: string;
   price: MoneyView;
@@ -191,6 +246,11 @@ export interface SourcesView {
   candidates: SourceView[];
 }
 
+export interface SplitDoneView {
+  listings: number[];
+  change: number;
+}
+
 export interface SplitPartView {
   name: string;
   variants: SplitVariantView[];
@@ -206,6 +266,15 @@ export interface SplitVariantView {
 export interface SplitView {
   option: string | null;
   parts: SplitPartView[];
+}
+
+export interface StepView {
+  change: number;
+  words: string;
+}
+
+export interface TakenBackView {
+  run: RunView | null;
 }
 
 export interface TwinGroupView {
@@ -502,6 +571,14 @@ export interface HookView {
 export interface HooksView {
   hooks: HookView[];
   events: ChoiceView[];
+}
+
+export interface BoardAnswerView {
+  change: number | null;
+  words: string;
+  rows: BoardRowView[];
+  counts: Record<string, number>;
+  run: RunView | null;
 }
 
 export interface BoardRowView {

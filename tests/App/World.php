@@ -11,6 +11,8 @@ use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
@@ -145,6 +147,15 @@ final class World
                 'width' => 1200,
                 'height' => 1200,
             ]);
+
+        return $listing->refresh();
+    }
+
+    /** The seller says something of a listing. */
+    public function say(Listing $listing, ListingPatch $patch): Listing
+    {
+        $stall = Stall::query()->with(['rates', 'recipes', 'marketRows'])->findOrFail($listing->stall_id);
+        app(PatchListings::class)->one($stall, null, $listing, $patch);
 
         return $listing->refresh();
     }

@@ -13,8 +13,8 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\PutInWindow;
-use WindowStall\Bench\Views\LackView;
 use WindowStall\Bench\Views\ListingRowView;
+use WindowStall\Bench\Views\PlacementView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
@@ -57,24 +57,7 @@ final class BenchController
     {
         $placement = $put($stall, $this->chosen($request, $stall));
 
-        return new JsonResponse([
-            'placed' => array_map(
-                static fn (Listing $l): array => [
-                    'id' => $l->id,
-                    'title' => $l->shown_title,
-                    'url' => $stall->shopAddress('/goods/'.$l->slug),
-                ],
-                $placement->placed,
-            ),
-            'left' => array_map(
-                static fn (array $l): array => [
-                    'id' => $l['listing']->id,
-                    'title' => $l['listing']->shown_title,
-                    'lacks' => array_map(LackView::of(...), $l['lacks']),
-                ],
-                $placement->left,
-            ),
-        ]);
+        return new JsonResponse(PlacementView::of($stall, $placement));
     }
 
     public function takeOut(Request $request, Stall $stall, PutInWindow $put): JsonResponse

@@ -11,16 +11,24 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Bench\BatchEdit;
 use WindowStall\Bench\DeleteListings;
+use WindowStall\Bench\Jobs\EditManyListings;
 use WindowStall\Bench\Jobs\PlaceMany;
 use WindowStall\Bench\Jobs\UndoStep;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\MakeUp\JoinListings;
+use WindowStall\Bench\Patch\Cells;
+use WindowStall\Bench\Patch\EditMany;
+use WindowStall\Bench\Patch\Patched;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Bench\Views\GridAnswerView;
 use WindowStall\Bench\Views\GridRowView;
+use WindowStall\Bench\Views\JoinedView;
+use WindowStall\Bench\Views\PlacedManyView;
+use WindowStall\Bench\Views\StepView;
+use WindowStall\Bench\Views\TakenBackView;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
@@ -73,65 +81,66 @@ final class GridController
         ]);
     }
 
-    public function cells(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
+    public function cells(Request $request, Stall $stall, EditMany $edit): JsonResponse
     {
         $typed = $request->validate([
             'cells' => 'required|array|min:1|max:10000',
             'cells.*.listing' => 'required|integer',
-            'cells.*.field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))],
+            'cells.*.field' => ['required', Rule::in(array_keys(Cells::COLUMNS))],
             'cells.*.value' => 'present|nullable|string|max:2000',
         ]);
-        $change = $edit->cells(
-            $stall,
-            self::person($request),
-            array_values(
-                array_map(
-                    static fn (array $c): array => [
-                        'listing' => (int) $c['listing'],
-                        'field' => $c['field'],
-                        'value' => (string) $c['value'],
-                    ],
-                    $typed['cells'],
-                ),
-            ),
+        $cells = array_map(
+            static fn (array $c): array => [
+                'listing' => (int) $c['listing'],
+                'field' => $c['field'],
+                'value' => (string) $c['value'],
+            ],
+            array_values($typed['cells']),
         );
+
+        $ids = array_values(array_unique(array_column($cells, 'listing')));
+        if (count($ids) > EditMany::AT_ONCE) {
+            return self::later($request, $stall, ['way' => 'cells', 'cells' => $cells]);
+        }
 
         return $this->answer(
             $stall,
-            array_values(array_unique(array_map(intval(...), array_column($typed['cells'], 'listing')))),
-            $change,
+            $ids,
+            $edit->cells($stall, User::asking($request), $cells),
         );
     }
 
-    public function replace(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
+    public function replace(Request $request, Stall $stall, EditMany $edit): JsonResponse
     {
         $typed = $request->validate(
             self::CHOSEN + [
-                'field' => ['required', Rule::in(array_keys(BatchEdit::FIELDS))],
+                'field' => ['required', Rule::in(array_keys(Cells::COLUMNS))],
                 'find' => 'required|string|max:200',
                 'with' => 'present|nullable|string|max:200',
             ],
             ['find.required' => 'Say what to find.'],
         );
-        [$change] = $edit->replace(
+        if (count(self::ids($typed)) > EditMany::AT_ONCE) {
+            return self::later($request, $stall, ['way' => 'replace'] + $typed);
+        }
+        $patched = $edit->replace(
             $stall,
-            self::person($request),
+            User::asking($request),
             self::ids($typed),
             $typed['field'],
             $typed['find'],
             (string) $typed['with'],
         );
 
-        return $change === null
-            ? new JsonResponse([
-                'rows' => [],
-                'change' => null,
-                'words' => sprintf('“%s” stands in none of them.', $typed['find']),
-            ])
-            : $this->answer($stall, self::ids($typed), $change);
+        return $this->answer(
+            $stall,
+            array_keys($patched->patches),
+            $patched,
+            sprintf('“%s” stands in none of them.', $typed['find']),
+        );
     }
 
-    public function tags(Request $request, Stall $stall, BatchEdit $edit): JsonResponse
+    public function tags(Request $request, Stall $stall, EditMany $edit): JsonResponse
     {
         $typed = $request->validate(
             self::CHOSEN + [
@@ -141,13 +150,16 @@ final class GridController
                 'remove.*' => 'string|max:40',
             ],
         );
+        if (count(self::ids($typed)) > EditMany::AT_ONCE) {
+            return self::later($request, $stall, ['way' => 'tags'] + $typed);
+        }
 
         return $this->answer(
             $stall,
             self::ids($typed),
             $edit->tags(
                 $stall,
-                self::person($request),
+                User::asking($request),
                 self::ids($typed),
                 array_values($typed['add']),
                 array_values($typed['remove']),
@@ -157,9 +169,9 @@ final class GridController
 
     public function destroy(Request $request, Stall $stall, DeleteListings $delete): JsonResponse
     {
-        $change = $delete($stall, self::person($request), self::ids($request->validate(self::CHOSEN)));
+        $change = $delete($stall, User::asking($request), self::ids($request->validate(self::CHOSEN)));
 
-        return new JsonResponse(['change' => $change->id, 'words' => $change->words]);
+        return new JsonResponse(StepView::of($change));
     }
 
     public function join(Request $request, Stall $stall, JoinListings $join, Undo $undo): JsonResponse
@@ -179,7 +191,7 @@ final class GridController
             ->values();
         [$listing, $change] = $undo->around(
             $stall,
-            self::person($request),
+            User::asking($request),
             $ids,
             fn (): Listing => $join(
                 $stall,
@@ -191,7 +203,7 @@ final class GridController
         );
         $stall->bumpShop();
 
-        return new JsonResponse(['listing' => $listing->id, 'change' => $change->id]);
+        return new JsonResponse(new JoinedView(listing: $listing->id, change: $change->id));
     }
 
     /** Puts many in the window, in the background. */
@@ -201,7 +213,7 @@ final class GridController
             ->create([
                 'kind' => RunKind::Place,
                 'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))],
-                'user_id' => self::person($request)?->id,
+                'user_id' => User::asking($request)?->id,
                 'state' => RunState::Waiting,
             ]);
         $run->begin(PlaceMany::class);
@@ -212,22 +224,7 @@ final class GridController
     /** What putting many in the window came to. */
     public function placed(Stall $stall, Run $run): JsonResponse
     {
-        return new JsonResponse([
-            'placed' => $run->counts['placed'] ?? 0,
-            'left' => DB::table('run_rejects')
-                ->where('run_id', $run->id)
-                ->orderBy('id')
-                ->limit(200)
-                ->get()
-                ->map(
-                    static fn (\stdClass $r): array => [
-                        'id' => (int) $r->row,
-                        'title' => $r->value,
-                        'why' => $r->reason,
-                    ],
-                )
-                ->all(),
-        ]);
+        return new JsonResponse(PlacedManyView::of($run));
     }
 
     /** Takes a step back, or some of its listings; one that touched many is taken back in the background. */
@@ -243,22 +240,48 @@ final class GridController
                 ->create([
                     'kind' => RunKind::Undo,
                     'subject' => ['change' => $step->id],
-                    'user_id' => self::person($request)?->id,
+                    'user_id' => User::asking($request)?->id,
                     'state' => RunState::Waiting,
                 ]);
 
-            return new JsonResponse(['run' => RunView::of($run->begin(UndoStep::class)->refresh())]);
+            return new JsonResponse(new TakenBackView(RunView::of($run->begin(UndoStep::class)->refresh())));
         }
         $undo->take($stall, $step, $only === null ? null : self::ids(['listings' => $only]));
 
-        return new JsonResponse(['run' => null]);
+        return new JsonResponse(new TakenBackView(null));
+    }
+
+    /** What an edit of many came to. */
+    public function step(Stall $stall, Run $run): JsonResponse
+    {
+        $step = BenchChange::query()->where('stall_id', $stall->id)->find((int) ($run->subject['change'] ?? 0));
+
+        return new JsonResponse($step === null ? new StepView(0, 'It stands so already') : StepView::of($step));
+    }
+
+    /** @param  array<string, mixed>  $said */
+    private static function later(Request $request, Stall $stall, array $said): JsonResponse
+    {
+        if (isset($said['listings'])) {
+            $said['listings'] = self::ids($said);
+        }
+        $run = EditManyListings::start($stall, User::asking($request), $said);
+
+        return new JsonResponse(new GridAnswerView(rows: [], change: null, words: '', run: RunView::of($run)));
     }
 
     private const CHOSEN = ['listings' => 'required|array|min:1|max:2000', 'listings.*' => 'integer'];
 
-    /** @param  list<int>  $ids */
-    private function answer(Stall $stall, array $ids, BenchChange $change): JsonResponse
-    {
+    /**
+     * @param  list<int>  $ids
+     * @param  string  $same  what is said when nothing differed
+     */
+    private function answer(
+        Stall $stall,
+        array $ids,
+        Patched $patched,
+        string $same = 'It stands so already.',
+    ): JsonResponse {
         $rows = Listing::of($stall)
             ->with(['pictures', 'supplierItem.connection'])
             ->withCount('variants')
@@ -268,7 +291,14 @@ final class GridController
             ->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))
             ->all();
 
-        return new JsonResponse(['rows' => $rows, 'change' => $change->id, 'words' => $change->words]);
+        return new JsonResponse(
+            new GridAnswerView(
+                rows: array_values($rows),
+                change: $patched->step?->id,
+                words: $patched->step->words ?? $same,
+                run: null,
+            ),
+        );
     }
 
     /**
@@ -281,13 +311,6 @@ final class GridController
         $ids = $typed['listings'];
 
         return array_values(array_unique(array_map(intval(...), $ids)));
-    }
-
-    private static function person(Request $request): ?User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : null;
     }
 
     /** What the variant of a listing that keeps least keeps of a sale in the home market. */

@@ -16,9 +16,13 @@ use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Pictures\EditPicture;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Bench\Views\DraftAnswerView;
 use WindowStall\Bench\Views\DraftView;
+use WindowStall\Bench\Views\HtmlView;
+use WindowStall\Bench\Views\ListingAnswerView;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SourcesView;
+use WindowStall\Bench\Views\SplitDoneView;
 use WindowStall\Bench\Views\SplitView;
 use WindowStall\Bench\Views\TwinsView;
 use WindowStall\Bench\Writing\DraftListing;
@@ -100,17 +104,19 @@ final readonly class PreparingController
         );
         [$made, $change] = $this->undo->around(
             $stall,
-            self::person($request),
+            User::asking($request),
             [$listing->id],
             fn (): array => $split($stall, $listing, $groups),
             static fn (array $made): string => sprintf('split into %d listings', count($made) + 1),
             static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
         );
 
-        return new JsonResponse([
-            'listings' => [$listing->id, ...array_map(static fn (Listing $l): int => $l->id, $made)],
-            'change' => $change->id,
-        ]);
+        return new JsonResponse(
+            new SplitDoneView(
+                listings: [$listing->id, ...array_map(static fn (Listing $l): int => $l->id, $made)],
+                change: $change->id,
+            ),
+        );
     }
 
     public function sources(Request $request, Stall $stall, Listing $listing, SetSources $set): JsonResponse
@@ -159,17 +165,19 @@ final readonly class PreparingController
         ]);
         [$draft, $change] = $this->undo->around(
             $stall,
-            self::person($request),
+            User::asking($request),
             [$listing->id],
             fn () => $write($stall, $listing, Manner::from($typed['manner']), array_values($typed['fields'])),
             static fn (): string => 'drafts written',
         );
 
-        return new JsonResponse([
-            'listing' => $this->view($stall, $listing),
-            'draft' => DraftView::of($draft),
-            'change' => $change->id,
-        ]);
+        return new JsonResponse(
+            new DraftAnswerView(
+                listing: $this->view($stall, $listing),
+                draft: DraftView::of($draft),
+                change: $change->id,
+            ),
+        );
     }
 
     public function accept(Request $request, Stall $stall, Listing $listing, DraftListing $write): JsonResponse
@@ -213,9 +221,9 @@ final readonly class PreparingController
     /** Markdown that was pasted, as the description takes it. */
     public function markdown(Request $request, Stall $stall): JsonResponse
     {
-        return new JsonResponse([
-            'html' => Markdown::html($request->validate(['text' => 'required|string|max:60000'])['text']),
-        ]);
+        return new JsonResponse(
+            new HtmlView(Markdown::html($request->validate(['text' => 'required|string|max:60000'])['text'])),
+        );
     }
 
     /** @param  callable(): mixed  $do */
@@ -223,7 +231,7 @@ final readonly class PreparingController
     {
         [, $change] = $this->undo->around(
             $stall,
-            self::person($request),
+            User::asking($request),
             [$listing->id],
             $do,
             static fn (): string => $words,
@@ -232,7 +240,7 @@ final readonly class PreparingController
             $stall->bumpShop();
         }
 
-        return new JsonResponse(['listing' => $this->view($stall, $listing), 'change' => $change->id]);
+        return new JsonResponse(new ListingAnswerView(listing: $this->view($stall, $listing), change: $change->id));
     }
 
     private function variant(Listing $listing, int $id): ListingVariant
@@ -247,12 +255,5 @@ final readonly class PreparingController
     private function view(Stall $stall, Listing $listing): ListingView
     {
         return ListingView::of(ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id)));
-    }
-
-    private static function person(Request $request): ?User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : null;
     }
 }

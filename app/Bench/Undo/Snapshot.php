@@ -64,9 +64,30 @@ final class Snapshot
     private const ITEM = ['listing_id', 'supplier_item_id', 'agreed_words_id'];
 
     private const TAKE = <<<'SQL'
-        INSERT INTO bench_change_parts (change_id, stall_id, listing_id, before)
-        SELECT ?, listing.stall_id, listing.id, jsonb_build_object(
-            'listing', (SELECT to_jsonb(kept) FROM (SELECT :listing) kept),
+        INSERT INTO bench_change_parts AS part (change_id, stall_id, listing_id, before)
+        SELECT ?, listing.stall_id, listing.id,
+               jsonb_build_object(
+                   'listing', (SELECT to_jsonb(kept) FROM (SELECT :listing) kept),
+                   'ended', (
+                       SELECT coalesce(jsonb_agg(draft), '[]')
+                       FROM jsonb_array_elements_text(listing.drafts) AS draft
+                       WHERE draft = ANY (?::text[])
+                   )
+               )
+               || CASE WHEN listing.id = ANY (?::bigint[]) THEN :makeup ELSE '{}' END
+        FROM listings listing
+        WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+        -- A step that comes to a listing again keeps how it stood at first, and adds what it comes to only now.
+        ON CONFLICT (change_id, listing_id) DO UPDATE
+        SET before = excluded.before || part.before || jsonb_build_object(
+            'listing', (excluded.before->'listing') || (part.before->'listing'),
+            'ended', (excluded.before->'ended') || (part.before->'ended')
+        )
+        SQL;
+
+    /** What a listing is made up of. A step that leaves this alone doesn't keep it. */
+    private const MAKE_UP = <<<'SQL'
+        jsonb_build_object(
             'variants', (
                 SELECT coalesce(jsonb_agg(kept), '[]')
                 FROM (SELECT :variant FROM listing_variants variant WHERE variant.listing_id = listing.id) kept
@@ -84,10 +105,6 @@ final class Snapshot
                 FROM (SELECT :item FROM listing_items item WHERE item.listing_id = listing.id) kept
             )
         )
-        FROM listings listing
-        WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
-        -- A step that comes to a listing again keeps how it stood at first.
-        ON CONFLICT DO NOTHING
         SQL;
 
     private const PUT_LISTINGS = <<<'SQL'
@@ -95,6 +112,42 @@ final class Snapshot
         UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(listings, part.before->'listing'))
         FROM bench_change_parts part
         WHERE :part AND part.before IS NOT NULL AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
+        SQL;
+
+    private const LATER = <<<'SQL'
+        SELECT later.change_id
+        FROM bench_change_parts AS mine
+        JOIN bench_change_parts AS later
+          ON later.listing_id = mine.listing_id
+         AND later.change_id > mine.change_id
+         AND later.undone_at IS NULL
+        WHERE mine.change_id = :change
+          AND mine.stall_id = :stall
+          AND mine.listing_id = ANY (:listings::bigint[])
+          AND (
+              mine.before IS NULL
+              OR later.before IS NULL
+              OR (mine.before->'variants' IS NOT NULL AND later.before->'variants' IS NOT NULL)
+              OR EXISTS (
+                  SELECT 1 FROM jsonb_object_keys(mine.before->'listing') AS kept (name)
+                  WHERE kept.name <> 'id' AND jsonb_exists(later.before->'listing', kept.name)
+              )
+          )
+        ORDER BY later.change_id
+        LIMIT 1
+        SQL;
+
+    /** What was a draft is one again. */
+    private const PUT_DRAFTS = <<<'SQL'
+        UPDATE listings
+        SET drafts = listings.drafts || (
+            SELECT coalesce(jsonb_agg(DISTINCT draft), '[]')
+            FROM jsonb_array_elements_text(part.before->'ended') AS draft
+            WHERE NOT jsonb_exists(listings.drafts, draft)
+        )
+        FROM bench_change_parts part
+        WHERE :part AND part.before->'ended' <> '[]'
+          AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
         SQL;
 
     /** Those the step brought in from elsewhere, or that came since. */
@@ -143,17 +196,27 @@ final class Snapshot
         WHERE :part
         SQL;
 
-    /** @param  list<int>  $listings */
-    public static function take(BenchChange $change, array $listings): void
+    /**
+     * @param  list<int>  $listings
+     * @param  Touched|null  $touched  what of them the step touches; null for anything
+     */
+    public static function take(BenchChange $change, array $listings, ?Touched $touched): void
     {
+        $columns = $touched === null ? self::LISTING : array_intersect(self::LISTING, ['id', ...$touched->columns]);
+        $makeUp = strtr(self::MAKE_UP, [
+            ':variant' => self::columns(self::VARIANT, 'variant.'),
+            ':source' => self::columns(self::SOURCE, 'source.'),
+            ':item' => self::columns(self::ITEM, 'item.'),
+        ]);
         DB::insert(
-            strtr(self::TAKE, [
-                ':listing' => self::columns(self::LISTING, 'listing.'),
-                ':variant' => self::columns(self::VARIANT, 'variant.'),
-                ':source' => self::columns(self::SOURCE, 'source.'),
-                ':item' => self::columns(self::ITEM, 'item.'),
-            ]),
-            [$change->id, $change->stall_id, PgArray::numbers($listings)],
+            strtr(self::TAKE, [':listing' => self::columns($columns, 'listing.'), ':makeup' => $makeUp]),
+            [
+                $change->id,
+                PgArray::texts($touched->ended ?? []),
+                PgArray::numbers($touched->variantsOf ?? $listings),
+                $change->stall_id,
+                PgArray::numbers($listings),
+            ],
         );
     }
 
@@ -224,17 +287,20 @@ final class Snapshot
     }
 
     /**
+     * The first later step, that stands, which touched the same of one of these listings: the same column, or variants
+     * where both did, or anything where one of the two made the listing.
+     *
      * @param  list<int>  $listings
-     * @return Builder later steps with any of them, that stand
      */
-    public static function later(Stall $stall, BenchChange $change, array $listings): Builder
+    public static function later(BenchChange $change, array $listings): ?BenchChange
     {
-        return DB::table('bench_change_parts')
-            ->where('stall_id', $stall->id)
-            ->where('change_id', '>', $change->id)
-            ->whereIn('listing_id', $listings)
-            ->whereNull('undone_at')
-            ->select('change_id');
+        $found = DB::selectOne(self::LATER, [
+            'change' => $change->id,
+            'stall' => $change->stall_id,
+            'listings' => PgArray::numbers($listings),
+        ]);
+
+        return $found === null ? null : BenchChange::query()->find((int) $found->change_id);
     }
 
     /**
@@ -244,10 +310,37 @@ final class Snapshot
      */
     public static function put(BenchChange $change, array $listings): void
     {
+        $part = [$change->id, $change->stall_id, PgArray::numbers($listings)];
+        DB::update(self::sql(self::PUT_LISTINGS, array_diff(self::LISTING, ['id'])), $part);
+        DB::update(self::sql(self::PUT_DRAFTS, []), $part);
+        $makeUp = self::withMakeUp($change, $listings);
+        if ($makeUp !== []) {
+            self::putMakeUp($change, $makeUp);
+        }
+    }
+
+    /**
+     * @param  list<int>  $listings
+     * @return list<int> those of which the step kept more than their own words
+     */
+    private static function withMakeUp(BenchChange $change, array $listings): array
+    {
+        $kept = DB::table('bench_change_parts')
+            ->where('stall_id', $change->stall_id)
+            ->where('change_id', $change->id)
+            ->whereIntegerInRaw('listing_id', $listings)
+            ->whereRaw("before->'variants' IS NOT NULL")
+            ->pluck('listing_id');
+
+        return array_values(array_map(intval(...), $kept->all()));
+    }
+
+    /** @param  list<int>  $listings */
+    private static function putMakeUp(BenchChange $change, array $listings): void
+    {
         $ids = PgArray::numbers($listings);
         $part = [$change->id, $change->stall_id, $ids];
         $own = [$change->stall_id, $ids];
-        DB::update(self::sql(self::PUT_LISTINGS, array_diff(self::LISTING, ['id'])), $part);
         DB::delete(self::CLEAR_SOURCES, $own);
         // Back to their own listings first, so that nothing stands in their place.
         DB::delete(self::sql(self::CLEAR_VARIANTS, []), [...$own, ...$part]);
@@ -263,7 +356,7 @@ final class Snapshot
         DB::table('bench_change_parts')
             ->where('stall_id', $change->stall_id)
             ->where('change_id', $change->id)
-            ->whereIn('listing_id', $listings)
+            ->whereIntegerInRaw('listing_id', $listings)
             ->update(['undone_at' => now()]);
     }
 

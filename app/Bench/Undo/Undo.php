@@ -78,6 +78,7 @@ final readonly class Undo
      * @param  list<int>  $listingIds
      * @param  callable(): T  $do
      * @param  callable(T): list<int>|null  $created
+     * @param  Touched|null  $touched  what of them it touches; null for anything
      * @return T
      *
      * @throws Refusal when one of them isn't in this stall
@@ -88,16 +89,23 @@ final readonly class Undo
         array $listingIds,
         callable $do,
         ?callable $created = null,
+        ?Touched $touched = null,
     ): mixed {
-        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created): mixed {
+        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created, $touched): mixed {
             $this->lock($stall, $listingIds);
-            Snapshot::take($change, $listingIds);
+            Snapshot::take($change, $listingIds, $touched);
             $done = $do();
             $this->turn($listingIds);
-            Snapshot::created($change, $created === null ? [] : $created($done));
+            $this->made($change, $created === null ? [] : $created($done));
 
             return $done;
         });
+    }
+
+    /** @param  list<int>  $listings  that the step made: taking it back removes them */
+    public function made(BenchChange $change, array $listings): void
+    {
+        Snapshot::created($change, $listings);
     }
 
     public function end(BenchChange $change, string $words): void
@@ -154,7 +162,7 @@ final readonly class Undo
             throw new Refusal('That was taken back already.');
         }
         $ids = array_values(array_map(intval(...), $parts->keys()->all()));
-        $this->refuseIfTouchedSince($stall, $locked, $ids);
+        $this->refuseIfTouchedSince($locked, $ids);
         DB::table('listings')
             ->where('stall_id', $stall->id)
             ->whereIn('id', $ids)
@@ -193,13 +201,9 @@ final readonly class Undo
     }
 
     /** @param  list<int>  $ids */
-    private function refuseIfTouchedSince(Stall $stall, BenchChange $change, array $ids): void
+    private function refuseIfTouchedSince(BenchChange $change, array $ids): void
     {
-        $later = BenchChange::query()
-            ->where('stall_id', $stall->id)
-            ->whereIn('id', Snapshot::later($stall, $change, $ids))
-            ->orderBy('id')
-            ->first();
+        $later = Snapshot::later($change, $ids);
         if ($later !== null) {
             throw new Refusal(
                 sprintf('Something was done to the same listings since (%s). Take that back first.', $later->words),

@@ -179,7 +179,7 @@ final readonly class CostsController
     {
         [$change, $run] = ($this->change)(
             $stall,
-            $request->user() instanceof User ? $request->user() : null,
+            User::asking($request),
             $words,
             $do,
         );

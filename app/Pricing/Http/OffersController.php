@@ -9,11 +9,14 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Pricing\Offers\RungKind;
 use WindowStall\Pricing\Views\FreeDeliveryView;
 use WindowStall\Pricing\Views\LadderView;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 
 /** What is offered besides a price: free delivery with what it takes, and multi-buy ladders. */
 final class OffersController
@@ -39,12 +42,11 @@ final class OffersController
         );
     }
 
-    public function setLadder(Request $request, Stall $stall, Listing $listing): JsonResponse
+    public function setLadder(Request $request, Stall $stall, Listing $listing, PatchListings $patch): JsonResponse
     {
         $rungs = $this->rungs($request);
         Ladders::read($rungs, $stall);
-        $listing->update(['own_ladder' => $rungs === [] ? null : $rungs]);
-        $stall->bumpShop();
+        $patch->one($stall, User::asking($request), $listing, ListingPatch::none()->ladder($rungs));
 
         return $this->view($stall, $listing, $rungs);
     }

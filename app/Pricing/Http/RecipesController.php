@@ -19,8 +19,8 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ConditionNotation;
 use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\RecipeForm;
 use WindowStall\Stall\Terms\Recipes;
-use WindowStall\Stall\Terms\Views\RecipeFormView;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
@@ -111,7 +111,7 @@ final readonly class RecipesController
             $columns['name'] = trim($typed['name']);
         }
         if (isset($typed['recipe'])) {
-            $columns['recipe'] = RecipeFormView::written($typed['recipe'], $stall->currencyValue());
+            $columns['recipe'] = RecipeForm::written($typed['recipe'], $stall->currencyValue());
         }
         if (isset($typed['conditions']) && $recipe->position < PriceRecipe::LAST) {
             $columns['conditions'] = ConditionNotation::tidy($typed['conditions'], $stall->currencyValue());
@@ -162,7 +162,7 @@ final readonly class RecipesController
     public function undo(Request $request, Stall $stall, PricingChange $change): JsonResponse
     {
         abort_unless($change->stall_id === $stall->id, 404);
-        $run = $this->change->undo($stall, $request->user() instanceof User ? $request->user() : null, $change);
+        $run = $this->change->undo($stall, User::asking($request), $change);
 
         return $this->answer($stall, $change, $run);
     }
@@ -172,7 +172,7 @@ final readonly class RecipesController
     {
         [$change, $run] = ($this->change)(
             $stall,
-            $request->user() instanceof User ? $request->user() : null,
+            User::asking($request),
             $words,
             static function () use ($do): void {
                 $do();

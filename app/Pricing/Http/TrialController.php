@@ -21,7 +21,7 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
 use WindowStall\Stall\Terms\PriceRecipe;
-use WindowStall\Stall\Terms\Views\RecipeFormView;
+use WindowStall\Stall\Terms\RecipeForm;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
@@ -111,7 +111,7 @@ final class TrialController
         $moved = (int) ($change->figures['up'] ?? 0) + (int) ($change->figures['down'] ?? 0);
         [$done, $run] = $apply(
             $stall,
-            $request->user() instanceof User ? $request->user() : null,
+            User::asking($request),
             sprintf('Trial applied: %s prices moved', number_format($moved)),
             function () use ($stall, $changes): void {
                 $stall->update($changes['stall'] ?? []);
@@ -220,7 +220,7 @@ final class TrialController
                         'name' => $r->name,
                         'conditions' => $r->conditions,
                         'recipe' => isset($typed['recipes'][$r->id])
-                            ? RecipeFormView::written($typed['recipes'][$r->id], $stall->currencyValue())
+                            ? RecipeForm::written($typed['recipes'][$r->id], $stall->currencyValue())
                             : $r->recipe,
                     ],
                 )

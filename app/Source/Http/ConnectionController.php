@@ -61,7 +61,7 @@ final class ConnectionController
                 'address.required' => 'Where does the supplier answer?',
             ],
         );
-        $pull($connect($stall, $card->kind, $typed['address'], $typed['key']), self::person($request));
+        $pull($connect($stall, $card->kind, $typed['address'], $typed['key']), User::asking($request));
 
         return redirect()->route('source', $stall);
     }
@@ -130,14 +130,14 @@ final class ConnectionController
         ]);
         is_string($before) && Storage::delete($before);
         FeedSample::forget($connection);
-        $pull($connection, self::person($request));
+        $pull($connection, User::asking($request));
 
         return back();
     }
 
     public function pull(Request $request, Stall $stall, SupplierConnection $connection, StartPull $pull): JsonResponse
     {
-        return new JsonResponse(RunView::of($pull($connection, self::person($request))));
+        return new JsonResponse(RunView::of($pull($connection, User::asking($request))));
     }
 
     private function storeFile(Request $request, Stall $stall, string $kind, ConnectSupplier $connect): RedirectResponse
@@ -180,12 +180,5 @@ final class ConnectionController
         }
 
         return $file;
-    }
-
-    private static function person(Request $request): ?User
-    {
-        $user = $request->user();
-
-        return $user instanceof User ? $user : null;
     }
 }

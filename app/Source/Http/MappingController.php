@@ -44,13 +44,13 @@ final class MappingController
         abort_unless($connectors->get($connection->kind)->card()->mapped, 404);
         if ($request->boolean('afresh')) {
             FeedSample::forget($connection);
-            $look->begin($connection, $request->user() instanceof User ? $request->user() : null);
+            $look->begin($connection, User::asking($request));
 
             return redirect()->route('source.mapping', [$stall, $connection]);
         }
         $run =
             FeedSample::kept($connection) === null
-                ? $look->run($connection, $request->user() instanceof User ? $request->user() : null)
+                ? $look->run($connection, User::asking($request))
                 : null;
         // A small file here is read at once where the work is done at once.
         $sample = FeedSample::kept($connection);

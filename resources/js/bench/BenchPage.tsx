@@ -9,7 +9,7 @@ import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { LackView, ListingRowView, RunView } from '@/types';
+import type { LeftView, ListingRowView, PlacedManyView, PlacementView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
@@ -26,11 +26,6 @@ interface Props {
   previous: string | null;
 }
 
-interface Placement {
-  placed: { id: number; title: string }[];
-  left: { id: number; title: string; lacks: LackView[] }[];
-}
-
 const STATES = [
   { key: null, name: 'All' },
   { key: 'on_bench', name: 'On the bench' },
@@ -41,7 +36,7 @@ const STATES = [
 export default function BenchPage({ listings, state, counts, atOnce, next, previous }: Props) {
   const handle = useHandle();
   const selection = useSelection(listings.map((l) => l.id));
-  const [left, setLeft] = useState<Placement['left']>([]);
+  const [left, setLeft] = useState<LeftView[]>([]);
 
   const [run, setRun] = useRun(null);
   const [joining, setJoining] = useState(false);
@@ -51,10 +46,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
   const ended = run && !run.open ? run.id : null;
   useEffect(() => {
     if (ended === null) return;
-    send<{ placed: number; left: { id: number; title: string; why: string }[] }>(
-      'GET',
-      route('bench.placed', [handle, ended]),
-    )
+    send<PlacedManyView>('GET', route('bench.placed', [handle, ended]))
       .then((done) => {
         toast.success(`${String(done.placed)} in the window.`);
         setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why }] })));
@@ -69,7 +61,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
         selection.clear();
         return;
       }
-      const result = await send<Placement>('POST', route('bench.window', handle), { listings: selection.chosen });
+      const result = await send<PlacementView>('POST', route('bench.window', handle), { listings: selection.chosen });
       if (result.placed.length > 0) toast.success(`${String(result.placed.length)} in the window.`);
       setLeft(result.left);
       selection.clear();

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView, TwinsView } from '@/types';
+import type { ListingAnswerView, ListingView, TwinsView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
@@ -36,7 +36,7 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
 
   const drop = () => {
     setBusy(true);
-    send<{ listing: ListingView; change: number }>('POST', route('bench.drop', [handle, listing]), {
+    send<ListingAnswerView>('POST', route('bench.drop', [handle, listing]), {
       option,
       keep: Object.values(kept),
     })

@@ -5,10 +5,11 @@ import { toast } from 'sonner';
 import { FindReplace } from '@/bench/FindReplace';
 import { TagsForMany } from '@/bench/TagsForMany';
 import { useDelete } from '@/bench/useDelete';
+import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { GridRowView } from '@/types';
+import type { GridAnswerView, GridRowView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
@@ -26,12 +27,6 @@ const COLUMNS: { key: Field; name: string; width: string }[] = [
   { key: 'notes', name: 'Notes', width: 'w-[16%]' },
 ];
 
-interface Answer {
-  rows: GridRowView[];
-  change: number | null;
-  words: string;
-}
-
 interface Props {
   rows: GridRowView[];
   state: string | null;
@@ -46,17 +41,19 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
   const handle = useHandle();
   const [rows, setRows] = useState(given);
   const undo = useUndo();
+  const later = useLater();
   const remove = useDelete();
   const selection = useSelection(rows.map((r) => r.id));
   useEffect(() => setRows(given), [given]);
 
   const ask = (url: string, body: unknown): void => {
-    send<Answer>('POST', url, body)
+    send<GridAnswerView>('POST', url, body)
       .then((answer) => {
         const fresh = new Map(answer.rows.map((r) => [r.id, r]));
         setRows((now) => now.map((r) => fresh.get(r.id) ?? r));
-        if (answer.change === null) toast(answer.words);
-        else undo(answer.change, `${answer.words.charAt(0).toUpperCase()}${answer.words.slice(1)}.`);
+        if (answer.run) later(answer.run);
+        else if (answer.change === null) toast(answer.words);
+        else undo(answer.change, answer.words);
       })
       .catch((e: unknown) => {
         toast.error(words(e), { duration: 10_000 });

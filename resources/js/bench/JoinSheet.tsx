@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { ListingRowView } from '@/types';
+import type { JoinedView, ListingRowView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
@@ -29,7 +29,7 @@ export function JoinSheet({
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [ids]);
   const join = () => {
-    send<{ listing: number; change: number }>('POST', route('bench.join', handle), {
+    send<JoinedView>('POST', route('bench.join', handle), {
       listings: listings.map((l) => l.id),
       option,
       values,

@@ -71,15 +71,15 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
 
   return (
     <div className="flex flex-none items-center gap-4 px-5 py-3">
-      {listing.pictures[0]?.url ? (
-        <img src={listing.pictures[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" />
+      {listing.pictures.shown[0]?.url ? (
+        <img src={listing.pictures.shown[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" />
       ) : (
         <span className="size-[46px] rounded-md bg-shade" />
       )}
       <div className="min-w-0">
         <h1 className="name truncate text-[24px]">{listing.title || 'Without a title'}</h1>
         <p className="text-mute">
-          {listing.stateWords} · from {listing.supplier} ·{' '}
+          {listing.stateWords} · from {listing.supplier.name} ·{' '}
           <button
             type="button"
             className="underline decoration-line underline-offset-3 hover:text-ink"

@@ -81,18 +81,18 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   };
 
   // Pictures are fetched in the background; they appear as they come.
-  const waiting = listing.picturesWaiting > 0;
+  const waiting = listing.pictures.waiting > 0;
   useEffect(() => {
     if (!waiting) return;
     const timer = setInterval(() => {
       send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]))
         .then((next) => {
           // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
-          const { pictures, spare, supplierPictures, picturesWaiting } = next;
+          const { pictures, supplier } = next;
           setListing((now) =>
-            now.version === next.version ? next : { ...now, pictures, spare, supplierPictures, picturesWaiting },
+            now.version === next.version ? next : { ...now, pictures, supplier },
           );
-          if (next.picturesWaiting === 0) setStamp((n) => n + 1);
+          if (next.pictures.waiting === 0) setStamp((n) => n + 1);
         })
         .catch(() => undefined);
     }, 1200);
@@ -148,7 +148,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
       <div className="grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)] border-t border-line bg-sheet">
         <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
-          <VoiceHead voice="sup">{listing.pulled ? `pulled ${listing.pulled}` : ''}</VoiceHead>
+          <VoiceHead voice="sup">{listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}</VoiceHead>
           <SupplierColumn listing={listing} />
         </section>
         <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">

@@ -9,7 +9,7 @@ export function OrderFields({
   listing: ListingView;
   onSay: (order: Record<string, string>) => Promise<boolean>;
 }) {
-  const given = { type: listing.type, tags: listing.tags.join(', '), maker: listing.maker, notes: listing.notes };
+  const given = { ...listing.order, tags: listing.order.tags.join(', ') };
   const said = JSON.stringify(given);
   const [own, setOwn] = useState(given);
   useEffect(() => {

@@ -16,7 +16,7 @@ import { withoutSentences } from '@/bench/withoutSentences';
 import { WordsEditor } from '@/bench/WordsEditor';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView } from '@/types';
+import type { ListingAnswerView, ListingView } from '@/types';
 import { Held } from '@/ui/Voices';
 
 export interface Edits {
@@ -59,7 +59,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
     undo(change, said);
   };
   const takeUp = (option: string) => {
-    send<{ listing: ListingView; change: number }>('POST', route('bench.take-up', [handle, listing.id]), { option })
+    send<ListingAnswerView>('POST', route('bench.take-up', [handle, listing.id]), { option })
       .then((answer) => step(answer.listing, answer.change, `“${option}” is taken up again.`))
       .catch((e: unknown) => toast.error(words(e)));
   };
@@ -95,7 +95,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         mark={
           <>
             <Held
-              held={listing.picturesHeld}
+              held={listing.pictures.held}
               what="the pictures"
               onFollow={() => void edits.patch({ pictures: null, follow: true })}
             />
@@ -187,7 +187,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         <WordsEditor
           key={`${String(listing.id)}-${listing.words}`}
           html={listing.words}
-          pictures={listing.pictures}
+          pictures={listing.pictures.shown}
           onSay={(html) => edits.patch({ words: html })}
         />
       </Part>
@@ -195,7 +195,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         place="search"
         label="As search engines show it"
         mark={draft('search')}
-        after={listing.searchHeld ? undefined : 'follows the title and the words'}
+        after={listing.search.held ? undefined : 'follows the title and the words'}
       >
         <SearchPreview listing={listing} onSay={edits.patch} />
       </Part>
@@ -204,7 +204,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
       </Part>
       <DropSheet listing={listing.id} option={dropping} onClose={() => setDropping(null)} onDropped={step} />
       <PictureSheet
-        picture={listing.pictures.find((p) => p.id === looking) ?? null}
+        picture={listing.pictures.shown.find((p) => p.id === looking) ?? null}
         options={listing.options.filter((o) => !o.dropped)}
         onClose={() => setLooking(null)}
         onSay={(picture, own) => edits.picture(picture, own)}

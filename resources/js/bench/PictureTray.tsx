@@ -26,7 +26,7 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const ids = listing.pictures.map((p) => p.id);
+  const ids = listing.pictures.shown.map((p) => p.id);
 
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     if (over && active.id !== over.id)
@@ -42,14 +42,14 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
       if (file.current) file.current.value = '';
     });
   };
-  const spare = listing.spare.filter((p) => p.state === 'ready');
-  const refused = listing.spare.filter((p) => p.uploaded && p.trouble !== null);
+  const spare = listing.pictures.spare.filter((p) => p.state === 'ready');
+  const refused = listing.pictures.spare.filter((p) => p.uploaded && p.trouble !== null);
 
   return (
     <div className="flex flex-wrap items-center gap-2">
       <DndContext sensors={sensors} onDragEnd={onDragEnd}>
         <SortableContext items={ids} strategy={horizontalListSortingStrategy}>
-          {listing.pictures.map((p, n) => (
+          {listing.pictures.shown.map((p, n) => (
             <Shown
               key={p.id}
               picture={p}
@@ -60,9 +60,9 @@ export function PictureTray({ listing, onOrder, onUpload, onLook }: Props) {
           ))}
         </SortableContext>
       </DndContext>
-      {listing.pictures.length === 0 && (
+      {listing.pictures.shown.length === 0 && (
         <span className="text-mute">
-          {listing.picturesWaiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}
+          {listing.pictures.waiting > 0 ? 'Being fetched from the supplier…' : 'None is shown.'}
         </span>
       )}
       <button

@@ -15,16 +15,17 @@ interface Props {
 /** How the prices are made: the stall's recipe by its name, or the listing's own as a sentence; and how variants' prices go together. */
 export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const handle = useHandle();
+  const { pricedBy } = listing;
   const [laddering, setLaddering] = useState(false);
   const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
-  const stepped = sizes.find((o) => o.name === listing.acrossOption) ?? sizes[0];
+  const stepped = sizes.find((o) => o.name === pricedBy.option) ?? sizes[0];
   const word =
     'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
   return (
     <div className="mb-2 space-y-1.5" id="place-price">
-      {listing.recipeHeld ? (
+      {pricedBy.held ? (
         <div className="flex items-start gap-3">
-          <RecipeSentence name="of this listing" recipe={listing.recipe} onSay={onSay} />
+          <RecipeSentence name="of this listing" recipe={pricedBy.recipe} onSay={onSay} />
           <Held held what="the recipe" onFollow={() => void onSay(null)} />
         </div>
       ) : (
@@ -34,12 +35,12 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
             href={route('pricing.recipes', handle)}
             className="font-medium text-ink underline decoration-line underline-offset-4"
           >
-            “{listing.recipeName}”
+            “{pricedBy.name}”
           </Link>
-          : {listing.recipe.words}.{' '}
+          : {pricedBy.recipe.words}.{' '}
           <button
             type="button"
-            onClick={() => void onSay(listing.recipe)}
+            onClick={() => void onSay(pricedBy.recipe)}
             className="underline decoration-line underline-offset-4 hover:text-ink"
           >
             give it its own recipe
@@ -51,7 +52,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
           <>
             <select
               aria-label="How the variants’ prices go together"
-              value={listing.across}
+              value={pricedBy.across}
               onChange={(e) =>
                 void onAcross(
                   e.target.value === 'stepped' && stepped
@@ -69,7 +70,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
               <option value="one">One price for all: the dearest decides</option>
               {sizes.length > 0 && <option value="stepped">One price up to a value, another above</option>}
             </select>
-            {listing.across === 'stepped' && stepped && (
+            {pricedBy.across === 'stepped' && stepped && (
               <>
                 <select
                   aria-label="Option the price steps by"
@@ -94,7 +95,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
                 up to
                 <select
                   aria-label="The last value of the first step"
-                  value={listing.acrossUpTo}
+                  value={pricedBy.upTo}
                   onChange={(e) => {
                     const at = stepped.values.findIndex((v) => v.value === e.target.value);
                     void onAcross({
@@ -122,9 +123,9 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
           className="underline decoration-line underline-offset-4 hover:text-ink"
           data-ladder
         >
-          {listing.rungs === 0
+          {pricedBy.rungs === 0
             ? 'multi-buy ladder'
-            : `multi-buy ladder with ${String(listing.rungs)} ${listing.rungs === 1 ? 'rung' : 'rungs'}`}
+            : `multi-buy ladder with ${String(pricedBy.rungs)} ${pricedBy.rungs === 1 ? 'rung' : 'rungs'}`}
         </button>
       </p>
       <LadderSheet listing={laddering ? listing.id : null} title={listing.title} onClose={() => setLaddering(false)} />

@@ -32,15 +32,15 @@ export function SearchPreview({
   listing: ListingView;
   onSay: (own: Record<string, unknown>) => Promise<boolean>;
 }) {
-  const [title, setTitle] = useState(listing.searchTitle);
-  const [words, setWords] = useState(listing.searchWords);
+  const [title, setTitle] = useState(listing.search.title);
+  const [words, setWords] = useState(listing.search.words);
   useEffect(() => {
-    setTitle(listing.searchTitle);
-    setWords(listing.searchWords);
-  }, [listing.searchTitle, listing.searchWords]);
+    setTitle(listing.search.title);
+    setWords(listing.search.words);
+  }, [listing.search.title, listing.search.words]);
   const shown = useMemo(() => ({ title: cut(title, TITLE), words: cut(words, WORDS) }), [title, words]);
   const save = () => {
-    if (title !== listing.searchTitle || words !== listing.searchWords)
+    if (title !== listing.search.title || words !== listing.search.words)
       void onSay({ search_title: title, search_words: words });
   };
   const line = 'w-full border-b border-line bg-transparent py-1 outline-none focus:border-you';

@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView, SourceView, SourcesView, VariantRowView } from '@/types';
+import type { ListingAnswerView, ListingView, SourceView, SourcesView, VariantRowView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
@@ -52,7 +52,7 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
     setSources(next);
   };
   const save = () => {
-    send<{ listing: ListingView; change: number }>('PUT', route('bench.sources.update', [handle, listing]), {
+    send<ListingAnswerView>('PUT', route('bench.sources.update', [handle, listing]), {
       variant: id,
       sources: sources.map((s) => ({ id: s.id, use: s.use })),
     })

@@ -15,7 +15,7 @@ import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { SplitPartView, SplitVariantView, SplitView } from '@/types';
+import type { SplitDoneView, SplitPartView, SplitVariantView, SplitView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
@@ -54,7 +54,7 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
   const filled = parts?.filter((p) => p.variants.length > 0) ?? [];
   const split = () => {
     setBusy(true);
-    send<{ listings: number[]; change: number }>('POST', route('bench.split', [handle, listing]), {
+    send<SplitDoneView>('POST', route('bench.split', [handle, listing]), {
       groups: filled.map((p) => ({ name: p.name, variants: p.variants.map((v) => v.id) })),
     })
       .then((answer) => {

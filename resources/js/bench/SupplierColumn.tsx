@@ -33,12 +33,12 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
       )}
       <Part label={listing.titleHeld ? 'Title, shut out by yours' : 'Title'}>
         <p className={clsx(listing.titleHeld ? 'text-sup-quiet line-through decoration-sup/40' : 'text-sup')}>
-          {listing.supplierTitle}
+          {listing.supplier.title}
         </p>
       </Part>
-      <Part label="Pictures" after={String(listing.supplierPictures.length)}>
+      <Part label="Pictures" after={String(listing.supplier.pictures.length)}>
         <div className="flex flex-wrap gap-1.5">
-          {listing.supplierPictures.map((p) =>
+          {listing.supplier.pictures.map((p) =>
             p.url ? (
               <img
                 key={p.id}
@@ -62,14 +62,14 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
       <Part label={listing.wordsHeld ? 'Words, shut out by yours' : 'Words'}>
         <div
           className={clsx('prose-words', listing.wordsHeld ? 'text-sup-quiet' : 'text-sup')}
-          dangerouslySetInnerHTML={{ __html: listing.supplierWords }}
+          dangerouslySetInnerHTML={{ __html: listing.supplier.words }}
         />
       </Part>
       <Part label="Options">
-        {listing.supplierOptions.length === 0 ? (
+        {listing.supplier.options.length === 0 ? (
           <p className="text-mute">none</p>
         ) : (
-          listing.supplierOptions.map((o) => (
+          listing.supplier.options.map((o) => (
             <p key={o} className="text-sup">
               {o}
             </p>
@@ -77,10 +77,10 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
         )}
       </Part>
       <Part label="Cost and arrival in your home market">
-        {listing.arrival.length === 0 ? (
+        {listing.supplier.arrival.length === 0 ? (
           <p className="font-medium text-ochre">not delivered there</p>
         ) : (
-          listing.arrival.map((a) => (
+          listing.supplier.arrival.map((a) => (
             <p key={a} className="text-sup">
               {a}
             </p>

@@ -15,7 +15,7 @@ import { Popover } from 'radix-ui';
 import { useRef, useState, type ReactNode } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { PictureView } from '@/types';
+import type { HtmlView, PictureView } from '@/types';
 
 interface Props {
   html: string;
@@ -56,7 +56,7 @@ export function WordsEditor({ html, pictures, onSay }: Props) {
       handlePaste: (_view, event) => {
         const text = event.clipboardData?.getData('text/plain') ?? '';
         if (event.clipboardData?.getData('text/html') || !MARKDOWN.test(text)) return false;
-        void send<{ html: string }>('POST', route('bench.markdown', handle), { text })
+        void send<HtmlView>('POST', route('bench.markdown', handle), { text })
           .then((answer) => editor.chain().focus().insertContent(answer.html).run())
           .catch(() => editor.chain().focus().insertContent(text).run());
         return true;

@@ -4,7 +4,7 @@ import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { DraftView, ListingView } from '@/types';
+import type { DraftAnswerView, DraftView, ListingView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';
@@ -30,7 +30,7 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
   const [draft, setDraft] = useState<DraftView | null>(null);
   const write = () => {
     setBusy(true);
-    send<{ listing: ListingView; draft: DraftView; change: number }>(
+    send<DraftAnswerView>(
       'POST',
       route('bench.draft', [handle, listing.id]),
       {

@@ -3,17 +3,18 @@ import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
+import type { StepView } from '@/types';
 
 /** Deletes listings in one step and offers to take it back in one. */
 export function useDelete() {
   const handle = useHandle();
   const undo = useUndo();
   return (listings: number[], onDone: () => void): void => {
-    send<{ change: number; words: string }>('POST', route('bench.delete', handle), { listings })
+    send<StepView>('POST', route('bench.delete', handle), { listings })
       .then((done) => {
         onDone();
         router.reload();
-        undo(done.change, `${done.words.charAt(0).toUpperCase()}${done.words.slice(1)}.`);
+        undo(done.change, done.words);
       })
       .catch((e: unknown) => toast.error(words(e)));
   };

@@ -3,13 +3,13 @@ import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
-import type { RunView } from '@/types';
+import type { TakenBackView } from '@/types';
 
 /** Takes a step on the bench back, or some of its listings; waits for it where it takes long. */
 export function useTakeBack() {
   const handle = useHandle();
   return async (change: number, listings?: number[]): Promise<void> => {
-    const { run } = await send<{ run: RunView | null }>(
+    const { run } = await send<TakenBackView>(
       'POST',
       route('bench.undo', [handle, change]),
       listings ? { listings } : {},
@@ -21,11 +21,16 @@ export function useTakeBack() {
   };
 }
 
+/** What was done, as a sentence. */
+function sentence(said: string): string {
+  return said.charAt(0).toUpperCase() + said.slice(1) + (/[.!?]$/.test(said) ? '' : '.');
+}
+
 /** Says what was done and offers to take it back, in one step. */
 export function useUndo(onTaken: () => void = () => router.reload()) {
   const takeBack = useTakeBack();
   return (change: number, said: string): void => {
-    toast(said, {
+    toast(sentence(said), {
       duration: 12_000,
       action: {
         label: 'Take it back',

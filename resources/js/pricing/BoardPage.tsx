@@ -3,6 +3,7 @@ import { CaretDownIcon, CaretUpIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
+import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -10,7 +11,7 @@ import { BoardRow } from '@/pricing/BoardRow';
 import { BulkPrices, type Bulk } from '@/pricing/BulkPrices';
 import { PricingHead } from '@/pricing/PricingHead';
 import { VariantSheet } from '@/pricing/VariantSheet';
-import type { BoardRowView, BoardView, MarketView } from '@/types';
+import type { BoardAnswerView, BoardView, MarketView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { SelectionBar } from '@/ui/SelectionBar';
@@ -38,13 +39,6 @@ const CASES = [
   { key: 'unpriced', name: 'no price', count: 'unpriced' },
 ] as const;
 
-interface Answer {
-  change: number;
-  words: string;
-  rows: BoardRowView[];
-  counts: Record<string, number>;
-}
-
 /** Every variant with what it costs, asks and keeps. */
 export default function BoardPage({ board, markets }: { board: BoardView; markets: MarketView[] }) {
   const handle = useHandle();
@@ -54,6 +48,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
   const [looking, setLooking] = useState<number | null>(null);
   const [all, setAll] = useState(false);
   const undo = useUndo();
+  const later = useLater();
   const selection = useSelection(rows.map((r) => r.id));
   useEffect(() => {
     setRows(board.rows);
@@ -83,16 +78,20 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
   const turn = (other: { sort?: string; page?: number }) =>
     router.get(route('pricing', handle), query(other), { preserveState: true, preserveScroll: false, only: ['board'] });
   const set = (variants: number[] | 'all', body: Record<string, unknown>): Promise<boolean> =>
-    send<Answer>('POST', route('pricing.set', { stall: handle, ...query({}) }), {
+    send<BoardAnswerView>('POST', route('pricing.set', { stall: handle, ...query({}) }), {
       ...(variants === 'all' ? { all: true } : { variants }),
       ...body,
     })
       .then((answer) => {
+        if (answer.run) {
+          later(answer.run);
+          return true;
+        }
         if (answer.rows.length === 0) router.reload();
         const fresh = new Map(answer.rows.map((r) => [r.id, r]));
         setRows((now) => now.map((r) => fresh.get(r.id) ?? r));
         setCounts(answer.counts);
-        undo(answer.change, `${answer.words}.`);
+        if (answer.change !== null) undo(answer.change, answer.words);
         return true;
       })
       .catch((e: unknown) => {

@@ -9,9 +9,10 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\Carrying\Columns;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Jobs\ImportFile;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Money\Currency;
@@ -39,23 +40,12 @@ final class CarryTest extends AppTestCase
         $this->signIn();
         $this->stall = $this->world->stall();
         $this->listing = $this->world->listing($this->stall);
-        $edit = app(EditListing::class);
-        $edit->title($this->stall, $this->listing, '=HYPERLINK("x") '.self::AWKWARD);
-        $edit->words($this->stall, $this->listing, '<p>Line, one;"two"</p><ul><li>öä</li></ul>');
-        $edit->order($this->stall, $this->listing, [
-            'type' => '-5',
-            'tags' => "a, b'c, =d",
-            'maker' => "'-odd",
-            'notes' => "two\nlines, \"quoted\"",
-        ]);
-        $edit->search($this->stall, $this->listing, '@search', '+words');
-        $edit->price($this->stall, $this->listing, $this->listing->variants()->firstOrFail(), Money::gbp(1234));
-        $edit->switch(
-            $this->stall,
-            $this->listing,
-            [$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id],
-            false,
-        );
+        $this->world->say($this->listing, ListingPatch::none()->title('=HYPERLINK("x") '.self::AWKWARD));
+        $this->world->say($this->listing, ListingPatch::none()->words('<p>Line, one;"two"</p><ul><li>öä</li></ul>'));
+        $this->world->say($this->listing, ListingPatch::none()->cell('type', '-5')->cell('tags', "a, b'c, =d")->cell('maker', "'-odd")->cell('notes', "two\nlines, \"quoted\""));
+        $this->world->say($this->listing, ListingPatch::none()->searchTitle('@search')->searchWords('+words'));
+        $this->world->say($this->listing, ListingPatch::none()->price([$this->listing->variants()->firstOrFail()->id], Money::gbp(1234)));
+        $this->world->say($this->listing, ListingPatch::none()->switched([$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id], false));
         $this->listing->update([
             'own_recipe' => self::recipe('3'),
             'own_ladder' => [
@@ -280,20 +270,21 @@ final class CarryTest extends AppTestCase
             ',',
             array_map(fn (int $n): string => $record($this->listing->id, 'Title '.$n), range(1, 120)),
         );
+        $steps = BenchChange::query()->where('stall_id', $this->stall->id)->count();
         $sent = $this->send('{"format":"window-stall/listings","listings":['.$many.',{"listing":', 'json')
             ->assertOk()
             ->assertJsonPath('state', 'failed');
         self::assertStringContainsString('breaks off', (string) $sent->json('trouble'));
         self::assertSame(
-            0,
-            (int) BenchChange::query()->where('stall_id', $this->stall->id)->count(),
+            $steps,
+            BenchChange::query()->where('stall_id', $this->stall->id)->count(),
             'the file is read through before anything is written',
         );
 
         $bad = '{"format":"window-stall/listings","listings":['.$many.']}';
         $run = Run::query()->findOrFail((int) $this->send($bad, 'json')->assertJsonPath('state', 'done')->json('id'));
         self::assertSame(['Title 120', 120], [$this->listing->refresh()->own_title, $run->total]);
-        self::assertSame(1, BenchChange::query()->where('stall_id', $this->stall->id)->count());
+        self::assertSame($steps + 1, BenchChange::query()->where('stall_id', $this->stall->id)->count());
         $this->postJson(route('bench.undo', [$this->stall, $run->subject['change']]))->assertOk();
         self::assertStringStartsWith(
             '=HYPERLINK',
@@ -315,13 +306,12 @@ final class CarryTest extends AppTestCase
         ]);
         $run = Run::query()->findOrFail((int) $this->send($file, 'json')->assertOk()->json('id'));
         // As a worker left it that had written the first listing.
-        [, $change] = app(Undo::class)->around(
+        $change = app(Undo::class)->begin($this->stall, null, apart: true);
+        app(PatchListings::class)->within(
             $this->stall,
-            null,
+            $change,
             [$this->listing->id],
-            fn () => app(EditListing::class)->title($this->stall, $this->listing, 'First'),
-            static fn (): string => '',
-            apart: true,
+            fn (): array => [$this->listing->id => ListingPatch::none()->title('First')],
         );
         $run->update([
             'state' => RunState::Waiting,

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Bench;
 
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Views\ListingView;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Bench\Views\SegmentView;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\Till;
+use WindowStall\Stall\Terms\RecipeForm;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Pricing\Terms;
 use WindowStall\Tests\Core\Source\Items;
@@ -39,17 +40,16 @@ final class ListingViewTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->listing($stall);
-        $edit = app(EditListing::class);
         [$a, $b] = $listing->variants()->get()->all();
-        $edit->title($stall, $listing, 'Trowel');
-        $edit->words($stall, $listing, '<p>Mine</p>');
-        $edit->recipe($stall, $listing, [
+        $this->world->say($listing, ListingPatch::none()->title('Trowel'));
+        $this->world->say($listing, ListingPatch::none()->words('<p>Mine</p>'));
+        $this->world->say($listing, ListingPatch::none()->recipe(RecipeForm::written([
             'basis' => 'landed',
             'steps' => [['upTo' => '', 'method' => 'factor', 'value' => '3']],
             'ending' => '0',
-        ]);
-        $edit->price($stall, $listing, $a, $stall->money(2100));
-        $edit->switch($stall, $listing, [$b->id], false);
+        ], $stall->currencyValue())));
+        $this->world->say($listing, ListingPatch::none()->price([$a->id], $stall->money(2100)));
+        $this->world->say($listing, ListingPatch::none()->switched([$b->id], false));
         $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
         self::assertSame(5, $view->held);
         self::assertSame('landed × 3, ends .00', $view->recipe->words);

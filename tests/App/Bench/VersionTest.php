@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Bench;
 
-use WindowStall\Bench\BatchEdit;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Patch\EditMany;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -97,7 +97,7 @@ final class VersionTest extends AppTestCase
 
     public function test_tags_are_worked_out_from_what_stands_when_it_is_ones_turn(): void
     {
-        $edit = app(BatchEdit::class);
+        $edit = app(EditMany::class);
         // Whoever came before has just written, while this one had the listing read already.
         $stale = $this->listing->refresh();
         $edit->tags($this->stall, null, [$stale->id], ['first'], []);

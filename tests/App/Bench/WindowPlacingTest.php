@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Bench;
 
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -28,14 +28,14 @@ final class WindowPlacingTest extends AppTestCase
     {
         $ready = $this->listing('ready');
         $untitled = $this->listing('untitled');
-        app(EditListing::class)->title($this->stall, $untitled, '');
+        $this->world->say($untitled, ListingPatch::none()->title(''));
         $unpictured = $this->listing('unpictured');
         Picture::query()
             ->where('listing_id', $unpictured->id)
             ->update(['state' => Picture::WAITING]);
         $soldOut = $this->listing('soldout', stock: 0);
         $off = $this->listing('off');
-        app(EditListing::class)->switch($this->stall, $off, array_values($off->variants()->pluck('id')->all()), false);
+        $this->world->say($off, ListingPatch::none()->switched(array_values($off->variants()->pluck('id')->all()), false));
 
         $answer = $this->place([$ready, $untitled, $unpictured, $soldOut, $off])->assertOk();
         $answer
@@ -88,12 +88,7 @@ final class WindowPlacingTest extends AppTestCase
     public function test_a_listing_in_the_window_that_begins_to_lose_money_is_marked(): void
     {
         $listing = $this->listing('a');
-        app(EditListing::class)->price(
-            $this->stall,
-            $listing,
-            $listing->variants()->firstOrFail(),
-            $this->stall->money(1200),
-        );
+        $this->world->say($listing, ListingPatch::none()->price([$listing->variants()->firstOrFail()->id], $this->stall->money(1200)));
         $this->place([$listing])->assertJsonCount(1, 'placed');
         $this->world->pull($this->stall, Items::item([Items::variant('a', 2400)], 'Item a', id: 'a'));
         $this->get(route('bench', $this->stall))->assertInertia(

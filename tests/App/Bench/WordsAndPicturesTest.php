@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\Crop;
 use WindowStall\Tests\App\AppTestCase;
@@ -65,6 +66,16 @@ final class WordsAndPicturesTest extends AppTestCase
             1,
             'placed',
         );
+        $this->postJson(route('bench.undo', [$this->stall, $answer->json('change')]))
+            ->assertUnprocessable()
+            ->assertJsonPath(
+                'message',
+                'Something was done to the same listings since (Description changed). Take that back first.',
+            );
+        self::assertSame('<p>Mine.</p>', $listing->refresh()->own_words, 'what was written since isn’t lost');
+        $since = (int) BenchChange::query()->where('stall_id', $this->stall->id)->max('id');
+        $this->postJson(route('bench.undo', [$this->stall, $since]))->assertOk();
+        self::assertContains('words', $listing->refresh()->drafts, 'the draft is one again');
         $this->postJson(route('bench.undo', [$this->stall, $answer->json('change')]))->assertOk();
         self::assertNull($listing->refresh()->own_search_title);
     }

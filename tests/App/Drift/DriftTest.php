@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\DriftChange;
@@ -124,7 +124,7 @@ final class DriftTest extends AppTestCase
 
     public function test_a_price_by_hand_stands_and_only_asks_under_its_floor(): void
     {
-        app(EditListing::class)->price($this->stall, $this->listing, $this->row('a'), $this->stall->money(2500));
+        $this->world->say($this->listing, ListingPatch::none()->price([$this->row('a')->id], $this->stall->money(2500)));
         $this->says(costs: ['a' => 864]);
         self::assertSame(
             [Standing::Kept, 'your price is held'],

@@ -6,9 +6,9 @@ namespace WindowStall\Tests\App\Pricing;
 
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Pricing\BoardQuery;
@@ -65,7 +65,7 @@ final class BoardTest extends AppTestCase
         }
         [$first, $second] = Listing::of($this->stall)->orderBy('id')->get()->all();
         $variant = static fn (int $n): ListingVariant => $first->variants()->orderBy('id')->skip($n)->firstOrFail();
-        app(EditListing::class)->price($this->stall, $first, $variant(0), $this->stall->money(450));
+        $this->world->say($first, ListingPatch::none()->price([$variant(0)->id], $this->stall->money(450)));
         $variant(1)->update(['own_on' => false]);
         $variant(2)->update(['own_was_minor' => 9900]);
         app(PutInWindow::class)(

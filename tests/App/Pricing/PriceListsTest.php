@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Pricing;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\MakeUp\SetSources;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Core\Landing\Landed;
@@ -94,24 +94,23 @@ final class PriceListsTest extends AppTestCase
 
     public function test_one_price_for_all_and_one_that_steps(): void
     {
-        $edit = app(EditListing::class);
         [$a, $b] = [$this->price('a')->price_minor, $this->price('b')->price_minor];
-        $edit->across($this->stall, $this->listing, ['across' => 'one']);
+        $this->world->say($this->listing, ListingPatch::none()->across(['across' => 'one']));
         self::assertSame(
             [$b, $b, PricedBy::Together],
             [$this->price('a')->price_minor, $this->price('b')->price_minor, $this->price('a')->priced_by],
         );
-        $edit->across($this->stall, $this->listing, [
+        $this->world->say($this->listing, ListingPatch::none()->across([
             'across' => 'stepped',
             'option' => 'Clr',
             'groups' => [['STL-01']],
-        ]);
+        ]));
         self::assertSame([$a, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
-        $edit->across($this->stall, $this->listing, [
+        $this->world->say($this->listing, ListingPatch::none()->across([
             'across' => 'stepped',
             'option' => 'Clr',
             'groups' => [['STL-01', 'CPR-02']],
-        ]);
+        ]));
         self::assertSame([$b, $b], [$this->price('a')->price_minor, $this->price('b')->price_minor]);
     }
 
@@ -264,8 +263,8 @@ final class PriceListsTest extends AppTestCase
             ->pluck('price_minor')
             ->all();
         self::assertSame([1595], $history());
-        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
-        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1450));
+        $this->world->say($this->listing, ListingPatch::none()->price([$variant->id], $this->stall->money(1450)));
+        $this->world->say($this->listing, ListingPatch::none()->price([$variant->id], $this->stall->money(1450)));
         self::assertSame([1595, 1450], $history());
     }
 
@@ -273,7 +272,7 @@ final class PriceListsTest extends AppTestCase
     {
         app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $variant = $this->listing->variants()->where('external_id', 'a')->firstOrFail();
-        app(EditListing::class)->price($this->stall, $this->listing, $variant, $this->stall->money(1250));
+        $this->world->say($this->listing, ListingPatch::none()->price([$variant->id], $this->stall->money(1250)));
         $buyable = fn (): bool => \WindowStall\Bench\ListingFigures::of(
             $this->stall,
             Listing::query()->findOrFail($this->listing->id),
@@ -285,7 +284,7 @@ final class PriceListsTest extends AppTestCase
         );
         self::assertTrue($this->price('a')->underFloor());
         self::assertFalse($buyable(), 'nothing is sold under the floor unawares');
-        app(EditListing::class)->underFloor($this->stall, $this->listing, [$variant->id], true);
+        $this->world->say($this->listing, ListingPatch::none()->underFloor([$variant->id], true));
         self::assertTrue($buyable());
     }
 

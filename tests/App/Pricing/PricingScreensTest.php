@@ -7,8 +7,8 @@ namespace WindowStall\Tests\App\Pricing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\TestWith;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Stall\Stall;
@@ -39,12 +39,7 @@ final class PricingScreensTest extends AppTestCase
 
     public function test_the_board_filters_sorts_counts_and_finds(): void
     {
-        app(EditListing::class)->price(
-            $this->stall,
-            $this->listing,
-            $this->listing->variants()->findOrFail($this->ids[1]),
-            $this->stall->money(900),
-        );
+        $this->world->say($this->listing, ListingPatch::none()->price([$this->listing->variants()->findOrFail($this->ids[1])->id], $this->stall->money(900)));
         $ask = fn (array $query) => $this->get(route('pricing', [$this->stall, ...$query]))->assertOk();
         $rows = static fn ($response): array => array_column($response->inertiaProps('board')['rows'], 'id');
         self::assertSame($this->ids, $rows($ask([])));
@@ -187,7 +182,7 @@ final class PricingScreensTest extends AppTestCase
         $this->patchJson(route('pricing.costs.update', $this->stall), ['rates' => ['USD' => '0.95']])->assertOk();
         self::assertSame('Ends .95: '.$this->board()[0]['price']['digits'].'.', $reasons()[1]);
         self::assertCount(3, $reasons());
-        app(EditListing::class)->across($this->stall, $this->listing, ['across' => 'one']);
+        $this->world->say($this->listing, ListingPatch::none()->across(['across' => 'one']));
         self::assertSame(
             'Its listing’s variants go together: the dearest of them makes it '.
                 $this->board()[0]['price']['digits'].

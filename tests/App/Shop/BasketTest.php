@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketRow;
@@ -103,14 +103,14 @@ final class BasketTest extends AppTestCase
             ->assertSee('has sold out. Take it out of the basket to go on.')
             ->assertDontSee('Go to checkout');
         $this->listing->update(['state' => ListingState::InWindow]);
-        app(EditListing::class)->switch($this->stall, $this->listing, [$this->variant->id], false);
+        $this->world->say($this->listing, ListingPatch::none()->switched([$this->variant->id], false));
         $this->shopper->send('get', '/basket')->assertSee('has sold out.');
     }
 
     public function test_todays_price_stands_in_the_basket(): void
     {
         $this->shopper->put($this->variant);
-        app(EditListing::class)->price($this->stall, $this->listing, $this->variant, $this->stall->money(2000));
+        $this->world->say($this->listing, ListingPatch::none()->price([$this->variant->id], $this->stall->money(2000)));
         $this->shopper->send('get', '/basket')->assertSee('£22.95');
     }
 

@@ -6,8 +6,8 @@ namespace WindowStall\Tests\App\Shop;
 
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
@@ -185,7 +185,7 @@ final class BuyTest extends AppTestCase
     {
         $this->shopper->put($this->variant);
         $listing = $this->variant->listing ?? self::fail('no listing');
-        app(EditListing::class)->price($this->stall, $listing, $this->variant, $this->stall->money(2000));
+        $this->world->say($listing, ListingPatch::none()->price([$this->variant->id], $this->stall->money(2000)));
         $this->shopper
             ->checkOut(['total' => 1890])
             ->assertStatus(409)

@@ -6,8 +6,8 @@ namespace WindowStall\Tests\App\Shop;
 
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
-use WindowStall\Bench\EditListing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Shop\PageStore;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -17,7 +17,7 @@ final class PagesTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        app(EditListing::class)->words($stall, $listing, '<p>Forged & oiled</p>');
+        $this->world->say($listing, ListingPatch::none()->words('<p>Forged & oiled</p>'));
         $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))
             ->assertOk()
             ->assertSee('£15.95 to £16.95')
@@ -39,7 +39,7 @@ final class PagesTest extends AppTestCase
     {
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        app(EditListing::class)->title($stall, $listing, '</script><script>alert(1)</script> "trowel"');
+        $this->world->say($listing, ListingPatch::none()->title('</script><script>alert(1)</script> "trowel"'));
         $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk()->getContent();
         self::assertStringNotContainsString('<script>alert', $html);
     }
@@ -64,7 +64,7 @@ final class PagesTest extends AppTestCase
         );
         $this->get($stall->shopAddress('/goods/'.$listing->slug));
         self::assertFileExists($file());
-        app(EditListing::class)->title($stall, $listing, 'Another name');
+        $this->world->say($listing, ListingPatch::none()->title('Another name'));
         self::assertFileDoesNotExist($file());
         $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertSee('Another name');
         self::assertStringContainsString('Another name', (string) file_get_contents($file()));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Stall;
 
-use WindowStall\Bench\EditListing;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Counter\Order;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
@@ -17,7 +17,7 @@ final class FindAnythingTest extends AppTestCase
         $this->signIn();
         $stall = $this->world->stall();
         $listing = $this->world->inWindow($stall);
-        app(EditListing::class)->title($stall, $listing, 'Ash 100% trowel');
+        $this->world->say($listing, ListingPatch::none()->title('Ash 100% trowel'));
         $this->world->pull(
             $stall,
             Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]),

@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Terms\Views;
 
-use Illuminate\Validation\ValidationException;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Money\MoneyUnreadable;
 use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Core\Pricing\Recipe\Step;
-use WindowStall\Stall\Terms\Recipes;
-use WindowStall\Support\Views\Percent;
+use WindowStall\Stall\Terms\RecipeForm;
 
-/**
- * A recipe as a sentence with fields: amounts as one types them, margins in percent.
- *
- * @phpstan-import-type WrittenRecipe from RecipeNotation
- */
+/** A recipe as a sentence with fields: amounts as one types them, margins in percent; {@see RecipeForm} reads it. */
 final readonly class RecipeFormView
 {
     /**
@@ -93,77 +86,5 @@ final readonly class RecipeFormView
             'floor_keep' => $amount(2),
             'cap' => $amount(100),
         ];
-    }
-
-    /**
-     * What a person sent, as recipes are written.
-     *
-     * @param  array<mixed>  $sent  the fields of this form
-     * @return WrittenRecipe
-     *
-     * @throws ValidationException
-     */
-    public static function written(array $sent, Currency $currency): array
-    {
-        $text = static fn (mixed $v): string => is_scalar($v) ? trim((string) $v) : '';
-        $steps = [];
-        foreach (is_array($sent['steps'] ?? null) ? array_values($sent['steps']) : [] as $step) {
-            $step = is_array($step) ? $step : [];
-            $method = $text($step['method'] ?? '');
-            $value = $text($step['value'] ?? '');
-            $upTo = $text($step['upTo'] ?? '');
-            $steps[] = ($upTo === '' ? [] : ['up_to' => self::amount($upTo, $currency)]) + [
-                $method => match ($method) {
-                    'margin' => self::percent($value),
-                    'add', 'keep' => self::amount($value, $currency),
-                    default => str_replace(',', '.', $value),
-                },
-            ];
-        }
-        $ending = $text($sent['ending'] ?? '');
-        $every = $text($sent['every'] ?? '');
-        $kind = $text($sent['floorKind'] ?? 'none');
-        $floor = $text($sent['floor'] ?? '');
-        $cap = $text($sent['cap'] ?? 'none');
-
-        return Recipes::check(
-            [
-                'basis' => $text($sent['basis'] ?? 'landed'),
-                'steps' => $steps,
-                'ending' => $ending === ''
-                        ? null
-                        : ['part' => self::amount($ending, $currency), 'direction' => $text($sent['toward'] ?? 'up')] +
-                            ($every === '' ? [] : ['every' => self::amount($every, $currency)]),
-                'floor' => match ($kind) {
-                    'margin' => ['margin' => self::percent($floor)],
-                    'keep' => ['keep' => self::amount($floor, $currency)],
-                    default => null,
-                },
-                'cap' => $cap === 'none' || $cap === '' ? null : ($cap === 'rrp' ? 'rrp' : self::amount($cap, $currency)),
-            ],
-            $currency,
-        );
-    }
-
-    /** "30" → "0.3" */
-    private static function percent(string $typed): string
-    {
-        $bp = Percent::parse($typed);
-        if ($bp === null) {
-            throw ValidationException::withMessages([
-                'recipe' => sprintf('“%s” is no percentage. Write it as 30 or 12.5.', mb_substr($typed, 0, 20)),
-            ]);
-        }
-
-        return RecipeNotation::decimal($bp * 100);
-    }
-
-    private static function amount(string $typed, Currency $currency): string
-    {
-        try {
-            return Money::parse($typed, $currency)->digits();
-        } catch (MoneyUnreadable $e) {
-            throw ValidationException::withMessages(['recipe' => $e->getMessage()]);
-        }
     }
 }
