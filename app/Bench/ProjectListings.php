@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Bench\Supply;
@@ -25,7 +24,12 @@ final readonly class ProjectListings
     private const RENAMED = <<<'SQL'
         WITH called AS (
             SELECT listing.id,
-                   left(COALESCE(listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'), 400) AS title
+                   left(
+                       COALESCE(
+                           listing.own_title, listing.waiting->>'title', now.said->>'title', agreed.said->>'title'
+                       ),
+                       400
+                   ) AS title
             FROM listings AS listing
             LEFT JOIN supplier_items AS item ON item.id = listing.supplier_item_id
             LEFT JOIN supplier_words AS now ON now.id = item.words_id
@@ -40,6 +44,14 @@ final readonly class ProjectListings
         WHERE called.id = listing.id
           AND listing.shown_title IS DISTINCT FROM called.title
         RETURNING listing.id, listing.shown_title, listing.shown_since
+        SQL;
+
+    private const ADDRESS = <<<'SQL'
+        UPDATE listings AS listing
+        SET slug = given.slug
+        FROM unnest(:ids::bigint[], :slugs::text[]) AS given (id, slug)
+        WHERE given.id = listing.id
+          AND listing.stall_id = :stall
         SQL;
 
     /** Pictures of their suppliers that listings haven't got yet. */
@@ -78,37 +90,34 @@ final readonly class ProjectListings
         ($this->price)($stall, $ids);
         foreach (array_chunk($ids ?? Listing::of($stall)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
             $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
-            foreach (DB::select(self::RENAMED, $of) as $renamed) {
-                // The address of a page follows the title until somebody may have seen it.
-                $renamed->shown_since === null && $this->address($stall, (int) $renamed->id);
-            }
+            $this->address($stall, DB::select(self::RENAMED, $of));
             foreach (array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id')) as $listing) {
                 FetchPictures::dispatch((int) $listing);
             }
         }
     }
 
-    private function address(Stall $stall, int $id): void
+    /**
+     * The address of a page follows the title until somebody may have seen it.
+     *
+     * @param  array<\stdClass>  $renamed
+     */
+    private function address(Stall $stall, array $renamed): void
     {
-        $listing = Listing::of($stall)->findOrFail($id);
-        $listing->update(['slug' => self::slug($stall, $listing, $listing->shown_title)]);
-    }
-
-    public static function slug(Stall $stall, Listing $listing, string $title): string
-    {
-        $base = Str::limit(Str::slug($title) ?: 'goods', 60, '');
-        $slug = $base;
-        $taken = static fn (string $slug): bool => Listing::query()
-            ->withTrashed()
-            ->where('stall_id', $stall->id)
-            ->where('slug', $slug)
-            ->whereKeyNot($listing->id ?? 0)
-            ->exists();
-        for ($n = 2; $taken($slug); $n++) {
-            $slug = $base.'-'.$n;
+        $titles = [];
+        foreach ($renamed as $listing) {
+            if ($listing->shown_since === null) {
+                $titles[(int) $listing->id] = (string) $listing->shown_title;
+            }
         }
-
-        return $slug;
+        if ($titles !== []) {
+            $addresses = Addresses::ofListings($stall, $titles);
+            DB::update(self::ADDRESS, [
+                'stall' => $stall->id,
+                'ids' => PgArray::numbers(array_keys($addresses)),
+                'slugs' => PgArray::texts(array_values($addresses)),
+            ]);
+        }
     }
 
     /**

@@ -30,18 +30,11 @@ final readonly class TakeToBench
                 ->whereNotNull('words_id')
                 ->orderBy('id')
                 ->get();
-            $new = [];
-            $already = 0;
-            foreach ($items as $item) {
-                if ($item->isTaken()) {
-                    $already++;
+            $free = $items->reject(static fn (SupplierItem $item): bool => $item->isTaken());
+            $addresses = Addresses::ofNew($stall, $free->pluck('title', 'id')->all());
+            $new = $free->map(fn (SupplierItem $i): Listing => $this->take($stall, $i, $addresses[$i->id]));
 
-                    continue;
-                }
-                $new[] = $this->take($stall, $item);
-            }
-
-            return new Taken($new, $already);
+            return new Taken(array_values($new->all()), $items->count() - $free->count());
         });
         if ($taken->new !== []) {
             ($this->land)($stall, array_map(static fn (Listing $l): int => $l->supplier_item_id, $taken->new));
@@ -51,7 +44,7 @@ final readonly class TakeToBench
         return $taken;
     }
 
-    private function take(Stall $stall, SupplierItem $item): Listing
+    private function take(Stall $stall, SupplierItem $item, string $slug): Listing
     {
         $listing = new Listing([
             'stall_id' => $stall->id,
@@ -59,7 +52,7 @@ final readonly class TakeToBench
             'agreed_words_id' => $item->words_id,
             'state' => ListingState::OnBench,
         ]);
-        $listing->slug = ProjectListings::slug($stall, $listing, $item->title);
+        $listing->slug = $slug;
         $listing->save();
         $this->rows($listing, $item);
 

@@ -8,8 +8,6 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
-use WindowStall\Shop\BasketEntry;
-use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
@@ -32,6 +30,7 @@ final class PlaceOrder
 
                 return $known;
             }
+            $expected = Expecting::basket($stall, $contents);
             $order = Order::query()->create(
                 $facts + [
                     'stall_id' => $stall->id,
@@ -52,24 +51,8 @@ final class PlaceOrder
                     'platform_bp' => $stall->platform_fee_bp,
                     'returns_bp' => $stall->returns_bp,
                     'advertising_minor' => $stall->advertising_minor,
-                    'duty_minor' => array_sum(
-                        array_map(
-                            static fn (BasketEntry $e): int => $e->quantity * ($e->variant->priced->duty_minor ?? 0),
-                            $contents->entries,
-                        ),
-                    ),
-                    // Handling is paid by parcel: one from each supplier.
-                    'handling_minor' => $stall->handling_minor *
-                        SupplierItem::query()
-                            ->whereIn(
-                                'id',
-                                array_map(
-                                    static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id,
-                                    $contents->entries,
-                                ),
-                            )
-                            ->distinct()
-                            ->count('connection_id'),
+                    'duty_minor' => $expected->duty->minor,
+                    'handling_minor' => $expected->handling->minor,
                 ],
             );
             $locked->update(['next_order_number' => $locked->next_order_number + 1]);
@@ -82,9 +65,7 @@ final class PlaceOrder
                     'picture' => $entry->picture?->path,
                     'quantity' => $entry->quantity,
                     'unit_minor' => $entry->unit->minor,
-                    'total_minor' => $entry->total()->minor === $entry->unit->times($entry->quantity)->minor
-                            ? null
-                            : $entry->total()->minor,
+                    'total_minor' => $entry->line()->laddered()?->minor,
                 ]);
             }
 

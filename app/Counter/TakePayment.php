@@ -31,6 +31,18 @@ final readonly class TakePayment
     /** How long an order may be in one hand; longer than all that is asked outside may take. Seconds. */
     private const LEASE = 90;
 
+    /** Each line goes to its supplier's order. */
+    private const PARTED = <<<'SQL'
+        UPDATE order_lines AS line
+        SET supplier_order_id = sent.id
+        FROM supplier_orders AS sent, supplier_variants AS variant, supplier_items AS item
+        WHERE line.order_id = :order
+          AND sent.order_id = line.order_id
+          AND variant.id = line.supplier_variant_id
+          AND item.id = variant.supplier_item_id
+          AND sent.connection_id = item.connection_id
+        SQL;
+
     public function __construct(
         private PaymentService $payment,
         private Reservations $reservations,
@@ -149,37 +161,26 @@ final readonly class TakePayment
         if ($this->waiting($order)->update($facts) === 0) {
             return false;
         }
-        $variants = SupplierVariant::query()
-            ->with('item')
-            ->whereKey($order->lines->pluck('supplier_variant_id'))
-            ->get()
-            ->keyBy('id');
-        $byConnection = $order->lines->groupBy(
-            fn (OrderLine $l): int => (int) $variants->get($l->supplier_variant_id)?->item?->connection_id,
-        );
-        foreach ($byConnection as $connectionId => $lines) {
-            // Expected until the supplier says what it really charges; delivery of several pieces is first guessed
-            // piece by piece.
-            $expected = static fn (string $figure): int => (int) $lines->sum(
-                fn (OrderLine $l): int => $l->quantity *
-                    (int) $variants->get($l->supplier_variant_id)?->getAttribute($figure),
-            );
-            $supplierOrder = $order->supplierOrders()->create([
-                'connection_id' => $connectionId,
-                'idempotency_key' => (string) Str::uuid(),
-                'state' => SupplierOrderState::ToSend,
-                'goods_minor' => $expected('goods_minor'),
-                'delivery_minor' => $expected('delivery_minor'),
-            ]);
-            $order
-                ->lines()
-                ->whereKey($lines->modelKeys())
-                ->update(['supplier_order_id' => $supplierOrder->id]);
-            SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
-        }
+        $this->toSuppliers($order);
         BasketRow::query()->where('basket_id', $order->basket_id)->delete();
 
         return true;
+    }
+
+    /** An order for each supplier, with its lines, at what is expected until the supplier says what it charges. */
+    private function toSuppliers(Order $order): void
+    {
+        foreach (Expecting::order($order) as $connection => $expected) {
+            $supplierOrder = $order->supplierOrders()->create([
+                'connection_id' => $connection,
+                'idempotency_key' => (string) Str::uuid(),
+                'state' => SupplierOrderState::ToSend,
+                'goods_minor' => $expected->goods->minor,
+                'delivery_minor' => $expected->delivery->minor,
+            ]);
+            SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
+        }
+        DB::update(self::PARTED, ['order' => $order->id]);
     }
 
     /** Whether something is now nearly or quite sold out, so that pages must say so. */

@@ -19,6 +19,14 @@ final readonly class BasketLine
         }
     }
 
+    /** What all of them come to where a ladder makes that otherwise than so many times the one. */
+    public function laddered(): ?Money
+    {
+        $total = $this->total();
+
+        return $total->minor === $this->unit->times($this->quantity)->minor ? null : $total;
+    }
+
     public function total(): Money
     {
         return $this->ladder?->price($this->unit, $this->quantity) ?? $this->unit->times($this->quantity);

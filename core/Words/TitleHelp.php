@@ -16,6 +16,12 @@ final class TitleHelp
     /** From so many words on, a title is looked at for stuffing. */
     private const MANY_WORDS = 9;
 
+    /** A single word below so many letters says too little. */
+    private const SHORT = 8;
+
+    /** Shorter words may be in capitals, and stand more than once. */
+    private const LONG_WORD = 4;
+
     private const PUFF = [
         'hot',
         'new',
@@ -57,21 +63,36 @@ final class TitleHelp
      */
     public static function about(string $title, array $others = []): array
     {
-        $notes = [];
-        foreach ($others as $other) {
-            if (mb_strtolower(trim($other)) === mb_strtolower(trim($title)) && $title !== '') {
-                $notes[] = new TitleNote(
-                    'same',
-                    'Another listing has this very title; shoppers can’t tell them apart.',
-                );
-                break;
-            }
-        }
-        preg_match_all('/[\p{L}\p{N}%’\'-]+/u', $title, $m);
-        $words = $m[0];
+        preg_match_all('/[\p{L}\p{N}%’\'-]+/u', $title, $found);
+        $words = $found[0];
+
+        return array_values(array_filter([
+            self::sameAsAnother($title, $others),
+            self::codes($title, $words),
+            self::shouting($title, $words),
+            self::stuffing($title, $words),
+            self::length($title, $words),
+        ]));
+    }
+
+    /** @param  array<int, string>  $others */
+    private static function sameAsAnother(string $title, array $others): ?TitleNote
+    {
+        $plain = static fn (string $t): string => mb_strtolower(trim($t));
+
+        return $title !== '' && in_array($plain($title), array_map($plain, $others), true)
+            ? new TitleNote('same', 'Another listing has this very title; shoppers can’t tell them apart.')
+            : null;
+    }
+
+    /** @param  list<string>  $words */
+    private static function codes(string $title, array $words): ?TitleNote
+    {
         $codes = array_values(array_filter($words, self::code(...)));
-        if ($codes !== []) {
-            $notes[] = new TitleNote(
+
+        return $codes === []
+            ? null
+            : new TitleNote(
                 'code',
                 sprintf(
                     '“%s” %s a supplier’s code.',
@@ -80,18 +101,16 @@ final class TitleHelp
                 ),
                 self::without($title, $codes),
             );
-        }
-        $shouted = array_values(
-            array_filter(
-                $words,
-                static fn (string $w): bool => mb_strlen($w) > 3 &&
-                    mb_strtoupper($w) === $w &&
-                    mb_strtolower($w) !== $w &&
-                    ! self::code($w),
-            ),
-        );
-        if ($shouted !== []) {
-            $notes[] = new TitleNote(
+    }
+
+    /** @param  list<string>  $words */
+    private static function shouting(string $title, array $words): ?TitleNote
+    {
+        $shouted = array_values(array_filter($words, self::shouted(...)));
+
+        return $shouted === []
+            ? null
+            : new TitleNote(
                 'shouting',
                 sprintf(
                     '“%s” %s shouted.',
@@ -100,49 +119,77 @@ final class TitleHelp
                 ),
                 self::lower($title, $shouted),
             );
-        }
+    }
+
+    /** @param  list<string>  $words */
+    private static function stuffing(string $title, array $words): ?TitleNote
+    {
         $puff = array_values(
             array_filter(
                 $words,
-                static fn (string $w): bool => in_array(mb_strtolower($w), self::PUFF, true) ||
-                    preg_match('/^20\d\d$/', $w) === 1,
+                static fn (string $w): bool => self::puff($w) || preg_match('/^20\d\d$/', $w) === 1,
             ),
         );
-        $repeated = array_keys(
-            array_filter(
-                array_count_values(
-                    array_map(
-                        mb_strtolower(...),
-                        array_filter($words, static fn (string $w): bool => mb_strlen($w) > 3),
-                    ),
-                ),
-                static fn (int $n): bool => $n > 1,
-            ),
-        );
-        if (count($puff) > 1 || $repeated !== [] || self::enumerates($words, $title)) {
-            $notes[] = new TitleNote(
+        $repeated = self::repeated($words);
+
+        return match (true) {
+            count($puff) > 1 => new TitleNote(
                 'stuffing',
-                match (true) {
-                    count($puff) > 1 => sprintf(
-                        '“%s” say nothing about the thing.',
-                        implode('”, “', array_slice($puff, 0, 4)),
-                    ),
-                    $repeated !== [] => sprintf('“%s” stands more than once.', (string) $repeated[0]),
-                    default => sprintf('%d words in a row without a pause read like search words.', count($words)),
-                },
-                count($puff) > 1 ? self::without($title, $puff) : null,
-            );
-        }
-        if (mb_strlen($title) > self::GOOD_LENGTH) {
-            $notes[] = new TitleNote(
+                sprintf('“%s” say nothing about the thing.', implode('”, “', array_slice($puff, 0, 4))),
+                self::without($title, $puff),
+            ),
+            $repeated !== null => new TitleNote('stuffing', sprintf('“%s” stands more than once.', $repeated)),
+            self::enumerates($words, $title) => new TitleNote(
+                'stuffing',
+                sprintf('%d words in a row without a pause read like search words.', count($words)),
+            ),
+            default => null,
+        };
+    }
+
+    /** @param  list<string>  $words */
+    private static function length(string $title, array $words): ?TitleNote
+    {
+        return match (true) {
+            mb_strlen($title) > self::GOOD_LENGTH => new TitleNote(
                 'long',
                 sprintf('%d letters; a card on a phone shows about %d.', mb_strlen($title), self::GOOD_LENGTH),
-            );
-        } elseif ($title !== '' && count($words) < 2 && mb_strlen($title) < 8) {
-            $notes[] = new TitleNote('short', 'One short word; say what sort it is.');
+            ),
+            $title !== '' && count($words) < 2 && mb_strlen($title) < self::SHORT => new TitleNote(
+                'short',
+                'One short word; say what sort it is.',
+            ),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return string|null the first long word that stands more than once, in small letters
+     */
+    private static function repeated(array $words): ?string
+    {
+        $seen = [];
+        $twice = null;
+        foreach ($words as $word) {
+            $plain = mb_strtolower($word);
+            if (mb_strlen($word) >= self::LONG_WORD) {
+                $seen[$plain] = ($seen[$plain] ?? 0) + 1;
+            }
+        }
+        foreach ($seen as $word => $times) {
+            $twice ??= $times > 1 ? (string) $word : null;
         }
 
-        return $notes;
+        return $twice;
+    }
+
+    private static function shouted(string $word): bool
+    {
+        return mb_strlen($word) >= self::LONG_WORD
+            && mb_strtoupper($word) === $word
+            && mb_strtolower($word) !== $word
+            && ! self::code($word);
     }
 
     /** Whether a word only praises or announces. */

@@ -9,6 +9,11 @@ export interface ChangeView {
   bad: boolean;
 }
 
+export interface DoneView {
+  change: number;
+  words: string;
+}
+
 export interface DraftAnswerView {
   listing: ListingView;
   draft: DraftView;
@@ -64,6 +69,12 @@ export interface ImportedView {
   left: number;
 }
 
+export interface InSearchView {
+  title: string;
+  words: string;
+  held: boolean;
+}
+
 export interface JoinedView {
   listing: number;
   change: number;
@@ -72,6 +83,13 @@ export interface JoinedView {
 export interface LackView {
   place: string;
   words: string;
+}
+
+export interface LastStepView {
+  change: number;
+  words: string;
+  who: string;
+  when: string;
 }
 
 export interface LeftOutView {
@@ -114,48 +132,29 @@ export interface ListingView {
   version: number;
   state: string;
   stateWords: string;
-  supplier: string;
-  pulled: string | null;
-  supplierTitle: string;
-  supplierWords: string;
-  supplierPictures: PictureView[];
-  supplierOptions: string[];
-  arrival: string[];
+  supplier: SupplierSaysView;
   title: string;
   titleHeld: boolean;
+  titleNotes: NoteView[];
   words: string;
   wordsHeld: boolean;
-  pictures: PictureView[];
-  picturesHeld: boolean;
-  spare: PictureView[];
-  picturesWaiting: number;
-  recipe: RecipeFormView;
-  recipeHeld: boolean;
-  recipeName: string;
-  across: string;
-  acrossOption: string;
-  acrossUpTo: string;
-  rungs: number;
+  junk: NoteView[];
+  pictures: PicturesView;
+  pricedBy: PricedByView;
   options: OptionView[];
+  dropped: string[];
   variants: VariantRowView[];
   sales: (SaleView | null)[];
+  order: OwnOrderView;
+  search: InSearchView;
   lacks: LackView[];
   changes: ChangeView[];
+  held: number;
+  drafts: string[];
+  products: number;
+  last: LastStepView | null;
   previewUrl: string;
   shopUrl: string | null;
-  held: number;
-  type: string;
-  tags: string[];
-  maker: string;
-  notes: string;
-  searchTitle: string;
-  searchWords: string;
-  searchHeld: boolean;
-  drafts: string[];
-  titleNotes: NoteView[];
-  junk: NoteView[];
-  dropped: string[];
-  products: number;
 }
 
 export interface NoteView {
@@ -176,6 +175,13 @@ export interface OptionView {
   dropped: boolean;
 }
 
+export interface OwnOrderView {
+  type: string;
+  tags: string[];
+  maker: string;
+  notes: string;
+}
+
 export interface PictureView {
   id: number;
   url: string | null;
@@ -189,6 +195,13 @@ export interface PictureView {
   zoom: number;
   shows: string | null;
   notes: string[];
+}
+
+export interface PicturesView {
+  shown: PictureView[];
+  held: boolean;
+  spare: PictureView[];
+  waiting: number;
 }
 
 export interface PlacedManyView {
@@ -205,6 +218,16 @@ export interface PlacedView {
 export interface PlacementView {
   placed: PlacedView[];
   left: LeftView[];
+}
+
+export interface PricedByView {
+  recipe: RecipeFormView;
+  held: boolean;
+  name: string;
+  across: string;
+  option: string;
+  upTo: string;
+  rungs: number;
 }
 
 export interface SaleView {
@@ -268,9 +291,14 @@ export interface SplitView {
   parts: SplitPartView[];
 }
 
-export interface StepView {
-  change: number;
+export interface SupplierSaysView {
+  name: string;
+  pulled: string | null;
+  title: string;
   words: string;
+  pictures: PictureView[];
+  options: string[];
+  arrival: string[];
 }
 
 export interface TakenBackView {
@@ -525,6 +553,15 @@ export interface SetAsideView {
   counts: number[];
 }
 
+export interface SetBackView {
+  say: string;
+}
+
+export interface TriedRulesView {
+  sheet: RulesSheetView;
+  rehearsal: RehearsalView;
+}
+
 export interface FoundView {
   kind: string;
   label: string;
@@ -571,6 +608,11 @@ export interface HookView {
 export interface HooksView {
   hooks: HookView[];
   events: ChoiceView[];
+}
+
+export interface MadeHookView {
+  secret: string;
+  hooks: HooksView;
 }
 
 export interface BoardAnswerView {
@@ -649,6 +691,13 @@ export interface CostSheetView {
   currency: string;
 }
 
+export interface CostsAnswerView {
+  sheet: CostSheetView;
+  change: number | null;
+  words: string;
+  run: number | null;
+}
+
 export interface CurveMarkView {
   kind: string;
   name: string;
@@ -703,12 +752,28 @@ export interface MoveView {
   moved: string;
 }
 
+export interface PricingDoneView {
+  id: number;
+  words: string;
+  at: string;
+  by: string;
+  undone: boolean;
+}
+
 export interface RateView {
   from: string;
   rate: string;
   day: string;
   typed: boolean;
   used: boolean;
+}
+
+export interface RecipeChoicesView {
+  suppliers: Record<string, string>;
+  types: string[];
+  tags: string[];
+  markets: Record<string, string>;
+  methods: string[];
 }
 
 export interface RecipeRowView {
@@ -725,6 +790,13 @@ export interface RecipeRowView {
   middle: string;
 }
 
+export interface RecipesAnswerView {
+  recipes: RecipeRowView[];
+  change: number;
+  words: string;
+  run: number | null;
+}
+
 export interface RungView {
   pieces: number;
   total: MoneyView;
@@ -733,6 +805,14 @@ export interface RungView {
   margin: string;
   climb: string;
   warning: string | null;
+}
+
+export interface TrialDoneView {
+  change: number;
+  words: string;
+  run: number | null;
+  trial: TrialView;
+  done: PricingDoneView[];
 }
 
 export interface TrialFiguresView {
@@ -943,6 +1023,10 @@ export interface KindView {
   mapped: boolean;
 }
 
+export interface LinkedItemView {
+  item: number;
+}
+
 export interface MappingColumnView {
   name: string;
   values: string[];
@@ -1097,6 +1181,10 @@ export interface StepFormView {
   value: string;
 }
 
+export interface MadeTokenView {
+  token: string;
+}
+
 export interface PersonView {
   name: string;
   email: string;
@@ -1148,6 +1236,10 @@ export interface AuditView {
   figures: Record<string, string>;
   weighs: string;
   weights: WeightView[];
+}
+
+export interface ColoursView {
+  colours: string[];
 }
 
 export interface DrawnGroundView {
@@ -1288,6 +1380,10 @@ export interface PatchView {
   css: string | null;
   sheet: string;
   classes: string;
+}
+
+export interface PreviewAddressView {
+  address: string;
 }
 
 export interface ReachView {

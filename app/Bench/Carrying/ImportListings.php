@@ -8,12 +8,10 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Patch\PatchListings;
-use WindowStall\Bench\TakeToBench;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Source\Feeds\FeedTrouble;
-use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -34,7 +32,7 @@ final readonly class ImportListings
     public function __construct(
         private Undo $undo,
         private PatchListings $patch,
-        private TakeToBench $take,
+        private FindRecords $find,
         private ReadRecord $read,
     ) {
     }
@@ -79,17 +77,11 @@ final readonly class ImportListings
     private function chunk(Stall $stall, ?User $by, array $records, Imported $done): void
     {
         $differ = [];
-        $taken = [];
-        foreach ($records as $record) {
-            [$listing, $new] = $this->listing($stall, $record, $done->rejects);
-            if ($listing === null) {
-                continue;
-            }
-            if ($new) {
-                $taken[] = $listing->id;
-            }
-            if ($new || ! $this->read->patch($stall, $listing, $record, $done->rejects)->isEmpty()) {
-                $differ[$listing->id][] = $record;
+        [$found, $taken] = $this->find->all($stall, $records, $done->rejects);
+        foreach ($found as $n => $listing) {
+            $new = in_array($listing->id, $taken, true);
+            if ($new || ! $this->read->patch($stall, $listing, $records[$n], $done->rejects)->isEmpty()) {
+                $differ[$listing->id][] = $records[$n];
             }
         }
         $done->taken += count($taken);
@@ -146,57 +138,5 @@ final readonly class ImportListings
                 },
             )
             ->all();
-    }
-
-    /**
-     * @param  Record  $record
-     * @param  list<Reject>  $rejects
-     * @return array{Listing|null, bool} and whether it was taken to the bench for this
-     */
-    private function listing(Stall $stall, array $record, array &$rejects): array
-    {
-        $cells = $record['listing'];
-        $listing = Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey((int) ($cells['listing'] ?? 0))->first();
-        // A number from another stall may be another thing here: it counts only with its item.
-        if (
-            $listing !== null &&
-            ($cells['item'] ?? '') !== '' &&
-            $listing->supplierItem?->external_id !== $cells['item']
-        ) {
-            $listing = null;
-        }
-        if ($listing !== null) {
-            return [$listing, false];
-        }
-        $item =
-            ($cells['item'] ?? '') === ''
-                ? null
-                : SupplierItem::query()
-                    ->where('stall_id', $stall->id)
-                    ->where('external_id', $cells['item'])
-                    ->whereNull('gone_at')
-                    ->whereHas('connection', fn ($q) => $q->where('name', $cells['supplier'] ?? ''))
-                    ->first();
-        if ($item === null) {
-            $rejects[] = new Reject(
-                $record['row'],
-                'listing',
-                $cells['listing'] ?? '',
-                sprintf(
-                    'Neither this listing nor the item “%s” of “%s” is in this stall.',
-                    $cells['item'] ?? '',
-                    $cells['supplier'] ?? '',
-                ),
-            );
-
-            return [null, false];
-        }
-        $known = Listing::of($stall)->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first();
-        if ($known !== null) {
-            return [$known, false];
-        }
-        ($this->take)($stall, [$item->id]);
-
-        return [Listing::of($stall)->with(Listing::FOR_FIGURES)->where('supplier_item_id', $item->id)->first(), true];
     }
 }

@@ -12,6 +12,7 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Bench\DeleteListings;
+use WindowStall\Bench\Filing;
 use WindowStall\Bench\Jobs\EditManyListings;
 use WindowStall\Bench\Jobs\PlaceMany;
 use WindowStall\Bench\Jobs\UndoStep;
@@ -23,11 +24,11 @@ use WindowStall\Bench\Patch\EditMany;
 use WindowStall\Bench\Patch\Patched;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Bench\Views\DoneView;
 use WindowStall\Bench\Views\GridAnswerView;
 use WindowStall\Bench\Views\GridRowView;
 use WindowStall\Bench\Views\JoinedView;
 use WindowStall\Bench\Views\PlacedManyView;
-use WindowStall\Bench\Views\StepView;
 use WindowStall\Bench\Views\TakenBackView;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
@@ -67,15 +68,7 @@ final class GridController
             'rows' => collect($page->items())->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))->all(),
             'state' => $state?->value,
             'tag' => $tag,
-            'tags' => DB::table('listings')
-                ->where('stall_id', $stall->id)
-                ->whereNull('deleted_at')
-                ->selectRaw('jsonb_array_elements_text(own_tags) AS tag')
-                ->distinct()
-                ->orderBy('tag')
-                ->limit(200)
-                ->pluck('tag')
-                ->all(),
+            'tags' => Filing::tags($stall),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
         ]);
@@ -171,7 +164,7 @@ final class GridController
     {
         $change = $delete($stall, User::asking($request), self::ids($request->validate(self::CHOSEN)));
 
-        return new JsonResponse(StepView::of($change));
+        return new JsonResponse(DoneView::of($change));
     }
 
     public function join(Request $request, Stall $stall, JoinListings $join, Undo $undo): JsonResponse
@@ -256,7 +249,7 @@ final class GridController
     {
         $step = BenchChange::query()->where('stall_id', $stall->id)->find((int) ($run->subject['change'] ?? 0));
 
-        return new JsonResponse($step === null ? new StepView(0, 'It stands so already') : StepView::of($step));
+        return new JsonResponse($step === null ? new DoneView(0, 'It stands so already') : DoneView::of($step));
     }
 
     /** @param  array<string, mixed>  $said */

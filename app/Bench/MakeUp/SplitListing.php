@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\MakeUp;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Addresses;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
@@ -86,7 +87,7 @@ final readonly class SplitListing
             'supplier_items_count',
         ]);
         $part->state = ListingState::OnBench;
-        $part->slug = ProjectListings::slug($stall, $part, $name);
+        $part->slug = Addresses::ofNew($stall, [$name])[0];
         $part->save();
         foreach ($from->pictures()->get() as $picture) {
             $part

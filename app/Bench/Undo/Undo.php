@@ -151,13 +151,12 @@ final readonly class Undo
             ->where('stall_id', $stall->id)
             ->lockForUpdate()
             ->firstOrFail();
-        if ($only !== null && ! $locked->apart) {
+        /** @var Collection<int, bool> $parts listing → whether the step made it */
+        $parts = Snapshot::open($stall, $locked)->pluck('made', 'listing_id');
+        if ($only !== null && ! $locked->apart && $parts->except($only)->isNotEmpty()) {
             throw new Refusal('In this step things went from one listing to another. Take it back as a whole.');
         }
-        /** @var Collection<int, bool> $parts listing → whether the step made it */
-        $parts = Snapshot::open($stall, $locked)
-            ->when($only !== null, fn ($q) => $q->whereIn('listing_id', $only))
-            ->pluck('made', 'listing_id');
+        $parts = $only === null ? $parts : $parts->only($only);
         if ($parts->isEmpty()) {
             throw new Refusal('That was taken back already.');
         }

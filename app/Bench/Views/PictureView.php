@@ -52,7 +52,16 @@ final readonly class PictureView
     }
 
     /**
-     * @param  list<Picture>  $pictures
+     * @param  array<Picture>  $pictures  that needn't be told apart
+     * @return list<self>
+     */
+    public static function each(array $pictures): array
+    {
+        return array_values(array_map(static fn (Picture $p): self => self::of($p), $pictures));
+    }
+
+    /**
+     * @param  list<Picture>  $pictures  as they are shown one after the other
      * @return list<self>
      */
     public static function list(array $pictures): array

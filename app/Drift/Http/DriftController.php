@@ -16,6 +16,7 @@ use WindowStall\Drift\Desk;
 use WindowStall\Drift\DeskFilter;
 use WindowStall\Drift\Views\DeskView;
 use WindowStall\Drift\Views\LineView;
+use WindowStall\Drift\Views\SetBackView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
@@ -81,7 +82,7 @@ final readonly class DriftController
         $step = $decide->setBack($stall, self::person($request), $ids);
         $said = ucfirst($step->words).'.';
 
-        return $request->wantsJson() ? new JsonResponse(['say' => $said]) : back()->with('say', $said);
+        return $request->wantsJson() ? new JsonResponse(new SetBackView($said)) : back()->with('say', $said);
     }
 
     /** @return \Illuminate\Database\Eloquent\Builder<\WindowStall\Drift\DriftChange>|null */

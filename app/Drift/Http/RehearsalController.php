@@ -10,6 +10,7 @@ use WindowStall\Drift\Jobs\RehearseRules;
 use WindowStall\Drift\RuleBook;
 use WindowStall\Drift\Views\RehearsalView;
 use WindowStall\Drift\Views\RulesSheetView;
+use WindowStall\Drift\Views\TriedRulesView;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
@@ -35,10 +36,12 @@ final readonly class RehearsalController
         ]);
         $run->begin(RehearseRules::class);
 
-        return new JsonResponse([
-            'sheet' => RulesSheetView::of($stall, $book),
-            'rehearsal' => RehearsalView::of($stall, $run->refresh()),
-        ]);
+        return new JsonResponse(
+            new TriedRulesView(
+                sheet: RulesSheetView::of($stall, $book),
+                rehearsal: RehearsalView::of($stall, $run->refresh()),
+            ),
+        );
     }
 
     public function show(Stall $stall, int $run): JsonResponse

@@ -13,6 +13,7 @@ use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Jobs\Deliver;
 use WindowStall\Hooks\Signature;
 use WindowStall\Hooks\Views\HooksView;
+use WindowStall\Hooks\Views\MadeHookView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Outbound\PublicAddress;
 use WindowStall\Support\Refusal;
@@ -48,7 +49,7 @@ final class HooksController
             'events' => array_values(array_unique((array) $typed['events'])),
         ]);
 
-        return new JsonResponse(['secret' => $secret, 'hooks' => HooksView::of($stall)]);
+        return new JsonResponse(new MadeHookView(secret: $secret, hooks: HooksView::of($stall)));
     }
 
     public function destroy(Stall $stall, int $hook): JsonResponse

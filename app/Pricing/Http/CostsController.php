@@ -6,22 +6,18 @@ namespace WindowStall\Pricing\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
-use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Landing\DutyBase;
-use WindowStall\Core\Money\Currency;
-use WindowStall\Core\Money\Money;
 use WindowStall\Pricing\ChangePricing;
-use WindowStall\Pricing\CostForm;
 use WindowStall\Pricing\PullRates;
 use WindowStall\Pricing\Reprice;
+use WindowStall\Pricing\TypedCosts;
+use WindowStall\Pricing\Views\CostsAnswerView;
 use WindowStall\Pricing\Views\CostSheetView;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\StallRules;
 use WindowStall\Stall\User;
 
 /** The cost sheet of a stall: each line is saved as it is left, prices follow, and the sample shows what it does. */
@@ -41,7 +37,34 @@ final readonly class CostsController
 
     public function update(Request $request, Stall $stall): JsonResponse
     {
-        $typed = $request->validate(
+        $typed = $this->typed($request, $stall);
+        if (isset($typed['sample'])) {
+            $stall->update(['sample_listing_id' => Listing::of($stall)->whereKey($typed['sample'])->value('id')]);
+
+            return new JsonResponse(CostsAnswerView::of($stall));
+        }
+        $costs = TypedCosts::read($stall, $typed);
+
+        return $this->done($request, $stall, 'The cost sheet changed', static fn () => $costs->store($stall));
+    }
+
+    /** Takes the rates of the day over from the service that publishes them. */
+    public function pullRates(Request $request, Stall $stall, PullRates $pull): JsonResponse
+    {
+        $rates = $pull->fetch($stall);
+
+        return $this->done(
+            $request,
+            $stall,
+            sprintf('Rates of %s taken over', $rates['day']),
+            static fn () => $pull->store($stall, $rates),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function typed(Request $request, Stall $stall): array
+    {
+        return $request->validate(
             [
                 'fields' => 'sometimes|array',
                 'fields.*' => 'required|string|max:20',
@@ -65,113 +88,6 @@ final readonly class CostsController
             ],
             ['fields.*.required' => 'Write a figure here, 0 for nothing.', 'rates.*.required' => 'Write a rate here.'],
         );
-        if (isset($typed['sample'])) {
-            $stall->update(['sample_listing_id' => Listing::of($stall)->whereKey($typed['sample'])->value('id')]);
-
-            return new JsonResponse([
-                'sheet' => CostSheetView::of($stall),
-                'change' => null,
-                'words' => '',
-                'run' => null,
-            ]);
-        }
-        $columns = CostForm::columns($stall, $typed['fields'] ?? []);
-        if (isset($typed['tax_on_top'])) {
-            $columns['tax_on_top'] = (bool) $typed['tax_on_top'];
-        }
-        if (array_key_exists('free_over', $typed)) {
-            $columns['free_over_minor'] =
-                trim((string) $typed['free_over']) === ''
-                    ? null
-                    : StallRules::amount('free_over', (string) $typed['free_over'], $stall->currency);
-        }
-        if (isset($typed['build_in'])) {
-            $columns += $typed['build_in']
-                ? [
-                    'built_in_minor' => $stall->flat_delivery_minor > 0 ? $stall->flat_delivery_minor : $stall->built_in_minor,
-                    'flat_delivery_minor' => 0,
-                ]
-                : ['flat_delivery_minor' => (int) $stall->built_in_minor, 'built_in_minor' => null];
-        }
-        $rates = CostForm::rates($stall, $typed['rates'] ?? []);
-        $cushion = isset($typed['cushion']) ? StallRules::percent('cushion', $typed['cushion']) : null;
-        $terms = isset($typed['market']) ? self::terms($stall, $typed['market'], $typed['terms']) : null;
-
-        return $this->done($request, $stall, 'The cost sheet changed', function () use (
-            $stall,
-            $columns,
-            $rates,
-            $cushion,
-            $typed,
-            $terms,
-        ): void {
-            $stall->update($columns);
-            foreach ($rates as $currency => $rate) {
-                $stall
-                    ->rates()
-                    ->where('from', $currency)
-                    ->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
-            }
-            if ($cushion !== null) {
-                $stall->rates()->update(['cushion_bp' => $cushion]);
-            }
-            if ($terms !== null) {
-                DB::table('markets')->updateOrInsert(['stall_id' => $stall->id, 'market' => $typed['market']], $terms);
-            }
-        });
-    }
-
-    /** Takes the rates of the day over from the service that publishes them. */
-    public function pullRates(Request $request, Stall $stall, PullRates $pull): JsonResponse
-    {
-        $rates = $pull->fetch($stall);
-
-        return $this->done(
-            $request,
-            $stall,
-            sprintf('Rates of %s taken over', $rates['day']),
-            static fn () => $pull->store($stall, $rates),
-        );
-    }
-
-    /**
-     * @param  array<string, mixed>  $typed
-     * @return array<string, mixed> columns of a market
-     */
-    private static function terms(Stall $stall, string $market, array $typed): array
-    {
-        $columns = [
-            'duty_bp' => StallRules::percent('terms.duty', (string) ($typed['duty'] ?? '0')),
-            'duty_on' => $typed['dutyOn'] ?? DutyBase::GoodsAndDelivery->value,
-        ];
-        if ($market === $stall->home_market) {
-            return $columns;
-        }
-        $code = (string) ($typed['currency'] ?? $stall->currency);
-        if ($code !== $stall->currency && ! $stall->rates->contains('from', $code)) {
-            throw ValidationException::withMessages([
-                'terms.currency' => sprintf('There is no exchange rate from %s to %s yet.', $code, $stall->currency),
-            ]);
-        }
-        $currency = Currency::of($code);
-        $blank = static fn (string $field): bool => trim((string) ($typed[$field] ?? '')) === '';
-        $part = $blank('ending') ? null : Money::parse((string) $typed['ending'], $currency);
-        if ($part !== null && ($part->isNegative() || $part->minor >= $currency->minorPerUnit())) {
-            throw ValidationException::withMessages([
-                'terms.ending' => 'An ending is the part below the whole, such as 0.95.',
-            ]);
-        }
-
-        return $columns + [
-            'prices' => $typed['prices'] ?? 'conversion',
-            'currency' => $code === $stall->currency ? null : $code,
-            'ending' => $part === null ? null : json_encode(['part' => $part->digits(), 'direction' => 'up']),
-            'tax_bp' => $blank('tax') ? null : StallRules::percent('terms.tax', (string) $typed['tax']),
-            'tax_on_top' => (bool) ($typed['taxOnTop'] ?? false),
-            'charged_minor' => $blank('charged')
-                ? null
-                : StallRules::amount('terms.charged', (string) $typed['charged'], $code),
-        ];
     }
 
     /** @param  callable(): void  $do */
@@ -184,11 +100,8 @@ final readonly class CostsController
             $do,
         );
 
-        return new JsonResponse([
-            'sheet' => CostSheetView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows'])),
-            'change' => $change->id,
-            'words' => $change->words,
-            'run' => $run?->id,
-        ]);
+        return new JsonResponse(
+            CostsAnswerView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), $change, $run),
+        );
     }
 }

@@ -6,16 +6,15 @@ namespace WindowStall\Pricing\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Bench\Listing;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\Reprice;
+use WindowStall\Pricing\Views\RecipeChoicesView;
 use WindowStall\Pricing\Views\RecipeRowView;
+use WindowStall\Pricing\Views\RecipesAnswerView;
 use WindowStall\Runs\Run;
-use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ConditionNotation;
 use WindowStall\Stall\Terms\PriceRecipe;
@@ -42,36 +41,7 @@ final readonly class RecipesController
             'run' => Reprice::underWay($stall),
             'recipes' => RecipeRowView::list($stall),
             'bands' => \WindowStall\Core\Pricing\Listing\TrialTally::BANDS,
-            'choices' => [
-                'suppliers' => SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')->all(),
-                'types' => Listing::of($stall)
-                    ->whereNotNull('own_type')
-                    ->where('own_type', '!=', '')
-                    ->distinct()
-                    ->orderBy('own_type')
-                    ->limit(200)
-                    ->pluck('own_type')
-                    ->all(),
-                'tags' => DB::table('listings')
-                    ->where('stall_id', $stall->id)
-                    ->whereNull('deleted_at')
-                    ->selectRaw('jsonb_array_elements_text(own_tags) AS tag')
-                    ->distinct()
-                    ->orderBy('tag')
-                    ->limit(200)
-                    ->pluck('tag')
-                    ->all(),
-                'markets' => array_combine($stall->markets(), array_map(Stall::countryName(...), $stall->markets())),
-                'methods' => DB::table('supplier_items')
-                    ->where('stall_id', $stall->id)
-                    ->whereNotNull('methods')
-                    ->selectRaw('jsonb_array_elements_text(methods) AS method')
-                    ->distinct()
-                    ->orderBy('method')
-                    ->limit(50)
-                    ->pluck('method')
-                    ->all(),
-            ],
+            'choices' => RecipeChoicesView::of($stall),
         ]);
     }
 
@@ -184,11 +154,8 @@ final readonly class RecipesController
 
     private function answer(Stall $stall, PricingChange $change, ?Run $run): JsonResponse
     {
-        return new JsonResponse([
-            'recipes' => RecipeRowView::list($stall->refresh()->load(['recipes', 'rates', 'marketRows'])),
-            'change' => $change->id,
-            'words' => $change->words,
-            'run' => $run?->id,
-        ]);
+        return new JsonResponse(
+            RecipesAnswerView::of($stall->refresh()->load(['recipes', 'rates', 'marketRows']), $change, $run),
+        );
     }
 }

@@ -6,7 +6,6 @@ namespace WindowStall\Pricing\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Bench\ListingVariant;
@@ -16,6 +15,8 @@ use WindowStall\Pricing\Jobs\TryForLarge;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Pricing\Reprice;
 use WindowStall\Pricing\TryPricing;
+use WindowStall\Pricing\Views\PricingDoneView;
+use WindowStall\Pricing\Views\TrialDoneView;
 use WindowStall\Pricing\Views\TrialView;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
@@ -39,7 +40,7 @@ final class TrialController
         return Inertia::render('pricing/TrialPage', [
             'run' => Reprice::underWay($stall),
             'trial' => TrialView::of($stall, $this->open($stall)),
-            'done' => $this->lately($stall),
+            'done' => PricingDoneView::lately($stall),
         ]);
     }
 
@@ -131,13 +132,15 @@ final class TrialController
             $change,
         );
 
-        return new JsonResponse([
-            'change' => $done->id,
-            'words' => $done->words,
-            'run' => $run?->id,
-            'trial' => TrialView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), null),
-            'done' => $this->lately($stall),
-        ]);
+        return new JsonResponse(
+            new TrialDoneView(
+                change: $done->id,
+                words: $done->words,
+                run: $run?->id,
+                trial: TrialView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), null),
+                done: PricingDoneView::lately($stall),
+            ),
+        );
     }
 
     public function destroy(Stall $stall, PricingChange $change): JsonResponse
@@ -153,35 +156,6 @@ final class TrialController
     private function open(Stall $stall): ?PricingChange
     {
         return PricingChange::query()->where('stall_id', $stall->id)->whereNull('applied_at')->latest('id')->first();
-    }
-
-    /**
-     * @return list<array{id: int, words: string, at: string, by: string, undone: bool}> what was done to costs and
-     *     recipes lately
-     */
-    private function lately(Stall $stall): array
-    {
-        return array_values(
-            DB::table('pricing_changes as c')
-                ->leftJoin('users as u', 'u.id', '=', 'c.user_id')
-                ->where('c.stall_id', $stall->id)
-                ->whereNotNull('c.applied_at')
-                ->orderByDesc('c.applied_at')
-                ->orderByDesc('c.id')
-                ->limit(8)
-                ->select(['c.id', 'c.words', 'c.applied_at', 'u.name', 'c.undone_at'])
-                ->get()
-                ->map(
-                    static fn (\stdClass $r): array => [
-                        'id' => (int) $r->id,
-                        'words' => (string) $r->words,
-                        'at' => now()->parse((string) $r->applied_at)->diffForHumans(),
-                        'by' => (string) $r->name,
-                        'undone' => $r->undone_at !== null,
-                    ],
-                )
-                ->all(),
-        );
     }
 
     /**

@@ -7,7 +7,7 @@ namespace WindowStall\Source\Feeds;
 /**
  * JSON: the first list of objects in the file is the records, wherever it stands.
  *
- * Objects are cut out of the stream by counting braces outside of texts, then decoded one at a time.
+ * {@see CutObjects} cuts them out of the stream; each is decoded by itself.
  */
 final readonly class JsonFeed implements Feed
 {
@@ -74,55 +74,11 @@ final readonly class JsonFeed implements Feed
     private static function objects(string $path): \Generator
     {
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        $open = ''; // the brackets that are open, outermost first
-        $list = null; // how deep the list lies whose objects are wanted, once it is found
-        $object = null; // the text of the object being cut out
-        $quoted = $escaped = false;
+        $cut = new CutObjects();
         try {
-            while (! feof($in)) {
-                $chunk = (string) fread($in, self::CHUNK);
-                for ($i = 0, $length = strlen($chunk); $i < $length; $i += $step) {
-                    $step = match (true) {
-                        $escaped => 1,
-                        $quoted => strcspn($chunk, '"\\', $i),
-                        default => strcspn($chunk, '"{}[]', $i),
-                    };
-                    if ($step > 0) {
-                        $escaped = false;
-                        $object = $object === null ? null : $object.substr($chunk, $i, $step);
-
-                        continue;
-                    }
-                    $sign = $chunk[$i];
-                    $step = 1;
-                    if (
-                        $sign === '{' &&
-                        ! $quoted &&
-                        $object === null &&
-                        str_ends_with($open, '[') &&
-                        ($list ?? strlen($open)) === strlen($open)
-                    ) {
-                        $list = strlen($open);
-                        $object = '';
-                    }
-                    $object = $object === null ? null : $object.$sign;
-                    if ($sign === '\\') {
-                        $escaped = true;
-                    } elseif ($sign === '"') {
-                        $quoted = ! $quoted;
-                    } elseif ($sign === '{' || $sign === '[') {
-                        $open .= $sign;
-                    } else {
-                        $open = substr($open, 0, -1);
-                        if ($object !== null && strlen($open) === $list) {
-                            yield $object;
-                            $object = null;
-                        } elseif ($list !== null && strlen($open) < $list) {
-                            return;
-                        }
-                    }
-                }
-                if (strlen((string) $object) > Limits::RECORD) {
+            while (! feof($in) && ! $cut->ended()) {
+                yield from $cut->from((string) fread($in, self::CHUNK));
+                if ($cut->length() > Limits::RECORD) {
                     throw FeedTrouble::because(
                         sprintf(
                             'A record is longer than %s letters. The file wasn’t read.',
@@ -131,7 +87,7 @@ final readonly class JsonFeed implements Feed
                     );
                 }
             }
-            if ($open !== '' || $quoted) {
+            if (! $cut->ended() && $cut->isOpen()) {
                 throw FeedTrouble::because('The JSON breaks off in the middle. Fetch it again.');
             }
         } finally {

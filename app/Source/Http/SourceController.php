@@ -19,6 +19,7 @@ use WindowStall\Source\Pulling\FetchByLink;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ConnectionView;
 use WindowStall\Source\Views\ItemRows;
+use WindowStall\Source\Views\LinkedItemView;
 use WindowStall\Source\Views\SavedSearchView;
 use WindowStall\Source\Views\SearchView;
 use WindowStall\Stall\Stall;
@@ -72,7 +73,7 @@ final class SourceController
             ['address.required' => 'Paste the address of an item’s page.'],
         );
 
-        return new JsonResponse(['item' => $fetch($stall, $typed['address'])->id]);
+        return new JsonResponse(new LinkedItemView($fetch($stall, $typed['address'])->id));
     }
 
     /** Turns to another country; one that was never looked at is worked out first. */

@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Views\MadeTokenView;
 use WindowStall\Support\Refusal;
 
 /** Tokens by which programs may read a stall, and some decide what suppliers changed. */
@@ -27,7 +28,9 @@ final class TokenController
 
         $abilities = ['read', ...((bool) ($typed['decide'] ?? false) ? ['decide'] : [])];
 
-        return new JsonResponse(['token' => $stall->createToken(trim($typed['name']), $abilities)->plainTextToken]);
+        return new JsonResponse(
+            new MadeTokenView($stall->createToken(trim($typed['name']), $abilities)->plainTextToken),
+        );
     }
 
     public function destroy(Stall $stall, int $token): RedirectResponse

@@ -19,9 +19,13 @@ final class ViewTypes
     public function write(string $folder): string
     {
         $out = "// Written by `php artisan types` from the …View classes. Don't edit.\n";
+        $seen = [];
         foreach ((new Finder())->in($folder)->files()->name('*View.php')->sortByName() as $file) {
             $class = 'WindowStall\\'.str_replace(['/', '.php'], ['\\', ''], $file->getRelativePathname());
             if (class_exists($class)) {
+                $name = (new ReflectionClass($class))->getShortName();
+                isset($seen[$name]) && throw new \LogicException($class.' has the name of '.$seen[$name].'.');
+                $seen[$name] = $class;
                 $out .= $this->type(new ReflectionClass($class));
             }
         }

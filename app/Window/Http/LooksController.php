@@ -15,6 +15,7 @@ use WindowStall\Support\Pictures\PictureColours;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\KeptLooks;
 use WindowStall\Window\LookFile;
+use WindowStall\Window\Views\ColoursView;
 use WindowStall\Window\Views\LooksView;
 use WindowStall\Window\Views\OfferedLookView;
 use WindowStall\Window\Views\SaidLookView;
@@ -67,7 +68,9 @@ final readonly class LooksController
             throw new Refusal('There is no logo to take colours from.');
         $colours = ColoursOfPicture::of(PictureColours::of($logo['path']));
 
-        return new JsonResponse(['colours' => array_map(static fn (Colour $c): string => $c->toHex(), $colours)]);
+        return new JsonResponse(
+            new ColoursView(array_values(array_map(static fn (Colour $c): string => $c->toHex(), $colours))),
+        );
     }
 
     /** A look's file, read: it is offered, not put on. */

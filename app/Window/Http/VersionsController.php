@@ -12,6 +12,7 @@ use WindowStall\Stall\User;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\OpenPreviews;
 use WindowStall\Window\Views\GalleyView;
+use WindowStall\Window\Views\PreviewAddressView;
 use WindowStall\Window\Views\VersionsView;
 use WindowStall\Window\Window;
 
@@ -67,9 +68,9 @@ final readonly class VersionsController
     {
         $typed = $request->validate(['for' => 'required|string|max:60']);
 
-        return new JsonResponse([
-            'address' => $this->previews->open($stall, self::user($request), (string) $typed['for']),
-        ]);
+        return new JsonResponse(
+            new PreviewAddressView($this->previews->open($stall, self::user($request), (string) $typed['for'])),
+        );
     }
 
     public function takeBack(Stall $stall, int $preview): JsonResponse

@@ -1,12 +1,13 @@
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { toast } from 'sonner';
+import { LastStep } from '@/bench/LastStep';
 import { goTo } from '@/bench/places';
 import { WriteForMe } from '@/bench/WriteForMe';
 import { HistorySheet } from '@/drift/HistorySheet';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { LackView, ListingView } from '@/types';
+import type { ListingView, PlacementView } from '@/types';
 import { Button } from '@/ui/Button';
 
 interface Props {
@@ -15,11 +16,6 @@ interface Props {
   later: number | null;
   onChanged: (next: ListingView) => void;
   onReload: () => void;
-}
-
-interface Placement {
-  placed: { id: number; title: string; url: string }[];
-  left: { id: number; lacks: LackView[] }[];
 }
 
 /** What the listing is, what it still lacks, and the one next step. */
@@ -45,7 +41,9 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
   };
   const put = () =>
     run(async () => {
-      const { placed, left } = await send<Placement>('POST', route('bench.window', handle), { listings: [listing.id] });
+      const { placed, left } = await send<PlacementView>('POST', route('bench.window', handle), {
+        listings: [listing.id],
+      });
       const lack = left[0]?.lacks[0];
       if (lack) {
         toast.error(`It can’t be shown yet. ${lack.words}`, { duration: 9000 });
@@ -72,7 +70,11 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
   return (
     <div className="flex flex-none items-center gap-4 px-5 py-3">
       {listing.pictures.shown[0]?.url ? (
-        <img src={listing.pictures.shown[0].url} alt="" className="size-[46px] rounded-md border border-line object-cover" />
+        <img
+          src={listing.pictures.shown[0].url}
+          alt=""
+          className="size-[46px] rounded-md border border-line object-cover"
+        />
       ) : (
         <span className="size-[46px] rounded-md bg-shade" />
       )}
@@ -116,6 +118,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
           )}
         </p>
       </div>
+      <LastStep last={listing.last} listing={listing.id} onTaken={onReload} />
       <HistorySheet
         listing={listing.id}
         open={history}

@@ -89,9 +89,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         .then((next) => {
           // Only the pictures: what somebody else said meanwhile isn't taken for seen by who is typing here.
           const { pictures, supplier } = next;
-          setListing((now) =>
-            now.version === next.version ? next : { ...now, pictures, supplier },
-          );
+          setListing((now) => (now.version === next.version ? next : { ...now, pictures, supplier }));
           if (next.pictures.waiting === 0) setStamp((n) => n + 1);
         })
         .catch(() => undefined);

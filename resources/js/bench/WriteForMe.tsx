@@ -30,14 +30,10 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
   const [draft, setDraft] = useState<DraftView | null>(null);
   const write = () => {
     setBusy(true);
-    send<DraftAnswerView>(
-      'POST',
-      route('bench.draft', [handle, listing.id]),
-      {
-        manner,
-        fields: ['title', 'words', 'search', 'alt'],
-      },
-    )
+    send<DraftAnswerView>('POST', route('bench.draft', [handle, listing.id]), {
+      manner,
+      fields: ['title', 'words', 'search', 'alt'],
+    })
       .then((answer) => {
         onListing(answer.listing);
         setDraft(answer.draft);

@@ -3,14 +3,14 @@ import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { StepView } from '@/types';
+import type { DoneView } from '@/types';
 
 /** Deletes listings in one step and offers to take it back in one. */
 export function useDelete() {
   const handle = useHandle();
   const undo = useUndo();
   return (listings: number[], onDone: () => void): void => {
-    send<StepView>('POST', route('bench.delete', handle), { listings })
+    send<DoneView>('POST', route('bench.delete', handle), { listings })
       .then((done) => {
         onDone();
         router.reload();

@@ -4,7 +4,7 @@ import { useUndo } from '@/bench/useUndo';
 import { send, words } from '@/lib/http';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
-import type { RunView, StepView } from '@/types';
+import type { RunView, DoneView } from '@/types';
 
 /** An edit of so many that it goes on in the background: waits for it, then says what was done. */
 export function useLater() {
@@ -15,7 +15,7 @@ export function useLater() {
     ended(handle, run)
       .then((done) => {
         if (done.trouble) throw new Error(done.trouble);
-        return send<StepView>('GET', route('bench.step', [handle, run.id]));
+        return send<DoneView>('GET', route('bench.step', [handle, run.id]));
       })
       .then((step) => {
         router.reload();

@@ -3,7 +3,7 @@ import { FloorAndBand, Figure } from '@/drift/RuleFigures';
 import { Rehearsal } from '@/drift/Rehearsal';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { RehearsalView, RulesSheetView, RulesView } from '@/types';
+import type { RehearsalView, RulesSheetView, RulesView, TriedRulesView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { BLANK } from '@/ui/blank';
@@ -15,11 +15,6 @@ const GUARDS: Record<string, string> = {
 };
 
 type Edit = Record<string, unknown>;
-
-interface Tried {
-  sheet: RulesSheetView;
-  rehearsal: RehearsalView;
-}
 
 /** What becomes of changes by themselves: sentences whose parts are chosen where they stand, at once or tried first. */
 export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -60,7 +55,7 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
     }
     const all = [...edits, edit];
     const mine = ++asked.current;
-    send<Tried>('POST', route('drift.rehearse', handle), { edits: all })
+    send<TriedRulesView>('POST', route('drift.rehearse', handle), { edits: all })
       .then((got) => {
         if (mine !== asked.current) return;
         setTrouble('');

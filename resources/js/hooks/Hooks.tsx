@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { DeliveryView, HookView, HooksView } from '@/types';
+import type { DeliveryView, HooksView, HookView, MadeHookView } from '@/types';
 import { Button } from '@/ui/Button';
 
 const LINK = 'text-mute underline decoration-line underline-offset-4 hover:text-ink';
@@ -49,7 +49,7 @@ export function Hooks() {
       <NewHook
         events={view.events}
         onMake={(address, events) => {
-          send<{ secret: string; hooks: HooksView }>('POST', route('programs.store', handle), { address, events })
+          send<MadeHookView>('POST', route('programs.store', handle), { address, events })
             .then((got) => {
               setSecret(got.secret);
               setView(got.hooks);

@@ -3,14 +3,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
 import { TextField } from '@/ui/TextField';
-
-export interface Choices {
-  suppliers: Record<string, string>;
-  types: string[];
-  tags: string[];
-  markets: Record<string, string>;
-  methods: string[];
-}
+import type { RecipeChoicesView } from '@/types';
 
 type Written = Record<string, unknown>;
 
@@ -23,7 +16,7 @@ export function ConditionsEditor({
 }: {
   when: string;
   conditions: Written;
-  choices: Choices;
+  choices: RecipeChoicesView;
   onSay: (conditions: Written) => Promise<boolean>;
 }) {
   const [open, setOpen] = useState(false);

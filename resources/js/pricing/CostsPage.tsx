@@ -8,15 +8,8 @@ import { FreeDelivery } from '@/pricing/FreeDelivery';
 import { MarketTerms } from '@/pricing/MarketTerms';
 import { PricingHead } from '@/pricing/PricingHead';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { CostSheetView } from '@/types';
+import type { CostsAnswerView, CostSheetView } from '@/types';
 import { Button } from '@/ui/Button';
-
-interface Answer {
-  sheet: CostSheetView;
-  change: number | null;
-  words: string;
-  run: number | null;
-}
 
 const LINES: { key: string; name: string; unit: '%' | 'money'; says: string }[] = [
   { key: 'vat', name: 'Sales tax', unit: '%', says: 'of what shoppers pay' },
@@ -47,7 +40,7 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
   const undo = usePricingUndo();
   useEffect(() => setSheet(given), [given]);
   const ask = (method: 'PATCH' | 'POST', url: string, body?: unknown): Promise<boolean> =>
-    send<Answer>(method, url, body)
+    send<CostsAnswerView>(method, url, body)
       .then((answer) => {
         setSheet(answer.sheet);
         if (answer.change !== null) undo(answer.change, answer.words, answer.run);

@@ -23,23 +23,16 @@ import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/pricing/CellField';
-import { ConditionsEditor, type Choices } from '@/pricing/ConditionsEditor';
+import { ConditionsEditor } from '@/pricing/ConditionsEditor';
 import { MarginSpread } from '@/pricing/MarginSpread';
 import { PricingHead } from '@/pricing/PricingHead';
 import { RecipeSentence } from '@/pricing/RecipeSentence';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { RecipeRowView } from '@/types';
+import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/types';
 import { Button } from '@/ui/Button';
 
-interface Answer {
-  recipes: RecipeRowView[];
-  change: number;
-  words: string;
-  run: number | null;
-}
-
 /** The stall's recipes: the first whose conditions hold makes the price. */
-export default function RecipesPage({ recipes: given, choices }: { recipes: RecipeRowView[]; choices: Choices }) {
+export default function RecipesPage({ recipes: given, choices }: { recipes: RecipeRowView[]; choices: RecipeChoicesView }) {
   const handle = useHandle();
   const [recipes, setRecipes] = useState(given);
   const undo = usePricingUndo();
@@ -49,7 +42,7 @@ export default function RecipesPage({ recipes: given, choices }: { recipes: Reci
   );
   useEffect(() => setRecipes(given), [given]);
   const ask = (method: 'POST' | 'PATCH' | 'DELETE', url: string, body?: unknown): Promise<boolean> =>
-    send<Answer>(method, url, body)
+    send<RecipesAnswerView>(method, url, body)
       .then((answer) => {
         setRecipes(answer.recipes);
         undo(answer.change, answer.words, answer.run);
@@ -105,7 +98,7 @@ function RecipeRow({
 }: {
   recipe: RecipeRowView;
   place: number;
-  choices: Choices;
+  choices: RecipeChoicesView;
   onSay: (body: Record<string, unknown>) => Promise<boolean>;
   onDelete: () => void;
 }) {

@@ -9,16 +9,8 @@ import { PricingHead } from '@/pricing/PricingHead';
 import { RecipeSentence } from '@/pricing/RecipeSentence';
 import { TrialFigures } from '@/pricing/TrialFigures';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
-import type { RecipeFormView, TrialView } from '@/types';
+import type { PricingDoneView, RecipeFormView, TrialDoneView, TrialView } from '@/types';
 import { Button } from '@/ui/Button';
-
-interface Done {
-  id: number;
-  words: string;
-  at: string;
-  by: string;
-  undone: boolean;
-}
 
 const FIELDS: { key: string; name: string; percent: boolean }[] = [
   { key: 'payment_fee', name: 'Payment fee', percent: true },
@@ -32,7 +24,7 @@ const FIELDS: { key: string; name: string; percent: boolean }[] = [
 ];
 
 /** What if: other recipes, fees, rates or costs tried on everything before they are meant. */
-export default function TrialPage({ trial: given, done: given_ }: { trial: TrialView; done: Done[] }) {
+export default function TrialPage({ trial: given, done: given_ }: { trial: TrialView; done: PricingDoneView[] }) {
   const handle = useHandle();
   const [trial, setTrial] = useState(given);
   const [done, setDone] = useState(given_);
@@ -77,7 +69,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
   };
   const apply = () => {
     if (trial.id === null) return;
-    send<{ change: number; words: string; run: number | null; trial: TrialView; done: Done[] }>(
+    send<TrialDoneView>(
       'POST',
       route('pricing.trial.apply', [handle, trial.id]),
     )

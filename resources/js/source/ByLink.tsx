@@ -4,6 +4,7 @@ import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { Popup, PopupLink } from '@/ui/Popup';
+import type { LinkedItemView } from '@/types';
 
 /** Fetches one item by the address of its page at a connected supplier. */
 export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
@@ -15,7 +16,7 @@ export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
   const fetchIt = () => {
     setBusy(true);
     setTrouble(null);
-    send<{ item: number }>('POST', route('source.link', handle), { address })
+    send<LinkedItemView>('POST', route('source.link', handle), { address })
       .then(({ item }) => {
         setOpen(false);
         setAddress('');

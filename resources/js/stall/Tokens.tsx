@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { TokenView } from '@/types';
+import type { MadeTokenView, TokenView } from '@/types';
 import { Button } from '@/ui/Button';
 
 /** Tokens by which programs may read the stall. A token is shown once, when it is made. */
@@ -13,7 +13,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
   const [decide, setDecide] = useState(false);
   const [made, setMade] = useState<string | null>(null);
   const make = () => {
-    send<{ token: string }>('POST', route('tokens.store', handle), { name, decide })
+    send<MadeTokenView>('POST', route('tokens.store', handle), { name, decide })
       .then((answer) => {
         setMade(answer.token);
         setName('');

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import type { VersionsView, VersionView } from '@/types';
+import type { PreviewAddressView, VersionsView, VersionView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 import { TextField } from '@/ui/TextField';
@@ -129,7 +129,7 @@ export function VersionsSheet({ open, galley, onClose }: Props) {
         className="flex items-end gap-4"
         onSubmit={(e) => {
           e.preventDefault();
-          void send<{ address: string }>('POST', route('window.previews.store', handle), { for: person })
+          void send<PreviewAddressView>('POST', route('window.previews.store', handle), { for: person })
             .then((opened) => {
               setAddress(opened.address);
               setPerson('');

@@ -29,7 +29,7 @@ final class EditTest extends AppTestCase
     {
         $this->change(['title' => '  Hand   trowel '])
             ->assertOk()
-            ->assertJson(['title' => 'Hand trowel', 'titleHeld' => true, 'supplierTitle' => 'Garden Trowel NEW']);
+            ->assertJson(['title' => 'Hand trowel', 'titleHeld' => true, 'supplier' => ['title' => 'Garden Trowel NEW']]);
         $this->world->pull(
             $this->stall,
             Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')], 'Garden Trowel HOT'),

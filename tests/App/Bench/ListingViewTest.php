@@ -26,11 +26,11 @@ final class ListingViewTest extends AppTestCase
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall)));
         self::assertSame(
             [false, false, false, false, 0],
-            [$view->titleHeld, $view->wordsHeld, $view->picturesHeld, $view->recipeHeld, $view->held],
+            [$view->titleHeld, $view->wordsHeld, $view->pictures->held, $view->pricedBy->held, $view->held],
         );
-        self::assertSame(['Clr: STL-01, CPR-02'], $view->supplierOptions);
-        self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->arrival);
-        self::assertSame('landed × 2.4, ends .95, floor 10%', $view->recipe->words);
+        self::assertSame(['Clr: STL-01, CPR-02'], $view->supplier->options);
+        self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->supplier->arrival);
+        self::assertSame('landed × 2.4, ends .95, floor 10%', $view->pricedBy->recipe->words);
         self::assertSame('STL-01, one piece, to United Kingdom', $view->sales[0]?->about);
         self::assertSame([], $view->lacks);
         self::assertNull($view->shopUrl);
@@ -52,7 +52,7 @@ final class ListingViewTest extends AppTestCase
         $this->world->say($listing, ListingPatch::none()->switched([$b->id], false));
         $view = ListingView::of(ListingFigures::of($stall, $listing->refresh()->unsetRelations()));
         self::assertSame(5, $view->held);
-        self::assertSame('landed × 3, ends .00', $view->recipe->words);
+        self::assertSame('landed × 3, ends .00', $view->pricedBy->recipe->words);
         self::assertSame(
             ['£21.00', '£19.00'],
             [$view->variants[0]->price?->text, $view->variants[0]->recipePrice?->text],
@@ -74,7 +74,7 @@ final class ListingViewTest extends AppTestCase
                 ),
             ),
         );
-        self::assertSame('<p>Hello</p>', $view->supplierWords);
+        self::assertSame('<p>Hello</p>', $view->supplier->words);
         self::assertSame('<p>Hello</p>', $view->words);
     }
 

@@ -25,8 +25,8 @@ final class PicturesTest extends AppTestCase
         $listing = $this->world->listing($stall);
         $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 1600, 900))
             ->assertOk()
-            ->assertJsonPath('picturesHeld', true)
-            ->assertJsonCount(2, 'pictures');
+            ->assertJsonPath('pictures.held', true)
+            ->assertJsonCount(2, 'pictures.shown');
         $picture = Picture::query()->whereNull('source')->where('listing_id', $listing->id)->firstOrFail();
         self::assertSame([1200, 675], [$picture->width, $picture->height]);
         foreach (PictureSizes::WIDTHS as $width) {
@@ -92,7 +92,7 @@ final class PicturesTest extends AppTestCase
         $this->upload($stall, $listing, UploadedFile::fake()->createWithContent('a.png', $half))
             ->assertOk()
             ->assertJsonPath(
-                'spare.0.trouble',
+                'pictures.spare.0.trouble',
                 'This picture is damaged and can’t be opened. Save it again and retry.',
             );
         self::assertSame([], Storage::disk('media')->allFiles());
@@ -108,7 +108,7 @@ final class PicturesTest extends AppTestCase
         $listing = $this->world->listing($stall);
         $this->upload($stall, $listing, UploadedFile::fake()->image('mine.jpg', 900, 900))
             ->assertOk()
-            ->assertJsonPath('picturesWaiting', 1);
+            ->assertJsonPath('pictures.waiting', 1);
         Queue::assertPushedOn('pictures', MakePicture::class);
         self::assertSame([], Storage::disk('media')->allFiles());
         $picture = $listing->pictures()->whereNotNull('incoming')->firstOrFail();

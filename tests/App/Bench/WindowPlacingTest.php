@@ -140,14 +140,14 @@ final class WindowPlacingTest extends AppTestCase
         $url = route('bench.listing.update', [$this->stall, $listing]);
         $this->patchJson($url, ['pictures' => [$own->id, $suppliers->id, $own->id]])
             ->assertOk()
-            ->assertJsonPath('picturesHeld', true)
-            ->assertJsonPath('pictures.0.id', $own->id)
-            ->assertJsonCount(2, 'pictures');
+            ->assertJsonPath('pictures.held', true)
+            ->assertJsonPath('pictures.shown.0.id', $own->id)
+            ->assertJsonCount(2, 'pictures.shown');
         $this->patchJson($url, ['pictures' => []])->assertJsonPath('lacks.0.words', 'It has no picture.');
         $this->patchJson($url, ['pictures' => null, 'follow' => true])
-            ->assertJsonPath('picturesHeld', false)
-            ->assertJsonPath('pictures.0.id', $suppliers->id)
-            ->assertJsonPath('spare.0.id', $own->id);
+            ->assertJsonPath('pictures.held', false)
+            ->assertJsonPath('pictures.shown.0.id', $suppliers->id)
+            ->assertJsonPath('pictures.spare.0.id', $own->id);
     }
 
     private function listing(string $id, int $stock = 9): Listing

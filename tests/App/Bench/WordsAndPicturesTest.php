@@ -142,9 +142,9 @@ final class WordsAndPicturesTest extends AppTestCase
             'search_title' => 'Twine tin',
             'search_words' => " A tin \n with a cutter ",
         ])
-            ->assertJsonPath('searchTitle', 'Twine tin')
-            ->assertJsonPath('searchWords', 'A tin with a cutter')
-            ->assertJsonPath('searchHeld', true);
+            ->assertJsonPath('search.title', 'Twine tin')
+            ->assertJsonPath('search.words', 'A tin with a cutter')
+            ->assertJsonPath('search.held', true);
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'search_title' => str_repeat('x', 121),
             'search_words' => '',
@@ -152,7 +152,7 @@ final class WordsAndPicturesTest extends AppTestCase
         $this->patchJson(route('bench.listing.update', [$this->stall, $listing]), [
             'search_title' => '',
             'search_words' => '',
-        ])->assertJsonPath('searchHeld', false);
+        ])->assertJsonPath('search.held', false);
     }
 
     public function test_markdown_becomes_what_a_description_takes(): void
@@ -249,7 +249,7 @@ final class WordsAndPicturesTest extends AppTestCase
                 ->assertOk();
         }
         $notes = array_column(
-            array_slice($this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('pictures'), 1),
+            array_slice($this->getJson(route('bench.listing.view', [$this->stall, $listing]))->json('pictures.shown'), 1),
             'notes',
         );
         self::assertSame([[], ['Small: 500 × 500; it looks soft on a phone.', 'Looks like picture 2.'], []], $notes);

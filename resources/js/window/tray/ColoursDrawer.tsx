@@ -7,6 +7,7 @@ import { Pills } from '@/ui/Pills';
 import { TextField } from '@/ui/TextField';
 import type { DrawerProps } from '@/window/Tray';
 import { LogoSlot } from '@/window/tray/LogoSlot';
+import type { ColoursView } from '@/types';
 
 const ORDER = ['the brand’s own', 'a second', 'a third'];
 
@@ -24,7 +25,7 @@ export function ColoursDrawer({ draft, look, choices, onDecide }: DrawerProps) {
       onDecide({ colours: draft.colours.map((c, n) => (n === at ? hex.toLowerCase() : c)) }, `colour ${String(at)}`);
   };
   const fromLogo = () => {
-    send<{ colours: string[] }>('GET', route('window.looks.logo-colours', handle))
+    send<ColoursView>('GET', route('window.looks.logo-colours', handle))
       .then(({ colours }) => {
         if (colours.length === 0) setTrouble('This logo has no colour of its own.');
         else onDecide({ colours }, 'colours from the logo');

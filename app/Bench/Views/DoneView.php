@@ -7,7 +7,7 @@ namespace WindowStall\Bench\Views;
 use WindowStall\Bench\Undo\BenchChange;
 
 /** Something that was done, and the step by which it can be taken back. */
-final readonly class StepView
+final readonly class DoneView
 {
     /** @param  int  $change  0 where nothing differed */
     public function __construct(public int $change, public string $words)

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use WindowStall\Core\Dispatch\ExpectedCosts;
+use WindowStall\Core\Dispatch\ExpectedLine;
+use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\BasketEntry;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
+
+/** What a basket or an order is expected to cost at its suppliers. */
+final class Expecting
+{
+    public static function basket(Stall $stall, BasketContents $contents): ExpectedCosts
+    {
+        $items = array_map(
+            static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id,
+            $contents->entries,
+        );
+        $suppliers = SupplierItem::query()->whereKey($items)->pluck('connection_id', 'id');
+
+        return ExpectedCosts::of(
+            array_map(
+                static fn (BasketEntry $e, int $item): ExpectedLine => self::line(
+                    $stall,
+                    (int) $suppliers->get($item),
+                    $e->quantity,
+                    $e->variant->row->selling(),
+                    $e->variant->priced->duty_minor ?? 0,
+                ),
+                $contents->entries,
+                $items,
+            ),
+            $stall->money($stall->handling_minor),
+        );
+    }
+
+    /**
+     * @param  Order  $order  with its stall and lines
+     * @return array<int, ExpectedCosts> by connection
+     */
+    public static function order(Order $order): array
+    {
+        $stall = $order->stall ?? throw new \LogicException('An order is always of a stall.');
+        $variants = SupplierVariant::query()
+            ->with('item')
+            ->whereKey($order->lines->pluck('supplier_variant_id'))
+            ->get()
+            ->keyBy('id');
+        $lines = [];
+        foreach ($order->lines as $line) {
+            $variant = $variants[$line->supplier_variant_id];
+            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0);
+        }
+
+        return ExpectedCosts::bySupplier($lines, $stall->money($order->handling_minor));
+    }
+
+    /** @param  int  $duty  of one piece, in minor units of the stall's currency */
+    private static function line(
+        Stall $stall,
+        int $supplier,
+        int $pieces,
+        ?SupplierVariant $variant,
+        int $duty,
+    ): ExpectedLine {
+        return new ExpectedLine(
+            supplier: $supplier,
+            pieces: $pieces,
+            goods: $stall->money($variant->goods_minor ?? 0),
+            delivery: $stall->money($variant->delivery_minor ?? 0),
+            duty: $stall->money($duty),
+        );
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Source\Feeds;
+
+/**
+ * Cuts the objects of the first list of objects out of JSON that comes piece by piece, by counting brackets outside of
+ * texts (RFC 8259).
+ */
+final class CutObjects
+{
+    /** The brackets that are open, outermost first. */
+    private string $open = '';
+
+    /** How deep the list lies whose objects are wanted, once it is found. */
+    private ?int $list = null;
+
+    /** The text of the object being cut out. */
+    private ?string $object = null;
+
+    private bool $quoted = false;
+
+    private bool $escaped = false;
+
+    private bool $ended = false;
+
+    /** @return list<string> the objects that end in this piece */
+    public function from(string $piece): array
+    {
+        $objects = [];
+        for ($at = 0, $length = strlen($piece); $at < $length && ! $this->ended; $at += $step) {
+            $step = $this->plain($piece, $at);
+            if ($step > 0) {
+                $this->escaped = false;
+                $this->keep(substr($piece, $at, $step));
+
+                continue;
+            }
+            $step = 1;
+            $object = $this->sign($piece[$at]);
+            if ($object !== null) {
+                $objects[] = $object;
+            }
+        }
+
+        return $objects;
+    }
+
+    /** Whether the list has come to its end. */
+    public function ended(): bool
+    {
+        return $this->ended;
+    }
+
+    /** Whether something was begun and hasn't ended yet. */
+    public function isOpen(): bool
+    {
+        return $this->open !== '' || $this->quoted;
+    }
+
+    /** Bytes of the object that is being cut out. */
+    public function length(): int
+    {
+        return strlen((string) $this->object);
+    }
+
+    /** How many bytes from here on mean nothing to us. */
+    private function plain(string $piece, int $at): int
+    {
+        return match (true) {
+            $this->escaped => 1,
+            $this->quoted => strcspn($piece, '"\\', $at),
+            default => strcspn($piece, '"{}[]', $at),
+        };
+    }
+
+    private function keep(string $text): void
+    {
+        if ($this->object !== null) {
+            $this->object .= $text;
+        }
+    }
+
+    /** @return string|null the object that ends with this sign */
+    private function sign(string $sign): ?string
+    {
+        if ($sign === '{' && $this->beginsObject()) {
+            $this->list = strlen($this->open);
+            $this->object = '';
+        }
+        $this->keep($sign);
+        if ($sign === '\\') {
+            $this->escaped = true;
+        } elseif ($sign === '"') {
+            $this->quoted = ! $this->quoted;
+        } elseif ($sign === '{' || $sign === '[') {
+            $this->open .= $sign;
+        } else {
+            $this->open = substr($this->open, 0, -1);
+
+            return $this->closed();
+        }
+
+        return null;
+    }
+
+    private function beginsObject(): bool
+    {
+        return $this->object === null
+            && str_ends_with($this->open, '[')
+            && ($this->list ?? strlen($this->open)) === strlen($this->open);
+    }
+
+    /** What a closing bracket ends: an object of the list, the list itself, or neither. */
+    private function closed(): ?string
+    {
+        $depth = strlen($this->open);
+        if ($this->object !== null && $depth === $this->list) {
+            $object = $this->object;
+            $this->object = null;
+
+            return $object;
+        }
+        $this->ended = $this->list !== null && $depth < $this->list;
+
+        return null;
+    }
+}

@@ -1,0 +1,41 @@
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { useTakeBack } from '@/bench/useUndo';
+import { words } from '@/lib/http';
+import type { LastStepView } from '@/types';
+
+interface Props {
+  last: LastStepView | null;
+  listing: number;
+  onTaken: () => void;
+}
+
+/** What was last done to a listing, in a place that stays, and a way to take it back for this listing alone. */
+export function LastStep({ last, listing, onTaken }: Props) {
+  const takeBack = useTakeBack();
+  const [busy, setBusy] = useState(false);
+  if (!last) return null;
+  const take = () => {
+    setBusy(true);
+    takeBack(last.change, [listing])
+      .then(onTaken)
+      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
+      .finally(() => setBusy(false));
+  };
+  return (
+    <p className="min-w-0 flex-none text-[13px] leading-snug text-mute" data-last-step>
+      <span className="block max-w-60 truncate text-ink" title={last.words}>
+        {last.words}
+      </span>
+      {last.who}, {last.when} ·{' '}
+      <button
+        type="button"
+        disabled={busy}
+        onClick={take}
+        className="font-medium text-you underline decoration-you/40 underline-offset-3"
+      >
+        take it back
+      </button>
+    </p>
+  );
+}
