@@ -7,6 +7,7 @@ namespace WindowStall\Bench;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -40,7 +41,7 @@ final readonly class DeleteListings
                     ->whereNull('deleted_at')
                     ->update(['deleted_at' => now()]);
             },
-            static fn (int $n): string => sprintf('%d %s deleted', $n, $n === 1 ? 'listing' : 'listings'),
+            static fn (int $n): string => Plural::of($n, 'listing').' deleted',
         );
         $stall->bumpShop();
 

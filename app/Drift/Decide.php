@@ -14,6 +14,7 @@ use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policy;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -158,6 +159,6 @@ final readonly class Decide
 
     private static function count(int $n): string
     {
-        return $n === 1 ? '1 change of a supplier' : $n.' changes of suppliers';
+        return Plural::of($n, 'change of a supplier', 'changes of suppliers');
     }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
-use Illuminate\Support\Facades\DB;
-use PDO;
 use stdClass;
 use WindowStall\Core\Landing\Cost;
 use WindowStall\Core\Landing\Duty;
@@ -24,6 +22,7 @@ use WindowStall\Core\Pricing\Recipe\RecipeFacts;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Support\PgCursor;
 
 /** Reads what prices are made from, for a market, listing by listing, a hundred thousand variants at a time. */
 final class PriceFacts
@@ -118,9 +117,7 @@ final class PriceFacts
      */
     public function read(?array $listings, int $after = 0, ?int $upTo = null, bool $switchedOn = false): \Generator
     {
-        $pdo = DB::connection()->getPdo();
-        $statement = $pdo->prepare($this->sql($listings, $upTo, $switchedOn));
-        $statement->execute([
+        $found = PgCursor::rows($this->sql($listings, $upTo, $switchedOn), [
             $this->market,
             $this->stall->home_market,
             $this->stall->id,
@@ -128,8 +125,7 @@ final class PriceFacts
             ...$upTo === null ? [] : [$upTo],
         ]);
         $rows = [];
-        while (($row = $statement->fetch(PDO::FETCH_OBJ)) !== false) {
-            /** @var stdClass $row */
+        foreach ($found as $row) {
             if ($rows !== [] && $rows[0]->listing_id !== $row->listing_id) {
                 yield $this->listing($rows);
                 $rows = [];

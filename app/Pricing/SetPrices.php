@@ -12,6 +12,7 @@ use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\BulkStep;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\RecipeForm;
 use WindowStall\Stall\User;
@@ -101,7 +102,7 @@ final readonly class SetPrices
             },
             static fn (int $n): string => sprintf(
                 'was-price of %s %s',
-                $n === 1 ? 'one variant' : $n.' variants',
+                Plural::spoken($n, 'variant'),
                 $was === null ? 'taken away' : 'set to '.$was->digits(),
             ),
             orRefuse: static fn (): string => $why[0] ?? 'None of these is yours.',
@@ -125,7 +126,7 @@ final readonly class SetPrices
             static fn (ListingVariant $v): ListingPatch => ListingPatch::none()->variantRecipe([$v->id], $written),
             static fn (int $n): string => sprintf(
                 '%s priced by %s',
-                $n === 1 ? 'one variant' : $n.' variants',
+                Plural::spoken($n, 'variant'),
                 $written === null ? 'the stall’s recipe again' : 'a recipe of its own',
             ),
         );
@@ -141,7 +142,7 @@ final readonly class SetPrices
             static fn (ListingVariant $v): ListingPatch => ListingPatch::none()->underFloor([$v->id], $yes),
             static fn (int $n): string => sprintf(
                 '%s %s',
-                $n === 1 ? 'one variant' : $n.' variants',
+                Plural::spoken($n, 'variant'),
                 $yes ? 'may be sold under the floor' : 'held to the floor again',
             ),
         );
@@ -207,6 +208,6 @@ final readonly class SetPrices
 
     private static function prices(int $n): string
     {
-        return $n === 1 ? 'one price' : number_format($n).' prices';
+        return Plural::spoken($n, 'price');
     }
 }

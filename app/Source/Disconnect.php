@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -50,9 +51,8 @@ final readonly class Disconnect
         if ($open > 0) {
             throw new Refusal(
                 sprintf(
-                    '%d %s still with %s. Pause it instead, and disconnect when everything is posted.',
-                    $open,
-                    $open === 1 ? 'order is' : 'orders are',
+                    '%s still with %s. Pause it instead, and disconnect when everything is posted.',
+                    Plural::of($open, 'order is', 'orders are'),
                     $connection->name,
                 ),
             );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Delivery;
 
+use WindowStall\Core\Words\Plural;
+
 /** A span of working days from order to door, both ends included. */
 final readonly class DayRange
 {
@@ -24,7 +26,7 @@ final readonly class DayRange
     public function words(): string
     {
         if ($this->min === $this->max) {
-            return $this->max === 1 ? '1 day' : $this->max.' days';
+            return Plural::of($this->max, 'day');
         }
 
         return $this->min.' to '.$this->max.' days';

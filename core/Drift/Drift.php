@@ -7,6 +7,7 @@ namespace WindowStall\Core\Drift;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
+use WindowStall\Core\Words\Plural;
 
 /** What changed between the supplier's word at the last agreement and now. Stock counts only when it crosses nought. */
 final readonly class Drift
@@ -157,7 +158,7 @@ final readonly class Drift
 
     private static function pictures(Item $item): string
     {
-        return count($item->pictures) === 1 ? '1 picture' : count($item->pictures).' pictures';
+        return Plural::of(count($item->pictures), 'picture');
     }
 
     private static function gone(Variant $variant): Change

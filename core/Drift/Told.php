@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Core\Drift;
 
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Words\Plural;
 
 /** A group of changes in one sentence, and what they do in another: on the desk and in the digest alike. */
 final readonly class Told
@@ -178,7 +179,7 @@ final readonly class Told
 
     private static function items(GroupFigures $f): string
     {
-        return $f->listings === 1 ? 'one item' : sprintf('%d items', $f->listings);
+        return Plural::spoken($f->listings, 'item');
     }
 
     private static function some(int $n, string $one, string $many): string

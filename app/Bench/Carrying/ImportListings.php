@@ -11,6 +11,7 @@ use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -65,7 +66,7 @@ final readonly class ImportListings
         if ($done->change !== null) {
             $this->undo->end(
                 $done->change,
-                sprintf('%d %s brought in', $done->changed, $done->changed === 1 ? 'listing' : 'listings'),
+                Plural::of($done->changed, 'listing').' brought in',
             );
             $stall->bumpShop();
         }

@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Carrying;
 
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Words\Plural;
 
 /** What bringing listings in has come to so far. */
 final class Imported
@@ -40,10 +41,10 @@ final class Imported
         $words =
             $this->changed === 0
                 ? 'Nothing in the file differs from what is here'
-                : sprintf('%d %s changed', $this->changed, $this->changed === 1 ? 'listing was' : 'listings were');
+                : Plural::of($this->changed, 'listing was', 'listings were').' changed';
 
         return $words.
             ($this->taken > 0 ? sprintf(', %d of them newly taken to the bench', $this->taken) : '').
-            ($left === 0 ? '.' : sprintf('; %d %s left out.', $left, $left === 1 ? 'cell was' : 'cells were'));
+            ($left === 0 ? '.' : sprintf('; %s left out.', Plural::of($left, 'cell was', 'cells were')));
     }
 }

@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Patch;
 
 use Illuminate\Database\Eloquent\Collection;
 use WindowStall\Bench\Listing;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -34,12 +35,7 @@ final readonly class EditMany
             $patch = $patches[$cell['listing']] ?? ListingPatch::none();
             $patches[$cell['listing']] = $patch->cell($cell['field'], $cell['value']);
         }
-        $words = sprintf(
-            '%d %s in %s',
-            count($cells),
-            count($cells) === 1 ? 'cell written' : 'cells written',
-            self::listings(count($patches)),
-        );
+        $words = Plural::of(count($cells), 'cell').' written in '.Plural::of(count($patches), 'listing');
 
         return $this->apply(
             $stall,
@@ -82,7 +78,7 @@ final readonly class EditMany
             static fn (int $n): string => sprintf(
                 '“%s” replaced in %s',
                 mb_strimwidth($find, 0, 40, '…'),
-                self::listings($n),
+                Plural::of($n, 'listing'),
             ),
         );
     }
@@ -111,7 +107,7 @@ final readonly class EditMany
             static fn (Collection $standing): array => $standing
                 ->map(static fn (Listing $l): ListingPatch => ListingPatch::none()->tags([...$kept($l), ...$add]))
                 ->all(),
-            static fn (int $n): string => $words.': '.self::listings($n),
+            static fn (int $n): string => $words.': '.Plural::of($n, 'listing'),
         );
     }
 
@@ -133,10 +129,5 @@ final readonly class EditMany
             $say,
             static fn (array $patches): string => $words(count($patches)),
         );
-    }
-
-    private static function listings(int $n): string
-    {
-        return $n.' '.($n === 1 ? 'listing' : 'listings');
     }
 }

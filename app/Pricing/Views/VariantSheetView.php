@@ -19,6 +19,7 @@ use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Sale\KeepCurve;
 use WindowStall\Core\Pricing\Sale\Till;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
@@ -250,7 +251,7 @@ final readonly class VariantSheetView
         ): SaleView {
             $about =
                 ($label === '' ? '' : $label.', ').
-                ($pieces === 1 ? 'one piece' : $pieces.' pieces').
+                Plural::spoken($pieces, 'piece').
                 ', to '.
                 $f->stall->marketName();
 

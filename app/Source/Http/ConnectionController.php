@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\Feed\FeedFile;
@@ -112,7 +113,7 @@ final class ConnectionController
                 sprintf(
                     '%s is disconnected%s.',
                     $connection->name,
-                    $put === 0 ? '' : sprintf('; %d %s put by', $put, $put === 1 ? 'listing was' : 'listings were'),
+                    $put === 0 ? '' : sprintf('; %s put by', Plural::of($put, 'listing was', 'listings were')),
                 ),
             );
     }

@@ -9,6 +9,7 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Source\Item;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Runs\Views\RejectView;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\Connectors\Parcel;
@@ -48,13 +49,7 @@ final readonly class MappingPreviewView
         [$said, $delivered] = self::delivery($delivery, $mapping, $read['items'], $stall);
 
         return new self(
-            words: sprintf(
-                '%d %s with %d %s',
-                count($read['items']),
-                count($read['items']) === 1 ? 'item' : 'items',
-                $variants,
-                $variants === 1 ? 'variant' : 'variants',
-            ),
+            words: Plural::of(count($read['items']), 'item').' with '.Plural::of($variants, 'variant'),
             items: array_map(PreviewItemView::of(...), array_slice($read['items'], 0, self::ITEMS)),
             rejects: array_map(
                 static fn (Reject $r): RejectView => new RejectView(

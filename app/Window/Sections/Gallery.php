@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Core\Words\Plural;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** Pictures by themselves. */
@@ -45,7 +46,7 @@ final class Gallery extends SectionKind
     {
         $count = count((array) $settings['pictures']);
 
-        return $count === 0 ? 'no pictures yet' : $count.($count === 1 ? ' picture' : ' pictures');
+        return $count === 0 ? 'no pictures yet' : Plural::of($count, 'picture');
     }
 
     public function data(array $settings, WindowGoods $goods): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Core\Words\Plural;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** What shoppers ask, with answers. */
@@ -44,7 +45,7 @@ final class Questions extends SectionKind
     {
         $count = count((array) $settings['asked']);
 
-        return $count === 0 ? 'none yet' : $count.($count === 1 ? ' question' : ' questions');
+        return $count === 0 ? 'none yet' : Plural::of($count, 'question');
     }
 
     public function data(array $settings, WindowGoods $goods): array

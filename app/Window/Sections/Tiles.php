@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Core\Words\Plural;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** Ways into the goods, each with a picture of what one finds there. */
@@ -78,7 +79,7 @@ final class Tiles extends SectionKind
     {
         $gone = count((array) $settings['tiles']) - count((array) $data['tiles']);
 
-        return $gone > 0 ? $gone.' of them '.($gone === 1 ? 'leads' : 'lead').' nowhere' : '';
+        return $gone > 0 ? $gone.' of them '.Plural::word($gone, 'leads', 'lead').' nowhere' : '';
     }
 
     public function stays(array $settings, array $data): ?string

@@ -5,7 +5,8 @@ import { toast } from 'sonner';
 import { Carry } from '@/bench/Carry';
 import { JoinSheet } from '@/bench/JoinSheet';
 import { useDelete } from '@/bench/useDelete';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
@@ -51,7 +52,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
         toast.success(`${String(done.placed)} in the window.`);
         setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why }] })));
       })
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   }, [ended, handle]);
 
   const put = async () => {
@@ -67,7 +68,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
       selection.clear();
       router.reload();
     } catch (error) {
-      toast.error(words(error));
+      sayTrouble(error);
     }
   };
   const move = async (to: string) => {
@@ -76,7 +77,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
       selection.clear();
       router.reload();
     } catch (error) {
-      toast.error(words(error));
+      sayTrouble(error);
     }
   };
   const all = Object.values(counts).reduce((sum, n) => sum + n, 0);

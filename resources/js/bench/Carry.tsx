@@ -1,9 +1,9 @@
 import { router } from '@inertiajs/react';
 import { DownloadSimpleIcon } from '@phosphor-icons/react';
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { ImportedSheet } from '@/bench/ImportedSheet';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
@@ -35,7 +35,7 @@ export function Carry() {
   const choose = (chosen: File | undefined) => {
     if (!chosen) return;
     bring(chosen)
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
+      .catch(sayTrouble)
       .finally(() => {
         setRun(null);
         if (file.current) file.current.value = '';

@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
+import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView, TwinsView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -19,7 +20,7 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
   const handle = useHandle();
   const [twins, setTwins] = useState<TwinsView | null>(null);
   const [kept, setKept] = useState<Record<number, number>>({});
-  const [busy, setBusy] = useState(false);
+  const { busy, during } = useSend();
 
   useEffect(() => {
     setTwins(null);
@@ -29,27 +30,25 @@ export function DropSheet({ listing, option, onClose, onDropped }: Props) {
     send<TwinsView>('GET', route('bench.twins', [handle, listing, { option }]), undefined, ask.signal)
       .then(setTwins)
       .catch((e: unknown) => {
-        if (!ask.signal.aborted) toast.error(words(e));
+        if (!ask.signal.aborted) sayTrouble(e);
       });
     return () => ask.abort();
   }, [handle, listing, option]);
 
   const drop = () => {
-    setBusy(true);
-    send<ListingAnswerView>('POST', route('bench.drop', [handle, listing]), {
-      option,
-      keep: Object.values(kept),
-    })
-      .then((answer) => {
+    void during(
+      send<ListingAnswerView>('POST', route('bench.drop', [handle, listing]), {
+        option,
+        keep: Object.values(kept),
+      }).then((answer) => {
         onDropped(
           answer.listing,
           answer.change,
           `“${twins?.shown ?? ''}” is dropped; ${String(twins?.after ?? 0)} variants are left.`,
         );
         onClose();
-      })
-      .catch((e: unknown) => toast.error(words(e)))
-      .finally(() => setBusy(false));
+      }),
+    );
   };
   return (
     <Sheet

@@ -7,7 +7,8 @@ import { TagsForMany } from '@/bench/TagsForMany';
 import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { GridAnswerView, GridRowView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -56,7 +57,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
         else undo(answer.change, answer.words);
       })
       .catch((e: unknown) => {
-        toast.error(words(e), { duration: 10_000 });
+        sayTrouble(e);
         setRows((now) => [...now]);
       });
   };

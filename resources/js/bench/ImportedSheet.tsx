@@ -1,8 +1,6 @@
 import { Link } from '@inertiajs/react';
-import { useState } from 'react';
-import { toast } from 'sonner';
 import { useTakeBack } from '@/bench/useUndo';
-import { words } from '@/lib/http';
+import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { ImportedView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -18,16 +16,12 @@ interface Props {
 export function ImportedSheet({ imported, onClose, onTaken }: Props) {
   const handle = useHandle();
   const takeBack = useTakeBack();
-  const [busy, setBusy] = useState(false);
+  const { busy, during } = useSend();
   if (!imported) return null;
   const { change } = imported;
   const take = (listings?: number[]) => {
     if (change === null) return;
-    setBusy(true);
-    takeBack(change, listings)
-      .then(() => onTaken(imported.run))
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
-      .finally(() => setBusy(false));
+    void during(takeBack(change, listings).then(() => onTaken(imported.run)));
   };
   return (
     <Sheet

@@ -1,8 +1,8 @@
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { JoinedView, ListingRowView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -38,7 +38,7 @@ export function JoinSheet({
         undo(done.change, `${String(listings.length)} listings are one.`);
         router.visit(route('bench.listing', [handle, done.listing]));
       })
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }));
+      .catch(sayTrouble);
   };
   const line = 'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] outline-none focus:border-you';
   return (

@@ -1,7 +1,5 @@
-import { useState } from 'react';
-import { toast } from 'sonner';
+import { useSend } from '@/lib/useSend';
 import { useTakeBack } from '@/bench/useUndo';
-import { words } from '@/lib/http';
 import type { LastStepView } from '@/types';
 
 interface Props {
@@ -13,14 +11,10 @@ interface Props {
 /** What was last done to a listing, in a place that stays, and a way to take it back for this listing alone. */
 export function LastStep({ last, listing, onTaken }: Props) {
   const takeBack = useTakeBack();
-  const [busy, setBusy] = useState(false);
+  const { busy, during } = useSend();
   if (!last) return null;
   const take = () => {
-    setBusy(true);
-    takeBack(last.change, [listing])
-      .then(onTaken)
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
-      .finally(() => setBusy(false));
+    void during(takeBack(last.change, [listing]).then(onTaken));
   };
   return (
     <p className="min-w-0 flex-none text-[13px] leading-snug text-mute" data-last-step>

@@ -5,7 +5,8 @@ import { LastStep } from '@/bench/LastStep';
 import { goTo } from '@/bench/places';
 import { WriteForMe } from '@/bench/WriteForMe';
 import { HistorySheet } from '@/drift/HistorySheet';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView, PlacementView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -34,7 +35,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
       onChanged(await send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
       router.reload({ only: ['frame'] });
     } catch (error) {
-      toast.error(words(error));
+      sayTrouble(error);
     } finally {
       setBusy(false);
     }

@@ -1,6 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { ListingHead } from '@/bench/ListingHead';
 import { OwnColumn } from '@/bench/OwnColumn';
 import { SplitSheet } from '@/bench/SplitSheet';
@@ -8,6 +7,7 @@ import { SupplierColumn } from '@/bench/SupplierColumn';
 import { TillStrip } from '@/bench/TillStrip';
 import { useSay } from '@/bench/useSay';
 import { send, words } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView, SaleView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -52,7 +52,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       take(await call);
       return true;
     } catch (error) {
-      toast.error(words(error), { duration: 10_000 });
+      sayTrouble(error);
       return false;
     }
   };

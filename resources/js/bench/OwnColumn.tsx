@@ -1,5 +1,4 @@
 import { useEffect, useState, type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { DraftMark } from '@/bench/DraftMark';
 import { DropSheet } from '@/bench/DropSheet';
 import { NamesEditor } from '@/bench/NamesEditor';
@@ -14,7 +13,8 @@ import { useUndo } from '@/bench/useUndo';
 import { VariantGrid } from '@/bench/VariantGrid';
 import { withoutSentences } from '@/bench/withoutSentences';
 import { WordsEditor } from '@/bench/WordsEditor';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView } from '@/types';
 import { Held } from '@/ui/Voices';
@@ -50,7 +50,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
       onAccept={() =>
         void send<ListingView>('POST', route('bench.accept', [handle, listing.id]), { fields: [field] })
           .then(onListing)
-          .catch((e: unknown) => toast.error(words(e)))
+          .catch(sayTrouble)
       }
     />
   );
@@ -61,7 +61,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
   const takeUp = (option: string) => {
     send<ListingAnswerView>('POST', route('bench.take-up', [handle, listing.id]), { option })
       .then((answer) => step(answer.listing, answer.change, `“${option}” is taken up again.`))
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   };
   const cut = (sentences: string[]) => void edits.patch({ words: withoutSentences(listing.words, sentences) });
   return (

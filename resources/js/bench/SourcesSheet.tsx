@@ -1,8 +1,8 @@
 import { ArrowDownIcon, ArrowUpIcon, PlusIcon, XIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView, SourceView, SourcesView, VariantRowView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -33,7 +33,7 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
         setSources(s.sources);
         setCandidates(s.candidates);
       })
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   }, [handle, listing, id]);
   useEffect(() => {
     if (id === null || typed.trim().length < 2) return;
@@ -60,7 +60,7 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
         onChanged(answer.listing, answer.change, 'The sources are set.');
         onClose();
       })
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }));
+      .catch(sayTrouble);
   };
   const known = new Set(sources.map((s) => s.id));
   return (

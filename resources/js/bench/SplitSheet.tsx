@@ -11,9 +11,10 @@ import { router } from '@inertiajs/react';
 import { DotsSixVerticalIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
+import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { SplitDoneView, SplitPartView, SplitVariantView, SplitView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -24,7 +25,7 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
   const handle = useHandle();
   const undo = useUndo(() => router.visit(route('bench.listing', [handle, listing])));
   const [parts, setParts] = useState<SplitPartView[] | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, during } = useSend();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }));
 
   useEffect(() => {
@@ -32,7 +33,7 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
     if (!open) return;
     send<SplitView>('GET', route('bench.parts', [handle, listing]))
       .then((s) => setParts(s.parts))
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   }, [open, handle, listing]);
 
   const move = (variant: number, to: number) => {
@@ -53,16 +54,14 @@ export function SplitSheet({ listing, open, onClose }: { listing: number; open: 
   };
   const filled = parts?.filter((p) => p.variants.length > 0) ?? [];
   const split = () => {
-    setBusy(true);
-    send<SplitDoneView>('POST', route('bench.split', [handle, listing]), {
-      groups: filled.map((p) => ({ name: p.name, variants: p.variants.map((v) => v.id) })),
-    })
-      .then((answer) => {
+    void during(
+      send<SplitDoneView>('POST', route('bench.split', [handle, listing]), {
+        groups: filled.map((p) => ({ name: p.name, variants: p.variants.map((v) => v.id) })),
+      }).then((answer) => {
         undo(answer.change, `Split into ${String(answer.listings.length)} listings.`);
         router.visit(route('bench', handle));
-      })
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
-      .finally(() => setBusy(false));
+      }),
+    );
   };
   return (
     <Sheet

@@ -1,8 +1,8 @@
 import { PencilLineIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { DraftAnswerView, DraftView, ListingView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -26,15 +26,14 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
   const handle = useHandle();
   const undo = useUndo(onReload);
   const [manner, setManner] = useState('plain');
-  const [busy, setBusy] = useState(false);
+  const { busy, during } = useSend();
   const [draft, setDraft] = useState<DraftView | null>(null);
   const write = () => {
-    setBusy(true);
-    send<DraftAnswerView>('POST', route('bench.draft', [handle, listing.id]), {
-      manner,
-      fields: ['title', 'words', 'search', 'alt'],
-    })
-      .then((answer) => {
+    void during(
+      send<DraftAnswerView>('POST', route('bench.draft', [handle, listing.id]), {
+        manner,
+        fields: ['title', 'words', 'search', 'alt'],
+      }).then((answer) => {
         onListing(answer.listing);
         setDraft(answer.draft);
         undo(
@@ -43,9 +42,8 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
             ? 'Drafts are written. Read them before they go out.'
             : 'Nothing was left to draft.',
         );
-      })
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
-      .finally(() => setBusy(false));
+      }),
+    );
   };
   return (
     <Popup

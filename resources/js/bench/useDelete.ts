@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
-import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { DoneView } from '@/types';
 
@@ -16,6 +16,6 @@ export function useDelete() {
         router.reload();
         undo(done.change, done.words);
       })
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   };
 }

@@ -1,7 +1,8 @@
 import { router } from '@inertiajs/react';
 import { toast } from 'sonner';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
 import type { RunView, DoneView } from '@/types';
@@ -22,7 +23,7 @@ export function useLater() {
         if (step.change === 0) toast(step.words);
         else undo(step.change, step.words);
       })
-      .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }))
+      .catch(sayTrouble)
       .finally(() => toast.dismiss(waiting));
   };
 }

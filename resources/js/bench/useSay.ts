@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
-import { toast } from 'sonner';
-import { Refused, send, words } from '@/lib/http';
+import { Refused, send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types';
 
@@ -29,7 +29,7 @@ export function useSay(listing: ListingView, take: (next: ListingView) => void) 
       return true;
     } catch (error) {
       if (error instanceof Refused && error.status === 409) setHeld({ said: { url, own }, why: error.message });
-      else toast.error(words(error), { duration: 10_000 });
+      else sayTrouble(error);
       return false;
     }
   };

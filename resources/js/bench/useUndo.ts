@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';
 import { useHandle } from '@/lib/useStall';
 import type { TakenBackView } from '@/types';
@@ -40,7 +41,7 @@ export function useUndo(onTaken: () => void = () => router.reload()) {
               toast.success('Taken back.');
               onTaken();
             })
-            .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }));
+            .catch(sayTrouble);
         },
       },
     });

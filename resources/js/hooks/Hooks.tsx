@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { DeliveryView, HooksView, HookView, MadeHookView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -13,12 +13,10 @@ export function Hooks() {
   const [view, setView] = useState<HooksView | null>(null);
   const [secret, setSecret] = useState<string | null>(null);
   const ask = (wanted: Promise<HooksView>) => {
-    wanted.then(setView).catch((e: unknown) => toast.error(words(e)));
+    wanted.then(setView).catch(sayTrouble);
   };
   useEffect(() => {
-    send<HooksView>('GET', route('programs', handle))
-      .then(setView)
-      .catch((e: unknown) => toast.error(words(e)));
+    send<HooksView>('GET', route('programs', handle)).then(setView).catch(sayTrouble);
   }, [handle]);
   if (view === null) return null;
   return (
@@ -54,7 +52,7 @@ export function Hooks() {
               setSecret(got.secret);
               setView(got.hooks);
             })
-            .catch((e: unknown) => toast.error(words(e)));
+            .catch(sayTrouble);
         }}
       />
     </section>

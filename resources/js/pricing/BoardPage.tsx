@@ -2,10 +2,10 @@ import { Link, router } from '@inertiajs/react';
 import { CaretDownIcon, CaretUpIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { BoardRow } from '@/pricing/BoardRow';
 import { BulkPrices, type Bulk } from '@/pricing/BulkPrices';
@@ -95,7 +95,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
         return true;
       })
       .catch((e: unknown) => {
-        toast.error(words(e), { duration: 9_000 });
+        sayTrouble(e);
         return false;
       });
   const bare = (counts.all ?? 0) === 0 && board.words === '' && board.recipe === null && board.state === '';

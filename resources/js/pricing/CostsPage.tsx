@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { TillStrip } from '@/bench/TillStrip';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/pricing/CellField';
 import { FreeDelivery } from '@/pricing/FreeDelivery';
@@ -47,7 +47,7 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
         return true;
       })
       .catch((e: unknown) => {
-        toast.error(words(e), { duration: 9_000 });
+        sayTrouble(e);
         return false;
       });
   const save = (body: unknown) => ask('PATCH', route('pricing.costs.update', handle), body);

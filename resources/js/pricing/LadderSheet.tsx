@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { LadderView, TypedRungView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -36,7 +37,7 @@ export function LadderSheet({
         setLadder(said);
         setRungs(said.typed);
       })
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   }, [listing, handle]);
   const attempt = (next: TypedRungView[]) => {
     setRungs(next);

@@ -19,8 +19,8 @@ import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, TrashIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/pricing/CellField';
 import { ConditionsEditor } from '@/pricing/ConditionsEditor';
@@ -32,7 +32,13 @@ import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/type
 import { Button } from '@/ui/Button';
 
 /** The stall's recipes: the first whose conditions hold makes the price. */
-export default function RecipesPage({ recipes: given, choices }: { recipes: RecipeRowView[]; choices: RecipeChoicesView }) {
+export default function RecipesPage({
+  recipes: given,
+  choices,
+}: {
+  recipes: RecipeRowView[];
+  choices: RecipeChoicesView;
+}) {
   const handle = useHandle();
   const [recipes, setRecipes] = useState(given);
   const undo = usePricingUndo();
@@ -49,7 +55,7 @@ export default function RecipesPage({ recipes: given, choices }: { recipes: Reci
         return true;
       })
       .catch((e: unknown) => {
-        toast.error(words(e), { duration: 9_000 });
+        sayTrouble(e);
         return false;
       });
   const moved = ({ active, over }: DragEndEvent) => {

@@ -2,7 +2,8 @@ import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/pricing/CellField';
 import { PricingHead } from '@/pricing/PricingHead';
@@ -62,29 +63,26 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
         return true;
       })
       .catch((e: unknown) => {
-        toast.error(words(e), { duration: 9_000 });
+        sayTrouble(e);
         return false;
       })
       .finally(() => setBusy(false));
   };
   const apply = () => {
     if (trial.id === null) return;
-    send<TrialDoneView>(
-      'POST',
-      route('pricing.trial.apply', [handle, trial.id]),
-    )
+    send<TrialDoneView>('POST', route('pricing.trial.apply', [handle, trial.id]))
       .then((said) => {
         setTrial(said.trial);
         setDone(said.done);
         undo(said.change, said.words, said.run);
       })
-      .catch((e: unknown) => toast.error(words(e), { duration: 9_000 }));
+      .catch(sayTrouble);
   };
   const throwAway = () => {
     if (trial.id === null) return;
     send<TrialView>('DELETE', route('pricing.trial.destroy', [handle, trial.id]))
       .then(setTrial)
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   };
   const figure = (changed: boolean) => clsx('w-16 py-0.5 text-right font-semibold', changed && 'text-you');
 
@@ -248,7 +246,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
                               toast.success('Taken back.');
                               router.reload();
                             })
-                            .catch((e: unknown) => toast.error(words(e)));
+                            .catch(sayTrouble);
                         }}
                       >
                         take it back

@@ -1,9 +1,9 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { TONES } from '@/bench/TillStrip';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { KeepCurve } from '@/pricing/KeepCurve';
 import { RecipeSentence } from '@/pricing/RecipeSentence';
@@ -30,7 +30,7 @@ export function VariantSheet({ variant, onClose, onSet }: Props) {
     setTried(null);
     send<VariantSheetView>('GET', route('pricing.variant', [handle, variant]))
       .then(setSheet)
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   }, [variant, handle, version]);
   useEffect(() => {
     setPieces(1);

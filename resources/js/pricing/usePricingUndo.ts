@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 
 /** Says what was done to costs or recipes and offers to take it back, in one step. */
@@ -20,7 +21,7 @@ export function usePricingUndo(onTaken: () => void = () => router.reload()) {
               toast.success('Taken back.');
               onTaken();
             })
-            .catch((e: unknown) => toast.error(words(e), { duration: 10_000 }));
+            .catch(sayTrouble);
         },
       },
     });

@@ -1,6 +1,7 @@
 import { LinkSimpleIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { Popup, PopupLink } from '@/ui/Popup';
@@ -11,23 +12,15 @@ export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
   const handle = useHandle();
   const [open, setOpen] = useState(false);
   const [address, setAddress] = useState('');
-  const [busy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState<string | null>(null);
+  const { busy, trouble, during } = useSend('here');
   const fetchIt = () => {
-    setBusy(true);
-    setTrouble(null);
-    send<LinkedItemView>('POST', route('source.link', handle), { address })
-      .then(({ item }) => {
+    void during(
+      send<LinkedItemView>('POST', route('source.link', handle), { address }).then(({ item }) => {
         setOpen(false);
         setAddress('');
         onFetched(item);
-      })
-      .catch((e: unknown) => {
-        setTrouble(words(e));
-      })
-      .finally(() => {
-        setBusy(false);
-      });
+      }),
+    );
   };
   return (
     <Popup

@@ -1,6 +1,6 @@
 import { Link } from '@inertiajs/react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
@@ -37,7 +37,7 @@ export function PullProgress({ connection }: { connection: ConnectionView }) {
             onClick={() => {
               send<RunView>('POST', route('source.pull', [handle, connection.id]))
                 .then(setRun)
-                .catch((e: unknown) => toast.error(words(e)));
+                .catch(sayTrouble);
             }}
           >
             Pull again

@@ -1,5 +1,5 @@
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { RunView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -26,7 +26,7 @@ export function RunBar({ run, what, onChanged }: { run: RunView; what: string; o
         onClick={() => {
           send<RunView>('DELETE', route('source.run.cancel', [handle, run.id]))
             .then(onChanged)
-            .catch((e: unknown) => toast.error(words(e)));
+            .catch(sayTrouble);
         }}
       >
         Stop

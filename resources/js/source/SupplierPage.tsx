@@ -1,8 +1,8 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useRef, useState, type ReactNode } from 'react';
-import { toast } from 'sonner';
 import { RunSheet } from '@/drift/RunSheet';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
@@ -42,7 +42,7 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
                 onClick={() =>
                   void send<RunView>('POST', route('source.pull', [handle, supplier.id]))
                     .then(setRun)
-                    .catch((e: unknown) => toast.error(words(e)))
+                    .catch(sayTrouble)
                 }
               >
                 Pull now

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { toast } from 'sonner';
-import { send, words } from '@/lib/http';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { MadeTokenView, TokenView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -19,7 +19,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
         setName('');
         router.reload();
       })
-      .catch((e: unknown) => toast.error(words(e)));
+      .catch(sayTrouble);
   };
   return (
     <section className="mt-12 border-t border-line pt-5" aria-label="For programs">
