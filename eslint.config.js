@@ -1,6 +1,20 @@
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+/** Areas of the workshop, lowest first; what is shared stands below all of them. */
+const AREAS = ['lib', 'ui', 'stall', 'hooks', 'source', 'bench', 'pricing', 'drift', 'window', 'counter', 'frame'];
+
+/** An area uses only those before it; what a later one shows on its screens goes into a slot. */
+const directions = AREAS.map((area, n) => ({
+  files: [`resources/js/${area}/**/*.{ts,tsx}`],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      { patterns: [{ group: AREAS.slice(n + 1).map((later) => `@/${later}/*`), message: 'That area comes later.' }] },
+    ],
+  },
+})).slice(0, -1);
+
 export default tseslint.config(
   {
     ignores: [
@@ -24,4 +38,5 @@ export default tseslint.config(
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
     },
   },
+  ...directions,
 );

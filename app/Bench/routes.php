@@ -47,6 +47,7 @@ Route::middleware(['auth', InStall::class])
             ->withoutScopedBindings()
             ->name('bench.undo');
         Route::post('/markdown', [PreparingController::class, 'markdown'])->name('bench.markdown');
+        Route::get('/piece', [PreparingController::class, 'piece'])->name('bench.piece');
         Route::get('/{listing}', [ListingController::class, 'show'])->name('bench.listing');
         Route::patch('/{listing}', [ListingController::class, 'update'])->name('bench.listing.update');
         Route::patch('/{listing}/variants', [ListingController::class, 'variants'])->name('bench.variants.update');

@@ -6,6 +6,9 @@ import { Frame } from '@/frame/Frame';
 
 type Page = { default: ComponentType & { layout?: (page: ReactNode) => ReactNode } };
 
+// What later areas put on the screens of earlier ones.
+import.meta.glob('./*/fills.ts', { eager: true });
+
 const pages = import.meta.glob<Page>('./{source,bench,drift,pricing,window,counter,stall}/*.tsx');
 
 void createInertiaApp({

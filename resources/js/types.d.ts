@@ -204,6 +204,13 @@ export interface PicturesView {
   waiting: number;
 }
 
+export interface PieceView {
+  width: number;
+  height: number;
+  left: number;
+  top: number;
+}
+
 export interface PlacedManyView {
   placed: number;
   left: LeftOutView[];
@@ -727,6 +734,7 @@ export interface LadderView {
   typed: TypedRungView[];
   rungs: RungView[];
   about: string;
+  next: TypedRungView | null;
 }
 
 export interface MarketTermsView {
@@ -1229,6 +1237,8 @@ export interface MoneyView {
   currency: string;
   text: string;
   digits: string;
+  absolute: string;
+  sign: number;
 }
 
 export interface AuditView {

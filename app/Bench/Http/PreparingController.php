@@ -21,6 +21,7 @@ use WindowStall\Bench\Views\DraftView;
 use WindowStall\Bench\Views\HtmlView;
 use WindowStall\Bench\Views\ListingAnswerView;
 use WindowStall\Bench\Views\ListingView;
+use WindowStall\Bench\Views\PieceView;
 use WindowStall\Bench\Views\SourcesView;
 use WindowStall\Bench\Views\SplitDoneView;
 use WindowStall\Bench\Views\SplitView;
@@ -31,6 +32,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Markdown;
+use WindowStall\Support\Pictures\Crop;
 
 /** Turning a raw item into a clean listing: options, parts, sources, drafts and pictures. */
 final readonly class PreparingController
@@ -216,6 +218,23 @@ final readonly class PreparingController
         $edit($stall, $listing, $picture, $typed);
 
         return new JsonResponse($this->view($stall, $listing));
+    }
+
+    /** Which piece of a picture of that size would be shown; nothing is saved. */
+    public function piece(Request $request, Stall $stall): JsonResponse
+    {
+        $typed = $request->validate([
+            'width' => 'required|integer|min:1|max:20000',
+            'height' => 'required|integer|min:1|max:20000',
+            'x' => 'required|integer|min:0|max:100',
+            'y' => 'required|integer|min:0|max:100',
+            'zoom' => 'required|integer|min:100|max:'.Crop::NEAREST,
+        ]);
+        $typed = array_map(intval(...), $typed);
+
+        return new JsonResponse(
+            PieceView::of(new Crop($typed['x'], $typed['y'], $typed['zoom']), $typed['width'], $typed['height']),
+        );
     }
 
     /** Markdown that was pasted, as the description takes it. */

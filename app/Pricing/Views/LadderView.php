@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Pricing\Views;
 
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
@@ -12,6 +13,7 @@ use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Offers\RungFigures;
 use WindowStall\Pricing\Sold;
 use WindowStall\Stall\Terms\CostSheet;
+use WindowStall\Support\Views\Percent;
 
 /** A listing's multi-buy ladder, rung by rung, worked out on the variant that keeps least. */
 final readonly class LadderView
@@ -22,9 +24,14 @@ final readonly class LadderView
     /**
      * @param  list<TypedRungView>  $typed  as they stand in the form
      * @param  list<RungView>  $rungs  beginning with one piece; empty without a price
+     * @param  TypedRungView|null  $next  what one more rung begins with; null when there are as many as can be
      */
-    public function __construct(public array $typed, public array $rungs, public string $about)
-    {
+    public function __construct(
+        public array $typed,
+        public array $rungs,
+        public string $about,
+        public ?TypedRungView $next,
+    ) {
     }
 
     /** @param  list<array{pieces: int, kind: string, value: string}>  $typed */
@@ -42,7 +49,12 @@ final readonly class LadderView
             }
         }
         if (! ($worst instanceof VariantFigures) || $worst->price === null) {
-            return new self(typed: self::typed($typed), rungs: [], about: 'Nothing here has a price yet.');
+            return new self(
+                typed: self::typed($typed),
+                rungs: [],
+                about: 'Nothing here has a price yet.',
+                next: self::next($ladder),
+            );
         }
         $supplier = $worst->row->selling();
         $code = (string) $supplier->item?->currency;
@@ -68,7 +80,21 @@ final readonly class LadderView
             typed: self::typed($typed),
             rungs: array_map(static fn (RungFigures $r): RungView => RungView::of($r, $bought !== null), $figures),
             about: $worst->label === '' ? '' : sprintf('Worked out on %s, which keeps least.', $worst->label),
+            next: self::next($ladder),
         );
+    }
+
+    private static function next(Ladder $ladder): ?TypedRungView
+    {
+        $next = $ladder->next();
+
+        return count($ladder->rungs) >= Ladders::MOST_RUNGS
+            ? null
+            : new TypedRungView(
+                pieces: $next->pieces,
+                kind: $next->kind->value,
+                value: Percent::digits(intdiv($next->value, 100)),
+            );
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Pricing\Sold;
 use WindowStall\Pricing\TryPricing;
@@ -95,7 +96,9 @@ final readonly class TrialFiguresView
     /** @param  array<string, mixed>  $said  as it was kept with the trial */
     public static function stored(array $said): self
     {
-        $money = static fn (mixed $m): MoneyView => new MoneyView(...(array) $m);
+        $money = static fn (mixed $m): MoneyView => MoneyView::of(
+            Money::of((int) (((array) $m)['minor'] ?? 0), (string) (((array) $m)['currency'] ?? 'GBP')),
+        );
         $said['keptBefore'] = $money($said['keptBefore'] ?? []);
         $said['keptAfter'] = $money($said['keptAfter'] ?? []);
         $said['biggest'] = array_map(

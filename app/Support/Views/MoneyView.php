@@ -7,14 +7,19 @@ namespace WindowStall\Support\Views;
 use NumberFormatter;
 use WindowStall\Core\Money\Money;
 
-/** An amount ready to be shown: `text` with its currency sign, `digits` as one types it. */
+/**
+ * An amount ready to be shown: `text` with its currency sign, `digits` as one types it, `absolute` as in "loses £1.37".
+ */
 final readonly class MoneyView
 {
+    /** @param  int  $sign  -1 below nothing, 0 nothing, 1 above */
     public function __construct(
         public int $minor,
         public string $currency,
         public string $text,
         public string $digits,
+        public string $absolute,
+        public int $sign,
     ) {
     }
 
@@ -25,6 +30,8 @@ final readonly class MoneyView
             currency: $money->currency->code,
             text: self::text($money),
             digits: $money->digits(),
+            absolute: self::absolute($money),
+            sign: $money->minor <=> 0,
         );
     }
 
@@ -36,16 +43,20 @@ final readonly class MoneyView
     /** "£18.95", "€4.00", "−£1.37" */
     public static function text(Money $money): string
     {
+        return ($money->minor < 0 ? '−' : '').self::absolute($money);
+    }
+
+    private static function absolute(Money $money): string
+    {
         static $formatters = [];
         $formatter = $formatters[$money->currency->code] ??= new NumberFormatter('en_GB', NumberFormatter::CURRENCY);
         $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $money->currency->decimals);
+
         // Formatting only: the exact digits come from the minor units, and 15 significant digits hold any amount a till
         // can.
-        $text = (string) $formatter->formatCurrency(
+        return (string) $formatter->formatCurrency(
             abs($money->minor) / $money->currency->minorPerUnit(),
             $money->currency->code,
         );
-
-        return ($money->minor < 0 ? '−' : '').$text;
     }
 }

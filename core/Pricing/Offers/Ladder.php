@@ -6,6 +6,7 @@ namespace WindowStall\Core\Pricing\Offers;
 
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Core\Pricing\Recipe\RecipeUnreadable;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
@@ -14,6 +15,13 @@ use WindowStall\Core\Pricing\Sale\Till;
 /** Prices that fall with quantity. */
 final readonly class Ladder
 {
+    /** What rungs begin with, in basis points off. */
+    private const FIRST_OFF = 1_000;
+
+    private const FURTHER_OFF = 500;
+
+    private const MOST_OFF = 5_000;
+
     /** @var list<Rung> by rising pieces */
     public array $rungs;
 
@@ -25,6 +33,17 @@ final readonly class Ladder
             throw new RecipeUnreadable('Two rungs begin at the same number of pieces.');
         }
         $this->rungs = $rungs;
+    }
+
+    /** What one more rung may begin with: a piece more than the last, and five in a hundred more off, up to half. */
+    public function next(): Rung
+    {
+        $last = $this->rungs[count($this->rungs) - 1] ?? null;
+
+        return Rung::percent(
+            ($last->pieces ?? 1) + 1,
+            Rate::bp(min(self::MOST_OFF, self::FIRST_OFF + self::FURTHER_OFF * count($this->rungs))),
+        );
     }
 
     /** What so many pieces cost together; never more than without the ladder. */

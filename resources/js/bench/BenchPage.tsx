@@ -1,9 +1,10 @@
+import { count, plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { Carry } from '@/bench/Carry';
-import { JoinSheet } from '@/bench/JoinSheet';
+import { Carry } from '@/bench/list/Carry';
+import { JoinSheet } from '@/bench/list/JoinSheet';
 import { useDelete } from '@/bench/useDelete';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -233,7 +234,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
                     {l.supplier}
                     {l.changes > 0 && (
                       <Link href={route('drift', handle)} className="ml-2 font-medium text-ochre underline">
-                        {l.changes} {l.changes === 1 ? 'change' : 'changes'}
+                        {count(l.changes, 'change')}
                       </Link>
                     )}
                   </span>
@@ -249,7 +250,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
                 <td className="text-right text-sup">{l.stock}</td>
                 <td className="text-right font-semibold text-you">{l.from?.text ?? '–'}</td>
                 <td className={clsx('text-right', l.loses && 'font-semibold text-you')}>
-                  {l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.text.replace('−', '')}` : '–'}
+                  {l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.absolute}` : '–'}
                 </td>
                 <td className="pr-6! text-[13px] text-mute">
                   {l.lacks[0] ? (
@@ -268,7 +269,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
       <Pager previous={previous} next={next} />
       <SelectionBar
         count={selection.chosen.length}
-        what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
+        what={plural(selection.chosen.length, 'listing chosen', 'listings chosen')}
         onClear={selection.clear}
       >
         <Button

@@ -1,9 +1,10 @@
+import { plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { FindReplace } from '@/bench/FindReplace';
-import { TagsForMany } from '@/bench/TagsForMany';
+import { FindReplace } from '@/bench/grid/FindReplace';
+import { TagsForMany } from '@/bench/grid/TagsForMany';
 import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
@@ -191,7 +192,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                 <td className="px-2 text-right">
                   {r.from?.text ?? '–'}
                   {r.keep && (
-                    <span className={clsx('block text-[12px]', r.keep.minor < 0 ? 'text-you' : 'text-see')}>
+                    <span className={clsx('block text-[12px]', r.keep.sign < 0 ? 'text-you' : 'text-see')}>
                       keeps {r.keep.text}
                     </span>
                   )}
@@ -205,7 +206,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
       <Pager previous={previous} next={next} />
       <SelectionBar
         count={selection.chosen.length}
-        what={selection.chosen.length === 1 ? 'listing chosen' : 'listings chosen'}
+        what={plural(selection.chosen.length, 'listing chosen', 'listings chosen')}
         onClear={selection.clear}
       >
         <FindReplace

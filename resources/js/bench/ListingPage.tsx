@@ -1,11 +1,11 @@
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { ListingHead } from '@/bench/ListingHead';
-import { OwnColumn } from '@/bench/OwnColumn';
-import { SplitSheet } from '@/bench/SplitSheet';
-import { SupplierColumn } from '@/bench/SupplierColumn';
-import { TillStrip } from '@/bench/TillStrip';
-import { useSay } from '@/bench/useSay';
+import { ListingHead } from '@/bench/listing/ListingHead';
+import { OwnColumn } from '@/bench/listing/OwnColumn';
+import { SplitSheet } from '@/bench/listing/SplitSheet';
+import { SupplierColumn } from '@/bench/listing/SupplierColumn';
+import { TillStrip } from '@/bench/listing/TillStrip';
+import { useSay } from '@/bench/listing/useSay';
 import { send, words } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';

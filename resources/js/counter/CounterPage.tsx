@@ -1,3 +1,4 @@
+import { plural } from '@/lib/plural';
 import { Head, Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
@@ -22,7 +23,7 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
         <h1 className="name text-[26px]">Counter</h1>
         {unpaid > 0 && (
           <span className="text-mute">
-            {unpaid} more {unpaid === 1 ? 'basket waits' : 'baskets wait'} for payment
+            {unpaid} more {plural(unpaid, 'basket waits', 'baskets wait')} for payment
           </span>
         )}
       </div>
@@ -94,7 +95,7 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
                 <td className={clsx(o.trouble && 'font-semibold text-you')}>{o.stateWords}</td>
                 <td className="text-right">{o.total.text}</td>
                 <td className={clsx('text-right font-semibold', o.loses && 'text-you')}>
-                  {o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.text.replace('−', '')}` : '–'}
+                  {o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.absolute}` : '–'}
                   {o.keep && !o.costConfirmed && (
                     <span className="block text-[12px] font-normal text-mute">expected</span>
                   )}

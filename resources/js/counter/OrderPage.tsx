@@ -1,7 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect } from 'react';
-import { TillStrip } from '@/bench/TillStrip';
+import { TillStrip } from '@/bench/listing/TillStrip';
 import { useHandle } from '@/lib/useStall';
 import type { OrderView, SupplierOrderView } from '@/types';
 import { Ask } from '@/ui/Ask';

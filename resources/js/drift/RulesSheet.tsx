@@ -1,3 +1,4 @@
+import { plural } from '@/lib/plural';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { FloorAndBand, Figure } from '@/drift/RuleFigures';
 import { Rehearsal } from '@/drift/Rehearsal';
@@ -174,7 +175,7 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
                     say(rule.connection, { pulls });
                   }}
                 />
-                {rule.pulls === 1 ? ' pull' : ' pulls'}
+                {` ${plural(rule.pulls, 'pull')}`}
                 {rule.pulls === 0 ? ' (never)' : ''}
               </>
             )}
@@ -191,8 +192,8 @@ function Rules({ rule, say }: { rule: RulesView; say: (connection: number | null
                 say(rule.connection, { keptBack });
               }}
             />{' '}
-            {rule.keptBack === 1 ? 'piece' : 'pieces'} of each, in case they go meanwhile. A pull is set aside whole
-            when more than{' '}
+            {plural(rule.keptBack, 'piece')} of each, in case they go meanwhile. A pull is set aside whole when more
+            than{' '}
             {Object.entries(rule.guards).map(([guard, share], n) => (
               <span key={guard}>
                 {n > 0 && (n === Object.keys(rule.guards).length - 1 ? ', or ' : ', ')}

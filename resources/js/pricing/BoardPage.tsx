@@ -1,3 +1,4 @@
+import { plural } from '@/lib/plural';
 import { Link, router } from '@inertiajs/react';
 import { CaretDownIcon, CaretUpIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
@@ -274,7 +275,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
       </nav>
       <SelectionBar
         count={all ? (counts.found ?? 0) : selection.chosen.length}
-        what={(all ? (counts.found ?? 0) : selection.chosen.length) === 1 ? 'variant' : 'variants'}
+        what={plural(all ? (counts.found ?? 0) : selection.chosen.length, 'variant')}
         onClear={() => {
           selection.clear();
           setAll(false);

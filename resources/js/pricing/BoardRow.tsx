@@ -1,6 +1,6 @@
 import { HandIcon, WarningIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import type { BoardRowView } from '@/types';
 import { Tick } from '@/ui/Tick';
 
@@ -88,7 +88,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         )}
       </td>
       <td
-        className={clsx('text-right font-semibold', row.keep && row.keep.minor < 0 ? 'text-you' : 'text-see')}
+        className={clsx('text-right font-semibold', row.keep && row.keep.sign < 0 ? 'text-you' : 'text-see')}
         data-keep
       >
         {row.keep?.text ?? '–'}
@@ -101,7 +101,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           ) : (
             'no floor'
           )
-        ) : row.aboveFloor.minor < 0 ? (
+        ) : row.aboveFloor.sign < 0 ? (
           <span className="inline-flex items-center gap-1">
             <WarningIcon size={13} aria-hidden /> {row.aboveFloor.digits}
           </span>

@@ -1,9 +1,9 @@
 import { useEffect, useState } from 'react';
-import { TillStrip } from '@/bench/TillStrip';
+import { TillStrip } from '@/bench/listing/TillStrip';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import { FreeDelivery } from '@/pricing/FreeDelivery';
 import { MarketTerms } from '@/pricing/MarketTerms';
 import { PricingHead } from '@/pricing/PricingHead';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import type { CostSheetView, FreeDeliveryView } from '@/types';
 import { Button } from '@/ui/Button';
 

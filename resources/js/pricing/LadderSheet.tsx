@@ -39,6 +39,7 @@ export function LadderSheet({
       })
       .catch(sayTrouble);
   }, [listing, handle]);
+  const next = ladder?.next;
   const attempt = (next: TypedRungView[]) => {
     setRungs(next);
     if (listing === null || next.some((r) => r.value.trim() === '')) return;
@@ -119,20 +120,8 @@ export function LadderSheet({
           </button>
         </div>
       ))}
-      {ladder && rungs.length < 5 && (
-        <Button
-          small
-          onClick={() =>
-            attempt([
-              ...rungs,
-              {
-                pieces: (rungs.at(-1)?.pieces ?? 1) + 1,
-                kind: 'percent',
-                value: String(Math.min(50, 10 + 5 * rungs.length)),
-              },
-            ])
-          }
-        >
+      {next && (
+        <Button small onClick={() => attempt([...rungs, next])}>
           Add a rung
         </Button>
       )}
@@ -165,7 +154,7 @@ export function LadderSheet({
                 <td className="pl-0! text-left font-medium">{r.pieces}</td>
                 <td>{r.total.text}</td>
                 <td>{r.perPiece.text}</td>
-                <td className={clsx('font-semibold', r.keep.minor < 0 ? 'text-you' : 'text-see')}>{r.keep.text}</td>
+                <td className={clsx('font-semibold', r.keep.sign < 0 ? 'text-you' : 'text-see')}>{r.keep.text}</td>
                 <td>{r.margin}</td>
                 <td className="pl-5 text-left text-[13px]">
                   {r.warning && <span className="font-medium text-you">{r.warning} </span>}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import type { MarketTermsView } from '@/types';
 
 interface Props {

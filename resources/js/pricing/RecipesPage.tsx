@@ -1,3 +1,4 @@
+import { count, plural } from '@/lib/plural';
 import {
   DndContext,
   type DragEndEvent,
@@ -22,11 +23,11 @@ import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import { ConditionsEditor } from '@/pricing/ConditionsEditor';
 import { MarginSpread } from '@/pricing/MarginSpread';
 import { PricingHead } from '@/pricing/PricingHead';
-import { RecipeSentence } from '@/pricing/RecipeSentence';
+import { RecipeSentence } from '@/stall/RecipeSentence';
 import { usePricingUndo } from '@/pricing/usePricingUndo';
 import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -113,7 +114,7 @@ function RecipeRow({
     id: recipe.id,
     disabled: recipe.last,
   });
-  const spread = `${recipe.variants.toLocaleString('en')} ${recipe.variants === 1 ? 'variant' : 'variants'}${recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`}, ${recipe.under.toLocaleString('en')} under the floor`;
+  const spread = `${count(recipe.variants, 'variant')}${recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`}, ${recipe.under.toLocaleString('en')} under the floor`;
   return (
     <li
       ref={setNodeRef}
@@ -180,7 +181,7 @@ function RecipeRow({
         <MarginSpread spread={recipe.spread} floor={recipe.floorBand} words={spread} />
         <span className="text-[13px]">
           <b className="font-semibold group-hover:underline">{recipe.variants.toLocaleString('en')}</b>{' '}
-          {recipe.variants === 1 ? 'variant' : 'variants'}
+          {plural(recipe.variants, 'variant')}
           <br />
           {recipe.under > 0 ? (
             <span className="font-medium text-you">{recipe.under.toLocaleString('en')} under the floor</span>

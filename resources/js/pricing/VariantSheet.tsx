@@ -1,12 +1,12 @@
 import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { TONES } from '@/bench/TillStrip';
+import { TONES } from '@/bench/listing/TillStrip';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { KeepCurve } from '@/pricing/KeepCurve';
-import { RecipeSentence } from '@/pricing/RecipeSentence';
+import { RecipeSentence } from '@/stall/RecipeSentence';
 import type { CurvePointView, SaleView, VariantSheetView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Pills } from '@/ui/Pills';

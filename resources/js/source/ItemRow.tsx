@@ -1,3 +1,4 @@
+import { count } from '@/lib/plural';
 import { WarningIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import type { ItemRowView } from '@/types';
@@ -57,7 +58,7 @@ export function ItemRow({ item, row, inHand, trial, chosen, busy, onChoose, onTa
           {item.title}
         </button>
         <div className="truncate text-[12.5px] text-mute">
-          {item.supplier} · {item.category} · {item.variants} {item.variants === 1 ? 'kind' : 'kinds'}
+          {item.supplier} · {item.category} · {count(item.variants, 'kind')}
           {item.rating && ` · rated ${item.rating}`}
           {item.warning && (
             <span className="ml-2 font-medium text-ochre">
@@ -73,11 +74,7 @@ export function ItemRow({ item, row, inHand, trial, chosen, busy, onChoose, onTa
       <td className="text-right text-[15px] font-semibold whitespace-nowrap">{item.landed?.text ?? '–'}</td>
       {trial && (
         <td className="text-right font-semibold whitespace-nowrap text-you">
-          {item.keep
-            ? item.keep.digits.startsWith('-')
-              ? `loses ${item.keep.text.replace('−', '').replace('-', '')}`
-              : item.keep.text
-            : '–'}
+          {item.keep ? (item.keep.digits.startsWith('-') ? `loses ${item.keep.absolute}` : item.keep.text) : '–'}
         </td>
       )}
       <td className="whitespace-nowrap">

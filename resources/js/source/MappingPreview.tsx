@@ -1,3 +1,4 @@
+import { count } from '@/lib/plural';
 import type { MappingPreviewView } from '@/types';
 
 /** The first rows of a file as the items and variants they will be, and those that can't be used, with the reason. */
@@ -52,9 +53,7 @@ export function MappingPreview({
       </ul>
       {preview.rejected > 0 && (
         <section aria-label="Rows that can’t be used" className="mt-4 border-l-4 border-ochre bg-ochre-soft px-4 py-3">
-          <h3 className="font-semibold">
-            {preview.rejected} {preview.rejected === 1 ? 'row' : 'rows'} can’t be used
-          </h3>
+          <h3 className="font-semibold">{count(preview.rejected, 'row')} can’t be used</h3>
           <ul className="text-[13px]">
             {preview.rejects.map((r) => (
               <li key={`${String(r.row)}-${r.column}`}>

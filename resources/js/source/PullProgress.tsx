@@ -1,3 +1,4 @@
+import { count } from '@/lib/plural';
 import { Link } from '@inertiajs/react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -30,7 +31,7 @@ export function PullProgress({ connection }: { connection: ConnectionView }) {
             {connection.pulled ? `pulled ${connection.pulled}` : 'not pulled yet'}
             {run?.state === 'done' ? ` · ${run.result}` : ''}
             {run?.state === 'cancelled' ? ' · the last pull was stopped' : ''}
-            {run && run.rejects > 0 ? ` · ${String(run.rejects)} ${run.rejects === 1 ? 'row' : 'rows'} left out` : ''}
+            {run && run.rejects > 0 ? ` · ${count(run.rejects, 'row')} left out` : ''}
           </span>
           <Button
             small

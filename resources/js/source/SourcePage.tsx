@@ -1,3 +1,4 @@
+import { count, plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { GridFourIcon, MagnifyingGlassIcon, RowsIcon } from '@phosphor-icons/react';
 import { useEffect, useRef, useState } from 'react';
@@ -181,7 +182,7 @@ export default function SourcePage(props: Props) {
         />
         <div className="min-w-0 flex-1">
           <p className="px-5 pt-2.5 text-mute" role="status" data-found>
-            {props.found.toLocaleString('en')} {props.found === 1 ? 'item' : 'items'}
+            {count(props.found, 'item')}
             {search.instead && (
               <>
                 {' '}
@@ -209,7 +210,7 @@ export default function SourcePage(props: Props) {
       />
       <SelectionBar
         count={selection.chosen.length}
-        what={selection.chosen.length === 1 ? 'item chosen' : 'items chosen'}
+        what={plural(selection.chosen.length, 'item chosen', 'items chosen')}
         onClear={selection.clear}
       >
         <Button

@@ -1,6 +1,7 @@
+import { count } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { useRef, useState, type ReactNode } from 'react';
-import { RunSheet } from '@/drift/RunSheet';
+import { OpenedPull } from '@/source/slots';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
@@ -127,7 +128,7 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
                     : r.state === 'done'
                       ? r.result
                       : (r.trouble ?? (r.state === 'cancelled' ? 'stopped' : 'failed'))}
-                  {r.rejects > 0 && `, ${String(r.rejects)} ${r.rejects === 1 ? 'row' : 'rows'} left out`}
+                  {r.rejects > 0 && `, ${count(r.rejects, 'row')} left out`}
                   {r.notes.map((n) => (
                     <span key={n} className="block text-[13px] text-ochre">
                       {n}
@@ -190,7 +191,7 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
           </div>
         </section>
       )}
-      <RunSheet
+      <OpenedPull
         run={opened}
         onClose={() => {
           setOpened(null);

@@ -4,7 +4,7 @@ import { useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
-import { Hooks } from '@/hooks/Hooks';
+import { MoreSettings } from '@/stall/slots';
 import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
@@ -70,7 +70,7 @@ export default function Settings({
         </div>
       </form>
       <Tokens tokens={s.tokens} apiAddress={s.apiAddress} />
-      <Hooks />
+      <MoreSettings />
     </div>
   );
 }

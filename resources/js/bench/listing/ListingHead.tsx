@@ -1,10 +1,10 @@
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { LastStep } from '@/bench/LastStep';
-import { goTo } from '@/bench/places';
-import { WriteForMe } from '@/bench/WriteForMe';
-import { HistorySheet } from '@/drift/HistorySheet';
+import { LastStep } from '@/bench/listing/LastStep';
+import { goTo } from '@/bench/listing/places';
+import { WriteForMe } from '@/bench/listing/WriteForMe';
+import { History } from '@/bench/slots';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
@@ -120,7 +120,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
         </p>
       </div>
       <LastStep last={listing.last} listing={listing.id} onTaken={onReload} />
-      <HistorySheet
+      <History
         listing={listing.id}
         open={history}
         onClose={() => {

@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { DownloadSimpleIcon } from '@phosphor-icons/react';
 import { useRef, useState } from 'react';
-import { ImportedSheet } from '@/bench/ImportedSheet';
+import { ImportedSheet } from '@/bench/list/ImportedSheet';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { ended } from '@/lib/runs';

@@ -1,3 +1,4 @@
+import { count } from '@/lib/plural';
 import {
   DndContext,
   PointerSensor,
@@ -126,9 +127,7 @@ function Part({ n, part, parts, onMove, onName }: PartProps) {
           onChange={(e) => onName(e.target.value)}
           className="flex-1 border-b-[1.5px] border-line bg-transparent py-0.5 text-[16px] font-semibold outline-none focus:border-you"
         />
-        <span className="text-mute">
-          {part.variants.length} {part.variants.length === 1 ? 'variant' : 'variants'}
-        </span>
+        <span className="text-mute">{count(part.variants.length, 'variant')}</span>
       </label>
       <ul className="mt-2 flex min-h-9 flex-wrap gap-2">
         {part.variants.map((v) => (

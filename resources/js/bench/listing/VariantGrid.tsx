@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import type { Edits } from '@/bench/OwnColumn';
-import { VariantSwitches } from '@/bench/VariantSwitches';
+import type { Edits } from '@/bench/listing/OwnColumn';
+import { VariantSwitches } from '@/bench/listing/VariantSwitches';
 import type { VariantRowView } from '@/types';
 
 interface Props {

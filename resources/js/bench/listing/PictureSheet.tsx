@@ -1,5 +1,7 @@
-import { useState } from 'react';
-import type { OptionView, PictureView } from '@/types';
+import { useEffect, useState } from 'react';
+import { send } from '@/lib/http';
+import { useHandle } from '@/lib/useStall';
+import type { OptionView, PictureView, PieceView } from '@/types';
 import { Button } from '@/ui/Button';
 import { FocalPoint } from '@/ui/FocalPoint';
 import { Sheet } from '@/ui/Sheet';
@@ -109,22 +111,37 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
   );
 }
 
-/** The square that will be cut out, drawn from the original; the server cuts the same. */
+/** The square that will be cut out, as the server says it. */
 function Seen({ src, x, y, zoom }: { src: string; x: number; y: number; zoom: number }) {
-  const [ratio, setRatio] = useState(1);
-  const side = 200;
-  const width = (ratio >= 1 ? side * ratio : side) * (zoom / 100);
-  const height = (ratio >= 1 ? side : side / ratio) * (zoom / 100);
-  const place = (length: number, percent: number) =>
-    Math.max(0, Math.min(length - side, (length * percent) / 100 - side / 2));
+  const handle = useHandle();
+  const [size, setSize] = useState<{ width: number; height: number } | null>(null);
+  const [piece, setPiece] = useState<PieceView | null>(null);
+  useEffect(() => {
+    if (!size) return;
+    const ask = new AbortController();
+    send<PieceView>('GET', route('bench.piece', [handle, { ...size, x, y, zoom }]), undefined, ask.signal)
+      .then(setPiece)
+      .catch(() => undefined);
+    return () => ask.abort();
+  }, [handle, size, x, y, zoom]);
+  const hundredths = (n: number) => `${String(n)}%`;
   return (
-    <div className="relative size-[200px] overflow-hidden rounded-md border border-line bg-shade">
+    <div className="relative size-[200px] overflow-hidden rounded-md border border-line bg-shade" data-seen>
       <img
         src={src}
         alt=""
-        onLoad={(e) => setRatio(e.currentTarget.naturalWidth / Math.max(1, e.currentTarget.naturalHeight))}
+        onLoad={(e) => setSize({ width: e.currentTarget.naturalWidth, height: e.currentTarget.naturalHeight })}
         className="absolute max-w-none"
-        style={{ width, height, left: -place(width, x), top: -place(height, y) }}
+        style={
+          piece
+            ? {
+                width: hundredths(piece.width),
+                height: hundredths(piece.height),
+                left: hundredths(piece.left),
+                top: hundredths(piece.top),
+              }
+            : { width: '100%', height: '100%', objectFit: 'cover' }
+        }
       />
     </div>
   );

@@ -1,5 +1,5 @@
 import { MinusCircleIcon } from '@phosphor-icons/react';
-import { CellField } from '@/pricing/CellField';
+import { CellField } from '@/ui/CellField';
 import type { RecipeFormView, StepFormView } from '@/types';
 
 const METHODS = [

@@ -1,8 +1,9 @@
+import { count } from '@/lib/plural';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import { LadderSheet } from '@/pricing/LadderSheet';
-import { RecipeSentence } from '@/pricing/RecipeSentence';
+import { MultiBuy } from '@/bench/slots';
+import { RecipeSentence } from '@/stall/RecipeSentence';
 import type { ListingView, RecipeFormView } from '@/types';
 import { Held } from '@/ui/Voices';
 
@@ -123,12 +124,10 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
           className="underline decoration-line underline-offset-4 hover:text-ink"
           data-ladder
         >
-          {pricedBy.rungs === 0
-            ? 'multi-buy ladder'
-            : `multi-buy ladder with ${String(pricedBy.rungs)} ${pricedBy.rungs === 1 ? 'rung' : 'rungs'}`}
+          {pricedBy.rungs === 0 ? 'multi-buy ladder' : `multi-buy ladder with ${count(pricedBy.rungs, 'rung')}`}
         </button>
       </p>
-      <LadderSheet listing={laddering ? listing.id : null} title={listing.title} onClose={() => setLaddering(false)} />
+      <MultiBuy listing={laddering ? listing.id : null} title={listing.title} onClose={() => setLaddering(false)} />
     </div>
   );
 }

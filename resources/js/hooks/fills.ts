@@ -1,0 +1,3 @@
+import { MoreSettings } from '@/stall/slots';
+
+MoreSettings.fill(async () => (await import('@/hooks/Hooks')).Hooks);

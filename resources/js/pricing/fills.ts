@@ -1,0 +1,3 @@
+import { MultiBuy } from '@/bench/slots';
+
+MultiBuy.fill(async () => (await import('@/pricing/LadderSheet')).LadderSheet);
