@@ -1,4 +1,6 @@
-import { count, plural } from '@/lib/plural';
+import { LeftOut } from '@/bench/list/LeftOut';
+import { ListingTable } from '@/bench/list/ListingTable';
+import { plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
@@ -16,7 +18,6 @@ import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
 import { SelectionBar } from '@/ui/SelectionBar';
-import { Tick } from '@/ui/Tick';
 import { useSelection } from '@/ui/useSelection';
 
 interface Props {
@@ -118,26 +119,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
           </Link>
         </span>
       </div>
-      {left.length > 0 && (
-        <section
-          aria-label="What can’t be shown yet"
-          className="mx-6 mb-3 border-l-4 border-ochre bg-ochre-soft px-4 py-3"
-        >
-          <h2 className="font-semibold">
-            {left.length === 1 ? 'One can’t be shown yet' : `${String(left.length)} can’t be shown yet`}
-          </h2>
-          <ul>
-            {left.map((l) => (
-              <li key={l.id}>
-                <Link className="underline" href={route('bench.listing', [handle, l.id])}>
-                  {l.title}
-                </Link>
-                : {l.lacks.map((lack) => lack.words).join(' ')}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <LeftOut left={left} />
       {listings.length === 0 ? (
         <Empty
           title="Nothing lies here"
@@ -153,118 +135,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
           Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.
         </Empty>
       ) : (
-        <table className="w-full">
-          <thead>
-            <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
-              <th scope="col" className="pl-6!">
-                <input
-                  type="checkbox"
-                  aria-label="Choose all"
-                  checked={selection.chosen.length === listings.length}
-                  onChange={() => {
-                    if (selection.chosen.length === listings.length) selection.clear();
-                    else selection.all();
-                  }}
-                  className="size-4 accent-[#a8431f]"
-                />
-              </th>
-              <th scope="col" colSpan={2}>
-                Listing
-              </th>
-              <th scope="col">Lies</th>
-              <th scope="col" className="text-right">
-                Variants
-              </th>
-              <th scope="col" className="text-right">
-                Stock
-              </th>
-              <th scope="col" className="text-right">
-                Price from
-              </th>
-              <th scope="col" className="text-right">
-                You keep, at least
-              </th>
-              <th scope="col" className="pr-6!">
-                Left to do
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {listings.map((l) => (
-              <tr
-                key={l.id}
-                className={clsx(
-                  'border-t border-line [&>td]:px-2 [&>td]:py-1.5',
-                  selection.has(l.id) ? 'bg-you-soft' : 'bg-sheet hover:bg-paper',
-                )}
-              >
-                <td className="w-10 pl-6!">
-                  <Tick
-                    label={`Choose ${l.title}`}
-                    checked={selection.has(l.id)}
-                    onToggle={(range) => {
-                      selection.toggle(l.id, range);
-                    }}
-                  />
-                </td>
-                <td className="w-[52px]">
-                  {l.picture ? (
-                    <img
-                      src={l.picture}
-                      alt=""
-                      width={40}
-                      height={40}
-                      className="size-10 rounded border border-line object-cover"
-                    />
-                  ) : (
-                    <span className="block size-10 rounded bg-shade" />
-                  )}
-                </td>
-                <td className="max-w-0 w-[34%]">
-                  <Link
-                    href={route('bench.listing', [handle, l.id])}
-                    className={clsx(
-                      'block truncate font-medium hover:underline',
-                      l.titleHeld ? 'text-ink' : 'text-sup',
-                    )}
-                  >
-                    {l.title}
-                  </Link>
-                  <span className="text-[12.5px] text-mute">
-                    {l.supplier}
-                    {l.changes > 0 && (
-                      <Link href={route('drift', handle)} className="ml-2 font-medium text-ochre underline">
-                        {count(l.changes, 'change')}
-                      </Link>
-                    )}
-                  </span>
-                </td>
-                <td
-                  className={clsx('whitespace-nowrap', l.state === 'in_window' ? 'font-medium text-see' : 'text-mute')}
-                >
-                  {l.stateWords}
-                </td>
-                <td className="text-right">
-                  {l.variantsOn === l.variants ? l.variants : `${String(l.variantsOn)} of ${String(l.variants)}`}
-                </td>
-                <td className="text-right text-sup">{l.stock}</td>
-                <td className="text-right font-semibold text-you">{l.from?.text ?? '–'}</td>
-                <td className={clsx('text-right', l.loses && 'font-semibold text-you')}>
-                  {l.keep ? `${l.loses ? 'loses ' : ''}${l.keep.absolute}` : '–'}
-                </td>
-                <td className="pr-6! text-[13px] text-mute">
-                  {l.lacks[0] ? (
-                    <span className="text-ochre">{l.lacks[0].words}</span>
-                  ) : l.state === 'in_window' ? (
-                    ''
-                  ) : (
-                    'ready'
-                  )}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <ListingTable listings={listings} selection={selection} />
       )}
       <Pager previous={previous} next={next} />
       <SelectionBar

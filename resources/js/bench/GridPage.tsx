@@ -4,6 +4,7 @@ import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { FindReplace } from '@/bench/grid/FindReplace';
+import { GridCell } from '@/bench/grid/GridCell';
 import { TagsForMany } from '@/bench/grid/TagsForMany';
 import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
@@ -17,6 +18,7 @@ import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
 import { SelectionBar } from '@/ui/SelectionBar';
 import { Tick } from '@/ui/Tick';
+import { TickAll } from '@/ui/TickAll';
 import { useSelection } from '@/ui/useSelection';
 
 export type Field = 'title' | 'type' | 'tags' | 'maker' | 'notes';
@@ -131,11 +133,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
           <thead>
             <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
               <th scope="col" className="w-11 pl-6!">
-                <Tick
-                  label="Choose all"
-                  checked={selection.chosen.length === rows.length}
-                  onToggle={() => (selection.chosen.length === rows.length ? selection.clear() : selection.all())}
-                />
+                <TickAll selection={selection} />
               </th>
               <th scope="col" className="w-12">
                 <span className="sr-only">Picture</span>
@@ -177,7 +175,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                   </Link>
                 </td>
                 {COLUMNS.map((c, column) => (
-                  <Cell
+                  <GridCell
                     key={c.key}
                     row={n}
                     column={column}
@@ -229,64 +227,4 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
 
 function text(row: GridRowView, field: Field): string {
   return field === 'tags' ? row.tags.join(', ') : row[field];
-}
-
-interface CellProps {
-  row: number;
-  column: number;
-  label: string;
-  follows: boolean;
-  value: string;
-  onWrite: (value: string) => void;
-  onPaste: (block: string) => boolean;
-  onFillDown: (value: string) => void;
-}
-
-function Cell({ row, column, label, follows, value, onWrite, onPaste, onFillDown }: CellProps) {
-  const [typed, setTyped] = useState(value);
-  useEffect(() => setTyped(value), [value]);
-  const go = (r: number, c: number) => {
-    const cell = document.querySelector<HTMLInputElement>(`[data-cell="${String(r)}-${String(c)}"]`);
-    cell?.focus();
-    cell?.select();
-  };
-  return (
-    <td className="p-0">
-      <input
-        aria-label={label}
-        data-cell={`${String(row)}-${String(column)}`}
-        value={typed}
-        onChange={(e) => setTyped(e.target.value)}
-        onBlur={() => {
-          if (typed !== value) onWrite(typed);
-        }}
-        onPaste={(e) => {
-          if (onPaste(e.clipboardData.getData('text/plain'))) {
-            e.preventDefault();
-            setTyped(value);
-          }
-        }}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter' || e.key === 'ArrowDown') {
-            e.preventDefault();
-            go(row + 1, column);
-            if (!document.querySelector(`[data-cell="${String(row + 1)}-${String(column)}"]`)) e.currentTarget.blur();
-          } else if (e.key === 'ArrowUp') {
-            e.preventDefault();
-            go(row - 1, column);
-          } else if (e.key === 'Escape') {
-            setTyped(value);
-          } else if (e.key.toLowerCase() === 'd' && (e.ctrlKey || e.metaKey)) {
-            e.preventDefault();
-            if (typed !== value) onWrite(typed);
-            onFillDown(typed);
-          }
-        }}
-        className={clsx(
-          'h-10 w-full truncate border-l border-shade bg-transparent px-2 outline-none focus:bg-sheet focus:ring-2 focus:ring-you focus:ring-inset',
-          follows && 'text-sup',
-        )}
-      />
-    </td>
-  );
 }

@@ -1,7 +1,7 @@
+import { DoneLately } from '@/pricing/DoneLately';
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
@@ -224,39 +224,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
               </p>
             </div>
           )}
-          {done.length > 0 && (
-            <section className="mt-8 border-t border-line pt-4" data-done>
-              <h2 className="name mb-1 text-[17px]">Done lately</h2>
-              <ul>
-                {done.map((d, n) => (
-                  <li key={d.id} className="flex items-baseline gap-3 border-b border-line py-1.5">
-                    <span className={clsx('min-w-0 flex-1 truncate', d.undone && 'text-mute line-through')}>
-                      {d.words}
-                    </span>
-                    <span className="text-[13px] text-mute">
-                      {d.by}, {d.at}
-                    </span>
-                    {!d.undone && done.slice(0, n).every((before) => before.undone) && (
-                      <button
-                        type="button"
-                        className="text-[13px] underline decoration-line underline-offset-4"
-                        onClick={() => {
-                          send('POST', route('pricing.undo', [handle, d.id]))
-                            .then(() => {
-                              toast.success('Taken back.');
-                              router.reload();
-                            })
-                            .catch(sayTrouble);
-                        }}
-                      >
-                        take it back
-                      </button>
-                    )}
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          <DoneLately done={done} />
         </div>
       </div>
     </div>

@@ -4,6 +4,7 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import type { ComparisonView, MarketView } from '@/types';
+import { MarketSelect } from '@/ui/MarketSelect';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 
@@ -111,17 +112,12 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
         )}
         <label className="text-[12.5px] text-mute">
           Sold to
-          <select
-            value={market}
-            onChange={(e) => go({ to: e.target.value })}
-            className="block border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink"
-          >
-            {markets.map((m) => (
-              <option key={m.code} value={m.code}>
-                {m.name}
-              </option>
-            ))}
-          </select>
+          <MarketSelect
+            market={market}
+            markets={markets}
+            onTurn={(to) => go({ to })}
+            className="block border-b-[1.5px] border-rule py-1 text-[15px]"
+          />
         </label>
         <label className="text-[12.5px] text-mute">
           If I sold each at

@@ -1,3 +1,4 @@
+import { KindTable } from '@/source/KindTable';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
@@ -199,50 +200,7 @@ function Sides({
           </tbody>
         </table>
       )}
-      <table className="mt-6 w-full">
-        <caption className="mb-1 text-left font-semibold">
-          {sheet.variants.length === 1 ? 'One kind' : `${String(sheet.variants.length)} kinds`}
-        </caption>
-        <thead>
-          <tr className={HEAD}>
-            <th scope="col">Kind</th>
-            <th scope="col" className="text-right!">
-              Cost there
-            </th>
-            <th scope="col" className="text-right!">
-              Landed
-            </th>
-            <th scope="col" className="pl-6!">
-              Stock
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {sheet.variants.map((v) => (
-            <tr
-              key={v.id}
-              className={`border-t border-shade [&>td]:py-1.5 ${v.id === sheet.inHand ? 'bg-ochre-soft' : ''}`}
-            >
-              <td>
-                <button
-                  type="button"
-                  className="text-left underline decoration-line underline-offset-4"
-                  onClick={() => onVariant(v.id)}
-                >
-                  {v.label}
-                </button>
-                <span className="block text-[12px] text-mute">
-                  {v.sku}
-                  {v.barcode && ` · ${v.barcode}`}
-                </span>
-              </td>
-              <td className="text-right text-sup">{v.cost.text}</td>
-              <td className="text-right font-semibold">{v.landed?.text ?? '–'}</td>
-              <td className="pl-6 text-sup">{v.stock}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <KindTable variants={sheet.variants} inHand={sheet.inHand} onVariant={onVariant} />
       {sheet.blank && (
         <>
           <h3 className="mt-6 mb-1 font-semibold">What can be printed on it</h3>

@@ -2,6 +2,7 @@ import { router } from '@inertiajs/react';
 import { GlobeHemisphereWestIcon } from '@phosphor-icons/react';
 import { useHandle } from '@/lib/useStall';
 import type { MarketView } from '@/types';
+import { MarketSelect } from '@/ui/MarketSelect';
 
 interface Props {
   market: string;
@@ -18,21 +19,15 @@ export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
     <label className="flex items-center gap-1.5 whitespace-nowrap text-mute">
       <GlobeHemisphereWestIcon size={16} aria-hidden />
       sold to
-      <select
-        value={market}
-        data-market
-        aria-label="Country sold to"
-        onChange={(e) => {
-          if (known.has(e.target.value)) onTurn(e.target.value);
-          else router.post(route('source.market', handle), { market: e.target.value });
+      <MarketSelect
+        market={market}
+        markets={markets}
+        className="max-w-[150px] border-b border-rule py-1"
+        onTurn={(to) => {
+          if (known.has(to)) onTurn(to);
+          else router.post(route('source.market', handle), { market: to });
         }}
-        className="max-w-[150px] border-b border-rule bg-transparent py-1 font-semibold text-ink"
       >
-        {markets.map((m) => (
-          <option key={m.code} value={m.code}>
-            {m.name}
-          </option>
-        ))}
         <optgroup label="Work out another country">
           {countries
             .filter((c) => !known.has(c.code))
@@ -42,7 +37,7 @@ export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
               </option>
             ))}
         </optgroup>
-      </select>
+      </MarketSelect>
     </label>
   );
 }

@@ -1,7 +1,9 @@
+import { LedgerOrPictures } from '@/source/LedgerOrPictures';
+import { NothingFound } from '@/source/NothingFound';
+import { SearchField } from '@/source/SearchField';
 import { count, plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
-import { GridFourIcon, MagnifyingGlassIcon, RowsIcon } from '@phosphor-icons/react';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ByLink } from '@/source/ByLink';
 import { Filters } from '@/source/Filters';
@@ -144,24 +146,7 @@ export default function SourcePage(props: Props) {
           </select>
         </label>
         <SavedSearches saved={props.saved} query={asked.query} />
-        <div role="group" aria-label="As" className="flex overflow-hidden rounded-md border border-rule/60">
-          {[
-            { as: false, label: 'As a ledger', icon: RowsIcon },
-            { as: true, label: 'As pictures', icon: GridFourIcon },
-          ].map(({ as, label, icon: Icon }) => (
-            <button
-              key={label}
-              type="button"
-              aria-label={label}
-              title={label}
-              aria-pressed={pictures === as}
-              onClick={() => look(as)}
-              className={`p-1.5 ${pictures === as ? 'bg-till text-sheet' : 'bg-sheet hover:bg-paper'}`}
-            >
-              <Icon size={17} />
-            </button>
-          ))}
-        </div>
+        <LedgerOrPictures pictures={pictures} onLook={look} />
       </div>
       {landing && (
         <div className="flex items-center gap-3 border-b border-line bg-ochre-soft px-6 py-2">
@@ -191,7 +176,7 @@ export default function SourcePage(props: Props) {
             )}
           </p>
           {props.items.length === 0 ? (
-            <Nothing pulling={props.connections.some((c) => c.run?.open)} search={search} onClear={asked.clear} />
+            <NothingFound pulling={props.connections.some((c) => c.run?.open)} search={search} onClear={asked.clear} />
           ) : pictures ? (
             <ItemGrid {...list} />
           ) : (
@@ -228,71 +213,5 @@ export default function SourcePage(props: Props) {
         </Button>
       </SelectionBar>
     </div>
-  );
-}
-
-function SearchField({ words, onSay }: { words: string; onSay: (words: string) => void }) {
-  const [typed, setTyped] = useState(words);
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (typed.trim() === words) return;
-    const timer = setTimeout(() => {
-      onSay(typed.trim());
-    }, 250);
-    return () => {
-      clearTimeout(timer);
-    };
-  });
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (
-        e.key === '/' &&
-        !(e.target instanceof HTMLElement && e.target.closest('input, textarea, [contenteditable=true]'))
-      ) {
-        e.preventDefault();
-        field.current?.focus();
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, []);
-  return (
-    <label className="flex min-w-0 flex-1 items-center gap-2 border-b-[1.5px] border-rule focus-within:border-you">
-      <MagnifyingGlassIcon size={17} aria-hidden />
-      <span className="sr-only">Find by words, SKU or barcode</span>
-      <input
-        ref={field}
-        type="search"
-        value={typed}
-        onChange={(e) => {
-          setTyped(e.target.value);
-        }}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter' || e.key === 'ArrowDown') e.currentTarget.blur();
-        }}
-        placeholder="Words, SKU or barcode"
-        className="w-full bg-transparent py-1 text-[16px] outline-none"
-      />
-      <kbd className="rounded border border-line px-1.5 text-[12px] text-mute">/</kbd>
-    </label>
-  );
-}
-
-function Nothing({ pulling, search, onClear }: { pulling: boolean; search: SearchView; onClear: () => void }) {
-  if (pulling)
-    return <Empty title="The catalogue is on its way">Items appear as soon as their delivery is worked out.</Empty>;
-  if (search.narrowed > 0) {
-    return (
-      <Empty title="Nothing fits all of that" step={<Button onClick={onClear}>Take the filters off</Button>}>
-        Each filter shows how many items it would leave; take one off that leaves none.
-      </Empty>
-    );
-  }
-  return (
-    <Empty title={search.words ? `Nothing fits “${search.words}”` : 'Nothing here yet'}>
-      {search.words ? 'Try fewer words, or part of a code.' : 'Pull the catalogue to fill this list.'}
-    </Empty>
   );
 }

@@ -21,6 +21,7 @@ export function useSelection(ids: number[]) {
   }
 
   return {
+    every: ids.length > 0 && ids.every((id) => chosen.has(id)),
     chosen: ids.filter((id) => chosen.has(id)),
     has: (id: number) => chosen.has(id),
     toggle,
@@ -32,3 +33,5 @@ export function useSelection(ids: number[]) {
     },
   };
 }
+
+export type Selection = ReturnType<typeof useSelection>;

@@ -1,6 +1,7 @@
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { DraftMark } from '@/bench/listing/DraftMark';
 import { DropSheet } from '@/bench/listing/DropSheet';
+import { JunkNotes } from '@/bench/listing/JunkNotes';
 import { NamesEditor } from '@/bench/listing/NamesEditor';
 import { Notes } from '@/bench/listing/Notes';
 import { OrderFields } from '@/bench/listing/OrderFields';
@@ -10,6 +11,7 @@ import { RecipeLine } from '@/bench/listing/RecipeLine';
 import { SearchPreview } from '@/bench/listing/SearchPreview';
 import { SourcesSheet } from '@/bench/listing/SourcesSheet';
 import { useUndo } from '@/bench/useUndo';
+import { TitleField } from '@/bench/listing/TitleField';
 import { VariantGrid } from '@/bench/listing/VariantGrid';
 import { withoutSentences } from '@/bench/listing/withoutSentences';
 import { WordsEditor } from '@/bench/listing/WordsEditor';
@@ -151,39 +153,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           </>
         }
       >
-        {listing.junk.length > 0 && (
-          <div className="mb-2 border-l-4 border-ochre bg-ochre-soft px-3 py-2" data-junk>
-            <div className="flex items-baseline gap-3">
-              <b className="font-semibold text-ochre">
-                {listing.junk.length === 1 ? 'One sentence doesn’t' : `${String(listing.junk.length)} sentences don’t`}{' '}
-                belong on the page
-              </b>
-              <button
-                type="button"
-                className="font-medium text-you underline decoration-you/40 underline-offset-3"
-                onClick={() => cut(listing.junk.map((j) => j.instead ?? ''))}
-              >
-                cut {listing.junk.length === 1 ? 'it' : 'them all'}
-              </button>
-            </div>
-            <ul className="text-[13px]">
-              {listing.junk.map((j) => (
-                <li key={j.instead} className="flex gap-2">
-                  <span className="min-w-0 flex-1 truncate" title={j.instead ?? ''}>
-                    “{j.instead}” <span className="text-mute">{j.words}</span>
-                  </span>
-                  <button
-                    type="button"
-                    className="flex-none underline decoration-line underline-offset-3"
-                    onClick={() => cut([j.instead ?? ''])}
-                  >
-                    cut
-                  </button>
-                </li>
-              ))}
-            </ul>
-          </div>
-        )}
+        <JunkNotes junk={listing.junk} onCut={cut} />
         <WordsEditor
           key={`${String(listing.id)}-${listing.words}`}
           html={listing.words}
@@ -216,32 +186,6 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         onChanged={step}
       />
     </div>
-  );
-}
-
-function TitleField({ title, onSay }: { title: string; onSay: (title: string) => Promise<boolean> }) {
-  const [typed, setTyped] = useState(title);
-  useEffect(() => {
-    setTyped(title);
-  }, [title]);
-  return (
-    <input
-      aria-label="Title"
-      data-field="title"
-      value={typed}
-      onChange={(e) => {
-        setTyped(e.target.value);
-      }}
-      onBlur={() => {
-        // What isn't taken stays in the field, to be put right or said again.
-        if (typed !== title) void onSay(typed);
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-        if (e.key === 'Escape') setTyped(title);
-      }}
-      className="underlined w-full bg-transparent py-0.5 text-[17px] font-semibold outline-none focus:bg-you-soft/50"
-    />
   );
 }
 
