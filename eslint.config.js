@@ -29,7 +29,7 @@ export default tseslint.config(
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   {
-    files: ['resources/**/*.{ts,tsx}'],
+    files: ['resources/**/*.{ts,tsx}', 'tests/Front/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: {
       'react-hooks/rules-of-hooks': 'error',
