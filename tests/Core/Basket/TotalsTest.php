@@ -11,6 +11,8 @@ use WindowStall\Core\Basket\Totals;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Pricing\Offers\Rung;
 use WindowStall\Core\Tax\SalesTax;
 
 final class TotalsTest extends TestCase
@@ -46,5 +48,25 @@ final class TotalsTest extends TestCase
     {
         $this->expectException(\InvalidArgumentException::class);
         new BasketLine(Money::gbp(100), $quantity);
+    }
+
+    public function test_a_line_says_what_a_ladder_makes_of_it_and_nothing_where_none_does(): void
+    {
+        $ladder = new Ladder([Rung::percent(3, Rate::bp(1_000))]);
+        self::assertNull((new BasketLine(Money::gbp(1_000), 2, $ladder))->laddered());
+        self::assertSame(2_700, (new BasketLine(Money::gbp(1_000), 3, $ladder))->laddered()?->minor);
+        self::assertNull((new BasketLine(Money::gbp(1_000), 3))->laddered());
+    }
+
+    public function test_a_line_of_no_pieces_or_too_many_is_none(): void
+    {
+        foreach ([0, -1, BasketLine::MOST_PIECES + 1] as $pieces) {
+            try {
+                new BasketLine(Money::gbp(1_000), $pieces);
+                self::fail($pieces.' pieces were taken.');
+            } catch (\InvalidArgumentException $e) {
+                self::assertStringContainsString('1 to 99', $e->getMessage());
+            }
+        }
     }
 }

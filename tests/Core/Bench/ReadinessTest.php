@@ -40,6 +40,32 @@ final class ReadinessTest extends TestCase
         self::assertSame(Place::Price, $lacks[0]->place);
     }
 
+    public function test_a_draft_keeps_it_on_the_bench_until_somebody_has_read_it(): void
+    {
+        $lacks = Readiness::of('Hand trowel', 1, 1, [$this->variant()], 'United Kingdom', ['title', 'words', 'alt'])->lacks;
+        self::assertSame([Place::Title, Place::Words], array_map(static fn (Lack $l): Place => $l->place, $lacks));
+        self::assertSame('The description is still a draft. Read it, and change or accept it.', $lacks[1]->words);
+    }
+
+    public function test_under_the_floor_is_said_with_what_it_keeps_and_may_be_meant(): void
+    {
+        $at = static fn (bool $knowingly, int $keep = 150): VariantState => new VariantState(
+            'Steel',
+            true,
+            4,
+            Money::gbp(1895),
+            Money::gbp($keep),
+            underFloor: true,
+            knowingly: $knowingly,
+        );
+        self::assertSame(
+            'Steel keeps 1.50 at 18.95, less than the floor asks.',
+            $this->of(variants: [$at(false)])->lacks[0]->words,
+        );
+        self::assertTrue($this->of(variants: [$at(true)])->ready());
+        self::assertTrue($this->of(variants: [$at(true, -50)])->ready(), 'whoever knows may even lose');
+    }
+
     public function test_a_variant_that_is_off_stands_in_nobodys_way(): void
     {
         self::assertTrue($this->of(variants: [$this->variant(), $this->variant(on: false, keep: -500)])->ready());

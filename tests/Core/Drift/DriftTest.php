@@ -82,4 +82,27 @@ final class DriftTest extends TestCase
 
         return $changes[0];
     }
+
+    public function test_of_several_items_all_changes_stand_together_item_by_item(): void
+    {
+        $one = [Items::item([Items::variant('a', 540)]), Items::item([Items::variant('a', 600)])];
+        $two = [Items::item([Items::variant('b', 700)], id: 'T-2'), Items::item([Items::variant('b', 700)], id: 'T-2')];
+        $three = [Items::item([Items::variant('c', 100)], id: 'T-3'), Items::item([Items::variant('c', 90)], id: 'T-3')];
+        $together = Drift::of([1 => $one, 2 => $two, 3 => $three])->changes;
+        self::assertSame(['a', 'c'], array_map(static fn (Change $c): ?string => $c->variantId, $together));
+        self::assertSame([], Drift::of([])->changes);
+    }
+
+    public function test_words_pictures_and_days_to_post_are_said_before_any_variant(): void
+    {
+        $before = Items::item([Items::variant('a', 540)], 'Trowel', description: '<p>Ash &amp; steel.</p>');
+        $after = Items::item([Items::variant('a', 600)], 'Trowel NEW', description: '<p>Oak.</p>');
+        $changes = Drift::between($before, $after)->changes;
+        self::assertSame(
+            [ChangeKind::Title, ChangeKind::Words, ChangeKind::Cost],
+            array_map(static fn (Change $c): ChangeKind => $c->kind, $changes),
+        );
+        self::assertSame(['Ash & steel.', 'Oak.'], [$changes[1]->before, $changes[1]->after], 'as one reads it');
+        self::assertSame('<p>Ash &amp; steel.</p>', $changes[1]->said, 'as it was said, to be put back');
+    }
 }

@@ -39,6 +39,20 @@ final class LadderTest extends TestCase
         );
     }
 
+    public function test_one_more_rung_begins_a_piece_further_and_cheaper_than_the_last(): void
+    {
+        $ladder = new Ladder([]);
+        $offered = [];
+        for ($n = 0; $n < 12; $n++) {
+            $next = $ladder->next();
+            $offered[] = [$next->pieces, intdiv($next->value, 10_000)];
+            $ladder = new Ladder([...$ladder->rungs, $next]);
+        }
+        self::assertSame([[2, 10], [3, 15], [4, 20]], array_slice($offered, 0, 3));
+        self::assertSame([13, 50], $offered[11], 'never more than half off');
+        self::assertSame(8, (new Ladder([Rung::amount(7, Money::gbp(100))]))->next()->pieces);
+    }
+
     public function test_two_rungs_at_one_number_are_refused(): void
     {
         $this->expectException(RecipeUnreadable::class);

@@ -133,26 +133,41 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         $said = $this->oakum->ask($access, 'get', '/v1/stock', ['variants' => implode(',', $variants)]);
 
         return array_map(
-            static fn (array $byWarehouse): int => array_sum($byWarehouse),
-            array_filter((array) ($said['stock'] ?? []), is_array(...)),
+            static fn (mixed $pieces): int => array_sum(self::pieces($pieces)),
+            self::map($said['stock'] ?? []),
         );
     }
 
     public function moving(Access $access, array $variants): array
     {
+        $said = $this->oakum->ask($access, 'get', '/v1/moving', ['variants' => implode(',', $variants)]);
         $moving = [];
-        foreach (
-            $this->oakum->ask($access, 'get', '/v1/moving', ['variants' => implode(',', $variants)])['variants'] ?? [] as $id => $now
-        ) {
-            if (is_array($now) && is_int($now['cost'] ?? null) && is_array($now['stock'] ?? null)) {
-                $moving[(string) $id] = [
-                    'cost' => $now['cost'],
-                    'stock' => array_map(static fn (mixed $n): int => is_int($n) ? max(0, $n) : 0, $now['stock']),
-                ];
+        foreach (self::map($said['variants'] ?? []) as $id => $now) {
+            if (! is_array($now) || ! is_int($now['cost'] ?? null) || $now['cost'] < 0) {
+                throw SupplierTrouble::strange(self::NAME);
             }
+            $moving[(string) $id] = ['cost' => $now['cost'], 'stock' => self::pieces($now['stock'] ?? null)];
         }
 
         return $moving;
+    }
+
+    /** @return array<mixed> */
+    private static function map(mixed $said): array
+    {
+        return is_array($said) ? $said : throw SupplierTrouble::strange(self::NAME);
+    }
+
+    /** @return array<string, int> by warehouse; what isn't a count is trouble, for nothing must look sold out by it */
+    private static function pieces(mixed $said): array
+    {
+        foreach (self::map($said) as $pieces) {
+            if (! is_int($pieces)) {
+                throw SupplierTrouble::strange(self::NAME);
+            }
+        }
+
+        return array_map(static fn (int $n): int => max(0, $n), self::map($said));
     }
 
     public function order(

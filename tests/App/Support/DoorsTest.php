@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Support;
+
+use Illuminate\Routing\Route as Routed;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Tests\App\AppTestCase;
+
+/**
+ * Every route of the workshop with right values: a guest is asked to sign in, a stranger isn't told that there is such a
+ * thing, and whoever works in the stall gets what they ask for. Spoilt values are {@see SpoiltTest}'s.
+ */
+#[Group('slow')]
+final class DoorsTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private User $keeper;
+
+    private User $stranger;
+
+    /** @var array<string, int|string> what stands for each part of an address */
+    private array $places;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Queue::fake();
+        $this->keeper = $this->world->keeper();
+        $this->stall = $this->world->stall($this->keeper);
+        $this->stranger = User::query()->create([
+            'name' => 'Stranger',
+            'email' => 'stranger@quillet.example',
+            'password' => 'four-rows-of-peas',
+        ]);
+        $this->world->stall($this->stranger);
+        $listing = $this->world->inWindow($this->stall);
+        $order = $this->world->order($this->stall, $listing->variants()->firstOrFail(), 1, now(), 900);
+        $this->places = [
+            'stall' => $this->stall->handle,
+            'listing' => $listing->id,
+            'variant' => (int) $listing->variants()->value('id'),
+            'picture' => (int) Picture::query()->where('listing_id', $listing->id)->value('id'),
+            'item' => (int) SupplierItem::query()->where('stall_id', $this->stall->id)->value('id'),
+            'connection' => (int) SupplierConnection::of($this->stall)->value('id'),
+            'run' => Run::of($this->stall)->create(['state' => RunState::Done])->id,
+            'order' => $order,
+            'recipe' => (int) $this->stall->recipes()->value('id'),
+        ];
+    }
+
+    public function test_a_guest_gets_nothing_and_is_asked_to_sign_in(): void
+    {
+        foreach ($this->locked() as $route) {
+            $answer = $this->call($route->methods()[0], $this->address($route, self::ANY));
+            self::assertTrue($answer->isRedirect(route('sign-in')), self::called($route).' said '.$answer->status());
+        }
+    }
+
+    public function test_a_guest_that_is_a_program_is_told_so_in_json(): void
+    {
+        foreach ($this->locked() as $route) {
+            $this->json($route->methods()[0], $this->address($route, self::ANY))->assertUnauthorized();
+        }
+    }
+
+    public function test_somebody_from_another_stall_isnt_told_that_there_is_such_a_thing(): void
+    {
+        $this->signIn($this->stranger);
+        foreach ($this->locked() as $route) {
+            if (str_contains($route->uri(), '{stall}')) {
+                $answer = $this->json($route->methods()[0], $this->address($route, self::ANY));
+                self::assertSame(404, $answer->status(), self::called($route));
+            }
+        }
+    }
+
+    public function test_whoever_works_there_gets_every_screen_and_every_answer_that_only_reads(): void
+    {
+        $this->signIn($this->keeper);
+        $asked = 0;
+        foreach ($this->locked() as $route) {
+            if ($route->methods()[0] !== 'GET' || array_diff($route->parameterNames(), array_keys($this->places)) !== []) {
+                continue;
+            }
+            $answer = $this->call('GET', $this->address($route, $this->places), self::WITH[$route->getName()] ?? []);
+            self::assertContains(
+                $answer->status(),
+                self::OTHERWISE[$route->getName()] ?? [200, 302],
+                self::called($route).' said '.$answer->status().': '.mb_substr((string) $answer->getContent(), 0, 300),
+            );
+            $asked++;
+        }
+        self::assertGreaterThan(35, $asked);
+    }
+
+    public function test_what_belongs_to_another_stall_isnt_there_in_ones_own(): void
+    {
+        $this->signIn($this->stranger);
+        $own = $this->stranger->stalls()->firstOrFail()->handle;
+        foreach ($this->locked() as $route) {
+            $names = array_diff($route->parameterNames(), ['stall']);
+            if (! in_array('stall', $route->parameterNames(), true) || $names === []) {
+                continue;
+            }
+            if (array_diff($names, array_keys($this->places)) === []) {
+                $answer = $this->json($route->methods()[0], $this->address($route, ['stall' => $own] + $this->places));
+                self::assertContains($answer->status(), [404, 422], self::called($route));
+            }
+        }
+        self::assertTrue(Listing::query()->whereKey($this->places['listing'])->exists());
+    }
+
+    /** For whoever may not come in: what stands there doesn't matter. */
+    private const ANY = [];
+
+    /** What a route needs to be asked with. */
+    private const WITH = [
+        'bench.till' => ['variant' => 0, 'price' => '20'],
+        'bench.piece' => ['width' => 800, 'height' => 600, 'x' => 50, 'y' => 50, 'zoom' => 100],
+        'find' => ['q' => 'trowel'],
+    ];
+
+    /** What a route answers besides a page when there is nothing yet. */
+    private const OTHERWISE = [
+        'bench.till' => [404],
+        'bench.twins' => [200, 422],
+        'bench.sources' => [404],
+        'bench.parts' => [200, 422],
+        'window.looks.logo-colours' => [422],
+        'drift.run' => [200, 404],
+        'drift.rehearsal' => [404],
+    ];
+
+    /** @return iterable<Routed> that take somebody who is signed in */
+    private function locked(): iterable
+    {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            if (
+                $route->getDomain() === config('stall.workshop_host') &&
+                in_array('auth', $route->gatherMiddleware(), true)
+            ) {
+                yield $route;
+            }
+        }
+    }
+
+    /** @param  array<string, int|string>  $places */
+    private function address(Routed $route, array $places): string
+    {
+        $path = (string) preg_replace_callback(
+            '/\{(\w+)\??\}/',
+            fn (array $m): string => (string) ($places[$m[1]] ?? ($m[1] === 'stall' ? $this->stall->handle : 1)),
+            $route->uri(),
+        );
+
+        return 'http://'.config('stall.workshop_host').'/'.ltrim($path, '/');
+    }
+
+    private static function called(Routed $route): string
+    {
+        return $route->methods()[0].' /'.$route->uri().' ('.$route->getName().')';
+    }
+}
