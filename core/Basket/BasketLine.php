@@ -12,6 +12,7 @@ final readonly class BasketLine
 {
     public const MOST_PIECES = 99;
 
+    /** @param  int  $quantity  pieces */
     public function __construct(public Money $unit, public int $quantity, public ?Ladder $ladder = null)
     {
         if ($quantity < 1 || $quantity > self::MOST_PIECES) {

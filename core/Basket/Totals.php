@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Core\Basket;
 
 use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Tax\SalesTax;
 
@@ -18,6 +19,8 @@ final readonly class Totals
     /**
      * @param  list<BasketLine>  $lines
      * @param  Money|null  $freeOver  goods worth this much or more are sent free
+     *
+     * @throws CurrencyMismatch when an amount isn't in that currency
      */
     public static function of(
         array $lines,

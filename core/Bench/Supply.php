@@ -8,6 +8,7 @@ namespace WindowStall\Core\Bench;
 final readonly class Supply
 {
     /**
+     * @param  int  $id  the supplier’s variant’s number
      * @param  int  $available  pieces that can still be sold
      * @param  bool  $use  whether the seller lets it stand in
      * @param  int|null  $landed  what one costs landed at home, in minor units of the stall's currency; null where it

@@ -11,6 +11,7 @@ use WindowStall\Core\Money\Money;
 final readonly class Twin
 {
     /**
+     * @param  int  $stock  pieces
      * @param  int  $id  of the listing's variant
      * @param  array<string, string>  $options
      * @param  Money|null  $landed  null where it can't be delivered to the market

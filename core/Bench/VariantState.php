@@ -10,6 +10,7 @@ use WindowStall\Core\Money\Money;
 final readonly class VariantState
 {
     /**
+     * @param  int  $stock  pieces that can be sold
      * @param  Money|null  $keep what one sale keeps; null when the supplier doesn't deliver to the home market
      * @param  bool  $underFloor  whether that is less than the floor asks
      * @param  bool  $knowingly  whether the keeper said it may be sold so

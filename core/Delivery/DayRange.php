@@ -9,6 +9,10 @@ use WindowStall\Core\Words\Plural;
 /** A span of working days from order to door, both ends included. */
 final readonly class DayRange
 {
+    /**
+     * @param  int  $min  working days
+     * @param  int  $max  working days, no fewer
+     */
     public function __construct(public int $min, public int $max)
     {
         if ($min < 0 || $max < $min) {

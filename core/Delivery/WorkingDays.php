@@ -7,7 +7,11 @@ namespace WindowStall\Core\Delivery;
 /** Counts working days, Monday to Friday; public holidays are left out of account. */
 final class WorkingDays
 {
-    /** The day that lies so many working days after another; nought working days after a Saturday is the Monday. */
+    /**
+     * The day that lies so many working days after another; nought working days after a Saturday is the Monday.
+     *
+     * @param  int  $count  working days
+     */
     public static function after(\DateTimeImmutable $day, int $count): \DateTimeImmutable
     {
         while (self::weekend($day)) {

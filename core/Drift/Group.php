@@ -23,6 +23,7 @@ enum Group: string
     case LeadTime = 'lead_time';
     case Rrp = 'rrp';
 
+    /** @param  int|null  $movedBp  how far a cost moved, in basis points of what it was */
     public static function of(ChangeKind $kind, ?int $movedBp): self
     {
         return match ($kind) {

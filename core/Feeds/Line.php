@@ -11,6 +11,11 @@ namespace WindowStall\Core\Feeds;
 final readonly class Line
 {
     /**
+     * @param  int  $row  its number in the file, from 1
+     * @param  int  $cost  in minor units of the mapping’s currency
+     * @param  int|null  $rrp  in minor units
+     * @param  int  $stock  pieces
+     * @param  int  $grams  of one piece
      * @param  string  $item  what rows of one item share
      * @param  array<string, string>  $options
      * @param  list<string>  $pictures  addresses

@@ -13,6 +13,7 @@ final readonly class Caution
     /** From this many working days on, goods from abroad count as far away. */
     public const FAR = 10;
 
+    /** @param  int|null  $promise  working days that the stall promises */
     public function __construct(
         public CautionKind $kind,
         public ?Money $one = null,

@@ -22,6 +22,7 @@ final readonly class Landed
     ) {
     }
 
+    /** @throws CurrencyMismatch when they aren't all in one currency */
     public static function of(Money $goods, Money $delivery, ?Money $duty = null, ?Money $handling = null): self
     {
         $duty ??= $goods->with(0);

@@ -63,7 +63,11 @@ final readonly class LandedCost
         return new self($lines->goods, $lines->delivery, $lines->total, $lines, $by);
     }
 
-    /** What each of so many pieces in the parcel costs, rounded half up. */
+    /**
+     * What each of so many pieces in the parcel costs, rounded half up.
+     *
+     * @param  int  $pieces  sent in one parcel
+     */
     public function perPiece(int $pieces): Money
     {
         return Money::rounded($this->total->rational()->dividedBy($pieces), $this->total->currency);

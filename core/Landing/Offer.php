@@ -11,6 +11,7 @@ use WindowStall\Core\Money\Money;
 final readonly class Offer
 {
     /**
+     * @param  int  $stock  pieces
      * @param  Money  $delivery what the supplier asks for a parcel with one piece, in the supplier's currency
      * @param  Money|null  $further  what each further piece adds to that; null where the supplier doesn't say, and then
      *     as much again

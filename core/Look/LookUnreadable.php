@@ -14,6 +14,7 @@ final class LookUnreadable extends \InvalidArgumentException implements Said
         return new self(sprintf('This look doesn’t say its %s, or says one that there isn’t.', $name));
     }
 
+    /** @param  int  $most  how many there may be */
     public static function colours(int $most): self
     {
         return new self(sprintf('A look has one to %d colours.', $most));

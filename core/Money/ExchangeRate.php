@@ -10,6 +10,9 @@ use Brick\Math\BigRational;
  * What one whole unit of a foreign currency costs in the stall's own, on a day, and the cushion added for its moving.
  *
  * The rate is between whole units ("1 USD = 0.79 GBP"); decimals of either currency are taken care of here.
+ *
+ *     $dollars = ExchangeRate::of(Currency::of('USD'), Currency::of('GBP'), '0.79', 200, '2026-11-26');
+ *     $dollars->convert(Money::of(540, 'USD')) // 4.35 GBP: 5.40 × 0.79 × 1.02, rounded once
  */
 final readonly class ExchangeRate
 {
@@ -59,7 +62,11 @@ final readonly class ExchangeRate
         return new self($currency, $currency, BigRational::one(), 0, '');
     }
 
-    /** Converts, cushion included, rounded half up once. */
+    /**
+     * Converts, cushion included, rounded half up once.
+     *
+     * @throws CurrencyMismatch when the amount is in another currency than the rate is from
+     */
     public function convert(Money $amount): Money
     {
         if ($amount->currency->code !== $this->from->code) {
@@ -72,7 +79,11 @@ final readonly class ExchangeRate
             : new Money($whole, $this->to);
     }
 
-    /** Converts, cushion included, without rounding: a rational count of minor units. */
+    /**
+     * Converts, cushion included, without rounding: a rational count of minor units.
+     *
+     * The amount's currency is whoever calls it's to know; {@see convert()} checks it.
+     */
     public function exactly(Money $amount): BigRational
     {
         return $amount->rational()->multipliedBy($this->factor);

@@ -7,21 +7,29 @@ namespace WindowStall\Core\Money;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
-/** An amount in whole minor units of one currency. Never a float; sums of two currencies are refused. */
+/**
+ * An amount in whole minor units of one currency. Never a float; sums of two currencies are refused.
+ *
+ *     Money::parse('18.95', Currency::of('GBP'))->times(2)->digits() // "37.90"
+ *     Money::of(1200, 'JPY')->digits()                               // "1200": the yen has no smaller part
+ */
 final readonly class Money
 {
     /** The most a person may type for one amount, in whole units. */
     public const MOST_UNITS = 1_000_000;
 
+    /** @param  int  $minor  whole minor units: pence, cents; yen as they are */
     public function __construct(public int $minor, public Currency $currency)
     {
     }
 
+    /** @param  int  $minor  whole minor units */
     public static function of(int $minor, string $currency): self
     {
         return new self($minor, Currency::of($currency));
     }
 
+    /** @param  int  $minor  pence */
     public static function gbp(int $minor): self
     {
         return self::of($minor, 'GBP');
@@ -75,6 +83,7 @@ final readonly class Money
         return new self($minor->toScale(0, RoundingMode::HALF_UP)->toInt(), $currency);
     }
 
+    /** @throws CurrencyMismatch */
     public function plus(self $other): self
     {
         $this->mustMatch($other);
@@ -82,6 +91,7 @@ final readonly class Money
         return new self($this->minor + $other->minor, $this->currency);
     }
 
+    /** @throws CurrencyMismatch */
     public function minus(self $other): self
     {
         $this->mustMatch($other);
@@ -89,17 +99,23 @@ final readonly class Money
         return new self($this->minor - $other->minor, $this->currency);
     }
 
+    /** @param  int  $count  so many of it */
     public function times(int $count): self
     {
         return new self($this->minor * $count, $this->currency);
     }
 
+    /** @param  int  $minor  whole minor units of the same currency */
     public function with(int $minor): self
     {
         return new self($minor, $this->currency);
     }
 
-    /** -1, 0 or 1, as `<=>`. */
+    /**
+     * -1, 0 or 1, as `<=>`.
+     *
+     * @throws CurrencyMismatch
+     */
     public function compare(self $other): int
     {
         $this->mustMatch($other);

@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Money;
 
-/** A share such as a tax, a fee or a margin, in whole parts of a million: 0.019 is 19,000. */
+/**
+ * A share such as a tax, a fee or a margin, in whole parts of a million: 0.019 is 19,000.
+ *
+ *     Rate::bp(2000)->of(Money::gbp(1895))   // 3.79: 20% of 18.95, rounded half up
+ *     Rate::parse('0.019')->percent()        // "1.9%"
+ */
 final readonly class Rate
 {
     public const WHOLE = 1_000_000;
 
-    /** @throws RateUnreadable outside nought to ten times the whole */
+    /**
+     * @param  int  $millionths  of a whole: 200,000 is 20%
+     *
+     * @throws RateUnreadable outside nought to ten times the whole
+     */
     public function __construct(public int $millionths)
     {
         if ($millionths < 0 || $millionths > 10 * self::WHOLE) {

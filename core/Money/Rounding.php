@@ -13,7 +13,13 @@ final class Rounding
     /** Products up to this are held by machine words; larger ones go the exact way. */
     private const HELD = 9.0e18;
 
-    /** amount × numerator ÷ denominator, halves away from nought. */
+    /**
+     * amount × numerator ÷ denominator, halves away from nought.
+     *
+     * @param  int  $amount  in minor units
+     * @param  int  $numerator  of the fraction it is multiplied by
+     * @param  int  $denominator  of that fraction, above nought
+     */
     public static function halfUp(int $amount, int $numerator, int $denominator): int
     {
         if ($amount < 0) {
@@ -27,7 +33,13 @@ final class Rounding
         return intdiv(2 * $amount * $numerator + $denominator, 2 * $denominator);
     }
 
-    /** amount × numerator ÷ denominator, never less than exact. */
+    /**
+     * amount × numerator ÷ denominator, never less than exact.
+     *
+     * @param  int  $amount  in minor units
+     * @param  int  $numerator  of the fraction it is multiplied by
+     * @param  int  $denominator  of that fraction, above nought
+     */
     public static function up(int $amount, int $numerator, int $denominator): int
     {
         if (abs((float) $amount * $numerator) > self::HELD) {
@@ -39,7 +51,11 @@ final class Rounding
         return $product % $denominator > 0 ? $whole + 1 : $whole;
     }
 
-    /** @return array{int, int} the same fraction in lowest terms; the denominator above nought */
+    /**
+     * @param  int  $numerator  of a fraction
+     * @param  int  $denominator  of it, above nought
+     * @return array{int, int} the same fraction in lowest terms; the denominator above nought
+     */
     public static function reduced(int $numerator, int $denominator): array
     {
         [$a, $b] = [abs($numerator), $denominator];

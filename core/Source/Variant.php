@@ -10,6 +10,7 @@ use WindowStall\Core\Money\Money;
 final readonly class Variant
 {
     /**
+     * @param  int  $grams  of one piece, as it is posted
      * @param  string  $id  the supplier's own id, stable from pull to pull
      * @param  array<string, string>  $options  option name → value, in the supplier's order and spelling
      * @param  array<string, int>  $stock  pieces by warehouse (ISO 3166 country)
@@ -28,6 +29,7 @@ final readonly class Variant
     ) {
     }
 
+    /** Pieces in all warehouses together. */
     public function pieces(): int
     {
         return array_sum($this->stock);

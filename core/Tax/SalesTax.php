@@ -40,7 +40,11 @@ final readonly class SalesTax
         return $asked->with($this->minorOn($asked->minor));
     }
 
-    /** The same in bare minor units, for working out many. */
+    /**
+     * The same in bare minor units, for working out many.
+     *
+     * @param  int  $asked  in minor units
+     */
     public function minorOn(int $asked): int
     {
         return Rounding::halfUp(

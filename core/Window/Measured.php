@@ -84,6 +84,7 @@ final readonly class Measured
         );
     }
 
+    /** What a page weighs on the line, in bytes. */
     public function weight(): int
     {
         return array_sum($this->bytes);

@@ -35,7 +35,11 @@ final readonly class Mend
         return new self($words, 'say', $section, $field, value: $value);
     }
 
-    /** Says something else in one part of a row of a list. */
+    /**
+     * Says something else in one part of a row of a list.
+     *
+     * @param  int  $row  from 0
+     */
     public static function sayInRow(
         string $words,
         string $section,
@@ -59,7 +63,11 @@ final readonly class Mend
         return new self($words, 'open', $section, $field);
     }
 
-    /** Takes a row out of a list. */
+    /**
+     * Takes a row out of a list.
+     *
+     * @param  int  $row  from 0
+     */
     public static function takeOut(string $words, string $section, string $field, int $row): self
     {
         return new self($words, 'take-out', $section, $field, $row);

@@ -16,13 +16,21 @@ final class Plural
         return number_format($n).' '.self::word($n, $one, $many);
     }
 
-    /** The word alone: "listing" for one, "listings" for none and for several. */
+    /**
+     * The word alone: "listing" for one, "listings" for none and for several.
+     *
+     * @param  int  $n  how many
+     */
     public static function word(int $n, string $one, ?string $many = null): string
     {
         return $n === 1 ? $one : $many ?? $one.'s';
     }
 
-    /** As it stands in a sentence: "one variant", "3 variants". */
+    /**
+     * As it stands in a sentence: "one variant", "3 variants".
+     *
+     * @param  int  $n  how many
+     */
     public static function spoken(int $n, string $one, ?string $many = null): string
     {
         return $n === 1 ? 'one '.$one : self::of($n, $one, $many);

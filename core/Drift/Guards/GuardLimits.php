@@ -48,7 +48,13 @@ final readonly class GuardLimits
         return ['short' => $this->shortBp, 'emptied' => $this->emptiedBp, 'halved' => $this->halvedBp];
     }
 
-    /** Whether a part is more than its share; a few of a few are never. */
+    /**
+     * Whether a part is more than its share; a few of a few are never.
+     *
+     * @param  int  $part  how many
+     * @param  int  $whole  of how many
+     * @param  int  $shareBp  the most that is let through, in basis points
+     */
     public static function beyond(int $part, int $whole, int $shareBp): bool
     {
         return $part >= self::FEW && $part * 10_000 > $whole * $shareBp;

@@ -66,6 +66,7 @@ final class Replay
     /**
      * Somebody bought pieces of a variant.
      *
+     * @param  int  $pieces  bought at once
      * @param  string  $variant  the supplier's id
      */
     public function bought(string $variant, int $pieces): void

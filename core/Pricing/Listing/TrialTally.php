@@ -51,7 +51,10 @@ final class TrialTally
         $this->before = $this->after = array_fill(0, count(self::BANDS) + 1, 0);
     }
 
-    /** @param  int  $sold  pieces of it sold in the time looked at */
+    /**
+     * @param  int  $variant  its number
+     * @param  int  $sold  pieces of it sold in the time looked at
+     */
     public function add(int $variant, PricedOnce $before, PricedOnce $after, int $sold): void
     {
         $this->variants++;
@@ -106,7 +109,11 @@ final class TrialTally
         return array_slice($moves, 0, self::BIGGEST);
     }
 
-    /** Which of the bands a margin lies in, from nought for a loss. */
+    /**
+     * Which of the bands a margin lies in, from nought for a loss.
+     *
+     * @param  int  $marginBp  in basis points
+     */
     public static function band(int $marginBp): int
     {
         foreach (self::BANDS as $n => $under) {

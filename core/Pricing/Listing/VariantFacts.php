@@ -12,6 +12,7 @@ use WindowStall\Core\Pricing\Recipe\RecipeFacts;
 final readonly class VariantFacts
 {
     /**
+     * @param  int  $id  the variant’s number
      * @param  Money|null  $hand  a price set by hand, in the stall's currency
      * @param  ExchangeRate|null  $shownBy  turns prices into the market's currency, as this one froze it; null where
      *     that is the stall's

@@ -11,6 +11,8 @@ use WindowStall\Core\Money\Money;
 final readonly class VariantPrice
 {
     /**
+     * @param  int  $id  the variant’s number
+     * @param  int|null  $marginBp  in basis points
      * @param  Landed|null  $landed  at the rates of the day; null where it isn't delivered
      * @param  Money|null  $price  in the stall's currency: what the shopper pays, at the rates of the day
      * @param  Money|null  $shown  the same as the market shows it, in its currency

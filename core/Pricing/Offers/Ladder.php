@@ -46,7 +46,11 @@ final readonly class Ladder
         );
     }
 
-    /** What so many pieces cost together; never more than without the ladder. */
+    /**
+     * What so many pieces cost together; never more than without the ladder.
+     *
+     * @param  int  $quantity  pieces
+     */
     public function price(Money $piece, int $quantity): Money
     {
         $price = $piece->times($quantity);

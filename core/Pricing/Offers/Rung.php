@@ -22,16 +22,19 @@ final readonly class Rung
         }
     }
 
+    /** @param  int  $pieces  from 2 */
     public static function percent(int $pieces, Rate $off): self
     {
         return new self($pieces, RungKind::Percent, $off->millionths);
     }
 
+    /** @param  int  $pieces  from 2 */
     public static function amount(int $pieces, Money $off): self
     {
         return new self($pieces, RungKind::Amount, $off->minor);
     }
 
+    /** @param  int  $pieces  from 2 */
     public static function total(int $pieces, Money $total): self
     {
         return new self($pieces, RungKind::Total, $total->minor);
@@ -40,6 +43,8 @@ final readonly class Rung
     /**
      * What so many pieces cost together on this rung, never below nothing; those beyond a total's number at its price
      * per piece.
+     *
+     * @param  int  $quantity  pieces
      */
     public function price(Money $piece, int $quantity): Money
     {

@@ -11,6 +11,7 @@ use WindowStall\Core\Pricing\Sale\Till;
 final readonly class RungFigures
 {
     /**
+     * @param  int  $pieces  from which it counts
      * @param  Till  $till  one sale of so many pieces
      * @param  int  $anyway  of 10,000 buyers, how many take as many without the ladder
      * @param  int|null  $mustClimb  of 10,000 buyers, how many must climb to it for it to pay; null where climbing

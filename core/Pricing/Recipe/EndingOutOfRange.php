@@ -10,6 +10,7 @@ use WindowStall\Core\Said;
 /** An ending such as .95 asked of a currency that has no such part. */
 final class EndingOutOfRange extends \InvalidArgumentException implements Said
 {
+    /** @param  int  $minor  the part below the whole unit, in minor units */
     public static function for(int $minor, Currency $currency): self
     {
         return new self(

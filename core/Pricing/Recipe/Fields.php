@@ -99,7 +99,11 @@ final class Fields
         return $money;
     }
 
-    /** A share as a decimal string; nought when it is missing and need not be there. */
+    /**
+     * A share as a decimal string; nought when it is missing and need not be there.
+     *
+     * @param  int  $most  in millionths
+     */
     public function rate(
         string $path,
         bool $required = true,
@@ -170,6 +174,11 @@ final class Fields
         return $text;
     }
 
+    /**
+     * @param  int  $least  what is taken
+     * @param  int  $most  what is taken
+     * @param  int|null  $default  where nothing is given
+     */
     public function whole(string $path, int $least, int $most, ?int $default = null): int
     {
         $value = $this->get($path) ?? $default;

@@ -25,13 +25,21 @@ final readonly class Floor
         return new self(null, $amount);
     }
 
-    /** What has to be kept of a sale with such receipts; minor units, rounded up. */
+    /**
+     * What has to be kept of a sale with such receipts; minor units, rounded up.
+     *
+     * @param  int  $receipts  what a sale brings before tax, in minor units
+     */
     public function least(int $receipts): int
     {
         return $this->keep->minor ??
             \WindowStall\Core\Money\Rounding::up($receipts, $this->margin->millionths ?? 0, Rate::WHOLE);
     }
 
+    /**
+     * @param  int  $price  in minor units of the terms’ currency
+     * @param  int  $landed  in minor units
+     */
     public function met(int $price, int $landed, SaleTerms $terms): bool
     {
         [$keep, $receipts] = $terms->keep($price, $landed);

@@ -16,6 +16,10 @@ use WindowStall\Core\Pricing\Sale\SaleTerms;
  * floor, held under the cap.
  *
  * Steps and amounts speak of one sale as a whole, of however many pieces.
+ *
+ *     // Landed cost × 2.4, ending .95, never under a margin of 10%.
+ *     Recipe::plain(2_400_000, new Ending(95), Floor::margin(Rate::bp(1000)))
+ *         ->decide(Landed::of(Money::gbp(435), Money::gbp(191)), $terms)->price // 15.95: 6.26 × 2.4 = 15.02, up to .95
  */
 final readonly class Recipe
 {
@@ -39,7 +43,11 @@ final readonly class Recipe
         }
     }
 
-    /** Landed cost × a factor, rounded up to an ending: what every stall begins with. */
+    /**
+     * Landed cost × a factor, rounded up to an ending: what every stall begins with.
+     *
+     * @param  int  $factorMillionths  2,400,000 for × 2.4
+     */
     public static function plain(int $factorMillionths, Ending $ending, ?Floor $floor = null): self
     {
         return new self(Basis::Landed, [Step::factor($factorMillionths)], $ending, $floor);

@@ -78,7 +78,11 @@ final class RecipeNotation
         ];
     }
 
-    /** Millionths as a decimal: "2.4". */
+    /**
+     * Millionths as a decimal: "2.4".
+     *
+     * @param  int  $millionths  of a whole: 2,400,000 is "2.4"
+     */
     public static function decimal(int $millionths): string
     {
         return rtrim(rtrim(sprintf('%d.%06d', intdiv($millionths, Rate::WHOLE), $millionths % Rate::WHOLE), '0'), '.');

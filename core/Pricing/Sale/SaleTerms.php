@@ -65,6 +65,7 @@ final readonly class SaleTerms
     }
 
     /**
+     * @param  int  $price  in minor units of the currency of the terms
      * @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a
      *     price, in minor units
      */
@@ -88,7 +89,11 @@ final readonly class SaleTerms
         ];
     }
 
-    /** @return array{int, int} what is kept at a price, and the receipts; minor units */
+    /**
+     * @param  int  $price  in minor units of the currency of the terms
+     * @param  int  $landed  in minor units
+     * @return array{int, int} what is kept at a price, and the receipts; minor units
+     */
     public function keep(int $price, int $landed): array
     {
         $asked = $price + $this->charged->minor;

@@ -7,6 +7,7 @@ namespace WindowStall\Core\Pricing\Sale;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use WindowStall\Core\Landing\Landed;
+use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Money\Rounding;
@@ -39,7 +40,11 @@ final readonly class Till
     ) {
     }
 
-    /** @param  Money  $price  P, what the shopper pays for the goods */
+    /**
+     * @param  Money  $price  P, what the shopper pays for the goods
+     *
+     * @throws CurrencyMismatch when price, cost and terms aren't all in one currency
+     */
     public static function ring(Money $price, Landed $landed, SaleTerms $terms): self
     {
         $l = $terms->lines($price->minor);

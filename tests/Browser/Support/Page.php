@@ -234,7 +234,7 @@ final class Page
             // A browser that stood still on a busy machine has had no time to show anything: once more.
         } while (! $waited && $stalled > $before && $stalled < 3);
         if (! $waited) {
-            $this->driver->takeScreenshot(__DIR__.'/../../../var/test/log/failed-'.date('His').'.png');
+            $this->driver->takeScreenshot(__DIR__.'/../../../var/browser/log/failed-'.date('His').'.png');
             Assert::fail(
                 "Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".
                     mb_substr($this->text(), 0, 1500),
