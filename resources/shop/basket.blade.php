@@ -8,9 +8,16 @@
 @foreach ($basket->troubles as $t)<p class="trouble" role="alert">{{ $t }}</p>@endforeach
 <ul class="lines">
 @foreach ($basket->entries as $entry)
-<li class="line"><a class="line-picture" href="{{ $entry->url }}" tabindex="-1" aria-hidden="true">@if ($entry->picture)@include('shop::picture', ['picture' => $entry->picture, 'alt' => '', 'sizes' => '88px', 'eager' => false])@endif</a>
-<div class="line-words"><a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->variant->label }}</span>
-<form method="post" action="/basket/{{ $entry->id }}" class="line-form"><label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}" type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button class="small">Change</button><button class="small" name="remove" value="1">Take out</button></form></div>
+<li class="line"><a class="line-picture" href="{{ $entry->url }}" tabindex="-1"
+    aria-hidden="true">@if ($entry->picture)@include('shop::picture', ['picture' => $entry->picture, 'alt' => '',
+    'sizes' => '88px', 'eager' => false])@endif</a>
+<div class="line-words">
+<a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->variant->label }}</span>
+<form method="post" action="/basket/{{ $entry->id }}" class="line-form">
+<label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}"
+    type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button
+    class="small">Change</button><button class="small" name="remove" value="1">Take out</button></form>
+</div>
 <span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach
 </ul>

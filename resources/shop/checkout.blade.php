@@ -5,14 +5,24 @@
 @if ($trouble)<p class="trouble" role="alert">{{ $trouble }}</p>@endif
 <form method="post" action="/checkout" class="address">
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
-@foreach (['email' => ['E-mail', 'email', 'email'], 'name' => ['Name', 'text', 'name'], 'street' => ['House and street', 'text', 'street-address'], 'town' => ['Town', 'text', 'address-level2'], 'postcode' => ['Postcode', 'text', 'postal-code']] as $field => [$label, $type, $auto])
-<div class="field"><label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="{{ $type }}" autocomplete="{{ $auto }}" value="{{ $typed[$field] ?? '' }}" required @if (isset($errors[$field])) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+@foreach (['email' => ['E-mail', 'email', 'email'], 'name' => ['Name', 'text', 'name'],
+    'street' => ['House and street', 'text', 'street-address'], 'town' => ['Town', 'text', 'address-level2'],
+    'postcode' => ['Postcode', 'text', 'postal-code']] as $field => [$label, $type, $auto])
+<div class="field">
+<label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="{{ $type }}"
+    autocomplete="{{ $auto }}" value="{{ $typed[$field] ?? '' }}" required
+    @if (isset($errors[$field])) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
 @if (isset($errors[$field]))<p class="field-error" id="{{ $field }}-error">{{ $errors[$field] }}</p>@endif</div>
 @endforeach
 <p class="quiet">We send to {{ $stall->marketName() }}.</p>
-<ul class="lines slim">@foreach ($basket->entries as $entry)<li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>@endforeach</ul>
+<ul class="lines slim">
+@foreach ($basket->entries as $entry)
+<li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span
+    class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
+@endforeach</ul>
 @include('shop::totals')
-<button class="button wide" data-pay>Go on to pay {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
+<button class="button wide" data-pay>Go on to pay
+    {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
 </form>
 </div>
 @endsection

@@ -1,9 +1,13 @@
 @php($sizes = '(min-width: 860px) 300px, 45vw')
 <li class="good{{ $good->soldOut ? ' gone' : '' }}"><a href="{{ $good->url }}"><span class="frame">
-@if ($good->picture)@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => $sizes, 'eager' => $eager ?? false])@endif
-@if ($good->soldOut)<span class="tag tag-gone">Sold out</span>@elseif ($good->was !== '')<span class="tag">Was {{ $good->was }}</span>@endif
+@if ($good->picture)@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => $sizes,
+    'eager' => $eager ?? false])@endif
+@if ($good->soldOut)<span class="tag tag-gone">Sold out</span>@elseif ($good->was !== '')<span class="tag">Was
+    {{ $good->was }}</span>@endif
 </span>
-<span class="good-words"><span class="good-number">No. {{ $good->id }}</span> <span class="good-title">{{ $good->title }}</span>
+<span class="good-words"><span class="good-number">No. {{ $good->id }}</span> <span
+    class="good-title">{{ $good->title }}</span>
 @if ($good->gist !== '')<span class="good-gist">{{ $good->gist }}</span>@endif
 @if ($good->days !== '')<span class="good-days">{{ $good->days }}</span>@endif
-<span class="good-price{{ $good->was !== '' ? ' sale' : '' }}">@if ($good->varied)<span class="from">from</span> @endif{{ $good->price }}</span></span></a></li>
+<span class="good-price{{ $good->was !== '' ? ' sale' : '' }}">@if ($good->varied)<span class="from">from</span>
+    @endif{{ $good->price }}</span></span></a></li>

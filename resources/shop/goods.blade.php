@@ -1,35 +1,50 @@
 @extends('shop::layout')
 @push('head')
-<script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($path)), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
+<script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($path)), JSON_UNESCAPED_SLASHES
+    | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
 @endpush
 @section('main')
 @php($chosen = $good->chosen)
 <article class="product" data-product>
 <div class="gallery" tabindex="0" role="group" aria-label="Pictures">
 @forelse ($good->pictures as $i => $picture)
-<div class="shot" id="picture-{{ $i }}" data-shot="{{ $i }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? ($i === 0 ? $good->title : $good->title.', picture '.($i + 1)), 'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])</div>
+<div class="shot" id="picture-{{ $i }}" data-shot="{{ $i }}">@include('shop::picture', ['picture' => $picture,
+    'alt' => $picture->alt ?? ($i === 0 ? $good->title : $good->title.', picture '.($i + 1)),
+    'sizes' => '(min-width: 860px) 560px, 100vw', 'eager' => $i === 0])</div>
 @empty<div class="shot empty"></div>@endforelse
 </div>
 <div class="buy">
 <h1>{{ $good->title }}</h1>
 @php($was = $chosen ? $good->was($chosen) : ['was' => '', 'lowest' => ''])
-<p class="price"><span data-price>{{ $good->price }}</span> <s class="was" data-was @if ($was['was'] === '')hidden @endif>{{ $was['was'] }}</s> <span class="quiet">VAT {{ $stall->tax_on_top ? 'is added at the checkout' : 'included' }}</span></p>
+<p class="price"><span data-price>{{ $good->price }}</span> <s class="was" data-was
+    @if ($was['was'] === '')hidden @endif>{{ $was['was'] }}</s> <span class="quiet">VAT {{ $stall->tax_on_top
+    ? 'is added at the checkout' : 'included' }}</span></p>
 <p class="quiet" data-lowest @if ($was['lowest'] === '')hidden @endif>{{ $was['lowest'] }}</p>
-@if ($chosen && $good->rungs($chosen) !== [])<ul class="rungs" data-rungs>@foreach ($good->rungs($chosen) as $rung)<li>{{ $rung }}</li>@endforeach</ul>@endif
+@if ($chosen && $good->rungs($chosen) !== [])<ul class="rungs"
+    data-rungs>@foreach ($good->rungs($chosen) as $rung)<li>{{ $rung }}</li>@endforeach</ul>@endif
 <form method="post" action="/basket">
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
 @foreach ($good->options as $name => $values)
 <fieldset class="options"><legend>{{ $name }}</legend><div class="pills">
-@foreach ($values as $value)<label class="pill"><input type="radio" name="option[{{ $name }}]" value="{{ $value }}" @checked(($chosen->options[$name] ?? null) === $value) data-option="{{ $loop->parent->index }}"><span>{{ $value }}</span></label>@endforeach
+@foreach ($values as $value)<label class="pill"><input type="radio" name="option[{{ $name }}]" value="{{ $value }}"
+    @checked(($chosen->options[$name] ?? null) === $value)
+    data-option="{{ $loop->parent->index }}"><span>{{ $value }}</span></label>@endforeach
 </div></fieldset>
 @endforeach
 @if (count($good->variants) === 1)<input type="hidden" name="variant" value="{{ $good->variants[0]->row->id }}">@endif
-<p class="promise"><span data-stock>{{ $chosen ? WindowStall\Shop\GoodsPage::stockWords($chosen) : 'Sold out' }}</span> <span data-days>{{ $chosen ? WindowStall\Shop\GoodsPage::daysWords($chosen->days) : '' }}</span></p>
-<button class="button wide" data-buy @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button>
-<p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else Delivery is free.@endif</p>
+<p class="promise"><span data-stock>{{ $chosen ? WindowStall\Shop\GoodsPage::stockWords($chosen)
+    : 'Sold out' }}</span> <span data-days>{{ $chosen ? WindowStall\Shop\GoodsPage::daysWords($chosen->days)
+    : '' }}</span></p>
+<button class="button wide" data-buy
+    @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button>
+<p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery
+    {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from
+    {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else
+    Delivery is free.@endif</p>
 </form>
 <div class="words">{!! $good->words !!}</div>
 </div>
-<script type="application/json" data-choices>{!! json_encode($good->choices(), JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE) !!}</script>
+<script type="application/json" data-choices>{!! json_encode($good->choices(), JSON_HEX_TAG | JSON_HEX_AMP
+    | JSON_UNESCAPED_UNICODE) !!}</script>
 </article>
 @endsection

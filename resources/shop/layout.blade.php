@@ -17,7 +17,8 @@
 <style data-look>{!! $style->css() !!}</style>
 <script type="module" src="{{ $assets->url('resources/shop/islands/shop.ts') }}"></script>
 @if ($galley)<link rel="stylesheet" href="{{ $assets->url('resources/shop/galley.css') }}">
-<script type="module" src="{{ $assets->url('resources/shop/islands/galley.ts') }}" data-workshop="{{ config('stall.scheme') }}://{{ config('stall.workshop_host') }}{{ config('stall.port_suffix') }}"></script>
+<script type="module" src="{{ $assets->url('resources/shop/islands/galley.ts') }}"
+    data-workshop="{{ config('stall.scheme') }}://{{ config('stall.workshop_host') }}{{ config('stall.port_suffix') }}"></script>
 @endif
 @stack('head')
 </head>

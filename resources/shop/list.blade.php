@@ -7,7 +7,9 @@
 @endforeach
 </ul>
 @if ($before !== null || $after !== null)
-<nav class="turns" aria-label="Pages">@if ($before !== null)<a href="{{ $before }}" rel="prev">Newer</a>@endif @if ($after !== null)<a href="{{ $after }}" rel="next">More goods</a>@endif</nav>
+<nav class="turns" aria-label="Pages">
+@if ($before !== null)<a href="{{ $before }}" rel="prev">Newer</a>@endif @if ($after !== null)<a href="{{ $after }}"
+    rel="next">More goods</a>@endif</nav>
 @endif
 </section>
 @endsection

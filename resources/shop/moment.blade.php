@@ -5,7 +5,9 @@
 @endpush
 @section('main')
 <div class="narrow">
-<h1>One moment</h1><p role="status">The payment page takes longer to open than usual. You are taken there by itself; nothing has been charged, and your basket is kept.</p>
+<h1>One moment</h1>
+<p role="status">The payment page takes longer to open than usual. You are taken there by itself; nothing has been
+    charged, and your basket is kept.</p>
 <p><a class="button" href="{{ $again }}">Look again</a></p>
 </div>
 @endsection

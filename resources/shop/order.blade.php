@@ -13,17 +13,30 @@
 <p class="quiet">Order {{ $order->number }}</p><h1>Thank you, {{ $order->name }}</h1>
 <p>It is paid. Keep this page’s address: it always shows where your parcel is.</p>
 @elseif ($state === 'sold_out')
-<h1>Sold out at the last moment</h1><p class="trouble" role="alert">{{ $order->payment_trouble }}</p><p><a class="button" href="/basket">Back to the basket</a></p>
+<h1>Sold out at the last moment</h1>
+<p class="trouble" role="alert">{{ $order->payment_trouble }}</p>
+<p><a class="button" href="/basket">Back to the basket</a></p>
 @elseif ($state === 'refunding')
-<h1>Money on its way back</h1><p role="status">{{ $text($order->total_minor) }} goes back to your card. The goods couldn’t be sent; we are sorry.</p><p><a class="button" href="/">Back to the stall</a></p>
+<h1>Money on its way back</h1>
+<p role="status">{{ $text($order->total_minor) }} goes back to your card. The goods couldn’t be sent; we are sorry.</p>
+<p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'refunded')
-<h1>Refunded</h1><p role="status">{{ $text($order->total_minor) }} went back to your card. The goods couldn’t be sent; we are sorry.</p><p><a class="button" href="/">Back to the stall</a></p>
+<h1>Refunded</h1>
+<p role="status">{{ $text($order->total_minor) }} went back to your card. The goods couldn’t be sent; we are sorry.</p>
+<p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'payment_lapsed')
-<h1>Not paid</h1><p class="trouble" role="alert">This payment was let go. Nothing was charged.</p><p><a class="button" href="/basket">Back to the basket</a></p>
+<h1>Not paid</h1>
+<p class="trouble" role="alert">This payment was let go. Nothing was charged.</p>
+<p><a class="button" href="/basket">Back to the basket</a></p>
 @elseif ($again)
-<h1>One moment</h1><p role="status">{{ $order->payment_trouble ?? 'Your payment is being looked at.' }} This page looks again by itself; you needn’t pay twice.</p>
+<h1>One moment</h1>
+<p role="status">{{ $order->payment_trouble ?? 'Your payment is being looked at.' }} This page looks again by itself;
+    you needn’t pay twice.</p>
 @else
-<h1>Not paid yet</h1>@if ($order->payment_trouble)<p class="trouble" role="alert">{{ $order->payment_trouble }}</p>@endif
+<h1>Not paid yet</h1>
+@if ($order->payment_trouble)
+<p class="trouble" role="alert">{{ $order->payment_trouble }}</p>
+@endif
 <p>Your basket is kept.</p><p><a class="button" href="/checkout">Pay now</a></p>
 @endif
 @if ($state === 'paid')
@@ -32,14 +45,40 @@
 <ol class="steps">
 <li class="done">Ordered and paid</li>
 <li @class(['done' => $parcel->accepted_at !== null])>Being packed</li>
-<li @class(['done' => $parcel->posted_at !== null])>Posted @if ($parcel->tracking)<span class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
+<li @class(['done' => $parcel->posted_at !== null])>Posted @if ($parcel->tracking)<span
+    class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
 </ol>
-@if ($parcel->refusal)<p class="trouble">There is a difficulty with this parcel. The shop is looking into it and will write to you.</p>@endif
+@if ($parcel->refusal)
+<p class="trouble">There is a difficulty with this parcel. The shop is looking into it and will write to you.</p>
+@endif
 </section>
 @endforeach
 @endif
-<ul class="lines slim">@foreach ($order->lines as $line)<li class="line"><span>{{ $line->quantity }} × {{ $line->name() }}</span><span class="amount">{{ WindowStall\Support\Views\MoneyView::text($line->total($order)) }}</span></li>@endforeach</ul>
-<dl class="totals"><div><dt>Goods</dt><dd>{{ $text($order->goods_minor) }}</dd></div><div><dt>Delivery</dt><dd>{{ $text($order->delivery_minor) }}</dd></div><div class="sum"><dt>Total</dt><dd>{{ $text($order->total_minor) }}</dd></div><div class="quiet"><dt>of which VAT</dt><dd>{{ $text($order->tax_minor) }}</dd></div></dl>
-@if ($state === 'paid')<p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>@endif
+<ul class="lines slim">
+@foreach ($order->lines as $line)
+<li class="line"><span>{{ $line->quantity }} × {{ $line->name() }}</span><span
+    class="amount">{{ WindowStall\Support\Views\MoneyView::text($line->total($order)) }}</span></li>
+@endforeach</ul>
+<dl class="totals">
+<div>
+<dt>Goods</dt>
+<dd>{{ $text($order->goods_minor) }}</dd>
+</div>
+<div>
+<dt>Delivery</dt>
+<dd>{{ $text($order->delivery_minor) }}</dd>
+</div>
+<div class="sum">
+<dt>Total</dt>
+<dd>{{ $text($order->total_minor) }}</dd>
+</div>
+<div class="quiet">
+<dt>of which VAT</dt>
+<dd>{{ $text($order->tax_minor) }}</dd>
+</div>
+</dl>
+@if ($state === 'paid')
+<p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>
+@endif
 </div>
 @endsection

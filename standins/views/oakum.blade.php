@@ -1,36 +1,81 @@
-@extends('standins::layout', ['title' => 'Oakum Depot', 'about' => 'wholesale · day '.$day.' · you are the supplier here'])
+@extends('standins::layout', ['title' => 'Oakum Depot',
+    'about' => 'wholesale · day '.$day.' · you are the supplier here'])
 @section('main')
 @if ($say !== '')<p class="say" role="status">{{ $say }}</p>@endif
 <section id="orders">
-<div class="row"><h2 style="margin:0">Orders</h2><span style="flex:1"></span><form method="post" action="{{ route('oakum.play.day') }}"><button class="do" id="day">Let a day pass</button></form><form method="post" action="{{ route('oakum.play.calendar') }}"><button id="calendar">Let the next day of the month pass</button></form><form method="post" action="{{ route('oakum.play.night') }}"><button id="night">Let a night pass in which much changes</button></form></div>
-@if ($orders->isEmpty())<p class="q">None yet. They come when a shopper has paid in a stall that sells Oakum’s goods.</p>@else
+<div class="row">
+<h2 style="margin:0">Orders</h2>
+<span style="flex:1"></span>
+<form method="post" action="{{ route('oakum.play.day') }}">
+<button class="do" id="day">Let a day pass</button></form>
+<form method="post" action="{{ route('oakum.play.calendar') }}">
+<button id="calendar">Let the next day of the month pass</button></form>
+<form method="post" action="{{ route('oakum.play.night') }}">
+<button id="night">Let a night pass in which much changes</button></form>
+</div>
+@if ($orders->isEmpty())
+<p class="q">None yet. They come when a shopper has paid in a stall that sells Oakum’s goods.</p>
+@else
 <table><thead><tr><th>No.<th>Reference<th>Goods<th class="n">Charged<th>State<th></tr></thead><tbody>
 @foreach ($orders as $order)
-<tr><td>{{ $order->id }}<td>{{ $order->reference }}<td>@foreach (json_decode($order->lines) as $line){{ $line->quantity }} × {{ $line->item }} {{ $line->title }}@if (!$loop->last), @endif @endforeach <span class="q">to {{ json_decode($order->address)->town }}</span>
-<td class="n">${{ number_format(($order->goods + $order->delivery) / 100, 2) }}<td>{{ $order->state }} <span class="q">{{ $order->tracking }}</span>
+<tr>
+<td>{{ $order->id }}
+<td>{{ $order->reference }}
+<td>@foreach (json_decode($order->lines) as $line){{ $line->quantity }} × {{ $line->item }} {{ $line->title }}@if (!$loop->last), @endif @endforeach <span
+    class="q">to {{ json_decode($order->address)->town }}</span>
+<td class="n">${{ number_format(($order->goods + $order->delivery) / 100, 2) }}
+<td>{{ $order->state }} <span class="q">{{ $order->tracking }}</span>
 <td class="n"><form method="post" action="{{ route('oakum.play.order', $order->id) }}">
 @if ($order->state === 'received')<button name="do" value="accept">Accept</button> @endif
-@if (in_array($order->state, ['received', 'accepted']))<button class="do" name="do" value="post">Post it</button> <button name="do" value="refuse">Refuse</button>@endif
+@if (in_array($order->state, ['received', 'accepted']))<button class="do" name="do" value="post">Post it</button> <button
+    name="do" value="refuse">Refuse</button>@endif
 </form></tr>
 @endforeach</tbody></table>@endif
 </section>
 <section>
-<div class="row"><h2 style="margin:0">Goods</h2><span style="flex:1"></span><form method="get"><input type="search" name="item" value="{{ $search }}" aria-label="Find goods" placeholder="title or code"> <button>Find</button></form></div>
+<div class="row">
+<h2 style="margin:0">Goods</h2>
+<span style="flex:1"></span>
+<form method="get">
+<input type="search" name="item" value="{{ $search }}" aria-label="Find goods" placeholder="title or code">
+    <button>Find</button></form>
+</div>
 @foreach ($items as $item)
 <div id="{{ $item->id }}" style="margin-top:14px"><b>{{ $item->id }}</b> {{ $item->title }}
 <table><thead><tr><th>Variant<th class="n">Cost<th class="n">Stock<th></tr></thead><tbody>
 @foreach ($variants->get($item->id, collect())->take(14) as $variant)
-<tr @if ($variant->dropped) style="opacity:.5" @endif><td>{{ implode(' · ', json_decode($variant->options, true)) }} @if ($variant->dropped)(dropped)@endif
-<td class="n">{{ number_format($variant->cost / 100, 2) }}<td class="n">@foreach (json_decode($variant->stock, true) as $place => $pieces){{ $place }} {{ $pieces }}@if (!$loop->last) · @endif @endforeach
-<td class="n"><form method="post" action="{{ route('oakum.play.variant', $variant->id) }}"><input type="hidden" name="item" value="{{ $search }}">
-<input type="text" name="cost" size="6" value="{{ number_format($variant->cost / 100, 2, '.', '') }}" aria-label="New cost of {{ $variant->sku }}"> <button name="do" value="cost">Set cost</button>
-<button name="do" value="sell-out">Sell out</button> <button name="do" value="refill">Refill</button> <button name="do" value="drop">Drop colour</button></form></tr>
+<tr @if ($variant->dropped) style="opacity:.5" @endif>
+<td>{{ implode(' · ', json_decode($variant->options, true)) }} @if ($variant->dropped)(dropped)@endif
+<td class="n">{{ number_format($variant->cost / 100, 2) }}
+<td class="n">@foreach (json_decode($variant->stock, true) as $place => $pieces){{ $place }}
+    {{ $pieces }}@if (!$loop->last) · @endif @endforeach
+<td class="n">
+<form method="post" action="{{ route('oakum.play.variant', $variant->id) }}">
+<input type="hidden" name="item" value="{{ $search }}">
+<input type="text" name="cost" size="6" value="{{ number_format($variant->cost / 100, 2, '.', '') }}"
+    aria-label="New cost of {{ $variant->sku }}"> <button name="do" value="cost">Set cost</button>
+<button name="do" value="sell-out">Sell out</button> <button name="do" value="refill">Refill</button> <button
+    name="do" value="drop">Drop colour</button></form>
+</tr>
 @endforeach</tbody></table></div>
 @endforeach
 </section>
 <section id="news"><h2 style="margin-top:0">News sent to stalls</h2>
 <p class="q">To {{ $account?->hook_address ?? 'nowhere yet: no stall has connected' }}</p>
-<form method="post" action="{{ route('oakum.play.setting') }}" class="row"><button name="hold_news" value="{{ $holdNews ? 0 : 1 }}">{{ $holdNews ? 'Send news again' : 'Lose all news from now on' }}</button> <button name="slow" value="{{ $slow ? 0 : 1 }}">{{ $slow ? 'Answer quickly again' : 'Answer slowly from now on' }}</button></form>
-<table>@foreach ($events as $event)<tr><td>{{ $event->kind }}<td>{{ $event->order_id === 0 ? 'item '.(json_decode($event->body, true)['item'] ?? '') : 'order '.$event->order_id }}<td>{{ $event->delivered_at ? 'delivered' : 'not delivered' }} <span class="q">{{ $event->answer }}</span><td class="n"><form method="post" action="{{ route('oakum.play.resend', $event->id) }}"><button>Send again</button></form></tr>@endforeach</table>
+<form method="post" action="{{ route('oakum.play.setting') }}" class="row">
+<button name="hold_news" value="{{ $holdNews ? 0 : 1 }}">{{ $holdNews ? 'Send news again' : 'Lose all news from now on' }}</button> <button
+    name="slow" value="{{ $slow ? 0 : 1 }}">{{ $slow ? 'Answer quickly again'
+        : 'Answer slowly from now on' }}</button></form>
+<table>
+@foreach ($events as $event)
+<tr>
+<td>{{ $event->kind }}
+<td>{{ $event->order_id === 0 ? 'item '.(json_decode($event->body, true)['item'] ?? '') : 'order '.$event->order_id }}
+<td>{{ $event->delivered_at ? 'delivered' : 'not delivered' }} <span class="q">{{ $event->answer }}</span>
+<td class="n">
+<form method="post" action="{{ route('oakum.play.resend', $event->id) }}">
+<button>Send again</button></form>
+</tr>
+@endforeach</table>
 </section>
 @endsection

@@ -1,6 +1,23 @@
 @extends('standins::layout', ['title' => 'Payments', 'about' => 'the payment stand-in’s book'])
 @section('main')
-<section><table><thead><tr><th>Payment<th>To<th>Reference<th class="n">Amount<th>State<th class="n">Captured</tr></thead><tbody>
-@forelse ($payments as $p)<tr><td>{{ $p->id }}<td>{{ $p->payee }}<td>{{ $p->reference }}<td class="n">{{ number_format($p->amount / 100, 2) }} {{ $p->currency }}<td>{{ $p->state }}<td class="n">{{ $p->captures }}×</tr>@empty<tr><td colspan="6" class="q">None yet.</tr>@endforelse
+<section>
+<table>
+<thead>
+<tr>
+<th>Payment<th>To<th>Reference<th class="n">Amount<th>State<th class="n">Captured</tr>
+</thead>
+<tbody>
+@forelse ($payments as $p)
+<tr>
+<td>{{ $p->id }}
+<td>{{ $p->payee }}
+<td>{{ $p->reference }}
+<td class="n">{{ number_format($p->amount / 100, 2) }} {{ $p->currency }}
+<td>{{ $p->state }}
+<td class="n">{{ $p->captures }}×</tr>
+@empty
+<tr>
+<td colspan="6" class="q">None yet.</tr>
+@endforelse
 </tbody></table></section>
 @endsection

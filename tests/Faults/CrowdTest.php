@@ -9,6 +9,7 @@ use GuzzleHttp\Promise\Utils;
 use Illuminate\Support\Facades\DB;
 use Psr\Http\Message\ResponseInterface;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\SupplierOrder;
@@ -139,6 +140,72 @@ final class CrowdTest extends FaultsTestCase
             array_map(static fn (ResponseInterface $r): int => $r->getStatusCode(), $answers),
         );
         self::assertCount(8, $variant->listing()->firstOrFail()->own_tags);
+    }
+
+    public function test_of_four_who_saw_the_same_listing_one_writes_and_three_are_told(): void
+    {
+        $listing = $this->onSale($this->stall, 'patch-'.$this->stall->id, 5)->listing()->firstOrFail();
+        $seen = $listing->version;
+        $sellers = array_map(fn (): Seller => $this->seller(), range(1, 4));
+        $answers = Utils::unwrap(array_map(
+            fn (Seller $seller, int $n) => $seller->patchAsync($this->bench($listing->id), [
+                'title' => 'Word '.$n,
+                'order' => ['maker' => 'Maker '.$n],
+                'version' => $seen,
+            ]),
+            $sellers,
+            [1, 2, 3, 4],
+        ));
+        $codes = array_map(static fn (ResponseInterface $r): int => $r->getStatusCode(), $answers);
+        sort($codes);
+        self::assertSame([200, 409, 409, 409], $codes);
+        $now = $listing->refresh();
+        self::assertSame(str_replace('Word', 'Maker', (string) $now->own_title), $now->own_maker, 'of one person alone');
+        self::assertSame($seen + 1, $now->version);
+        self::assertSame(1, $this->steps());
+    }
+
+    public function test_of_four_who_take_the_same_step_back_one_does_and_prices_set_at_once_all_count(): void
+    {
+        $variant = $this->onSale($this->stall, 'undo-'.$this->stall->id, 5);
+        $sellers = array_map(fn (): Seller => $this->seller(), range(1, 4));
+        $sellers[0]->post('/at/'.$this->stall->handle.'/pricing/set', [
+            'variants' => [$variant->id],
+            'do' => 'price',
+            'value' => '20.00',
+        ]);
+        $step = (int) BenchChange::query()->where('stall_id', $this->stall->id)->max('id');
+        $answers = Utils::unwrap(array_map(
+            fn (Seller $s) => $s->postAsync('/at/'.$this->stall->handle.'/bench/undo/'.$step, []),
+            $sellers,
+        ));
+        $codes = array_map(static fn (ResponseInterface $r): int => $r->getStatusCode(), $answers);
+        sort($codes);
+        self::assertSame([200, 422, 422, 422], $codes);
+        self::assertNull($variant->refresh()->own_price_minor);
+
+        Utils::unwrap(array_map(
+            fn (Seller $s, int $n) => $s->postAsync('/at/'.$this->stall->handle.'/pricing/set', [
+                'variants' => [$variant->id],
+                'do' => 'price',
+                'value' => '2'.$n.'.00',
+            ]),
+            $sellers,
+            [1, 2, 3, 4],
+        ));
+        $asked = (int) DB::table('prices')->where('listing_variant_id', $variant->id)->value('price_minor');
+        self::assertSame($variant->refresh()->own_price_minor, $asked, 'what is asked is what was said last');
+        self::assertSame(5, $this->steps(), 'each is a step of its own');
+    }
+
+    private function bench(int $listing): string
+    {
+        return '/at/'.$this->stall->handle.'/bench/'.$listing;
+    }
+
+    private function steps(): int
+    {
+        return BenchChange::query()->where('stall_id', $this->stall->id)->count();
     }
 
     /** @return array{client: Client, order: string} a shopper whose card is approved, and the address of the order */

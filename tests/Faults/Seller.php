@@ -40,6 +40,12 @@ final readonly class Seller
         return $this->client->postAsync($this->workshop.$path, ['json' => $json, 'headers' => $this->token()]);
     }
 
+    /** @param  array<string, mixed>  $json */
+    public function patchAsync(string $path, array $json): PromiseInterface
+    {
+        return $this->client->patchAsync($this->workshop.$path, ['json' => $json, 'headers' => $this->token()]);
+    }
+
     public function upload(string $path, string $field, string $name, string $bytes): ResponseInterface
     {
         return $this->client->post($this->workshop.$path, [

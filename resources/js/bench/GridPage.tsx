@@ -40,7 +40,10 @@ interface Props {
   previous: string | null;
 }
 
-/** Many listings as a sheet of cells: write, fill down, paste from a spreadsheet; each batch is one step that can be taken back. */
+/**
+ * Many listings as a sheet of cells: write, fill down, paste from a spreadsheet; each batch is one step that can be
+ * taken back.
+ */
 export default function GridPage({ rows: given, state, tag, tags, next, previous }: Props) {
   const handle = useHandle();
   const [rows, setRows] = useState(given);

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 import { ListingHead } from '@/bench/listing/ListingHead';
@@ -144,7 +145,12 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         </div>
       )}
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
-      <div className="grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)] border-t border-line bg-sheet">
+      <div
+        className={clsx(
+          'grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)]',
+          'border-t border-line bg-sheet',
+        )}
+      >
         <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
           <VoiceHead voice="sup">{listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}</VoiceHead>
           <SupplierColumn listing={listing} />

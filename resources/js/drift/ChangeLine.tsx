@@ -19,7 +19,11 @@ export function ChangeLine({ line, chosen = false, onChoose, children }: Props) 
   const plain = line.price === '' && line.keep === '';
   return (
     <li
-      className="grid min-h-[46px] grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_auto] items-center gap-x-4 border-t border-shade py-1.5"
+      className={clsx(
+        'grid min-h-[46px]',
+        'grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_auto]',
+        'items-center gap-x-4 border-t border-shade py-1.5',
+      )}
       data-line={line.id}
     >
       {onChoose ? (

@@ -84,7 +84,10 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
               onChange={(e) => {
                 setUntil(e.target.value as For);
               }}
-              className="border-b-[1.5px] border-rule bg-transparent py-1 text-[13px] text-mute outline-none focus:border-you"
+              className={clsx(
+                'border-b-[1.5px] border-rule bg-transparent py-1 text-[13px] text-mute outline-none',
+                'focus:border-you',
+              )}
             >
               {FORS.map((f) => (
                 <option key={f.value} value={f.value}>
@@ -149,7 +152,10 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
         <Link
           href={route('drift', { stall: handle, open: group.key, cursor: next, ...looking })}
           preserveScroll
-          className="mt-2 inline-block text-[13px] text-mute underline decoration-rule underline-offset-4 hover:text-ink"
+          className={clsx(
+            'mt-2 inline-block text-[13px] text-mute underline decoration-rule underline-offset-4',
+            'hover:text-ink',
+          )}
         >
           more of them
         </Link>

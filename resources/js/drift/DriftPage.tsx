@@ -16,7 +16,9 @@ interface Props {
   next: string | null;
 }
 
-/** The drift desk: what suppliers changed, grouped by what happened, each with its money, and what is decided about it. */
+/**
+ * The drift desk: what suppliers changed, grouped by what happened, each with its money, and what is decided about it.
+ */
 export default function DriftPage({ desk, open, lines, next }: Props) {
   const handle = useHandle();
   const [rules, setRules] = useState(false);

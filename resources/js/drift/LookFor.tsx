@@ -2,7 +2,9 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 
-/** Narrows the desk to some goods, or to prices under their floor; what is decided by group then is decided for those. */
+/**
+ * Narrows the desk to some goods, or to prices under their floor; what is decided by group then is decided for those.
+ */
 export function LookFor({ words, underFloor }: { words: string; underFloor: boolean }) {
   const handle = useHandle();
   const [typed, setTyped] = useState(words);

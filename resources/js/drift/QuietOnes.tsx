@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Link, router } from '@inertiajs/react';
 import { ChangeLine } from '@/drift/ChangeLine';
 import { useHandle } from '@/lib/useStall';
@@ -41,7 +42,10 @@ export function QuietOnes({ count, open, lines, next }: Props) {
               {line.settable && (
                 <button
                   type="button"
-                  className="rounded-md border border-line px-2 py-0.5 text-[12.5px] whitespace-nowrap hover:border-you hover:text-you"
+                  className={clsx(
+                    'rounded-md border border-line px-2 py-0.5 text-[12.5px] whitespace-nowrap',
+                    'hover:border-you hover:text-you',
+                  )}
                   onClick={() => {
                     router.post(route('drift.set-back', handle), { changes: [line.id] }, { preserveScroll: true });
                   }}

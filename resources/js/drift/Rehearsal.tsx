@@ -7,7 +7,10 @@ import { Button } from '@/ui/Button';
 /** Milliseconds between two looks at how far it is. */
 const LOOK_AGAIN = 700;
 
-/** Rules that are tried: what they would have done in the last thirty days, next to those that count and to what happened. */
+/**
+ * Rules that are tried: what they would have done in the last thirty days, next to those that count and to what
+ * happened.
+ */
 export function Rehearsal({
   edits,
   rehearsal,

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { router } from '@inertiajs/react';
 import { Command } from 'cmdk';
 import { Dialog } from 'radix-ui';
@@ -59,7 +60,10 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/25" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed top-[14vh] left-1/2 z-50 w-[560px] -translate-x-1/2 overflow-hidden rounded-xl border border-line bg-sheet shadow-2xl shadow-black/20"
+          className={clsx(
+            'fixed top-[14vh] left-1/2 z-50 w-[560px] -translate-x-1/2 overflow-hidden rounded-xl',
+            'border border-line bg-sheet shadow-2xl shadow-black/20',
+          )}
         >
           <Dialog.Title className="sr-only">Find anything</Dialog.Title>
           <Command shouldFilter={false} label="Find anything" value={at} onValueChange={setAt}>

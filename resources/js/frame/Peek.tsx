@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { PhoneFrame } from '@/ui/PhoneFrame';
@@ -16,7 +17,10 @@ export function Peek({ shopUrl, open, onOpen }: { shopUrl: string; open: boolean
         <Dialog.Content
           aria-describedby={undefined}
           onInteractOutside={(e) => e.preventDefault()}
-          className="fixed top-[68px] right-0 bottom-0 z-30 flex w-[420px] flex-col border-l border-line bg-[#ece4d2] px-5 pt-4 shadow-2xl shadow-black/20"
+          className={clsx(
+            'fixed top-[68px] right-0 bottom-0 z-30 flex w-[420px] flex-col border-l border-line',
+            'bg-[#ece4d2] px-5 pt-4 shadow-2xl shadow-black/20',
+          )}
         >
           <div className="mb-3 flex items-center">
             <Dialog.Title className="font-semibold text-see">

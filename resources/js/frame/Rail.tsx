@@ -19,7 +19,10 @@ export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }
       <StallMenu frame={frame} />
       <nav
         aria-label="Areas"
-        className="relative flex flex-1 justify-center gap-1 before:absolute before:inset-x-16 before:top-1/2 before:border-t before:border-line"
+        className={clsx(
+          'relative flex flex-1 justify-center gap-1 before:absolute before:inset-x-16 before:top-1/2',
+          'before:border-t before:border-line',
+        )}
       >
         {frame.handle !== null &&
           areas.map((area) => {

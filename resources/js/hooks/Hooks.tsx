@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -122,7 +123,10 @@ function NewHook({
           maxLength={600}
           placeholder="https://"
           onChange={(e) => setAddress(e.target.value)}
-          className="block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+          className={clsx(
+            'block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
+            'outline-none focus:border-you',
+          )}
         />
       </label>
       <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">

@@ -20,6 +20,14 @@ import { Button } from '@/ui/Button';
 import { SelectionBar } from '@/ui/SelectionBar';
 import { useSelection } from '@/ui/useSelection';
 
+const AT_HOME =
+  'Every variant on the bench and in the window: what it costs, what it asks, what you keep. ' +
+  'A price is changed where it stands.';
+
+const ABROAD =
+  'What every variant costs there, what it asks and what you keep. ' +
+  'Prices here follow from recipes and the market’s terms on the cost sheet.';
+
 /** Every variant with what it costs, asks and keeps. */
 export default function BoardPage({ board, markets }: { board: BoardView; markets: MarketView[] }) {
   const handle = useHandle();
@@ -91,14 +99,7 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
 
   return (
     <div className="pb-24">
-      <PricingHead
-        at="board"
-        says={
-          board.home
-            ? 'Every variant on the bench and in the window: what it costs, what it asks, what you keep. A price is changed where it stands.'
-            : 'What every variant costs there, what it asks and what you keep. Prices here follow from recipes and the market’s terms on the cost sheet.'
-        }
-      >
+      <PricingHead at="board" says={board.home ? AT_HOME : ABROAD}>
         <label className="flex items-baseline gap-1.5 text-mute">
           sold to
           <MarketSelect

@@ -40,7 +40,10 @@ export function ConditionsEditor({
           {from.map((c) => (
             <label
               key={c.value}
-              className="cursor-pointer rounded-md border border-line px-2 py-0.5 text-[13px] has-checked:border-you has-checked:bg-you-soft"
+              className={clsx(
+                'cursor-pointer rounded-md border border-line px-2 py-0.5 text-[13px]',
+                'has-checked:border-you has-checked:bg-you-soft',
+              )}
             >
               <input
                 type="checkbox"

@@ -11,6 +11,10 @@ import { usePricingUndo } from '@/pricing/usePricingUndo';
 import type { CostsAnswerView, CostSheetView } from '@/types';
 import { Button } from '@/ui/Button';
 
+const SAYS =
+  'What every sale bears besides the goods. Change a line and leave it: every price and every keep follows, ' +
+  'and the sample along the bottom shows what it does.';
+
 const LINES: { key: string; name: string; unit: '%' | 'money'; says: string }[] = [
   { key: 'vat', name: 'Sales tax', unit: '%', says: 'of what shoppers pay' },
   {
@@ -57,10 +61,7 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
 
   return (
     <div className="flex min-h-full flex-col">
-      <PricingHead
-        at="costs"
-        says="What every sale bears besides the goods. Change a line and leave it: every price and every keep follows, and the sample along the bottom shows what it does."
-      >
+      <PricingHead at="costs" says={SAYS}>
         {Object.keys(sheet.samples).length > 0 && (
           <label className="flex items-baseline gap-1.5 text-mute">
             sample

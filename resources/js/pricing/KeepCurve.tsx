@@ -13,7 +13,10 @@ const WIDTH = 760;
 const HEIGHT = 250;
 const PAD = { left: 16, right: 16, top: 34, bottom: 46 };
 
-/** What is kept at each price. The price now is a handle: drag it, or move it with the arrow keys, from one worked-out point to the next. */
+/**
+ * What is kept at each price. The price now is a handle: drag it, or move it with the arrow keys, from one worked-out
+ * point to the next.
+ */
 export function KeepCurve({ points, marks, at, onDrag, onDrop }: Props) {
   const box = useRef<SVGSVGElement>(null);
   const [held, setHeld] = useState<number | null>(null);

@@ -15,7 +15,9 @@ const KINDS = [
   { value: 'total', name: 'for all together' },
 ];
 
-/** A listing's multi-buy ladder: each rung with what it comes to, what it keeps, and how many must climb for it to pay. */
+/**
+ * A listing's multi-buy ladder: each rung with what it comes to, what it keeps, and how many must climb for it to pay.
+ */
 export function LadderSheet({
   listing,
   title,

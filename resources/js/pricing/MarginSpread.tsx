@@ -1,6 +1,9 @@
 import { clsx } from 'clsx';
 
-/** How many variants keep which margin; what lies under the floor is marked. A picture of the sentence that stands beside it. */
+/**
+ * How many variants keep which margin; what lies under the floor is marked. A picture of the sentence that stands
+ * beside it.
+ */
 export function MarginSpread({
   spread,
   floor,

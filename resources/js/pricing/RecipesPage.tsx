@@ -32,6 +32,10 @@ import { usePricingUndo } from '@/pricing/usePricingUndo';
 import type { RecipeChoicesView, RecipeRowView, RecipesAnswerView } from '@/types';
 import { Button } from '@/ui/Button';
 
+const SAYS =
+  'The first recipe whose conditions hold makes a variant’s price. Change a sentence where it stands, ' +
+  'drag one above another, and every price follows.';
+
 /** The stall's recipes: the first whose conditions hold makes the price. */
 export default function RecipesPage({
   recipes: given,
@@ -79,10 +83,7 @@ export default function RecipesPage({
 
   return (
     <div className="pb-16">
-      <PricingHead
-        at="recipes"
-        says="The first recipe whose conditions hold makes a variant’s price. Change a sentence where it stands, drag one above another, and every price follows."
-      >
+      <PricingHead at="recipes" says={SAYS}>
         <Button kind="do" onClick={() => void ask('POST', route('pricing.recipes.store', handle))}>
           Add a recipe
         </Button>
@@ -114,7 +115,9 @@ function RecipeRow({
     id: recipe.id,
     disabled: recipe.last,
   });
-  const spread = `${count(recipe.variants, 'variant')}${recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`}, ${recipe.under.toLocaleString('en')} under the floor`;
+  const middle = recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`;
+  const under = `, ${recipe.under.toLocaleString('en')} under the floor`;
+  const spread = count(recipe.variants, 'variant') + middle + under;
   return (
     <li
       ref={setNodeRef}

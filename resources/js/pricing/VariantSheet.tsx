@@ -18,7 +18,10 @@ interface Props {
   onSet: (body: Record<string, unknown>) => Promise<boolean>;
 }
 
-/** One variant from the side of its price: where the money goes, what is kept at any price, and why it costs what it does. */
+/**
+ * One variant from the side of its price: where the money goes, what is kept at any price, and why it costs what it
+ * does.
+ */
 export function VariantSheet({ variant, onClose, onSet }: Props) {
   const handle = useHandle();
   const [sheet, setSheet] = useState<VariantSheetView | null>(null);

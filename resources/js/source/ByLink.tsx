@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { LinkSimpleIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { send } from '@/lib/http';
@@ -43,7 +44,10 @@ export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
             onChange={(e) => {
               setAddress(e.target.value);
             }}
-            className="mt-1 w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you"
+            className={clsx(
+              'mt-1 w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink',
+              'outline-none focus:border-you',
+            )}
           />
         </label>
         {trouble && (

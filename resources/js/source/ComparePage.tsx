@@ -134,7 +134,10 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
               onKeyDown={(e) => {
                 if (e.key === 'Enter') e.currentTarget.blur();
               }}
-              className="w-24 bg-transparent py-1 text-[15px] font-semibold text-you outline-none placeholder:font-normal placeholder:text-rule"
+              className={clsx(
+                'w-24 bg-transparent py-1 text-[15px] font-semibold text-you outline-none',
+                'placeholder:font-normal placeholder:text-rule',
+              )}
             />
             {currency}
           </span>

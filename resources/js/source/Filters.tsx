@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { FilterView, SearchView } from '@/types';
 
@@ -66,7 +67,10 @@ function TrialPrice({
             onKeyDown={(e) => {
               if (e.key === 'Enter') say();
             }}
-            className="w-full bg-transparent py-0.5 font-semibold text-you outline-none placeholder:font-normal placeholder:text-rule"
+            className={clsx(
+              'w-full bg-transparent py-0.5 font-semibold text-you outline-none placeholder:font-normal',
+              'placeholder:text-rule',
+            )}
           />
           <span className="text-[12.5px] text-mute">{currency}</span>
         </span>

@@ -29,7 +29,12 @@ export function ItemGrid({ items, at, busy, trial, chosen, onChoose, onTake, onL
             ) : (
               <span className="block aspect-square w-full bg-shade" />
             )}
-            <span className="mt-2 line-clamp-2 min-h-[2.8em] px-3 leading-[1.4] font-medium text-sup group-hover:underline">
+            <span
+              className={clsx(
+                'mt-2 line-clamp-2 min-h-[2.8em] px-3 leading-[1.4] font-medium text-sup',
+                'group-hover:underline',
+              )}
+            >
               {item.title}
             </span>
           </button>

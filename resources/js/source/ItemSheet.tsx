@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { KindTable } from '@/source/KindTable';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
@@ -54,7 +55,10 @@ export function ItemSheet({ itemId, busy, onClose, onTake, onCompare, market }: 
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/15" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-y-0 right-0 z-40 w-[600px] overflow-auto border-l border-line bg-sheet px-7 py-6 shadow-2xl shadow-black/15"
+          className={clsx(
+            'fixed inset-y-0 right-0 z-40 w-[600px] overflow-auto border-l border-line bg-sheet px-7',
+            'py-6 shadow-2xl shadow-black/15',
+          )}
         >
           <div className="flex items-start gap-4">
             <Dialog.Title className="name flex-1 text-[21px] text-sup">

@@ -27,7 +27,10 @@ export function MappingColumn({ column, fields, field, onMean }: Props) {
           aria-label={`What ${column.name} means`}
           value={field}
           onChange={(e) => onMean(e.target.value)}
-          className="w-full border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium text-ink outline-none focus:border-you"
+          className={clsx(
+            'w-full border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium text-ink',
+            'outline-none focus:border-you',
+          )}
         >
           <option value="">nothing I need</option>
           {Object.entries(fields).map(([key, label]) => (

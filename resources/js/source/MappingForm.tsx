@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Head, Link, router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
@@ -22,7 +23,9 @@ interface Rest {
   delivery: string;
 }
 
-/** A supplier's file: what each of its columns means, what it leaves unsaid, and beside it the items as they will be. */
+/**
+ * A supplier's file: what each of its columns means, what it leaves unsaid, and beside it the items as they will be.
+ */
 export function MappingForm({
   mapping,
   countries,
@@ -159,7 +162,10 @@ export function MappingForm({
           aria-label="What a parcel costs"
           rows={6}
           spellCheck={false}
-          className="w-full rounded-md border border-rule/60 bg-sheet px-3 py-2 font-mono text-[13px] outline-none focus:border-you"
+          className={clsx(
+            'w-full rounded-md border border-rule/60 bg-sheet px-3 py-2 font-mono text-[13px]',
+            'outline-none focus:border-you',
+          )}
           {...field('delivery')}
         />
         <p className={preview.delivered ? 'mt-1 text-mute' : 'mt-1 font-medium text-ochre'} data-delivery>

@@ -11,7 +11,9 @@ interface Props {
   onTurn: (market: string) => void;
 }
 
-/** The country sold to: every cost, day count and warning turns to it. One never looked at before is worked out first. */
+/**
+ * The country sold to: every cost, day count and warning turns to it. One never looked at before is worked out first.
+ */
 export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
   const handle = useHandle();
   const known = new Set(markets.map((m) => m.code));

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Link, router } from '@inertiajs/react';
 import { BookmarkSimpleIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
@@ -63,7 +64,10 @@ export function SavedSearches({ saved, query }: { saved: SavedSearchView[]; quer
               onChange={(e) => {
                 setName(e.target.value);
               }}
-              className="w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you"
+              className={clsx(
+                'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink',
+                'outline-none focus:border-you',
+              )}
             />
           </label>
           <Button small type="submit" disabled={name.trim() === ''}>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { count } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { useRef, useState, type ReactNode } from 'react';
@@ -52,7 +53,10 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
             {supplier.mapped && (
               <Link
                 href={route('source.mapping', [handle, supplier.id])}
-                className="inline-block rounded-[7px] border border-rule/60 bg-sheet px-3.5 py-2 font-medium hover:bg-paper"
+                className={clsx(
+                  'inline-block rounded-[7px] border border-rule/60 bg-sheet px-3.5 py-2 font-medium',
+                  'hover:bg-paper',
+                )}
               >
                 {supplier.ready ? 'What its columns mean' : 'Say what its columns mean'}
               </Link>

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Link } from '@inertiajs/react';
 import { CaretDownIcon } from '@phosphor-icons/react';
 import { Popover } from 'radix-ui';
@@ -5,7 +6,9 @@ import { useHandle } from '@/lib/useStall';
 import { PullProgress } from '@/source/PullProgress';
 import type { ConnectionView } from '@/types';
 
-/** The stall's suppliers in a line; one alone, and those that want something, stand open, the others behind one button. */
+/**
+ * The stall's suppliers in a line; one alone, and those that want something, stand open, the others behind one button.
+ */
 export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const handle = useHandle();
   const speaking = connections.filter(
@@ -17,7 +20,12 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
       <div className="flex items-center gap-5">
         {quiet.length > 0 && (
           <Popover.Root>
-            <Popover.Trigger className="inline-flex items-center gap-1.5 rounded-[7px] border border-rule/60 bg-sheet px-3 py-1.5 font-medium hover:bg-paper">
+            <Popover.Trigger
+              className={clsx(
+                'inline-flex items-center gap-1.5 rounded-[7px] border border-rule/60 bg-sheet px-3',
+                'py-1.5 font-medium hover:bg-paper',
+              )}
+            >
               {quiet.length === 1 ? quiet[0]?.name : `${String(quiet.length)} suppliers`}
               <span className="text-mute">{latest(quiet)}</span>
               <CaretDownIcon size={12} aria-hidden />

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { send } from '@/lib/http';
@@ -68,7 +69,10 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
             value={name}
             maxLength={60}
             onChange={(e) => setName(e.target.value)}
-            className="block w-64 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+            className={clsx(
+              'block w-64 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
+              'outline-none focus:border-you',
+            )}
           />
         </label>
         <label className="flex items-center gap-2 py-1.5 text-mute">

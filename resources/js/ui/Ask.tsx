@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { AlertDialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 import { Button } from '@/ui/Button';
@@ -20,7 +21,12 @@ export function Ask({ button, title, children, yes, onYes }: Props) {
       </AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-ink/25" />
-        <AlertDialog.Content className="fixed top-[24vh] left-1/2 z-50 w-[440px] -translate-x-1/2 rounded-xl border border-line bg-sheet px-6 py-5 shadow-2xl shadow-black/20">
+        <AlertDialog.Content
+          className={clsx(
+            'fixed top-[24vh] left-1/2 z-50 w-[440px] -translate-x-1/2 rounded-xl border border-line',
+            'bg-sheet px-6 py-5 shadow-2xl shadow-black/20',
+          )}
+        >
           <AlertDialog.Title className="name text-[20px]">{title}</AlertDialog.Title>
           <AlertDialog.Description className="mt-2 mb-5 text-mute">{children}</AlertDialog.Description>
           <div className="flex justify-end gap-3">

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useId, type SelectHTMLAttributes } from 'react';
 
 interface Props extends Omit<SelectHTMLAttributes<HTMLSelectElement>, 'id'> {
@@ -15,7 +16,10 @@ export function ChoiceField({ label, choices, error, className, ...rest }: Props
       </label>
       <select
         id={id}
-        className="w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium outline-none focus:border-you"
+        className={clsx(
+          'w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium',
+          'outline-none focus:border-you',
+        )}
         {...rest}
       >
         {choices.map((c) => (

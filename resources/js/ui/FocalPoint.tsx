@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { KeyboardEvent, MouseEvent } from 'react';
 
 interface Props {
@@ -46,7 +47,10 @@ export function FocalPoint({ src, x, y, onPoint }: Props) {
       <img src={src} alt="" className="block w-full" draggable={false} />
       <span
         aria-hidden
-        className="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px] border-sheet bg-you/80 shadow"
+        className={clsx(
+          'absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-[3px] border-sheet',
+          'bg-you/80 shadow',
+        )}
         style={{ left: `${String(x)}%`, top: `${String(y)}%` }}
       />
     </button>

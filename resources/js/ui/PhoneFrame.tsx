@@ -1,8 +1,12 @@
+import { clsx } from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 
 const PHONE = 390;
 
-/** The shopper's phone with the real page in it. A new page is loaded behind the old one and swapped in, so nothing flickers. */
+/**
+ * The shopper's phone with the real page in it. A new page is loaded behind the old one and swapped in, so nothing
+ * flickers.
+ */
 export function PhoneFrame({
   src,
   stamp,
@@ -65,7 +69,10 @@ export function PhoneFrame({
 
   return (
     <div
-      className="mx-auto flex min-h-0 flex-1 flex-col overflow-hidden rounded-t-[28px] border-[7px] border-b-0 border-[#2a2622] bg-sheet"
+      className={clsx(
+        'mx-auto flex min-h-0 flex-1 flex-col overflow-hidden rounded-t-[28px] border-[7px] border-b-0',
+        'border-[#2a2622] bg-sheet',
+      )}
       style={{ width: width + 14 }}
     >
       <div ref={box} className="relative min-h-0 flex-1 overflow-hidden rounded-t-[20px]">

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 
@@ -19,7 +20,11 @@ export function Sheet({ open, title, onClose, children, foot, wide = false }: Pr
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/15" />
         <Dialog.Content
           aria-describedby={undefined}
-          className={`fixed inset-y-0 right-0 z-40 flex flex-col border-l border-line bg-sheet shadow-2xl shadow-black/15 ${wide ? 'w-[860px]' : 'w-[600px]'} max-w-[94vw]`}
+          className={clsx(
+            'fixed inset-y-0 right-0 z-40 flex max-w-[94vw] flex-col',
+            'border-l border-line bg-sheet shadow-2xl shadow-black/15',
+            wide ? 'w-[860px]' : 'w-[600px]',
+          )}
         >
           <div className="flex items-start gap-4 px-7 pt-6 pb-3">
             <Dialog.Title className="name flex-1 text-[21px]">{title}</Dialog.Title>

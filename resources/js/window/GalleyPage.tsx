@@ -24,7 +24,10 @@ interface Props {
 const writing = (node: EventTarget | null): boolean =>
   node instanceof HTMLElement && (node.isContentEditable || node.matches('input, textarea, select'));
 
-/** Dressing the front page: the page as a sheet at the left, each section's note in the margin beside it, the look in the tray. */
+/**
+ * Dressing the front page: the page as a sheet at the left, each section's note in the margin beside it, the look in
+ * the tray.
+ */
 export default function GalleyPage({ galley: given, kinds, choices, reach, shopUrl }: Props) {
   const [inHand, setInHand] = useState<string | null>(null);
   const [wide, setWide] = useState(false);

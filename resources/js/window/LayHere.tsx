@@ -19,7 +19,8 @@ export function LayHere({ kinds, top, always, onLay }: Props) {
           <button
             type="button"
             className={clsx(
-              'flex h-[15px] w-full items-center gap-2 text-[11.5px] text-mute hover:opacity-100 focus-visible:opacity-100 data-[state=open]:opacity-100',
+              'flex h-[15px] w-full items-center gap-2 text-[11.5px] text-mute hover:opacity-100',
+              'focus-visible:opacity-100 data-[state=open]:opacity-100',
               always ? 'opacity-100' : 'opacity-0',
             )}
           >
@@ -32,7 +33,10 @@ export function LayHere({ kinds, top, always, onLay }: Props) {
             align="start"
             sideOffset={4}
             collisionPadding={12}
-            className="z-40 grid max-h-[70vh] grid-cols-2 overflow-auto rounded-lg border border-line bg-sheet p-1.5 shadow-lg shadow-black/10"
+            className={clsx(
+              'z-40 grid max-h-[70vh] grid-cols-2 overflow-auto rounded-lg border border-line bg-sheet',
+              'p-1.5 shadow-lg shadow-black/10',
+            )}
           >
             {kinds.map((kind) => (
               <DropdownMenu.Item

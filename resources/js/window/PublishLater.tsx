@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
@@ -25,7 +26,10 @@ export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean
           onChange={(e) => {
             setAt(e.target.value);
           }}
-          className="mt-1 block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+          className={clsx(
+            'mt-1 block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
+            'outline-none focus:border-you',
+          )}
         />
       </label>
       <p className="mt-2 text-[12.5px] text-mute">

@@ -1,6 +1,8 @@
 import type { Measures } from '@/window/useSheets';
 
-/** What a phone shows at once below its own bars, in CSS pixels; the audit's rules use the same (PhoneAudit::SCREEN). */
+/**
+ * What a phone shows at once below its own bars, in CSS pixels; the audit's rules use the same (PhoneAudit::SCREEN).
+ */
 export const SCREEN = 700;
 
 const NAMES = ['first screen', 'one swipe', 'two swipes', 'three swipes', 'four swipes', 'five swipes'];

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import type { SectionKindView } from '@/types';
 import type { SectionDraft, Showing } from '@/window/copy';
 
@@ -16,7 +17,12 @@ const LINK = 'underline decoration-line underline-offset-4 hover:text-ink';
 export function ShowingLine({ section, kind, onShowing, onCopy, onRemove }: Props) {
   const { showing } = section;
   return (
-    <div className="mt-3 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 border-t border-line pt-2 text-[12.5px] text-mute">
+    <div
+      className={clsx(
+        'mt-3 flex flex-wrap items-baseline gap-x-1.5 gap-y-1 border-t border-line pt-2 text-[12.5px]',
+        'text-mute',
+      )}
+    >
       It shows
       <select
         aria-label="On which screens it shows"

@@ -58,7 +58,10 @@ export function Tray({ galley, choices, audit, onChange }: Props) {
       {open && (
         <section
           aria-label={`Drawer: ${open}`}
-          className="absolute inset-x-0 bottom-full z-30 max-h-[62vh] overflow-auto border-t-2 border-till bg-sheet px-6 py-5 shadow-[0_-14px_40px_rgb(0_0_0/0.14)]"
+          className={clsx(
+            'absolute inset-x-0 bottom-full z-30 max-h-[62vh] overflow-auto border-t-2 border-till',
+            'bg-sheet px-6 py-5 shadow-[0_-14px_40px_rgb(0_0_0/0.14)]',
+          )}
           onKeyDown={(e) => {
             if (e.key === 'Escape') setOpen(null);
           }}

@@ -6,7 +6,10 @@ import type { GalleyView, LookView, MarginNoteView, PatchView, SavedCopyView } f
 import { carried, copyOf, type Copy, withSection } from '@/window/copy';
 import { useHistory } from '@/window/useHistory';
 
-/** The page as it is being dressed: each change is saved at once, one saving after the other, and what came of it is laid. */
+/**
+ * The page as it is being dressed: each change is saved at once, one saving after the other, and what came of it is
+ * laid.
+ */
 export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, reload: () => void) {
   const handle = useHandle();
   const history = useHistory<Copy>(copyOf(given));

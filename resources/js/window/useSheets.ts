@@ -25,7 +25,9 @@ interface Hears {
   onLaid: () => void;
 }
 
-/** The sheets that show the page, at one width or several: what is laid on one is laid on all. The first one measures. */
+/**
+ * The sheets that show the page, at one width or several: what is laid on one is laid on all. The first one measures.
+ */
 export function useSheets(url: string, hears: Hears) {
   const origin = new URL(url).origin;
   const frames = useRef(new Map<string, HTMLIFrameElement>());

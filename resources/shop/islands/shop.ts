@@ -1,4 +1,7 @@
-/** Comforts on pages that work without them: the number of goods in the basket, and prices that follow the choice of options. */
+/**
+ * Comforts on pages that work without them: the number of goods in the basket, and prices that follow the choice of
+ * options.
+ */
 
 interface Choice {
   options: string[];

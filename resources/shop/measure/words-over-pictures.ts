@@ -49,7 +49,10 @@ const hasWords = (node: Element): boolean =>
 const crosses = (one: DOMRect, other: DOMRect): boolean =>
   one.left < other.right - 2 && one.right > other.left + 2 && one.top < other.bottom - 2 && one.bottom > other.top + 2;
 
-/** Whether something that can't be seen through lies between the words and the picture: then it is that they are read on. */
+/**
+ * Whether something that can't be seen through lies between the words and the picture: then it is that they are read
+ * on.
+ */
 function covered(words: HTMLElement, picture: HTMLImageElement): boolean {
   for (let node: HTMLElement | null = words; node && !node.contains(picture); node = node.parentElement) {
     if (channels(getComputedStyle(node).backgroundColor)[3] > 0.95) return true;
@@ -59,7 +62,10 @@ function covered(words: HTMLElement, picture: HTMLImageElement): boolean {
 
 const drop = new OffscreenCanvas(1, 1).getContext('2d', { willReadFrequently: true });
 
-/** Red, green, blue of 0 to 255 and how opaque, 0 to 1: painted, as a colour can be said in many ways (oklab, color-mix). */
+/**
+ * Red, green, blue of 0 to 255 and how opaque, 0 to 1: painted, as a colour can be said in many ways (oklab,
+ * color-mix).
+ */
 function channels(colour: string): [number, number, number, number] {
   if (!drop) return [0, 0, 0, 1];
   drop.clearRect(0, 0, 1, 1);

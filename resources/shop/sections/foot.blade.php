@@ -10,5 +10,6 @@
 @foreach ($social as $way)<li><a href="{{ $way['href'] }}" rel="me noopener">{{ $way['words'] }}</a></li>
 @endforeach
 </ul>@endif
-<p class="quiet">{{ $stall->tax_on_top ? 'VAT is added at the checkout.' : 'Prices include VAT.' }} We send to {{ $stall->marketName() }}.</p>
+<p class="quiet">{{ $stall->tax_on_top ? 'VAT is added at the checkout.' : 'Prices include VAT.' }} We send to
+    {{ $stall->marketName() }}.</p>
 </footer>

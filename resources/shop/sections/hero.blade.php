@@ -1,15 +1,31 @@
 @php
     $picture = $own ?? $good?->picture;
-    $focus = ['point' => $picture?->focus(), 'left' => '12% 50%', 'middle' => '50% 50%', 'right' => '88% 50%', 'top' => '50% 12%', 'foot' => '50% 88%'][$settings['focus']];
+    $focus = [
+        'point' => $picture?->focus(),
+        'left' => '12% 50%',
+        'middle' => '50% 50%',
+        'right' => '88% 50%',
+        'top' => '50% 12%',
+        'foot' => '50% 88%',
+    ][$settings['focus']];
 @endphp
-<section class="hero hero-{{ $settings['height'] }} room-{{ $settings['room'] }} tone-{{ $settings['tone'] }}{{ $picture ? '' : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look, $picture) !!}>
+<section
+    class="hero hero-{{ $settings['height'] }} room-{{ $settings['room'] }}
+        tone-{{ $settings['tone'] }}{{ $picture ? '' : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look,
+        $picture) !!}>
 <div class="hero-words">
 @if ($settings['words'] !== '')<h1{!! $edit('words') !!}>{{ $settings['words'] }}</h1>@endif
 @if ($settings['under'] !== '')<p{!! $edit('under') !!}>{{ $settings['under'] }}</p>@endif
-@if ($href && $settings['button'] !== '')<p class="ways"><a class="button" href="{{ $href }}"{!! $edit('button') !!}>{{ $settings['button'] }}</a>@if ($secondHref && $settings['second'] !== '') <a class="second" href="{{ $secondHref }}">{{ $settings['second'] }}</a>@endif</p>@endif
+@if ($href && $settings['button'] !== '')
+<p class="ways"><a class="button"
+    href="{{ $href }}"{!! $edit('button') !!}>{{ $settings['button'] }}</a>@if ($secondHref && $settings['second'] !== '')
+    <a class="second" href="{{ $secondHref }}">{{ $settings['second'] }}</a>@endif</p>
+@endif
 </div>
 @if ($picture)
-<figure class="hero-picture" style="--focus:{{ $focus }}">@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? $good?->title ?? '', 'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
+<figure class="hero-picture" style="--focus:{{ $focus }}">
+@include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? $good?->title ?? '',
+    'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
 @if (! $own && $good)<figcaption>{{ $good->title }}</figcaption>@endif</figure>
 @endif
 </section>

@@ -1,6 +1,9 @@
 <header class="masthead place-{{ $settings['place'] }} size-{{ $settings['size'] }}">
 @php($sign = WindowStall\Window\Sign::of($look))
-<a class="wordmark" href="/">@if ($sign)<img src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 320) }}" alt="{{ $look->wordmark }}" width="{{ $sign->logo['width'] }}" height="{{ $sign->logo['height'] }}"@if ($sign->plate) class="plate" style="background:var(--{{ $sign->plate }})"@endif>@else{{ $look->wordmark }}@endif</a>
+<a class="wordmark" href="/">@if ($sign)<img
+    src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 320) }}" alt="{{ $look->wordmark }}"
+    width="{{ $sign->logo['width'] }}"
+    height="{{ $sign->logo['height'] }}"@if ($sign->plate) class="plate" style="background:var(--{{ $sign->plate }})"@endif>@else{{ $look->wordmark }}@endif</a>
 @if ($menu !== [])
 <nav class="menu" aria-label="Shop"><ul>
 @foreach ($menu as $way)<li><a href="{{ $way['href'] }}">{{ $way['words'] }}</a></li>

@@ -3,7 +3,10 @@
 <input type="hidden" name="section" value="{{ $section->id }}">
 @if ($settings['heading'] !== '')<h2{!! $edit('heading') !!}>{{ $settings['heading'] }}</h2>@endif
 @if ($settings['words'] !== '')<p{!! $edit('words') !!}>{{ $settings['words'] }}</p>@endif
-<p class="signup-line"><label class="sr" for="{{ $section->id }}-email">E-mail</label><input id="{{ $section->id }}-email" type="email" name="email" required maxlength="200" autocomplete="email" placeholder="you@example.com"> <button class="button">{{ $settings['button'] }}</button></p>
-<p class="consent"><label><input type="checkbox" name="agreed" value="1" required> <span{!! $edit('consent') !!}>{{ $settings['consent'] }}</span></label></p>
+<p class="signup-line"><label class="sr" for="{{ $section->id }}-email">E-mail</label><input
+    id="{{ $section->id }}-email" type="email" name="email" required maxlength="200" autocomplete="email"
+    placeholder="you@example.com"> <button class="button">{{ $settings['button'] }}</button></p>
+<p class="consent"><label><input type="checkbox" name="agreed" value="1" required>
+    <span{!! $edit('consent') !!}>{{ $settings['consent'] }}</span></label></p>
 </form>
 </section>

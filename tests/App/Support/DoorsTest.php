@@ -63,46 +63,43 @@ final class DoorsTest extends AppTestCase
 
     public function test_a_guest_gets_nothing_and_is_asked_to_sign_in(): void
     {
-        foreach ($this->locked() as $route) {
-            $answer = $this->call($route->methods()[0], $this->address($route, self::ANY));
-            self::assertTrue($answer->isRedirect(route('sign-in')), self::called($route).' said '.$answer->status());
-        }
+        $this->each(
+            fn (Routed $route): bool => $this->call($route->methods()[0], $this->address($route, self::ANY))
+                ->isRedirect(route('sign-in')),
+        );
     }
 
     public function test_a_guest_that_is_a_program_is_told_so_in_json(): void
     {
-        foreach ($this->locked() as $route) {
-            $this->json($route->methods()[0], $this->address($route, self::ANY))->assertUnauthorized();
-        }
+        $this->each(
+            fn (Routed $route): bool => $this->json($route->methods()[0], $this->address($route, self::ANY))
+                ->status() === 401,
+        );
     }
 
     public function test_somebody_from_another_stall_isnt_told_that_there_is_such_a_thing(): void
     {
         $this->signIn($this->stranger);
-        foreach ($this->locked() as $route) {
-            if (str_contains($route->uri(), '{stall}')) {
-                $answer = $this->json($route->methods()[0], $this->address($route, self::ANY));
-                self::assertSame(404, $answer->status(), self::called($route));
-            }
-        }
+        $this->each(
+            fn (Routed $route): bool => ! str_contains($route->uri(), '{stall}') ||
+                $this->json($route->methods()[0], $this->address($route, self::ANY))->status() === 404,
+        );
     }
 
     public function test_whoever_works_there_gets_every_screen_and_every_answer_that_only_reads(): void
     {
         $this->signIn($this->keeper);
         $asked = 0;
-        foreach ($this->locked() as $route) {
-            if ($route->methods()[0] !== 'GET' || array_diff($route->parameterNames(), array_keys($this->places)) !== []) {
-                continue;
+        $this->each(function (Routed $route) use (&$asked): bool {
+            $open = array_diff($route->parameterNames(), array_keys($this->places));
+            if ($route->methods()[0] !== 'GET' || $open !== []) {
+                return true;
             }
-            $answer = $this->call('GET', $this->address($route, $this->places), self::WITH[$route->getName()] ?? []);
-            self::assertContains(
-                $answer->status(),
-                self::OTHERWISE[$route->getName()] ?? [200, 302],
-                self::called($route).' said '.$answer->status().': '.mb_substr((string) $answer->getContent(), 0, 300),
-            );
             $asked++;
-        }
+            $answer = $this->call('GET', $this->address($route, $this->places), self::WITH[$route->getName()] ?? []);
+
+            return in_array($answer->baseResponse->getStatusCode(), self::OTHERWISE[$route->getName()] ?? [200, 302], true);
+        });
         self::assertGreaterThan(35, $asked);
     }
 
@@ -110,16 +107,16 @@ final class DoorsTest extends AppTestCase
     {
         $this->signIn($this->stranger);
         $own = $this->stranger->stalls()->firstOrFail()->handle;
-        foreach ($this->locked() as $route) {
+        $this->each(function (Routed $route) use ($own): bool {
             $names = array_diff($route->parameterNames(), ['stall']);
-            if (! in_array('stall', $route->parameterNames(), true) || $names === []) {
-                continue;
+            $open = array_diff($names, array_keys($this->places));
+            if (! in_array('stall', $route->parameterNames(), true) || $names === [] || $open !== []) {
+                return true;
             }
-            if (array_diff($names, array_keys($this->places)) === []) {
-                $answer = $this->json($route->methods()[0], $this->address($route, ['stall' => $own] + $this->places));
-                self::assertContains($answer->status(), [404, 422], self::called($route));
-            }
-        }
+            $answer = $this->json($route->methods()[0], $this->address($route, ['stall' => $own] + $this->places));
+
+            return in_array($answer->status(), [404, 422], true);
+        });
         self::assertTrue(Listing::query()->whereKey($this->places['listing'])->exists());
     }
 
@@ -136,6 +133,8 @@ final class DoorsTest extends AppTestCase
     /** What a route answers besides a page when there is nothing yet. */
     private const OTHERWISE = [
         'bench.till' => [404],
+        // Oakum Depot has no columns to be mapped.
+        'source.mapping' => [404],
         'bench.twins' => [200, 422],
         'bench.sources' => [404],
         'bench.parts' => [200, 422],
@@ -157,12 +156,30 @@ final class DoorsTest extends AppTestCase
         }
     }
 
+    /**
+     * Asks at every door, and names those that weren't as they should be.
+     *
+     * @param  callable(Routed): bool  $right
+     */
+    private function each(callable $right): void
+    {
+        $wrong = [];
+        foreach ($this->locked() as $route) {
+            if (! $right($route)) {
+                $wrong[] = self::called($route);
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
     /** @param  array<string, int|string>  $places */
     private function address(Routed $route, array $places): string
     {
         $path = (string) preg_replace_callback(
             '/\{(\w+)\??\}/',
-            fn (array $m): string => (string) ($places[$m[1]] ?? ($m[1] === 'stall' ? $this->stall->handle : 1)),
+            fn (array $m): string => (string) ($places[$m[1]] ??
+                ['stall' => $this->stall->handle, 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
+                1),
             $route->uri(),
         );
 

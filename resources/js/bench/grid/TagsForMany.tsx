@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
@@ -18,7 +19,10 @@ export function TagsForMany({ known, onTags }: { known: string[]; onTags: (add: 
           data-tags
           list="known-tags"
           onChange={(e) => setTyped(e.target.value)}
-          className="w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you"
+          className={clsx(
+            'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none',
+            'focus:border-you',
+          )}
         />
         <datalist id="known-tags">
           {known.map((t) => (

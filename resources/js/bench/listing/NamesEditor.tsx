@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { ArrowLeftIcon, ClipboardTextIcon } from '@phosphor-icons/react';
 import { useEffect, useState } from 'react';
 import type { OptionView } from '@/types';
@@ -64,7 +65,10 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
                         order.splice(at - 1, 2, v.value, order[at - 1] ?? '');
                         void onValues(o.name, order);
                       }}
-                      className="absolute top-1.5 -left-3.5 text-mute opacity-0 group-hover:opacity-100 hover:text-ink focus-visible:opacity-100"
+                      className={clsx(
+                        'absolute top-1.5 -left-3.5 text-mute opacity-0 group-hover:opacity-100',
+                        'hover:text-ink focus-visible:opacity-100',
+                      )}
                     >
                       <ArrowLeftIcon size={12} />
                     </button>
@@ -176,7 +180,10 @@ function PasteNames({ option, onPaste }: { option: OptionView; onPaste: (values:
             .map((v) => `${v.value} = …`)
             .join('\n')}
           onChange={(e) => setText(e.target.value)}
-          className="mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px] text-ink outline-none focus:border-you"
+          className={clsx(
+            'mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px]',
+            'text-ink outline-none focus:border-you',
+          )}
         />
       </label>
       <div className="mt-2 flex items-center justify-between">

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import type { ListingView } from '@/types';
 
@@ -29,7 +30,10 @@ export function OrderFields({
         onKeyDown={(e) => {
           if (e.key === 'Enter') e.currentTarget.blur();
         }}
-        className="w-full border-b border-line bg-transparent py-1 text-[14px] text-ink outline-none placeholder:text-rule focus:border-you"
+        className={clsx(
+          'w-full border-b border-line bg-transparent py-1 text-[14px] text-ink outline-none',
+          'placeholder:text-rule focus:border-you',
+        )}
       />
     </label>
   );

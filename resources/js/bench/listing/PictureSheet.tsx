@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -81,7 +82,10 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
             maxLength={200}
             placeholder="Hand trowel with a copper blade, on a bench"
             onChange={(e) => setAlt(e.target.value)}
-            className="w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink outline-none focus:border-you"
+            className={clsx(
+              'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
+              'outline-none focus:border-you',
+            )}
           />
         </label>
         {options.some((o) => o.values.length > 1) && (
@@ -91,7 +95,10 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
               value={shows}
               data-shows
               onChange={(e) => setShows(e.target.value)}
-              className="block w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium text-ink"
+              className={clsx(
+                'block w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px]',
+                'font-medium text-ink',
+              )}
             >
               <option value="">the listing as a whole</option>
               {options.map((o) => (

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import {
   SortableContext,
@@ -164,7 +165,10 @@ function Shown({
         type="button"
         onClick={onLeaveOut}
         aria-label={`Leave picture ${String(n + 1)} out`}
-        className="absolute -top-1.5 -right-1.5 grid size-5 place-items-center rounded-full bg-till text-sheet opacity-0 group-hover:opacity-100 focus:opacity-100"
+        className={clsx(
+          'absolute -top-1.5 -right-1.5 grid size-5 place-items-center rounded-full bg-till text-sheet',
+          'opacity-0 group-hover:opacity-100 focus:opacity-100',
+        )}
       >
         <XIcon size={11} weight="bold" />
       </button>

@@ -13,7 +13,10 @@ interface Props {
   onAcross: (across: { across: string; option?: string; groups?: string[][] }) => Promise<boolean>;
 }
 
-/** How the prices are made: the stall's recipe by its name, or the listing's own as a sentence; and how variants' prices go together. */
+/**
+ * How the prices are made: the stall's recipe by its name, or the listing's own as a sentence; and how variants' prices
+ * go together.
+ */
 export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const handle = useHandle();
   const { pricedBy } = listing;

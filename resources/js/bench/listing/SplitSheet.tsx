@@ -21,7 +21,10 @@ import type { SplitDoneView, SplitPartView, SplitVariantView, SplitView } from '
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
 
-/** Splits one listing into several: the program proposes the parts, variants are dragged from one to another, each gets a name. */
+/**
+ * Splits one listing into several: the program proposes the parts, variants are dragged from one to another, each gets
+ * a name.
+ */
 export function SplitSheet({ listing, open, onClose }: { listing: number; open: boolean; onClose: () => void }) {
   const handle = useHandle();
   const undo = useUndo(() => router.visit(route('bench.listing', [handle, listing])));
@@ -125,7 +128,10 @@ function Part({ n, part, parts, onMove, onName }: PartProps) {
           value={part.name}
           placeholder="Give it a title"
           onChange={(e) => onName(e.target.value)}
-          className="flex-1 border-b-[1.5px] border-line bg-transparent py-0.5 text-[16px] font-semibold outline-none focus:border-you"
+          className={clsx(
+            'flex-1 border-b-[1.5px] border-line bg-transparent py-0.5 text-[16px] font-semibold',
+            'outline-none focus:border-you',
+          )}
         />
         <span className="text-mute">{count(part.variants.length, 'variant')}</span>
       </label>

@@ -183,7 +183,10 @@ function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () =
             edits.onStopTyping();
           }
         }}
-        className="w-16 border-b border-transparent bg-transparent text-right font-semibold text-you outline-none hover:border-line focus:border-you"
+        className={clsx(
+          'w-16 border-b border-transparent bg-transparent text-right font-semibold text-you',
+          'outline-none hover:border-line focus:border-you',
+        )}
       />
     </span>
   );

@@ -7,7 +7,10 @@ interface Props {
   onSwitch: (ids: number[], on: boolean) => void;
 }
 
-/** Switches variants on and off by value: a field of options × values where there are two, a line of values each otherwise; and by pattern. */
+/**
+ * Switches variants on and off by value: a field of options × values where there are two, a line of values each
+ * otherwise; and by pattern.
+ */
 export function VariantSwitches({ rows, onSwitch }: Props) {
   const [pattern, setPattern] = useState('');
   const options = columns(rows);
@@ -80,7 +83,10 @@ export function VariantSwitches({ rows, onSwitch }: Props) {
           aria-label="Variants whose name fits"
           placeholder="those that fit: copper*large"
           onChange={(e) => setPattern(e.target.value)}
-          className="w-52 border-b border-line bg-transparent py-0.5 outline-none placeholder:text-rule focus:border-you"
+          className={clsx(
+            'w-52 border-b border-line bg-transparent py-0.5 outline-none placeholder:text-rule',
+            'focus:border-you',
+          )}
         />
         {matching.length > 0 && (
           <>

@@ -27,7 +27,10 @@ interface Props {
 /** Looks like Markdown rather than prose: a heading, a list, emphasis or a link in its signs. */
 const MARKDOWN = /^#{1,4} |^\s*[-*+] \S|^\s*\d+\. \S|\*\*[^*\n]+\*\*|\[[^\]\n]+\]\([^)\n]+\)/m;
 
-/** The description. What is pasted is cut down to headings, lists, emphasis, links and the stall's pictures; the server cleans it once more. */
+/**
+ * The description. What is pasted is cut down to headings, lists, emphasis, links and the stall's pictures; the server
+ * cleans it once more.
+ */
 export function WordsEditor({ html, pictures, onSay }: Props) {
   const handle = useHandle();
   const first = useRef<string | null>(null);
@@ -122,7 +125,10 @@ export function WordsEditor({ html, pictures, onSay }: Props) {
             <Popover.Portal>
               <Popover.Content
                 sideOffset={6}
-                className="z-30 flex max-w-[320px] flex-wrap gap-2 rounded-lg border border-line bg-sheet p-3 shadow-xl shadow-black/10"
+                className={clsx(
+                  'z-30 flex max-w-[320px] flex-wrap gap-2 rounded-lg border border-line bg-sheet p-3',
+                  'shadow-xl shadow-black/10',
+                )}
               >
                 {ready.map((p, n) => (
                   <Popover.Close key={p.id} asChild>
@@ -150,7 +156,10 @@ export function WordsEditor({ html, pictures, onSay }: Props) {
       </div>
       <EditorContent
         editor={editor}
-        className="rounded-sm border-b-[1.5px] border-line pb-1 focus-within:border-you focus-within:bg-you-soft/40 [&_img]:max-h-40 [&_img]:rounded-md"
+        className={clsx(
+          'rounded-sm border-b-[1.5px] border-line pb-1 focus-within:border-you',
+          'focus-within:bg-you-soft/40 [&_img]:max-h-40 [&_img]:rounded-md',
+        )}
       />
     </div>
   );

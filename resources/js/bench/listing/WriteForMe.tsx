@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { PencilLineIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { useUndo } from '@/bench/useUndo';
@@ -21,7 +22,10 @@ interface Props {
   onReload: () => void;
 }
 
-/** Lets the writing help draft what the seller hasn't said yet, out of the item's own facts; says which it used and which it lacked. */
+/**
+ * Lets the writing help draft what the seller hasn't said yet, out of the item's own facts; says which it used and
+ * which it lacked.
+ */
 export function WriteForMe({ listing, onListing, onReload }: Props) {
   const handle = useHandle();
   const undo = useUndo(onReload);
@@ -51,7 +55,10 @@ export function WriteForMe({ listing, onListing, onReload }: Props) {
       trigger={
         <button
           type="button"
-          className="inline-flex items-center gap-1.5 font-medium text-you underline decoration-you/40 underline-offset-4"
+          className={clsx(
+            'inline-flex items-center gap-1.5 font-medium text-you underline decoration-you/40',
+            'underline-offset-4',
+          )}
         >
           <PencilLineIcon size={15} aria-hidden />
           Draft it for me

@@ -8,7 +8,9 @@ import type { DrawerProps } from '@/window/Tray';
 import { LookCard } from '@/window/tray/LookCard';
 import type { Galley } from '@/window/useGalley';
 
-/** Looks to choose from, each with the seller's own page in it: ready ones, those kept, and those said in a sentence. */
+/**
+ * Looks to choose from, each with the seller's own page in it: ready ones, those kept, and those said in a sentence.
+ */
 export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley: Galley }) {
   const handle = useHandle();
   const [looks, setLooks] = useState<LooksView | null>(null);
