@@ -215,6 +215,7 @@ final class World
             'fee_bp' => 0,
             'fee_fixed_minor' => 0,
             'paid_at' => $paidAt,
+            'created_at' => $paidAt ?? now(),
         ]);
         DB::table('order_lines')->insert([
             'stall_id' => $stall->id,

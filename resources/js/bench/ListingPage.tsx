@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
+import { LastStep } from '@/bench/listing/LastStep';
 import { ListingHead } from '@/bench/listing/ListingHead';
 import { OwnColumn } from '@/bench/listing/OwnColumn';
 import { SplitSheet } from '@/bench/listing/SplitSheet';
@@ -156,7 +157,10 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           <SupplierColumn listing={listing} />
         </section>
         <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">
-          <VoiceHead voice="you">{listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}</VoiceHead>
+          <VoiceHead voice="you">
+            <LastStep last={listing.last} listing={listing.id} onTaken={reload} />
+            {listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}
+          </VoiceHead>
           <OwnColumn
             key={fresh}
             listing={listing}

@@ -23,7 +23,7 @@ final class PagesTest extends AppTestCase
             ->assertSee('£15.95 to £16.95')
             ->assertSee('In stock')
             ->assertSee('With you in 3 to 6 days')
-            ->assertSee('width="1200" height="1200"', false)
+            ->assertSeeInOrder(['width="1200"', 'height="1200"'], false)
             ->getContent();
         self::assertSame(1, preg_match('#<script type="application/ld\+json">(.+?)</script>#s', $html, $m));
         $ld = json_decode($m[1] ?? '', true);

@@ -17,11 +17,8 @@ export function LastStep({ last, listing, onTaken }: Props) {
     void during(takeBack(last.change, [listing]).then(onTaken));
   };
   return (
-    <p className="min-w-0 flex-none text-[13px] leading-snug text-mute" data-last-step>
-      <span className="block max-w-60 truncate text-ink" title={last.words}>
-        {last.words}
-      </span>
-      {last.who}, {last.when} ·{' '}
+    <span className="mr-4 border-r border-you/25 pr-4" title={`${last.who}, ${last.when}`} data-last-step>
+      <span className="inline-block max-w-64 truncate align-bottom text-ink">{last.words}</span> {last.when} ·{' '}
       <button
         type="button"
         disabled={busy}
@@ -30,6 +27,6 @@ export function LastStep({ last, listing, onTaken }: Props) {
       >
         take it back
       </button>
-    </p>
+    </span>
   );
 }

@@ -1,7 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { LastStep } from '@/bench/listing/LastStep';
 import { goTo } from '@/bench/listing/places';
 import { WriteForMe } from '@/bench/listing/WriteForMe';
 import { History } from '@/bench/slots';
@@ -119,7 +118,6 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
           )}
         </p>
       </div>
-      <LastStep last={listing.last} listing={listing.id} onTaken={onReload} />
       <History
         listing={listing.id}
         open={history}

@@ -9,7 +9,7 @@ const COLUMNS = [
   { sort: 'goods', name: 'goods', width: 'w-[74px]' },
   { sort: 'delivery', name: 'delivery', width: 'w-[74px]' },
   { sort: 'landed', name: 'landed', width: 'w-[74px]' },
-  { sort: 'price', name: 'price', width: 'w-[92px]' },
+  { sort: 'price', name: 'price', width: 'w-[98px]' },
   { sort: 'was', name: 'was', width: 'w-[74px]' },
   { sort: 'keep', name: 'you keep', width: 'w-[82px]' },
   { sort: 'margin', name: 'margin', width: 'w-[64px]' },
