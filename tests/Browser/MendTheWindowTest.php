@@ -95,7 +95,7 @@ final class MendTheWindowTest extends BrowserTestCase
                 fn (): bool => ! $desk->has('[data-finding^="taps"], [data-finding^="unreadable"]'),
                 'for '.$look->words().' to have nothing too small or unreadable',
             );
-            usleep(700_000);
+            $desk->still();
             foreach ($desk->all('[data-finding]') as $finding) {
                 self::assertDoesNotMatchRegularExpression(
                     '/^(taps|unreadable)/',

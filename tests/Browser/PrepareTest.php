@@ -111,8 +111,7 @@ final class PrepareTest extends BrowserTestCase
         $desk = $this->desk();
         $handle = $this->newStall($desk);
         for ($n = 1; $n <= 10; $n++) {
-            $desk->key('j')->key('x');
-            usleep(60_000);
+            $desk->key('j')->key('x')->see($n === 1 ? '1 item chosen' : $n.' items chosen');
         }
         $desk->see('10 items chosen')->press('Take to the bench')->see('10 items lie on the bench.');
         $desk->open(self::workshop('/at/'.$handle.'/bench/grid'));
@@ -128,10 +127,11 @@ final class PrepareTest extends BrowserTestCase
 
         $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('You keep, at least');
         // Some fifty pictures are drawn, fetched and made into sizes meanwhile.
-        for ($n = 0; $n < 90 && str_contains($desk->text(), 'still being fetched'); $n++) {
-            sleep(1);
+        $desk->untilIn(90, function () use ($desk, $handle): bool {
             $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('You keep, at least');
-        }
+
+            return ! str_contains($desk->text(), 'still being fetched');
+        }, 'for all pictures to be fetched');
         $desk->click('thead input')->see('10 listings chosen')->press('Put in the window')->see('in the window.');
         $desk->until(fn (): bool => count($desk->all('tr .text-see')) >= 9, 'for them to be shown');
 

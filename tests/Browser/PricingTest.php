@@ -155,10 +155,11 @@ final class PricingTest extends BrowserTestCase
         // The same by the keyboard: take hold, one down, let go.
         $recipes();
         $grip = $desk->css('[data-recipe] button[aria-label^="Move"]');
-        foreach ([WebDriverKeys::SPACE, WebDriverKeys::ARROW_DOWN, WebDriverKeys::SPACE] as $key) {
-            $grip->sendKeys($key);
-            usleep(400_000);
-        }
+        $grip->sendKeys(WebDriverKeys::SPACE);
+        $desk->until(fn (): bool => $desk->has('[aria-pressed="true"][aria-label^="Move"]'), 'for it to be taken hold of');
+        $grip->sendKeys(WebDriverKeys::ARROW_DOWN);
+        $desk->still();
+        $grip->sendKeys(WebDriverKeys::SPACE);
         $desk->until(fn (): bool => $order() === [$six, $four, $last], 'for the order from before');
         self::assertSame($sixfold, $board());
 

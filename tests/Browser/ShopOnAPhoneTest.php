@@ -30,7 +30,7 @@ final class ShopOnAPhoneTest extends BrowserTestCase
     private function lightAndSteady(Page $phone, string $url): void
     {
         $phone->open($url)->see('Slate labels');
-        usleep(700_000);
+        $phone->still();
         $bytes = $phone->script(
             'return '.
                 'performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource")).filter(e '.

@@ -15,8 +15,12 @@ final readonly class CostsAnswerView
      * @param  int|null  $change  the step; null where only another sample is shown
      * @param  int|null  $run  which prices every variant, where there are many
      */
-    public function __construct(public CostSheetView $sheet, public ?int $change, public string $words, public ?int $run)
-    {
+    public function __construct(
+        public CostSheetView $sheet,
+        public ?int $change,
+        public string $words,
+        public ?int $run,
+    ) {
     }
 
     public static function of(Stall $stall, ?PricingChange $change = null, ?Run $run = null): self

@@ -24,8 +24,13 @@ final readonly class PricingDoneView
         SQL;
 
     /** @param  string  $at  how long ago */
-    public function __construct(public int $id, public string $words, public string $at, public string $by, public bool $undone)
-    {
+    public function __construct(
+        public int $id,
+        public string $words,
+        public string $at,
+        public string $by,
+        public bool $undone,
+    ) {
     }
 
     /** @return list<self> the last of them */

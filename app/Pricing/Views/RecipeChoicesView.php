@@ -30,8 +30,13 @@ final readonly class RecipeChoicesView
      * @param  array<string, string>  $markets  by country
      * @param  list<string>  $methods  of printing
      */
-    public function __construct(public array $suppliers, public array $types, public array $tags, public array $markets, public array $methods)
-    {
+    public function __construct(
+        public array $suppliers,
+        public array $types,
+        public array $tags,
+        public array $markets,
+        public array $methods,
+    ) {
     }
 
     public static function of(Stall $stall): self

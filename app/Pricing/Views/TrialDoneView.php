@@ -11,7 +11,12 @@ final readonly class TrialDoneView
      * @param  int|null  $run  which prices every variant, where there are many
      * @param  list<PricingDoneView>  $done  what was done lately
      */
-    public function __construct(public int $change, public string $words, public ?int $run, public TrialView $trial, public array $done)
-    {
+    public function __construct(
+        public int $change,
+        public string $words,
+        public ?int $run,
+        public TrialView $trial,
+        public array $done,
+    ) {
     }
 }

@@ -42,10 +42,19 @@ final class CarryTest extends AppTestCase
         $this->listing = $this->world->listing($this->stall);
         $this->world->say($this->listing, ListingPatch::none()->title('=HYPERLINK("x") '.self::AWKWARD));
         $this->world->say($this->listing, ListingPatch::none()->words('<p>Line, one;"two"</p><ul><li>öä</li></ul>'));
-        $this->world->say($this->listing, ListingPatch::none()->cell('type', '-5')->cell('tags', "a, b'c, =d")->cell('maker', "'-odd")->cell('notes', "two\nlines, \"quoted\""));
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()->cell('type', '-5')->cell('tags', "a, b'c, =d")->cell('maker', "'-odd")->cell('notes', "two\nlines, \"quoted\""),
+        );
         $this->world->say($this->listing, ListingPatch::none()->searchTitle('@search')->searchWords('+words'));
-        $this->world->say($this->listing, ListingPatch::none()->price([$this->listing->variants()->firstOrFail()->id], Money::gbp(1234)));
-        $this->world->say($this->listing, ListingPatch::none()->switched([$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id], false));
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()->price([$this->listing->variants()->firstOrFail()->id], Money::gbp(1234)),
+        );
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()->switched([$this->listing->variants()->reorder('position', 'desc')->firstOrFail()->id], false),
+        );
         $this->listing->update([
             'own_recipe' => self::recipe('3'),
             'own_ladder' => [

@@ -35,7 +35,10 @@ final class WindowPlacingTest extends AppTestCase
             ->update(['state' => Picture::WAITING]);
         $soldOut = $this->listing('soldout', stock: 0);
         $off = $this->listing('off');
-        $this->world->say($off, ListingPatch::none()->switched(array_values($off->variants()->pluck('id')->all()), false));
+        $this->world->say(
+            $off,
+            ListingPatch::none()->switched(array_values($off->variants()->pluck('id')->all()), false),
+        );
 
         $answer = $this->place([$ready, $untitled, $unpictured, $soldOut, $off])->assertOk();
         $answer
@@ -88,7 +91,10 @@ final class WindowPlacingTest extends AppTestCase
     public function test_a_listing_in_the_window_that_begins_to_lose_money_is_marked(): void
     {
         $listing = $this->listing('a');
-        $this->world->say($listing, ListingPatch::none()->price([$listing->variants()->firstOrFail()->id], $this->stall->money(1200)));
+        $this->world->say(
+            $listing,
+            ListingPatch::none()->price([$listing->variants()->firstOrFail()->id], $this->stall->money(1200)),
+        );
         $this->place([$listing])->assertJsonCount(1, 'placed');
         $this->world->pull($this->stall, Items::item([Items::variant('a', 2400)], 'Item a', id: 'a'));
         $this->get(route('bench', $this->stall))->assertInertia(

@@ -124,7 +124,10 @@ final class DriftTest extends AppTestCase
 
     public function test_a_price_by_hand_stands_and_only_asks_under_its_floor(): void
     {
-        $this->world->say($this->listing, ListingPatch::none()->price([$this->row('a')->id], $this->stall->money(2500)));
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()->price([$this->row('a')->id], $this->stall->money(2500)),
+        );
         $this->says(costs: ['a' => 864]);
         self::assertSame(
             [Standing::Kept, 'your price is held'],

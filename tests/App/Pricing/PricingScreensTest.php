@@ -39,7 +39,10 @@ final class PricingScreensTest extends AppTestCase
 
     public function test_the_board_filters_sorts_counts_and_finds(): void
     {
-        $this->world->say($this->listing, ListingPatch::none()->price([$this->listing->variants()->findOrFail($this->ids[1])->id], $this->stall->money(900)));
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()->price([$this->listing->variants()->findOrFail($this->ids[1])->id], $this->stall->money(900)),
+        );
         $ask = fn (array $query) => $this->get(route('pricing', [$this->stall, ...$query]))->assertOk();
         $rows = static fn ($response): array => array_column($response->inertiaProps('board')['rows'], 'id');
         self::assertSame($this->ids, $rows($ask([])));

@@ -27,6 +27,14 @@ final class Page
 
     private const PATIENCE = 20;
 
+    /** Nothing that ends by itself is moving, and all that was asked for has come. */
+    private const AT_REST = <<<'JS'
+        return document.readyState === 'complete'
+            && document.fonts.status === 'loaded'
+            && document.getAnimations().every((a) => a.playState !== 'running'
+                || a.effect.getComputedTiming().iterations === Infinity);
+        JS;
+
     public function __construct(public readonly RemoteWebDriver $driver)
     {
     }
@@ -78,7 +86,7 @@ final class Page
     /** Waits until what slides in has come to rest. */
     public function still(): self
     {
-        usleep(700_000);
+        $this->until(fn (): bool => $this->script(self::AT_REST) === true, 'for everything to come to rest');
 
         return $this;
     }
@@ -190,7 +198,7 @@ final class Page
     public function readsForEveryone(string $where): self
     {
         // What is just fading in or out has no contrast of its own yet.
-        usleep(700_000);
+        $this->still();
         $this->until(
             fn (): bool => $this->script(
                 'return [...document.querySelectorAll("[data-sonner-toast]")].every(t => getComputedStyle(t).opacity '.
@@ -239,6 +247,21 @@ final class Page
                 "Waited in vain $what at {$this->driver->getCurrentURL()}. The page says:\n".
                     mb_substr($this->text(), 0, 1500),
             );
+        }
+    }
+
+    /**
+     * The same for what may take longer than a screen does.
+     *
+     * @param  int  $seconds  at the most
+     * @param  callable(): bool  $condition
+     */
+    public function untilIn(int $seconds, callable $condition, string $what): void
+    {
+        try {
+            $this->driver->wait($seconds, 1_000)->until(static fn (): bool => $condition());
+        } catch (TimeoutException) {
+            Assert::fail('Waited '.$seconds.' seconds in vain '.$what.'.');
         }
     }
 
