@@ -38,7 +38,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected static function url(string $host, string $path = '/'): string
     {
-        return 'http://'.$host.':'.(getenv('WINDOW_STALL_PORT') ?: '8421').$path;
+        return 'http://'.$host.':'.(getenv('WINDOW_STALL_PORT') ?: '8424').$path;
     }
 
     protected static function workshop(string $path = '/'): string
