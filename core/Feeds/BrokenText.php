@@ -5,17 +5,45 @@ declare(strict_types=1);
 namespace WindowStall\Core\Feeds;
 
 /**
- * A cell whose bytes are no text: the reader of the file leaves the sign U+FFFD in their place (Unicode, "replacement
- * character"), and whoever reads the row names it instead of taking half a word for the whole.
+ * A cell that can't be taken as it stands. Whoever reads the file leaves a sign in it, and whoever reads the row names it
+ * instead of taking half a word, or half a file, for the whole.
  */
 final class BrokenText
 {
+    /** In place of bytes that are no text: U+FFFD (Unicode, "replacement character"). */
     public const SIGN = "\u{FFFD}";
+
+    /** Before a row whose quotation mark is never closed: U+FDD0 (Unicode, a noncharacter; no text holds it). */
+    public const OPEN_QUOTE = "\u{FDD0}";
+
+    /** Before a line that isn't right JSON: U+FDD1, likewise. */
+    public const NO_JSON = "\u{FDD1}";
 
     public const REASON = 'Part of this cell is no text: its bytes aren’t UTF-8. Save the file again as UTF-8.';
 
+    public const REASON_OPEN = 'A quotation mark opens here and is never closed. Close it, or double it if it is a letter.';
+
+    public const REASON_JSON = 'This line isn’t right JSON; something is missing in it, or too much.';
+
     public static function in(string $cell): bool
     {
-        return str_contains($cell, self::SIGN);
+        return self::reason($cell) !== null;
+    }
+
+    /** Why the cell can't be taken; null when it can. */
+    public static function reason(string $cell): ?string
+    {
+        return match (true) {
+            str_starts_with($cell, self::OPEN_QUOTE) => self::REASON_OPEN,
+            str_starts_with($cell, self::NO_JSON) => self::REASON_JSON,
+            str_contains($cell, self::SIGN) => self::REASON,
+            default => null,
+        };
+    }
+
+    /** The cell as a person sees it. */
+    public static function shown(string $cell): string
+    {
+        return str_replace([self::OPEN_QUOTE, self::NO_JSON], '', $cell);
     }
 }

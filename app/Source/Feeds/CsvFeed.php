@@ -6,7 +6,7 @@ namespace WindowStall\Source\Feeds;
 
 use WindowStall\Core\Feeds\BrokenText;
 
-/** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16 or Windows-1252. */
+/** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16, UTF-32 or Windows-1252. */
 final readonly class CsvFeed implements Feed
 {
     private const DELIMITERS = [
@@ -18,7 +18,13 @@ final readonly class CsvFeed implements Feed
         '^' => 'carets',
     ];
 
+    /** Lines that are looked at to tell the delimiter and the header. */
+    private const SAMPLE = 200;
+
     private const SAMPLE_ROWS = 30;
+
+    /** Rows that may stand above the header: a title, a date, an address. */
+    private const ABOVE = 12;
 
     /** So many letters of several bytes to one byte that fits nowhere make a file UTF-8. */
     private const SURE = 3;
@@ -28,6 +34,9 @@ final readonly class CsvFeed implements Feed
     /** @var non-empty-string */
     private string $delimiter;
 
+    /** The row that the columns are named in. */
+    private int $headerRow;
+
     /** @var list<string> */
     private array $header;
 
@@ -35,20 +44,22 @@ final readonly class CsvFeed implements Feed
     public function __construct(private string $path)
     {
         $this->encoding = $this->encoding();
-        $sample = [];
-        foreach ($this->records() as $record) {
-            $sample[] = $record;
-            if (count($sample) === self::SAMPLE_ROWS) {
-                break;
-            }
-        }
-        $this->delimiter = self::delimiter($sample);
-        $this->header = Header::names(str_getcsv($sample[0] ?? '', $this->delimiter, '"', ''));
+        $lines = $this->sample();
+        $said = preg_match('/^"?sep=([;,\t|~^])"?$/iD', $lines[0] ?? '', $m) === 1 ? $m[1] : null;
+        $this->delimiter = $said ?? self::delimiter($lines);
+        $rows = self::rowsOf($said === null ? $lines : array_slice($lines, 1), $this->delimiter);
+        $this->headerRow = self::headerIn($rows, $this->delimiter) + ($said === null ? 0 : 1);
+        $this->header = Header::names(self::cells($this->record($this->headerRow), $this->delimiter));
     }
 
     public function about(): string
     {
-        return sprintf('a table parted by %s, in %s', self::DELIMITERS[$this->delimiter], $this->encoding);
+        return sprintf(
+            'a table parted by %s, in %s%s',
+            self::DELIMITERS[$this->delimiter],
+            $this->encoding,
+            $this->headerRow === 1 ? '' : sprintf(', its columns named in row %d', $this->headerRow),
+        );
     }
 
     public function header(): array
@@ -68,7 +79,7 @@ final readonly class CsvFeed implements Feed
     {
         $nothing = " \t\r\n".$this->delimiter;
         foreach ($this->records() as $number => $record) {
-            if ($number > 1 && trim($record, $nothing) !== '') {
+            if ($number > $this->headerRow && trim($record, $nothing) !== '') {
                 yield $number => $record;
             }
         }
@@ -85,85 +96,57 @@ final readonly class CsvFeed implements Feed
     private function values(string $record): array
     {
         $width = count($this->header);
-        // Most rows hold no quotation mark; parting those is ten times as quick.
-        $values = str_contains($record, '"')
-            ? array_map(strval(...), str_getcsv($record, $this->delimiter, '"', ''))
-            : explode($this->delimiter, $record);
+        if (str_starts_with($record, BrokenText::OPEN_QUOTE)) {
+            return array_pad([$record], $width, '');
+        }
+        $values = self::cells($record, $this->delimiter);
 
         return count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
     }
 
     /**
-     * @return \Generator<int, string> rows by number as they stand in the file, in UTF-8, with the newlines inside
-     *     quotes
+     * @param  non-empty-string  $delimiter
+     * @return list<string>
      */
+    private static function cells(string $record, string $delimiter): array
+    {
+        // Most rows hold no quotation mark; parting those is ten times as quick.
+        return str_contains($record, '"')
+            ? array_map(strval(...), str_getcsv($record, $delimiter, '"', ''))
+            : explode($delimiter, $record);
+    }
+
+    /** @return \Generator<int, string> rows by number as they stand in the file, in UTF-8 */
     private function records(): \Generator
     {
-        $in = fopen($this->path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        try {
-            if (str_starts_with($this->encoding, 'UTF-16')) {
-                fseek($in, 2);
-                stream_filter_append($in, 'convert.iconv.'.$this->encoding.'/UTF-8', STREAM_FILTER_READ);
-            } elseif (fread($in, 3) !== "\xEF\xBB\xBF") {
-                rewind($in);
-            }
-            $number = 1;
-            $record = '';
-            // Only what has to be converted can hold half a letter; other lines are read the quick way.
-            $wide = str_starts_with($this->encoding, 'UTF-16');
-            while (($line = $wide ? $this->wide($in, $number) : fgets($in, Limits::ROW)) !== false) {
-                $record = $record === '' ? $line : $record.$line;
-                if (strlen($record) >= Limits::ROW - 1) {
-                    throw FeedTrouble::because(
-                        sprintf(
-                            'Row %s is longer than %s letters; a quotation mark is probably open. The file wasn’t '.
-                                'read.',
-                            number_format($number),
-                            number_format(Limits::ROW),
-                        ),
-                    );
-                }
-                if (substr_count($record, '"') % 2 === 1) {
-                    continue;
-                }
-                yield $number => $this->utf8(rtrim($record, "\r\n"));
-                $number++;
-                $record = '';
-            }
-            if ($record !== '') {
-                throw FeedTrouble::because(
-                    sprintf(
-                        'The file breaks off in row %s: a quotation mark is open. Fetch it again.',
-                        number_format($number),
-                    ),
-                );
-            }
-        } finally {
-            fclose($in);
+        foreach ((new CsvRows($this->delimiter))->of((new TextLines($this->path))->all()) as $number => $record) {
+            yield $number => $this->utf8($record);
         }
     }
 
-    /**
-     * @param  resource  $in
-     *
-     * @throws FeedTrouble when UTF-16 ends within a letter, or holds half of one
-     */
-    private function wide($in, int $row): string|false
+    private function record(int $wanted): string
     {
-        set_error_handler(
-            static fn (): bool => throw FeedTrouble::because(
-                sprintf(
-                    'The file holds half a letter near row %s; it was cut off, or isn’t UTF-16. Save it again as '.
-                        'UTF-8.',
-                    number_format($row),
-                ),
-            ),
-        );
-        try {
-            return fgets($in, Limits::ROW);
-        } finally {
-            restore_error_handler();
+        foreach ($this->records() as $number => $record) {
+            if ($number === $wanted) {
+                return $record;
+            }
         }
+
+        return '';
+    }
+
+    /** @return list<string> the first lines, in UTF-8 */
+    private function sample(): array
+    {
+        $lines = [];
+        foreach ((new TextLines($this->path))->all() as $line) {
+            $lines[] = $this->utf8($line);
+            if (count($lines) === self::SAMPLE) {
+                break;
+            }
+        }
+
+        return $lines;
     }
 
     private function utf8(string $record): string
@@ -189,11 +172,9 @@ final readonly class CsvFeed implements Feed
     private function encoding(): string
     {
         $start = (string) file_get_contents($this->path, length: 262_144);
-        if (str_starts_with($start, "\xFF\xFE")) {
-            return 'UTF-16LE';
-        }
-        if (str_starts_with($start, "\xFE\xFF")) {
-            return 'UTF-16BE';
+        $marked = TextLines::marked($start);
+        if ($marked !== null && $marked !== 'UTF-8') {
+            return $marked;
         }
         // The sample may end within a letter.
         $whole = preg_replace('/[\xC0-\xFF][\x80-\xBF]{0,3}$/', '', $start) ?? $start;
@@ -215,17 +196,21 @@ final readonly class CsvFeed implements Feed
     }
 
     /**
-     * @param  list<string>  $sample  the delimiter is the one that cuts most rows into as many columns as the first,
-     *     the more the better
+     * The one that cuts most rows into as many columns as most have, the more the better.
+     *
+     * @param  list<string>  $lines
      * @return non-empty-string
      */
-    private static function delimiter(array $sample): string
+    private static function delimiter(array $lines): string
     {
         $best = ',';
         $most = 0;
         foreach (array_keys(self::DELIMITERS) as $delimiter) {
-            $counts = array_map(static fn (string $r): int => count(str_getcsv($r, $delimiter, '"', '')), $sample);
-            $columns = $counts[0] ?? 1;
+            $counts = array_map(
+                static fn (string $row): int => count(self::cells($row, $delimiter)),
+                array_slice(self::rowsOf($lines, $delimiter), 0, self::SAMPLE_ROWS),
+            );
+            $columns = self::usual($counts);
             $even = count(array_filter($counts, static fn (int $n): bool => $n === $columns));
             $score = $columns < 2 ? 0 : $even * 1000 + min($columns, 99);
             if ($score > $most) {
@@ -234,5 +219,64 @@ final readonly class CsvFeed implements Feed
         }
 
         return $best;
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @param  non-empty-string  $delimiter
+     * @return list<string>
+     */
+    private static function rowsOf(array $lines, string $delimiter): array
+    {
+        $rows = [];
+        try {
+            foreach ((new CsvRows($delimiter))->of($lines) as $row) {
+                $rows[] = $row;
+            }
+        } catch (FeedTrouble) {
+            // The sample ends within a quoted cell; whether the file does is told when it is read.
+        }
+
+        return $rows;
+    }
+
+    /**
+     * The first row, unless it is a title: then the first of those below it that is as wide as most.
+     *
+     * @param  list<string>  $rows
+     * @param  non-empty-string  $delimiter
+     * @return int from 1
+     */
+    private static function headerIn(array $rows, string $delimiter): int
+    {
+        $filled = array_map(
+            static fn (string $row): int => count(array_filter(
+                self::cells($row, $delimiter),
+                static fn (string $cell): bool => trim($cell) !== '',
+            )),
+            $rows,
+        );
+        $usual = self::usual(array_values(array_filter($filled)));
+        foreach (array_slice($filled, 0, self::ABOVE) as $n => $cells) {
+            // A title stands alone in its row; a header names nearly every column.
+            if ($cells > 1 && $cells > $usual / 2) {
+                return $n + 1;
+            }
+        }
+
+        return 1;
+    }
+
+    /**
+     * @param  list<int>  $counts
+     * @return int the one that stands most often; of several the largest
+     */
+    private static function usual(array $counts): int
+    {
+        $often = array_count_values($counts);
+        krsort($often);
+        arsort($often);
+
+        return (int) (array_key_first($often) ?? 1);
     }
 }
