@@ -39,7 +39,7 @@ final class RunController
                 $out = fopen('php://output', 'w');
                 \assert($out !== false);
                 fwrite($out, "\xEF\xBB\xBF");
-                fputcsv($out, ['row', 'column', 'value', 'reason'], escape: '');
+                fputcsv($out, ['row', 'column', 'value', 'reason'], escape: '', eol: "\r\n");
                 DB::table('run_rejects')
                     ->where('run_id', $run->id)
                     ->orderBy('row')
@@ -55,6 +55,7 @@ final class RunController
                                     $row->reason,
                                 ]),
                                 escape: '',
+                                eol: "\r\n",
                             );
                         }
                     });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors;
 
 use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Feeds\RowCount;
 use WindowStall\Core\Source\Item;
 
 /** Some items of a catalogue, how many there are in all if the supplier says, and what couldn't be used. */
@@ -19,6 +20,7 @@ final readonly class CataloguePage
      *     column
      * @param  list<string>  $same  ids of items that came as they came last time, and weren't read
      * @param  array<string, string>  $raw  item's id → a hash of it as it came, where it can be known again by that
+     * @param  RowCount|null  $rows  with the last page of a file: where all of its rows went
      * @param  bool  $asBefore  the whole catalogue came as it came last time
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class CataloguePage
         public array $same = [],
         public array $raw = [],
         public bool $asBefore = false,
+        public ?RowCount $rows = null,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use WindowStall\Core\Feeds\Line;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
 use WindowStall\Core\Feeds\Reject;
+use WindowStall\Core\Feeds\RowCount;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\SupplierTrouble;
@@ -46,6 +47,13 @@ final class ReadGoods
     private array $rejects = [];
 
     private int $rejected = 0;
+
+    /** Rows that were read, that goods were made of, and whose SKU stood twice. */
+    private int $seen = 0;
+
+    private int $used = 0;
+
+    private int $doubled = 0;
 
     private function __construct(private readonly Feed $feed, private readonly Mapping $mapping)
     {
@@ -96,6 +104,8 @@ final class ReadGoods
             yield new CataloguePage([], $total, same: $ids);
         }
         yield from $this->sorted($total);
+        $rows = new RowCount(seen: $this->seen, used: $this->used, left: $this->rejected + $this->doubled);
+        yield new CataloguePage([], $total, notes: array_values(array_filter([$rows->trouble()])), rows: $rows);
         DB::statement('TRUNCATE feed_lines');
     }
 
@@ -106,6 +116,7 @@ final class ReadGoods
     private function lines(iterable $rows): \Generator
     {
         foreach ($rows as $number => $values) {
+            $this->seen++;
             $hash = KnownGoods::hash($values);
             $line = $this->read->read($number, $values);
             if ($line instanceof Reject) {
@@ -140,6 +151,7 @@ final class ReadGoods
                     }
                     $goods->add($row);
                     if ($row->line !== null && $row->first !== $row->row) {
+                        $this->doubled++;
                         $rejects[] = new Reject(
                             (int) $row->row,
                             'SKU',
@@ -178,6 +190,7 @@ final class ReadGoods
             $item = $this->assemble->from($goods->lines);
             $items[] = $item;
             $held += count($goods->lines);
+            $this->used += count($goods->lines);
             $hash = $goods->raw();
             if ($hash !== null) {
                 $raw[$item->id] = $hash;
