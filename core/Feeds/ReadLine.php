@@ -15,6 +15,29 @@ final readonly class ReadLine
 
     private const MOST_GRAMS = 1_000_000;
 
+    /** What is said of stock in words: whether there is any. */
+    private const STOCK_WORDS = [
+        'yes' => true,
+        'y' => true,
+        'true' => true,
+        'in stock' => true,
+        'instock' => true,
+        'in_stock' => true,
+        'available' => true,
+        'no' => false,
+        'n' => false,
+        'false' => false,
+        'none' => false,
+        'out of stock' => false,
+        'out_of_stock' => false,
+        'outofstock' => false,
+        'sold out' => false,
+        'unavailable' => false,
+    ];
+
+    /** Units of weight besides the metric ones, in milligrams: the international pound and its sixteenth (1959). */
+    private const MILLIGRAMS = ['lb' => 453_592, 'pound' => 453_592, 'oz' => 28_350, 'ounce' => 28_350];
+
     /** @var array<string, int> field → place of its column */
     private array $at;
 
@@ -59,8 +82,11 @@ final readonly class ReadLine
     public function read(int $number, array $values): Line|Reject
     {
         foreach ($values as $place => $value) {
-            if (BrokenText::in($value)) {
-                return new Reject($number, $this->header[$place] ?? '', mb_substr($value, 0, 80), BrokenText::REASON);
+            $broken = BrokenText::reason($value);
+            if ($broken !== null) {
+                $shown = mb_substr(BrokenText::shown($value), 0, 80);
+
+                return new Reject($number, $this->header[$place] ?? '', $shown, $broken);
             }
         }
         $sku = $this->text($values, Field::Sku);
@@ -204,7 +230,13 @@ final readonly class ReadLine
         if (ctype_digit($text) && strlen($text) < 9) {
             return min((int) $text, self::MOST_PIECES);
         }
-        $read = $this->mapping->decimal->read(ltrim($text, '>+ '));
+        $said = self::STOCK_WORDS[mb_strtolower($text)] ?? null;
+        if ($said !== null) {
+            // How many isn't said: as many as are taken where nothing is said, and one at least.
+            return $said ? max(1, $this->mapping->assumedStock) : 0;
+        }
+        // "10+" and "> 10" are ten at least.
+        $read = $this->mapping->decimal->read(trim($text, '>+≥ '));
         if ($read === null || preg_match('/^(-?)(\d+)(?:\.0*)?$/D', $read, $m) !== 1) {
             return $this->reject($number, Field::Stock, $text, 'The stock isn’t a whole number.');
         }
@@ -221,8 +253,13 @@ final readonly class ReadLine
             return $this->mapping->assumedGrams;
         }
         $kilograms = $this->mapping->kilograms;
-        if (preg_match('/^(.*?)\s*(kg|g|gr|grams?)\.?$/i', $text, $m) === 1) {
-            [$text, $kilograms] = [$m[1], strtolower($m[2]) === 'kg'];
+        if (preg_match('/^(.*?)\s*(kg|g|gr|grams?|lbs?|pounds?|oz|ounces?)\.?$/iD', $text, $m) === 1) {
+            $unit = strtolower($m[2]);
+            $milligrams = self::MILLIGRAMS[rtrim($unit, 's')] ?? null;
+            if ($milligrams !== null) {
+                return $this->imperial($number, $m[1], $milligrams);
+            }
+            [$text, $kilograms] = [$m[1], $unit === 'kg'];
         }
         $read = $this->mapping->decimal->read($text);
         if ($read === null || str_starts_with($read, '-')) {
@@ -232,6 +269,20 @@ final readonly class ReadLine
         $grams = $kilograms
             ? (int) $whole * 1000 + (int) substr(str_pad($part, 3, '0'), 0, 3)
             : (int) $whole + ($part !== '' && (int) $part > 0 ? 1 : 0);
+
+        return $grams > self::MOST_GRAMS
+            ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.')
+            : max(1, $grams);
+    }
+
+    /** @param  int  $milligrams  of one unit */
+    private function imperial(int $number, string $text, int $milligrams): int|Reject
+    {
+        $read = $this->mapping->decimal->read($text);
+        if ($read === null || str_starts_with($read, '-') || strlen($read) > 12) {
+            return $this->reject($number, Field::Weight, $text, 'The weight isn’t a figure.');
+        }
+        $grams = (int) ceil((float) $read * $milligrams / 1_000);
 
         return $grams > self::MOST_GRAMS
             ? $this->reject($number, Field::Weight, $text, 'The weight is more than a tonne.')

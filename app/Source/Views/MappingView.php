@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use WindowStall\Core\Feeds\ColumnGuess;
+use WindowStall\Core\Feeds\DecimalGuess;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\GuessColumns;
@@ -29,6 +30,7 @@ final readonly class MappingView
      * @param  list<MappingColumnView>  $columns
      * @param  array<string, string>  $fields  field → what it means, in words
      * @param  list<string>  $many  fields that several columns may mean
+     * @param  string|null  $doubt  what is asked of a person about how figures are written
      * @param  list<string>  $currencies
      */
     public function __construct(
@@ -41,6 +43,7 @@ final readonly class MappingView
         public array $fields,
         public array $many,
         public string $decimal,
+        public ?string $doubt,
         public bool $kilograms,
         public string $currency,
         public array $currencies,
@@ -97,6 +100,7 @@ final readonly class MappingView
                 ),
             ),
             decimal: $mapping->decimal->value,
+            doubt: $settings->mapping === null ? self::figures($sample, $guesses)->doubt : null,
             kilograms: $mapping->kilograms,
             currency: $mapping->currency,
             currencies: ReferenceRates::currencies(),
@@ -114,14 +118,10 @@ final readonly class MappingView
     private static function guessed(Stall $stall, FeedSample $sample, array $guesses): Mapping
     {
         $columns = [];
-        $figures = [];
         $weights = '';
         foreach ($guesses as $i => $guess) {
             if ($guess->field !== null) {
                 $columns[] = new MappedColumn($guess->column, $guess->field);
-                if (in_array($guess->field, [Field::Cost, Field::Rrp, Field::Weight], true)) {
-                    array_push($figures, ...array_column($sample->guessing(), $i));
-                }
                 $weights .=
                     $guess->field === Field::Weight
                         ? $guess->column.' '.implode(' ', array_slice(array_column($sample->guessing(), $i), 0, 20))
@@ -138,7 +138,24 @@ final readonly class MappingView
             preg_match('/\bkg\b|kilo/i', $weights) === 1 ||
             (preg_match('/\bg\b|gram/i', $weights) !== 1 && preg_match('/\d[.,]\d/', $weights) === 1);
 
-        return new Mapping($columns, DecimalSign::of($figures), $kilograms, $currency, $stall->country);
+        return new Mapping($columns, self::figures($sample, $guesses)->sign, $kilograms, $currency, $stall->country);
+    }
+
+    /**
+     * What the columns of amounts and weights speak for.
+     *
+     * @param  list<ColumnGuess>  $guesses
+     */
+    private static function figures(FeedSample $sample, array $guesses): DecimalGuess
+    {
+        $figures = [];
+        foreach ($guesses as $i => $guess) {
+            if (in_array($guess->field, [Field::Cost, Field::Rrp, Field::Weight], true)) {
+                array_push($figures, ...array_column($sample->guessing(), $i));
+            }
+        }
+
+        return DecimalSign::guess($figures);
     }
 
     private static function column(ColumnGuess $guess, int $i, FeedSample $sample, ?Field $said): MappingColumnView

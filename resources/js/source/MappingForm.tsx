@@ -125,6 +125,11 @@ export function MappingForm({
             ]}
             {...field('decimal')}
           />
+          {mapping.doubt && (
+            <p className="col-span-2 self-end text-[13px] text-ochre" role="status" data-doubt>
+              {mapping.doubt}
+            </p>
+          )}
           <ChoiceField
             label="Costs are in"
             choices={mapping.currencies.map((c) => ({ value: c, label: c }))}

@@ -64,7 +64,8 @@ final class ReadLineTest extends TestCase
         $values = Samples::ROWS[0];
         $values[8] = '1.234,00';
         self::assertSame(1234, $this->line($values)->stock);
-        foreach (['> 50' => 50, '+12' => 12, '-3' => 0, '' => 0] as $text => $pieces) {
+        $said = ['> 50' => 50, '+12' => 12, '10+' => 10, '-3' => 0, '' => 0, 'In stock' => 1, 'yes' => 1, 'sold out' => 0, 'NO' => 0];
+        foreach ($said as $text => $pieces) {
             $values[8] = (string) $text;
             self::assertSame($pieces, $this->line($values)->stock, (string) $text);
         }
@@ -80,6 +81,9 @@ final class ReadLineTest extends TestCase
                 ['0,42 kg', false, 420],
                 ['420,5', false, 421],
                 ['0', true, 1],
+                ['2 lb', true, 908],
+                ['1,5 lbs.', false, 681],
+                ['8 oz', true, 227],
             ] as [$text, $kilograms, $grams]
         ) {
             $values = Samples::ROWS[0];
