@@ -25,6 +25,7 @@ final class Columns
         'search_title',
         'search_description',
         'recipe',
+        'together',
         'ladder',
     ];
 

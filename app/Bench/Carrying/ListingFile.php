@@ -112,9 +112,9 @@ final readonly class ListingFile
             }
             yield [
                 'row' => $row,
-                'listing' => self::cells($listing, 'recipe'),
+                'listing' => self::cells($listing, ['recipe', 'together']),
                 'variants' => array_map(
-                    static fn (array $v): array => ['row' => $row, 'cells' => self::cells($v, 'variant_recipe')],
+                    static fn (array $v): array => ['row' => $row, 'cells' => self::cells($v, ['variant_recipe'])],
                     $variants,
                 ),
             ];
@@ -123,14 +123,15 @@ final readonly class ListingFile
 
     /**
      * @param  array<mixed>  $row
+     * @param  list<string>  $written  columns whose values are written as programs send them
      * @return array<string, string>
      */
-    private static function cells(array $row, string $recipe): array
+    private static function cells(array $row, array $written): array
     {
         $cells = [];
         foreach ($row as $name => $value) {
-            if ($name === $recipe && is_array($value)) {
-                $cells[$recipe] = ListingRecords::cell($value);
+            if (in_array($name, $written, true) && is_array($value)) {
+                $cells[(string) $name] = ListingRecords::cell($value);
             } elseif ($value === null || is_scalar($value)) {
                 $cells[(string) $name] = is_bool($value) ? ($value ? 'yes' : 'no') : (string) $value;
             }

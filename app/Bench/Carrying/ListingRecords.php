@@ -21,7 +21,7 @@ use WindowStall\Support\Cell;
  * @phpstan-type ListingRecord array{
  *     listing: int, supplier: string, item: string, title: string, description: string, type: string, tags: string,
  *     maker: string, notes: string, search_title: string, search_description: string,
- *     recipe: array<string, mixed>|null, ladder: string, state: string, shown_title: string, currency: string,
+ *     recipe: array<string, mixed>|null, together: array<string, mixed>|null, ladder: string, state: string, shown_title: string, currency: string,
  *     variants: list<VariantRecord>,
  * }
  */
@@ -55,6 +55,7 @@ final class ListingRecords
             'search_title' => (string) $l->own_search_title,
             'search_description' => (string) $l->own_search_words,
             'recipe' => $l->own_recipe,
+            'together' => $l->own_across,
             'ladder' => PricingCells::ladder($l->own_ladder),
             'state' => $l->state->value,
             'shown_title' => $f->title->shown(),

@@ -9,6 +9,7 @@ use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Listing\Across;
 use WindowStall\Core\Pricing\Offers\RungKind;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Core\Said;
@@ -97,6 +98,40 @@ final class PricingCells
         } catch (ValidationException $e) {
             throw new Refusal((string) collect($e->errors())->flatten()->first());
         }
+    }
+
+    /**
+     * Reads how the prices of a listing's variants go together: "one", or {"across": "stepped", "option": "Size",
+     * "groups": [["S", "M"]]}.
+     *
+     * @return array{across: string, option?: string, groups?: list<list<string>>}|null null where each has its own
+     *
+     * @throws Refusal
+     */
+    public static function readTogether(string $cell): ?array
+    {
+        $cell = trim($cell);
+        $said = in_array($cell, ['', 'each', 'one'], true) ? ['across' => $cell ?: 'each'] : json_decode($cell, true);
+        $across = Across::tryFrom(is_array($said) && is_string($said['across'] ?? null) ? $said['across'] : '');
+        $groups = is_array($said) && is_array($said['groups'] ?? null) ? $said['groups'] : [];
+        $option = is_array($said) && is_string($said['option'] ?? null) ? $said['option'] : '';
+        $texts = array_filter($groups, static fn (mixed $g): bool => is_array($g) && array_filter($g, is_string(...)) === $g);
+        if ($across === null || ($across === Across::Stepped && ($option === '' || $groups === [] || $texts !== $groups))) {
+            throw new Refusal(
+                'This doesn’t say how prices go together: write one, or {"across": "stepped", "option": "Size", '.
+                    '"groups": [["S", "M"]]}; empty for each its own.',
+            );
+        }
+
+        return match ($across) {
+            Across::Each => null,
+            Across::One => ['across' => 'one'],
+            Across::Stepped => [
+                'across' => 'stepped',
+                'option' => $option,
+                'groups' => array_values(array_map(array_values(...), $texts)),
+            ],
+        };
     }
 
     /**

@@ -70,6 +70,7 @@ final class ReadRecord
             'search_title' => $none->searchTitle($cell),
             'search_description' => $none->searchWords($cell),
             'recipe' => $none->recipe(PricingCells::readRecipe($cell, $stall->currencyValue())),
+            'together' => $none->across(PricingCells::readTogether($cell)),
             'ladder' => $none->ladder(PricingCells::readLadder($cell, $stall)),
             default => $none->cell($column, $cell),
         };
@@ -176,9 +177,11 @@ final class ReadRecord
     private function tried(int $row, string $column, string $cell, array &$rejects, callable $read): ListingPatch
     {
         try {
-            return BrokenText::in($cell) ? throw new Refusal(BrokenText::REASON) : $read();
+            $broken = BrokenText::reason($cell);
+
+            return $broken === null ? $read() : throw new Refusal($broken);
         } catch (Said $said) {
-            $rejects[] = new Reject($row, $column, mb_substr($cell, 0, self::SHOWN), $said->getMessage());
+            $rejects[] = new Reject($row, $column, mb_substr(BrokenText::shown($cell), 0, self::SHOWN), $said->getMessage());
 
             return ListingPatch::none();
         }

@@ -75,10 +75,10 @@ final class CarryController
     private static function csv(Stall $stall, $out): void
     {
         fwrite($out, "\xEF\xBB\xBF");
-        fputcsv($out, Columns::all(), escape: '');
+        fputcsv($out, Columns::all(), escape: '', eol: "\r\n");
         foreach (ListingRecords::all($stall) as $record) {
             foreach (ListingRecords::rows($record) as $row) {
-                fputcsv($out, $row, escape: '');
+                fputcsv($out, $row, escape: '', eol: "\r\n");
             }
         }
     }

@@ -17,7 +17,7 @@ final readonly class SignUpsController
         return new StreamedResponse(
             function () use ($stall): void {
                 $out = fopen('php://output', 'w') ?: throw new \RuntimeException('Nothing can be written.');
-                fputcsv($out, ['email', 'agreed to', 'where', 'when'], escape: '');
+                fputcsv($out, ['email', 'agreed to', 'where', 'when'], escape: '', eol: "\r\n");
                 foreach (DB::table('sign_ups')->where('stall_id', $stall->id)->orderBy('id')->lazyById(500) as $row) {
                     $cells = [
                         (string) $row->email,
@@ -25,7 +25,7 @@ final readonly class SignUpsController
                         (string) $row->source,
                         $row->agreed_at.' UTC',
                     ];
-                    fputcsv($out, array_map(Cell::safe(...), $cells), escape: '');
+                    fputcsv($out, array_map(Cell::safe(...), $cells), escape: '', eol: "\r\n");
                 }
             },
             200,
