@@ -23,13 +23,24 @@ final class CutObjects
 
     private bool $escaped = false;
 
+    /** Whether the list has come to its end. */
     private bool $ended = false;
+
+    private bool $begun = false;
+
+    /** Whether the whole of the JSON has come to its end: nothing may follow. */
+    private bool $over = false;
+
+    /** What stands outside of objects where only commas may. */
+    private string $between = '';
+
+    private int $objects = 0;
 
     /** @return list<string> the objects that end in this piece */
     public function from(string $piece): array
     {
         $objects = [];
-        for ($at = 0, $length = strlen($piece); $at < $length && ! $this->ended; $at += $step) {
+        for ($at = 0, $length = strlen($piece); $at < $length; $at += $step) {
             $step = $this->plain($piece, $at);
             if ($step > 0) {
                 $this->escaped = false;
@@ -47,15 +58,13 @@ final class CutObjects
         return $objects;
     }
 
-    /** Whether the list has come to its end. */
-    public function ended(): bool
-    {
-        return $this->ended;
-    }
-
     /** Whether something was begun and hasn't ended yet. */
     public function isOpen(): bool
     {
+        if ($this->over && $this->between !== '') {
+            throw self::wrong('Something stands after the end of the JSON.');
+        }
+
         return $this->open !== '' || $this->quoted;
     }
 
@@ -79,15 +88,19 @@ final class CutObjects
     {
         if ($this->object !== null) {
             $this->object .= $text;
+        } elseif (! $this->quoted && ($this->over || strlen($this->open) === $this->list)) {
+            $this->between .= trim($text);
         }
     }
 
     /** @return string|null the object that ends with this sign */
     private function sign(string $sign): ?string
     {
+        if ($this->over) {
+            throw self::wrong('Something stands after the end of the JSON.');
+        }
         if ($sign === '{' && $this->beginsObject()) {
-            $this->list = strlen($this->open);
-            $this->object = '';
+            $this->begin();
         }
         $this->keep($sign);
         if ($sign === '\\') {
@@ -96,25 +109,51 @@ final class CutObjects
             $this->quoted = ! $this->quoted;
         } elseif ($sign === '{' || $sign === '[') {
             $this->open .= $sign;
+            $this->begun = true;
         } else {
-            $this->open = substr($this->open, 0, -1);
-
-            return $this->closed();
+            return $this->closed($sign);
         }
 
         return null;
     }
 
+    /** Between two objects of a list stands a comma, and nothing else. */
+    private function begin(): void
+    {
+        if ($this->list !== null && $this->between !== ($this->objects === 0 ? '' : ',')) {
+            throw self::wrong(
+                sprintf('The JSON is broken after record %s: a comma is expected there.', number_format($this->objects)),
+            );
+        }
+        $this->list = strlen($this->open);
+        $this->object = '';
+        $this->between = '';
+        $this->objects++;
+    }
+
+    private static function wrong(string $sentence): FeedTrouble
+    {
+        return FeedTrouble::because($sentence.' Nothing was taken from it.');
+    }
+
     private function beginsObject(): bool
     {
         return $this->object === null
+            && ! $this->ended
             && str_ends_with($this->open, '[')
             && ($this->list ?? strlen($this->open)) === strlen($this->open);
     }
 
     /** What a closing bracket ends: an object of the list, the list itself, or neither. */
-    private function closed(): ?string
+    private function closed(string $sign): ?string
     {
+        $open = substr($this->open, -1);
+        if ($open !== ['}' => '{', ']' => '['][$sign]) {
+            throw self::wrong(
+                sprintf('The JSON is broken after record %s: “%s” closes nothing there.', $this->objects, $sign),
+            );
+        }
+        $this->open = substr($this->open, 0, -1);
         $depth = strlen($this->open);
         if ($this->object !== null && $depth === $this->list) {
             $object = $this->object;
@@ -122,7 +161,9 @@ final class CutObjects
 
             return $object;
         }
-        $this->ended = $this->list !== null && $depth < $this->list;
+        $this->ended = $this->ended || ($this->list !== null && $depth < $this->list);
+        $this->over = $depth === 0 && $this->begun;
+        $this->between = '';
 
         return null;
     }

@@ -55,7 +55,7 @@ final readonly class JsonFeed implements Feed
     {
         $n = 0;
         foreach (self::objects($path) as $object) {
-            $record = json_decode($object, true, 32);
+            $record = json_decode($object, true, 32, JSON_BIGINT_AS_STRING);
             if (! is_array($record)) {
                 throw FeedTrouble::because(
                     sprintf(
@@ -76,7 +76,7 @@ final readonly class JsonFeed implements Feed
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
         $cut = new CutObjects();
         try {
-            while (! feof($in) && ! $cut->ended()) {
+            while (! feof($in)) {
                 yield from $cut->from((string) fread($in, self::CHUNK));
                 if ($cut->length() > Limits::RECORD) {
                     throw FeedTrouble::because(
@@ -87,7 +87,7 @@ final readonly class JsonFeed implements Feed
                     );
                 }
             }
-            if (! $cut->ended() && $cut->isOpen()) {
+            if ($cut->isOpen()) {
                 throw FeedTrouble::because('The JSON breaks off in the middle. Fetch it again.');
             }
         } finally {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Feeds;
 
-/** NDJSON: a JSON object in each line. */
+/** NDJSON: a JSON object in each line. A line that is none is left out, named; the others are taken. */
 final readonly class NdjsonFeed implements Feed
 {
     use PicksRows;
@@ -51,17 +51,8 @@ final readonly class NdjsonFeed implements Feed
                 if ($line === '') {
                     continue;
                 }
-                $record = json_decode($line, true, 32);
-                if (! is_array($record)) {
-                    throw FeedTrouble::because(
-                        sprintf(
-                            'Line %s isn’t right JSON (%s). Nothing was taken from the file.',
-                            number_format($n),
-                            json_last_error_msg(),
-                        ),
-                    );
-                }
-                yield $record;
+                $record = json_decode($line, true, 32, JSON_BIGINT_AS_STRING);
+                yield is_array($record) && ! array_is_list($record) ? $record : [Records::BROKEN => mb_scrub($line)];
             }
         } finally {
             fclose($in);

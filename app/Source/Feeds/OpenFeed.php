@@ -14,7 +14,7 @@ final class OpenFeed
     {
         $plain = Unpack::file($path);
         $start = (string) file_get_contents($plain, length: self::SAMPLE);
-        $bare = ltrim($start, "\xEF\xBB\xBF \t\r\n\0");
+        $bare = ltrim($start, "\xEF\xBB\xBF\xFF\xFE \t\r\n\0");
         if ($bare === '') {
             throw FeedTrouble::because('The file is empty.');
         }
@@ -36,7 +36,7 @@ final class OpenFeed
     {
         $known = [
             '%PDF' => 'a PDF',
-            "\xD0\xCF\x11\xE0" => 'an old spreadsheet',
+            "\xD0\xCF\x11\xE0" => 'an old spreadsheet (.xls)',
             "\x89PNG" => 'a picture',
             "\xFF\xD8\xFF" => 'a picture',
             'GIF8' => 'a picture',
@@ -53,8 +53,8 @@ final class OpenFeed
                 );
             }
         }
-        // UTF-16 has a nought in every other byte, and a mark at the start.
-        $wide = str_starts_with($start, "\xFF\xFE") || str_starts_with($start, "\xFE\xFF");
+        // Wide letters have noughts among their bytes, and a mark at the start.
+        $wide = ! in_array(TextLines::marked($start), [null, 'UTF-8'], true);
         if (! $wide && preg_match('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $start, $m, PREG_OFFSET_CAPTURE) === 1) {
             throw FeedTrouble::because(
                 sprintf(
@@ -65,14 +65,35 @@ final class OpenFeed
         }
     }
 
-    /** Whether each line is an object of its own: one object alone in its line is a JSON file. */
+    /**
+     * Whether each line is an object of its own. A single line is one, unless a list of records stands in it: then
+     * those are the goods, and the file is JSON.
+     */
     private static function manyObjects(string $path): bool
     {
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        $first = (string) fgets($in, Limits::RECORD);
-        $second = ltrim((string) fgets($in, 4096));
+        $first = json_decode(self::nextLine($in), true);
+        $second = self::nextLine($in);
         fclose($in);
+        if (! is_array($first) || $second !== '') {
+            return is_array($first);
+        }
+        $lists = array_filter($first, static fn (mixed $value): bool => is_array($value) && is_array(reset($value)));
 
-        return str_starts_with($second, '{') && is_array(json_decode(ltrim($first, "\xEF\xBB\xBF"), true));
+        return $lists === [];
+    }
+
+    /**
+     * @param  resource  $in
+     * @return string the next line that isn't blank; '' at the end
+     */
+    private static function nextLine($in): string
+    {
+        do {
+            $line = fgets($in, Limits::RECORD);
+            $bare = trim((string) $line, " \t\r\n\u{FEFF}");
+        } while ($line !== false && $bare === '');
+
+        return $bare;
     }
 }

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Feeds;
 
+use WindowStall\Core\Feeds\BrokenText;
+use WindowStall\Core\Feeds\ColumnNames;
+use WindowStall\Core\Feeds\Field;
+
 /**
  * Lays nested records (XML, JSON) out as a table: "stock": {"GB": 4} becomes a column "stock/GB"; a list of words is
- * joined by a bar; a list of records inside, such as variants, makes a row each, with what stands around it repeated.
+ * joined by a bar; a list of records inside, such as variants, makes a row each, with what stands around it repeated. Of
+ * several such lists the one most like goods does; the others are joined by bars, field by field.
  */
 final class Records
 {
+    /** In place of a record that can't be read: what stood there. */
+    public const BROKEN = "\0broken";
+
     private const DEPTH = 6;
 
     /** How many records are looked at to learn the columns. */
@@ -21,18 +29,19 @@ final class Records
      */
     public static function rows(array $record): array
     {
+        if (isset($record[self::BROKEN])) {
+            return [$record];
+        }
         $flat = [];
-        $inner = [];
-        self::flatten($record, '', $flat, $inner, 0);
-        if ($inner === []) {
-            return $flat === [] ? [] : [$flat];
+        $lists = [];
+        self::flatten($record, '', $flat, $lists, 0);
+        $goods = self::mostLikeGoods($lists);
+        foreach (array_diff_key($lists, [$goods => true]) as $list) {
+            $flat += self::joined($list);
         }
-        $rows = [];
-        foreach ($inner as $row) {
-            $rows[] = $row + $flat;
-        }
+        $rows = array_map(static fn (array $row): array => $row + $flat, $lists[$goods] ?? []);
 
-        return $rows;
+        return $rows === [] && $flat !== [] ? [$flat] : $rows;
     }
 
     /**
@@ -46,14 +55,14 @@ final class Records
         $names = [];
         $seen = 0;
         foreach ($records as $record) {
-            foreach (self::rows($record) as $row) {
+            foreach (isset($record[self::BROKEN]) ? [] : self::rows($record) as $row) {
                 $names += array_fill_keys(array_keys($row), true);
             }
             if (++$seen >= self::LEARN) {
                 break;
             }
         }
-        if ($names === []) {
+        if (count($names) < 2) {
             throw FeedTrouble::because('No records of goods stand in the file.');
         }
 
@@ -71,17 +80,67 @@ final class Records
         $number = 0;
         foreach ($records as $record) {
             foreach (self::rows($record) as $row) {
+                if (isset($row[self::BROKEN])) {
+                    yield ++$number => array_pad([BrokenText::NO_JSON.$row[self::BROKEN]], count($header), '');
+
+                    continue;
+                }
                 yield ++$number => array_values(array_replace($blank, array_intersect_key($row, $blank)));
             }
         }
     }
 
     /**
+     * Of several lists of records within one, such as pictures and variants, the one whose fields are called most like
+     * those of goods; of equals the one with more fields.
+     *
+     * @param  array<string, non-empty-list<array<string, string>>>  $lists
+     */
+    private static function mostLikeGoods(array $lists): string
+    {
+        $best = '';
+        $most = -1.0;
+        foreach ($lists as $name => $rows) {
+            $fits = 0.0;
+            foreach (array_keys($rows[0]) as $column) {
+                $last = substr((string) strrchr('/'.$column, '/'), 1);
+                $fits += max(array_map(
+                    static fn (Field $field): float => ColumnNames::fits($last, $field),
+                    [Field::Sku, Field::Cost, Field::Stock, Field::Barcode, Field::Option],
+                )) + 0.01;
+            }
+            if ($fits > $most) {
+                [$best, $most] = [$name, $fits];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * A list of records that makes no rows: each of its fields in one cell.
+     *
+     * @param  list<array<string, string>>  $rows
+     * @return array<string, string>
+     */
+    private static function joined(array $rows): array
+    {
+        $columns = [];
+        foreach ($rows as $row) {
+            foreach ($row as $name => $value) {
+                $columns[$name][] = $value;
+            }
+        }
+
+        return array_map(static fn (array $values): string => implode('|', $values), $columns);
+    }
+
+    /**
      * @param  array<mixed>  $node
      * @param  array<string, string>  $flat
-     * @param  list<array<string, string>>  $inner
+     * @param  array<string, non-empty-list<array<string, string>>>  $lists  lists of records, by where they stand
      */
-    private static function flatten(array $node, string $prefix, array &$flat, array &$inner, int $depth): void
+    private static function flatten(array $node, string $prefix, array &$flat, array &$lists, int $depth): void
     {
         if ($depth > self::DEPTH) {
             return;
@@ -91,20 +150,35 @@ final class Records
             if (! is_array($value)) {
                 $flat[$name] = is_bool($value) ? ($value ? 'yes' : 'no') : self::text($value);
             } elseif (! array_is_list($value)) {
-                self::flatten($value, $name, $flat, $inner, $depth + 1);
-            } elseif ($value !== [] && is_array($value[0]) && $inner === []) {
-                foreach ($value as $each) {
-                    if (is_array($each)) {
-                        $row = [];
-                        $none = [['' => '']];
-                        self::flatten($each, $name, $row, $none, $depth + 1);
-                        $inner[] = $row;
-                    }
-                }
+                self::flatten($value, $name, $flat, $lists, $depth + 1);
+            } elseif ($value !== [] && is_array($value[0])) {
+                $rows = self::each($value, $name, $depth);
+                $rows === [] ?: $lists[$name] = $rows;
             } else {
                 $flat[$name] = implode('|', array_map(self::text(...), array_filter($value, is_scalar(...))));
             }
         }
+    }
+
+    /**
+     * @param  list<mixed>  $records
+     * @return list<array<string, string>> each laid out; a list of records within one of them is joined
+     */
+    private static function each(array $records, string $name, int $depth): array
+    {
+        $rows = [];
+        foreach ($records as $record) {
+            if (is_array($record)) {
+                $row = $within = [];
+                self::flatten($record, $name, $row, $within, $depth + 1);
+                foreach ($within as $list) {
+                    $row += self::joined($list);
+                }
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
     }
 
     private static function text(mixed $value): string
