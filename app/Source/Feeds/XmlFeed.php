@@ -4,33 +4,42 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Feeds;
 
-use SimpleXMLElement;
+use DOMAttr;
+use DOMDocument;
+use DOMElement;
+use DOMNode;
 use XMLReader;
 
 /**
- * XML: the shallowest element that stands several times side by side is a record. Entities and outside references are
- * never followed.
+ * XML: {@see XmlLists} finds the element that is a record. Names are local ones ("g:price" is "price"); where two
+ * prefixes have the same name, the prefix is said. Entities and outside references are never followed.
  */
 final readonly class XmlFeed implements Feed
 {
     use PicksRows;
 
-    private string $element;
+    private const LEARN = 20_000;
 
-    private int $depth;
+    /** The path of a record, "list/goods". */
+    private string $goods;
+
+    /** @var array<string, true> local names that are said with their prefixes */
+    private array $twice;
 
     /** @var list<string> */
     private array $header;
 
     public function __construct(private string $path)
     {
-        [$this->element, $this->depth] = $this->record();
+        $lists = $this->lists();
+        $this->goods = $lists->goods() ?? throw FeedTrouble::because('No records of goods stand in the XML.');
+        $this->twice = $lists->twice($this->goods);
         $this->header = Records::header($this->records());
     }
 
     public function about(): string
     {
-        return sprintf('XML, a record in each <%s>', $this->element);
+        return sprintf('XML, a record in each <%s>', basename($this->goods));
     }
 
     public function header(): array
@@ -47,13 +56,22 @@ final readonly class XmlFeed implements Feed
     private function records(): \Generator
     {
         $n = 0;
+        $path = [];
+        $depth = substr_count($this->goods, '/');
         foreach ($this->elements() as $xml) {
-            if ($xml->depth !== $this->depth || $xml->localName !== $this->element) {
+            if ($xml->depth > $depth) {
+                continue;
+            }
+            $path = [...array_slice($path, 0, $xml->depth), self::local($xml->name)];
+            if ($xml->depth < $depth || implode('/', $path) !== $this->goods) {
                 continue;
             }
             $n++;
-            $outer = @$xml->readOuterXml();
-            if (strlen($outer) > Limits::RECORD) {
+            $record = @$xml->expand(new DOMDocument());
+            if (! ($record instanceof DOMElement)) {
+                throw self::broken();
+            }
+            if (strlen($record->textContent) > Limits::RECORD) {
                 throw FeedTrouble::because(
                     sprintf(
                         'Record %s is longer than %s letters. The file wasn’t read.',
@@ -62,14 +80,8 @@ final readonly class XmlFeed implements Feed
                     ),
                 );
             }
-            $record =
-                $outer === ''
-                    ? false
-                    : @simplexml_load_string($outer, SimpleXMLElement::class, LIBXML_NONET | LIBXML_NOCDATA);
-            if ($record === false) {
-                throw self::broken();
-            }
-            yield self::array($record);
+            $all = $this->value($record);
+            yield is_array($all) ? $all : ['text' => $all];
         }
     }
 
@@ -93,6 +105,7 @@ final readonly class XmlFeed implements Feed
                 if ($xml->nodeType === XMLReader::ELEMENT) {
                     yield $xml;
                 }
+                self::forgive();
             }
             if (libxml_get_last_error() !== false) {
                 throw self::broken();
@@ -104,57 +117,100 @@ final readonly class XmlFeed implements Feed
         }
     }
 
-    /** @return array{string, int} name and depth of the element that is a record */
-    private function record(): array
+    /** A prefix that nobody declared is a slip, not the end of the file. */
+    private static function forgive(): void
     {
-        $counts = [];
-        $first = null;
+        $error = libxml_get_last_error();
+        if ($error !== false && $error->level < LIBXML_ERR_FATAL) {
+            libxml_clear_errors();
+        }
+    }
+
+    private function lists(): XmlLists
+    {
+        $lists = new XmlLists();
+        $path = [];
         $looked = 0;
         foreach ($this->elements() as $xml) {
-            if ($xml->depth >= 1 && $xml->depth <= 4) {
-                $first ??= [$xml->localName, $xml->depth];
-                $key = $xml->depth.' '.$xml->localName;
-                $counts[$key] = ($counts[$key] ?? 0) + 1;
-            }
-            if (++$looked >= 3000) {
+            $path = [...array_slice($path, 0, $xml->depth), self::local($xml->name)];
+            $lists->met($path, self::prefix($xml->name), self::attributes($xml));
+            if (++$looked >= self::LEARN) {
                 break;
             }
         }
-        ksort($counts, SORT_NATURAL);
-        foreach ($counts as $key => $n) {
-            if ($n > 1) {
-                [$depth, $name] = explode(' ', $key, 2);
 
-                return [$name, (int) $depth];
-            }
-        }
-
-        return $first ?? throw FeedTrouble::because('No records of goods stand in the XML.');
+        return $lists;
     }
 
-    /** @return array<mixed> attributes as "@name", elements that stand several times as a list */
-    private static function array(SimpleXMLElement $node): array
+    /** @return list<string> the local names of the attributes of the element that the reader stands on */
+    private static function attributes(XMLReader $xml): array
+    {
+        $names = [];
+        while ($xml->moveToNextAttribute()) {
+            $names[] = self::local($xml->name);
+        }
+        $xml->moveToElement();
+
+        return $names;
+    }
+
+    /** @return string|array<mixed> attributes as "@name", elements that stand several times as a list */
+    private function value(DOMElement $node): string|array
     {
         $all = [];
-        foreach ($node->attributes() ?? [] as $name => $value) {
-            $all['@'.$name] = (string) $value;
+        foreach ($node->attributes as $attribute) {
+            \assert($attribute instanceof DOMAttr);
+            $all['@'.$this->name($attribute)] = $attribute->value;
         }
-        $children = [];
-        foreach ($node->children() as $name => $child) {
-            $children[$name][] =
-                $child->count() > 0 || ($child->attributes()?->count() ?? 0) > 0
-                    ? self::array($child)
-                    : (string) $child;
+        [$children, $own] = $this->within($node);
+        if ($children !== [] && $own !== '') {
+            // Words with tags among them, such as <b>: the words are the value.
+            $children = [];
+            $own = trim(preg_replace('/\s+/u', ' ', $node->textContent) ?? $node->textContent);
+        }
+        if ($children === [] && $all === []) {
+            return $own;
         }
         foreach ($children as $name => $values) {
             $all[$name] = count($values) === 1 ? $values[0] : $values;
         }
-        $text = trim((string) $node);
-        if ($text !== '' && $node->count() === 0) {
-            $all[$all === [] ? 'text' : '.'] = $text;
+
+        return $own === '' ? $all : $all + ['.' => $own];
+    }
+
+    /** @return array{array<string, list<mixed>>, string} the elements in a node by name, and its own words */
+    private function within(DOMElement $node): array
+    {
+        $children = [];
+        $own = '';
+        foreach ($node->childNodes as $child) {
+            if ($child instanceof DOMElement) {
+                $children[$this->name($child)][] = $this->value($child);
+            } elseif ($child->nodeType === XML_TEXT_NODE || $child->nodeType === XML_CDATA_SECTION_NODE) {
+                $own .= $child->nodeValue;
+            }
         }
 
-        return $all;
+        return [$children, trim($own)];
+    }
+
+    private function name(DOMNode $node): string
+    {
+        $local = self::local($node->nodeName);
+
+        return isset($this->twice[$local]) ? $node->nodeName : $local;
+    }
+
+    private static function local(string $name): string
+    {
+        $colon = strrpos($name, ':');
+
+        return $colon === false ? $name : substr($name, $colon + 1);
+    }
+
+    private static function prefix(string $name): string
+    {
+        return substr($name, 0, (int) strrpos($name, ':'));
     }
 
     private static function broken(): FeedTrouble
