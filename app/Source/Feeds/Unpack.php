@@ -11,6 +11,8 @@ final class Unpack
 {
     private const CHUNK = 262_144;
 
+    private const GZ_CHUNK = 8_192;
+
     /**
      * @return string the path of a plain file; it lies in the same folder
      *
@@ -31,25 +33,38 @@ final class Unpack
 
     private static function gz(string $path): string
     {
-        $in = self::open($path);
-        $inflate = inflate_init(ZLIB_ENCODING_GZIP);
-        \assert($inflate !== false);
-        $pieces = (static function () use ($in, $inflate): \Generator {
-            while (! feof($in)) {
-                $piece = (string) fread($in, 8_192);
-                $plain = $piece === '' ? '' : @inflate_add($inflate, $piece);
+        return self::write($path, self::members(self::open($path)), (int) filesize($path));
+    }
+
+    /**
+     * A gz file may hold several members one after the other (RFC 1952, 2.2); together they are the file.
+     *
+     * @param  resource  $in
+     * @return \Generator<int, string>
+     */
+    private static function members($in): \Generator
+    {
+        $rest = '';
+        do {
+            $inflate = inflate_init(ZLIB_ENCODING_GZIP);
+            \assert($inflate !== false);
+            do {
+                $piece = $rest === '' ? (string) fread($in, self::GZ_CHUNK) : $rest;
+                if ($piece === '') {
+                    throw FeedTrouble::because('The gz file breaks off in the middle. Fetch it again.');
+                }
+                $before = inflate_get_read_len($inflate);
+                $plain = @inflate_add($inflate, $piece);
                 if ($plain === false) {
                     throw FeedTrouble::because('The gz file is damaged: it can’t be unpacked. Fetch it again.');
                 }
                 yield $plain;
-                if (inflate_get_status($inflate) === ZLIB_STREAM_END) {
-                    return;
-                }
-            }
-            throw FeedTrouble::because('The gz file breaks off in the middle. Fetch it again.');
-        })();
-
-        return self::write($path, $pieces, (int) filesize($path));
+                $ended = inflate_get_status($inflate) === ZLIB_STREAM_END;
+                $rest = $ended ? substr($piece, inflate_get_read_len($inflate) - $before) : '';
+            } while (! $ended);
+            $rest .= $rest === '' ? (string) fread($in, self::GZ_CHUNK) : '';
+            // Noughts fill the last block of a tape; nothing follows them.
+        } while (trim($rest, "\0") !== '');
     }
 
     private static function zip(string $path): string
@@ -57,6 +72,12 @@ final class Unpack
         $zip = new ZipArchive();
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw FeedTrouble::because('The zip file is damaged: it can’t be opened. Fetch it again.');
+        }
+        if ($zip->locateName('xl/workbook.xml') !== false) {
+            throw self::spreadsheet('.xlsx');
+        }
+        if (str_contains((string) $zip->getFromName('mimetype'), 'opendocument.spreadsheet')) {
+            throw self::spreadsheet('.ods');
         }
         $names = [];
         for ($i = 0; $i < min($zip->numFiles, 1000); $i++) {
@@ -94,8 +115,22 @@ final class Unpack
         if ($said !== false && filesize($plain) !== $said['size']) {
             throw FeedTrouble::because('The zip file is damaged: less is in it than it says. Fetch it again.');
         }
+        if ($said !== false && hexdec((string) hash_file('crc32b', $plain)) !== $said['crc']) {
+            throw FeedTrouble::because('The zip file is damaged: its checksum doesn’t fit what is in it. Fetch it again.');
+        }
 
         return $plain;
+    }
+
+    private static function spreadsheet(string $ending): FeedTrouble
+    {
+        return FeedTrouble::because(
+            sprintf(
+                'This is a spreadsheet (%s), not a list of goods yet. Open it, choose “Save as” and then CSV, and '.
+                    'send that.',
+                $ending,
+            ),
+        );
     }
 
     /** @param  iterable<string>  $pieces */

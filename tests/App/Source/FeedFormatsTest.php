@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Source;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\Mapping;
@@ -184,17 +185,13 @@ final class FeedFormatsTest extends AppTestCase
         ];
         yield 'a spreadsheet under another name' => [
             "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1".str_repeat('x', 600),
-            'This is an old spreadsheet, not a list of goods.',
+            'This is an old spreadsheet (.xls), not a list of goods.',
         ];
         yield 'a picture' => ["\x89PNG\r\n\x1a\n".str_repeat('x', 600), 'This is a picture, not a list of goods.'];
         yield 'binary in a table' => ["sku,name,cost\nA,\x00\x01\x02,4\n", 'The file holds binary data (at byte 17)'];
         yield 'a row of 50 MB' => [
             "sku,name,cost\nA,\"".str_repeat('x', 50_000_000),
             'Row 2 is longer than 1,000,000 letters',
-        ];
-        yield 'an open quotation mark' => [
-            "sku,name,cost\nA,\"Pot,4.20\nB,Pot,4.20\n",
-            'The file breaks off in row 2: a quotation mark is open.',
         ];
         yield 'four hundred columns' => [
             implode(',', array_map(static fn (int $n): string => 'c'.$n, range(1, 400)))."\n",
@@ -239,10 +236,6 @@ final class FeedFormatsTest extends AppTestCase
             'The JSON breaks off in the middle.',
         ];
         yield 'JSON that is none' => ['[{"sku":"A","name":"Pot",cost:4}]', 'Record 1 isn’t right JSON'];
-        yield 'NDJSON with a broken line' => [
-            "{\"sku\":\"A\",\"name\":\"Pot\",\"cost\":4}\n{\"sku\":\"B\",\"name\"}\n",
-            'Line 2 isn’t right JSON',
-        ];
         yield 'JSON without goods' => ['{"error":"no"}', 'No records of goods stand in the file.'];
         yield 'no row of use' => [
             "sku,name,cost\nA,Pot,free\nB,Pot,gratis\n",
@@ -302,6 +295,35 @@ final class FeedFormatsTest extends AppTestCase
         ) {
             self::assertStringContainsString($line, $csv);
         }
+    }
+
+    /** @return iterable<string, array{string, string}> a file whose third record is broken, and how that is listed */
+    public static function brokenRows(): iterable
+    {
+        yield 'a quotation mark that nobody closes' => [
+            "sku,name,cost\nA,Pot,4.20\nB,\"Pan,4.20\nC,Dish,4.20\n",
+            BrokenText::REASON_OPEN,
+        ];
+        yield 'a line that is no JSON' => [
+            "{\"sku\":\"A\",\"name\":\"Pot\",\"cost\":4}\n{\"sku\":\"B\",\"na\n".
+                "{\"sku\":\"C\",\"name\":\"Dish\",\"cost\":5}\n",
+            BrokenText::REASON_JSON,
+        ];
+    }
+
+    #[DataProvider('brokenRows')]
+    public function test_a_broken_row_is_listed_and_those_after_it_go_in(string $bytes, string $reason): void
+    {
+        $this->signIn();
+        $run = $this->pull(
+            $bytes,
+            Samples::mapping(['sku' => Field::Sku, 'name' => Field::Title, 'cost' => Field::Cost], DecimalSign::Point),
+        );
+        self::assertSame([RunState::Done, 1], [$run->state, $run->rejects]);
+        $items = SupplierItem::of($this->stall)->orderBy('external_id');
+        self::assertSame(['A', 'C'], $items->pluck('external_id')->all());
+        $csv = $this->get(route('source.run.rejects', [$this->stall, $run]))->assertOk()->streamedContent();
+        self::assertStringContainsString($reason, $csv);
     }
 
     public function test_renamed_columns_are_recognised_and_remembered(): void
