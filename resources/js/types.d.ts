@@ -1064,6 +1064,7 @@ export interface MappingView {
   fields: Record<string, string>;
   many: string[];
   decimal: string;
+  doubt: string | null;
   kilograms: boolean;
   currency: string;
   currencies: string[];
