@@ -243,6 +243,22 @@ final class ColumnNames
         return $best;
     }
 
+    /**
+     * How much a table looks like one of goods: how many meanings have a column whose name fits, each counted 0 to 1.
+     *
+     * @param  list<string>  $columns
+     */
+    public static function likeGoods(array $columns): float
+    {
+        $sum = 0.0;
+        foreach (Field::cases() as $field) {
+            $fits = array_map(static fn (string $column): float => self::fits($column, $field), $columns);
+            $sum += $fits === [] ? 0.0 : max($fits);
+        }
+
+        return $sum;
+    }
+
     /** "Trade_Price (GBP)" → "trade price gbp"; "unitCost" → "unit cost". */
     public static function plain(string $column): string
     {

@@ -40,13 +40,17 @@ final readonly class CsvFeed implements Feed
     /** @var list<string> */
     private array $header;
 
-    /** @throws FeedTrouble */
-    public function __construct(private string $path)
+    /**
+     * @param  non-empty-string|null  $delimiter  where it is known
+     *
+     * @throws FeedTrouble
+     */
+    public function __construct(private string $path, ?string $delimiter = null)
     {
         $this->encoding = $this->encoding();
         $lines = $this->sample();
         $said = preg_match('/^"?sep=([;,\t|~^])"?$/iD', $lines[0] ?? '', $m) === 1 ? $m[1] : null;
-        $this->delimiter = $said ?? self::delimiter($lines);
+        $this->delimiter = $delimiter ?? $said ?? self::delimiter($lines);
         $rows = self::rowsOf($said === null ? $lines : array_slice($lines, 1), $this->delimiter);
         $this->headerRow = self::headerIn($rows, $this->delimiter) + ($said === null ? 0 : 1);
         $this->header = Header::names(self::cells($this->record($this->headerRow), $this->delimiter));

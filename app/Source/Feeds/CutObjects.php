@@ -122,7 +122,10 @@ final class CutObjects
     {
         if ($this->list !== null && $this->between !== ($this->objects === 0 ? '' : ',')) {
             throw self::wrong(
-                sprintf('The JSON is broken after record %s: a comma is expected there.', number_format($this->objects)),
+                sprintf(
+                    'The JSON is broken after record %s: a comma is expected there.',
+                    number_format($this->objects),
+                ),
             );
         }
         $this->list = strlen($this->open);

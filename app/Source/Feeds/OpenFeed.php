@@ -18,6 +18,9 @@ final class OpenFeed
         if ($bare === '') {
             throw FeedTrouble::because('The file is empty.');
         }
+        if (str_starts_with($start, "PK\x03\x04")) {
+            return new SheetFeed($plain);
+        }
         self::refuseBinary($start);
 
         return match (true) {
@@ -36,7 +39,7 @@ final class OpenFeed
     {
         $known = [
             '%PDF' => 'a PDF',
-            "\xD0\xCF\x11\xE0" => 'an old spreadsheet (.xls)',
+            "\xD0\xCF\x11\xE0" => 'a spreadsheet of the old kind (.xls) or with a password',
             "\x89PNG" => 'a picture',
             "\xFF\xD8\xFF" => 'a picture',
             'GIF8' => 'a picture',
@@ -47,7 +50,8 @@ final class OpenFeed
             if (str_starts_with($start, $magic)) {
                 throw FeedTrouble::because(
                     sprintf(
-                        'This is %s, not a list of goods. Send CSV, XML or JSON; a spreadsheet saves itself as CSV.',
+                        'This is %s, not a list of goods. Send CSV, XML, JSON or .xlsx; a spreadsheet saves itself as '.
+                            'one of them.',
                         $what,
                     ),
                 );

@@ -6,7 +6,10 @@ namespace WindowStall\Source\Feeds;
 
 use ZipArchive;
 
-/** Unpacks gz and zip into a file beside; any other file is given back as it is. Refuses broken archives and bombs. */
+/**
+ * Unpacks gz and zip into a file beside; any other file, and a spreadsheet, is given back as it is. Refuses broken
+ * archives and bombs.
+ */
 final class Unpack
 {
     private const CHUNK = 262_144;
@@ -33,7 +36,7 @@ final class Unpack
 
     private static function gz(string $path): string
     {
-        return self::write($path, self::members(self::open($path)), (int) filesize($path));
+        return self::write($path.'.plain', self::members(self::open($path)), (int) filesize($path));
     }
 
     /**
@@ -74,10 +77,12 @@ final class Unpack
             throw FeedTrouble::because('The zip file is damaged: it can’t be opened. Fetch it again.');
         }
         if ($zip->locateName('xl/workbook.xml') !== false) {
-            throw self::spreadsheet('.xlsx');
+            return $path;
         }
         if (str_contains((string) $zip->getFromName('mimetype'), 'opendocument.spreadsheet')) {
-            throw self::spreadsheet('.ods');
+            throw FeedTrouble::because(
+                'This is a spreadsheet of the kind .ods. Open it, choose “Save as”, then .xlsx or CSV, and send that.',
+            );
         }
         $names = [];
         for ($i = 0; $i < min($zip->numFiles, 1000); $i++) {
@@ -97,7 +102,20 @@ final class Unpack
                     : sprintf('The zip holds %d files. Put in the one with the goods alone.', count($names)),
             );
         }
-        $in = $zip->getStream($names[0]);
+
+        return self::part($zip, $names[0], $path.'.plain');
+    }
+
+    /**
+     * One file of a zip, unpacked and held against its length and checksum.
+     *
+     * @return string where it was put
+     *
+     * @throws FeedTrouble
+     */
+    public static function part(ZipArchive $zip, string $name, string $to): string
+    {
+        $in = $zip->getStream($name);
         if ($in === false) {
             throw FeedTrouble::because('The file in the zip can’t be read; perhaps it has a password.');
         }
@@ -110,33 +128,21 @@ final class Unpack
                 yield $piece;
             }
         })();
-        $plain = self::write($path, $pieces, (int) filesize($path));
-        $said = $zip->statName($names[0]);
-        if ($said !== false && filesize($plain) !== $said['size']) {
+        self::write($to, $pieces, (int) filesize($zip->filename));
+        $said = $zip->statName($name);
+        if ($said !== false && filesize($to) !== $said['size']) {
             throw FeedTrouble::because('The zip file is damaged: less is in it than it says. Fetch it again.');
         }
-        if ($said !== false && hexdec((string) hash_file('crc32b', $plain)) !== $said['crc']) {
-            throw FeedTrouble::because('The zip file is damaged: its checksum doesn’t fit what is in it. Fetch it again.');
+        if ($said !== false && hexdec((string) hash_file('crc32b', $to)) !== $said['crc']) {
+            throw FeedTrouble::because('The zip file is damaged: its checksum doesn’t fit. Fetch it again.');
         }
 
-        return $plain;
-    }
-
-    private static function spreadsheet(string $ending): FeedTrouble
-    {
-        return FeedTrouble::because(
-            sprintf(
-                'This is a spreadsheet (%s), not a list of goods yet. Open it, choose “Save as” and then CSV, and '.
-                    'send that.',
-                $ending,
-            ),
-        );
+        return $to;
     }
 
     /** @param  iterable<string>  $pieces */
-    private static function write(string $path, iterable $pieces, int $packed): string
+    private static function write(string $to, iterable $pieces, int $packed): string
     {
-        $to = $path.'.plain';
         $out = fopen($to, 'w') ?: throw new \RuntimeException('No room to unpack.');
         $written = 0;
         try {

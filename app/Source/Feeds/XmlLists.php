@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds;
 
 use WindowStall\Core\Feeds\ColumnNames;
-use WindowStall\Core\Feeds\Field;
 
 /**
  * Learns from the first elements of an XML file where its goods stand: of the outermost elements that stand several
@@ -52,7 +51,8 @@ final class XmlLists
     public function goods(): ?string
     {
         $several = array_keys(array_filter($this->counts, static fn (int $n): bool => $n > 1));
-        $outer = array_values(array_filter($several, static fn (string $path): bool => ! self::isWithin($path, $several)));
+        $outermost = static fn (string $path): bool => ! self::isWithin($path, $several);
+        $outer = array_values(array_filter($several, $outermost));
         $scores = array_combine($outer, array_map($this->likeGoods(...), $outer));
         if ($scores !== [] && max($scores) > 0) {
             return (string) array_search(max($scores), $scores, true);
@@ -71,24 +71,15 @@ final class XmlLists
     /** @return array<string, true> the local names that stand with several prefixes under a path */
     public function twice(string $path): array
     {
-        $several = array_filter($this->prefixes[$path] ?? [], static fn (array $prefixes): bool => count($prefixes) > 1);
+        $prefixes = $this->prefixes[$path] ?? [];
+        $several = array_filter($prefixes, static fn (array $of): bool => count($of) > 1);
 
         return array_fill_keys(array_keys($several), true);
     }
 
-    /** How many meanings of goods have a name under the path that fits; each 0 to 1. */
     private function likeGoods(string $path): float
     {
-        $sum = 0.0;
-        foreach (Field::cases() as $field) {
-            $fits = array_map(
-                static fn (int|string $name): float => ColumnNames::fits((string) $name, $field),
-                array_keys($this->under[$path] ?? []),
-            );
-            $sum += $fits === [] ? 0.0 : max($fits);
-        }
-
-        return $sum;
+        return ColumnNames::likeGoods(array_map(strval(...), array_keys($this->under[$path] ?? [])));
     }
 
     /** @param  list<string>  $paths */

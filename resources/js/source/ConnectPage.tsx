@@ -117,7 +117,7 @@ function FileForm({ kind }: { kind: KindView }) {
           value={form.data.address}
           error={form.errors.address}
           spellCheck={false}
-          hint="CSV, XML, JSON or NDJSON, plain or packed as gz or zip. In the demo, Kilnfold’s own page has two."
+          hint="CSV, a spreadsheet (.xlsx), XML, JSON or NDJSON, plain or packed as gz or zip. In the demo, Kilnfold’s own page has two."
           onChange={(e) => {
             form.setData('address', e.target.value);
           }}
@@ -139,7 +139,7 @@ function FileForm({ kind }: { kind: KindView }) {
             <span className="text-mute">
               {form.data.file
                 ? form.data.file.name
-                : 'CSV, XML, JSON or NDJSON, plain or packed as gz or zip, up to 1 GB.'}
+                : 'CSV, a spreadsheet (.xlsx), XML, JSON or NDJSON, plain or packed as gz or zip, up to 1 GB.'}
             </span>
           </div>
           {form.progress?.percentage !== undefined && form.processing && (

@@ -75,6 +75,13 @@ final class FeedFormatsTest extends AppTestCase
         yield 'gz' => [(string) gzencode($table(',')), $point];
         yield 'zip' => [self::zip(['list.csv' => $table(',')]), $point];
         $records = array_map(static fn (array $r): array => array_combine(array_keys(self::FLAT), $r), $rows);
+        yield 'a spreadsheet' => [
+            Spreadsheet::of(['Goods' => array_map(
+                static fn (array $row): string => Spreadsheet::words(...$row),
+                [1 => array_keys(self::FLAT), ...$rows],
+            )]),
+            $point,
+        ];
         yield 'JSON, a list' => [(string) json_encode($records), $point];
         yield 'JSON, the list within' => [(string) json_encode(['made' => '2026-11-25', 'goods' => $records]), $point];
         yield 'NDJSON' => [
@@ -185,7 +192,7 @@ final class FeedFormatsTest extends AppTestCase
         ];
         yield 'a spreadsheet under another name' => [
             "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1".str_repeat('x', 600),
-            'This is an old spreadsheet (.xls), not a list of goods.',
+            'This is a spreadsheet of the old kind (.xls) or with a password, not a list of goods.',
         ];
         yield 'a picture' => ["\x89PNG\r\n\x1a\n".str_repeat('x', 600), 'This is a picture, not a list of goods.'];
         yield 'binary in a table' => ["sku,name,cost\nA,\x00\x01\x02,4\n", 'The file holds binary data (at byte 17)'];

@@ -16,7 +16,7 @@ use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Feeds\Feed;
 use WindowStall\Source\Feeds\FeedTrouble;
 
-/** Reads any supplier that gives a file: CSV, XML, JSON or NDJSON, sent by hand or fetched from an address. */
+/** Reads any supplier that gives a file: CSV, .xlsx, XML, JSON or NDJSON, sent by hand or fetched from an address. */
 final class FeedConnector implements Connector
 {
     /** Rows that are looked at to recognise columns. */
@@ -27,7 +27,7 @@ final class FeedConnector implements Connector
         return new ConnectorCard(
             'feed',
             'A file or feed',
-            'Any supplier that gives a list of its goods as CSV, XML or JSON: a file you send here, or an address it '.
+            'Any supplier that gives a list of its goods as CSV, .xlsx, XML or JSON: a file you send here, or an address it '.
                 'is fetched from each night.',
             named: true,
             mapped: true,
