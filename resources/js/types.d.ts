@@ -231,6 +231,7 @@ export interface PricedByView {
   recipe: RecipeFormView;
   held: boolean;
   name: string;
+  others: string[];
   across: string;
   option: string;
   upTo: string;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Views;
 
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Stall\Terms\Views\RecipeFormView;
@@ -14,7 +15,8 @@ final readonly class PricedByView
 {
     /**
      * @param  bool  $held  whether the recipe is its own
-     * @param  string  $name  the recipe's
+     * @param  string  $name  of the recipe of the first variant that is on
+     * @param  list<string>  $others  names of the recipes that price others that are on
      * @param  string  $across  each, one, stepped
      * @param  string  $option  by which they step; "" where they don't
      * @param  string  $upTo  the last value of the first step
@@ -24,6 +26,7 @@ final readonly class PricedByView
         public RecipeFormView $recipe,
         public bool $held,
         public string $name,
+        public array $others,
         public string $across,
         public string $option,
         public string $upTo,
@@ -34,12 +37,14 @@ final readonly class PricedByView
     public static function of(ListingFigures $f): self
     {
         $across = $f->listing->own_across;
-        $first = $f->variants[0] ?? null;
+        $priced = self::priced($f);
+        $names = self::names($f, $priced);
 
         return new self(
-            recipe: RecipeFormView::of(self::recipe($f), $f->stall->currencyValue()),
+            recipe: RecipeFormView::of(self::recipe($f, $priced), $f->stall->currencyValue()),
             held: $f->recipeHeld,
-            name: (string) $f->stall->recipes->firstWhere('id', $first?->priced->recipe_id ?? 0)?->name,
+            name: $names[0] ?? '',
+            others: array_slice($names, 1),
             across: $across['across'] ?? 'each',
             option: $across['option'] ?? '',
             upTo: (string) (array_slice($across['groups'][0] ?? [], -1)[0] ?? ''),
@@ -47,11 +52,38 @@ final readonly class PricedByView
         );
     }
 
-    /** What prices its first variant; where it has none, the stall's last recipe, which takes whatever is left. */
-    private static function recipe(ListingFigures $f): Recipe
+    /** @return list<VariantFigures> those that are on; where none is, all */
+    private static function priced(ListingFigures $f): array
     {
-        return isset($f->variants[0])
-            ? $f->recipeOf($f->variants[0])
+        $on = array_values(array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on));
+
+        return $on === [] ? $f->variants : $on;
+    }
+
+    /**
+     * @param  list<VariantFigures>  $variants
+     * @return list<string> of the stall's recipes that price them, each once
+     */
+    private static function names(ListingFigures $f, array $variants): array
+    {
+        $recipes = $f->stall->recipes;
+        $names = array_map(
+            static fn (VariantFigures $v): ?string => $recipes->firstWhere('id', $v->priced?->recipe_id)?->name,
+            $variants,
+        );
+
+        return array_values(array_unique(array_filter($names)));
+    }
+
+    /**
+     * What prices the first of them; where there is none, the stall's last recipe, which takes whatever is left.
+     *
+     * @param  list<VariantFigures>  $variants
+     */
+    private static function recipe(ListingFigures $f, array $variants): Recipe
+    {
+        return isset($variants[0])
+            ? $f->recipeOf($variants[0])
             : Recipes::stored((string) json_encode($f->stall->recipes->last()?->recipe), $f->stall->currencyValue());
     }
 }

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Bench;
 
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\Views\ListingView;
+use WindowStall\Bench\Views\PricedByView;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Bench\Views\SegmentView;
 use WindowStall\Core\Landing\Landed;
@@ -34,6 +37,29 @@ final class ListingViewTest extends AppTestCase
         self::assertSame('STL-01, one piece, to United Kingdom', $view->sales[0]?->about);
         self::assertSame([], $view->lacks);
         self::assertNull($view->shopUrl);
+    }
+
+    public function test_the_recipes_are_named_that_price_what_is_on(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        [$a, $b] = $listing->variants()->get()->all();
+        $last = $stall->recipes()->firstOrFail();
+        $dear = $last->replicate()->fill(['name' => 'Dear things', 'position' => 1]);
+        $dear->save();
+        Price::query()->where('listing_variant_id', $b->id)->update(['recipe_id' => $dear->id]);
+        $named = function (bool $first, bool $second) use ($stall, $listing, $a, $b): array {
+            $a->forceFill(['own_on' => $first])->save();
+            $b->forceFill(['own_on' => $second])->save();
+            $fresh = Listing::of($stall)->findOrFail($listing->id);
+            $view = PricedByView::of(ListingFigures::of($stall->load('recipes'), $fresh));
+
+            return [$view->name, $view->others];
+        };
+        self::assertSame([$last->name, ['Dear things']], $named(true, true));
+        self::assertSame(['Dear things', []], $named(false, true));
+        self::assertSame([$last->name, []], $named(true, false));
+        self::assertSame([$last->name, ['Dear things']], $named(false, false));
     }
 
     public function test_every_word_of_the_sellers_is_counted_as_held(): void

@@ -41,7 +41,10 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
           >
             “{pricedBy.name}”
           </Link>
-          : {pricedBy.recipe.words}.{' '}
+          : {pricedBy.recipe.words}
+          {pricedBy.others.length > 0 && (
+            <>; other variants by {pricedBy.others.map((n) => `“${n}”`).join(', ')}</>
+          )}.{' '}
           <button
             type="button"
             onClick={() => void onSay(pricedBy.recipe)}
