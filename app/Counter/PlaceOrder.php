@@ -61,7 +61,7 @@ final class PlaceOrder
                     'listing_variant_id' => $entry->variant->row->id,
                     'supplier_variant_id' => $entry->variant->row->selling()->id,
                     'title' => $entry->title,
-                    'label' => $entry->variant->label,
+                    'label' => $entry->chosen,
                     'picture' => $entry->picture?->path,
                     'quantity' => $entry->quantity,
                     'unit_minor' => $entry->unit->minor,

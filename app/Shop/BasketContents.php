@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
@@ -63,6 +64,7 @@ final readonly class BasketContents
                 $entry = new BasketEntry(
                     $row->id,
                     $variant,
+                    OnOffer::of($figures)->chosen($variant),
                     $figures->title->shown(),
                     '/goods/'.$listing->slug,
                     $own[0] ?? ($ready[0] ?? null),

@@ -13,10 +13,14 @@ use WindowStall\Core\Pricing\Offers\Ladder;
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry
 {
-    /** @param  int  $available pieces that can be had; 0 when it isn't shown any more */
+    /**
+     * @param  string  $chosen  what the shopper chose, "Red · M"; "" where there was nothing to choose
+     * @param  int  $available  pieces that can be had; 0 when it isn't shown any more
+     */
     public function __construct(
         public int $id,
         public VariantFigures $variant,
+        public string $chosen,
         public string $title,
         public string $url,
         public ?Picture $picture,
@@ -29,7 +33,7 @@ final readonly class BasketEntry
 
     public function name(): string
     {
-        return $this->title.($this->variant->label === '' ? '' : ', '.$this->variant->label);
+        return $this->title.($this->chosen === '' ? '' : ', '.$this->chosen);
     }
 
     public function line(): BasketLine

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Bench\VariantFigures;
@@ -41,22 +42,8 @@ final readonly class GoodsPage
 
     public static function of(ListingFigures $f): self
     {
-        $variants = array_values(
-            array_filter(
-                $f->variants,
-                static fn (VariantFigures $v): bool => $v->on && $v->price !== null && $v->price->minor > 0,
-            ),
-        );
-        $options = [];
-        foreach ($variants as $variant) {
-            foreach ($variant->options as $name => $value) {
-                if (! in_array($value, $options[$name] ?? [], true)) {
-                    $options[$name][] = $value;
-                }
-            }
-        }
-        // An option with one value leaves nothing to choose.
-        $options = array_filter($options, static fn (array $values): bool => count($values) > 1);
+        $offer = OnOffer::of($f);
+        $variants = $offer->variants;
         $buyable = array_values(array_filter($variants, static fn (VariantFigures $v): bool => $v->buyable()));
         $minors = array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $variants);
         $price = match (true) {
@@ -72,7 +59,7 @@ final readonly class GoodsPage
             $f->title->shown(),
             $f->words->held ? $f->words->shown() : (new RichText())->clean($f->words->shown()),
             array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
-            $options,
+            $offer->options,
             $variants,
             $buyable[0] ?? ($variants[0] ?? null),
             $price,
@@ -167,6 +154,8 @@ final readonly class GoodsPage
             ? $origin.$u
             : $u;
 
+        $offer = OnOffer::of($this->figures);
+
         return [
             '@context' => 'https://schema.org',
             '@type' => 'Product',
@@ -177,7 +166,7 @@ final readonly class GoodsPage
             'offers' => array_map(
                 fn (VariantFigures $v): array => [
                     '@type' => 'Offer',
-                    'name' => $v->label === '' ? $this->title : $v->label,
+                    'name' => $offer->chosen($v) ?: $this->title,
                     'price' => $v->price?->digits(),
                     'priceCurrency' => $this->figures->stall->currency,
                     'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'),

@@ -12,7 +12,7 @@
     aria-hidden="true">@if ($entry->picture)@include('shop::picture', ['picture' => $entry->picture, 'alt' => '',
     'sizes' => '88px', 'eager' => false])@endif</a>
 <div class="line-words">
-<a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->variant->label }}</span>
+<a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->chosen }}</span>
 <form method="post" action="/basket/{{ $entry->id }}" class="line-form">
 <label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}"
     type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button

@@ -10,6 +10,7 @@ use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Shop\Basket;
@@ -46,7 +47,8 @@ final readonly class BasketController
         if ($listing === null) {
             return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
         }
-        $variant = $this->chosen(ListingFigures::of($stall, $listing), $request);
+        $figures = ListingFigures::of($stall, $listing);
+        $variant = $this->chosen($figures, $request);
         $quantity = $request->has('quantity') ? self::pieces($request) : 1;
         if ($variant === null) {
             return $this->page($stall, $basket, 'That combination isn’t offered. Go back and choose another.', 422);
@@ -55,16 +57,10 @@ final readonly class BasketController
             return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
         }
         if (! $variant->buyable()) {
-            return $this->page(
-                $stall,
-                $basket,
-                sprintf(
-                    '%s%s has sold out.',
-                    $listing->shown_title,
-                    $variant->label === '' ? '' : ', '.$variant->label,
-                ),
-                422,
-            );
+            $chosen = OnOffer::of($figures)->chosen($variant);
+            $name = $listing->shown_title.($chosen === '' ? '' : ', '.$chosen);
+
+            return $this->page($stall, $basket, $name.' has sold out.', 422);
         }
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);

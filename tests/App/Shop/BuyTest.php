@@ -52,6 +52,18 @@ final class BuyTest extends AppTestCase
             ]);
     }
 
+    public function test_an_option_that_left_nothing_to_choose_isnt_named(): void
+    {
+        $this->shopper->put($this->variant, 1)->assertRedirect('/basket');
+        $this->shopper->send('get', '/basket')->assertSee('Garden Trowel NEW, STL-01');
+        $others = ListingVariant::query()->where('listing_id', $this->variant->listing_id);
+        $others->whereKeyNot($this->variant->id)->update(['own_on' => false]);
+        foreach (['/basket', '/checkout'] as $page) {
+            $this->shopper->send('get', $page)->assertOk()->assertSee('Garden Trowel NEW')->assertDontSee('STL-01');
+        }
+        $this->shopper->send('get', '/goods/garden-trowel-new')->assertOk()->assertSee('Garden Trowel NEW');
+    }
+
     public function test_options_are_looked_up_without_a_script(): void
     {
         $this->shopper
