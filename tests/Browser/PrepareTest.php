@@ -127,7 +127,7 @@ final class PrepareTest extends BrowserTestCase
 
         $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('You keep, at least');
         // Some fifty pictures are drawn, fetched and made into sizes meanwhile.
-        $desk->untilIn(90, function () use ($desk, $handle): bool {
+        $desk->untilIn(300, function () use ($desk, $handle): bool {
             $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('You keep, at least');
 
             return ! str_contains($desk->text(), 'still being fetched');

@@ -25,7 +25,7 @@ final class Page
 
     public const ALT_UP = [WebDriverKeys::ALT, WebDriverKeys::ARROW_UP];
 
-    private const PATIENCE = 20;
+    private const PATIENCE = 45;
 
     /** Nothing that ends by itself is moving, and all that was asked for has come. */
     private const AT_REST = <<<'JS'
