@@ -21,13 +21,15 @@ export default function MappingPage({ mapping, countries, ...wait }: Props) {
 function Looking({ supplier, connection, looking }: Pick<Props, 'supplier' | 'connection' | 'looking'>) {
   const handle = useHandle();
   const [run, setRun] = useRun(looking);
+  // Once it is done the columns come; till they are here it isn’t a failure.
+  const reading = run?.open === true || run?.state === 'done';
   return (
     <div className="mx-auto w-full max-w-[680px] px-6 pt-16" data-looking={run?.state}>
       <Head title={`${supplier}: the first rows`} />
       <h1 className="name text-[24px]">
-        {run?.open ? `Reading the first rows of ${supplier}’s file` : `${supplier}’s file can’t be read yet`}
+        {reading ? `Reading the first rows of ${supplier}’s file` : `${supplier}’s file can’t be read yet`}
       </h1>
-      {run?.open ? (
+      {reading ? (
         <>
           <p className="mt-1 mb-6 text-mute">
             Then you say what its columns mean. This goes on if you leave; the page is here when you come back.
