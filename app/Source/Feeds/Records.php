@@ -6,7 +6,6 @@ namespace WindowStall\Source\Feeds;
 
 use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\ColumnNames;
-use WindowStall\Core\Feeds\Field;
 
 /**
  * Lays nested records (XML, JSON) out as a table: "stock": {"GB": 4} becomes a column "stock/GB"; a list of words is
@@ -99,16 +98,11 @@ final class Records
     private static function mostLikeGoods(array $lists): string
     {
         $best = '';
-        $most = -1.0;
+        $most = [-1.0, 0];
         foreach ($lists as $name => $rows) {
-            $fits = 0.0;
-            foreach (array_keys($rows[0]) as $column) {
-                $last = substr((string) strrchr('/'.$column, '/'), 1);
-                $fits += max(array_map(
-                    static fn (Field $field): float => ColumnNames::fits($last, $field),
-                    [Field::Sku, Field::Cost, Field::Stock, Field::Barcode, Field::Option],
-                )) + 0.01;
-            }
+            $last = static fn (int|string $path): string => substr((string) strrchr('/'.$path, '/'), 1);
+            $columns = array_map($last, array_keys($rows[0]));
+            $fits = [ColumnNames::likeGoods($columns), count($columns)];
             if ($fits > $most) {
                 [$best, $most] = [$name, $fits];
             }

@@ -39,7 +39,7 @@ final readonly class XmlFeed implements Feed
 
     public function about(): string
     {
-        return sprintf('XML, a record in each <%s>', basename($this->goods));
+        return sprintf('XML, a record in each <%s>', substr((string) strrchr($this->goods, '/'), 1));
     }
 
     public function header(): array

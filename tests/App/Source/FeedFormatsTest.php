@@ -82,6 +82,13 @@ final class FeedFormatsTest extends AppTestCase
             )]),
             $point,
         ];
+        yield 'a spreadsheet in a zip' => [
+            self::zip(['list.xlsx' => Spreadsheet::of(['Goods' => array_map(
+                static fn (array $row): string => Spreadsheet::words(...$row),
+                [1 => array_keys(self::FLAT), ...$rows],
+            )])]),
+            $point,
+        ];
         yield 'JSON, a list' => [(string) json_encode($records), $point];
         yield 'JSON, the list within' => [(string) json_encode(['made' => '2026-11-25', 'goods' => $records]), $point];
         yield 'NDJSON' => [
@@ -224,6 +231,10 @@ final class FeedFormatsTest extends AppTestCase
         yield 'a bomb' => [(string) gzencode(str_repeat('0', 80_000_000), 9), 'Unpacked, the file grows to more than'];
         yield 'half a zip' => [substr(self::zip(['a.csv' => $good]), 0, -30), 'The zip file is damaged'];
         yield 'a zip of many' => [self::zip(['a.csv' => $good, 'b.csv' => $good]), 'The zip holds 2 files.'];
+        yield 'a zip within a zip' => [
+            self::zip(['a.zip' => self::zip(['a.csv' => $good])]),
+            'This is a packed file within another.',
+        ];
         yield 'a zip of none' => [self::zip(['a/' => '']), 'The zip holds no file.'];
         yield 'XML with entities' => [
             '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "lol"><!ENTITY b '.

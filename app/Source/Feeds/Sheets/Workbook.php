@@ -35,6 +35,9 @@ final class Workbook
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
             throw FeedTrouble::because('The spreadsheet is damaged: it can’t be opened. Fetch it again.');
         }
+        if ($zip->locateName('xl/workbook.xml') === false) {
+            throw FeedTrouble::because('This is a packed file within another. Unpack it, and send what is in it.');
+        }
         $book = new self($zip, $path);
         $book->readSheets();
         $book->texts = new SharedStrings($book->unpacked('xl/sharedStrings.xml'));
