@@ -16,8 +16,7 @@ use WindowStall\Support\RichText;
  * What a seller says of one listing and its variants, all at once; what isn't named stays as it is.
  *
  * Whatever changes a listing's own words goes through one of these: the form, the grid, a file brought in, prices by
- * hand, the interface for programs. A patch holds only what a column can hold; {@see PatchListings} holds it against
- * the listing.
+ * hand. A patch holds only what a column can hold; {@see PatchListings} holds it against the listing.
  *
  * @phpstan-import-type WrittenRecipe from RecipeNotation
  */
