@@ -55,6 +55,7 @@ final readonly class ColumnContent
         public int $filled,
         public float $figures,
         public float $wholes,
+        public float $stocks,
         public float $gtins,
         public float $addresses,
         public float $marked,
@@ -75,10 +76,10 @@ final readonly class ColumnContent
         return new self(
             count($values),
             $share(
-                static fn (string $v): bool => preg_match('/^[^\p{L}\d]{0,3}\d[\d.,\s]*[^\p{L}\d]{0,3}$/u', $v) === 1 &&
-                    ! Gtin::valid($v),
+                static fn (string $v): bool => self::isFigure($v) && ! Gtin::valid($v),
             ),
             $share(static fn (string $v): bool => preg_match('/^\d{1,7}$/', $v) === 1),
+            $share(StockWords::fits(...)),
             $share(Gtin::valid(...)),
             $share(static fn (string $v): bool => preg_match('~^https?://~i', $v) === 1),
             $share(static fn (string $v): bool => preg_match('/<[a-z][^>]*>/i', $v) === 1),
@@ -87,6 +88,14 @@ final readonly class ColumnContent
             array_sum(array_map(mb_strlen(...), $values)) / $n,
             $share(static fn (string $v): bool => preg_match('/^[\d.,]+\s*(kg|g|gr)$/i', $v) === 1),
         );
+    }
+
+    /** With or without what stands for money, whichever sign parts the fraction. */
+    private static function isFigure(string $value): bool
+    {
+        return preg_match('/^[^\p{L}\d]{0,3}\d[\d.,\s]*[^\p{L}\d]{0,3}$/u', $value) === 1
+            || DecimalSign::Point->read($value) !== null
+            || DecimalSign::Comma->read($value) !== null;
     }
 
     /** How well the content fits a meaning, 0 to 1. */
@@ -104,7 +113,7 @@ final readonly class ColumnContent
             Field::Sku => $this->asSku(),
             Field::Item => $this->asItem(),
             Field::Cost, Field::Rrp => $this->figures * (1.0 - self::AMOUNT_WHOLE * $this->wholes),
-            Field::Stock => $this->wholes,
+            Field::Stock => $this->stocks,
             Field::Weight => max($this->units, $this->figures * self::WEIGHT_BARE),
             Field::Category => $this->asCategory(),
             Field::Option => $this->asOption(),

@@ -15,26 +15,6 @@ final readonly class ReadLine
 
     private const MOST_GRAMS = 1_000_000;
 
-    /** What is said of stock in words: whether there is any. */
-    private const STOCK_WORDS = [
-        'yes' => true,
-        'y' => true,
-        'true' => true,
-        'in stock' => true,
-        'instock' => true,
-        'in_stock' => true,
-        'available' => true,
-        'no' => false,
-        'n' => false,
-        'false' => false,
-        'none' => false,
-        'out of stock' => false,
-        'out_of_stock' => false,
-        'outofstock' => false,
-        'sold out' => false,
-        'unavailable' => false,
-    ];
-
     /** Units of weight besides the metric ones, in milligrams: the international pound and its sixteenth (1959). */
     private const MILLIGRAMS = ['lb' => 453_592, 'pound' => 453_592, 'oz' => 28_350, 'ounce' => 28_350];
 
@@ -230,7 +210,7 @@ final readonly class ReadLine
         if (ctype_digit($text) && strlen($text) < 9) {
             return min((int) $text, self::MOST_PIECES);
         }
-        $said = self::STOCK_WORDS[mb_strtolower($text)] ?? null;
+        $said = StockWords::said($text);
         if ($said !== null) {
             // How many isn't said: as many as are taken where nothing is said, and one at least.
             return $said ? max(1, $this->mapping->assumedStock) : 0;

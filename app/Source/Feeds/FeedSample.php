@@ -6,6 +6,7 @@ namespace WindowStall\Source\Feeds;
 
 use Illuminate\Support\Facades\Cache;
 use WindowStall\Core\Feeds\AssembleItem;
+use WindowStall\Core\Feeds\BrokenText;
 use WindowStall\Core\Feeds\Line;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\ReadLine;
@@ -88,10 +89,12 @@ final readonly class FeedSample
         Cache::forget(self::key($connection));
     }
 
-    /** @return list<list<string>> for guessing */
+    /** @return list<list<string>> for guessing: rows that aren't broken */
     public function guessing(): array
     {
-        return array_slice(array_values($this->rows), 0, FeedConnector::SAMPLE);
+        $whole = array_filter($this->rows, static fn (array $row): bool => ! BrokenText::in($row[0] ?? ''));
+
+        return array_slice(array_values($whole), 0, FeedConnector::SAMPLE);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use WindowStall\Core\Feeds\ColumnGuess;
+use WindowStall\Core\Feeds\CurrencySaid;
 use WindowStall\Core\Feeds\DecimalGuess;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\Field;
@@ -129,10 +130,11 @@ final readonly class MappingView
             }
         }
         $names = implode(' ', $sample->header);
+        $known = ReferenceRates::currencies();
         $currency =
-            preg_match('/\b('.implode('|', ReferenceRates::currencies()).')\b/', $names, $m) === 1
+            preg_match('/\b('.implode('|', $known).')\b/', $names, $m) === 1
                 ? $m[1]
-                : $stall->currency;
+                : CurrencySaid::in(self::columns($sample, $guesses, [Field::Cost]), $known) ?? $stall->currency;
         // "0,42" of a garden tool are kilograms; "420" are grams.
         $kilograms =
             preg_match('/\bkg\b|kilo/i', $weights) === 1 ||
@@ -148,20 +150,30 @@ final readonly class MappingView
      */
     private static function figures(FeedSample $sample, array $guesses): DecimalGuess
     {
-        $figures = [];
+        return DecimalSign::guess(self::columns($sample, $guesses, [Field::Cost, Field::Rrp, Field::Weight]));
+    }
+
+    /**
+     * @param  list<ColumnGuess>  $guesses
+     * @param  list<Field>  $fields
+     * @return list<string> the cells of the columns that probably mean these
+     */
+    private static function columns(FeedSample $sample, array $guesses, array $fields): array
+    {
+        $cells = [];
         foreach ($guesses as $i => $guess) {
-            if (in_array($guess->field, [Field::Cost, Field::Rrp, Field::Weight], true)) {
-                array_push($figures, ...array_column($sample->guessing(), $i));
+            if (in_array($guess->field, $fields, true)) {
+                array_push($cells, ...array_column($sample->guessing(), $i));
             }
         }
 
-        return DecimalSign::guess($figures);
+        return $cells;
     }
 
     private static function column(ColumnGuess $guess, int $i, FeedSample $sample, ?Field $said): MappingColumnView
     {
         $shown = [];
-        foreach ($sample->rows as $values) {
+        foreach ($sample->guessing() as $values) {
             $value = trim($values[$i] ?? '');
             if ($value !== '' && ! in_array($value, $shown, true)) {
                 $shown[] = mb_strimwidth($value, 0, 60, '…');

@@ -83,6 +83,28 @@ final class MappingTest extends AppTestCase
             );
     }
 
+    public function test_a_broken_row_spoils_no_guess_and_amounts_name_their_currency(): void
+    {
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Orrin Pots',
+            'file' => UploadedFile::fake()->createWithContent(
+                'list.csv',
+                "Autumn list\nSKU;Name;Cost;Stock\nP-1;Pot 5\" wide;4,20 €;10+\nP-2;\"Pan, deep;5,10 €;in stock\n".
+                    "P-3;Dish;1 234,50 €;sold out\n",
+            ),
+        ])->assertSessionHasNoErrors();
+        $connection = SupplierConnection::of($this->stall)->where('name', 'Orrin Pots')->firstOrFail();
+        $page = $this->pageProps($this->get(route('source.mapping', [$this->stall, $connection])))['mapping'];
+        self::assertSame(
+            ['SKU' => 'sku', 'Name' => 'title', 'Cost' => 'cost', 'Stock' => 'stock'],
+            array_column($page['columns'], 'field', 'name'),
+        );
+        self::assertSame(['P-1', 'P-3'], $page['columns'][0]['values']);
+        self::assertSame([',', 'EUR'], [$page['decimal'], $page['currency']]);
+        self::assertSame(['2 items with 2 variants', 1], [$page['preview']['words'], $page['preview']['rejected']]);
+    }
+
     public function test_the_same_as_xml_comes_to_the_same_goods(): void
     {
         $connection = $this->kilnfold('/trade/goods.xml');

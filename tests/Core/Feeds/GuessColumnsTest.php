@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Feeds;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Feeds\ColumnGuess;
+use WindowStall\Core\Feeds\CurrencySaid;
 use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\GuessColumns;
 
@@ -65,6 +67,31 @@ final class GuessColumnsTest extends TestCase
             [Field::Sku, Field::Title, Field::Cost, Field::Stock, Field::Weight],
             array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
         );
+    }
+
+    public function test_money_and_stock_in_words_are_understood(): void
+    {
+        $guesses = GuessColumns::from(
+            ['SKU', 'Name', 'Cost', 'Stock'],
+            [['P-1', 'Pot 5" wide', 'gbp 4.20', '10+'], ['P-2', 'Deep pan', '1 234,50 zł', 'in stock']],
+        );
+        self::assertSame(
+            [Field::Sku, Field::Title, Field::Cost, Field::Stock],
+            array_map(static fn (ColumnGuess $g): ?Field => $g->field, $guesses),
+        );
+    }
+
+    /** @param  list<string>  $cells */
+    #[TestWith([['4,20 €', '1 234,50 €'], 'EUR'])]
+    #[TestWith([['gbp 4.20', '£5'], 'GBP'])]
+    #[TestWith([['US$ 5.00'], 'USD'])]
+    #[TestWith([['4.20', '', '5'], null])]
+    #[TestWith([['$5.00'], null])]
+    #[TestWith([['€4', '£4'], null])]
+    #[TestWith([['weurope 4'], null])]
+    public function test_the_currency_is_what_all_amounts_name(array $cells, ?string $code): void
+    {
+        self::assertSame($code, CurrencySaid::in($cells, ['USD', 'EUR', 'GBP']));
     }
 
     public function test_what_is_unknown_is_said_to_be(): void
