@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Frame\Api;
 
 use Illuminate\Http\JsonResponse;
+use WindowStall\Core\Drift\Standing;
 use WindowStall\Drift\Http\Api\DriftSchema;
 use WindowStall\Hooks\Api\HookSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
+use WindowStall\Support\Api\Page;
+use WindowStall\Support\Api\Refusals;
 use WindowStall\Support\Api\Schema;
 
 /**
@@ -41,7 +44,7 @@ final class OpenApi
                 'version' => '1',
                 'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long '.
                     'work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after '.
-                    '= next until next is null.',
+                    '= next until next is null. A token may ask '.Refusals::IN_A_MINUTE.' times in a minute.',
             ],
             'servers' => [
                 [
@@ -82,8 +85,8 @@ final class OpenApi
                             'in' => 'query',
                             'schema' => [
                                 'type' => 'string',
-                                'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled'],
-                                'default' => 'asks',
+                                'enum' => array_column(Standing::cases(), 'value'),
+                                'default' => Standing::Asks->value,
                             ],
                         ],
                     ],
@@ -97,7 +100,7 @@ final class OpenApi
                     'token' => [
                         'type' => 'http',
                         'scheme' => 'bearer',
-                        'description' => 'Made in the stall’s settings, or by php artisan stall:token HANDLE',
+                        'description' => 'A token belongs to one stall, and shows that stall only',
                     ],
                 ],
                 'schemas' => [
@@ -108,11 +111,9 @@ final class OpenApi
                     'Price' => self::price(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
-                    'Refusal' => Schema::object(
-                        ['message' => ['type' => 'string'], 'errors' => ['type' => 'object']],
-                        ['message'],
-                    ),
+                    'Refusal' => Refusals::schema(),
                 ],
+                'responses' => Refusals::responses(),
             ],
         ];
     }
@@ -123,11 +124,6 @@ final class OpenApi
      */
     private static function list(string $schema, string $summary, array $parameters = []): array
     {
-        $refusal = static fn (string $why): array => [
-            'description' => $why,
-            'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
-        ];
-
         return [
             'get' => [
                 'summary' => $summary,
@@ -142,29 +138,17 @@ final class OpenApi
                     [
                         'name' => 'limit',
                         'in' => 'query',
-                        'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => 200, 'default' => 100],
+                        'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => Page::MOST, 'default' => Page::USUAL],
                     ],
                     ...$parameters,
                 ],
-                'responses' => [
-                    '200' => [
-                        'description' => 'A page',
-                        'content' => [
-                            'application/json' => [
-                                'schema' => Schema::object([
-                                    'data' => [
-                                        'type' => 'array',
-                                        'items' => ['$ref' => '#/components/schemas/'.$schema],
-                                    ],
-                                    'next' => ['type' => ['integer', 'null']],
-                                ]),
-                            ],
-                        ],
-                    ],
-                    '401' => $refusal('No token, or one that isn’t known'),
-                    '422' => $refusal('A parameter that can’t be read'),
-                    '429' => $refusal('Asked more than 1200 times in a minute'),
-                ],
+                'responses' => Schema::answers(
+                    'A page',
+                    Schema::object([
+                        'data' => ['type' => 'array', 'items' => Schema::named($schema)],
+                        'next' => ['type' => ['integer', 'null']],
+                    ]),
+                ),
             ],
         ];
     }

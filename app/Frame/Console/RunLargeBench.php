@@ -10,6 +10,8 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\ListingState;
+use WindowStall\Bench\WhatLies;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\Field;
 use WindowStall\Core\Feeds\MappedColumn;
@@ -71,6 +73,18 @@ final class RunLargeBench extends Command
           AND market = ?
         SQL;
 
+    private const COUNT = <<<'SQL'
+        SELECT count(*)
+        FROM listings AS listing
+        JOIN listing_variants AS variant ON variant.listing_id = listing.id
+        JOIN supplier_variants AS source ON source.id = variant.supplier_variant_id
+        JOIN prices AS price ON price.listing_variant_id = variant.id
+        WHERE listing.stall_id = ?
+          AND listing.state = 'on_bench'
+          AND variant.own_on
+          AND source.stock > 0
+        SQL;
+
     private const VARIANTS = 100_000;
 
     protected $signature = 'bench:large';
@@ -101,6 +115,7 @@ final class RunLargeBench extends Command
             $this->pull($stall);
             $this->search($stall, $find);
             $this->price($stall);
+            $this->lying($stall);
             $this->wall($stall, $find);
         });
 
@@ -300,6 +315,35 @@ final class RunLargeBench extends Command
                 $all[(int) floor(0.95 * (count($all) - 1))],
             ),
         );
+    }
+
+    /** The bench with all of it lying there: what is nearly ready is found by looking at every variant. */
+    private function lying(Stall $stall): void
+    {
+        $this->line('');
+        $this->line('The bench with every listing on it, next to counting their variants that are on; milliseconds');
+        $this->line(sprintf('  %-52s %10s %10s %8s', '', 'page', 'count', 'ratio'));
+        $asked = ['all of it' => '', 'by a word of the title' => 'trowel', 'by a SKU' => 'OD-2040'];
+        foreach ($asked as $name => $words) {
+            $pages = $counts = $ratios = [];
+            for ($n = 0; $n < 11; $n++) {
+                $page = $this->seconds(
+                    static fn () => (new WhatLies($stall, $words))->page(ListingState::OnBench, 1),
+                );
+                $count = $this->seconds(static fn () => DB::scalar(self::COUNT, [$stall->id]));
+                // The first round warms up.
+                if ($n > 0) {
+                    [$pages[], $counts[], $ratios[]] = [$page * 1000, $count * 1000, $page / $count];
+                }
+            }
+            $this->line(sprintf(
+                '  %-52s %10.1f %10.1f %8.2f',
+                $name,
+                self::middle($pages),
+                self::middle($counts),
+                self::middle($ratios),
+            ));
+        }
     }
 
     /** Every one of the variants put on the bench, priced, searched on the board and tried otherwise. */

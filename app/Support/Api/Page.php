@@ -11,9 +11,9 @@ use Illuminate\Support\Collection;
 /** A page of a list in the API, paged by key: ?after= the last id of the page before, ?limit= up to 200. */
 final readonly class Page
 {
-    private const USUAL = 100;
+    public const USUAL = 100;
 
-    private const MOST = 200;
+    public const MOST = 200;
 
     private function __construct(public int $after, public int $limit)
     {
@@ -24,8 +24,8 @@ final readonly class Page
         $typed = $request->validate(
             ['after' => 'sometimes|integer|min:0', 'limit' => 'sometimes|integer|min:1|max:'.self::MOST],
             [
-                'limit.*' => 'limit is a whole number from 1 to '.self::MOST.'.',
-                'after.*' => 'after is the id of the last entry of the page before.',
+                'limit.*' => 'A whole number from 1 to '.self::MOST.' belongs here.',
+                'after.*' => 'The id of the last entry of the page before belongs here.',
             ],
         );
 

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Support;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Testing\TestResponse;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Frame\Api\OpenApi;
 use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Api\Refusals;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 
 final class ApiTest extends AppTestCase
 {
+    use Described;
+
     private Stall $stall;
 
     private string $token;
@@ -46,27 +48,16 @@ final class ApiTest extends AppTestCase
         $this->token = trim(Artisan::output());
     }
 
-    #[TestWith(['listings', 'Listing', 2])]
-    #[TestWith(['items', 'Item', 3])]
-    #[TestWith(['runs', 'Run', 3])]
-    #[TestWith(['prices', 'Price', 3])]
-    public function test_each_list_is_as_the_description_says_and_pages_by_key(
-        string $list,
-        string $schema,
-        int $count,
-    ): void {
+    #[TestWith(['listings', 2])]
+    #[TestWith(['items', 3])]
+    #[TestWith(['runs', 3])]
+    #[TestWith(['prices', 3])]
+    public function test_each_list_is_as_the_description_says_and_pages_by_key(string $list, int $count): void
+    {
         $whole = $this->ask($list)->assertOk();
         self::assertCount($count, $whole->json('data'));
         self::assertNull($whole->json('next'));
-        $document = OpenApi::document();
-        $validator = new Validator();
-        foreach (json_decode((string) $whole->getContent())->data as $entry) {
-            $result = $validator->validate($entry, (string) json_encode($document['components']['schemas'][$schema]));
-            self::assertTrue(
-                $result->isValid(),
-                $result->error() === null ? '' : (string) json_encode((new ErrorFormatter())->format($result->error())),
-            );
-        }
+        self::assertDescribed($whole, 'get', '/'.$list);
         $seen = [];
         $after = 0;
         do {
@@ -91,12 +82,45 @@ final class ApiTest extends AppTestCase
 
     public function test_without_a_good_token_nothing_is_told(): void
     {
-        $this->get('http://'.config('stall.workshop_host').'/api/v1/listings')
+        $answer = $this->get('http://'.config('stall.workshop_host').'/api/v1/listings')
             ->assertStatus(401)
-            ->assertJsonPath('message', 'You are signed out. Sign in again; what you were doing is kept.');
+            ->assertJsonPath('message', 'A token is needed that is known here: "Authorization: Bearer TOKEN".')
+            ->assertHeader('WWW-Authenticate', 'Bearer realm="Window Stall"');
+        self::assertDescribed($answer, 'get', '/listings');
         $this->token = 'stall_1|nonsense';
-        $this->ask('items')->assertStatus(401);
+        $this->ask('items')
+            ->assertStatus(401)
+            ->assertHeader('WWW-Authenticate', 'Bearer realm="Window Stall", error="invalid_token"');
         self::assertSame(1, Artisan::call('stall:token', ['handle' => 'no-such-stall']));
+    }
+
+    public function test_what_isnt_there_and_the_wrong_method_are_said_as_described(): void
+    {
+        $this->withToken($this->token);
+        $history = $this->getJson(route('api.history', 999_999))->assertNotFound();
+        self::assertDescribed($history, 'get', '/listings/{listing}/history');
+        $this->getJson('http://'.config('stall.workshop_host').'/api/v1/nothing')
+            ->assertNotFound()
+            ->assertExactJson(['message' => 'There is nothing at this address.']);
+        $wrong = $this->deleteJson(route('api.prices'))->assertStatus(405);
+        self::assertDescribed($wrong, 'get', '/prices');
+        self::assertStringContainsString('GET', (string) $wrong->headers->get('Allow'));
+    }
+
+    public function test_who_asks_too_often_is_told_when_to_ask_again(): void
+    {
+        $key = md5('api'.'api:'.hash('xxh128', $this->token));
+        RateLimiter::increment($key, 60, Refusals::IN_A_MINUTE - 1);
+        $this->ask('runs')->assertOk();
+        $answer = $this->ask('runs')->assertStatus(429);
+        self::assertDescribed($answer, 'get', '/runs');
+        self::assertEqualsWithDelta(30, (int) $answer->headers->get('Retry-After'), 31);
+    }
+
+    public function test_no_answer_to_a_program_speaks_of_screens(): void
+    {
+        $document = (string) json_encode([OpenApi::document()['paths'], Refusals::responses()], JSON_UNESCAPED_UNICODE);
+        self::assertDoesNotMatchRegularExpression('/\b(page (again|was)|screen|click|sign(ed)? (in|out)|button)\b/i', $document);
     }
 
     public function test_a_token_is_made_in_the_settings_shown_once_and_ended(): void
@@ -124,8 +148,14 @@ final class ApiTest extends AppTestCase
     {
         $this->ask('items', ['limit' => 0])
             ->assertStatus(422)
-            ->assertJsonPath('errors.limit.0', 'limit is a whole number from 1 to 200.');
-        $this->ask('items', ['after' => 'x'])->assertStatus(422);
+            ->assertJsonPath('message', 'limit: A whole number from 1 to 200 belongs here.')
+            ->assertJsonPath('errors.limit.0', 'A whole number from 1 to 200 belongs here.');
+        self::assertDescribed($this->ask('items', ['after' => 'x'])->assertStatus(422), 'get', '/items');
+        $odd = $this->ask('drift', ['standing' => 'lying'])->assertStatus(422);
+        self::assertDescribed($odd, 'get', '/drift');
+        $this->ask('prices', ['market' => 'ZZ'])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'market: One of these belongs here: GB.');
     }
 
     public function test_the_description_is_openapi_3_1_and_names_every_address_of_the_interface(): void

@@ -31,6 +31,8 @@ final class OpenDoorsTest extends AppTestCase
     ];
 
     private const SHOP = [
+        // Into a closed shop, by an address signed for its keepers.
+        'GET /enter',
         'GET /',
         'GET /goods/{slug}',
         'GET /basket',

@@ -12,6 +12,7 @@ use WindowStall\Bench\DeleteListings;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\PutInWindow;
+use WindowStall\Bench\TakeToBench;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Source\Item;
 use WindowStall\Drift\Decide;
@@ -86,6 +87,12 @@ final class QueriesTest extends AppTestCase
             'deleted and taken back' => function ($some) use ($ids): void {
                 $step = app(DeleteListings::class)($this->stall, $this->world->keeper(), $ids($some));
                 app(Undo::class)->take($this->stall, $step);
+            },
+            'deleted and taken again' => function ($some) use ($ids): void {
+                $items = array_values(array_map(intval(...), $some->pluck('supplier_item_id')->all()));
+                $lie = Listing::of($this->stall)->whereIn('supplier_item_id', $items)->get();
+                app(DeleteListings::class)($this->stall, $this->world->keeper(), $ids($lie));
+                self::assertCount(count($items), app(TakeToBench::class)($this->stall, $items)->new);
             },
         ];
         foreach ($jobs as $name => $job) {

@@ -16,7 +16,6 @@ use WindowStall\Drift\Moment;
 use WindowStall\Drift\Timeline;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
-use WindowStall\Support\Http\Typed;
 
 /** What suppliers changed, as programs read it; and what was said of a listing in the course of time. */
 final readonly class DriftController
@@ -24,12 +23,20 @@ final readonly class DriftController
     /** What a token has to be allowed. */
     public const DECIDE = 'decide';
 
+    /** Whether from now on the same is done by itself, and for what. */
+    public const FOR = ['once', 'listing', 'supplier'];
+
     /** GET /api/v1/drift: changes, oldest first; those that wait unless "standing" names others. */
     public function index(Request $request): JsonResponse
     {
         $stall = self::stall($request);
         $page = Page::of($request);
-        $standing = Standing::tryFrom(Typed::text($request, 'standing')) ?? Standing::Asks;
+        $known = array_column(Standing::cases(), 'value');
+        $request->validate(
+            ['standing' => ['sometimes', Rule::in($known)]],
+            ['standing' => 'One of these belongs here: '.implode(', ', $known).'.'],
+        );
+        $standing = $request->enum('standing', Standing::class) ?? Standing::Asks;
         $rows = DriftChange::query()
             ->where('stall_id', $stall->id)
             ->where('standing', $standing)
@@ -54,7 +61,12 @@ final readonly class DriftController
             'changes' => 'required|array|min:1|max:'.Decide::MOST,
             'changes.*' => 'integer|min:1|max:9000000000000000',
             'agree' => 'required|boolean',
-            'for' => ['sometimes', Rule::in(['once', 'listing', 'supplier'])],
+            'for' => ['sometimes', Rule::in(self::FOR)],
+        ], [
+            'changes' => 'A list of 1 to '.Decide::MOST.' ids of changes belongs here.',
+            'changes.*' => 'The id of a change belongs here.',
+            'agree' => 'True or false belongs here.',
+            'for' => 'One of these belongs here: '.implode(', ', self::FOR).'.',
         ]);
         $ids = array_values(array_map(intval(...), (array) $typed['changes']));
         $step = $decide($stall, null, $ids, (bool) $typed['agree'], $typed['for'] ?? 'once');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Http\Api;
 
+use WindowStall\Core\Drift\Standing;
+use WindowStall\Drift\Decide;
 use WindowStall\Support\Api\Schema;
 
 /** How the API speaks of what suppliers changed. */
@@ -20,23 +22,11 @@ final class DriftSchema
                 'parameters' => [
                     ['name' => 'listing', 'in' => 'path', 'required' => true, 'schema' => ['type' => 'integer']],
                 ],
-                'responses' => [
-                    '200' => self::answer([
-                        'type' => 'object',
-                        'required' => ['data'],
-                        'properties' => [
-                            'data' => ['type' => 'array', 'items' => ['$ref' => '#/components/schemas/Moment']],
-                        ],
-                    ]),
-                    '401' => [
-                        'description' => 'No such token',
-                        'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
-                    ],
-                    '404' => [
-                        'description' => 'No such listing',
-                        'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
-                    ],
-                ],
+                'responses' => Schema::answers(
+                    'Moments',
+                    Schema::object(['data' => ['type' => 'array', 'items' => Schema::named('Moment')]]),
+                    404,
+                ),
             ],
         ];
     }
@@ -44,11 +34,6 @@ final class DriftSchema
     /** @return array<string, mixed> */
     public static function decisions(): array
     {
-        $refusal = static fn (string $why): array => [
-            'description' => $why,
-            'content' => ['application/json' => ['schema' => ['$ref' => '#/components/schemas/Refusal']]],
-        ];
-
         return [
             'post' => [
                 'summary' => 'Lets changes that wait count, or keeps what was agreed; one step, which people can '.
@@ -62,13 +47,13 @@ final class DriftSchema
                                 [
                                     'changes' => [
                                         'type' => 'array',
-                                        'items' => ['type' => 'integer'],
+                                        'items' => ['type' => 'integer', 'minimum' => 1],
                                         'minItems' => 1,
-                                        'maxItems' => 1000,
+                                        'maxItems' => Decide::MOST,
                                     ],
                                     'agree' => ['type' => 'boolean'],
                                     'for' => [
-                                        'enum' => ['once', 'listing', 'supplier'],
+                                        'enum' => DriftController::FOR,
                                         'default' => 'once',
                                         'description' => 'whether the same is done by itself from now on',
                                     ],
@@ -78,18 +63,15 @@ final class DriftSchema
                         ],
                     ],
                 ],
-                'responses' => [
-                    '200' => self::answer(
-                        Schema::object([
-                            'step' => ['type' => 'integer'],
-                            'words' => ['type' => 'string'],
-                            'decided' => ['type' => 'array', 'items' => ['type' => 'integer']],
-                        ]),
-                    ),
-                    '401' => $refusal('No such token'),
-                    '403' => $refusal('A token that may read only'),
-                    '422' => $refusal('Nothing of it waits any more, or it can’t be read'),
-                ],
+                'responses' => Schema::answers(
+                    'What was done',
+                    Schema::object([
+                        'step' => ['type' => 'integer'],
+                        'words' => ['type' => 'string'],
+                        'decided' => ['type' => 'array', 'items' => ['type' => 'integer']],
+                    ]),
+                    403,
+                ),
             ],
         ];
     }
@@ -101,48 +83,33 @@ final class DriftSchema
         $moment = ['type' => 'string', 'format' => 'date-time'];
 
         return [
-            'Change' => [
-                'type' => 'object',
-                'properties' => [
-                    'id' => ['type' => 'integer'],
-                    'listing' => ['type' => 'integer'],
-                    'supplier' => ['type' => ['string', 'null']],
-                    'kind' => $text,
-                    'variant' => ['type' => 'string', 'description' => 'the supplier’s id, or empty for the item'],
-                    'before' => $text,
-                    'after' => $text,
-                    'standing' => ['type' => 'string', 'enum' => ['asks', 'followed', 'kept', 'agreed', 'settled']],
-                    'rule' => $text,
-                    'price_was' => Schema::AMOUNT,
-                    'price_agreed' => Schema::AMOUNT,
-                    'keep_was' => Schema::AMOUNT,
-                    'keep_kept' => Schema::AMOUNT,
-                    'keep_agreed' => Schema::AMOUNT,
-                    'under_floor' => ['type' => 'boolean'],
-                    'at' => $moment,
-                ],
-            ],
-            'Moment' => [
-                'type' => 'object',
-                'properties' => [
-                    'at' => $moment,
-                    'voice' => ['type' => 'string', 'enum' => ['supplier', 'you', 'shopper']],
-                    'who' => $text,
-                    'about' => $text,
-                    'before' => $text,
-                    'after' => $text,
-                    'came' => $text,
-                ],
-            ],
+            'Change' => Schema::object([
+                'id' => ['type' => 'integer'],
+                'listing' => ['type' => 'integer'],
+                'supplier' => ['type' => ['string', 'null']],
+                'kind' => $text,
+                'variant' => ['type' => 'string', 'description' => 'the supplier’s id, or empty for the item'],
+                'before' => $text,
+                'after' => $text,
+                'standing' => ['type' => 'string', 'enum' => array_column(Standing::cases(), 'value')],
+                'rule' => $text,
+                'price_was' => Schema::AMOUNT,
+                'price_agreed' => Schema::AMOUNT,
+                'keep_was' => Schema::AMOUNT,
+                'keep_kept' => Schema::AMOUNT,
+                'keep_agreed' => Schema::AMOUNT,
+                'under_floor' => ['type' => 'boolean'],
+                'at' => $moment,
+            ]),
+            'Moment' => Schema::object([
+                'at' => $moment,
+                'voice' => ['type' => 'string', 'enum' => ['supplier', 'you', 'shopper']],
+                'who' => $text,
+                'about' => $text,
+                'before' => $text,
+                'after' => $text,
+                'came' => $text,
+            ]),
         ];
-    }
-
-    /**
-     * @param  array<string, mixed>  $schema
-     * @return array<string, mixed>
-     */
-    private static function answer(array $schema): array
-    {
-        return ['description' => 'What was asked for', 'content' => ['application/json' => ['schema' => $schema]]];
     }
 }

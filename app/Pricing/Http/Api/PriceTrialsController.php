@@ -6,6 +6,7 @@ namespace WindowStall\Pricing\Http\Api;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Core\Pricing\Sale\PriceQuestion;
 
@@ -16,23 +17,13 @@ final class PriceTrialsController
     {
         $asked = json_decode($request->getContent(), true);
         if (! is_array($asked)) {
-            return self::refuse(['' => 'The body has to be a JSON object.']);
+            throw ValidationException::withMessages(['body' => 'A JSON object belongs here.']);
         }
         $fields = new Fields($asked);
         $answer = PriceQuestion::read($fields)?->answer($fields);
 
-        return $answer === null ? self::refuse($fields->problems()) : new JsonResponse($answer);
-    }
-
-    /** @param  array<string, string>  $problems */
-    private static function refuse(array $problems): JsonResponse
-    {
-        return new JsonResponse(
-            [
-                'message' => (string) reset($problems),
-                'errors' => array_map(static fn (string $sentence): array => [$sentence], $problems),
-            ],
-            422,
-        );
+        return $answer === null
+            ? throw ValidationException::withMessages($fields->problems())
+            : new JsonResponse($answer);
     }
 }

@@ -26,7 +26,7 @@ final class PricesController
         $market =
             $request->validate(
                 ['market' => ['sometimes', 'string', Rule::in($stall->markets())]],
-                ['market.in' => 'market is one of '.implode(', ', $stall->markets()).'.'],
+                ['market' => 'One of these belongs here: '.implode(', ', $stall->markets()).'.'],
             )['market'] ?? $stall->home_market;
         $rows = ListingVariant::query()
             ->with(['prices' => fn ($q) => $q->where('market', $market), 'listing', 'supplierVariant', 'sold'])
