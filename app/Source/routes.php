@@ -45,6 +45,9 @@ Route::middleware(['auth', InStall::class])
         Route::post('/connections/{connection}/mapping/preview', [MappingController::class, 'preview'])->name(
             'source.mapping.preview',
         );
+        Route::put('/connections/{connection}/mapping/part', [MappingController::class, 'part'])->name(
+            'source.mapping.part',
+        );
         Route::put('/connections/{connection}/mapping', [MappingController::class, 'update'])->name(
             'source.mapping.update',
         );

@@ -9,6 +9,8 @@ use WindowStall\Core\Feeds\BrokenText;
 /** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16, UTF-32 or Windows-1252. */
 final readonly class CsvFeed implements Feed
 {
+    use OnePart;
+
     private const DELIMITERS = [
         ';' => 'semicolons',
         ',' => 'commas',

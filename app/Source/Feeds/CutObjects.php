@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds;
 
 /**
- * Cuts the objects of the first list of objects out of JSON that comes piece by piece, by counting brackets outside of
+ * Cuts the objects of a list of objects out of JSON that comes piece by piece, by counting brackets outside of
  * texts (RFC 8259).
  */
 final class CutObjects
@@ -36,8 +36,34 @@ final class CutObjects
 
     private int $objects = 0;
 
-    /** @return list<string> the objects that end in this piece */
-    public function from(string $piece): array
+    /** Which list of objects is at hand, from nought; lists within objects don't count. */
+    private int $at = 0;
+
+    /** @var list<string> what the open brackets that no object is in are called by */
+    private array $names = [];
+
+    /** The text that stood last outside of objects: the name of what opens after it. */
+    private string $word = '';
+
+    /** Letters of a name that count. */
+    private const NAME = 120;
+
+    /** @param  int  $wanted  which list, from nought */
+    public function __construct(private readonly int $wanted = 0)
+    {
+    }
+
+    /** What the list at hand is called: the names that lead to it, "shop/goods"; "" where none does. */
+    public function listName(): string
+    {
+        return implode('/', array_filter($this->names, static fn (string $name): bool => $name !== ''));
+    }
+
+    /**
+     * @param  int|null  $stopAfter  so many objects are enough: what follows them isn't looked at
+     * @return list<string> the objects that end in this piece
+     */
+    public function from(string $piece, ?int $stopAfter = null): array
     {
         $objects = [];
         for ($at = 0, $length = strlen($piece); $at < $length; $at += $step) {
@@ -52,6 +78,9 @@ final class CutObjects
             $object = $this->sign($piece[$at]);
             if ($object !== null) {
                 $objects[] = $object;
+                if (count($objects) === $stopAfter) {
+                    break;
+                }
             }
         }
 
@@ -88,7 +117,9 @@ final class CutObjects
     {
         if ($this->object !== null) {
             $this->object .= $text;
-        } elseif (! $this->quoted && ($this->over || strlen($this->open) === $this->list)) {
+        } elseif ($this->quoted) {
+            $this->word = substr($this->word.$text, 0, self::NAME);
+        } elseif ($this->over || strlen($this->open) === $this->list) {
             $this->between .= trim($text);
         }
     }
@@ -106,8 +137,12 @@ final class CutObjects
         if ($sign === '\\') {
             $this->escaped = true;
         } elseif ($sign === '"') {
+            $this->word = $this->quoted ? substr($this->word, 0, -1) : '';
             $this->quoted = ! $this->quoted;
         } elseif ($sign === '{' || $sign === '[') {
+            if ($this->object === null) {
+                $this->names[] = str_ends_with($this->open, '{') ? $this->word : '';
+            }
             $this->open .= $sign;
             $this->begun = true;
         } else {
@@ -147,6 +182,19 @@ final class CutObjects
             && ($this->list ?? strlen($this->open)) === strlen($this->open);
     }
 
+    /** The list at hand is over: the next is looked for, unless this was the one. */
+    private function nextList(): void
+    {
+        if ($this->at === $this->wanted) {
+            $this->ended = true;
+
+            return;
+        }
+        $this->at++;
+        $this->list = null;
+        $this->objects = 0;
+    }
+
     /** What a closing bracket ends: an object of the list, the list itself, or neither. */
     private function closed(string $sign): ?string
     {
@@ -162,9 +210,14 @@ final class CutObjects
             $object = $this->object;
             $this->object = null;
 
-            return $object;
+            return $this->at === $this->wanted ? $object : null;
         }
-        $this->ended = $this->ended || ($this->list !== null && $depth < $this->list);
+        if ($this->object === null) {
+            array_pop($this->names);
+        }
+        if ($this->list !== null && $depth < $this->list) {
+            $this->nextList();
+        }
         $this->over = $depth === 0 && $this->begun;
         $this->between = '';
 

@@ -30,4 +30,13 @@ interface Feed
      * @throws FeedTrouble when the file breaks off or can't be read on
      */
     public function some(iterable $numbers): iterable;
+
+    /** @return list<string> where goods could stand in the file: its sheets, its lists; [] where there is no choice */
+    public function parts(): array;
+
+    /** Which of them is read; "" where there is no choice. */
+    public function part(): string;
+
+    /** @return array<string, int> columns that no row had at first → the row in which each was met while reading */
+    public function late(): array;
 }

@@ -14,6 +14,7 @@ use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Feed\FeedConnector;
 use WindowStall\Source\Connectors\Feed\FeedFile;
+use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Refusal;
@@ -31,9 +32,16 @@ final readonly class FeedSample
     /**
      * @param  list<string>  $header
      * @param  array<int, list<string>>  $rows  by the number a person counts
+     * @param  list<string>  $parts  sheets or lists of the file that goods could stand in; [] where there is no choice
+     * @param  string  $part  the one that is read
      */
-    private function __construct(public string $about, public array $header, public array $rows)
-    {
+    private function __construct(
+        public string $about,
+        public array $header,
+        public array $rows,
+        public array $parts = [],
+        public string $part = '',
+    ) {
     }
 
     /** The first rows, if they were read within the hour. */
@@ -60,12 +68,17 @@ final readonly class FeedSample
     {
         Cache::put(
             self::key($connection),
-            FeedFile::with($connection->access(), self::first(...), self::SECONDS),
+            FeedFile::with(
+                $connection->access(),
+                self::first(...),
+                self::SECONDS,
+                FeedSettings::of($connection->settings)->looked,
+            ),
             self::KEPT,
         );
     }
 
-    /** @return array{string, list<string>, array<int, list<string>>} */
+    /** @return array{string, list<string>, array<int, list<string>>, list<string>, string} */
     private static function first(Feed $feed): array
     {
         $rows = [];
@@ -76,7 +89,7 @@ final readonly class FeedSample
             }
         }
 
-        return [$feed->about(), $feed->header(), $rows];
+        return [$feed->about(), $feed->header(), $rows, $feed->parts(), $feed->part()];
     }
 
     private static function key(SupplierConnection $connection): string

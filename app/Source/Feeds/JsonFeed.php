@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds;
 
 /**
- * JSON: the first list of objects in the file is the records, wherever it stands.
+ * JSON: of the lists of objects in the file the one most like goods is the records, wherever it stands.
  *
  * {@see CutObjects} cuts them out of the stream; each is decoded by itself.
  */
@@ -18,14 +18,44 @@ final readonly class JsonFeed implements Feed
     /** @var list<string> */
     private array $header;
 
-    public function __construct(private string $path)
+    private LateColumns $late;
+
+    /** @var list<string> */
+    private array $lists;
+
+    private string $list;
+
+    /**
+     * @param  string  $part  the list a person chose; "" for the one most like goods
+     * @param  list<string>  $late  columns that were met later in the file before
+     */
+    public function __construct(private string $path, string $part = '', array $late = [])
     {
-        $this->header = Records::header($this->records());
+        $lists = JsonLists::in($path);
+        $this->lists = array_map(strval(...), array_keys($lists));
+        $this->list = Parts::choose($lists, $part, 'list');
+        $this->late = new LateColumns();
+        $this->header = Records::header($this->records(), $late);
     }
 
     public function about(): string
     {
-        return 'JSON';
+        return 'JSON'.($this->parts() === [] ? '' : sprintf(', its list “%s”', $this->list));
+    }
+
+    public function parts(): array
+    {
+        return count($this->lists) > 1 ? $this->lists : [];
+    }
+
+    public function part(): string
+    {
+        return $this->parts() === [] ? '' : $this->list;
+    }
+
+    public function late(): array
+    {
+        return $this->late->all();
     }
 
     public function header(): array
@@ -35,26 +65,27 @@ final readonly class JsonFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header);
+        return Records::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */
     private function records(): \Generator
     {
-        return self::objectsIn($this->path);
+        return self::objectsIn($this->path, (int) array_search($this->list, $this->lists, true));
     }
 
     /**
-     * The objects of the first list of objects in a file, one at a time.
+     * The objects of a list of objects in a file, one at a time.
      *
+     * @param  int  $list  which, from nought
      * @return \Generator<int, array<mixed>>
      *
      * @throws FeedTrouble when one of them isn't right, or the file breaks off
      */
-    public static function objectsIn(string $path): \Generator
+    public static function objectsIn(string $path, int $list = 0): \Generator
     {
         $n = 0;
-        foreach (self::objects($path) as $object) {
+        foreach (self::objects($path, $list) as $object) {
             $record = json_decode($object, true, 32, JSON_BIGINT_AS_STRING);
             if (! is_array($record)) {
                 throw FeedTrouble::because(
@@ -70,11 +101,11 @@ final readonly class JsonFeed implements Feed
         }
     }
 
-    /** @return \Generator<int, string> the texts of the objects of the first list that holds objects */
-    private static function objects(string $path): \Generator
+    /** @return \Generator<int, string> the texts of the objects of a list that holds objects */
+    private static function objects(string $path, int $list): \Generator
     {
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        $cut = new CutObjects();
+        $cut = new CutObjects($list);
         try {
             while (! feof($in)) {
                 yield from $cut->from((string) fread($in, self::CHUNK));

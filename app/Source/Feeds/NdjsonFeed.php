@@ -12,9 +12,28 @@ final readonly class NdjsonFeed implements Feed
     /** @var list<string> */
     private array $header;
 
-    public function __construct(private string $path)
+    private LateColumns $late;
+
+    /** @param  list<string>  $late  columns that were met later in the file before */
+    public function __construct(private string $path, array $late = [])
     {
-        $this->header = Records::header($this->records());
+        $this->late = new LateColumns();
+        $this->header = Records::header($this->records(), $late);
+    }
+
+    public function parts(): array
+    {
+        return [];
+    }
+
+    public function part(): string
+    {
+        return '';
+    }
+
+    public function late(): array
+    {
+        return $this->late->all();
     }
 
     public function about(): string
@@ -29,7 +48,7 @@ final readonly class NdjsonFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header);
+        return Records::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */

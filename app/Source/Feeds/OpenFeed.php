@@ -9,8 +9,13 @@ final class OpenFeed
 {
     private const SAMPLE = 65_536;
 
-    /** @throws FeedTrouble */
-    public static function at(string $path): Feed
+    /**
+     * @param  string  $part  the sheet or list that a person chose; "" for the one most like goods
+     * @param  list<string>  $late  columns that were met late in the file before
+     *
+     * @throws FeedTrouble
+     */
+    public static function at(string $path, string $part = '', array $late = []): Feed
     {
         $plain = Unpack::file($path);
         $start = (string) file_get_contents($plain, length: self::SAMPLE);
@@ -19,7 +24,7 @@ final class OpenFeed
             throw FeedTrouble::because('The file is empty.');
         }
         if (str_starts_with($start, "PK\x03\x04")) {
-            return new SheetFeed($plain);
+            return new SheetFeed($plain, $part);
         }
         self::refuseBinary($start);
 
@@ -28,9 +33,11 @@ final class OpenFeed
                 'This is a web page, not a list of goods. Perhaps the address needs a key, or leads to a page from '.
                     'which the file is fetched.',
             ),
-            str_starts_with($bare, '<') => new XmlFeed($plain),
-            str_starts_with($bare, '[') => new JsonFeed($plain),
-            str_starts_with($bare, '{') => self::manyObjects($plain) ? new NdjsonFeed($plain) : new JsonFeed($plain),
+            str_starts_with($bare, '<') => new XmlFeed($plain, $part, $late),
+            str_starts_with($bare, '[') => new JsonFeed($plain, $part, $late),
+            str_starts_with($bare, '{') => self::manyObjects($plain)
+                ? new NdjsonFeed($plain, $late)
+                : new JsonFeed($plain, $part, $late),
             default => new CsvFeed($plain),
         };
     }

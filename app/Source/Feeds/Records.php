@@ -47,9 +47,10 @@ final class Records
      * The columns of the first records, in the order they first stand.
      *
      * @param  iterable<array<mixed>>  $records
+     * @param  list<string>  $late  columns that were met later in the file before
      * @return list<string>
      */
-    public static function header(iterable $records): array
+    public static function header(iterable $records, array $late = []): array
     {
         $names = [];
         $seen = 0;
@@ -65,7 +66,7 @@ final class Records
             throw FeedTrouble::because('No records of goods stand in the file.');
         }
 
-        return Header::names(array_map(strval(...), array_keys($names)));
+        return Header::names(array_map(strval(...), array_keys($names + array_fill_keys($late, true))));
     }
 
     /**
@@ -73,7 +74,7 @@ final class Records
      * @param  list<string>  $header
      * @return iterable<int, list<string>>
      */
-    public static function table(iterable $records, array $header): iterable
+    public static function table(iterable $records, array $header, ?LateColumns $late = null): iterable
     {
         $blank = array_fill_keys($header, '');
         $number = 0;
@@ -84,7 +85,12 @@ final class Records
 
                     continue;
                 }
-                yield ++$number => array_values(array_replace($blank, array_intersect_key($row, $blank)));
+                $known = array_intersect_key($row, $blank);
+                $number++;
+                if (count($known) < count($row)) {
+                    $late?->met(array_diff_key($row, $blank), $number);
+                }
+                yield $number => array_values(array_replace($blank, $known));
             }
         }
     }

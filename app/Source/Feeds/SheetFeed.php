@@ -21,12 +21,22 @@ final readonly class SheetFeed implements Feed
 
     private CsvFeed $table;
 
-    /** @throws FeedTrouble */
-    public function __construct(string $path)
+    /** @var list<string> */
+    private array $sheets;
+
+    /**
+     * @param  string  $part  the sheet a person chose; "" for the one most like goods
+     *
+     * @throws FeedTrouble
+     */
+    public function __construct(string $path, string $part = '')
     {
         $book = Workbook::open($path);
         try {
-            $this->sheet = self::goods($book);
+            $this->sheets = $book->sheets();
+            $this->sheet = $part === ''
+                ? self::goods($book)
+                : Parts::choose(array_fill_keys($this->sheets, []), $part, 'sheet');
             self::layOut($book->rows($this->sheet), $path.'.plain');
         } finally {
             $book->close();
@@ -37,6 +47,21 @@ final readonly class SheetFeed implements Feed
     public function about(): string
     {
         return sprintf('a spreadsheet, its sheet “%s”', $this->sheet);
+    }
+
+    public function parts(): array
+    {
+        return count($this->sheets) > 1 ? $this->sheets : [];
+    }
+
+    public function part(): string
+    {
+        return $this->parts() === [] ? '' : $this->sheet;
+    }
+
+    public function late(): array
+    {
+        return [];
     }
 
     public function header(): array

@@ -29,12 +29,41 @@ final readonly class XmlFeed implements Feed
     /** @var list<string> */
     private array $header;
 
-    public function __construct(private string $path)
+    private LateColumns $late;
+
+    /** @var list<string> paths of what could be goods */
+    private array $lists;
+
+    /**
+     * @param  string  $part  the path of the element a person chose; "" for the one most like goods
+     * @param  list<string>  $late  columns that were met later in the file before
+     */
+    public function __construct(private string $path, string $part = '', array $late = [])
     {
         $lists = $this->lists();
-        $this->goods = $lists->goods() ?? throw FeedTrouble::because('No records of goods stand in the XML.');
+        $found = $lists->goods() ?? throw FeedTrouble::because('No records of goods stand in the XML.');
+        $this->lists = $lists->several($found);
+        $this->goods = $part === ''
+            ? $found
+            : Parts::choose(array_fill_keys($this->lists, []), $part, 'list');
         $this->twice = $lists->twice($this->goods);
-        $this->header = Records::header($this->records());
+        $this->late = new LateColumns();
+        $this->header = Records::header($this->records(), $late);
+    }
+
+    public function parts(): array
+    {
+        return count($this->lists) > 1 ? $this->lists : [];
+    }
+
+    public function part(): string
+    {
+        return $this->parts() === [] ? '' : $this->goods;
+    }
+
+    public function late(): array
+    {
+        return $this->late->all();
     }
 
     public function about(): string
@@ -49,7 +78,7 @@ final readonly class XmlFeed implements Feed
 
     public function rows(): iterable
     {
-        return Records::table($this->records(), $this->header);
+        return Records::table($this->records(), $this->header, $this->late);
     }
 
     /** @return \Generator<int, array<mixed>> */

@@ -68,6 +68,20 @@ final class XmlLists
         return $outer[0] ?? $all[0] ?? null;
     }
 
+    /**
+     * Elements that a person may take for the goods: the outermost that stand several times, and what was found.
+     *
+     * @return list<string> paths, in the file's order
+     */
+    public function several(string $found): array
+    {
+        $several = array_keys(array_filter($this->counts, static fn (int $n): bool => $n > 1));
+        $outermost = static fn (string $path): bool => $path === $found || ! self::isWithin($path, $several);
+        $lists = array_filter(array_unique([...$several, $found]), $outermost);
+
+        return array_values(array_map(strval(...), $lists));
+    }
+
     /** @return array<string, true> the local names that stand with several prefixes under a path */
     public function twice(string $path): array
     {

@@ -19,6 +19,7 @@ use WindowStall\Core\Money\Currency;
 use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\Feed\DeliveryTable;
+use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Source\Feeds\LookAtFirstRows;
 use WindowStall\Source\Pulling\StartPull;
@@ -29,6 +30,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Stall\User;
 use WindowStall\Stall\Views\Choices;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
 
 /** Where a person says what the columns of a supplier's file mean. */
@@ -64,6 +66,25 @@ final class MappingController
         ]);
     }
 
+    /** Another sheet or list of the file: its first rows are read. */
+    public function part(
+        Request $request,
+        Stall $stall,
+        SupplierConnection $connection,
+        LookAtFirstRows $look,
+    ): RedirectResponse {
+        $part = Typed::text($request, 'part');
+        if (! in_array($part, FeedSample::of($connection)->parts, true)) {
+            throw new Refusal('That isn’t in the file. Choose one of those that are offered.');
+        }
+        // Until it is said what its columns mean, pulls go on with the other.
+        $connection->update(['settings' => ['looked' => $part] + $connection->settings]);
+        FeedSample::forget($connection);
+        $look->begin($connection, User::asking($request));
+
+        return redirect()->route('source.mapping', [$stall, $connection]);
+    }
+
     /** What the first rows would become; nothing is saved. */
     public function preview(Request $request, Stall $stall, SupplierConnection $connection): JsonResponse
     {
@@ -87,11 +108,28 @@ final class MappingController
         $stall->rateFrom($mapping->currency);
         DeliveryTable::read($delivery, Currency::of($mapping->currency));
         $connection->update([
-            'settings' => ['mapping' => $mapping->toArray(), 'delivery' => $delivery] + $connection->settings,
+            'settings' => self::settled($connection, ['mapping' => $mapping->toArray(), 'delivery' => $delivery]),
         ]);
         $pull($connection, $request->user());
 
         return redirect()->route('source.supplier', [$stall, $connection]);
+    }
+
+    /**
+     * What was said, and of which part of the file; what was learnt of another part is forgotten.
+     *
+     * @param  array<string, mixed>  $said
+     * @return array<string, mixed>
+     */
+    private static function settled(SupplierConnection $connection, array $said): array
+    {
+        $before = FeedSettings::of($connection->settings);
+        $settings = array_diff_key($connection->settings, ['looked' => 1]);
+        if ($before->looked === null || $before->looked === $before->part) {
+            return $said + $settings;
+        }
+
+        return $said + ['part' => $before->looked] + array_diff_key($settings, ['late' => 1, 'read' => 1]);
     }
 
     /** @return array{Mapping, string} the mapping and the delivery table as typed */

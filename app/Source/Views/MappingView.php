@@ -33,6 +33,8 @@ final readonly class MappingView
      * @param  list<string>  $many  fields that several columns may mean
      * @param  string|null  $doubt  what is asked of a person about how figures are written
      * @param  list<string>  $currencies
+     * @param  list<string>  $parts  sheets or lists of the file that goods could stand in; [] where there is no choice
+     * @param  string  $part  the one that is read
      */
     public function __construct(
         public int $connection,
@@ -55,6 +57,8 @@ final readonly class MappingView
         public int $processingMax,
         public string $delivery,
         public MappingPreviewView $preview,
+        public array $parts,
+        public string $part,
     ) {
     }
 
@@ -62,11 +66,12 @@ final readonly class MappingView
     {
         $settings = FeedSettings::of($connection->settings);
         $guesses = GuessColumns::from($sample->header, $sample->guessing());
+        $known = $settings->looked === null || $settings->looked === $settings->part ? $settings->mapping : null;
         $mapping =
-            $settings->mapping === null
+            $known === null
                 ? self::guessed($stall, $sample, $guesses)
-                : $settings->mapping->renamed(
-                    Renames::between($settings->mapping, $sample->header, $sample->guessing())->found,
+                : $known->renamed(
+                    Renames::between($known, $sample->header, $sample->guessing())->found,
                 );
         $said = [];
         foreach ($mapping->columns as $column) {
@@ -82,7 +87,7 @@ final readonly class MappingView
             supplier: $connection->name,
             about: $sample->about,
             rows: count($sample->rows),
-            known: $settings->mapping !== null,
+            known: $known !== null,
             columns: array_map(
                 static fn (ColumnGuess $g, int $i): MappingColumnView => self::column(
                     $g,
@@ -101,7 +106,7 @@ final readonly class MappingView
                 ),
             ),
             decimal: $mapping->decimal->value,
-            doubt: $settings->mapping === null ? self::figures($sample, $guesses)->doubt : null,
+            doubt: $known === null ? self::figures($sample, $guesses)->doubt : null,
             kilograms: $mapping->kilograms,
             currency: $mapping->currency,
             currencies: ReferenceRates::currencies(),
@@ -112,6 +117,8 @@ final readonly class MappingView
             processingMax: $mapping->processing[1],
             delivery: $settings->delivery,
             preview: MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
+            parts: $sample->parts,
+            part: $sample->part,
         );
     }
 

@@ -46,7 +46,7 @@ export function ByLink({ onFetched }: { onFetched: (item: number) => void }) {
             }}
             className={clsx(
               'mt-1 w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink',
-              'outline-none focus:border-you',
+              ' focus:border-you',
             )}
           />
         </label>

@@ -1,3 +1,5 @@
+import { Loses } from '@/ui/Asked';
+import type { ReactNode } from 'react';
 import { Head, Link, router } from '@inertiajs/react';
 import { CheckCircleIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
@@ -58,7 +60,7 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
       </Empty>
     );
   }
-  const cell = (key: string, i: number, value: string | null | undefined, strong = false) => {
+  const cell = (key: string, i: number, value: ReactNode, strong = false) => {
     const best = comparison.best[key]?.includes(i) ?? false;
     return (
       <td
@@ -135,7 +137,7 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
                 if (e.key === 'Enter') e.currentTarget.blur();
               }}
               className={clsx(
-                'w-24 bg-transparent py-1 text-[15px] font-semibold text-you outline-none',
+                'w-24 bg-transparent py-1 text-[15px] font-semibold text-you ',
                 'placeholder:font-normal placeholder:text-rule',
               )}
             />
@@ -194,7 +196,7 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
                 cell(
                   'keep',
                   at,
-                  i.rows.keep ? `${i.loses ? 'loses ' : ''}${i.rows.keep.replace(/^[−-]/, '')}` : i.rows.keep,
+                  i.rows.keep && i.loses ? <Loses amount={i.rows.keep.replace(/^[−-]/, '')} /> : i.rows.keep,
                   true,
                 ),
               )}

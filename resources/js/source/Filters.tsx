@@ -68,7 +68,7 @@ function TrialPrice({
               if (e.key === 'Enter') say();
             }}
             className={clsx(
-              'w-full bg-transparent py-0.5 font-semibold text-you outline-none placeholder:font-normal',
+              'w-full bg-transparent py-0.5 font-semibold text-you placeholder:font-normal',
               'placeholder:text-rule',
             )}
           />

@@ -1,10 +1,11 @@
 import { ItemRow } from '@/source/ItemRow';
 import type { ItemRowView } from '@/types';
+import type { Rows } from '@/ui/useRowKeys';
 
 export interface ItemListProps {
   items: ItemRowView[];
-  /** The row in hand, for work without a mouse. */
-  at: number;
+  /** For work without a mouse. */
+  rows: Rows;
   busy: boolean;
   /** Whether a trial price is typed, so that each item says what it would keep. */
   trial: boolean;
@@ -15,7 +16,7 @@ export interface ItemListProps {
 }
 
 /** Found items as a ruled list. */
-export function ItemLedger({ items, at, busy, trial, chosen, onChoose, onTake, onLook }: ItemListProps) {
+export function ItemLedger({ items, rows, busy, trial, chosen, onChoose, onTake, onLook }: ItemListProps) {
   return (
     <table className="w-full">
       <thead>
@@ -26,7 +27,7 @@ export function ItemLedger({ items, at, busy, trial, chosen, onChoose, onTake, o
           <th scope="col" colSpan={2}>
             Item
           </th>
-          <th scope="col" className="text-right whitespace-nowrap">
+          <th scope="col" className="text-right whitespace-nowrap @max-3xl:hidden">
             Goods + delivery
           </th>
           <th scope="col" className="text-right">
@@ -37,8 +38,10 @@ export function ItemLedger({ items, at, busy, trial, chosen, onChoose, onTake, o
               You keep
             </th>
           )}
-          <th scope="col">Arrives in</th>
-          <th scope="col" className="text-right">
+          <th scope="col" className="@max-3xl:hidden">
+            Arrives in
+          </th>
+          <th scope="col" className="text-right @max-3xl:hidden">
             Stock
           </th>
           <th scope="col" className="pr-5!">
@@ -46,13 +49,13 @@ export function ItemLedger({ items, at, busy, trial, chosen, onChoose, onTake, o
           </th>
         </tr>
       </thead>
-      <tbody>
+      <tbody onFocus={rows.onFocus}>
         {items.map((item, row) => (
           <ItemRow
             key={item.id}
             item={item}
             row={row}
-            inHand={row === at}
+            tab={rows.tab(row)}
             trial={trial}
             chosen={chosen(item.id)}
             busy={busy}

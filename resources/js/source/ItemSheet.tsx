@@ -6,6 +6,7 @@ import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { ItemSheetView } from '@/types';
 import { Button } from '@/ui/Button';
+import { useFocusBack } from '@/ui/focusBack';
 
 interface Props {
   itemId: number | null;
@@ -49,11 +50,13 @@ export function ItemSheet({ itemId, busy, onClose, onTake, onCompare, market }: 
     return () => ask.abort();
   }, [itemId, variant, handle, market]);
 
+  const focus = useFocusBack();
   return (
     <Dialog.Root open={itemId !== null} onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/15" />
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           className={clsx(
             'fixed inset-y-0 right-0 z-40 w-[600px] overflow-auto border-l border-line bg-sheet px-7',

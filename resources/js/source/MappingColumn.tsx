@@ -29,7 +29,7 @@ export function MappingColumn({ column, fields, field, onMean }: Props) {
           onChange={(e) => onMean(e.target.value)}
           className={clsx(
             'w-full border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium text-ink',
-            'outline-none focus:border-you',
+            ' focus:border-you',
           )}
         >
           <option value="">nothing I need</option>

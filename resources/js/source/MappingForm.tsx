@@ -87,6 +87,24 @@ export function MappingForm({
         <h1 className="name text-[24px]">What do {mapping.supplier}’s columns mean?</h1>
         <p className="mt-0.5 mb-4 text-mute">
           {mapping.about}. Each guess says how sure it is; put right what is wrong.{' '}
+          {mapping.parts.length > 0 && (
+            <label>
+              The goods stand in{' '}
+              <select
+                value={mapping.part}
+                data-part
+                onChange={(e) =>
+                  router.put(route('source.mapping.part', [handle, mapping.connection]), { part: e.target.value })
+                }
+                className="border-b border-rule bg-transparent font-medium text-ink"
+              >
+                {mapping.parts.map((part) => (
+                  <option key={part}>{part}</option>
+                ))}
+              </select>
+              .{' '}
+            </label>
+          )}
           <Link href={route('source.mapping', [handle, mapping.connection, { afresh: 1 }])} className="underline">
             Read the file again
           </Link>
@@ -169,7 +187,7 @@ export function MappingForm({
           spellCheck={false}
           className={clsx(
             'w-full rounded-md border border-rule/60 bg-sheet px-3 py-2 font-mono text-[13px]',
-            'outline-none focus:border-you',
+            ' focus:border-you',
           )}
           {...field('delivery')}
         />

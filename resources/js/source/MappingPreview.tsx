@@ -18,8 +18,8 @@ export function MappingPreview({
       role="group"
       aria-label="The first rows as goods"
     >
-      <h2 className="name text-[18px]" role="status" data-preview>
-        {preview.lacks ? 'Not yet' : preview.words}
+      <h2 className="name text-[18px]" data-preview>
+        <span role="status">{preview.lacks ? 'Not yet' : preview.words}</span>
       </h2>
       <p className="mb-3 text-mute">as the first {rows} rows will be</p>
       {trouble && (

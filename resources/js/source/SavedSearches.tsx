@@ -66,7 +66,7 @@ export function SavedSearches({ saved, query }: { saved: SavedSearchView[]; quer
               }}
               className={clsx(
                 'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink',
-                'outline-none focus:border-you',
+                ' focus:border-you',
               )}
             />
           </label>

@@ -1,9 +1,9 @@
 import { LedgerOrPictures } from '@/source/LedgerOrPictures';
 import { NothingFound } from '@/source/NothingFound';
-import { SearchField } from '@/source/SearchField';
 import { count, plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
+import { useSingleKeys } from '@/lib/keys';
 import { useHandle } from '@/lib/useStall';
 import { ByLink } from '@/source/ByLink';
 import { Filters } from '@/source/Filters';
@@ -20,6 +20,7 @@ import type { ConnectionView, ItemRowView, MarketView, RunView, SavedSearchView,
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
+import { SearchField } from '@/ui/SearchField';
 import { SelectionBar } from '@/ui/SelectionBar';
 import { useRowKeys } from '@/ui/useRowKeys';
 import { useSelection } from '@/ui/useSelection';
@@ -67,16 +68,16 @@ export default function SourcePage(props: Props) {
     });
   };
   const id = (row: number): number => props.items[row]?.id ?? 0;
-  const [at, setAt] = useRowKeys(props.items.length, {
-    Enter: (row) => setLooking(id(row)),
-    x: (row) => selection.toggle(id(row), false),
-    t: (row) => take([id(row)]),
-    c: () => selection.chosen.length > 1 && compare(selection.chosen),
+  const rows = useRowKeys(props.items.length, {
+    choose: (row) => selection.toggle(id(row), false),
+    take: (row) => take([id(row)]),
   });
+  useSingleKeys({ compare: () => selection.chosen.length > 1 && compare(selection.chosen) });
 
   if (props.connections.length === 0) {
     return (
       <Empty
+        alone
         title="No supplier is connected yet"
         step={
           <Link
@@ -94,19 +95,13 @@ export default function SourcePage(props: Props) {
   }
   const list = {
     items: props.items,
-    at,
+    rows,
     busy: taking,
     trial: search.trial !== null,
     chosen: selection.has,
-    onChoose: (row: number, range: boolean) => {
-      selection.toggle(id(row), range);
-      setAt(row);
-    },
+    onChoose: (row: number, range: boolean) => selection.toggle(id(row), range),
     onTake: (row: number) => take([id(row)]),
-    onLook: (row: number) => {
-      setAt(row);
-      setLooking(id(row));
-    },
+    onLook: (row: number) => setLooking(id(row)),
   };
   const look = (as: boolean) => {
     localStorage.setItem(VIEW, as ? 'pictures' : 'ledger');
@@ -120,8 +115,13 @@ export default function SourcePage(props: Props) {
         <Suppliers connections={props.connections} />
         <ByLink onFetched={setLooking} />
       </div>
-      <div className="sticky top-0 z-10 flex items-center gap-5 border-b border-line bg-paper px-6 py-2.5">
-        <SearchField words={search.words} onSay={(q) => asked.set('q', q)} />
+      <div className="sticky top-0 z-10 flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-line bg-paper px-6 py-2.5">
+        <SearchField
+          label="Find by words, SKU or barcode"
+          placeholder="Words, SKU or barcode"
+          words={search.words}
+          onSay={(q) => asked.set('q', q)}
+        />
         <MarketSwitch
           market={props.market}
           markets={props.markets}
@@ -165,7 +165,7 @@ export default function SourcePage(props: Props) {
           onTrial={(price) => asked.set('price', price)}
           onClear={asked.clear}
         />
-        <div className="min-w-0 flex-1">
+        <div className="@container min-w-0 flex-1">
           <p className="px-5 pt-2.5 text-mute" role="status" data-found>
             {count(props.found, 'item')}
             {search.instead && (

@@ -221,7 +221,7 @@ function Table({ heads, children }: { heads: string[]; children: ReactNode }) {
         <tr className="text-left text-[12.5px] text-mute [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
           {heads.map((h) => (
             <th key={h} scope="col">
-              {h}
+              {h === '' ? <span className="sr-only">What can be done</span> : h}
             </th>
           ))}
         </tr>

@@ -7,13 +7,11 @@ import { PullProgress } from '@/source/PullProgress';
 import type { ConnectionView } from '@/types';
 
 /**
- * The stall's suppliers in a line; one alone, and those that want something, stand open, the others behind one button.
+ * The stall's suppliers in a line; those that want something stand open, the others behind one button.
  */
 export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const handle = useHandle();
-  const speaking = connections.filter(
-    (c) => connections.length === 1 || (c.run?.open ?? false) || c.trouble !== null || !c.ready,
-  );
+  const speaking = connections.filter((c) => (c.run?.open ?? false) || c.trouble !== null || !c.ready);
   const quiet = connections.filter((c) => !speaking.includes(c));
   return (
     <div className="flex-1">
@@ -21,6 +19,7 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
         {quiet.length > 0 && (
           <Popover.Root>
             <Popover.Trigger
+              data-suppliers
               className={clsx(
                 'inline-flex items-center gap-1.5 rounded-[7px] border border-rule/60 bg-sheet px-3',
                 'py-1.5 font-medium hover:bg-paper',
@@ -32,6 +31,7 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
             </Popover.Trigger>
             <Popover.Portal>
               <Popover.Content
+                aria-label="Suppliers"
                 align="start"
                 sideOffset={6}
                 className="z-30 w-[620px] rounded-lg border border-line bg-sheet px-4 py-2 shadow-xl shadow-black/10"

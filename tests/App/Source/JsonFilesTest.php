@@ -89,6 +89,37 @@ final class JsonFilesTest extends TestCase
         self::assertSame([['sku' => 'a', 'price' => '1']], array_values($rows));
     }
 
+    public function test_of_two_lists_the_one_like_goods_is_read_and_the_other_offered(): void
+    {
+        $json = (string) json_encode([
+            'shop' => ['news' => [['words' => 'Open on Sundays', 'since' => '2026']]],
+            'goods' => [['sku' => 'R-1', 'price' => '4.20'], ['sku' => 'R-2', 'price' => '5.20']],
+        ]);
+        $feed = $this->feed($json);
+        self::assertSame([['shop/news', 'goods'], 'goods'], [$feed->parts(), $feed->part()]);
+        self::assertSame(['R-1', 'R-2'], array_column($this->rows($feed), 'sku'));
+        self::assertSame('JSON, its list “goods”', $feed->about());
+        $news = OpenFeed::at($this->path($json), 'shop/news');
+        self::assertSame('Open on Sundays', $this->rows($news)[0]['words']);
+        $this->expectExceptionMessage('The list “stock” isn’t in the file any more; it has “shop/news”, “goods”.');
+        OpenFeed::at($this->path($json), 'stock');
+    }
+
+    public function test_a_column_met_late_is_told_of_and_read_the_next_time(): void
+    {
+        $goods = array_map(static fn (int $n): array => ['sku' => 'R-'.$n, 'price' => '4.20'], range(1, 230));
+        $goods[219] += ['glaze' => 'Ash'];
+        foreach ([json_encode($goods), implode("\n", array_map(json_encode(...), $goods))] as $bytes) {
+            $feed = $this->feed((string) $bytes);
+            self::assertSame(['sku', 'price'], $feed->header());
+            $this->rows($feed);
+            self::assertSame(['glaze' => 220], $feed->late());
+            $again = OpenFeed::at($this->path((string) $bytes), late: ['glaze']);
+            self::assertSame('Ash', $this->rows($again)[219]['glaze']);
+            self::assertSame([], $again->late());
+        }
+    }
+
     private function path(string $bytes): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'json');

@@ -105,6 +105,77 @@ final class MappingTest extends AppTestCase
         self::assertSame(['2 items with 2 variants', 1], [$page['preview']['words'], $page['preview']['rejected']]);
     }
 
+    public function test_another_list_of_the_file_is_looked_at_and_counts_once_its_columns_are_said(): void
+    {
+        $goods = fn (string $letter): array => array_map(
+            static fn (int $n): array => ['sku' => $letter.'-'.$n, 'name' => 'Pot '.$n, 'price' => '4.20'],
+            range(1, 3),
+        );
+        // Were all others missing, the pull would be set aside.
+        $late = $goods('A') + [3 => ['sku' => 'B-4', 'name' => 'Late', 'price' => '5.00']];
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Orrin Pots',
+            'file' => UploadedFile::fake()->createWithContent(
+                'list.json',
+                (string) json_encode(['pots' => $goods('A'), 'bowls' => $late]),
+            ),
+        ])->assertSessionHasNoErrors();
+        $connection = SupplierConnection::of($this->stall)->where('name', 'Orrin Pots')->firstOrFail();
+        $look = fn (): array => $this->pageProps(
+            $this->get(route('source.mapping', [$this->stall, $connection])),
+        )['mapping'];
+        $save = fn (array $page) => $this->put(
+            route('source.mapping.update', [$this->stall, $connection]),
+            $this->said($page, ['delivery' => 'GB; 30 kg; 4.95; 2-4']),
+        )->assertSessionHasNoErrors();
+        $codes = fn (): array => SupplierItem::of($this->stall)->whereNull('gone_at')->orderBy('external_id')
+            ->pluck('external_id')->all();
+        $page = $look();
+        self::assertSame([['pots', 'bowls'], 'pots'], [$page['parts'], $page['part']]);
+        $save($page);
+        self::assertSame(['A-1', 'A-2', 'A-3'], $codes());
+
+        $part = fn (string $name) => $this->put(route('source.mapping.part', [$this->stall, $connection]), ['part' => $name]);
+        $part('jugs')->assertSessionHasErrors('said');
+        $part('bowls')->assertRedirect();
+        $other = $look();
+        self::assertSame(['bowls', false], [$other['part'], $other['known']]);
+        $this->postJson(route('source.pull', [$this->stall, $connection]))->assertOk();
+        self::assertSame(['A-1', 'A-2', 'A-3'], $codes(), 'until it is saved pulls go on as before');
+        $save($look());
+        self::assertSame(['A-1', 'A-2', 'A-3', 'B-4'], $codes());
+        self::assertSame('bowls', $connection->refresh()->settings['part']);
+    }
+
+    public function test_a_column_met_late_comes_in_with_a_note(): void
+    {
+        $goods = array_map(
+            static fn (int $n): array => ['sku' => 'R-'.$n, 'name' => 'Pot '.$n, 'price' => '4.20'],
+            range(1, 230),
+        );
+        $goods[219] += ['glaze' => 'Ash'];
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Orrin Pots',
+            'file' => UploadedFile::fake()->createWithContent('list.json', (string) json_encode($goods)),
+        ])->assertSessionHasNoErrors();
+        $connection = SupplierConnection::of($this->stall)->where('name', 'Orrin Pots')->firstOrFail();
+        $look = fn (): array => $this->pageProps(
+            $this->get(route('source.mapping', [$this->stall, $connection])),
+        )['mapping'];
+        $this->put(
+            route('source.mapping.update', [$this->stall, $connection]),
+            $this->said($look(), ['delivery' => 'GB; 30 kg; 4.95; 2-4']),
+        )->assertSessionHasNoErrors();
+        self::assertContains(
+            'The column “glaze” first stands in row 220. It is among the columns now; say what it means in the mapping.',
+            $connection->runs()->latest('id')->firstOrFail()->notes,
+        );
+        $this->get(route('source.mapping', [$this->stall, $connection, 'afresh' => 1]));
+        self::assertContains('glaze', array_column($look()['columns'], 'name'));
+    }
+
     public function test_the_same_as_xml_comes_to_the_same_goods(): void
     {
         $connection = $this->kilnfold('/trade/goods.xml');

@@ -58,8 +58,10 @@ final class SheetFilesTest extends TestCase
             ],
             'Old!hidden' => [1 => $words('SKU', 'Name', 'Cost', 'Stock'), 2 => $words('O-1', 'Old', '1', '1')],
         ]);
+        self::assertSame([['Read me', 'Shelf'], 'Shelf'], [$feed->parts(), $feed->part()]);
         self::assertSame('a spreadsheet, its sheet “Shelf”', $feed->about());
         self::assertSame([4 => ['P-1', 'Pot', '4.20']], iterator_to_array($feed->rows()));
+        self::assertSame('Read me', OpenFeed::at($this->path, 'Read me')->part());
     }
 
     public function test_a_large_one_takes_little_memory(): void

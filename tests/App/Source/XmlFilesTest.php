@@ -73,6 +73,25 @@ final class XmlFilesTest extends TestCase
         }
     }
 
+    public function test_another_list_is_offered_and_read_where_it_is_chosen(): void
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'xml');
+        file_put_contents($path, '<shop><areas><area><name>GB</name><days>3</days></area><area><name>IE</name><days>5</days>'.
+            '</area></areas><goods><item><sku>P-1</sku><price>4</price></item><item><sku>P-2</sku><price>5</price></item>'.
+            '</goods></shop>');
+        try {
+            $feed = OpenFeed::at($path);
+            self::assertSame(
+                [['shop/areas/area', 'shop/goods/item'], 'shop/goods/item'],
+                [$feed->parts(), $feed->part()],
+            );
+            $areas = OpenFeed::at($path, 'shop/areas/area');
+            self::assertSame(['GB', '3'], iterator_to_array($areas->rows(), false)[0]);
+        } finally {
+            unlink($path);
+        }
+    }
+
     /** @param  list<array<string, string>>  $goods */
     #[DataProvider('dresses')]
     public function test_its_goods_are_found_and_named(string $bytes, array $goods = self::GOODS): void

@@ -77,6 +77,34 @@ final class FeedConnector implements Connector
         return $sample;
     }
 
+    /**
+     * Columns that none of the first rows had: said once, and among the columns from then on.
+     *
+     * @return \Generator<int, CataloguePage>
+     */
+    private function late(Access $access, Feed $feed): \Generator
+    {
+        $late = $feed->late();
+        if ($late === []) {
+            return;
+        }
+        $notes = array_map(
+            static fn (string $name, int $row): string => sprintf(
+                'The column “%s” first stands in row %s. It is among the columns now; say what it means in the mapping.',
+                $name,
+                number_format($row),
+            ),
+            array_map(strval(...), array_keys($late)),
+            array_values($late),
+        );
+        yield new CataloguePage([], notes: $notes, learnt: [
+            'late' => array_values(array_unique([
+                ...FeedSettings::of($access->settings)->late,
+                ...array_map(strval(...), array_keys($late)),
+            ])),
+        ]);
+    }
+
     /** @return \Generator<int, CataloguePage> */
     private function pages(Access $access, Feed $feed, string $bytes, Mapping $mapping): \Generator
     {
@@ -119,6 +147,7 @@ final class FeedConnector implements Connector
             $rejects = $rejects || $page->rejects !== [];
             yield $page;
         }
+        yield from $this->late($access, $feed);
         // What couldn't be used is listed with each pull; such a file is read again.
         yield new CataloguePage([], learnt: ['read' => $rejects ? null : $bytes.KnownGoods::salt($mapping)]);
     }

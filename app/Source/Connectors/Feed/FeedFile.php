@@ -28,13 +28,19 @@ final class FeedFile
      *
      * @param  callable(Feed): T  $read
      * @param  int  $seconds  for fetching
+     * @param  string|null  $part  the sheet or list to read; the one a person chose when null
      * @return T
      *
      * @throws SupplierTrouble
      */
-    public static function with(Access $access, callable $read, int $seconds = self::SECONDS): mixed
-    {
-        foreach (self::pages($access, static fn (Feed $feed): array => [$read($feed)], $seconds) as $answer) {
+    public static function with(
+        Access $access,
+        callable $read,
+        int $seconds = self::SECONDS,
+        ?string $part = null,
+    ): mixed {
+        $answers = self::pages($access, static fn (Feed $feed): array => [$read($feed)], $seconds, $part);
+        foreach ($answers as $answer) {
             return $answer;
         }
         throw new \LogicException('One answer was read.');
@@ -50,14 +56,20 @@ final class FeedFile
      *
      * @throws SupplierTrouble
      */
-    public static function pages(Access $access, callable $read, int $seconds = self::SECONDS): \Generator
-    {
+    public static function pages(
+        Access $access,
+        callable $read,
+        int $seconds = self::SECONDS,
+        ?string $part = null,
+    ): \Generator {
         $folder = storage_path('app/feeds/'.Str::uuid());
         File::makeDirectory($folder, 0700, true);
         try {
             self::bring($access, $folder.'/file', $seconds);
             $bytes = (string) hash_file('xxh128', $folder.'/file');
-            foreach ($read(OpenFeed::at($folder.'/file'), $bytes) as $page) {
+            $settings = FeedSettings::of($access->settings);
+            $feed = OpenFeed::at($folder.'/file', $part ?? $settings->part, $settings->late);
+            foreach ($read($feed, $bytes) as $page) {
                 yield $page;
             }
         } catch (FeedTrouble|Refusal|Unreachable $e) {
