@@ -31,10 +31,12 @@ final class PriceFacts
     private const READ = <<<'SQL'
         SELECT variant.id, variant.listing_id, variant.external_id, variant.own_under_floor, variant.own_on, :byHand,
                variant.own_recipe, listing.own_recipe AS listing_recipe, listing.own_across, listing.own_type,
-               listing.own_tags::text AS own_tags, listing.shown_from_minor, source.cost_minor, :delivered,
+               listing.own_tags::text AS own_tags, listing.shown_from_minor, listing.shown_keep_minor,
+               source.cost_minor, :delivered,
                source.rrp_minor, source.grams, item.currency, item.connection_id, item.methods::text AS methods,
                price.rate, price.price_rate, price.price_minor, price.keep_minor, price.margin_bp,
-               price.above_floor_minor, price.listing_variant_id IS NOT NULL AS known :athome,
+               price.above_floor_minor, price.priced_by, price.recipe_id,
+               price.listing_variant_id IS NOT NULL AS known :athome,
                CASE WHEN listing.own_across->>'option' IS NOT NULL THEN
                    COALESCE(variant.own_options->>(listing.own_across->>'option'), said.value)
                END AS step

@@ -52,9 +52,11 @@ final class PriceListings implements MakesPrices
 
     private const LEAST = <<<'SQL'
         UPDATE listings AS listing
-        SET shown_from_minor = asked.least
+        SET shown_from_minor = asked.least, shown_keep_minor = asked.kept
         FROM (
-            SELECT variant.listing_id, min(price.price_minor) FILTER (WHERE variant.own_on) AS least
+            SELECT variant.listing_id,
+                   min(price.price_minor) FILTER (WHERE variant.own_on) AS least,
+                   min(price.keep_minor) FILTER (WHERE variant.own_on) AS kept
             FROM listing_variants AS variant
             LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = ?
             WHERE variant.listing_id = ANY (?::bigint[])
@@ -62,7 +64,7 @@ final class PriceListings implements MakesPrices
         ) AS asked
         WHERE listing.id = asked.listing_id
           AND listing.stall_id = ?
-          AND listing.shown_from_minor IS DISTINCT FROM asked.least
+          AND (listing.shown_from_minor, listing.shown_keep_minor) IS DISTINCT FROM (asked.least, asked.kept)
         SQL;
 
     /** Columns: those of a price; the same of what stands, and of what was made. */
@@ -220,17 +222,21 @@ final class PriceListings implements MakesPrices
             self::COLUMNS,
             (static function () use ($facts, $pricer, $listings, $after, $upTo, &$new, &$least): \Generator {
                 foreach ($facts->read($listings, $after, $upTo) as $listing) {
-                    $from = null;
+                    $from = $kept = null;
                     foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
                         $row = $listing['rows'][$n];
                         $new = $new || ! $row->known;
                         if ($price->price !== null && $row->own_on) {
                             $from = min($from ?? $price->price->minor, $price->price->minor);
                         }
+                        if ($price->keep !== null && $row->own_on) {
+                            $kept = min($kept ?? $price->keep, $price->keep);
+                        }
                         yield self::row($price, $row);
                     }
-                    if ($from !== $listing['rows'][0]->shown_from_minor) {
-                        $least[$listing['rows'][0]->listing_id] = true;
+                    $first = $listing['rows'][0];
+                    if ($from !== $first->shown_from_minor || $kept !== $first->shown_keep_minor) {
+                        $least[$first->listing_id] = true;
                     }
                 }
             })(),
@@ -244,7 +250,7 @@ final class PriceListings implements MakesPrices
     }
 
     /**
-     * The least price that shoppers are asked, on listings where it may have moved.
+     * The least that shoppers are asked, and that is kept, on listings where it may have moved.
      *
      * @param  list<int>  $listings
      */

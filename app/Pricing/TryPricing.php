@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Core\Pricing\Listing\PricedOnce;
 use WindowStall\Core\Pricing\Listing\TrialTally;
 use WindowStall\Pricing\Views\TrialFiguresView;
@@ -18,6 +19,7 @@ use WindowStall\Stall\Terms\CostSheet;
  * written.
  *
  * @phpstan-import-type Changes from CostSheet
+ * @phpstan-import-type Move from TrialTally
  */
 final class TryPricing
 {
@@ -71,7 +73,7 @@ final class TryPricing
     }
 
     /**
-     * @param  list<array{variant: int, before: int, after: int, movedBp: int}>  $moves
+     * @param  list<Move>  $moves
      * @return array<int, string> variant → what it is called
      */
     public static function names(array $moves): array
@@ -126,6 +128,7 @@ final class TryPricing
             $row->keep_minor,
             $row->margin_bp,
             ($row->above_floor_minor ?? ($row->keep_minor ?? 0)) < 0,
+            $row->priced_by === PricedBy::Recipe->value ? (int) $row->recipe_id : 0,
         );
     }
 

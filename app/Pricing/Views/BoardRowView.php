@@ -119,7 +119,7 @@ final readonly class BoardRowView
             listing: $listing->id,
             title: $listing->shown_title,
             label: $options === [] ? (string) $row->supplierVariant?->label : implode(' · ', $options),
-            picture: $picture?->url(320),
+            picture: $picture?->url(80),
             inWindow: $listing->state->value === 'in_window',
             goods: $money($price->goods_minor),
             delivery: $money($price->delivery_minor),

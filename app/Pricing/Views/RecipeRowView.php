@@ -6,7 +6,9 @@ namespace WindowStall\Pricing\Views;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Listing\TrialTally;
+use WindowStall\Core\Pricing\Recipe\Border;
 use WindowStall\Core\Pricing\Recipe\Conditions;
+use WindowStall\Pricing\Borders;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ConditionNotation;
@@ -38,6 +40,7 @@ final readonly class RecipeRowView
      * @param  array<string, mixed>  $conditions  as they are written
      * @param  string  $when  the conditions in words; "" for none, or for a new recipe that counts for nothing yet
      * @param  list<int>  $spread  variants by margin band, from losses up
+     * @param  list<string>  $borders  how far prices lie apart where it begins and ends by cost
      * @param  int|null  $floorBand  the first band that keeps the floor, where that is a margin
      */
     public function __construct(
@@ -52,6 +55,7 @@ final readonly class RecipeRowView
         public array $spread,
         public ?int $floorBand,
         public string $middle,
+        public array $borders,
     ) {
     }
 
@@ -81,11 +85,12 @@ final readonly class RecipeRowView
             ->selectRaw('recipe_id, (percentile_cont(0.5) WITHIN GROUP (ORDER BY margin_bp))::int AS middle')
             ->pluck('middle', 'recipe_id');
         $costs = self::middleCosts($stall);
+        $borders = Borders::of($stall);
         $suppliers = SupplierConnection::of($stall)->pluck('name', 'id')->all();
 
         return array_values(
             $stall->recipes
-                ->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $costs, $suppliers): self {
+                ->map(function (PriceRecipe $r) use ($stall, $rows, $middles, $costs, $suppliers, $borders): self {
                     $ruled = $r->ruled($stall->currencyValue());
                     $spread = array_fill(0, count(TrialTally::BANDS) + 1, 0);
                     foreach ($rows->get($r->id, collect()) as $row) {
@@ -109,9 +114,26 @@ final readonly class RecipeRowView
                         spread: array_values($spread),
                         floorBand: $floor === null ? null : TrialTally::band(intdiv($floor->millionths, 100)),
                         middle: $middle === null ? '' : Percent::whole((int) $middle),
+                        borders: array_map(self::border(...), $borders[$r->id] ?? []),
                     );
                 })
                 ->all(),
+        );
+    }
+
+    private static function border(Border $border): string
+    {
+        $jump = $border->jump();
+        $apart = $border->above->with(abs($jump))->digits();
+
+        return sprintf(
+            'At a cost of %s “%s” asks %s, and past it “%s” %s%s.',
+            $border->at->digits(),
+            $border->lower->name,
+            $border->below->digits(),
+            $border->upper->name,
+            $jump === 0 ? 'the same' : $border->above->digits(),
+            $jump === 0 ? '' : ': '.$apart.($jump > 0 ? ' more' : ' less'),
         );
     }
 

@@ -6,6 +6,8 @@ namespace WindowStall\Pricing\Views;
 
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Listing\TrialTally;
+use WindowStall\Core\Pricing\Recipe\RuledRecipe;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Pricing\Sold;
 use WindowStall\Pricing\TryPricing;
 use WindowStall\Stall\Stall;
@@ -55,6 +57,7 @@ final readonly class TrialFiguresView
     public static function of(Stall $stall, array $changes, TrialTally $t, float $seconds, ?array $markets): self
     {
         $names = TryPricing::names($t->biggest());
+        $recipes = array_column(CostSheet::of($stall, $changes)->book()->recipes, null, 'id');
         $moves = array_map(
             static fn (array $m): MoveView => new MoveView(
                 variant: $m['variant'],
@@ -62,6 +65,9 @@ final readonly class TrialFiguresView
                 before: MoneyView::of($stall->money($m['before'])),
                 after: MoneyView::of($stall->money($m['after'])),
                 moved: ($m['movedBp'] < 0 ? '−' : '+').intdiv(abs($m['movedBp']) + 50, 100).'%',
+                crossed: TrialTally::crosses($m['from'], $m['to'])
+                    ? self::crossed($stall, $recipes[$m['from']] ?? null, $recipes[$m['to']] ?? null, $m['goods'])
+                    : '',
             ),
             $t->biggest(),
         );
@@ -120,6 +126,34 @@ final readonly class TrialFiguresView
         return new self(...$said);
     }
 
+    /**
+     * Which recipe prices what moved, and where it took over.
+     *
+     * @param  int|null  $goods  what the goods cost now, in minor units
+     */
+    private static function crossed(Stall $stall, ?RuledRecipe $from, ?RuledRecipe $to, ?int $goods): string
+    {
+        if ($from === null || $to === null) {
+            return '';
+        }
+        $edge = match (true) {
+            $from->when->costTo !== null && $goods > $from->when->costTo => ['past', $from->when->costTo, 'ends'],
+            $from->when->costFrom !== null && $goods < $from->when->costFrom => ['under', $from->when->costFrom, 'begins'],
+            default => null,
+        };
+
+        return $edge === null
+            ? sprintf('priced by “%s” now, not by “%s”', $to->name, $from->name)
+            : sprintf(
+                '%s %s, where “%s” %s: priced by “%s” now',
+                $edge[0],
+                $stall->money($edge[1])->digits(),
+                $from->name,
+                $edge[2],
+                $to->name,
+            );
+    }
+
     private static function words(Stall $stall, TrialTally $t): string
     {
         $moved = $t->up + $t->down;
@@ -133,6 +167,13 @@ final readonly class TrialFiguresView
                     number_format($t->up),
                     number_format($t->down),
                 );
+        if ($t->crossed > 0) {
+            $said .= sprintf(
+                ' %s because another recipe prices %s.',
+                Plural::of($t->crossed, 'of them moves', 'of them move'),
+                Plural::word($t->crossed, 'it', 'them'),
+            );
+        }
         if ($t->sold > 0) {
             $change = $t->keptAfter - $t->keptBefore;
             $said .= sprintf(

@@ -7,6 +7,9 @@ namespace WindowStall\Core\Pricing\Listing;
 /**
  * Adds up what a trial would do, variant by variant: how many prices move, the biggest moves, who falls under the
  * floor, what is kept at the quantities sold, and how margins lie before and after.
+ *
+ * @phpstan-type Move array{variant: int, before: int, after: int, movedBp: int, from: int, to: int,
+ *     goods: int|null}
  */
 final class TrialTally
 {
@@ -27,6 +30,9 @@ final class TrialTally
 
     public int $fallen = 0;
 
+    /** Prices that move and are made by another recipe than before. */
+    public int $crossed = 0;
+
     public int $unpriced = 0;
 
     public int $keptBefore = 0;
@@ -41,7 +47,7 @@ final class TrialTally
     /** @var array<int, int> */
     public array $after;
 
-    /** @var list<array{variant: int, before: int, after: int, movedBp: int}> */
+    /** @var list<Move> */
     private array $moves = [];
 
     private int $least = 0;
@@ -77,6 +83,7 @@ final class TrialTally
             return;
         }
         $after->price > $before->price ? $this->up++ : $this->down++;
+        $this->crossed += (int) self::crosses($before->recipe, $after->recipe);
         $moved = $before->price === 0 ? 10_000 : intdiv(($after->price - $before->price) * 10_000, $before->price);
         if (abs($moved) > $this->least || count($this->moves) < self::BIGGEST) {
             $this->moves[] = [
@@ -84,6 +91,9 @@ final class TrialTally
                 'before' => $before->price,
                 'after' => $after->price,
                 'movedBp' => $moved,
+                'from' => $before->recipe,
+                'to' => $after->recipe,
+                'goods' => $after->goods,
             ];
             if (count($this->moves) > 8 * self::BIGGEST) {
                 $this->moves = $this->biggest();
@@ -93,7 +103,7 @@ final class TrialTally
     }
 
     /**
-     * @return list<array{variant: int, before: int, after: int, movedBp: int}> by how far they move, the farthest first
+     * @return list<Move> by how far they move, the farthest first
      */
     public function biggest(): array
     {
@@ -107,6 +117,12 @@ final class TrialTally
         );
 
         return array_slice($moves, 0, self::BIGGEST);
+    }
+
+    /** Whether a price is made by another of the stall's recipes than before. */
+    public static function crosses(int $from, int $to): bool
+    {
+        return $from !== 0 && $to !== 0 && $from !== $to;
     }
 
     /**

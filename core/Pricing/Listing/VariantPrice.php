@@ -43,6 +43,13 @@ final readonly class VariantPrice
 
     public function once(): PricedOnce
     {
-        return new PricedOnce($this->price?->minor, $this->keep, $this->marginBp, $this->underFloor());
+        return new PricedOnce(
+            $this->price?->minor,
+            $this->keep,
+            $this->marginBp,
+            $this->underFloor(),
+            $this->by === PricedBy::Recipe ? $this->recipe : 0,
+            $this->landed?->goods->minor,
+        );
     }
 }

@@ -25,10 +25,15 @@ final class Fields
     {
     }
 
+    /** What stands there; null where nothing does. A value where fields belong is a problem. */
     public function get(string $path): mixed
     {
         $found = $this->written;
-        foreach (explode('.', $path) as $key) {
+        $keys = explode('.', $path);
+        foreach ($keys as $n => $key) {
+            if ($found !== null && ! is_array($found)) {
+                $this->problem(implode('.', array_slice($keys, 0, $n)), 'An object with fields belongs here.');
+            }
             if (! is_array($found) || ! array_key_exists($key, $found)) {
                 return null;
             }

@@ -25,4 +25,18 @@ final readonly class PricedGoods
         public array $methods = [],
     ) {
     }
+
+    /** The same at another cost. */
+    public function costing(int $goods): self
+    {
+        return new self(
+            $this->supplier,
+            $this->type,
+            $this->tags,
+            $goods,
+            $this->grams,
+            $this->market,
+            $this->methods,
+        );
+    }
 }

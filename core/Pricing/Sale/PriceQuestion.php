@@ -35,6 +35,8 @@ final readonly class PriceQuestion
 {
     public const MOST_PIECES = 10_000;
 
+    public const MOST_RATES = 200;
+
     private function __construct(
         private int $quantity,
         private Landed $landed,
@@ -195,7 +197,7 @@ final readonly class PriceQuestion
     {
         $cushion = $f->rate('cushion', required: false);
         $written = $f->get('rates') ?? [];
-        if (! is_array($written) || count($written) > 200) {
+        if (! is_array($written) || count($written) > self::MOST_RATES) {
             $f->problem('rates', 'Rates are an object: {"USD": "0.78"} when one dollar costs 0.78.');
             $written = [];
         }

@@ -121,8 +121,11 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
             placeholder="title or SKU"
             value={words_}
             onChange={(e) => setWords(e.target.value)}
-            className="w-44 border-b-[1.5px] border-rule bg-transparent py-0.5 outline-none focus:border-you"
+            className="w-44 border-b-[1.5px] border-rule bg-transparent py-0.5 focus:border-you"
           />
+          <button type="submit" className="sr-only">
+            Find
+          </button>
         </form>
       </PricingHead>
       <BoardCases board={board} counts={counts} bare={bare} onGo={go} />

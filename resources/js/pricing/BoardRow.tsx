@@ -2,6 +2,8 @@ import { HandIcon, WarningIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { CellField } from '@/ui/CellField';
 import type { BoardRowView } from '@/types';
+import { Kept } from '@/ui/Asked';
+import { Thumb } from '@/ui/Thumb';
 import { Tick } from '@/ui/Tick';
 
 interface Props {
@@ -16,6 +18,7 @@ interface Props {
 /** A variant on the price board; its price and was-price are changed in place. */
 export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) {
   const name = row.label === '' ? row.title : `${row.title}, ${row.label}`;
+  const loses = row.keep !== null && row.keep.sign < 0;
   const bad = row.underFloor && !row.knowingly;
   return (
     <tr className={clsx('h-10 border-t border-line [&>td]:px-2', chosen && 'bg-you-soft/60')} data-variant={row.id}>
@@ -23,11 +26,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         <Tick label={`Choose ${name}`} checked={chosen} onToggle={onToggle} />
       </td>
       <td>
-        {row.picture ? (
-          <img src={row.picture} alt="" className="h-8 w-8 rounded object-cover" loading="lazy" />
-        ) : (
-          <span className="block h-8 w-8 rounded bg-shade" />
-        )}
+        <Thumb src={row.picture} size={32} />
       </td>
       <td>
         <button
@@ -36,14 +35,26 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           className="group flex max-w-full items-baseline gap-1.5 text-left"
           data-look
         >
-          <span className="min-w-[6ch] truncate font-medium group-hover:underline">{row.title}</span>
-          {row.label !== '' && <span className="max-w-[24ch] flex-none truncate text-mute">{row.label}</span>}
+          <span
+            data-title
+            className={clsx(
+              'flex-none truncate font-medium group-hover:underline',
+              row.label ? 'max-w-[26ch]' : 'max-w-full',
+            )}
+          >
+            {row.title}
+          </span>
+          {row.label !== '' && <span className="truncate text-mute max-lg:hidden">{row.label}</span>}
           {!row.inWindow && <span className="flex-none text-[12px] text-mute italic">on the bench</span>}
         </button>
+        <div className="truncate pb-1 text-[12.5px] text-mute lg:hidden">
+          {row.label !== '' && `${row.label} · `}
+          {row.goods?.digits ?? '–'} + {row.delivery?.digits ?? '–'} · {row.recipe}
+        </div>
       </td>
-      <td className="text-right text-sup">{row.goods?.digits ?? '–'}</td>
+      <td className="text-right text-sup max-lg:hidden">{row.goods?.digits ?? '–'}</td>
       <td
-        className={clsx('text-right', row.dearParcel ? 'font-semibold text-ochre' : 'text-sup')}
+        className={clsx('text-right max-lg:hidden', row.dearParcel ? 'font-semibold text-ochre' : 'text-sup')}
         title={row.dearParcel ? 'More than half of what it costs is the parcel' : undefined}
       >
         {row.delivery?.digits ?? '–'}
@@ -67,14 +78,17 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
               label={`Price of ${name}`}
               value={row.price.digits}
               onSay={(value) => onSet(value === '' ? { do: 'recipe' } : { do: 'price', value })}
-              className={clsx('w-[62px] py-0.5 text-right font-semibold', row.byHand && 'text-you')}
+              className={clsx(
+                'w-[62px] py-0.5 text-right font-semibold',
+                loses ? 'text-loss' : row.byHand && 'text-you',
+              )}
             />
           </span>
         ) : (
-          <span className="font-semibold">{row.price?.text ?? '–'}</span>
+          <span className={clsx('font-semibold', loses && 'text-loss')}>{row.price?.text ?? '–'}</span>
         )}
       </td>
-      <td className="text-right">
+      <td className="text-right max-lg:hidden">
         {home ? (
           <CellField
             label={`Was-price of ${name}`}
@@ -87,14 +101,11 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           '–'
         )}
       </td>
-      <td
-        className={clsx('text-right font-semibold', row.keep && row.keep.sign < 0 ? 'text-you' : 'text-see')}
-        data-keep
-      >
-        {row.keep?.text ?? '–'}
+      <td className={clsx('text-right', !loses && 'text-see')} data-keep>
+        <Kept keep={row.keep} />
       </td>
-      <td className="text-right">{row.margin}</td>
-      <td className={clsx('text-right', bad ? 'font-semibold text-you' : 'text-mute')} data-floor>
+      <td className={clsx('text-right max-lg:hidden', loses && 'font-semibold text-loss')}>{row.margin}</td>
+      <td className={clsx('text-right', bad ? 'font-semibold text-loss' : 'text-mute')} data-floor>
         {row.aboveFloor === null ? (
           row.underFloor ? (
             'a loss'
@@ -110,7 +121,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         )}
       </td>
       <td
-        className="truncate pl-5! text-[13px] text-mute"
+        className="truncate pl-5! text-[13px] text-mute max-lg:hidden"
         title={row.since ? `This price since ${row.since}` : undefined}
       >
         {row.floorOverCap ? <span className="text-ochre">cap under floor · </span> : null}

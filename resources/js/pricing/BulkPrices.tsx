@@ -22,8 +22,7 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
   const [value, setValue] = useState('');
   const [ending, setEnding] = useState('');
   const chosen = WAYS.find((w) => w.do === way) ?? WAYS[0];
-  const line =
-    'border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink outline-none focus:border-you';
+  const line = 'border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink focus:border-you';
   return (
     <>
       <Button className="text-ink" onClick={() => onSet({ do: 'knowingly', value: 'yes' })}>

@@ -80,7 +80,7 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
           </label>
         )}
       </PricingHead>
-      <div className="grid flex-1 grid-cols-[1fr_420px] gap-10 px-6 pb-8">
+      <div className="grid flex-1 gap-10 lg:grid-cols-[1fr_420px] px-6 pb-8">
         <div>
           <table className="w-full border-t border-line" data-costs>
             <tbody>

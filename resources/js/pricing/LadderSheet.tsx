@@ -1,5 +1,5 @@
+import { Kept } from '@/ui/Asked';
 import { XIcon } from '@phosphor-icons/react';
-import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
@@ -54,7 +54,7 @@ export function LadderSheet({
   };
   const change = (n: number, other: Partial<TypedRungView>) =>
     attempt(rungs.map((r, i) => (i === n ? { ...r, ...other } : r)));
-  const line = 'border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium outline-none focus:border-you';
+  const line = 'border-b-[1.5px] border-rule bg-transparent py-0.5 font-medium focus:border-you';
   return (
     <Sheet
       wide
@@ -156,10 +156,12 @@ export function LadderSheet({
                 <td className="pl-0! text-left font-medium">{r.pieces}</td>
                 <td>{r.total.text}</td>
                 <td>{r.perPiece.text}</td>
-                <td className={clsx('font-semibold', r.keep.sign < 0 ? 'text-you' : 'text-see')}>{r.keep.text}</td>
+                <td className="text-see">
+                  <Kept keep={r.keep} />
+                </td>
                 <td>{r.margin}</td>
                 <td className="pl-5 text-left text-[13px]">
-                  {r.warning && <span className="font-medium text-you">{r.warning} </span>}
+                  {r.warning && <span className="font-medium text-loss">{r.warning} </span>}
                   <span className="text-mute">{r.climb}</span>
                 </td>
               </tr>

@@ -11,8 +11,7 @@ interface Props {
 /** What sales to one market bear, and how its price list is made, as a sentence. */
 export function MarketTerms({ market: m, currencies, onSay }: Props) {
   const say = (other: Partial<MarketTermsView>) => onSay({ ...m, ...other });
-  const word =
-    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   return (
     <div

@@ -111,10 +111,18 @@ function RecipeRow({
   onDelete: () => void;
 }) {
   const handle = useHandle();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+  const {
+    attributes: dragged,
+    listeners,
+    setNodeRef,
+    transform,
+    transition,
+    isDragging,
+  } = useSortable({
     id: recipe.id,
     disabled: recipe.last,
   });
+  const { role, ...attributes } = dragged;
   const middle = recipe.middle === '' ? '' : `, margin in the middle ${recipe.middle}`;
   const under = `, ${recipe.under.toLocaleString('en')} under the floor`;
   const spread = count(recipe.variants, 'variant') + middle + under;
@@ -175,6 +183,11 @@ function RecipeRow({
           )}
         </div>
         <RecipeSentence name={recipe.name} recipe={recipe.recipe} onSay={(next) => onSay({ recipe: next })} />
+        {recipe.borders.map((words) => (
+          <p key={words} className="mt-1 text-[13px] text-mute" data-border>
+            {words}
+          </p>
+        ))}
       </div>
       <Link
         href={route('pricing', { stall: handle, recipe: recipe.id, ...(recipe.under > 0 ? { case: 'under' } : {}) })}
@@ -187,7 +200,7 @@ function RecipeRow({
           {plural(recipe.variants, 'variant')}
           <br />
           {recipe.under > 0 ? (
-            <span className="font-medium text-you">{recipe.under.toLocaleString('en')} under the floor</span>
+            <span className="font-medium text-loss">{recipe.under.toLocaleString('en')} under the floor</span>
           ) : (
             <span className="text-mute">
               {recipe.variants === 0 ? 'prices nothing now' : `half keep ${recipe.middle} or more`}

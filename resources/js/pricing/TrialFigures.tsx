@@ -42,6 +42,7 @@ export function TrialFigures({ figures: f, onLook }: { figures: TrialFiguresView
                   onClick={() => onLook(m.name.split(',')[0] ?? '')}
                 >
                   {m.name}
+                  {m.crossed !== '' && <span className="block truncate text-[12.5px] text-mute">{m.crossed}</span>}
                 </button>
                 <span>
                   {m.before.text} → <b className="font-semibold">{m.after.text}</b>
@@ -66,7 +67,7 @@ function Figure({ name, value, bad = false }: { name: string; value: string; bad
   return (
     <div className="border-l border-line px-4 py-2.5 first:border-l-0 first:pl-0">
       <dt className="text-[12.5px] text-mute">{name}</dt>
-      <dd className={clsx('name text-[19px]', bad && 'text-you')}>{value}</dd>
+      <dd className={clsx('name text-[19px]', bad && 'text-loss')}>{value}</dd>
     </div>
   );
 }
@@ -110,7 +111,7 @@ function Markets({ markets }: { markets: TrialMarketView[] | null }) {
             </th>
             <td>{m.up.toLocaleString('en')}</td>
             <td>{m.down.toLocaleString('en')}</td>
-            <td className={clsx(m.underAfter > m.underBefore && 'font-semibold text-you')}>
+            <td className={clsx(m.underAfter > m.underBefore && 'font-semibold text-loss')}>
               {m.underBefore.toLocaleString('en')} → {m.underAfter.toLocaleString('en')}
             </td>
           </tr>
@@ -156,7 +157,7 @@ function Distribution({ figures: f }: { figures: TrialFiguresView }) {
                   className={clsx(
                     'block',
                     when === 'before' ? 'rounded-t-[2px] bg-[#c9bda6]' : 'rounded-b-[2px]',
-                    when === 'after' && (band === 0 ? 'bg-you' : 'bg-[#f0b45a]'),
+                    when === 'after' && (band === 0 ? 'bg-loss' : 'bg-[#f0b45a]'),
                   )}
                   style={{ height: n === 0 ? 0 : Math.max(3, Math.round((n / most) * 66)) }}
                 />

@@ -177,7 +177,7 @@ function SaleBar({ sale }: { sale: SaleView }) {
         <Line name={sale.loses ? 'you lose' : 'you keep'} value={sale.keep.text} strong />
         <Line name="margin" value={sale.margin} />
       </dl>
-      {sale.loses && <p className="mt-1 font-medium text-you">{sale.note}</p>}
+      {sale.loses && <p className="mt-1 font-medium text-loss">{sale.note}</p>}
     </div>
   );
 }

@@ -47,6 +47,48 @@ final class TrialTest extends AppTestCase
         $this->world->listing($this->stall, Items::item([Items::variant('d', 1700)], 'Brass mister', id: 'T-2'));
     }
 
+    public function test_a_move_says_where_another_recipe_took_over_and_a_recipe_how_far_prices_lie_apart_there(): void
+    {
+        $recipe = static fn (string $factor): array => [
+            'basis' => 'landed',
+            'steps' => [['factor' => $factor]],
+            'ending' => ['part' => '0.95', 'direction' => 'up'],
+            'floor' => null,
+            'cap' => null,
+        ];
+        $this->stall->recipes()->create([
+            'name' => 'Little things',
+            'position' => 1,
+            'conditions' => ['cost_to' => '5.00'],
+            'recipe' => $recipe('1.5'),
+        ]);
+        $this->stall->recipes()->where('position', 1_000)->update(['name' => 'Everything else']);
+        app(PriceListings::class)($this->stall->refresh());
+        // The steel one costs 5.40 USD, 4.30 here; a fifth dearer 5.16. It is sent for 1.91: 6.21 and 7.07 landed.
+        $supplier = SupplierConnection::of($this->stall)->firstOrFail();
+        $this->postJson(route('pricing.trial.store', $this->stall), [
+            'fields' => [],
+            'rates' => [],
+            'suppliers' => [$supplier->id => '20'],
+            'recipes' => [],
+        ])->assertOk();
+        $figures = PricingChange::query()->latest('id')->firstOrFail()->figures ?? [];
+        $moves = array_column((array) $figures['biggest'], 'crossed', 'name');
+        self::assertSame(
+            'past 5.00, where “Little things” ends: priced by “Everything else” now',
+            $moves[array_key_first(array_filter($moves))],
+        );
+        self::assertStringContainsString('1 of them moves because another recipe prices it.', $figures['words']);
+
+        $recipes = $this->get(route('pricing.recipes', $this->stall))->assertOk()->viewData('page')['props']['recipes'];
+        $borders = array_column(json_decode((string) json_encode($recipes), true), 'borders', 'name');
+        self::assertMatchesRegularExpression(
+            '/^At a cost of 5\.00 “Little things” asks \d+\.95, and past it “Everything else” \d+\.\d\d: \d+\.\d\d more\.$/u',
+            $borders['Little things'][0],
+        );
+        self::assertSame([], $borders['Everything else']);
+    }
+
     public function test_what_it_says_of_every_market_is_what_applying_it_does(): void
     {
         $recipe = [

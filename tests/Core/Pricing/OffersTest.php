@@ -201,6 +201,46 @@ final class OffersTest extends TestCase
         self::assertGreaterThan(2499, end($prices));
     }
 
+    public function test_a_border_says_how_far_prices_lie_apart_where_one_recipe_takes_over(): void
+    {
+        $little = new RuledRecipe(1, 'Little things', new Conditions(costTo: 350), Recipe::plain(1_500_000, new Ending(50)));
+        $rest = new RuledRecipe(2, 'Everything else', new Conditions(), Recipe::plain(2_500_000, new Ending(95)));
+        $book = new RecipeBook([$little, $rest]);
+        $like = new PricedGoods(7, '', [], 300, 200, 'GB');
+        $sent = Landed::of(Money::gbp(300), Money::gbp(200));
+        $border = $book->border(350, $like, $sent, Terms::simple());
+        // Landed 5.50 × 1.5 = 8.25, up to 8.50; landed 5.51 × 2.5 = 13.775, up to 13.95.
+        self::assertSame([350, 850, 1395, 545], [
+            $border?->at->minor,
+            $border?->below->minor,
+            $border?->above->minor,
+            $border?->jump(),
+        ]);
+        self::assertSame(['Little things', 'Everything else'], [$border?->lower->name, $border?->upper->name]);
+        self::assertNull($book->border(200, $like, $sent, Terms::simple()), 'one recipe prices both');
+        self::assertNull(
+            (new RecipeBook([new RuledRecipe(3, 'All', new Conditions(suppliers: [7]), $little->recipe), $little, $rest]))
+                ->border(350, $like, $sent, Terms::simple()),
+            'a recipe before both takes such goods whatever they cost',
+        );
+    }
+
+    public function test_a_trial_counts_what_moves_because_another_recipe_prices_it(): void
+    {
+        $tally = new TrialTally();
+        $priced = static fn (int $price, int $recipe): PricedOnce => new PricedOnce($price, 0, 0, false, $recipe, 340);
+        $tally->add(1, $priced(850, 1), $priced(1495, 2), 0);
+        $tally->add(2, $priced(850, 1), $priced(900, 1), 0);
+        $tally->add(3, $priced(850, 0), $priced(900, 2), 0);
+        $tally->add(4, $priced(850, 1), $priced(850, 2), 0);
+        self::assertSame(1, $tally->crossed, 'of those that move, and not by hand');
+        self::assertSame([1, 2, 340], [
+            $tally->biggest()[0]['from'],
+            $tally->biggest()[0]['to'],
+            $tally->biggest()[0]['goods'],
+        ]);
+    }
+
     public function test_a_trial_adds_up_what_would_move(): void
     {
         $tally = new TrialTally();

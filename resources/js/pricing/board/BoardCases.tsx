@@ -35,7 +35,7 @@ export function BoardCases({ board, counts, bare, onGo }: Props) {
             board.case === c.key
               ? 'border-ink bg-sheet font-semibold'
               : 'border-line text-mute hover:border-rule hover:text-ink',
-            c.key === 'under' && board.case !== c.key && 'text-you',
+            c.key === 'under' && board.case !== c.key && 'text-loss',
           )}
         >
           {c.name} <span className="tabular-nums">{(counts[c.count] ?? 0).toLocaleString('en')}</span>

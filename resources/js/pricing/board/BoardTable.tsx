@@ -6,13 +6,13 @@ import { TickAll } from '@/ui/TickAll';
 import type { Selection } from '@/ui/useSelection';
 
 const COLUMNS = [
-  { sort: 'goods', name: 'goods', width: 'w-[74px]' },
-  { sort: 'delivery', name: 'delivery', width: 'w-[74px]' },
+  { sort: 'goods', name: 'goods', width: 'w-[74px] max-lg:hidden' },
+  { sort: 'delivery', name: 'delivery', width: 'w-[74px] max-lg:hidden' },
   { sort: 'landed', name: 'landed', width: 'w-[74px]' },
   { sort: 'price', name: 'price', width: 'w-[98px]' },
-  { sort: 'was', name: 'was', width: 'w-[74px]' },
-  { sort: 'keep', name: 'you keep', width: 'w-[82px]' },
-  { sort: 'margin', name: 'margin', width: 'w-[64px]' },
+  { sort: 'was', name: 'was', width: 'w-[74px] max-lg:hidden' },
+  { sort: 'keep', name: 'you keep', width: 'w-[104px]' },
+  { sort: 'margin', name: 'margin', width: 'w-[64px] max-lg:hidden' },
   { sort: 'floor', name: 'above floor', width: 'w-[106px]' },
 ] as const;
 
@@ -46,7 +46,7 @@ export function BoardTable({ board, selection, onSort, children }: Props) {
               onSort={onSort}
             />
           ))}
-          <th scope="col" className="w-[136px] pl-5! text-left">
+          <th scope="col" className="w-[136px] pl-5! text-left max-lg:hidden">
             priced by
           </th>
         </tr>
