@@ -52,6 +52,7 @@ use WindowStall\Stall\Stall;
  * @property list<string> $drafts fields that hold a draft nobody has accepted
  * @property string $shown_title
  * @property int|null $shown_from_minor
+ * @property int|null $shown_keep_minor what a piece of the variant that keeps least keeps
  * @property int $changes_count
  * @property Carbon|null $shown_since
  */

@@ -8,10 +8,32 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Source\Landing\LandListed;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
 /** Takes supplier items to the bench, each once: pressing twice takes nothing twice. */
 final readonly class TakeToBench
 {
+    private const LISTINGS = <<<'SQL'
+        INSERT INTO listings (
+            stall_id, supplier_item_id, agreed_words_id, state, slug, created_at, updated_at
+        )
+        SELECT :stall, item.id, item.words_id, :state, given.slug, now(), now()
+        FROM unnest(:items::bigint[], :slugs::text[]) AS given (item, slug)
+        JOIN supplier_items AS item ON item.id = given.item
+        ORDER BY item.id
+        RETURNING id
+        SQL;
+
+    private const VARIANTS = <<<'SQL'
+        INSERT INTO listing_variants (listing_id, supplier_variant_id, external_id, position, own_on)
+        SELECT listing.id, variant.id, variant.external_id, variant.position, true
+        FROM listings AS listing
+        JOIN supplier_variants AS variant ON variant.supplier_item_id = listing.supplier_item_id
+        WHERE listing.id = ANY (?::bigint[])
+          AND variant.gone_at IS NULL
+        ORDER BY listing.id, variant.position, variant.id
+        SQL;
+
     public function __construct(private ProjectListings $project, private LandListed $land)
     {
     }
@@ -23,7 +45,6 @@ final readonly class TakeToBench
             // Two presses at once queue up here.
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             $items = SupplierItem::query()
-                ->with('variants')
                 ->withTaken()
                 ->where('stall_id', $stall->id)
                 ->whereKey($itemIds)
@@ -32,9 +53,9 @@ final readonly class TakeToBench
                 ->get();
             $free = $items->reject(static fn (SupplierItem $item): bool => $item->isTaken());
             $addresses = Addresses::ofNew($stall, $free->pluck('title', 'id')->all());
-            $new = $free->map(fn (SupplierItem $i): Listing => $this->take($stall, $i, $addresses[$i->id]));
+            $new = $this->take($stall, $addresses);
 
-            return new Taken(array_values($new->all()), $items->count() - $free->count());
+            return new Taken($new, $items->count() - $free->count());
         });
         if ($taken->new !== []) {
             ($this->land)($stall, array_map(static fn (Listing $l): int => $l->supplier_item_id, $taken->new));
@@ -44,37 +65,23 @@ final readonly class TakeToBench
         return $taken;
     }
 
-    private function take(Stall $stall, SupplierItem $item, string $slug): Listing
+    /**
+     * @param  array<int, string>  $addresses  supplier item → the address its page gets
+     * @return list<Listing> in the items' order
+     */
+    private function take(Stall $stall, array $addresses): array
     {
-        $listing = new Listing([
-            'stall_id' => $stall->id,
-            'supplier_item_id' => $item->id,
-            'agreed_words_id' => $item->words_id,
-            'state' => ListingState::OnBench,
-        ]);
-        $listing->slug = $slug;
-        $listing->save();
-        $this->rows($listing, $item);
+        if ($addresses === []) {
+            return [];
+        }
+        $ids = array_column(DB::select(self::LISTINGS, [
+            'stall' => $stall->id,
+            'items' => PgArray::numbers(array_keys($addresses)),
+            'slugs' => PgArray::texts(array_values($addresses)),
+            'state' => ListingState::OnBench->value,
+        ]), 'id');
+        DB::insert(self::VARIANTS, [PgArray::numbers(array_values(array_map(intval(...), $ids)))]);
 
-        return $listing->refresh();
-    }
-
-    private function rows(Listing $listing, SupplierItem $item): void
-    {
-        ListingVariant::query()->insert(
-            $item->variants
-                ->whereNull('gone_at')
-                ->map(
-                    static fn ($v): array => [
-                        'listing_id' => $listing->id,
-                        'supplier_variant_id' => $v->id,
-                        'external_id' => $v->external_id,
-                        'position' => $v->position,
-                        'own_on' => true,
-                    ],
-                )
-                ->values()
-                ->all(),
-        );
+        return array_values(Listing::of($stall)->whereKey($ids)->orderBy('supplier_item_id')->get()->all());
     }
 }

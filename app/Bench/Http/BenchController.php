@@ -15,8 +15,10 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\Views\ListingRowView;
 use WindowStall\Bench\Views\PlacementView;
+use WindowStall\Bench\Views\PlaceView;
+use WindowStall\Bench\WhatLies;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
 
@@ -25,32 +27,64 @@ final class BenchController
     /** Up to so many are put in the window while one waits; more go in the background. */
     private const AT_ONCE = 8;
 
-    private const PAGE = 40;
+    /** Pages that anybody turns to by hand. */
+    private const MOST_PAGES = 100_000;
 
     public function index(Request $request, Stall $stall): Response
     {
-        $state = ListingState::tryFrom(Typed::text($request, 'state'));
-        $page = Listing::of($stall)
-            ->with(Listing::FOR_FIGURES)
-            ->when($state !== null, fn ($q) => $q->where('state', $state))
-            ->orderByDesc('id')
-            ->cursorPaginate(self::PAGE, cursor: Cursors::byId($request))
-            ->withQueryString();
+        $words = mb_substr(Typed::text($request, 'q'), 0, 80);
+        $from = Typed::text($request, 'from');
+        $suppliers = SupplierConnection::of($stall)->orderBy('name')->pluck('name', 'id')->all();
+        $supplier = isset($suppliers[$from]) ? (int) $from : null;
+        $lies = new WhatLies($stall, $words, $supplier);
+        $counts = $lies->counts();
+        $place = fn (ListingState $state, ?int $page): PlaceView => self::place($stall, $lies, $state, $counts, $page);
+        $turned = static fn (string $name): int => max(1, min(self::MOST_PAGES, (int) Typed::text($request, $name)));
 
         return Inertia::render('bench/BenchPage', [
-            'listings' => collect($page->items())
-                ->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))
-                ->all(),
-            'state' => $state?->value,
-            'counts' => Listing::of($stall)
-                ->toBase()
-                ->selectRaw('state, count(*) as n')
-                ->groupBy('state')
-                ->pluck('n', 'state'),
+            'lying' => $place(ListingState::OnBench, $turned('lying')),
+            'shown' => $place(ListingState::InWindow, $turned('shown')),
+            'by' => $place(ListingState::PutBy, $request->query('by') === null ? null : $turned('by')),
+            'words' => $words,
+            'from' => $supplier,
+            'suppliers' => array_map(
+                static fn (int $id, string $name): array => ['id' => $id, 'name' => $name],
+                array_keys($suppliers),
+                array_values($suppliers),
+            ),
+            'any' => array_sum($counts) > 0 || Listing::of($stall)->exists(),
             'atOnce' => self::AT_ONCE,
-            'next' => $page->nextCursor()?->encode(),
-            'previous' => $page->previousCursor()?->encode(),
         ]);
+    }
+
+    /**
+     * @param  array<string, int>  $counts
+     * @param  int|null  $page  null while it is folded away
+     */
+    private static function place(
+        Stall $stall,
+        WhatLies $lies,
+        ListingState $state,
+        array $counts,
+        ?int $page,
+    ): PlaceView {
+        $count = $counts[$state->value];
+        $pages = WhatLies::pages($count);
+        $page = $page === null ? null : min($page, $pages);
+
+        return new PlaceView(
+            count: $count,
+            page: $page ?? 1,
+            pages: $pages,
+            rows: $page === null
+                ? null
+                : array_values(
+                    $lies
+                        ->page($state, $page)
+                        ->map(fn (Listing $l): ListingRowView => ListingRowView::of(ListingFigures::of($stall, $l)))
+                        ->all(),
+                ),
+        );
     }
 
     public function putInWindow(Request $request, Stall $stall, PutInWindow $put): JsonResponse

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Http;
 
-use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -57,7 +55,6 @@ final class GridController
         $page = Listing::of($stall)
             ->with(['pictures', 'supplierItem.connection'])
             ->withCount('variants')
-            ->addSelect(['least_keep' => self::leastKeep($stall)])
             ->when($state !== null, fn ($q) => $q->where('state', $state))
             ->when($tag !== '', fn ($q) => $q->whereJsonContains('own_tags', $tag))
             ->orderByDesc('id')
@@ -278,7 +275,6 @@ final class GridController
         $rows = Listing::of($stall)
             ->with(['pictures', 'supplierItem.connection'])
             ->withCount('variants')
-            ->addSelect(['least_keep' => self::leastKeep($stall)])
             ->whereKey($ids)
             ->get()
             ->map(fn (Listing $l): GridRowView => GridRowView::of($stall, $l))
@@ -304,16 +300,5 @@ final class GridController
         $ids = $typed['listings'];
 
         return array_values(array_unique(array_map(intval(...), $ids)));
-    }
-
-    /** What the variant of a listing that keeps least keeps of a sale in the home market. */
-    private static function leastKeep(Stall $stall): Builder
-    {
-        return DB::table('prices as p')
-            ->join('listing_variants as v', 'v.id', '=', 'p.listing_variant_id')
-            ->whereColumn('v.listing_id', 'listings.id')
-            ->where('v.own_on', true)
-            ->where('p.market', $stall->home_market)
-            ->selectRaw('min(p.keep_minor)');
     }
 }

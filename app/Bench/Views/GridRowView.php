@@ -30,7 +30,7 @@ final readonly class GridRowView
     ) {
     }
 
-    /** @param  Listing  $listing with pictures, its supplier, counted variants and the least that one of them keeps */
+    /** @param  Listing  $listing with pictures, its supplier and counted variants */
     public static function of(Stall $stall, Listing $listing): self
     {
         $lead =
@@ -40,7 +40,7 @@ final readonly class GridRowView
 
         return new self(
             id: $listing->id,
-            picture: $lead instanceof Picture ? $lead->url(320) : null,
+            picture: $lead instanceof Picture ? $lead->url(80) : null,
             title: $listing->shown_title,
             titleHeld: $listing->own_title !== null,
             supplier: (string) $listing->supplierItem?->connection?->name,
@@ -50,11 +50,7 @@ final readonly class GridRowView
             maker: (string) $listing->own_maker,
             notes: (string) $listing->own_notes,
             from: MoneyView::ofNullable($stall->moneyOrNull($listing->shown_from_minor)),
-            keep: MoneyView::ofNullable(
-                $stall->moneyOrNull(
-                    $listing->getAttribute('least_keep') === null ? null : (int) $listing->getAttribute('least_keep'),
-                ),
-            ),
+            keep: MoneyView::ofNullable($stall->moneyOrNull($listing->shown_keep_minor)),
             variants: (int) $listing->getAttribute('variants_count'),
         );
     }

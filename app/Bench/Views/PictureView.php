@@ -37,7 +37,7 @@ final readonly class PictureView
     {
         return new self(
             id: $picture->id,
-            url: $picture->url(320),
+            url: $picture->url(280),
             whole: $picture->original === null ? $picture->url(640) : PictureSizes::original($picture->original),
             state: $picture->state,
             trouble: $picture->trouble,

@@ -24,7 +24,7 @@ final readonly class SplitView
         $variant = static fn (VariantFigures $v): SplitVariantView => new SplitVariantView(
             id: $v->row->id,
             label: $v->label === '' ? 'One kind' : $v->label,
-            picture: $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(320),
+            picture: $v->pictureSource === null ? null : $sources->get($v->pictureSource)?->url(80),
             landed: $v->landed === null ? '' : $v->landed->digits(),
         );
         $parts = array_map(

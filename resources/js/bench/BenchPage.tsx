@@ -1,8 +1,9 @@
 import { LeftOut } from '@/bench/list/LeftOut';
-import { ListingTable } from '@/bench/list/ListingTable';
+import { LyingList } from '@/bench/list/LyingList';
+import { Place, turn } from '@/bench/list/Place';
+import { ShownTable } from '@/bench/list/ShownTable';
 import { plural } from '@/lib/plural';
 import { Head, Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { Carry } from '@/bench/list/Carry';
@@ -13,31 +14,30 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
-import type { LeftView, ListingRowView, PlacedManyView, PlacementView, RunView } from '@/types';
+import type { LeftView, PlacedManyView, PlaceView, PlacementView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
-import { Pager } from '@/ui/Pager';
+import { SearchField } from '@/ui/SearchField';
 import { SelectionBar } from '@/ui/SelectionBar';
+import { useRowKeys } from '@/ui/useRowKeys';
 import { useSelection } from '@/ui/useSelection';
 
 interface Props {
-  listings: ListingRowView[];
-  state: string | null;
-  counts: Record<string, number>;
+  lying: PlaceView;
+  shown: PlaceView;
+  by: PlaceView;
+  words: string;
+  from: number | null;
+  suppliers: { id: number; name: string }[];
+  /** Whether the stall has taken anything yet. */
+  any: boolean;
   atOnce: number;
-  next: string | null;
-  previous: string | null;
 }
 
-const STATES = [
-  { key: null, name: 'All' },
-  { key: 'on_bench', name: 'On the bench' },
-  { key: 'in_window', name: 'In the window' },
-  { key: 'put_by', name: 'Put by' },
-];
-
-export default function BenchPage({ listings, state, counts, atOnce, next, previous }: Props) {
+export default function BenchPage({ lying, shown, by, words, from, suppliers, any, atOnce }: Props) {
   const handle = useHandle();
+  const places = [lying.rows ?? [], shown.rows ?? [], by.rows ?? []] as const;
+  const listings = places.flat();
   const selection = useSelection(listings.map((l) => l.id));
   const [left, setLeft] = useState<LeftView[]>([]);
 
@@ -57,14 +57,14 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
       .catch(sayTrouble);
   }, [ended, handle]);
 
-  const put = async () => {
+  const put = async (ids: number[]) => {
     try {
-      if (selection.chosen.length > atOnce) {
-        setRun(await send<RunView>('POST', route('bench.place', handle), { listings: selection.chosen }));
+      if (ids.length > atOnce) {
+        setRun(await send<RunView>('POST', route('bench.place', handle), { listings: ids }));
         selection.clear();
         return;
       }
-      const result = await send<PlacementView>('POST', route('bench.window', handle), { listings: selection.chosen });
+      const result = await send<PlacementView>('POST', route('bench.window', handle), { listings: ids });
       if (result.placed.length > 0) toast.success(`${String(result.placed.length)} in the window.`);
       setLeft(result.left);
       selection.clear();
@@ -82,28 +82,19 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
       sayTrouble(error);
     }
   };
-  const all = Object.values(counts).reduce((sum, n) => sum + n, 0);
+  const id = (row: number): number => listings[row]?.id ?? 0;
+  const rows = useRowKeys(listings.length, {
+    choose: (row) => selection.toggle(id(row), false),
+    show: (row) => void put([id(row)]),
+  });
+  const first = { lying: 0, shown: places[0].length, by: places[0].length + places[1].length };
+  const narrowed = words !== '' || from !== null;
 
   return (
     <div className="pb-20">
       <Head title="Bench" />
-      <div className="flex items-baseline gap-8 px-6 pt-5 pb-3">
+      <div className="flex items-center gap-8 px-6 pt-5 pb-2">
         <h1 className="name text-[26px]">Bench</h1>
-        <nav aria-label="Where listings lie" className="flex gap-5">
-          {STATES.map((s) => (
-            <Link
-              key={s.name}
-              href={route('bench', [handle, s.key ? { state: s.key } : {}])}
-              aria-current={s.key === state ? 'page' : undefined}
-              className={clsx(
-                'py-1',
-                s.key === state ? 'border-b-2 border-you font-semibold' : 'text-mute hover:text-ink',
-              )}
-            >
-              {s.name} <span className="text-mute">{s.key === null ? all : (counts[s.key] ?? 0)}</span>
-            </Link>
-          ))}
-        </nav>
         <span className="ml-auto flex items-center gap-5">
           {run?.open && (
             <span className="flex items-center gap-3">
@@ -112,15 +103,43 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
           )}
           <Carry />
           <Link
-            href={route('bench.grid', [handle, state ? { state } : {}])}
+            href={route('bench.grid', handle)}
             className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
           >
             As a grid
           </Link>
         </span>
       </div>
+      {any && (
+        <div className="mb-6 flex items-center gap-6 border-b border-line px-6 pb-2.5">
+          <SearchField
+            label="Find on the bench"
+            placeholder="Words of a title, a tag, a SKU"
+            words={words}
+            onSay={(q) => turn({ q, lying: null, shown: null })}
+          />
+          {suppliers.length > 1 && (
+            <label className="whitespace-nowrap text-mute">
+              from{' '}
+              <select
+                value={from ?? ''}
+                aria-label="From which supplier"
+                onChange={(e) => turn({ from: e.target.value, lying: null, shown: null })}
+                className="border-b border-rule bg-transparent py-1 font-medium text-ink"
+              >
+                <option value="">every supplier</option>
+                {suppliers.map((s) => (
+                  <option key={s.id} value={s.id}>
+                    {s.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
+        </div>
+      )}
       <LeftOut left={left} />
-      {listings.length === 0 ? (
+      {!any ? (
         <Empty
           title="Nothing lies here"
           step={
@@ -135,9 +154,48 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
           Take an item from a supplier’s catalogue and it lies here to be named, priced and put in the window.
         </Empty>
       ) : (
-        <ListingTable listings={listings} selection={selection} />
+        <>
+          <Place
+            name="lying"
+            title="On the bench"
+            place={lying}
+            selection={selection}
+            nothing={
+              narrowed ? 'Nothing on the bench is called that.' : 'The bench is clear. Take something in Source.'
+            }
+          >
+            <LyingList
+              listings={places[0]}
+              first={first.lying}
+              rows={rows}
+              selection={selection}
+              onShow={(listing) => void put([listing])}
+            />
+          </Place>
+          <Place
+            name="shown"
+            title="In the window"
+            place={shown}
+            selection={selection}
+            nothing={narrowed ? 'Nothing in the window is called that.' : 'Nothing is in the window yet.'}
+          >
+            <ShownTable
+              label="In the window"
+              listings={places[1]}
+              first={first.shown}
+              rows={rows}
+              selection={selection}
+            />
+          </Place>
+          {(by.count > 0 || by.rows !== null) && (
+            <Place name="by" title="Put by" place={by} selection={selection} nothing="Nothing is put by." folds>
+              {by.rows !== null && (
+                <ShownTable label="Put by" listings={places[2]} first={first.by} rows={rows} selection={selection} />
+              )}
+            </Place>
+          )}
+        </>
       )}
-      <Pager previous={previous} next={next} />
       <SelectionBar
         count={selection.chosen.length}
         what={plural(selection.chosen.length, 'listing chosen', 'listings chosen')}
@@ -161,7 +219,7 @@ export default function BenchPage({ listings, state, counts, atOnce, next, previ
         <Button className="text-ink" onClick={() => void move('on_bench')}>
           Take out of the window
         </Button>
-        <Button className="text-ink font-semibold!" onClick={() => void put()}>
+        <Button className="text-ink font-semibold!" onClick={() => void put(selection.chosen)}>
           Put in the window
         </Button>
       </SelectionBar>

@@ -17,6 +17,8 @@ import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
 import { Pager } from '@/ui/Pager';
 import { SelectionBar } from '@/ui/SelectionBar';
+import { Asked, Kept } from '@/ui/Asked';
+import { Thumb } from '@/ui/Thumb';
 import { Tick } from '@/ui/Tick';
 import { TickAll } from '@/ui/TickAll';
 import { useSelection } from '@/ui/useSelection';
@@ -146,10 +148,10 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                   {c.name}
                 </th>
               ))}
-              <th scope="col" className="w-[90px] text-right">
+              <th scope="col" className="w-[124px] text-right">
                 Price from, keeps
               </th>
-              <th scope="col" className="w-[112px]">
+              <th scope="col" className="w-[112px] max-lg:hidden">
                 Lies
               </th>
             </tr>
@@ -170,11 +172,7 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                 </td>
                 <td className="px-2">
                   <Link href={route('bench.listing', [handle, r.id])} aria-label={`Open ${r.title}`}>
-                    {r.picture ? (
-                      <img src={r.picture} alt="" className="size-8 rounded border border-line object-cover" />
-                    ) : (
-                      <span className="block size-8 rounded bg-shade" />
-                    )}
+                    <Thumb src={r.picture} size={32} />
                   </Link>
                 </td>
                 {COLUMNS.map((c, column) => (
@@ -191,14 +189,15 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
                   />
                 ))}
                 <td className="px-2 text-right">
-                  {r.from?.text ?? '–'}
+                  <Asked price={r.from} loses={false} />
                   {r.keep && (
-                    <span className={clsx('block text-[12px]', r.keep.sign < 0 ? 'text-you' : 'text-see')}>
-                      keeps {r.keep.text}
+                    <span className="block text-[12px] text-see">
+                      {r.keep.sign >= 0 && 'keeps '}
+                      <Kept keep={r.keep} quiet />
                     </span>
                   )}
                 </td>
-                <td className="px-2 text-[13px] text-mute">{r.stateWords}</td>
+                <td className="px-2 text-[13px] text-mute max-lg:hidden">{r.stateWords}</td>
               </tr>
             ))}
           </tbody>

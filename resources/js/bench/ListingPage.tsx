@@ -10,6 +10,7 @@ import { TillStrip } from '@/bench/listing/TillStrip';
 import { useSay } from '@/bench/listing/useSay';
 import { send, words } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
+import { useSingleKeys } from '@/lib/keys';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView, SaleView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -101,18 +102,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     };
   }, [waiting, handle, listing.id]);
 
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const writing =
-        e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
-      const link = e.key === '[' ? 'earlier' : e.key === ']' ? 'later' : null;
-      if (link && !writing) document.querySelector<HTMLAnchorElement>(`[data-step="${link}"]`)?.click();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => {
-      window.removeEventListener('keydown', onKey);
-    };
-  }, []);
+  const step = (to: string) => document.querySelector<HTMLAnchorElement>(`[data-step="${to}"]`)?.click();
+  useSingleKeys({ earlierListing: () => step('earlier'), laterListing: () => step('later') });
 
   return (
     <>

@@ -31,6 +31,8 @@ function sentence(said: string): string {
 export function useUndo(onTaken: () => void = () => router.reload()) {
   const takeBack = useTakeBack();
   return (change: number, said: string): void => {
+    // It stands at the foot of the screen from now on.
+    router.reload({ only: ['frame'] });
     toast(sentence(said), {
       duration: 12_000,
       action: {

@@ -72,22 +72,6 @@ final class WindowPlacingTest extends AppTestCase
         self::assertEquals($since, $listing->refresh()->shown_since);
     }
 
-    public function test_the_bench_counts_and_sorts_by_where_things_lie(): void
-    {
-        [$a, $b] = [$this->listing('a'), $this->listing('b')];
-        $this->place([$a]);
-        $this->postJson(route('bench.out', $this->stall), ['listings' => [$b->id], 'to' => 'put_by']);
-        $this->get(route('bench', $this->stall))->assertInertia(
-            fn ($page) => $page->has('listings', 2)->where('counts.in_window', 1)->where('counts.put_by', 1),
-        );
-        $this->get(route('bench', [$this->stall, 'state' => 'in_window']))->assertInertia(
-            fn ($page) => $page->has('listings', 1)->where('listings.0.id', $a->id)->where('listings.0.lacks', []),
-        );
-        $this->get(route('bench', [$this->stall, 'state' => 'nonsense']))->assertInertia(
-            fn ($page) => $page->has('listings', 2),
-        );
-    }
-
     public function test_a_listing_in_the_window_that_begins_to_lose_money_is_marked(): void
     {
         $listing = $this->listing('a');
@@ -99,10 +83,11 @@ final class WindowPlacingTest extends AppTestCase
         $this->world->pull($this->stall, Items::item([Items::variant('a', 2400)], 'Item a', id: 'a'));
         $this->get(route('bench', $this->stall))->assertInertia(
             fn ($page) => $page
-                ->where('listings.0.loses', true)
-                ->where('listings.0.state', 'in_window')
-                ->where('listings.0.lacks.0.place', 'price')
-                ->where('listings.0.changes', 1),
+                ->where('shown.rows.0.loses', true)
+                ->where('shown.rows.0.fromLoses', true)
+                ->where('shown.rows.0.state', 'in_window')
+                ->where('shown.rows.0.lacks.0.place', 'price')
+                ->where('shown.rows.0.changes', 1),
         );
         $this->get(route('drift', $this->stall))->assertInertia(
             fn ($page) => $page->where('desk.groups.0.bad', true)->where('lines.0.bad', true),

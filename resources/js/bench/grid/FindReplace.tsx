@@ -14,8 +14,7 @@ export function FindReplace({
   const [field, setField] = useState<Field>('title');
   const [find, setFind] = useState('');
   const [instead, setInstead] = useState('');
-  const line =
-    'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none focus:border-you';
+  const line = 'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink focus:border-you';
   return (
     <Popup side="top" width={340} trigger={<Button className="text-ink">Find and replace</Button>}>
       <div className="space-y-3">

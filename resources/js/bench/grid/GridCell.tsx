@@ -54,7 +54,7 @@ export function GridCell({ row, column, label, follows, value, onWrite, onPaste,
           }
         }}
         className={clsx(
-          'h-10 w-full truncate border-l border-shade bg-transparent px-2 outline-none focus:bg-sheet',
+          'h-10 w-full truncate border-l border-shade bg-transparent px-2 focus:bg-sheet',
           'focus:ring-2 focus:ring-you focus:ring-inset',
           follows && 'text-sup',
         )}

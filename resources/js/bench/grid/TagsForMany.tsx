@@ -20,7 +20,7 @@ export function TagsForMany({ known, onTags }: { known: string[]; onTags: (add: 
           list="known-tags"
           onChange={(e) => setTyped(e.target.value)}
           className={clsx(
-            'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink outline-none',
+            'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[14px] text-ink ',
             'focus:border-you',
           )}
         />

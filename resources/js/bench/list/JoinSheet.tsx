@@ -6,6 +6,7 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { JoinedView, ListingRowView } from '@/types';
 import { Button } from '@/ui/Button';
+import { Thumb } from '@/ui/Thumb';
 import { Sheet } from '@/ui/Sheet';
 
 /** Joins the chosen listings into one; the seller says what tells them apart. */
@@ -40,7 +41,7 @@ export function JoinSheet({
       })
       .catch(sayTrouble);
   };
-  const line = 'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] outline-none focus:border-you';
+  const line = 'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] focus:border-you';
   return (
     <Sheet
       open={open}
@@ -67,11 +68,7 @@ export function JoinSheet({
       </label>
       {listings.map((l) => (
         <label key={l.id} className="mb-3 flex items-center gap-3">
-          {l.picture ? (
-            <img src={l.picture} alt="" className="size-10 rounded border border-line object-cover" />
-          ) : (
-            <span className="size-10 rounded bg-shade" />
-          )}
+          <Thumb src={l.picture} size={40} />
           <span className="w-56 truncate text-mute" title={l.title}>
             {l.title}
           </span>

@@ -33,7 +33,7 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
   const save = (next: Names = names) => {
     if (JSON.stringify(next) !== said) void onSay(next);
   };
-  const line = 'border-b border-line bg-transparent py-0.5 outline-none placeholder:text-sup-quiet focus:border-you';
+  const line = 'border-b border-line bg-transparent py-0.5 placeholder:text-sup-quiet focus:border-you';
   const shown = options.filter((o) => !o.dropped);
 
   return (
@@ -182,7 +182,7 @@ function PasteNames({ option, onPaste }: { option: OptionView; onPaste: (values:
           onChange={(e) => setText(e.target.value)}
           className={clsx(
             'mt-1 w-full rounded-md border border-rule/60 bg-paper px-2 py-1.5 font-mono text-[13px]',
-            'text-ink outline-none focus:border-you',
+            'text-ink focus:border-you',
           )}
         />
       </label>

@@ -31,7 +31,7 @@ export function OrderFields({
           if (e.key === 'Enter') e.currentTarget.blur();
         }}
         className={clsx(
-          'w-full border-b border-line bg-transparent py-1 text-[14px] text-ink outline-none',
+          'w-full border-b border-line bg-transparent py-1 text-[14px] text-ink ',
           'placeholder:text-rule focus:border-you',
         )}
       />

@@ -84,7 +84,7 @@ function Looked({ picture, options, onClose, onSay }: Props & { picture: Picture
             onChange={(e) => setAlt(e.target.value)}
             className={clsx(
               'w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
-              'outline-none focus:border-you',
+              ' focus:border-you',
             )}
           />
         </label>

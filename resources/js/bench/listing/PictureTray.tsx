@@ -123,7 +123,8 @@ function Shown({
   onLook: () => void;
   onLeaveOut: () => void;
 }) {
-  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: picture.id });
+  const { attributes: dragged, listeners, setNodeRef, transform, transition } = useSortable({ id: picture.id });
+  const { role, ...attributes } = dragged;
   return (
     <div
       ref={setNodeRef}

@@ -23,8 +23,7 @@ export function RecipeLine({ listing, onSay, onAcross }: Props) {
   const [laddering, setLaddering] = useState(false);
   const sizes = listing.options.filter((o) => !o.dropped && o.values.length > 1);
   const stepped = sizes.find((o) => o.name === pricedBy.option) ?? sizes[0];
-  const word =
-    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   return (
     <div className="mb-2 space-y-1.5" id="place-price">
       {pricedBy.held ? (

@@ -43,7 +43,7 @@ export function SearchPreview({
     if (title !== listing.search.title || words !== listing.search.words)
       void onSay({ search_title: title, search_words: words });
   };
-  const line = 'w-full border-b border-line bg-transparent py-1 outline-none focus:border-you';
+  const line = 'w-full border-b border-line bg-transparent py-1 focus:border-you';
   return (
     <div onBlur={save}>
       <div

@@ -127,7 +127,7 @@ export function SourcesSheet({ listing, variant, onClose, onChanged }: Props) {
         aria-label="Find by SKU, barcode or words"
         placeholder="SKU, barcode or words"
         onChange={(e) => setTyped(e.target.value)}
-        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
+        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 focus:border-you"
       />
       {candidates.filter((c) => !known.has(c.id)).length === 0 && (
         <p className="text-mute">

@@ -130,7 +130,7 @@ function Part({ n, part, parts, onMove, onName }: PartProps) {
           onChange={(e) => onName(e.target.value)}
           className={clsx(
             'flex-1 border-b-[1.5px] border-line bg-transparent py-0.5 text-[16px] font-semibold',
-            'outline-none focus:border-you',
+            ' focus:border-you',
           )}
         />
         <span className="text-mute">{count(part.variants.length, 'variant')}</span>

@@ -1,3 +1,4 @@
+import { Arrow } from '@/ui/Arrow';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
 import type { ListingView } from '@/types';
@@ -18,8 +19,7 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
             {listing.changes.slice(0, 6).map((c, i) => (
               <li key={i} data-change={c.kind}>
                 <div className="text-ink">
-                  <span className="text-mute">{c.about}:</span> {c.before} <span aria-label="is now">→</span>{' '}
-                  <b>{c.after}</b>
+                  <span className="text-mute">{c.about}:</span> {c.before} <Arrow /> <b>{c.after}</b>
                 </div>
                 {c.effect && (
                   <div className={clsx('text-[12.5px]', c.bad ? 'font-semibold text-you' : 'text-mute')}>

@@ -22,7 +22,7 @@ export function TitleField({ title, onSay }: { title: string; onSay: (title: str
         if (e.key === 'Enter') e.currentTarget.blur();
         if (e.key === 'Escape') setTyped(title);
       }}
-      className="underlined w-full bg-transparent py-0.5 text-[17px] font-semibold outline-none focus:bg-you-soft/50"
+      className="underlined w-full bg-transparent py-0.5 text-[17px] font-semibold focus:bg-you-soft/50"
     />
   );
 }

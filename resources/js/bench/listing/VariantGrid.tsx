@@ -1,3 +1,4 @@
+import { Kept } from '@/ui/Asked';
 import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import type { Edits } from '@/bench/listing/OwnColumn';
@@ -121,10 +122,10 @@ function Row({
       <td className="text-right">
         <PriceCell row={row} onFocus={onChoose} edits={edits} />
       </td>
-      <td className={clsx('text-right', row.loses && 'font-semibold text-you')}>
-        {row.keep ? `${row.loses ? 'loses ' : ''}${row.keep.digits.replace('-', '')}` : '–'}
+      <td className="text-right">
+        <Kept keep={row.keep} quiet digits />
       </td>
-      <td className={clsx('text-right', row.loses && 'font-semibold text-you')}>{row.margin}</td>
+      <td className={clsx('text-right', row.loses && 'font-semibold text-loss')}>{row.margin}</td>
       <td className="text-right text-sup">{row.stock === 0 ? 'sold out' : row.stock}</td>
     </tr>
   );
@@ -184,8 +185,9 @@ function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () =
           }
         }}
         className={clsx(
-          'w-16 border-b border-transparent bg-transparent text-right font-semibold text-you',
-          'outline-none hover:border-line focus:border-you',
+          'w-16 border-b border-transparent bg-transparent text-right font-semibold',
+          row.loses ? 'text-loss' : 'text-you',
+          ' hover:border-line focus:border-you',
         )}
       />
     </span>

@@ -72,21 +72,13 @@ export function VariantSwitches({ rows, onSwitch }: Props) {
           </div>
         ))
       )}
-      <form
-        className="mt-1.5 flex items-center gap-2 text-[13px]"
-        onSubmit={(e) => {
-          e.preventDefault();
-        }}
-      >
+      <div className="mt-1.5 flex items-center gap-2 text-[13px]">
         <input
           value={pattern}
           aria-label="Variants whose name fits"
           placeholder="those that fit: copper*large"
           onChange={(e) => setPattern(e.target.value)}
-          className={clsx(
-            'w-52 border-b border-line bg-transparent py-0.5 outline-none placeholder:text-rule',
-            'focus:border-you',
-          )}
+          className={clsx('w-52 border-b border-line bg-transparent py-0.5 placeholder:text-rule', 'focus:border-you')}
         />
         {matching.length > 0 && (
           <>
@@ -130,7 +122,7 @@ export function VariantSwitches({ rows, onSwitch }: Props) {
             </button>
           </>
         )}
-      </form>
+      </div>
     </div>
   );
 }

@@ -124,6 +124,7 @@ export function WordsEditor({ html, pictures, onSay }: Props) {
             </Popover.Trigger>
             <Popover.Portal>
               <Popover.Content
+                aria-label="Pictures for the words"
                 sideOffset={6}
                 className={clsx(
                   'z-30 flex max-w-[320px] flex-wrap gap-2 rounded-lg border border-line bg-sheet p-3',
@@ -178,6 +179,7 @@ function LinkTool({ active, onLink }: { active: boolean; onLink: (href: string) 
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-label="Link"
           sideOffset={6}
           className="z-30 flex gap-2 rounded-lg border border-line bg-sheet p-3 shadow-xl shadow-black/10"
         >
@@ -185,7 +187,7 @@ function LinkTool({ active, onLink }: { active: boolean; onLink: (href: string) 
             value={href}
             aria-label="Where the link leads"
             onChange={(e) => setHref(e.target.value)}
-            className="w-64 border-b border-rule bg-transparent outline-none focus:border-you"
+            className="w-64 border-b border-rule bg-transparent focus:border-you"
           />
           <Popover.Close asChild>
             <button type="button" className="font-medium text-you underline" onClick={() => onLink(href)}>
