@@ -45,6 +45,16 @@ final readonly class ShopRenderer
         return $this->pages->page($stall, $content, $view, $data);
     }
 
+    /**
+     * A page in the shop's look with nothing around it.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public function bare(Stall $stall, Content $content, string $view, array $data): string
+    {
+        return $this->pages->bare($stall, $content, $view, $data);
+    }
+
     public function published(Stall $stall): Content
     {
         return $this->pages->published($stall);

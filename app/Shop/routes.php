@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\BasketController;
+use WindowStall\Shop\Http\EnterController;
 use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\SignUpController;
 
+Route::get('/enter', EnterController::class)->name('enter');
 Route::get('/', [PageController::class, 'home'])->name('home');
 Route::get('/goods/{slug}', [PageController::class, 'goods'])
     ->name('goods')

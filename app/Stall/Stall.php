@@ -7,6 +7,7 @@ namespace WindowStall\Stall;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Laravel\Sanctum\HasApiTokens;
 use Laravel\Sanctum\PersonalAccessToken;
@@ -48,6 +49,8 @@ use WindowStall\Support\Refusal;
  * @property array<string, mixed> $drift_policies its rules for what suppliers change
  * @property int|null $digest_hour when the mail goes out with what suppliers changed, UTC; null: never
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
+ * @property bool $open whether shoppers are let in
+ * @property Carbon|null $opened_at when the shop was first opened
  * @property int $shop_revision
  * @property int $next_order_number
  * @property int $promise_days the shop promises delivery within so many working days

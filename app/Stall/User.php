@@ -16,15 +16,18 @@ use WindowStall\Stall\Mail\NewPasswordLink;
  * @property int $id
  * @property string $name
  * @property string $email
+ * @property bool $single_keys whether keys of one letter act
  */
 final class User extends Authenticatable
 {
+    protected $attributes = ['single_keys' => true];
+
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'single_keys' => 'boolean'];
     }
 
     /** @param  string  $token */

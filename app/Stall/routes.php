@@ -34,6 +34,7 @@ Route::middleware('auth')->group(function (): void {
     Route::put('/you/password', [PersonController::class, 'password'])
         ->middleware('throttle:sign-in')
         ->name('you.password');
+    Route::put('/you/keys', [PersonController::class, 'keys'])->name('you.keys');
     Route::delete('/you/sign-ins/{signIn?}', [PersonController::class, 'end'])
         ->whereUuid('signIn')
         ->name('you.sign-ins.end');

@@ -15,8 +15,8 @@
 <a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->chosen }}</span>
 <form method="post" action="/basket/{{ $entry->id }}" class="line-form">
 <label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}"
-    type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button
-    class="small">Change</button><button class="small" name="remove" value="1">Take out</button></form>
+    type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button type="submit"
+    class="small">Change</button><button type="submit" class="small" name="remove" value="1">Take out</button></form>
 </div>
 <span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach

@@ -6,7 +6,7 @@
 <form method="post" action="/checkout" class="address">
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
 @foreach (['email' => ['E-mail', 'email', 'email'], 'name' => ['Name', 'text', 'name'],
-    'street' => ['House and street', 'text', 'street-address'], 'town' => ['Town', 'text', 'address-level2'],
+    'street' => ['House and street', 'text', 'address-line1'], 'town' => ['Town', 'text', 'address-level2'],
     'postcode' => ['Postcode', 'text', 'postal-code']] as $field => [$label, $type, $auto])
 <div class="field">
 <label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="{{ $type }}"
@@ -21,7 +21,7 @@
     class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach</ul>
 @include('shop::totals')
-<button class="button wide" data-pay>Go on to pay
+<button type="submit" class="button wide" data-pay>Go on to pay
     {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
 </form>
 </div>

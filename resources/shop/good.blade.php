@@ -1,4 +1,4 @@
-@php($sizes = '(min-width: 860px) 300px, 45vw')
+@php($sizes = WindowStall\Window\Pages\PictureSpace::good($look->plan->build))
 <li class="good{{ $good->soldOut ? ' gone' : '' }}"><a href="{{ $good->url }}"><span class="frame">
 @if ($good->picture)@include('shop::picture', ['picture' => $good->picture, 'alt' => '', 'sizes' => $sizes,
     'eager' => $eager ?? false])@endif

@@ -35,7 +35,7 @@
 <p class="promise"><span data-stock>{{ $chosen ? WindowStall\Shop\GoodsPage::stockWords($chosen)
     : 'Sold out' }}</span> <span data-days>{{ $chosen ? WindowStall\Shop\GoodsPage::daysWords($chosen->days)
     : '' }}</span></p>
-<button class="button wide" data-buy
+<button type="submit" class="button wide" data-buy
     @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button>
 <p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery
     {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from

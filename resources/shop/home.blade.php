@@ -1,5 +1,6 @@
 @extends('shop::layout')
 @section('main')
-@if (trim($main) === '')<p class="narrow quiet">The stall is being laid out. Come back soon.</p>@endif
+@if (! str_contains($main, '<h1'))<h1 class="sr">{{ $look->wordmark }}</h1>
+@endif
 {!! $main !!}
 @endsection

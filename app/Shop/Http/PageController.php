@@ -53,6 +53,9 @@ final readonly class PageController
 
     private function keep(Request $request, Stall $stall, string $path, string $html): Response
     {
+        if (! $stall->open) {
+            return ShopResponse::html($html, private: true);
+        }
         if ($request->isMethod('GET') && $request->getQueryString() === null) {
             // The stall was read before the page was made, so a change meanwhile has a newer revision and its own
             // folder.

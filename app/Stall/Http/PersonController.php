@@ -50,6 +50,15 @@ final class PersonController
         return back()->with('say', $signIn === null ? 'Everywhere else you are signed out.' : 'Signed out there.');
     }
 
+    /** Turns keys of one letter on or off. */
+    public function keys(Request $request): RedirectResponse
+    {
+        $typed = $request->validate(['on' => 'required|boolean'], ['on' => 'Say whether they are on.']);
+        self::person($request)->update(['single_keys' => (bool) $typed['on']]);
+
+        return back();
+    }
+
     private static function person(Request $request): User
     {
         $user = $request->user();

@@ -33,7 +33,7 @@ final readonly class WindowController
             'kinds' => SectionKindView::all(),
             'choices' => LookChoicesView::all(),
             'reach' => ReachView::of($stall),
-            'shopUrl' => $stall->shopAddress('/'),
+            'shopUrl' => $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
         ]);
     }
 

@@ -25,7 +25,7 @@
 @if ($picture)
 <figure class="hero-picture" style="--focus:{{ $focus }}">
 @include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? $good?->title ?? '',
-    'sizes' => '(min-width: 860px) 640px, 100vw', 'eager' => $first])
+    'sizes' => WindowStall\Window\Pages\PictureSpace::hero($look->plan->build), 'eager' => $first])
 @if (! $own && $good)<figcaption>{{ $good->title }}</figcaption>@endif</figure>
 @endif
 </section>

@@ -1,7 +1,7 @@
 <header class="masthead place-{{ $settings['place'] }} size-{{ $settings['size'] }}">
 @php($sign = WindowStall\Window\Sign::of($look))
 <a class="wordmark" href="/">@if ($sign)<img
-    src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 320) }}" alt="{{ $look->wordmark }}"
+    src="{{ WindowStall\Support\Pictures\PictureSizes::url($sign->logo['path'], 280) }}" alt="{{ $look->wordmark }}"
     width="{{ $sign->logo['width'] }}"
     height="{{ $sign->logo['height'] }}"@if ($sign->plate) class="plate" style="background:var(--{{ $sign->plate }})"@endif>@else{{ $look->wordmark }}@endif</a>
 @if ($menu !== [])

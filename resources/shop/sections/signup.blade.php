@@ -5,7 +5,7 @@
 @if ($settings['words'] !== '')<p{!! $edit('words') !!}>{{ $settings['words'] }}</p>@endif
 <p class="signup-line"><label class="sr" for="{{ $section->id }}-email">E-mail</label><input
     id="{{ $section->id }}-email" type="email" name="email" required maxlength="200" autocomplete="email"
-    placeholder="you@example.com"> <button class="button">{{ $settings['button'] }}</button></p>
+    placeholder="you@example.com"> <button type="submit" class="button">{{ $settings['button'] }}</button></p>
 <p class="consent"><label><input type="checkbox" name="agreed" value="1" required>
     <span{!! $edit('consent') !!}>{{ $settings['consent'] }}</span></label></p>
 </form>

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop\Http;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Shop\KeeperPass;
+use WindowStall\Shop\ShopRenderer;
+use WindowStall\Shop\ShopStall;
+
+/** While a shop is closed its shoppers see a page that says so; orders, and what was shown to somebody, stay. */
+final readonly class OpenToShoppers
+{
+    private const ALWAYS = ['shop.enter', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*'];
+
+    /** Seconds after which whoever reads for a search engine may ask again. */
+    private const AGAIN = '86400';
+
+    public function __construct(private ShopRenderer $renderer)
+    {
+    }
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $stall = ShopStall::of($request);
+        if ($stall->open || $request->routeIs(...self::ALWAYS) || KeeperPass::holds($request, $stall)) {
+            return $next($request);
+        }
+        $html = $this->renderer->bare($stall, $this->renderer->published($stall), 'closed', ['title' => $stall->name]);
+        $answer = ShopResponse::html($html, 503, private: true);
+        $answer->headers->set('Retry-After', self::AGAIN);
+
+        return $answer;
+    }
+}

@@ -1,0 +1,14 @@
+@extends('shop::layout')
+@push('head')
+<meta name="robots" content="noindex">
+@endpush
+@section('main')
+<div class="narrow closed">
+@if ($look->logo !== null)
+<img src="{{ WindowStall\Support\Pictures\PictureSizes::url($look->logo['path'], 280) }}" alt=""
+    width="{{ $look->logo['width'] }}" height="{{ $look->logo['height'] }}">
+@endif
+<h1>{{ $look->wordmark }}</h1>
+<p>{{ $stall->opened_at === null ? 'This shop isn’t open yet.' : 'This shop is closed for a while.' }}</p>
+</div>
+@endsection
