@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
+use WindowStall\Support\Api\Refusals;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
@@ -76,7 +77,7 @@ final class WorkshopServiceProvider extends ServiceProvider
         );
         RateLimiter::for(
             'api',
-            fn (Request $request): Limit => Limit::perMinute(1200)->by(
+            fn (Request $request): Limit => Limit::perMinute(Refusals::IN_A_MINUTE)->by(
                 'api:'.hash('xxh128', (string) $request->bearerToken()),
             ),
         );

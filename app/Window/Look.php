@@ -20,7 +20,7 @@ final readonly class Look
 
     public const MOST_NAME = 40;
 
-    private const LOGO = '#^\d+/logo/[0-9a-f]{16}$#D';
+    private const LOGO = '#^\d+/logo/[0-9a-f]{16}(?:-f)?$#D';
 
     /**
      * @param  array{path: string, width: int, height: int}|null  $logo

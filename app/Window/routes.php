@@ -10,6 +10,7 @@ use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\GroundsController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
+use WindowStall\Window\Http\OpeningController;
 use WindowStall\Window\Http\PicturesController;
 use WindowStall\Window\Http\SignUpsController;
 use WindowStall\Window\Http\VersionsController;
@@ -20,6 +21,8 @@ Route::middleware(['auth', InStall::class])
     ->group(function (): void {
         Route::get('/', [WindowController::class, 'show'])->name('window');
         Route::put('/', [WindowController::class, 'save'])->name('window.save');
+        Route::get('/shop', [OpeningController::class, 'see'])->name('window.shop');
+        Route::put('/shop', [OpeningController::class, 'update'])->name('window.open');
         Route::get('/first', [FirstVersionController::class, 'show'])->name('window.first');
         Route::post('/first', [FirstVersionController::class, 'store'])->name('window.first.store');
         Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');

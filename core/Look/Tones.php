@@ -15,6 +15,12 @@ final readonly class Tones
 
     public const EDGE = 3.0;
 
+    /**
+     * Between the two colours of the ring around what has focus: then one of them has {@see self::EDGE} on any ground
+     * (technique C40 of WCAG 2.2).
+     */
+    public const RING = 9.0;
+
     /** What stands on what, and how much contrast it needs. The shop's stylesheet uses these pairs and no others. */
     public const PAIRS = [
         ['ink', 'ground', self::TEXT], ['ink', 'sheet', self::TEXT], ['ink', 'soft', self::TEXT],
@@ -25,6 +31,7 @@ final readonly class Tones
         ['on-fill', 'fill', self::TEXT], ['on-fill', 'fill-hover', self::TEXT], ['on-fill', 'fill-press', self::TEXT],
         ['on-deep', 'deep', self::TEXT], ['on-second', 'second', self::TEXT], ['on-third', 'third', self::TEXT],
         ['on-tag', 'tag', self::TEXT], ['on-off', 'off', self::TEXT], ['ink', 'offer', self::TEXT],
+        ['ring', 'ring-edge', self::RING],
         ['edge', 'field', self::EDGE], ['edge', 'ground', self::EDGE], ['edge', 'sheet', self::EDGE],
     ];
 
@@ -106,6 +113,8 @@ final readonly class Tones
             'off' => $off,
             'on-off' => self::reading($dark ? 0.8 : 0.45, 0.01, $hue, $dark ? 1 : -1, [$off]),
             'offer' => $dark ? $soft : $band,
+            'ring' => Colour::oklch(0.2, min(0.05, $brandC), $brandH),
+            'ring-edge' => Colour::oklch(0.985, 0.01, $hue),
         ]), $dark, $moved);
     }
 

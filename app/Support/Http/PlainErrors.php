@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 use WindowStall\Core\Said;
+use WindowStall\Support\Api\Refusals;
 
 /** Turns what went wrong into a sentence for the person at the screen, in the form their request can show. */
 final class PlainErrors
@@ -52,6 +53,9 @@ final class PlainErrors
         });
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();
+            if ($status >= 400 && $request->is(Refusals::AT)) {
+                return Refusals::answer($response, $e, $request);
+            }
             if ($e instanceof ValidationException || $status < 400 || $e instanceof Said || $e instanceof AnswersItself) {
                 return $response;
             }

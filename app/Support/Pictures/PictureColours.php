@@ -13,6 +13,9 @@ final class PictureColours
     /** Pixels a side that are looked at. */
     private const SIDE = 48;
 
+    /** Pixels of width that are enough to count from. */
+    private const LOOKED_AT = 150;
+
     public const POINTS = self::SIDE * self::SIDE;
 
     /** Colours are told apart this coarsely, of 256 steps. */
@@ -29,7 +32,7 @@ final class PictureColours
     private static function count(string $path): array
     {
         $disk = Storage::disk((string) config('filesystems.media'));
-        $name = $path.'-'.min(PictureSizes::WIDTHS).'.webp';
+        $name = $path.'-'.PictureSizes::width($path, self::LOOKED_AT).'.webp';
         $bytes = $disk->exists($name) ? (string) $disk->get($name) : '';
         $image = $bytes === '' ? false : @imagecreatefromstring($bytes);
         if ($image === false) {

@@ -16,7 +16,14 @@ use WindowStall\Support\Refusal;
 /** Makes a picture once into the sizes the shop needs: WebP for all, one JPEG for whoever can't read that. */
 final class PictureSizes
 {
-    public const WIDTHS = [320, 640, 1200];
+    /** From one to the next less than twice: whatever is drawn, no picture is sent at twice its width. */
+    public const WIDTHS = [80, 150, 280, 440, 640, 900, 1200];
+
+    /** Those that pictures were made in before. */
+    private const COARSE = [320, 640, 1200];
+
+    /** By this end of its path a picture is known to have all widths. */
+    private const FINE = '-f';
 
     /** What the JPEG is made at. */
     private const PLAIN = 640;
@@ -109,7 +116,7 @@ final class PictureSizes
         $alike = AlikeHash::of($image);
         $crop?->apply($image);
         $image->scaleDown(width: max(self::WIDTHS));
-        $path = trim($folder, '/').'/'.substr(hash('xxh128', $original.($crop?->key() ?? '')), 0, 16);
+        $path = trim($folder, '/').'/'.substr(hash('xxh128', $original.($crop?->key() ?? '')), 0, 16).self::FINE;
         $made = [
             'path' => $path,
             'width' => $image->width(),
@@ -174,10 +181,7 @@ final class PictureSizes
 
     public static function url(string $path, int $width, string $ending = 'webp'): string
     {
-        $size = self::PLAIN;
-        foreach (array_reverse(self::WIDTHS) as $w) {
-            $size = $w >= $width ? $w : $size;
-        }
+        $size = self::width($path, $width);
 
         return Storage::disk((string) config('filesystems.media'))->url(
             $path.'-'.($ending === 'jpg' ? self::PLAIN : $size).'.'.$ending,
@@ -189,7 +193,21 @@ final class PictureSizes
     {
         return implode(
             ', ',
-            array_map(static fn (int $w): string => self::url($path, $w).' '.$w.'w', self::WIDTHS),
+            array_map(static fn (int $w): string => self::url($path, $w).' '.$w.'w', self::widths($path)),
         );
+    }
+
+    /** The least width a picture was made in that is enough, or the greatest there is. */
+    public static function width(string $path, int $wanted): int
+    {
+        $enough = array_filter(self::widths($path), static fn (int $w): bool => $w >= $wanted);
+
+        return $enough === [] ? max(self::WIDTHS) : min($enough);
+    }
+
+    /** @return non-empty-list<int> the widths a picture was made in, ascending */
+    public static function widths(string $path): array
+    {
+        return str_ends_with($path, self::FINE) ? self::WIDTHS : self::COARSE;
     }
 }

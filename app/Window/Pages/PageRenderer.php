@@ -104,6 +104,17 @@ final readonly class PageRenderer
         return $this->lay($view, $stall, $content, $data + $around + ['galley' => false]);
     }
 
+    /**
+     * A page in the look with nothing around it.
+     *
+     * @param  string  $view  one of the templates under resources/shop
+     * @param  array<string, mixed>  $data
+     */
+    public function bare(Stall $stall, Content $content, string $view, array $data): string
+    {
+        return $this->lay($view, $stall, $content, $data + ['lead' => '', 'foot' => '', 'galley' => false]);
+    }
+
     /** One section with its wrapper, or nothing where shoppers don't see it. */
     public function section(
         ?Section $section,

@@ -24,7 +24,7 @@ final readonly class FirstVersionView
                 static fn (GoodCard $card): HeroChoiceView => new HeroChoiceView(
                     id: $card->id,
                     title: $card->title,
-                    picture: (string) $card->picture?->url(320),
+                    picture: (string) $card->picture?->url(280),
                     price: $card->price,
                 ),
                 FirstVersion::heroes(WindowGoods::of($stall)),

@@ -20,7 +20,7 @@ final readonly class LogoView
             path: $logo['path'],
             width: $logo['width'],
             height: $logo['height'],
-            url: PictureSizes::url($logo['path'], 320),
+            url: PictureSizes::url($logo['path'], 280),
         );
     }
 }

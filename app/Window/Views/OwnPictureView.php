@@ -47,7 +47,7 @@ final readonly class OwnPictureView
     {
         return new self(
             id: $picture->id,
-            url: (string) $picture->url(320),
+            url: (string) $picture->url(280),
             whole: $picture->original === null ? null : PictureSizes::original($picture->original),
             alt: (string) $picture->alt,
             width: (int) $picture->width,

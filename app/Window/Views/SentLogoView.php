@@ -27,7 +27,7 @@ final readonly class SentLogoView
                     path: (string) $picture->path,
                     width: (int) $picture->width,
                     height: (int) $picture->height,
-                    url: PictureSizes::url((string) $picture->path, 320),
+                    url: PictureSizes::url((string) $picture->path, 280),
                 )
                 : null,
         );

@@ -1,10 +1,11 @@
+import { RadioGroup } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { FirstVersionView, LooksView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Sheet } from '@/ui/Sheet';
-import { LookCard } from '@/window/tray/LookCard';
+import { LookCard, LookShelf } from '@/window/tray/LookCard';
 import type { Galley } from '@/window/useGalley';
 
 interface Props {
@@ -73,39 +74,39 @@ export function FirstVersion({ open, galley, onClose }: Props) {
       ) : (
         <>
           <h3 className="name mb-2 text-[17px]">What leads</h3>
-          <div role="radiogroup" aria-label="What leads" className="mb-6 flex gap-4">
+          <RadioGroup.Root
+            aria-label="What leads"
+            value={String(hero)}
+            onValueChange={(id) => {
+              setHero(Number(id));
+            }}
+            className="mb-6 flex gap-4"
+          >
             {first?.heroes.map((choice) => (
-              <button
+              <RadioGroup.Item
                 key={choice.id}
-                type="button"
-                role="radio"
-                aria-checked={choice.id === hero}
-                onClick={() => {
-                  setHero(choice.id);
-                }}
+                value={String(choice.id)}
                 className={`w-44 border-2 text-left ${choice.id === hero ? 'border-you' : 'border-line hover:border-rule'}`}
               >
                 <img src={choice.picture} alt="" className="aspect-[4/3] w-full object-cover" />
                 <span className="block px-2 pt-1.5 font-semibold">{choice.title}</span>
                 <span className="block px-2 pb-2 text-mute">{choice.price}</span>
-              </button>
+              </RadioGroup.Item>
             ))}
-          </div>
+          </RadioGroup.Root>
           <h3 className="name mb-2 text-[17px]">In which look</h3>
-          <ul className="flex gap-4 overflow-x-auto pb-2" aria-label="Looks">
+          <LookShelf worn={look} onPutOn={setLook}>
             {looks?.starters.map((offered) => (
               <LookCard
                 key={offered.name}
                 look={offered}
                 wide={false}
+                value={offered.key ?? ''}
                 worn={offered.key === look}
-                onPutOn={() => {
-                  setLook(offered.key ?? '');
-                }}
                 onLetGo={undefined}
               />
             ))}
-          </ul>
+          </LookShelf>
         </>
       )}
     </Sheet>

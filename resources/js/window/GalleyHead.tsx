@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { ClosedSign } from '@/window/ClosedSign';
 import { FirstVersion } from '@/window/FirstVersion';
 import type { Galley } from '@/window/useGalley';
 import { PublishLater } from '@/window/PublishLater';
@@ -21,83 +22,86 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
   const [first, setFirst] = useState(false);
   const { standing } = galley;
   return (
-    <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
-      <h1 className="name text-[25px] text-ink">Front page</h1>
-      <p role="status" data-changed={standing.changes > 0}>
-        {galley.saving ? 'Saving…' : standing.words}
-        {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}
-      </p>
-      <div className="ml-auto flex items-center gap-4">
-        <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>
-          Undo
-        </button>
-        <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
-          Redo
-        </button>
-        <button
-          type="button"
-          className={LINK}
-          onClick={() => {
-            setFirst(true);
+    <>
+      <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
+        <h1 className="name text-[25px] text-ink">Front page</h1>
+        <p role="status" data-changed={standing.changes > 0}>
+          {galley.saving ? 'Saving…' : standing.words}
+          {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}
+        </p>
+        <div className="ml-auto flex items-center gap-4">
+          <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>
+            Undo
+          </button>
+          <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
+            Redo
+          </button>
+          <button
+            type="button"
+            className={LINK}
+            onClick={() => {
+              setFirst(true);
+            }}
+          >
+            First version
+          </button>
+          <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
+            {wide ? 'Phone only' : 'See it wide'}
+          </button>
+          <button
+            type="button"
+            className={LINK}
+            onClick={() => {
+              setVersions(true);
+            }}
+          >
+            Versions
+          </button>
+          <a href={shopUrl} target="_blank" rel="noreferrer" className={LINK}>
+            The published shop
+          </a>
+          {standing.due !== null ? (
+            <span className="text-ochre">
+              {`goes out ${standing.due} `}
+              <button
+                type="button"
+                className={LINK}
+                onClick={() => standing.dueId !== null && void galley.callOff(standing.dueId)}
+              >
+                Call it off
+              </button>
+            </span>
+          ) : (
+            <PublishLater onSet={(at) => galley.publish(at)} />
+          )}
+          <Button
+            kind="do"
+            disabled={standing.changes === 0 || galley.saving}
+            onClick={() => {
+              void galley.publish().then(() => {
+                router.reload({ only: ['frame'] });
+              });
+            }}
+          >
+            Publish
+          </Button>
+        </div>
+        <FirstVersion
+          open={first}
+          galley={galley}
+          onClose={() => {
+            setFirst(false);
           }}
-        >
-          First version
-        </button>
-        <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
-          {wide ? 'Phone only' : 'See it wide'}
-        </button>
-        <button
-          type="button"
-          className={LINK}
-          onClick={() => {
-            setVersions(true);
+        />
+        <VersionsSheet
+          open={versions}
+          galley={galley}
+          onClose={() => {
+            setVersions(false);
           }}
-        >
-          Versions
-        </button>
-        <a href={shopUrl} target="_blank" rel="noreferrer" className={LINK}>
-          The published shop
-        </a>
-        {standing.due !== null ? (
-          <span className="text-ochre">
-            {`goes out ${standing.due} `}
-            <button
-              type="button"
-              className={LINK}
-              onClick={() => standing.dueId !== null && void galley.callOff(standing.dueId)}
-            >
-              Call it off
-            </button>
-          </span>
-        ) : (
-          <PublishLater onSet={(at) => galley.publish(at)} />
-        )}
-        <Button
-          kind="do"
-          disabled={standing.changes === 0 || galley.saving}
-          onClick={() => {
-            void galley.publish().then(() => {
-              router.reload({ only: ['frame'] });
-            });
-          }}
-        >
-          Publish
-        </Button>
+        />
       </div>
-      <FirstVersion
-        open={first}
-        galley={galley}
-        onClose={() => {
-          setFirst(false);
-        }}
-      />
-      <VersionsSheet
-        open={versions}
-        galley={galley}
-        onClose={() => {
-          setVersions(false);
-        }}
-      />
-    </div>
+      <ClosedSign />
+    </>
   );
 }

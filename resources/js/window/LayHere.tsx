@@ -18,6 +18,7 @@ export function LayHere({ kinds, top, always, onLay }: Props) {
         <DropdownMenu.Trigger asChild>
           <button
             type="button"
+            data-lay
             className={clsx(
               'flex h-[15px] w-full items-center gap-2 text-[11.5px] text-mute hover:opacity-100',
               'focus-visible:opacity-100 data-[state=open]:opacity-100',
@@ -44,7 +45,7 @@ export function LayHere({ kinds, top, always, onLay }: Props) {
                 onSelect={() => {
                   onLay(kind);
                 }}
-                className="cursor-pointer rounded px-3 py-1.5 text-[13.5px] outline-none data-highlighted:bg-shade"
+                className="cursor-pointer rounded px-3 py-1.5 text-[13.5px]  data-highlighted:bg-shade"
               >
                 {kind.label}
               </DropdownMenu.Item>

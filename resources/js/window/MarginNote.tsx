@@ -56,13 +56,14 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
     }
     if (e.key === 'Escape' && open) onHand(null);
   };
+  const { role, ...attributes } = drag.attributes;
   const away = note.stays !== null || section.showing.hidden;
 
   return (
     <section
       ref={setRefs}
       data-note={section.id}
-      aria-label={note.label}
+      aria-label={`${String(place + 1)}: ${note.label}`}
       onKeyDown={onKeyDown}
       className={clsx(
         'group absolute right-6 left-0 pl-[46px]',
@@ -141,7 +142,7 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
             open ? 'mr-2' : 'opacity-0',
           )}
           {...drag.listeners}
-          {...drag.attributes}
+          {...attributes}
         >
           <DotsSixVerticalIcon size={16} />
         </button>

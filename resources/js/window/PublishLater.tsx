@@ -28,7 +28,7 @@ export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean
           }}
           className={clsx(
             'mt-1 block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
-            'outline-none focus:border-you',
+            ' focus:border-you',
           )}
         />
       </label>

@@ -10,7 +10,7 @@ interface Props {
   onRemove: () => void;
 }
 
-const WORD = 'border-b border-rule/50 bg-transparent text-ink outline-none focus:border-you';
+const WORD = 'border-b border-rule/50 bg-transparent text-ink focus:border-you';
 const LINK = 'underline decoration-line underline-offset-4 hover:text-ink';
 
 /** When and where the section in hand shows, and what can be done with it whole. */

@@ -36,7 +36,7 @@ final class LogosTest extends AppTestCase
             $logo = $this->send(self::png([30, 40, 50], $ground));
             self::assertEqualsWithDelta(300, $logo['width'], 4);
             self::assertEqualsWithDelta(60, $logo['height'], 4);
-            $made = imagecreatefromstring((string) Storage::disk('media')->get($logo['path'].'-320.webp'));
+            $made = imagecreatefromstring((string) Storage::disk('media')->get($logo['path'].'-280.webp'));
             self::assertNotFalse($made);
             $middle = imagecolorsforindex(
                 $made,

@@ -87,10 +87,10 @@ final class SectionsTest extends AppTestCase
             ->assertDontSee('Item two');
     }
 
-    public function test_a_shop_without_goods_says_so_kindly(): void
+    public function test_a_shop_without_goods_says_nothing_that_nobody_chose(): void
     {
         $stall = $this->world->stall();
-        $this->get($stall->shopAddress('/'))->assertOk()->assertSee('The stall is being laid out. Come back soon.');
+        $this->get($stall->shopAddress('/'))->assertOk()->assertSee('<h1 class="sr">', false)->assertDontSee('Come back');
     }
 
     public function test_notice_and_foot_stand_on_every_page(): void

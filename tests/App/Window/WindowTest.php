@@ -300,7 +300,7 @@ final class WindowTest extends AppTestCase
         $content = $this->content();
         $content['look']['logo'] = $logo;
         $this->save($content)->assertOk();
-        $this->get($this->sheet())->assertSee($logo['path'].'-320.webp', false);
+        $this->get($this->sheet())->assertSee($logo['path'].'-280.webp', false);
     }
 
     public function test_a_drawing_is_made_into_pixels_and_one_that_isnt_only_a_drawing_is_refused(): void

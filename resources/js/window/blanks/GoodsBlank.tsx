@@ -32,7 +32,7 @@ export function GoodsBlank({ field, value, reach, onSay }: BlankProps) {
         onChange={(e) => {
           setFind(e.target.value);
         }}
-        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
+        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 focus:border-you"
       />
       <ul className="max-h-64 overflow-auto">
         {shown.map((g) => (

@@ -45,7 +45,7 @@ export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
         onKeyDown={(e) => {
           if (e.key === 'Enter' && /^(https?:\/\/|mailto:|tel:)/.test(find)) choose(find);
         }}
-        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
+        className="mb-2 w-full border-b-[1.5px] border-rule bg-transparent py-1 focus:border-you"
       />
       <ul className="max-h-64 overflow-auto">
         {/^(https?:\/\/|mailto:|tel:)/.test(find) && (

@@ -97,7 +97,7 @@ export function PicturesSheet({ open, pictures, chosen, onChoose, onClose }: Pro
               onChange={(e) => {
                 setFind(e.target.value);
               }}
-              className="mb-3 w-full border-b-[1.5px] border-rule bg-transparent py-1 outline-none focus:border-you"
+              className="mb-3 w-full border-b-[1.5px] border-rule bg-transparent py-1 focus:border-you"
             />
           )}
           {wanted !== '' && shown.length === 0 && <p className="text-mute">No picture says that.</p>}

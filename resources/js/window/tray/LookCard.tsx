@@ -1,29 +1,52 @@
 import { clsx } from 'clsx';
+import { ToggleGroup } from 'radix-ui';
+import type { ReactNode } from 'react';
 import type { OfferedLookView } from '@/types';
 
 interface Props {
   look: OfferedLookView;
   wide: boolean;
+  /** By what it is told from the others on its shelf. */
+  value: string;
   worn: boolean;
-  onPutOn: () => void;
   onLetGo: (() => void) | undefined;
 }
 
+interface ShelfProps {
+  worn: string;
+  /** By what a look is told from the others here. */
+  onPutOn: (key: string) => void;
+  children: ReactNode;
+}
+
+/** Looks side by side: arrows go from one to the next, Enter puts it on. */
+export function LookShelf({ worn, onPutOn, children }: ShelfProps) {
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label="Looks"
+      value={worn}
+      onValueChange={(key) => {
+        if (key !== '') onPutOn(key);
+      }}
+      className="flex gap-4 overflow-x-auto p-1 pb-2"
+    >
+      {children}
+    </ToggleGroup.Root>
+  );
+}
+
 /** A look with the seller's own page in it. */
-export function LookCard({ look, wide, worn, onPutOn, onLetGo }: Props) {
+export function LookCard({ look, wide, worn, value, onLetGo }: Props) {
   const page = wide ? 1280 : 390;
   const width = wide ? 360 : 172;
   const scale = width / page;
   const height = 264;
   return (
-    <li className="flex-none" style={{ width }}>
-      <button
-        type="button"
-        aria-pressed={worn}
-        aria-label={`Put on ${look.name}`}
-        onClick={onPutOn}
+    <div className="flex-none" style={{ width }}>
+      <div
         className={clsx(
-          'block w-full overflow-hidden border-2 text-left',
+          'relative block w-full overflow-hidden border-2',
           worn ? 'border-you' : 'border-line hover:border-rule',
         )}
         style={{ height }}
@@ -42,7 +65,12 @@ export function LookCard({ look, wide, worn, onPutOn, onLetGo }: Props) {
             pointerEvents: 'none',
           }}
         />
-      </button>
+        <ToggleGroup.Item
+          value={value}
+          aria-label={`Put on ${look.name}`}
+          className="absolute inset-0 cursor-pointer"
+        />
+      </div>
       <div className="mt-1.5 font-semibold">{look.name}</div>
       <div className="text-[12.5px] leading-tight text-mute">{look.about}</div>
       {onLetGo && (
@@ -54,6 +82,6 @@ export function LookCard({ look, wide, worn, onPutOn, onLetGo }: Props) {
           Let it go
         </button>
       )}
-    </li>
+    </div>
   );
 }

@@ -5,7 +5,7 @@ import type { LooksView, OfferedLookView, SaidLookView } from '@/types';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/TextField';
 import type { DrawerProps } from '@/window/Tray';
-import { LookCard } from '@/window/tray/LookCard';
+import { LookCard, LookShelf } from '@/window/tray/LookCard';
 import type { Galley } from '@/window/useGalley';
 
 /**
@@ -141,16 +141,20 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
           {said.missed.length > 0 && `Not understood: ${said.missed.join(', ')}.`}
         </p>
       )}
-      <ul className="flex gap-4 overflow-x-auto pb-2" aria-label="Looks">
+      <LookShelf
+        worn={String(shown.findIndex((look) => look.name === draft.name))}
+        onPutOn={(n) => {
+          const look = shown[Number(n)];
+          if (look) putOn(look);
+        }}
+      >
         {shown.map((look, n) => (
           <LookCard
             key={`${look.name} ${String(look.id ?? n)}`}
             look={look}
             wide={wide}
+            value={String(n)}
             worn={look.name === draft.name}
-            onPutOn={() => {
-              putOn(look);
-            }}
             onLetGo={
               look.id === null
                 ? undefined
@@ -160,7 +164,7 @@ export function LooksDrawer({ draft, onDecide, galley }: DrawerProps & { galley:
             }
           />
         ))}
-      </ul>
+      </LookShelf>
     </>
   );
 }
