@@ -116,10 +116,10 @@ export interface ListingRowView {
   picture: string | null;
   supplier: string;
   state: string;
-  stateWords: string;
   from: MoneyView | null;
   keep: MoneyView | null;
   loses: boolean;
+  fromLoses: boolean;
   variantsOn: number;
   variants: number;
   stock: number;
@@ -209,6 +209,13 @@ export interface PieceView {
   height: number;
   left: number;
   top: number;
+}
+
+export interface PlaceView {
+  count: number;
+  page: number;
+  pages: number;
+  rows: ListingRowView[] | null;
 }
 
 export interface PlacedManyView {
@@ -586,10 +593,13 @@ export interface FrameView {
   shade: string | null;
   currency: string | null;
   shopUrl: string | null;
+  shopOpen: boolean;
   onBench: number;
   drifting: number;
   toSend: number;
   underFloor: number;
+  singleKeys: boolean;
+  last: LastStepView | null;
 }
 
 export interface StallLinkView {
@@ -759,6 +769,7 @@ export interface MoveView {
   before: MoneyView;
   after: MoneyView;
   moved: string;
+  crossed: string;
 }
 
 export interface PricingDoneView {
@@ -797,6 +808,7 @@ export interface RecipeRowView {
   spread: number[];
   floorBand: number | null;
   middle: string;
+  borders: string[];
 }
 
 export interface RecipesAnswerView {
@@ -1076,6 +1088,8 @@ export interface MappingView {
   processingMax: number;
   delivery: string;
   preview: MappingPreviewView;
+  parts: string[];
+  part: string;
 }
 
 export interface MarketView {

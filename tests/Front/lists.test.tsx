@@ -6,7 +6,9 @@ import { TickAll } from '@/ui/TickAll';
 import { useRowKeys } from '@/ui/useRowKeys';
 import { useSelection } from '@/ui/useSelection';
 
+const frame = vi.hoisted(() => ({ singleKeys: true }));
 vi.mock('@inertiajs/react', () => ({
+  usePage: () => ({ props: { frame } }),
   Link: ({ href, children }: { href: string; children: string }) => <a href={href}>{children}</a>,
 }));
 
@@ -30,7 +32,7 @@ describe('choosing rows', () => {
   });
 
   it('has all chosen only where there is something', () => {
-    expect(renderHook(() => useSelection([])).result.current.every).toBe(false);
+    expect(renderHook(() => useSelection([])).result.current.every()).toBe(false);
   });
 
   it('ticks all, and then none', () => {
@@ -53,54 +55,85 @@ describe('choosing rows', () => {
 });
 
 describe('working a list through by keys', () => {
-  const keys = (rows: number) => {
-    const acted: [string, number][] = [];
-    const hook = renderHook(() =>
-      useRowKeys(rows, { t: (row) => acted.push(['t', row]), Enter: (row) => acted.push(['Enter', row]) }),
+  const acted: string[] = [];
+  function List({ names }: { names: string[] }) {
+    const rows = useRowKeys(names.length, { take: (row) => acted.push(`take ${String(row)}`) });
+    return (
+      <ul onFocus={rows.onFocus}>
+        {names.map((name, row) => (
+          <li key={name} data-row={row}>
+            <button type="button" data-hand tabIndex={rows.tab(row)}>
+              {name}
+            </button>
+            <input aria-label={`Words of ${name}`} tabIndex={rows.tab(row)} />
+          </li>
+        ))}
+      </ul>
     );
-    const press = (key: string, init: KeyboardEventInit = {}, on: EventTarget = window) =>
-      act(() => void on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, ...init })));
-    return { hook, acted, press };
+  }
+  const press = (key: string, init: KeyboardEventInit = {}) =>
+    act(() => {
+      (document.activeElement ?? document.body).dispatchEvent(
+        new KeyboardEvent('keydown', { key, bubbles: true, ...init }),
+      );
+    });
+  const begin = (singleKeys = true) => {
+    acted.length = 0;
+    frame.singleKeys = singleKeys;
+    render(<List names={['Pot', 'Pan', 'Jug']} />);
   };
+  const inHand = () => document.activeElement?.textContent;
+  const reached = () => screen.getAllByRole('button').map((b) => b.tabIndex);
 
-  it('takes rows in hand within the list', () => {
-    const { hook, press } = keys(3);
+  it('moves focus from row to row, and Tab comes to the row in hand alone', () => {
+    begin();
+    expect(reached()).toEqual([0, -1, -1]);
+    press('j');
+    expect(inHand()).toBe('Pot');
+    for (const key of ['ArrowDown', 'j', 'j']) press(key);
+    expect([inHand(), reached()]).toEqual(['Jug', [-1, -1, 0]]);
     press('k');
-    expect(hook.result.current[0]).toBe(0);
-    for (const key of ['j', 'ArrowDown', 'j', 'j']) press(key);
-    expect(hook.result.current[0]).toBe(2);
+    press('ArrowUp');
+    press('ArrowUp');
+    expect(inHand()).toBe('Pot');
   });
 
-  it('acts on the row in hand, and on none when there is none', () => {
-    const { acted, press } = keys(3);
+  it('takes the row in hand that focus comes to by itself, and comes back to it from elsewhere', () => {
+    begin();
+    act(() => screen.getByRole('button', { name: 'Pan' }).focus());
+    expect(reached()).toEqual([-1, 0, -1]);
+    act(() => (document.activeElement as HTMLElement).blur());
+    press('j');
+    expect(inHand()).toBe('Pan');
+  });
+
+  it('acts on the row in hand, and on none while none is', () => {
+    begin();
     press('t');
     press('j');
+    press('j');
     press('t');
-    press('Enter');
-    expect(acted).toEqual([
-      ['t', 0],
-      ['Enter', 0],
-    ]);
+    expect(acted).toEqual(['take 1']);
   });
 
   it('leaves keys alone while somebody writes, and those with Ctrl', () => {
-    const { hook, acted, press } = keys(3);
+    begin();
     press('j');
-    const field = document.body.appendChild(document.createElement('input'));
-    press('t', {}, field);
-    press('j', {}, field);
     press('t', { ctrlKey: true });
-    expect([hook.result.current[0], acted]).toEqual([0, []]);
-    field.remove();
+    act(() => screen.getByLabelText('Words of Pot').focus());
+    press('t');
+    press('j');
+    expect([acted, document.activeElement]).toEqual([[], screen.getByLabelText('Words of Pot')]);
   });
 
-  it('presses a link with Enter instead of opening the row', () => {
-    const { acted, press } = keys(2);
+  it('keeps arrows, and nothing of one letter, for who turned those off', () => {
+    begin(false);
     press('j');
-    const link = document.body.appendChild(document.createElement('a'));
-    press('Enter', {}, link);
+    expect(document.activeElement).toBe(document.body);
+    press('ArrowDown');
+    expect(inHand()).toBe('Pot');
+    press('t');
     expect(acted).toEqual([]);
-    link.remove();
   });
 });
 

@@ -4,6 +4,8 @@ import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
 import type { OrderRowView } from '@/types';
 import { Empty } from '@/ui/Empty';
+import { Kept } from '@/ui/Asked';
+import { Thumb } from '@/ui/Thumb';
 import { Pager } from '@/ui/Pager';
 
 interface Props {
@@ -53,7 +55,9 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
               <th scope="col" colSpan={2}>
                 Goods
               </th>
-              <th scope="col">For</th>
+              <th scope="col" className="max-lg:hidden">
+                For
+              </th>
               <th scope="col">Stands</th>
               <th scope="col" className="text-right">
                 Paid
@@ -80,22 +84,18 @@ export default function CounterPage({ orders, unpaid, next, previous, shopUrl }:
                   <span className="block text-[12.5px] text-mute">{o.when}</span>
                 </td>
                 <td className="w-[52px]">
-                  {o.picture ? (
-                    <img src={o.picture} alt="" className="size-10 rounded border border-line object-cover" />
-                  ) : (
-                    <span className="block size-10 rounded bg-shade" />
-                  )}
+                  <Thumb src={o.picture} size={40} />
                 </td>
                 <td className="max-w-0 w-[36%] truncate" title={o.goods}>
-                  <Link href={route('counter.order', [handle, o.id])} className="hover:underline">
+                  <Link href={route('counter.order', [handle, o.id])} className="hover:underline" data-title>
                     {o.goods}
                   </Link>
                 </td>
-                <td className="text-mute">{o.shopper}</td>
-                <td className={clsx(o.trouble && 'font-semibold text-you')}>{o.stateWords}</td>
+                <td className="text-mute max-lg:hidden">{o.shopper}</td>
+                <td className={clsx(o.trouble && 'font-semibold text-loss')}>{o.stateWords}</td>
                 <td className="text-right">{o.total.text}</td>
-                <td className={clsx('text-right font-semibold', o.loses && 'text-you')}>
-                  {o.keep ? `${o.loses ? 'loses ' : ''}${o.keep.absolute}` : '–'}
+                <td className="text-right">
+                  <Kept keep={o.keep} />
                   {o.keep && !o.costConfirmed && (
                     <span className="block text-[12px] font-normal text-mute">expected</span>
                   )}

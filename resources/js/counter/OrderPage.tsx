@@ -1,3 +1,4 @@
+import { Thumb } from '@/ui/Thumb';
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useEffect } from 'react';
@@ -52,11 +53,7 @@ export default function OrderPage({ order }: { order: OrderView }) {
             <ul>
               {order.lines.map((l) => (
                 <li key={l.id} className="flex items-center gap-3 border-t border-line py-2">
-                  {l.picture ? (
-                    <img src={l.picture} alt="" className="size-12 rounded border border-line object-cover" />
-                  ) : (
-                    <span className="size-12 rounded bg-shade" />
-                  )}
+                  <Thumb src={l.picture} size={48} />
                   <div className="min-w-0">
                     <div className="truncate font-medium">
                       {l.quantity} × {l.title}

@@ -1,10 +1,11 @@
 import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useState, type KeyboardEvent } from 'react';
+import { useEffect, useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ChangeLine } from '@/drift/ChangeLine';
 import type { GroupView, LineView } from '@/types';
 import { Button } from '@/ui/Button';
+import { useRowKeys } from '@/ui/useRowKeys';
 
 interface Props {
   group: GroupView;
@@ -42,19 +43,13 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
     if (!after.delete(id)) after.add(id);
     setChosen(after);
   };
-  /** Arrows go from line to line, A agrees, M keeps mine; space chooses, as everywhere. */
-  const onKeyDown = (e: KeyboardEvent<HTMLElement>) => {
-    const line = (e.target as HTMLElement).closest<HTMLElement>('[data-line]');
-    if (!line || e.ctrlKey || e.metaKey || e.altKey) return;
-    const id = Number(line.dataset.line);
-    const to =
-      e.key === 'ArrowDown' ? line.nextElementSibling : e.key === 'ArrowUp' ? line.previousElementSibling : null;
-    if (to) {
-      e.preventDefault();
-      to.querySelector<HTMLElement>('input')?.focus();
-    } else if (e.key.toLowerCase() === 'a') decide(true, some ? undefined : [id]);
-    else if (e.key.toLowerCase() === 'm') decide(false, some ? undefined : [id]);
-  };
+  const id = (row: number): number => lines[row]?.id ?? 0;
+  const these = (row: number) => (some ? undefined : [id(row)]);
+  const rows = useRowKeys(open ? lines.length : 0, {
+    choose: (row) => toggle(id(row)),
+    agree: (row) => decide(true, these(row)),
+    keepMine: (row) => decide(false, these(row)),
+  });
 
   return (
     <section
@@ -85,7 +80,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
                 setUntil(e.target.value as For);
               }}
               className={clsx(
-                'border-b-[1.5px] border-rule bg-transparent py-1 text-[13px] text-mute outline-none',
+                'border-b-[1.5px] border-rule bg-transparent py-1 text-[13px] text-mute ',
                 'focus:border-you',
               )}
             >
@@ -116,11 +111,13 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
         </div>
       </div>
       {open && lines.length > 0 && (
-        <ul className="mt-3" onKeyDown={onKeyDown}>
-          {lines.map((line) => (
+        <ul className="mt-3" onFocus={rows.onFocus}>
+          {lines.map((line, row) => (
             <ChangeLine
               key={line.id}
               line={line}
+              row={row}
+              tab={rows.tab(row)}
               chosen={chosen.has(line.id)}
               onChoose={() => {
                 toggle(line.id);
@@ -128,6 +125,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
             >
               <button
                 type="button"
+                tabIndex={rows.tab(row)}
                 className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
                 onClick={() => {
                   decide(true, [line.id]);
@@ -137,6 +135,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
               </button>
               <button
                 type="button"
+                tabIndex={rows.tab(row)}
                 className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
                 onClick={() => {
                   decide(false, [line.id]);

@@ -1,3 +1,4 @@
+import { Arrow } from '@/ui/Arrow';
 import { useEffect, useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -77,8 +78,7 @@ export function HistorySheet({ listing, open, onClose, onSetBack }: Props) {
                 <p>
                   {moment.before !== '' && (
                     <>
-                      <span className="line-through decoration-current/40">{moment.before}</span>{' '}
-                      <span aria-label="is now">→</span>{' '}
+                      <span className="line-through decoration-current/40">{moment.before}</span> <Arrow />{' '}
                     </>
                   )}
                   <b className="font-semibold">{moment.after}</b>

@@ -36,7 +36,7 @@ export function LookFor({ words, underFloor }: { words: string; underFloor: bool
             setTyped(e.target.value);
             if (e.target.value === '' && words !== '') look('', underFloor);
           }}
-          className="w-48 border-b-[1.5px] border-rule bg-transparent py-0.5 text-ink outline-none focus:border-you"
+          className="w-48 border-b-[1.5px] border-rule bg-transparent py-0.5 text-ink focus:border-you"
         />
       </label>
       <label className="flex items-center gap-2">
@@ -50,6 +50,9 @@ export function LookFor({ words, underFloor }: { words: string; underFloor: bool
         />
         prices under their floor
       </label>
+      <button type="submit" className="sr-only">
+        Look for it
+      </button>
     </form>
   );
 }

@@ -1,10 +1,14 @@
 import { usePage } from '@inertiajs/react';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster, toast } from 'sonner';
+import { clsx } from 'clsx';
 import { Awning } from '@/ui/Awning';
 import { Palette } from '@/frame/Palette';
 import { Peek } from '@/frame/Peek';
 import { Rail } from '@/frame/Rail';
+import { LastDone } from '@/frame/LastDone';
+import { useHeadingFocus } from '@/frame/useHeadingFocus';
+import { useSingleKeys } from '@/lib/keys';
 import { Shortcuts } from '@/frame/Shortcuts';
 import type { SharedPageProps } from '@/lib/useStall';
 
@@ -14,18 +18,19 @@ export function Frame({ children }: { children: ReactNode }) {
   const trouble = errors.said;
   const [sheet, setSheet] = useState<'palette' | 'keys' | 'peek' | null>(null);
 
+  useHeadingFocus();
+  useSingleKeys(
+    {
+      sheet: () => setSheet('keys'),
+      peek: () => setSheet((now) => (now === 'peek' ? null : 'peek')),
+    },
+    true,
+  );
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      const writing =
-        e.target instanceof HTMLElement && (e.target.isContentEditable || e.target.matches('input, textarea, select'));
-      if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'k') {
-        e.preventDefault();
-        setSheet('palette');
-      } else if (e.key === '?' && !writing) {
-        setSheet('keys');
-      } else if (e.key === 'p' && !writing && !e.ctrlKey && !e.metaKey && !e.altKey) {
-        setSheet((now) => (now === 'peek' ? null : 'peek'));
-      }
+      if (!(e.ctrlKey || e.metaKey) || e.key.toLowerCase() !== 'k') return;
+      e.preventDefault();
+      setSheet('palette');
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -40,9 +45,18 @@ export function Frame({ children }: { children: ReactNode }) {
       className="flex h-screen flex-col overflow-hidden"
       style={{ '--stall-brand': frame?.brand ?? '#2c5a43' } as React.CSSProperties}
     >
+      <a
+        href="#work"
+        className={clsx(
+          'absolute top-0 left-1/2 z-50 -translate-x-1/2 -translate-y-full rounded-b-md bg-till px-4 py-2 font-semibold',
+          'text-sheet focus:translate-y-0',
+        )}
+      >
+        To the work
+      </a>
       <Awning brand={frame?.brand ?? '#2c5a43'} shade={frame?.shade ?? '#f1dfb8'} />
-      {frame && <Rail frame={frame} onFind={() => setSheet('palette')} />}
-      <main className="flex min-h-0 flex-1 flex-col overflow-auto">
+      {frame && <Rail frame={frame} onFind={() => setSheet('palette')} onKeys={() => setSheet('keys')} />}
+      <main id="work" tabIndex={-1} className="flex min-h-0 flex-1 flex-col overflow-auto ">
         {trouble && (
           <p role="alert" className="flex-none border-l-4 border-you bg-you-soft px-6 py-2.5 font-medium">
             {trouble}
@@ -50,13 +64,14 @@ export function Frame({ children }: { children: ReactNode }) {
         )}
         {children}
       </main>
+      <LastDone />
       {frame && (
         <Palette frame={frame} open={sheet === 'palette'} onOpen={(open) => setSheet(open ? 'palette' : null)} />
       )}
       {frame?.shopUrl && (
         <Peek shopUrl={frame.shopUrl} open={sheet === 'peek'} onOpen={(open) => setSheet(open ? 'peek' : null)} />
       )}
-      <Shortcuts open={sheet === 'keys'} onOpen={(open) => setSheet(open ? 'keys' : null)} />
+      {frame && <Shortcuts open={sheet === 'keys'} onClose={() => setSheet(null)} />}
       <Toaster
         position="bottom-center"
         offset={84}

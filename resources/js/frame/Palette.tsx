@@ -5,6 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import type { FoundView, FrameView } from '@/types';
+import { useFocusBack } from '@/ui/focusBack';
 
 const ITEM = 'flex cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-shade';
 
@@ -25,8 +26,6 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
       send<FoundView[]>('GET', route('find', [handle, { q: typed }]), undefined, ask.signal)
         .then((next) => {
           setFound(next);
-          // The best find is in hand at once, whatever was before.
-          setAt(next[0]?.url ?? '');
         })
         .catch(() => undefined);
     }, 120);
@@ -44,7 +43,7 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
   const places = [
     ...(handle === null
       ? []
-      : ['Source', 'Bench', 'Drift', 'Window', 'Counter', 'Settings'].map((name) => ({
+      : ['Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter', 'Settings'].map((name) => ({
           name,
           url: route(name.toLowerCase(), handle),
         }))),
@@ -54,11 +53,18 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
     { name: 'Open another stall', url: route('stalls.new') },
   ].filter((p) => p.name.toLowerCase().includes(typed.trim().toLowerCase()));
 
+  // The first answer is in hand at once, whatever was before: a find, or else a place.
+  const first = found[0]?.url ?? places[0]?.url ?? '';
+  useEffect(() => {
+    setAt(first);
+  }, [first, typed]);
+  const focus = useFocusBack();
   return (
     <Dialog.Root open={open} onOpenChange={onOpen}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/25" />
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           className={clsx(
             'fixed top-[14vh] left-1/2 z-50 w-[560px] -translate-x-1/2 overflow-hidden rounded-xl',
@@ -71,7 +77,7 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
               value={typed}
               onValueChange={setTyped}
               placeholder="Goods, orders, areas, stalls"
-              className="w-full border-b border-line bg-transparent px-5 py-4 text-[17px] outline-none"
+              className="w-full border-b border-line bg-transparent px-5 py-4 text-[17px] "
             />
             <Command.List className="max-h-[52vh] overflow-auto p-2">
               <Command.Empty className="px-3 py-4 text-mute">Nothing is called that.</Command.Empty>

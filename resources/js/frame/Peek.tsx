@@ -3,6 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { PhoneFrame } from '@/ui/PhoneFrame';
 import { VoiceMark } from '@/ui/Voices';
+import { useFocusBack } from '@/ui/focusBack';
 
 /** The shopper's phone, brought in from the right by one key: the published shop as it stands at this moment. */
 export function Peek({ shopUrl, open, onOpen }: { shopUrl: string; open: boolean; onOpen: (open: boolean) => void }) {
@@ -11,10 +12,12 @@ export function Peek({ shopUrl, open, onOpen }: { shopUrl: string; open: boolean
   useEffect(() => {
     if (open) setStamp(Date.now());
   }, [open]);
+  const focus = useFocusBack();
   return (
     <Dialog.Root open={open} onOpenChange={onOpen} modal={false}>
       <Dialog.Portal>
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           onInteractOutside={(e) => e.preventDefault()}
           className={clsx(

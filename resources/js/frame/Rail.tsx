@@ -3,8 +3,14 @@ import { clsx } from 'clsx';
 import { StallMenu } from '@/frame/StallMenu';
 import type { FrameView } from '@/types';
 
+interface Props {
+  frame: FrameView;
+  onFind: () => void;
+  onKeys: () => void;
+}
+
 /** The areas in the order of the work, each with what waits there. */
-export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }) {
+export function Rail({ frame, onFind, onKeys }: Props) {
   const screen = usePage().component;
   const areas = [
     { key: 'source', name: 'Source', waits: 0 },
@@ -15,8 +21,8 @@ export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }
     { key: 'counter', name: 'Counter', waits: frame.toSend },
   ];
   return (
-    <header className="flex h-12 flex-none items-center gap-6 border-b border-line px-5">
-      <StallMenu frame={frame} />
+    <header className="flex h-12 flex-none items-center gap-6 border-b border-line px-5 max-lg:gap-3">
+      <StallMenu frame={frame} onKeys={onKeys} />
       <nav
         aria-label="Areas"
         className={clsx(
@@ -63,13 +69,16 @@ export function Rail({ frame, onFind }: { frame: FrameView; onFind: () => void }
             href={frame.shopUrl}
             target="_blank"
             rel="noreferrer"
-            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+            className="whitespace-nowrap text-mute underline decoration-line underline-offset-4 hover:text-ink"
           >
-            See the shop
+            {frame.shopOpen ? 'See the shop' : 'See the closed shop'}
           </a>
         )}
         <button type="button" onClick={onFind} className="flex items-center gap-2 text-mute hover:text-ink">
-          Find <kbd className="rounded border border-line bg-sheet px-1.5 text-[11.5px] font-semibold">Ctrl K</kbd>
+          Find{' '}
+          <kbd className="rounded border border-line bg-sheet px-1.5 text-[11.5px] font-semibold whitespace-nowrap max-lg:hidden">
+            Ctrl K
+          </kbd>
         </button>
       </div>
     </header>

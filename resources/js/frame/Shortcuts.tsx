@@ -1,42 +1,52 @@
-import { Dialog } from 'radix-ui';
+import { router } from '@inertiajs/react';
+import { Fragment } from 'react';
+import { OTHERS, SINGLE, useSingleKeysOn } from '@/lib/keys';
+import { Sheet } from '@/ui/Sheet';
 
-const KEYS = [
-  ['Ctrl K', 'Find anything'],
-  ['p', 'Peek at the shop on a phone; again puts it away'],
-  ['/', 'Search, in Source'],
-  ['j  k', 'The next row in hand, the one before'],
-  ['Enter  x  t  c', 'Look at it, choose it, take it, compare what is chosen'],
-  ['Ctrl D', 'Fill a column down, in the grid'],
-  ['Shift and a click', 'Choose a range in a list'],
-  ['[  ]', 'The listing before, the listing after'],
-  ['Enter', 'Say it: a title, a price'],
-  ['Escape', 'Take back what is being typed'],
-  ['Alt ↑  Alt ↓', 'Move a section of the front page'],
-  ['?', 'This sheet'],
-];
+const SINGLES = Object.values(SINGLE);
+const PLACES = [...new Set([...SINGLES, ...OTHERS].map((k) => k.where))];
 
-/** The keys that work, on a sheet beside the work. */
-export function Shortcuts({ open, onOpen }: { open: boolean; onOpen: (open: boolean) => void }) {
+/** Every key that works, by where it works, and the switch for those that act alone. */
+export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const on = useSingleKeysOn();
+  const turn = () => {
+    router.put(route('you.keys'), { on: !on }, { preserveScroll: true, preserveState: true });
+  };
   return (
-    <Dialog.Root open={open} onOpenChange={onOpen}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/15" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-y-0 right-0 z-50 w-[380px] border-l border-line bg-sheet px-7 py-8"
-        >
-          <Dialog.Title className="name mb-5 text-[22px]">Keys</Dialog.Title>
+    <Sheet open={open} title="Keys" onClose={onClose}>
+      <label className="mb-2 flex items-baseline gap-2.5">
+        <input type="checkbox" checked={on} onChange={turn} className="size-4 translate-y-0.5 accent-[#a8431f]" />
+        <span>
+          Keys of one letter or sign
+          <span className="block text-[13px] text-mute">
+            Off, they do nothing: for those who speak to their machine, or whose hands rest on the keys.
+          </span>
+        </span>
+      </label>
+      {PLACES.map((place) => (
+        <Fragment key={place}>
+          <h3 className="name mt-5 mb-1 text-[16px]">{place}</h3>
           <dl>
-            {KEYS.map(([keys, what]) => (
-              <div key={keys} className="flex items-baseline gap-4 border-t border-line py-2.5">
-                <dt className="w-36 flex-none font-semibold">{keys}</dt>
-                <dd>{what}</dd>
-              </div>
+            {SINGLES.filter((k) => k.where === place).map((k) => (
+              <Row key={k.key} press={k.key} does={k.does} off={!on} />
+            ))}
+            {OTHERS.filter((k) => k.where === place).map((k) => (
+              <Row key={k.key + k.does} press={k.key} does={k.does} off={false} />
             ))}
           </dl>
-          <Dialog.Close className="mt-6 underline decoration-line underline-offset-4">Close</Dialog.Close>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+        </Fragment>
+      ))}
+    </Sheet>
+  );
+}
+
+function Row({ press, does, off }: { press: string; does: string; off: boolean }) {
+  return (
+    <div className="flex items-baseline gap-4 border-t border-line py-1.5">
+      <dt className="w-40 flex-none">
+        <kbd className={off ? 'text-mute line-through' : 'font-semibold'}>{press}</kbd>
+      </dt>
+      <dd className={off ? 'text-mute' : undefined}>{does}</dd>
+    </div>
   );
 }

@@ -3,16 +3,19 @@ import { CaretDownIcon } from '@phosphor-icons/react';
 import { DropdownMenu } from 'radix-ui';
 import type { FrameView } from '@/types';
 
-const ITEM = 'block w-full cursor-pointer rounded px-3 py-1.5 text-left outline-none data-highlighted:bg-shade';
+const ITEM = 'block w-full cursor-pointer rounded px-3 py-1.5 text-left  data-highlighted:bg-shade';
 
 /** Whose stall this is, and the way over to another. */
-export function StallMenu({ frame }: { frame: FrameView }) {
+export function StallMenu({ frame, onKeys }: { frame: FrameView; onKeys: () => void }) {
   const others = frame.stalls.filter((s) => s.handle !== frame.handle);
   return (
     <DropdownMenu.Root>
-      <DropdownMenu.Trigger className="name flex items-center gap-1.5 text-[18px] text-brand">
+      <DropdownMenu.Trigger
+        aria-label={`${frame.name ?? 'Window Stall'}: stalls and settings`}
+        className="name flex items-center gap-1.5 text-[18px] text-brand"
+      >
         {frame.name ?? 'Window Stall'}
-        <CaretDownIcon size={12} weight="bold" aria-label="Stalls and settings" />
+        <CaretDownIcon size={12} weight="bold" aria-hidden />
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
@@ -45,8 +48,11 @@ export function StallMenu({ frame }: { frame: FrameView }) {
           )}
           <DropdownMenu.Item asChild>
             <Link href={route('you')} className={ITEM}>
-              You: password and sign-ins
+              You: password, sign-ins, keys
             </Link>
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={ITEM} onSelect={onKeys}>
+            Keys
           </DropdownMenu.Item>
           <DropdownMenu.Item
             className={ITEM}

@@ -125,7 +125,7 @@ function NewHook({
           onChange={(e) => setAddress(e.target.value)}
           className={clsx(
             'block w-full border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
-            'outline-none focus:border-you',
+            ' focus:border-you',
           )}
         />
       </label>

@@ -20,8 +20,7 @@ export function RecipeSentence({ recipe, onSay, name }: Props) {
   const say = (other: Partial<RecipeFormView>) => onSay({ ...recipe, ...other });
   const step = (n: number, other: Partial<StepFormView>) =>
     say({ steps: recipe.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) });
-  const word =
-    'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink outline-none focus:border-you';
+  const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   const several = recipe.steps.length > 1;
   const addStep = () => {

@@ -1,7 +1,8 @@
 import { Head, Link, useForm } from '@inertiajs/react';
 import { fieldsOf } from '@/lib/fields';
-import { useHandle } from '@/lib/useStall';
+import { useFrame, useHandle } from '@/lib/useStall';
 import type { SettingsView } from '@/types';
+import { turnSign } from '@/lib/turnSign';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { MoreSettings } from '@/stall/slots';
@@ -16,6 +17,7 @@ export default function Settings({
   countries: { code: string; name: string }[];
 }) {
   const handle = useHandle();
+  const open = useFrame()?.shopOpen ?? false;
   const form = useForm({
     name: s.name,
     home_market: s.homeMarket,
@@ -69,6 +71,13 @@ export default function Settings({
           </Button>
         </div>
       </form>
+      <section aria-label="The shop" className="mt-12 flex items-baseline gap-5 border-t border-line pt-5" data-sign>
+        <h2 className="name text-[19px]">The shop</h2>
+        <p className="flex-1 text-mute">
+          {open ? 'Open to shoppers.' : 'Closed: shoppers see its name and that it isn’t open. Orders stay reachable.'}
+        </p>
+        <Button onClick={() => turnSign(handle, !open)}>{open ? 'Close it for a while' : 'Open the shop'}</Button>
+      </section>
       <Tokens tokens={s.tokens} apiAddress={s.apiAddress} />
       <MoreSettings />
     </div>

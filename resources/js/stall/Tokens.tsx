@@ -71,7 +71,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
             onChange={(e) => setName(e.target.value)}
             className={clsx(
               'block w-64 border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] text-ink',
-              'outline-none focus:border-you',
+              ' focus:border-you',
             )}
           />
         </label>

@@ -32,10 +32,7 @@ export function CellField({ label, value, onSay, className, placeholder, inputMo
         if (e.key === 'Enter') e.currentTarget.blur();
         if (e.key === 'Escape') setTyped(value);
       }}
-      className={clsx(
-        'border-b border-rule/40 bg-transparent outline-none focus:border-you focus:bg-you-soft/50',
-        className,
-      )}
+      className={clsx('border-b border-rule/40 bg-transparent focus:border-you focus:bg-you-soft/50', className)}
     />
   );
 }

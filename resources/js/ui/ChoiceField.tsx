@@ -18,7 +18,7 @@ export function ChoiceField({ label, choices, error, className, ...rest }: Props
         id={id}
         className={clsx(
           'w-full border-b-[1.5px] border-rule bg-transparent py-1.5 text-[15px] font-medium',
-          'outline-none focus:border-you',
+          ' focus:border-you',
         )}
         {...rest}
       >

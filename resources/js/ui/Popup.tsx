@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 
 interface Props {
   /** What opens it: one element that takes a press. */
@@ -14,12 +14,17 @@ interface Props {
 
 /** A small sheet beside what opened it. */
 export function Popup({ trigger, width, children, side = 'bottom', align = 'end', ...state }: Props) {
+  const name = useId();
   const controlled = state.open === undefined ? {} : { open: state.open };
   return (
     <Popover.Root {...controlled} onOpenChange={(open) => state.onOpen?.(open)}>
-      <Popover.Trigger asChild>{trigger}</Popover.Trigger>
+      <Popover.Trigger asChild id={name}>
+        {trigger}
+      </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
+          aria-labelledby={name}
+          data-popup
           side={side}
           align={align}
           sideOffset={7}

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { useFocusBack } from '@/ui/focusBack';
 
 interface Props {
   open: boolean;
@@ -14,11 +15,13 @@ interface Props {
 
 /** A sheet that slides in beside the work. */
 export function Sheet({ open, title, onClose, children, foot, wide = false }: Props) {
+  const focus = useFocusBack();
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink/15" />
         <Dialog.Content
+          {...focus}
           aria-describedby={undefined}
           className={clsx(
             'fixed inset-y-0 right-0 z-40 flex max-w-[94vw] flex-col',

@@ -24,7 +24,7 @@ export function TextField({ label, error, hint, after, className, ...rest }: Pro
       >
         <input
           id={id}
-          className="w-full bg-transparent py-1 text-[15px] font-medium outline-none"
+          className="w-full bg-transparent py-1 text-[15px] font-medium "
           aria-invalid={error ? true : undefined}
           aria-describedby={error ? `${id}-error` : undefined}
           {...rest}

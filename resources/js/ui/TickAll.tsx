@@ -1,13 +1,15 @@
 import { Tick } from '@/ui/Tick';
 import type { Selection } from '@/ui/useSelection';
 
+interface Props {
+  selection: Selection;
+  label?: string;
+  /** Rows of a part of the page; all when left out. */
+  ids?: number[];
+}
+
 /** Chooses every row of a page, or none once all are chosen. */
-export function TickAll({ selection, label = 'Choose all' }: { selection: Selection; label?: string }) {
-  return (
-    <Tick
-      label={label}
-      checked={selection.every}
-      onToggle={() => (selection.every ? selection.clear() : selection.all())}
-    />
-  );
+export function TickAll({ selection, ids, label = 'Choose all' }: Props) {
+  const every = selection.every(ids);
+  return <Tick label={label} checked={every} onToggle={() => selection.all(!every, ids)} />;
 }

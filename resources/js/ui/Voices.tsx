@@ -22,9 +22,10 @@ export function VoiceHead({ voice, children }: { voice: Voice; children?: ReactN
   );
 }
 
+/** The mark of a voice, beside its name. */
 export function VoiceMark({ voice }: { voice: Voice }) {
-  const { name, mark: Mark, tone } = VOICES[voice];
-  return <Mark size={13} weight="fill" className={clsx('inline', tone.split(' ')[0])} aria-label={name} />;
+  const { mark: Mark, tone } = VOICES[voice];
+  return <Mark size={13} weight="fill" className={clsx('inline', tone.split(' ')[0])} aria-hidden />;
 }
 
 /** Says that a field is held, and lets it follow again. */

@@ -21,12 +21,13 @@ export function useSelection(ids: number[]) {
   }
 
   return {
-    every: ids.length > 0 && ids.every((id) => chosen.has(id)),
+    every: (of: number[] = ids) => of.length > 0 && of.every((id) => chosen.has(id)),
     chosen: ids.filter((id) => chosen.has(id)),
     has: (id: number) => chosen.has(id),
     toggle,
-    all: () => {
-      setChosen(new Set(ids));
+    all: (on: boolean, of: number[] = ids) => {
+      const others = [...chosen].filter((id) => !of.includes(id));
+      setChosen(new Set(on ? [...others, ...of] : others));
     },
     clear: () => {
       setChosen(new Set());
