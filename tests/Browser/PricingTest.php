@@ -147,10 +147,14 @@ final class PricingTest extends BrowserTestCase
             ->perform();
         $desk->see('Recipes put in another order');
         $desk->until(fn (): bool => $order() === [$four, $six, $last], 'for the other order');
-        $fourfold = $board();
-        foreach ($fourfold as $id => $price) {
-            self::assertLessThan($sixfold[$id], $price, 'the recipe that stands first makes the price');
-        }
+        $desk->until(
+            fn (): bool => array_filter(
+                $board(),
+                static fn (int $price, int $id): bool => $price >= $sixfold[$id],
+                ARRAY_FILTER_USE_BOTH,
+            ) === [],
+            'for the recipe that stands first to make the price',
+        );
 
         // The same by the keyboard: take hold, one down, let go.
         $recipes();
@@ -160,8 +164,9 @@ final class PricingTest extends BrowserTestCase
         $grip->sendKeys(WebDriverKeys::ARROW_DOWN);
         $desk->still();
         $grip->sendKeys(WebDriverKeys::SPACE);
+        $desk->see('Recipes put in another order');
         $desk->until(fn (): bool => $order() === [$six, $four, $last], 'for the order from before');
-        self::assertSame($sixfold, $board());
+        $desk->until(fn (): bool => $board() === $sixfold, 'for the prices from before');
 
         $recipes()->click('[data-recipe]:first-child [data-recipe-sentence] > button');
         $desk->until(
