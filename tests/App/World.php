@@ -57,7 +57,7 @@ final class World
             'flat_delivery_minor' => 295,
         ]);
         // Figures in tests are worked out by hand: without an allowance for returns there is a line less.
-        $stall->update(['returns_bp' => 0]);
+        $stall->update(['returns_bp' => 0, 'open' => true]);
 
         return $stall;
     }

@@ -47,8 +47,12 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Signs up, sets up a stall and connects it with Oakum Depot, all at the screen. Gives the stall's handle. */
-    protected function newStall(Page $desk, string $name = 'Quillet', bool $connect = true): string
-    {
+    protected function newStall(
+        Page $desk,
+        string $name = 'Quillet',
+        bool $connect = true,
+        bool $open = true,
+    ): string {
         $handle = 'b'.bin2hex(random_bytes(4));
         $desk
             ->open(self::workshop('/sign-up'))
@@ -62,6 +66,9 @@ abstract class BrowserTestCase extends TestCase
             ->write('Address of the shop', $handle)
             ->press('Set up the stall');
         $desk->see('No supplier is connected yet');
+        if ($open) {
+            $this->openShop($desk, $handle);
+        }
         if ($connect) {
             $desk
                 ->press('Connect a supplier')
@@ -72,6 +79,22 @@ abstract class BrowserTestCase extends TestCase
         }
 
         return $handle;
+    }
+
+    /** As the button in Window does. */
+    private function openShop(Page $desk, string $handle): void
+    {
+        $status = $desk->driver->executeAsyncScript(<<<'JS'
+            const [url, done] = arguments;
+            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+            fetch(url, {
+                method: 'PUT',
+                redirect: 'manual',
+                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify({open: true}),
+            }).then((answer) => done(answer.type));
+            JS, ['/at/'.$handle.'/window/shop']);
+        self::assertSame('opaqueredirect', $status);
     }
 
     /** Takes the item of that code to the bench, from a search. */

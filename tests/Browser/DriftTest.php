@@ -138,6 +138,7 @@ final class DriftTest extends BrowserTestCase
         // The pull is opened to what came and what was done with it.
         $desk->open(str_replace('/drift', '/source', (string) strtok($desk->driver->getCurrentURL(), '?')));
         $desk
+            ->click('[data-suppliers]')
             ->click('a[href*="/source/connections/"]')
             ->press('what was done with it')
             ->see('goods:')

@@ -12,7 +12,7 @@ final class FromItemToParcelTest extends BrowserTestCase
     public function test_a_first_day_seller_sells_a_trowel(): void
     {
         $desk = $this->desk();
-        $handle = $this->newStall($desk);
+        $handle = $this->newStall($desk, open: false);
         $desk->readsForEveryone('Source');
         $desk->see('64 items');
         $desk
@@ -26,6 +26,7 @@ final class FromItemToParcelTest extends BrowserTestCase
         $this->take($desk, 'mini trowel scoop', 'OD-1009');
 
         $this->prepare($desk);
+        $this->open($desk, $handle);
         $this->buy($handle);
         $this->post($desk, $handle);
     }
@@ -51,6 +52,18 @@ final class FromItemToParcelTest extends BrowserTestCase
         );
         $desk->readsForEveryone('a listing');
         $desk->press('Put in the window')->see('It is in the window.')->see('in the window · from Oakum Depot');
+    }
+
+    private function open(Page $desk, string $handle): void
+    {
+        $phone = $this->phone();
+        $shop = self::url($handle.'.shops.localhost');
+        $phone->open($shop)->see('This shop isn’t open yet.')->readsForEveryone('a closed shop');
+        self::assertStringNotContainsString('Potting scoop', $phone->text());
+        // Whoever works in the stall sees it whole.
+        $desk->open(self::workshop('/at/'.$handle.'/window/shop'))->see('Potting scoop');
+        $desk->open(self::workshop('/at/'.$handle.'/window'))->press('Open the shop')->see('The shop is open.');
+        $phone->open($shop)->see('Potting scoop');
     }
 
     private function buy(string $handle): void

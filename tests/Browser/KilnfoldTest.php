@@ -66,7 +66,7 @@ final class KilnfoldTest extends BrowserTestCase
         $this->newStall($desk);
         $this->take($desk, 'mini trowel scoop', 'OD-1009');
         $desk->press('Source')->see('Paste a link');
-        $desk->press('Oakum Depot')->see('Last pulled');
+        $desk->click('[data-suppliers]')->press('Oakum Depot')->see('Last pulled');
         $desk->press('Pause it')->see('Go on pulling');
         $desk
             ->press('Disconnect')

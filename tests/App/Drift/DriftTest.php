@@ -25,11 +25,14 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\App\Support\Described;
 use WindowStall\Tests\Core\Source\Items;
 
 /** What becomes of a supplier's changes: followed by rules, waiting for a person, decided in one step, taken back. */
 final class DriftTest extends AppTestCase
 {
+    use Described;
+
     private Stall $stall;
 
     private Listing $listing;
@@ -482,22 +485,18 @@ final class DriftTest extends AppTestCase
         $ask = fn (string $path) => $this->withToken($token)->getJson(
             'http://'.config('stall.workshop_host').'/api/v1'.$path,
         );
-        $ask('/drift')
+        $waiting = $ask('/drift');
+        self::assertDescribed($waiting, 'get', '/drift');
+        $waiting
             ->assertOk()
             ->assertJsonCount(2, 'data')
             ->assertJsonPath('data.1.kind', 'cost')
             ->assertJsonPath('data.1.price_was', '15.95')
             ->assertJsonPath('data.1.standing', 'asks');
         $ask('/drift?standing=followed')->assertOk()->assertJsonCount(0, 'data');
-        self::assertContains(
-            'supplier',
-            array_column(
-                (array) $ask('/listings/'.$this->listing->id.'/history')
-                    ->assertOk()
-                    ->json('data'),
-                'voice',
-            ),
-        );
+        $history = $ask('/listings/'.$this->listing->id.'/history')->assertOk();
+        self::assertDescribed($history, 'get', '/listings/{listing}/history');
+        self::assertContains('supplier', array_column((array) $history->json('data'), 'voice'));
         $ask('/listings/999999999/history')->assertNotFound();
     }
 
@@ -514,14 +513,21 @@ final class DriftTest extends AppTestCase
                 $said,
             );
         };
-        $ask(['read'], ['changes' => [$change->id], 'agree' => true])->assertForbidden();
+        $described = static fn (\Illuminate\Testing\TestResponse $answer) => self::assertDescribed(
+            $answer,
+            'post',
+            '/drift/decisions',
+        );
+        $described($ask(['read'], ['changes' => [$change->id], 'agree' => true])->assertForbidden());
+        $described($ask(['read', 'decide'], ['changes' => ['x'], 'agree' => 'perhaps'])->assertUnprocessable());
         self::assertSame($before, $this->price('a'));
-        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])
+        $agreed = $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])
             ->assertOk()
             ->assertJsonPath('decided', [$change->id])
             ->assertJsonPath('words', 'agreed to 1 change of a supplier');
+        $described($agreed);
         self::assertSame([$change->price_agreed, null], [$this->price('a'), $change->refresh()->decided_by]);
-        $ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertUnprocessable();
+        $described($ask(['read', 'decide'], ['changes' => [$change->id], 'agree' => true])->assertUnprocessable());
         app('auth')->forgetGuards();
         $this->flushHeaders()->signIn();
         $this->takeBack();

@@ -35,6 +35,13 @@ final class OakumTest extends AppTestCase
         self::assertSame($codes, array_values(array_unique($codes)));
     }
 
+    public function test_the_play_page_links_the_page_of_each_of_its_goods(): void
+    {
+        $page = Http::get((string) config('stall.oakum.address'))->throw()->body();
+        self::assertSame(1, preg_match('#<a\s+href="([^"]+/goods/OD-1001)"#', $page, $m));
+        self::assertStringContainsString('Trowel', Http::get($m[1] ?? '')->throw()->body());
+    }
+
     public function test_an_order_with_the_same_key_is_taken_once_and_takes_stock_once(): void
     {
         Books::restock();
