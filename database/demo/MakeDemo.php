@@ -39,6 +39,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\TurnSign;
 use WindowStall\Stall\User;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
@@ -110,6 +111,7 @@ final class MakeDemo extends Command
 
     private function fill(Stall $stall, User $user): void
     {
+        app(TurnSign::class)($stall, true);
         foreach (['IE', 'NL'] as $market) {
             app(LookAtMarket::class)->add($stall, $market, $user);
         }

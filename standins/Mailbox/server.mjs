@@ -72,9 +72,9 @@ function page() {
 article{border-top:1px solid #d9cfba;padding:14px 0}h1{font-size:26px}h2{font-size:17px;margin:0}.quiet{color:#6d6456;margin:2px 0 8px}
 pre{white-space:pre-wrap;font:inherit;margin:0}form{margin-bottom:24px}button{font:inherit;padding:4px 10px}</style></head><body>
 <h1>Everybody’s mailbox</h1><p>What the program sends by mail arrives here.</p>
-<form method="post" action="/play"><button name="do" value="${manner.slow ? 'quick' : 'slow'}">${manner.slow ? 'Be quick again' : 'Be slow: 20 seconds'}</button>
-<button name="do" value="${manner.refuse ? 'take' : 'refuse'}">${manner.refuse ? 'Take mail again' : 'Refuse mail'}</button>
-<button name="do" value="clear">Throw all away</button></form>
+<form method="post" action="/play"><button type="submit" name="do" value="${manner.slow ? 'quick' : 'slow'}">${manner.slow ? 'Be quick again' : 'Be slow: 20 seconds'}</button>
+<button type="submit" name="do" value="${manner.refuse ? 'take' : 'refuse'}">${manner.refuse ? 'Take mail again' : 'Refuse mail'}</button>
+<button type="submit" name="do" value="clear">Throw all away</button></form>
 ${list || '<p class="quiet">Nothing has arrived yet.</p>'}</body></html>`;
 }
 

@@ -6,11 +6,11 @@
 <p>As a table: <a href="{{ route('kilnfold.csv') }}">{{ route('kilnfold.csv') }}</a><br>As XML: <a
     href="{{ route('kilnfold.xml') }}">{{ route('kilnfold.xml') }}</a></p>
 <form method="post" action="{{ route('kilnfold.play.rename') }}" class="row">
-<button class="do" id="rename">{{ $renamed ? 'Call the columns by their old names' : 'Call some columns by new names' }}</button> <span
+<button type="submit" class="do" id="rename">{{ $renamed ? 'Call the columns by their old names' : 'Call some columns by new names' }}</button> <span
     class="q">now: {{ $renamed ? 'Article no, Department, Net price, Available'
         : 'Article, Section, Trade price, Free stock' }}</span></form>
 <form method="post" action="{{ route('kilnfold.play.cut') }}" class="row">
-<button id="cut">{{ $cut ? 'Write the whole list again' : 'Let the list break off in the middle' }}</button></form>
+<button type="submit" id="cut">{{ $cut ? 'Write the whole list again' : 'Let the list break off in the middle' }}</button></form>
 </section>
 <section>
 <h2 style="margin-top:0">What a parcel costs</h2>
@@ -18,7 +18,7 @@
     text</a></p>
 <pre id="tariff" style="columns:3;font-size:13px;margin:0">{{ $tariff }}</pre></section>
 <section><h2 style="margin-top:0">Stock book</h2>
-<table><thead><tr><th>Article<th>Name<th class="n">Trade price<th class="n">Stock<th></tr></thead><tbody>
+<table><thead><tr><th scope="col">Article<th scope="col">Name<th scope="col" class="n">Trade price<th scope="col" class="n">Stock<td></td></tr></thead><tbody>
 @foreach ($articles as $a)
 <tr id="{{ $a->sku }}">
 <td>{{ $a->sku }}
@@ -28,8 +28,8 @@
 <td class="n">
 <form method="post" action="{{ route('kilnfold.play.article', $a->sku) }}">
 <input type="text" size="6" name="price" value="{{ number_format($a->price / 100, 2, '.', '') }}"
-    aria-label="New price of {{ $a->sku }}"> <button name="do" value="price">Set price</button> <button name="do"
-    value="sell-out">Sell out</button> <button name="do" value="refill">Refill</button></form>
+    aria-label="New price of {{ $a->sku }}"> <button type="submit" name="do" value="price">Set price</button> <button type="submit" name="do"
+    value="sell-out">Sell out</button> <button type="submit" name="do" value="refill">Refill</button></form>
 </tr>
 @endforeach
 </tbody></table></section>

@@ -7,16 +7,17 @@
 <h2 style="margin:0">Orders</h2>
 <span style="flex:1"></span>
 <form method="post" action="{{ route('oakum.play.day') }}">
-<button class="do" id="day">Let a day pass</button></form>
+<button type="submit" class="do" id="day">Let a day pass</button></form>
 <form method="post" action="{{ route('oakum.play.calendar') }}">
-<button id="calendar">Let the next day of the month pass</button></form>
+<button type="submit" id="calendar">Let the next day of the month pass</button></form>
 <form method="post" action="{{ route('oakum.play.night') }}">
-<button id="night">Let a night pass in which much changes</button></form>
+<button type="submit" id="night">Let a night pass in which much changes</button></form>
 </div>
 @if ($orders->isEmpty())
 <p class="q">None yet. They come when a shopper has paid in a stall that sells Oakum’s goods.</p>
 @else
-<table><thead><tr><th>No.<th>Reference<th>Goods<th class="n">Charged<th>State<th></tr></thead><tbody>
+<table><thead><tr><th scope="col">No.<th scope="col">Reference<th scope="col">Goods
+<th scope="col" class="n">Charged<th scope="col">State<td></td></tr></thead><tbody>
 @foreach ($orders as $order)
 <tr>
 <td>{{ $order->id }}
@@ -25,11 +26,12 @@
     class="q">to {{ json_decode($order->address)->town }}</span>
 <td class="n">${{ number_format(($order->goods + $order->delivery) / 100, 2) }}
 <td>{{ $order->state }} <span class="q">{{ $order->tracking }}</span>
-<td class="n"><form method="post" action="{{ route('oakum.play.order', $order->id) }}">
-@if ($order->state === 'received')<button name="do" value="accept">Accept</button> @endif
-@if (in_array($order->state, ['received', 'accepted']))<button class="do" name="do" value="post">Post it</button> <button
-    name="do" value="refuse">Refuse</button>@endif
-</form></tr>
+<td class="n">@if (in_array($order->state, ['received', 'accepted']))
+<form method="post" action="{{ route('oakum.play.order', $order->id) }}">
+@if ($order->state === 'received')<button type="submit" name="do" value="accept">Accept</button> @endif
+<button type="submit" class="do" name="do" value="post">Post it</button>
+<button type="submit" name="do" value="refuse">Refuse</button></form>
+@endif</tr>
 @endforeach</tbody></table>@endif
 </section>
 <section>
@@ -38,13 +40,14 @@
 <span style="flex:1"></span>
 <form method="get">
 <input type="search" name="item" value="{{ $search }}" aria-label="Find goods" placeholder="title or code">
-    <button>Find</button></form>
+    <button type="submit">Find</button></form>
 </div>
 @foreach ($items as $item)
-<div id="{{ $item->id }}" style="margin-top:14px"><b>{{ $item->id }}</b> {{ $item->title }}
-<table><thead><tr><th>Variant<th class="n">Cost<th class="n">Stock<th></tr></thead><tbody>
+<div id="{{ $item->id }}" style="margin-top:14px"><b>{{ $item->id }}</b> <a
+    href="{{ route('oakum.goods', $item->id) }}">{{ $item->title }}</a>
+<table><thead><tr><th scope="col">Variant<th scope="col" class="n">Cost<th scope="col" class="n">Stock<td></td></tr></thead><tbody>
 @foreach ($variants->get($item->id, collect())->take(14) as $variant)
-<tr @if ($variant->dropped) style="opacity:.5" @endif>
+<tr @if ($variant->dropped) style="text-decoration:line-through" @endif>
 <td>{{ implode(' · ', json_decode($variant->options, true)) }} @if ($variant->dropped)(dropped)@endif
 <td class="n">{{ number_format($variant->cost / 100, 2) }}
 <td class="n">@foreach (json_decode($variant->stock, true) as $place => $pieces){{ $place }}
@@ -53,8 +56,8 @@
 <form method="post" action="{{ route('oakum.play.variant', $variant->id) }}">
 <input type="hidden" name="item" value="{{ $search }}">
 <input type="text" name="cost" size="6" value="{{ number_format($variant->cost / 100, 2, '.', '') }}"
-    aria-label="New cost of {{ $variant->sku }}"> <button name="do" value="cost">Set cost</button>
-<button name="do" value="sell-out">Sell out</button> <button name="do" value="refill">Refill</button> <button
+    aria-label="New cost of {{ $variant->sku }}"> <button type="submit" name="do" value="cost">Set cost</button>
+<button type="submit" name="do" value="sell-out">Sell out</button> <button type="submit" name="do" value="refill">Refill</button> <button type="submit"
     name="do" value="drop">Drop colour</button></form>
 </tr>
 @endforeach</tbody></table></div>
@@ -63,7 +66,8 @@
 <section id="news"><h2 style="margin-top:0">News sent to stalls</h2>
 <p class="q">To {{ $account?->hook_address ?? 'nowhere yet: no stall has connected' }}</p>
 <form method="post" action="{{ route('oakum.play.setting') }}" class="row">
-<button name="hold_news" value="{{ $holdNews ? 0 : 1 }}">{{ $holdNews ? 'Send news again' : 'Lose all news from now on' }}</button> <button
+<button type="submit" name="hold_news" value="{{ $holdNews ? 0 : 1 }}">{{ $holdNews ? 'Send news again' : 'Lose all news from now on' }}</button>
+<button type="submit"
     name="slow" value="{{ $slow ? 0 : 1 }}">{{ $slow ? 'Answer quickly again'
         : 'Answer slowly from now on' }}</button></form>
 <table>
@@ -74,7 +78,7 @@
 <td>{{ $event->delivered_at ? 'delivered' : 'not delivered' }} <span class="q">{{ $event->answer }}</span>
 <td class="n">
 <form method="post" action="{{ route('oakum.play.resend', $event->id) }}">
-<button>Send again</button></form>
+<button type="submit">Send again</button></form>
 </tr>
 @endforeach</table>
 </section>

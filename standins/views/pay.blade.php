@@ -16,7 +16,7 @@
 <form method="post" action="{{ route('payment.pay', $payment->id) }}">
 @foreach ($cards as $card)<label><input type="radio" name="card" value="{{ $card->value }}" @checked($loop->first)> {{ $card->number() }} <span
     class="q">{{ $card->words() }}</span></label>@endforeach
-<p><button class="do" style="width:100%;padding:10px" id="pay">Pay {{ number_format($payment->amount / 100, 2) }}
+<p><button type="submit" class="do" style="width:100%;padding:10px" id="pay">Pay {{ number_format($payment->amount / 100, 2) }}
     {{ $payment->currency }}</button></p>
 </form>
 <a href="{{ $payment->return_to }}">Back to the shop without paying</a>

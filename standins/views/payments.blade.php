@@ -4,7 +4,7 @@
 <table>
 <thead>
 <tr>
-<th>Payment<th>To<th>Reference<th class="n">Amount<th>State<th class="n">Captured</tr>
+<th scope="col">Payment<th scope="col">To<th scope="col">Reference<th scope="col" class="n">Amount<th scope="col">State<th scope="col" class="n">Captured</tr>
 </thead>
 <tbody>
 @forelse ($payments as $p)

@@ -6,7 +6,7 @@
 <p class="q">{{ $blank['about'] }} Printed by @foreach ($blank['methods'] as $m){{ $m['name'] }}
     (€{{ number_format($m['first'] / 100, 2) }}, each further area
     €{{ number_format($m['further'] / 100, 2) }})@if (!$loop->last), @endif @endforeach</p>
-<table><thead><tr><th>Variant<th class="n">Cost<th class="n">Stock<th></tr></thead><tbody>
+<table><thead><tr><th scope="col">Variant<th scope="col" class="n">Cost<th scope="col" class="n">Stock<td></td></tr></thead><tbody>
 @foreach ($blank['variants'] as $v)
 <tr id="{{ $v['sku'] }}">
 <td>{{ trim($v['colour'].' '.$v['size']) }}
@@ -14,7 +14,7 @@
 <td class="n">{{ $v['stock'] }}
 <td class="n">
 <form method="post" action="{{ route('tannet.play.stock', $v['sku']) }}">
-<button>{{ $v['stock'] > 0 ? 'Runs out' : 'Comes back' }}</button></form>
+<button type="submit">{{ $v['stock'] > 0 ? 'Runs out' : 'Comes back' }}</button></form>
 </tr>
 @endforeach</tbody></table></section>
 @endforeach
