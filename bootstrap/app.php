@@ -9,6 +9,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use WindowStall\Frame\Http\SharedProps;
 use WindowStall\Frame\Routes;
+use WindowStall\Shop\Http\OpenToShoppers;
 use WindowStall\Shop\Http\OwnShopOnly;
 use WindowStall\Stall\Http\BeginOutside;
 use WindowStall\Stall\Http\FewAtOnce;
@@ -32,6 +33,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Runs\Console\TakeUpRuns::class,
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
+        WindowStall\Frame\Console\WriteApi::class,
         WindowStall\Frame\Console\RunBench::class,
         WindowStall\Frame\Console\RunLargeBench::class,
         WindowStall\Drift\Console\BenchDrift::class,
@@ -43,7 +45,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: ['find', 'with']);
         $middleware->web(append: [SignedInHere::class, SharedProps::class]);
         $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXIES', ''))));
-        $middleware->group('shop', [OwnShopOnly::class, SubstituteBindings::class]);
+        $middleware->group('shop', [OwnShopOnly::class, OpenToShoppers::class, SubstituteBindings::class]);
         $middleware->prepend([RefuseBrokenText::class, BeginOutside::class]);
         // What a route names is looked for in the stall that was entered.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InStall::class);

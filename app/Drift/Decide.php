@@ -80,7 +80,7 @@ final readonly class Decide
         [$step, $listings] = DB::transaction(function () use ($stall, $by, $open, $as, $for, $words): array {
             $found = $open();
             if ($found->isEmpty()) {
-                throw new Refusal('None of that waits any more. Load the page again.');
+                throw new Refusal('None of that waits any more: it was decided meanwhile, or the supplier took it back.');
             }
             $listings = array_values(array_unique(array_map(intval(...), $found->pluck('listing_id')->all())));
             [, $step] = $this->undo->around($stall, $by, $listings, function () use ($stall, $found, $as): void {

@@ -35,7 +35,7 @@ final class CounterController
             'unpaid' => Order::of($stall)->where('state', OrderState::AwaitingPayment)->count(),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
-            'shopUrl' => $stall->shopAddress('/'),
+            'shopUrl' => $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
         ]);
     }
 

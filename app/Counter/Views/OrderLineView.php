@@ -33,7 +33,7 @@ final readonly class OrderLineView
             title: $line->title,
             label: $line->label,
             sku: (string) $line->supplierVariant?->sku,
-            picture: $line->picture === null ? null : PictureSizes::url($line->picture, 320),
+            picture: $line->picture === null ? null : PictureSizes::url($line->picture, 150),
             quantity: $line->quantity,
             unit: MoneyView::of($unit),
             total: MoneyView::of($line->total($order)),

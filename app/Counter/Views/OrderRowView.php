@@ -56,7 +56,7 @@ final readonly class OrderRowView
             when: $order->created_at->diffForHumans(),
             shopper: $order->name.', '.$order->town,
             goods: $order->lines->map(fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->implode('; '),
-            picture: $first?->picture === null ? null : PictureSizes::url($first->picture, 320),
+            picture: $first?->picture === null ? null : PictureSizes::url($first->picture, 80),
             total: MoneyView::of($order->money($order->total_minor)),
             keep: MoneyView::ofNullable($till?->keep),
             margin: Percent::whole($till?->marginBp),

@@ -79,7 +79,7 @@ final readonly class LineView
             listing: $change->listing_id,
             title: (string) $change->listing?->shown_title,
             variant: $change->variant === '' ? '' : self::named($change),
-            picture: $ready?->url(320),
+            picture: $ready?->url(80),
             kind: $change->kind->value,
             before: $change->before,
             after: $change->after,

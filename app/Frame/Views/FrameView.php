@@ -7,6 +7,7 @@ namespace WindowStall\Frame\Views;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Prices\Price;
+use WindowStall\Bench\Views\LastStepView;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\SupplierOrder;
@@ -19,7 +20,11 @@ use WindowStall\Window\Window;
 /** The frame around every screen: person, stalls, the stall's own colours, and what waits in each area. */
 final readonly class FrameView
 {
-    /** @param  list<StallLinkView>  $stalls */
+    /**
+     * @param  list<StallLinkView>  $stalls
+     * @param  bool  $singleKeys  whether keys of one letter act
+     * @param  LastStepView|null  $last  what this person last did to listings here
+     */
     public function __construct(
         public string $person,
         public array $stalls,
@@ -29,10 +34,13 @@ final readonly class FrameView
         public ?string $shade,
         public ?string $currency,
         public ?string $shopUrl,
+        public bool $shopOpen,
         public int $onBench,
         public int $drifting,
         public int $toSend,
         public int $underFloor,
+        public bool $singleKeys,
+        public ?LastStepView $last,
     ) {
     }
 
@@ -55,10 +63,13 @@ final readonly class FrameView
                 shade: null,
                 currency: null,
                 shopUrl: null,
+                shopOpen: false,
                 onBench: 0,
                 drifting: 0,
                 toSend: 0,
                 underFloor: 0,
+                singleKeys: $user->single_keys,
+                last: null,
             );
         }
         $tones = Window::query()->find($stall->id)?->workingContent()->look->tones();
@@ -71,7 +82,8 @@ final readonly class FrameView
             brand: $tones?->get('fill')->toHex(),
             shade: $tones?->get('band')->toHex(),
             currency: $stall->currency,
-            shopUrl: $stall->shopAddress('/'),
+            shopUrl: $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
+            shopOpen: $stall->open,
             onBench: Listing::of($stall)->where('state', ListingState::OnBench)->count(),
             drifting: (int) Listing::of($stall)->sum('changes_count') +
                 Run::of($stall)->where('state', RunState::SetAside)->count(),
@@ -96,6 +108,8 @@ final readonly class FrameView
                 ->where('l.state', ListingState::InWindow)
                 ->whereNull('l.deleted_at')
                 ->count(),
+            singleKeys: $user->single_keys,
+            last: LastStepView::by($user, $stall),
         );
     }
 }
