@@ -60,6 +60,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $schedule->job(new WindowStall\Source\Jobs\PullDue)->everyMinute();
         $schedule->job(new WindowStall\Runs\Jobs\WatchRuns)->everyThirtySeconds();
         $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten)->everyMinute();
+        $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves)->everyMinute();
         $schedule->job(new WindowStall\Window\Jobs\TurnWindows)->everyMinute();
         $schedule->job(new WindowStall\Drift\Jobs\SendDigests)->everyFiveMinutes();
         $schedule->command('queue:prune-failed --hours=168')->daily();

@@ -10,6 +10,7 @@ return [
     WindowStall\Bench\BenchServiceProvider::class,
     WindowStall\Pricing\PricingServiceProvider::class,
     WindowStall\Drift\DriftServiceProvider::class,
+    WindowStall\Shelves\ShelvesServiceProvider::class,
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,

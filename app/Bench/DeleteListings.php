@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Words\Plural;
@@ -34,6 +35,7 @@ final readonly class DeleteListings
                         DB::table('listing_variants')->whereIn('listing_id', $ids)->select('id'),
                     )
                     ->delete();
+                event(new ListingsChanged($stall, $ids));
 
                 return DB::table('listings')
                     ->where('stall_id', $stall->id)

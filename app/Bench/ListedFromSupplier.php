@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Source\ListedGoods;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
@@ -23,6 +24,8 @@ final class ListedFromSupplier implements ListedGoods
 
     public function putBy(Stall $stall, SupplierConnection $connection): int
     {
+        event(new ListingsChanged($stall, null));
+
         return $this->of($stall, $connection)->update(['state' => ListingState::PutBy]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Bench\Supply;
@@ -95,6 +96,7 @@ final readonly class ProjectListings
                 FetchPictures::dispatch((int) $listing);
             }
         }
+        event(new ListingsChanged($stall, $ids));
     }
 
     /**

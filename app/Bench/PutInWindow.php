@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Stall\Stall;
 
@@ -54,10 +55,14 @@ final readonly class PutInWindow
     /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
-        $moved = Listing::of($stall)
-            ->whereKey($listings->modelKeys())
-            ->where('state', '!=', $to)
-            ->update(['state' => $to]);
+        $moved = DB::transaction(static function () use ($stall, $listings, $to): int {
+            event(new ListingsChanged($stall, array_values($listings->modelKeys())));
+
+            return Listing::of($stall)
+                ->whereKey($listings->modelKeys())
+                ->where('state', '!=', $to)
+                ->update(['state' => $to]);
+        });
         $stall->bumpShop();
 
         return $moved;

@@ -6,6 +6,7 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
 use WindowStall\Stall\Stall;
@@ -17,6 +18,7 @@ final class CounterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(Sales::class, CountedSales::class);
+        $this->app->bind(SoldLately::class, SoldLatelyHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }
 

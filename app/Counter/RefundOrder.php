@@ -67,6 +67,7 @@ final readonly class RefundOrder
         }
         ksort($pieces);
         $this->reservations->putBack($pieces);
+        TellShelves::of($fresh);
         $fresh
             ->supplierOrders()
             ->where('state', SupplierOrderState::ToSend)

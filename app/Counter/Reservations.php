@@ -44,6 +44,7 @@ final class Reservations
             foreach ($this->pieces($order) as $variant => $quantity) {
                 $this->promise($order, $variant, $quantity, $whateverIsLeft);
             }
+            TellShelves::of($order);
 
             return $locked->update(['reserved_until' => $until]);
         }, attempts: 3);
@@ -62,6 +63,7 @@ final class Reservations
             if ($locked !== null) {
                 $this->putBack($this->pieces($order->loadMissing('lines')));
                 $locked->update(['reserved_until' => null]);
+                TellShelves::of($order);
             }
         }, attempts: 3);
     }

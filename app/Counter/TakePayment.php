@@ -163,6 +163,7 @@ final readonly class TakePayment
         }
         $this->toSuppliers($order);
         BasketRow::query()->where('basket_id', $order->basket_id)->delete();
+        TellShelves::of($order);
 
         return true;
     }

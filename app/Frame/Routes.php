@@ -14,7 +14,7 @@ use WindowStall\Support\Http\SafeHeaders;
 final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
-    private const AREAS = ['Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Window', 'Counter', 'Frame'];
+    private const AREAS = ['Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Window', 'Counter', 'Frame'];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
     private const NUMBERS = [
@@ -35,6 +35,7 @@ final class Routes
         'look',
         'hook',
         'delivery',
+        'shelf',
     ];
 
     public static function register(): void

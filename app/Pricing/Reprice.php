@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\Jobs\RepriceStall;
 use WindowStall\Runs\Run;
@@ -36,6 +37,7 @@ final readonly class Reprice
             self::AT_ONCE
         ) {
             ($this->price)($stall);
+            event(new ListingsChanged($stall, null));
             $stall->bumpShop();
         } else {
             $run = $this->run($stall, $by, RunKind::Price, []);

@@ -21,6 +21,7 @@ final class LayersTest
         'Bench',
         'Pricing',
         'Drift',
+        'Shelves',
         'Window',
         'Shop',
         'Counter',

@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Undo;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
@@ -177,6 +178,7 @@ final readonly class Undo
         $this->turn($ids);
         Snapshot::close($locked, $ids);
         event(new StepTakenBack($locked, $ids));
+        event(new ListingsChanged($stall, $ids));
         if (! Snapshot::open($stall, $locked)->exists()) {
             $locked->update(['undone_at' => now()]);
         }

@@ -17,6 +17,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
     { key: 'bench', name: 'Bench', waits: frame.onBench },
     { key: 'drift', name: 'Drift', waits: frame.drifting },
     { key: 'pricing', name: 'Pricing', waits: frame.underFloor },
+    { key: 'shelves', name: 'Shelves', waits: 0 },
     { key: 'window', name: 'Window', waits: 0 },
     { key: 'counter', name: 'Counter', waits: frame.toSend },
   ];

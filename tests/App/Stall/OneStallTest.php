@@ -49,6 +49,7 @@ final class OneStallTest extends AppTestCase
         'connections_due',
         'listings_without_pictures',
         'windows_to_turn',
+        'shelves_to_fill',
         'digests_due',
         'moving_due',
     ];

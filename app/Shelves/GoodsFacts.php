@@ -1,0 +1,220 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shelves;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
+
+/**
+ * One row for each of the goods in the window with all that rules, facets and orders look at, made in one pass over
+ * listings, variants, prices and stock. Only what differs is written.
+ */
+final readonly class GoodsFacts
+{
+    /** %s: which listings; small letters as Unicode has them, whatever the database sorts by. */
+    private const MAKE = <<<'SQL'
+        WITH asked AS MATERIALIZED (
+            SELECT listing.*
+            FROM listings AS listing
+            WHERE listing.stall_id = :stall
+              AND listing.state = 'in_window'
+              AND listing.deleted_at IS NULL
+              AND %1$s
+        ),
+        offered AS MATERIALIZED (
+            SELECT variant.listing_id,
+                   variant.external_id,
+                   variant.own_options,
+                   own.supplier_item_id AS said_by,
+                   sold.supplier_item_id AS sold_by,
+                   sold.days_max,
+                   sold.warehouse,
+                   price.price_minor,
+                   price.keep_minor,
+                   price.margin_bp,
+                   have.pieces,
+                   have.pieces > 0 AND (
+                       variant.own_under_floor OR COALESCE(price.above_floor_minor, price.keep_minor, 0) >= 0
+                   ) AS buyable,
+                   COALESCE(variant.own_was_minor > price.price_minor, false) AS was
+            FROM asked
+            JOIN listing_variants AS variant ON variant.listing_id = asked.id AND variant.own_on
+            JOIN supplier_variants AS own ON own.id = variant.supplier_variant_id
+            JOIN supplier_variants AS sold
+                ON sold.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+            JOIN prices AS price
+                ON price.listing_variant_id = variant.id AND price.market = :home AND price.price_minor > 0
+            CROSS JOIN LATERAL (
+                SELECT CASE
+                    WHEN sold.gone_at IS NOT NULL THEN 0
+                    ELSE greatest(0, sold.stock - sold.out_of_reach - sold.promised - sold.kept_back)
+                END AS pieces
+            ) AS have
+        ),
+        sold AS (
+            SELECT offered.listing_id,
+                   min(price_minor) AS price,
+                   min(keep_minor) AS keep,
+                   min(margin_bp) AS margin,
+                   sum(pieces) AS stock,
+                   bool_or(buyable) AS buyable,
+                   min(days_max) FILTER (WHERE buyable) AS days,
+                   bool_or(was) AS was,
+                   array_agg(DISTINCT item.connection_id) AS suppliers,
+                   array_agg(DISTINCT offered.warehouse::text)
+                       FILTER (WHERE pieces > 0 AND offered.warehouse IS NOT NULL) AS posted_from,
+                   bool_or(COALESCE(jsonb_array_length(item.methods::jsonb), 0) > 0) AS printed
+            FROM offered
+            JOIN supplier_items AS item ON item.id = offered.sold_by
+            GROUP BY offered.listing_id
+        ),
+        said AS MATERIALIZED (
+            SELECT item.id, variant->>'id' AS external_id, variant->'options' AS options
+            FROM (SELECT DISTINCT said_by FROM offered) AS wanted
+            JOIN supplier_items AS item ON item.id = wanted.said_by
+            JOIN supplier_words AS words ON words.id = item.words_id
+            CROSS JOIN LATERAL json_array_elements(words.said->'variants') AS variant
+            WHERE json_typeof(variant->'options') = 'object'
+        ),
+        named AS (
+            SELECT offered.listing_id,
+                   COALESCE(NULLIF(asked.own_names->given.name->>'as', ''), given.name) AS name,
+                   COALESCE(NULLIF(asked.own_names->given.name->'values'->>given.value, ''), given.value) AS value,
+                   offered.own_options
+            FROM offered
+            JOIN asked ON asked.id = offered.listing_id
+            JOIN said ON said.id = offered.said_by AND said.external_id = offered.external_id
+            CROSS JOIN LATERAL json_each_text(said.options) AS given (name, value)
+            WHERE NOT jsonb_exists(asked.own_dropped, given.name)
+        ),
+        chosen AS (
+            SELECT listing_id, name, value
+            FROM named
+            WHERE own_options IS NULL OR NOT jsonb_exists(own_options::jsonb, name)
+            UNION
+            SELECT offered.listing_id, own.name, own.value
+            FROM offered
+            CROSS JOIN LATERAL jsonb_each_text(offered.own_options::jsonb) AS own (name, value)
+            WHERE jsonb_typeof(offered.own_options::jsonb) = 'object'
+        ),
+        options AS (
+            SELECT listing_id, array_agg(DISTINCT name || ': ' || value) AS options
+            FROM chosen
+            GROUP BY listing_id
+        ),
+        made AS (
+            SELECT asked.id,
+                   asked.shown_title AS title,
+                   COALESCE(asked.own_type, '') AS type,
+                   ARRAY(SELECT jsonb_array_elements_text(asked.own_tags)) AS tags,
+                   COALESCE(sold.suppliers, '{}') AS suppliers,
+                   sold.price, sold.keep, sold.margin,
+                   COALESCE(sold.stock, 0) AS stock,
+                   COALESCE(sold.buyable, false) AS buyable,
+                   asked.shown_since,
+                   COALESCE(options.options, '{}') AS options,
+                   COALESCE(sold.printed, false) AS printed,
+                   COALESCE(sold.posted_from, '{}') AS posted_from,
+                   sold.days,
+                   COALESCE(sold.was, false) AS was,
+                   regexp_replace(COALESCE(asked.own_words, ''), '<[^>]*>', ' ', 'g') AS words
+            FROM asked
+            LEFT JOIN sold ON sold.listing_id = asked.id
+            LEFT JOIN options ON options.listing_id = asked.id
+        )
+        INSERT INTO goods_facts AS facts (
+            listing_id, stall_id, title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp,
+            stock, buyable, shown_since, options, options_low, printed, posted_from, days_max, was, search
+        )
+        SELECT id, :stall, title, type, lower(type COLLATE "und-x-icu"), tags,
+               string_to_array(lower(array_to_string(tags, chr(31)) COLLATE "und-x-icu"), chr(31)),
+               suppliers, price, keep, margin, stock, buyable, shown_since, options,
+               string_to_array(lower(array_to_string(options, chr(31)) COLLATE "und-x-icu"), chr(31)),
+               printed, posted_from, days, was,
+               setweight(to_tsvector('english', title), 'A')
+                   || setweight(to_tsvector('simple', title), 'A')
+                   || setweight(to_tsvector('english', type || ' ' || array_to_string(tags, ' ')), 'B')
+                   || setweight(to_tsvector('english', array_to_string(options, ' ')), 'C')
+                   || setweight(to_tsvector('english', left(words, 20000)), 'D')
+        FROM made
+        ORDER BY id
+        ON CONFLICT (listing_id) DO UPDATE
+        SET (
+            title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp, stock, buyable,
+            shown_since, options, options_low, printed, posted_from, days_max, was, search
+        ) = (
+            excluded.title, excluded.type, excluded.type_low, excluded.tags, excluded.tags_low, excluded.suppliers,
+            excluded.price_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable,
+            excluded.shown_since, excluded.options, excluded.options_low, excluded.printed, excluded.posted_from,
+            excluded.days_max, excluded.was, excluded.search
+        )
+        WHERE (
+            facts.title, facts.type, facts.tags, facts.suppliers, facts.price_minor, facts.keep_minor, facts.margin_bp,
+            facts.stock, facts.buyable, facts.shown_since, facts.options, facts.printed, facts.posted_from,
+            facts.days_max, facts.was, facts.search
+        ) IS DISTINCT FROM (
+            excluded.title, excluded.type, excluded.tags, excluded.suppliers, excluded.price_minor,
+            excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable, excluded.shown_since,
+            excluded.options, excluded.printed, excluded.posted_from, excluded.days_max, excluded.was, excluded.search
+        )
+        SQL;
+
+    private const GONE = <<<'SQL'
+        DELETE FROM goods_facts AS facts
+        WHERE facts.stall_id = :stall
+          AND %1$s
+          AND NOT EXISTS (
+              SELECT 1
+              FROM listings AS listing
+              WHERE listing.id = facts.listing_id
+                AND listing.state = 'in_window'
+                AND listing.deleted_at IS NULL
+          )
+        SQL;
+
+    private const SOLD = <<<'SQL'
+        UPDATE goods_facts AS facts
+        SET sold_pieces = COALESCE(sold.pieces, 0), sold_at = sold.at
+        FROM goods_facts AS asked
+        LEFT JOIN unnest(:listings::bigint[], :pieces::int[], :times::timestamp[]) AS sold (listing, pieces, at)
+            ON sold.listing = asked.listing_id
+        WHERE asked.stall_id = :stall
+          AND facts.listing_id = asked.listing_id
+          AND %1$s
+          AND (facts.sold_pieces, facts.sold_at) IS DISTINCT FROM (COALESCE(sold.pieces, 0), sold.at)
+        SQL;
+
+    public function __construct(private SoldLately $sold)
+    {
+    }
+
+    /**
+     * @param  list<int>|null  $listings  all of the stall's when null
+     * @return int rows that differ from before
+     */
+    public function __invoke(Stall $stall, ?array $listings): int
+    {
+        $which = static fn (string $column): string => $listings === null
+            ? 'true'
+            : $column.' = ANY (:ids::bigint[])';
+        $ids = $listings === null ? [] : ['ids' => PgArray::numbers($listings)];
+        $of = ['stall' => $stall->id] + $ids;
+        $sold = $this->sold->of($stall, $listings);
+
+        return DB::affectingStatement(sprintf(self::GONE, $which('facts.listing_id')), $of) +
+            DB::affectingStatement(
+                sprintf(self::MAKE, $which('listing.id')),
+                $of + ['home' => $stall->home_market],
+            ) +
+            DB::update(sprintf(self::SOLD, $which('facts.listing_id')), $of + [
+                'listings' => PgArray::numbers(array_column($sold, 'listing')),
+                'pieces' => PgArray::numbers(array_column($sold, 'pieces')),
+                'times' => PgArray::texts(
+                    array_map(static fn (array $s): string => $s['at']->format('Y-m-d H:i:s'), $sold),
+                ),
+            ]);
+    }
+}

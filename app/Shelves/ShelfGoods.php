@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shelves;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Shelves\Standing;
+use WindowStall\Stall\Stall;
+
+/** The goods in the window as rows of goods_facts (named "facts"): of one shelf or of all, in the order they stand. */
+final class ShelfGoods
+{
+    /** Best first, whatever the direction; what isn't known stands last. */
+    private const ORDERS = [
+        'newest' => 'facts.shown_since DESC NULLS LAST',
+        'cheapest' => 'facts.price_minor ASC NULLS LAST',
+        'dearest' => 'facts.price_minor DESC NULLS LAST',
+        'selling' => 'facts.sold_pieces DESC',
+        'keeping' => 'facts.keep_minor DESC NULLS LAST',
+        'soonest' => 'facts.days_max ASC NULLS LAST',
+    ];
+
+    /** All goods in the window. */
+    public static function all(Stall $stall): Builder
+    {
+        return DB::table('goods_facts AS facts')->where('facts.stall_id', $stall->id);
+    }
+
+    public static function on(Stall $stall, Shelf $shelf): Builder
+    {
+        return self::all($stall)
+            ->join('shelf_goods AS standing', 'standing.listing_id', '=', 'facts.listing_id')
+            ->where('standing.shelf_id', $shelf->id);
+    }
+
+    /** In the order of a shelf: what can be bought first, pinned ones at the top of that. */
+    public static function ordered(Builder $goods, Standing $standing, ?Shelf $shelf = null): Builder
+    {
+        if ($shelf === null) {
+            return self::by($goods->orderByDesc('facts.buyable'), $standing);
+        }
+        $goods
+            ->leftJoin('shelf_places AS place', static fn ($join) => $join
+                ->on('place.listing_id', '=', 'facts.listing_id')
+                ->where('place.shelf_id', $shelf->id))
+            ->orderByDesc('facts.buyable')
+            ->orderByRaw("CASE WHEN place.kind = 'pin' THEN place.position END ASC NULLS LAST");
+
+        return $standing === Standing::Hand
+            ? self::by($goods->orderByRaw('place.position ASC NULLS LAST'), Standing::Newest)
+            : self::by($goods, $standing);
+    }
+
+    private static function by(Builder $goods, Standing $standing): Builder
+    {
+        return $goods->orderByRaw(self::ORDERS[$standing->value] ?? self::ORDERS['newest'])->orderBy('facts.listing_id');
+    }
+}

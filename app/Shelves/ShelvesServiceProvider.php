@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shelves;
+
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\ServiceProvider;
+use WindowStall\Bench\Events\ListingsChanged;
+use WindowStall\Stall\Stall;
+
+/** What Shelves gives and listens to. */
+final class ShelvesServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        // What addresses name below a stall is looked for among its own.
+        Stall::resolveRelationUsing('shelves', Shelf::of(...));
+        Event::listen(static fn (ListingsChanged $changed) => app(FillShelves::class)->note($changed));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shelves\Views;
+
+use WindowStall\Core\Shelves\Clause;
+use WindowStall\Core\Shelves\Group;
+use WindowStall\Shelves\RuleReader;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Stall\Stall;
+
+/** A shelf's rule, part by part, for the sentence in which it is edited. */
+final readonly class RuleView
+{
+    /** @param  list<RulePartView>  $parts */
+    public function __construct(public string $join, public array $parts)
+    {
+    }
+
+    public static function of(Stall $stall, Shelf $shelf): ?self
+    {
+        $rule = $shelf->readRule($stall);
+        if ($rule === null) {
+            return null;
+        }
+        $notation = RuleReader::notation($stall);
+        $words = RuleReader::words($stall);
+        $view = static fn (Clause $c): ClauseView => ClauseView::of($c, $notation, $words);
+
+        return new self(
+            join: $rule->joined->value,
+            parts: array_map(
+                static fn (Clause|Group $p): RulePartView => $p instanceof Group
+                    ? new RulePartView($p->joined->value, array_map($view, $p->clauses))
+                    : new RulePartView('', [$view($p)]),
+                $rule->parts,
+            ),
+        );
+    }
+}

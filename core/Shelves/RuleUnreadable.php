@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Shelves;
+
+use InvalidArgumentException;
+use WindowStall\Core\Said;
+
+/** A rule that says something nobody can follow. */
+final class RuleUnreadable extends InvalidArgumentException implements Said
+{
+}
