@@ -36,6 +36,7 @@ final class Routes
         'hook',
         'delivery',
         'shelf',
+        'synonym',
     ];
 
     public static function register(): void

@@ -101,8 +101,13 @@ final readonly class GoodsFacts
             WHERE jsonb_typeof(offered.own_options::jsonb) = 'object'
         ),
         options AS (
-            SELECT listing_id, array_agg(DISTINCT name || ': ' || value) AS options
-            FROM chosen
+            SELECT listing_id,
+                   array_agg(name || ': ' || value ORDER BY name, value) AS options,
+                   array_agg(DISTINCT name) FILTER (WHERE ways > 1) AS choices
+            FROM (
+                SELECT listing_id, name, value, count(*) OVER (PARTITION BY listing_id, name) AS ways
+                FROM chosen
+            ) AS way
             GROUP BY listing_id
         ),
         made AS (
@@ -116,6 +121,7 @@ final readonly class GoodsFacts
                    COALESCE(sold.buyable, false) AS buyable,
                    asked.shown_since,
                    COALESCE(options.options, '{}') AS options,
+                   COALESCE(options.choices, '{}') AS choices,
                    COALESCE(sold.printed, false) AS printed,
                    COALESCE(sold.posted_from, '{}') AS posted_from,
                    sold.days,
@@ -127,12 +133,12 @@ final readonly class GoodsFacts
         )
         INSERT INTO goods_facts AS facts (
             listing_id, stall_id, title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp,
-            stock, buyable, shown_since, options, options_low, printed, posted_from, days_max, was, search
+            stock, buyable, shown_since, options, options_low, choices, printed, posted_from, days_max, was, search
         )
         SELECT id, :stall, title, type, lower(type COLLATE "und-x-icu"), tags,
                string_to_array(lower(array_to_string(tags, chr(31)) COLLATE "und-x-icu"), chr(31)),
                suppliers, price, keep, margin, stock, buyable, shown_since, options,
-               string_to_array(lower(array_to_string(options, chr(31)) COLLATE "und-x-icu"), chr(31)),
+               string_to_array(lower(array_to_string(options, chr(31)) COLLATE "und-x-icu"), chr(31)), choices,
                printed, posted_from, days, was,
                setweight(to_tsvector('english', title), 'A')
                    || setweight(to_tsvector('simple', title), 'A')
@@ -144,11 +150,11 @@ final readonly class GoodsFacts
         ON CONFLICT (listing_id) DO UPDATE
         SET (
             title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp, stock, buyable,
-            shown_since, options, options_low, printed, posted_from, days_max, was, search
+            shown_since, options, options_low, choices, printed, posted_from, days_max, was, search
         ) = (
             excluded.title, excluded.type, excluded.type_low, excluded.tags, excluded.tags_low, excluded.suppliers,
             excluded.price_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable,
-            excluded.shown_since, excluded.options, excluded.options_low, excluded.printed, excluded.posted_from,
+            excluded.shown_since, excluded.options, excluded.options_low, excluded.choices, excluded.printed, excluded.posted_from,
             excluded.days_max, excluded.was, excluded.search
         )
         WHERE (
@@ -187,6 +193,21 @@ final readonly class GoodsFacts
           AND (facts.sold_pieces, facts.sold_at) IS DISTINCT FROM (COALESCE(sold.pieces, 0), sold.at)
         SQL;
 
+    /** Words goods are called by, so that a mistyped one can be put right. */
+    private const WORDS = <<<'SQL'
+        INSERT INTO shop_words (stall_id, word)
+        SELECT DISTINCT facts.stall_id, word.name
+        FROM goods_facts AS facts
+        CROSS JOIN LATERAL unnest(tsvector_to_array(to_tsvector(
+            'simple', concat_ws(' ', facts.title, facts.type, array_to_string(facts.tags, ' '))
+        ))) AS word (name)
+        WHERE facts.stall_id = :stall
+          AND %1$s
+          AND length(word.name) BETWEEN 3 AND 60
+          AND word.name ~ '^[[:alpha:]]'
+        ON CONFLICT DO NOTHING
+        SQL;
+
     public function __construct(private SoldLately $sold)
     {
     }
@@ -204,11 +225,16 @@ final readonly class GoodsFacts
         $of = ['stall' => $stall->id] + $ids;
         $sold = $this->sold->of($stall, $listings);
 
-        return DB::affectingStatement(sprintf(self::GONE, $which('facts.listing_id')), $of) +
-            DB::affectingStatement(
-                sprintf(self::MAKE, $which('listing.id')),
-                $of + ['home' => $stall->home_market],
-            ) +
+        $differ = DB::affectingStatement(sprintf(self::GONE, $which('facts.listing_id')), $of);
+        $made = DB::affectingStatement(
+            sprintf(self::MAKE, $which('listing.id')),
+            $of + ['home' => $stall->home_market],
+        );
+        if ($made > 0) {
+            DB::insert(sprintf(self::WORDS, $which('facts.listing_id')), $of);
+        }
+
+        return $differ + $made +
             DB::update(sprintf(self::SOLD, $which('facts.listing_id')), $of + [
                 'listings' => PgArray::numbers(array_column($sold, 'listing')),
                 'pieces' => PgArray::numbers(array_column($sold, 'pieces')),

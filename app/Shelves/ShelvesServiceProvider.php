@@ -16,6 +16,7 @@ final class ShelvesServiceProvider extends ServiceProvider
     {
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('shelves', Shelf::of(...));
+        Stall::resolveRelationUsing('synonyms', Synonym::of(...));
         Event::listen(static fn (ListingsChanged $changed) => app(FillShelves::class)->note($changed));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shelves\Http\FilingController;
+use WindowStall\Shelves\Http\SearchesController;
 use WindowStall\Shelves\Http\ShelfController;
 use WindowStall\Shelves\Http\ShelvesController;
 use WindowStall\Stall\Http\InStall;
@@ -14,6 +15,12 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/shelves')->grou
     Route::get('/filing', [FilingController::class, 'index'])->name('shelves.filing');
     Route::post('/filing', [FilingController::class, 'rename'])->name('shelves.filing.rename');
     Route::get('/homeless', [ShelvesController::class, 'homeless'])->name('shelves.homeless');
+    Route::get('/searches', [SearchesController::class, 'index'])->name('shelves.searches');
+    Route::post('/searches/wave', [SearchesController::class, 'wave'])->name('shelves.searches.wave');
+    Route::post('/synonyms', [SearchesController::class, 'synonym'])->name('shelves.synonyms');
+    Route::delete('/synonyms/{synonym}', [SearchesController::class, 'forget'])
+        ->scopeBindings()
+        ->name('shelves.synonyms.forget');
     Route::scopeBindings()->prefix('/{shelf}')->group(function (): void {
         Route::get('/', [ShelfController::class, 'show'])->name('shelves.shelf');
         Route::patch('/', [ShelfController::class, 'update'])->name('shelves.update');

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
+use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Shop\Finding\Found;
+use WindowStall\Shop\Finding\GoodsList;
+use WindowStall\Shop\Finding\Narrowing;
+use WindowStall\Shop\Finding\ShelfTiles;
+use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
 use WindowStall\Window\Content;
+use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
 
 /** The pages of goods, in the frame that the window gives every page. */
@@ -37,6 +44,49 @@ final readonly class ShopRenderer
             'description' => $listing->own_search_words ?? mb_strimwidth($plain, 0, self::DESCRIPTION, '…'),
             'path' => '/goods/'.$listing->slug,
         ]);
+    }
+
+    /** A list of goods, narrowed as it was asked. */
+    public function goodsList(Stall $stall, GoodsList $list, Narrowing $asked, Found $found): string
+    {
+        $pages = max(1, (int) ceil($found->count / Narrowing::PAGE));
+        $page = min($asked->page, $pages);
+        $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
+
+        return $this->pages->page($stall, $this->pages->published($stall), 'list', [
+            'title' => $list->title ?? $list->heading,
+            'description' => mb_strimwidth($list->description, 0, self::DESCRIPTION, '…'),
+            'path' => $list->path.($page > 1 && ! $asked->narrows() ? '?page='.$page : ''),
+            'unlisted' => $asked->asks() || $list->searched !== null,
+            'list' => $list,
+            'asked' => $asked,
+            'found' => $found,
+            'goods' => WindowGoods::of($stall)->only($found->listings),
+            'page' => $page,
+            'pages' => $pages,
+            'at' => $at,
+            'crumbs' => [['words' => $list->heading, 'href' => $list->path]],
+        ]);
+    }
+
+    /** All shelves that hold something. */
+    public function shelves(Stall $stall): string
+    {
+        return $this->pages->page($stall, $this->pages->published($stall), 'shelves', [
+            'title' => 'Shelves',
+            'path' => '/shelves',
+            'shelves' => ShelfTiles::of($stall),
+            'crumbs' => [['words' => 'Shelves', 'href' => '/shelves']],
+        ]);
+    }
+
+    /** What isn't there, with a search and the shelves to go on from. */
+    public function missing(Stall $stall): Response
+    {
+        return ShopResponse::html($this->pages->page($stall, $this->pages->published($stall), 'missing', [
+            'title' => 'Not here',
+            'shelves' => ShelfTiles::of($stall),
+        ]), 404);
     }
 
     /** @param  array<string, mixed>  $data */

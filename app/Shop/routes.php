@@ -19,6 +19,12 @@ Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
+Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
+Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
+    ->name('shelf')
+    ->where('slug', '[a-z0-9-]+');
+Route::get('/search', [ListController::class, 'search'])->name('search');
+Route::get('/search/suggest', [ListController::class, 'suggest'])->middleware('throttle:240,1')->name('suggest');
 Route::get('/tagged/{tag}', [ListController::class, 'tagged'])
     ->name('tagged')
     ->where('tag', '[a-z0-9-]+');

@@ -8,8 +8,9 @@ use WindowStall\Support\Refusal;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), one of them ("goods:ID"), what is
- * tagged ("tag:NAME"), a section of the page ("at:ID"), or an address.
+ * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), all shelves ("shelves"), one of them
+ * ("shelf:ID"), one of the goods ("goods:ID"), what is tagged ("tag:NAME"), a section of the page ("at:ID"), or an
+ * address.
  */
 final readonly class Way
 {
@@ -29,7 +30,8 @@ final readonly class Way
 
         return match (true) {
             $said === '' => new self('', '', ''),
-            $said === 'all' => new self('all', 'all', ''),
+            $said === 'all', $said === 'shelves' => new self($said, $said, ''),
+            preg_match('/^shelf:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'shelf', $m[1]),
             preg_match('/^goods:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'goods', $m[1]),
             preg_match('/^tag:(.{1,60})$/uD', $said, $m) === 1 => new self($said, 'tag', $m[1]),
             preg_match('/^at:([a-z0-9-]{1,40})$/D', $said, $m) === 1 => new self($said, 'at', $m[1]),
@@ -45,6 +47,8 @@ final readonly class Way
     {
         return match ($this->kind) {
             'all' => '/goods',
+            'shelves' => '/shelves',
+            'shelf' => $goods->shelves()[(int) $this->to]['href'] ?? null,
             'goods' => $goods->url((int) $this->to),
             'tag' => $goods->count($this->to) > 0 ? '/tagged/'.WindowGoods::address($this->to) : null,
             'at' => '/#'.$this->to,
@@ -58,6 +62,7 @@ final readonly class Way
     {
         return match ($this->kind) {
             'all' => $goods->count(),
+            'shelf' => $goods->shelves()[(int) $this->to]['goods'] ?? 0,
             'goods' => $goods->url((int) $this->to) === null ? 0 : 1,
             'tag' => $goods->count($this->to),
             default => null,

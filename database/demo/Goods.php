@@ -25,6 +25,41 @@ final class Goods
         'OD-1008' => ['every day', 'summer'],
     ];
 
+    /** Shelves: name → what stands above its goods, and its rule as it is written. */
+    public const SHELVES = [
+        'Sowing and growing' => [
+            'words' => 'From the first seed in February to the glass coming off in May.',
+            'rule' => [
+                'join' => 'any',
+                'parts' => [
+                    ['field' => 'tag', 'names' => ['spring', 'under glass']],
+                    ['field' => 'type', 'names' => ['Seeds and sowing', 'Pots and bags']],
+                ],
+            ],
+        ],
+        'Presents' => [
+            'words' => 'Small things a plot holder doesn’t buy for himself.',
+            'rule' => [
+                'join' => 'all',
+                'parts' => [
+                    ['field' => 'buyable'],
+                    ['field' => 'price', 'to' => '45.00'],
+                    [
+                        'join' => 'any',
+                        'clauses' => [
+                            ['field' => 'tag', 'names' => ['gift']],
+                            ['field' => 'type', 'names' => ['Instruments']],
+                        ],
+                    ],
+                ],
+            ],
+        ],
+        'Every day' => [
+            'words' => 'What hangs by the door of the shed.',
+            'rule' => ['join' => 'all', 'parts' => [['field' => 'tag', 'names' => ['every day']]]],
+        ],
+    ];
+
     /** What the columns of Kilnfold's table mean. */
     public const KILNFOLD = [
         'Range' => Field::Item,
@@ -162,9 +197,10 @@ final class Goods
 
     /**
      * @param  callable(string): int  $listing  the listing's id by the supplier's code
+     * @param  callable(string): int  $shelf  the shelf's id by its name
      * @return array<string, mixed>
      */
-    public static function window(callable $listing): array
+    public static function window(callable $listing, callable $shelf): array
     {
         $section = static fn (string $id, string $kind, array $settings): array => compact('id', 'kind', 'settings');
         $way = static fn (string $words, string $leads): array => compact('words', 'leads');
@@ -178,9 +214,9 @@ final class Goods
                 ]),
                 $section('masthead', 'masthead', [
                     'menu' => [
-                        $way('Every day', 'tag:every day'),
-                        $way('Under glass', 'tag:under glass'),
-                        $way('Gifts', 'tag:gift'),
+                        $way('Sowing', 'shelf:'.$shelf('Sowing and growing')),
+                        $way('Every day', 'shelf:'.$shelf('Every day')),
+                        $way('Presents', 'shelf:'.$shelf('Presents')),
                         $way('Everything', 'all'),
                     ],
                 ]),

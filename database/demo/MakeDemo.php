@@ -28,6 +28,9 @@ use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\TakePayment;
 use WindowStall\Pricing\SetPrices;
 use WindowStall\Runs\RunState;
+use WindowStall\Shelves\ChangeShelf;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Shelves\Synonym;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Source\ConnectSupplier;
@@ -123,6 +126,7 @@ final class MakeDemo extends Command
         $this->pricing($stall);
         $this->listings($stall, $user);
         $this->handPrices($stall, $user);
+        $this->shelves($stall);
         $this->window($stall, $user);
         $this->month($stall, $user);
         $this->orders($stall);
@@ -315,13 +319,24 @@ final class MakeDemo extends Command
         }
     }
 
+    private function shelves(Stall $stall): void
+    {
+        $change = app(ChangeShelf::class);
+        foreach (Goods::SHELVES as $name => $shelf) {
+            $made = $change->make($stall, $name, $shelf['rule']);
+            $change->say($stall, $made, ['words' => $shelf['words']]);
+        }
+        Synonym::of($stall)->create(['word' => 'secateurs', 'means' => 'snips']);
+    }
+
     private function window(Stall $stall, User $user): void
     {
+        $shelf = static fn (string $name): int => (int) Shelf::of($stall)->where('name', $name)->value('id');
         $listing = fn (string $code): int => (int) Listing::of($stall)
             ->whereRelation('supplierItem', 'external_id', $code)
             ->value('id');
         $dress = app(DressWindow::class);
-        $content = Content::from(Goods::window($listing));
+        $content = Content::from(Goods::window($listing, $shelf));
         $dress->save($stall, $content, (int) Window::query()->whereKey($stall->id)->value('version'));
         $dress->publish($stall, $user);
     }

@@ -53,6 +53,7 @@ return new class extends Migration
                 sold_pieces int NOT NULL DEFAULT 0,
                 options text[] NOT NULL,
                 options_low text[] NOT NULL,
+                choices text[] NOT NULL DEFAULT '{}',
                 printed boolean NOT NULL,
                 posted_from text[] NOT NULL,
                 days_max int,

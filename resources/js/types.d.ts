@@ -1012,6 +1012,20 @@ export interface RuleView {
   parts: RulePartView[];
 }
 
+export interface SearchedView {
+  words: string;
+  times: number;
+  like: string | null;
+  shelf: string | null;
+  shelfId: number | null;
+  items: number;
+}
+
+export interface SearchesView {
+  searches: SearchedView[];
+  synonyms: SynonymView[];
+}
+
 export interface ShelfGoodView {
   id: number;
   title: string;
@@ -1059,6 +1073,12 @@ export interface ShelvesView {
   proposals: ProposalView[];
   homeless: number;
   all: number;
+}
+
+export interface SynonymView {
+  id: number;
+  word: string;
+  means: string;
 }
 
 export interface WhyView {
@@ -1540,6 +1560,7 @@ export interface PreviewAddressView {
 export interface ReachView {
   goods: WindowGoodView[];
   tags: ChoiceView[];
+  shelves: ChoiceView[];
   pictures: OwnPictureView[];
   currency: string;
 }

@@ -5,6 +5,8 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title }}@if ($title !== $look->wordmark) · {{ $look->wordmark }}@endif</title>
 @if ($description !== '')<meta name="description" content="{{ $description }}">@endif
+@if ($unlisted ?? false)<meta name="robots" content="noindex, follow">
+@endif
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
 <link rel="icon" href="{{ $style->icon() }}">
 <meta property="og:title" content="{{ $title }}">
@@ -16,6 +18,7 @@
 <link rel="stylesheet" href="{{ $style->sheet() }}" data-build>
 <style data-look>{!! $style->css() !!}</style>
 <script type="module" src="{{ $assets->url('resources/shop/islands/shop.ts') }}"></script>
+@stack('islands')
 @if ($galley)<link rel="stylesheet" href="{{ $assets->url('resources/shop/galley.css') }}">
 <script type="module" src="{{ $assets->url('resources/shop/islands/galley.ts') }}"
     data-workshop="{{ config('stall.scheme') }}://{{ config('stall.workshop_host') }}{{ config('stall.port_suffix') }}"></script>

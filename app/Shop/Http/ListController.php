@@ -4,54 +4,159 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop\Http;
 
+use Illuminate\Database\Query\Builder;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Shelves\SearchWords;
+use WindowStall\Core\Shelves\Standing;
+use WindowStall\Shelves\NoteSearch;
+use WindowStall\Shelves\SearchGoods;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Shop\Finding\FindGoods;
+use WindowStall\Shop\Finding\GoodsList;
+use WindowStall\Shop\Finding\Narrowing;
+use WindowStall\Shop\Finding\Suggestions;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\WindowGoods;
 
-/** All goods, or those under one tag, newest first and a page at a time. */
+/** Goods in lists: all, those of a shelf or under a tag, and those that were searched for; narrowed, sorted, paged. */
 final readonly class ListController
 {
-    private const PAGE = 24;
-
-    /** Nobody turns further than this; whoever asks for more gets the last. */
-    private const MOST_PAGES = 5_000;
-
-    public function __construct(private ShopRenderer $renderer)
+    public function __construct(private ShopRenderer $renderer, private KeepPage $keep)
     {
     }
 
     public function all(Request $request): Response
     {
-        return $this->list($request, WindowGoods::of(ShopStall::of($request)), null, '/goods');
+        $stall = ShopStall::of($request);
+
+        return $this->list($request, $stall, new GoodsList(
+            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+                ShelfGoods::all($stall),
+                $sort ?? Standing::Newest,
+            ),
+            heading: 'Everything on the stall',
+            path: '/goods',
+        ));
+    }
+
+    public function shelf(Request $request, string $slug): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $shelf = Shelf::of($stall)->where('slug', $slug)->first();
+        if ($shelf === null) {
+            return $this->moved($request, $stall, $slug) ?? $this->renderer->missing($stall);
+        }
+
+        return $this->list($request, $stall, new GoodsList(
+            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+                ShelfGoods::on($stall, $shelf),
+                $sort ?? $shelf->standing,
+                $sort === null ? $shelf : null,
+            ),
+            heading: $shelf->name,
+            path: $shelf->address(),
+            words: $shelf->words,
+            title: $shelf->search_title,
+            description: (string) ($shelf->search_words ?? $shelf->words),
+        ));
     }
 
     public function tagged(Request $request, string $tag): Response
     {
-        $goods = WindowGoods::of(ShopStall::of($request));
+        $stall = ShopStall::of($request);
+        $name = WindowGoods::of($stall)->tagAt($tag) ?? abort(404);
 
-        return $this->list($request, $goods, $goods->tagAt($tag) ?? abort(404), '/tagged/'.$tag);
+        return $this->list($request, $stall, new GoodsList(
+            goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
+                ShelfGoods::all($stall)->whereRaw('? = ANY (facts.tags)', [$name]),
+                $sort ?? Standing::Newest,
+            ),
+            heading: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1),
+            path: '/tagged/'.$tag,
+        ));
     }
 
-    private function list(Request $request, WindowGoods $goods, ?string $tag, string $path): Response
+    public function search(Request $request): Response
     {
-        $stall = $goods->stall;
-        $asked = $request->query('page');
-        $page = is_string($asked) && ctype_digit($asked) ? max(1, min(self::MOST_PAGES, (int) $asked)) : 1;
-        $skip = ($page - 1) * self::PAGE;
-        // One more than is shown tells whether there are more.
-        $found = $tag === null ? $goods->newest(self::PAGE + 1, $skip) : $goods->tagged($tag, self::PAGE + 1, $skip);
-        $at = static fn (int $n): string => $n === 1 ? $path : $path.'?page='.$n;
-        $heading = $tag === null ? 'Everything on the stall' : mb_strtoupper(mb_substr($tag, 0, 1)).mb_substr($tag, 1);
+        $stall = ShopStall::of($request);
+        $typed = is_string($q = $request->query('q')) ? $q : '';
+        $words = SearchWords::of($typed);
+        $search = new SearchGoods($stall);
+        $corrected = $search->called($words)->exists() ? null : $search->corrected($words);
+        $meant = $corrected !== null && $search->called($corrected)->exists() ? $corrected : null;
+        $look = $meant ?? $words;
+        $found = 0;
+        $page = $this->list($request, $stall, new GoodsList(
+            goods: fn (?Standing $sort): Builder => $sort === null
+                ? $search->called($look)
+                : ShelfGoods::ordered($search->called($look)->reorder(), $sort),
+            heading: $words->words === [] ? 'Look for something' : sprintf('“%s”', $words->text()),
+            path: '/search',
+            asked: ['q' => $words->text()],
+            searched: $words->text(),
+            meant: $meant?->text(),
+        ), $found);
+        if ($words->words !== [] && ! Narrowing::of($request, $stall)->asks()) {
+            // Once the shopper has been answered.
+            defer(static fn () => NoteSearch::of($stall, $words, $meant === null ? $found : 0));
+        }
 
-        return ShopResponse::html($this->renderer->page($stall, $this->renderer->published($stall), 'list', [
-            'title' => $heading,
-            'heading' => $heading,
-            'path' => $at($page),
-            'goods' => array_slice($found, 0, self::PAGE),
-            'before' => $page > 1 ? $at($page - 1) : null,
-            'after' => count($found) > self::PAGE ? $at($page + 1) : null,
-        ]));
+        return $page;
+    }
+
+    /** What one may mean while one types: a few goods with their pictures, and shelves. */
+    public function suggest(Request $request): JsonResponse
+    {
+        $typed = is_string($q = $request->query('q')) ? $q : '';
+
+        return new JsonResponse(Suggestions::of(ShopStall::of($request), SearchWords::of($typed)), headers: [
+            'Cache-Control' => 'max-age=60',
+            'X-Robots-Tag' => 'noindex',
+        ]);
+    }
+
+    /** All shelves. */
+    public function shelves(Request $request): Response
+    {
+        $stall = ShopStall::of($request);
+
+        return ($this->keep)($request, $stall, '/shelves', $this->renderer->shelves($stall));
+    }
+
+    private function list(Request $request, Stall $stall, GoodsList $list, int &$found = 0): Response
+    {
+        $asked = Narrowing::of($request, $stall);
+        $path = $list->path.($list->asked === [] ? '' : '?'.http_build_query($list->asked));
+        $result = (new FindGoods($stall, $asked))(($list->goods)($asked->sort), $list->path, $list->asked);
+        $found = $result->count;
+        $html = $this->renderer->goodsList($stall, $list, $asked, $result);
+        // Only as it stands by itself; what is narrowed is made each time.
+        if ($list->asked !== [] || $asked->asks() || $asked->page > 1) {
+            return ShopResponse::html($html, private: ! $stall->open);
+        }
+
+        return ($this->keep)($request, $stall, $path, $html);
+    }
+
+    /** Whoever asks at an address that was left is led on to where it stands now. */
+    private function moved(Request $request, Stall $stall, string $slug): ?RedirectResponse
+    {
+        $to = DB::table('shelf_addresses')
+            ->join('shelves', 'shelves.id', '=', 'shelf_addresses.shelf_id')
+            ->where('shelf_addresses.stall_id', $stall->id)
+            ->where('shelf_addresses.slug', $slug)
+            ->value('shelves.slug');
+        $query = $request->getQueryString();
+
+        return is_string($to)
+            ? new RedirectResponse($stall->shopAddress('/shelves/'.$to).($query === null ? '' : '?'.$query), 301)
+            : null;
     }
 }

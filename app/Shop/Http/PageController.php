@@ -8,15 +8,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
-use WindowStall\Shop\PageStore;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
-use WindowStall\Stall\Stall;
 
-/** Pages that are the same for every shopper; made once per revision and then served as files. */
+/** The homepage and the pages of goods; made once per revision and then served as files. */
 final readonly class PageController
 {
-    public function __construct(private ShopRenderer $renderer, private PageStore $pages)
+    public function __construct(private ShopRenderer $renderer, private KeepPage $keep)
     {
     }
 
@@ -24,7 +22,7 @@ final readonly class PageController
     {
         $stall = ShopStall::of($request);
 
-        return $this->keep($request, $stall, '/', $this->renderer->home($stall, $this->renderer->published($stall)));
+        return ($this->keep)($request, $stall, '/', $this->renderer->home($stall, $this->renderer->published($stall)));
     }
 
     public function goods(Request $request, string $slug): Response
@@ -37,34 +35,14 @@ final readonly class PageController
             ->where('state', ListingState::InWindow)
             ->first();
         if ($listing === null) {
-            return ShopResponse::html(
-                $this->renderer->page($stall, $this->renderer->published($stall), 'missing', ['title' => 'Not here']),
-                404,
-            );
+            return $this->renderer->missing($stall);
         }
 
-        return $this->keep(
+        return ($this->keep)(
             $request,
             $stall,
             '/goods/'.$slug,
             $this->renderer->goods($stall, $this->renderer->published($stall), $listing),
         );
-    }
-
-    private function keep(Request $request, Stall $stall, string $path, string $html): Response
-    {
-        if (! $stall->open) {
-            return ShopResponse::html($html, private: true);
-        }
-        if ($request->isMethod('GET') && $request->getQueryString() === null) {
-            // The stall was read before the page was made, so a change meanwhile has a newer revision and its own
-            // folder.
-            if (! $this->pages->current($stall->handle, $stall->shop_revision)) {
-                $this->pages->turnTo($stall->handle, $stall->shop_revision);
-            }
-            $this->pages->write($stall->handle, $stall->shop_revision, $path, $html);
-        }
-
-        return ShopResponse::html($html);
     }
 }

@@ -13,6 +13,8 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Stall\Stall;
 
 /** The goods in a stall's window, as cards for sections. */
@@ -23,6 +25,9 @@ final class WindowGoods
 
     /** @var array<string, int>|null tag → goods */
     private ?array $counts = null;
+
+    /** @var array<int, array{words: string, href: string, goods: int}>|null */
+    private ?array $shelves = null;
 
     /** @var array<int, GoodCard|null> what was looked up already; null is what isn't in the window */
     private array $known = [];
@@ -166,6 +171,24 @@ final class WindowGoods
         $row = DB::selectOne(self::DAYS, [$this->stall->id]);
 
         return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
+    }
+
+    /** @return array<int, array{words: string, href: string, goods: int}> shelves that hold something, by their numbers */
+    public function shelves(): array
+    {
+        if ($this->shelves === null) {
+            $counts = (new ShelfFigures($this->stall))->counts();
+            $this->shelves = [];
+            foreach (Shelf::of($this->stall)->whereKey(array_keys($counts))->orderBy('name')->get() as $shelf) {
+                $this->shelves[$shelf->id] = [
+                    'words' => $shelf->name,
+                    'href' => $shelf->address(),
+                    'goods' => $counts[$shelf->id]['goods'],
+                ];
+            }
+        }
+
+        return $this->shelves;
     }
 
     /** The tag that stands under an address of the shop, or null. */

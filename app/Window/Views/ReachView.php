@@ -14,11 +14,13 @@ final readonly class ReachView
     /**
      * @param  list<WindowGoodView>  $goods
      * @param  list<ChoiceView>  $tags  with how many goods each has
+     * @param  list<ChoiceView>  $shelves  those that hold something
      * @param  list<OwnPictureView>  $pictures  the stall's own, newest first
      */
     public function __construct(
         public array $goods,
         public array $tags,
+        public array $shelves,
         public array $pictures,
         public string $currency,
     ) {
@@ -26,7 +28,8 @@ final readonly class ReachView
 
     public static function of(Stall $stall): self
     {
-        $counts = WindowGoods::of($stall)->tags();
+        $goods = WindowGoods::of($stall);
+        $counts = $goods->tags();
         $words = array_map(
             static fn (string|int $tag, int $count): string => $tag.' ('.$count.')',
             array_keys($counts),
@@ -36,6 +39,10 @@ final readonly class ReachView
         return new self(
             goods: WindowGoodView::all($stall),
             tags: ChoiceView::from($counts === [] ? [] : array_combine(array_keys($counts), $words)),
+            shelves: ChoiceView::from(array_map(
+                static fn (array $shelf): string => $shelf['words'],
+                $goods->shelves(),
+            )),
             pictures: OwnPictureView::all($stall),
             currency: $stall->currency,
         );

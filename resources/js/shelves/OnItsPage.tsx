@@ -15,7 +15,7 @@ export function OnItsPage({
   shelf: ShelfView;
   onSay: (body: Record<string, unknown>) => Promise<boolean>;
 }) {
-  const word = 'field-sizing-content min-w-24 border-rule/40 font-medium text-ink';
+  const word = 'field-sizing-content min-w-16 leading-tight border-rule/40 font-medium text-ink';
   return (
     <p className="mt-1 max-w-[110ch] leading-[1.9] text-mute">
       On its page stands above them <Above shelf={shelf} onSay={onSay} />; it is found at /shelves/
@@ -67,7 +67,10 @@ function Above({ shelf, onSay }: { shelf: ShelfView; onSay: (body: Record<string
         setOpen(next);
       }}
       trigger={
-        <button type="button" className="border-b border-rule/40 text-left font-medium text-ink hover:bg-you-soft">
+        <button
+          type="button"
+          className="border-b border-rule/40 text-left leading-tight font-medium text-ink hover:bg-you-soft"
+        >
           {shelf.words === '' ? 'nothing yet' : shelf.words}
         </button>
       }

@@ -41,7 +41,7 @@ export function RuleSentence({ rule, choices, onSay }: Props) {
         clause={null}
         choices={choices}
         trigger={
-          <button type="button" className="text-you underline underline-offset-4">
+          <button type="button" className="leading-tight text-you underline underline-offset-4">
             {empty ? 'that are …' : 'and that …'}
           </button>
         }
@@ -121,7 +121,7 @@ function Clause({
         <button
           type="button"
           data-clause={clause.field}
-          className="border-b-[1.5px] border-you font-medium hover:bg-you-soft"
+          className="border-b-[1.5px] border-you leading-tight font-medium hover:bg-you-soft"
         >
           {clause.words}
         </button>

@@ -96,7 +96,7 @@ export default function ShelfPage({ shelf: given, choices }: { shelf: ShelfView;
             aria-label="In which order they stand"
             value={shelf.standing}
             onChange={(e) => void say({ standing: e.target.value })}
-            className="field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink"
+            className="field-sizing-content border-b border-rule/40 bg-transparent leading-tight font-medium text-ink"
           >
             {Object.entries(choices.standings).map(([value, words]) => (
               <option key={value} value={value}>

@@ -8,6 +8,7 @@ import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import { FilingSheet } from '@/shelves/FilingSheet';
 import { Homeless } from '@/shelves/Homeless';
+import { LookedFor } from '@/shelves/LookedFor';
 import { NewShelf } from '@/shelves/NewShelf';
 import type { MadeShelfView, ProposalView, ShelfRowView, ShelvesView } from '@/types';
 import { Button } from '@/ui/Button';
@@ -18,6 +19,7 @@ import { Thumb } from '@/ui/Thumb';
 export default function ShelvesPage({ shelves }: { shelves: ShelvesView }) {
   const [filing, setFiling] = useState(false);
   const [homeless, setHomeless] = useState(false);
+  const [looked, setLooked] = useState(false);
   const nothing = shelves.all === 0;
   return (
     <div className="pb-16">
@@ -43,6 +45,9 @@ export default function ShelvesPage({ shelves }: { shelves: ShelvesView }) {
           </p>
         )}
         <div className="ml-auto flex items-baseline gap-5">
+          <Button kind="quiet" onClick={() => setLooked(true)}>
+            Looked for
+          </Button>
           <Button kind="quiet" onClick={() => setFiling(true)}>
             Tags and types
           </Button>
@@ -64,6 +69,7 @@ export default function ShelvesPage({ shelves }: { shelves: ShelvesView }) {
         shelves.proposals.length > 0 && <Proposals proposals={shelves.proposals} first={shelves.shelves.length === 0} />
       )}
       <FilingSheet open={filing} onClose={() => setFiling(false)} />
+      <LookedFor open={looked} onClose={() => setLooked(false)} />
       <Homeless open={homeless} onClose={() => setHomeless(false)} />
     </div>
   );

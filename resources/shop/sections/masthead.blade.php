@@ -10,5 +10,6 @@
 @endforeach
 </ul></nav>
 @endif
+<a class="search-link" href="/search">Search</a>
 <a class="basket-link" href="/basket">Basket <span data-basket-count hidden></span></a>
 </header>

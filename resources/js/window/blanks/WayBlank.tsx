@@ -12,6 +12,8 @@ export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
   const ways = [
     { value: '', label: 'nowhere' },
     { value: 'all', label: 'everything on the stall' },
+    { value: 'shelves', label: 'all shelves' },
+    ...reach.shelves.map((s) => ({ value: `shelf:${s.value}`, label: `the shelf ${s.label}` })),
     ...reach.tags.map((t) => ({ value: `tag:${t.value}`, label: `what is tagged ${t.label}` })),
     ...reach.goods.map((g) => ({ value: `goods:${String(g.id)}`, label: g.title })),
     ...places.map((p) => ({ value: `at:${p.value}`, label: `further down, ${p.label}` })),
@@ -91,6 +93,11 @@ function Way({ label, on, onChoose }: { label: string; on: boolean; onChoose: ()
 function wayWords(said: string, reach: ReachView): string {
   if (said === '') return 'nowhere';
   if (said === 'all') return 'everything on the stall';
+  if (said === 'shelves') return 'all shelves';
+  if (said.startsWith('shelf:')) {
+    const shelf = reach.shelves.find((s) => `shelf:${s.value}` === said);
+    return shelf ? `the shelf ${shelf.label}` : 'a shelf that is gone or empty';
+  }
   if (said.startsWith('tag:')) return `what is tagged ${said.slice(4)}`;
   if (said.startsWith('goods:'))
     return reach.goods.find((g) => `goods:${String(g.id)}` === said)?.title ?? 'something that is gone';
