@@ -12,6 +12,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Rung;
+use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
@@ -139,6 +140,78 @@ final readonly class GoodsPage
             ] + $this->was($v),
             $this->variants,
         );
+    }
+
+    /** Whether nothing of a value can be bought, whatever else is chosen. */
+    public function valueGone(string $option, string $value): bool
+    {
+        foreach ($this->variants as $variant) {
+            if (($variant->options[$option] ?? null) === $value && $variant->buyable()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Which picture comes first for each value that has one of its own, so that it follows the choice without script.
+     *
+     * @return list<array{value: string, picture: int}> value: the number of the option and of the value, "0-2"
+     */
+    public function firsts(): array
+    {
+        $firsts = [];
+        foreach (array_values($this->options) as $n => $values) {
+            $name = array_keys($this->options)[$n];
+            foreach ($values as $m => $value) {
+                $pictures = array_unique(array_map(
+                    fn (VariantFigures $v): ?int => $this->pictureOf($v),
+                    array_filter($this->variants, static fn ($v): bool => ($v->options[$name] ?? null) === $value),
+                ));
+                $picture = count($pictures) === 1 ? reset($pictures) : null;
+                if (is_int($picture)) {
+                    $firsts[] = ['value' => $n.'-'.$m, 'picture' => $picture];
+                }
+            }
+        }
+
+        return $firsts;
+    }
+
+    /** @return array<string, string> what it is, by what is told */
+    public function facts(): array
+    {
+        $listing = $this->figures->listing;
+        $grams = array_unique(array_map(static fn (VariantFigures $v): int => $v->said->grams ?? 0, $this->variants));
+        $from = array_unique(array_filter(array_map(
+            static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
+            $this->variants,
+        )));
+        $weight = static fn (int $g): string => $g < 1_000 ? $g.' g' : rtrim(rtrim(number_format($g / 1_000, 2), '0'), '.').' kg';
+
+        return array_filter([
+            'What it is' => (string) $listing->own_type,
+            'Made by' => (string) $listing->own_maker,
+            'Weight, packed' => match (true) {
+                $grams === [] || min($grams) === 0 => '',
+                count($grams) === 1 => $weight(min($grams)),
+                default => $weight(min($grams)).' to '.$weight(max($grams)),
+            },
+            'Posted from' => implode(', ', array_map(
+                static fn (string $code): string => Stall::countryName($code),
+                $from,
+            )),
+        ], static fn (string $told): bool => $told !== '');
+    }
+
+    /** The picture that goes along when somebody shares it; "" where it has none. */
+    public function shared(): string
+    {
+        $path = ($this->pictures[0] ?? null)?->path;
+        $url = $path === null ? '' : PictureSizes::url($path, max(PictureSizes::WIDTHS));
+
+        return str_starts_with($url, '/') ? $this->figures->stall->shopAddress($url) : $url;
     }
 
     /**

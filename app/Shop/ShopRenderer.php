@@ -37,12 +37,19 @@ final readonly class ShopRenderer
     {
         $page = GoodsPage::of(ListingFigures::of($stall, $listing));
         $plain = RichText::plain($page->words);
+        $shelf = Related::shelf($stall, $listing);
+        $crumbs = $shelf === null
+            ? ['words' => 'Everything', 'href' => '/goods']
+            : ['words' => $shelf->name, 'href' => $shelf->address()];
 
         return $this->pages->page($stall, $content, 'goods', [
             'title' => $listing->own_search_title ?? $page->title,
             'good' => $page,
             'description' => $listing->own_search_words ?? mb_strimwidth($plain, 0, self::DESCRIPTION, '…'),
             'path' => '/goods/'.$listing->slug,
+            'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
+            'related' => Related::to($stall, $listing),
+            'shared' => $page->shared(),
         ]);
     }
 

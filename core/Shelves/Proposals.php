@@ -37,7 +37,8 @@ final class Proposals
                 self::homeless($a, $housed) ?:
                 ($a->rank() <=> $b->rank() ?: (count($b->goods) <=> count($a->goods) ?: strcmp($a->name, $b->name))));
             $best = array_shift($fitting);
-            if (self::stands($best, $shelves)) {
+            // What stands on other shelves already is found there.
+            if (self::homeless($best, $housed) === 0 || self::stands($best, $shelves)) {
                 continue;
             }
             $chosen[] = ['candidate' => $best, 'homeless' => self::homeless($best, $housed)];

@@ -2,8 +2,11 @@
 @push('head')
 <script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($path)), JSON_UNESCAPED_SLASHES
     | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
+@if ($good->firsts() !== [])<style>@foreach ($good->firsts() as $first).product:has(#o-{{ $first['value'] }}:checked) #picture-{{ $first['picture'] }}{order:-1;grid-column:1/-1}.product:has(#o-{{ $first['value'] }}:checked) .shot:not(#picture-{{ $first['picture'] }}){grid-column:auto}@endforeach</style>
+@endif
 @endpush
 @section('main')
+<div class="crumbs-row">@include('shop::crumbs')</div>
 @php($chosen = $good->chosen)
 <article class="product" data-product>
 <div class="gallery" tabindex="0" role="group" aria-label="Pictures">
@@ -25,26 +28,42 @@
 <form method="post" action="/basket">
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
 @foreach ($good->options as $name => $values)
+@php($coloured = WindowStall\Core\Shelves\Swatch::fits($values))
 <fieldset class="options"><legend>{{ $name }}</legend><div class="pills">
-@foreach ($values as $value)<label class="pill"><input type="radio" name="option[{{ $name }}]" value="{{ $value }}"
-    @checked(($chosen->options[$name] ?? null) === $value)
-    data-option="{{ $loop->parent->index }}"><span>{{ $value }}</span></label>@endforeach
+@foreach ($values as $value)
+@php($gone = $good->valueGone($name, $value))
+@php($swatch = $coloured ? WindowStall\Core\Shelves\Swatch::of($value) : null)
+<label class="pill"@if ($gone) data-gone @endif><input type="radio" id="o-{{ $loop->parent->index }}-{{ $loop->index }}"
+    name="option[{{ $name }}]" value="{{ $value }}" @checked(($chosen->options[$name] ?? null) === $value)
+    data-option="{{ $loop->parent->index }}"><span>@if ($swatch)<i class="swatch"
+    style="background:{{ $swatch }}"></i>@endif<b>{{ $value }}</b>@if ($gone) <small>sold out</small>@endif</span></label>
+@endforeach
 </div></fieldset>
 @endforeach
 @if (count($good->variants) === 1)<input type="hidden" name="variant" value="{{ $good->variants[0]->row->id }}">@endif
 <p class="promise"><span data-stock>{{ $chosen ? WindowStall\Shop\GoodsPage::stockWords($chosen)
     : 'Sold out' }}</span> <span data-days>{{ $chosen ? WindowStall\Shop\GoodsPage::daysWords($chosen->days)
     : '' }}</span></p>
+<div class="reach"><span class="reach-price" aria-hidden="true" data-price>{{ $good->price }}</span>
 <button type="submit" class="button wide" data-buy
-    @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button>
+    @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button></div>
 <p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery
     {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from
     {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else
     Delivery is free.@endif</p>
 </form>
 <div class="words">{!! $good->words !!}</div>
+@if ($good->facts() !== [])<table class="facts"><caption class="sr">Facts</caption><tbody>
+@foreach ($good->facts() as $told => $fact)<tr><th scope="row">{{ $told }}</th><td>{{ $fact }}</td></tr>
+@endforeach
+</tbody></table>@endif
 </div>
 <script type="application/json" data-choices>{!! json_encode($good->choices(), JSON_HEX_TAG | JSON_HEX_AMP
     | JSON_UNESCAPED_UNICODE) !!}</script>
 </article>
+@if ($related !== [])<section class="row related"><h2>From the same shelves</h2>
+<ul class="goods">
+@foreach ($related as $other)@include('shop::good', ['good' => $other])
+@endforeach
+</ul></section>@endif
 @endsection

@@ -32,8 +32,7 @@ function followChoices(product: HTMLElement): void {
     return values;
   };
   const put = (name: string, text: string): void => {
-    const place = product.querySelector(`[data-${name}]`);
-    if (place) place.textContent = text;
+    for (const place of product.querySelectorAll(`[data-${name}]`)) place.textContent = text;
   };
   const show = (moved: boolean): void => {
     const values = chosen();
@@ -63,15 +62,9 @@ function followChoices(product: HTMLElement): void {
       );
       radio.closest('.pill')?.toggleAttribute('data-gone', !possible);
     }
-    if (moved && choice && choice.picture !== null) {
-      const shot = product.querySelector<HTMLElement>(`[data-shot="${String(choice.picture)}"]`);
-      const gallery = shot?.parentElement;
-      if (shot && gallery && gallery.scrollWidth > gallery.clientWidth) {
-        gallery.scrollTo({ left: shot.offsetLeft - (gallery.clientWidth - shot.clientWidth) / 2, behavior: 'smooth' });
-      } else if (shot && gallery && gallery.firstElementChild !== shot) {
-        gallery.prepend(shot);
-      }
-    }
+    // Which picture comes first is the stylesheet's; here one only goes back to it.
+    if (moved && choice !== undefined && choice.picture !== null)
+      product.querySelector('.gallery')?.scrollTo({ left: 0, behavior: 'smooth' });
   };
   for (const radio of radios)
     radio.addEventListener('change', () => {

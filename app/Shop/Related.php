@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Goods\GoodCard;
+use WindowStall\Window\Goods\WindowGoods;
+
+/** What stands on the same shelves as one of the goods: with it on most shelves first, then what sells best. */
+final class Related
+{
+    private const GOODS = 4;
+
+    private const SAME_SHELVES = <<<'SQL'
+        SELECT other.listing_id
+        FROM shelf_goods AS own
+        JOIN shelf_goods AS other ON other.shelf_id = own.shelf_id AND other.listing_id <> own.listing_id
+        JOIN goods_facts AS facts ON facts.listing_id = other.listing_id AND facts.buyable
+        WHERE own.stall_id = ?
+          AND own.listing_id = ?
+        GROUP BY other.listing_id, facts.sold_pieces
+        ORDER BY count(*) DESC, facts.sold_pieces DESC, other.listing_id
+        LIMIT ?
+        SQL;
+
+    /** The narrowest tells most. */
+    private const SHELF = <<<'SQL'
+        SELECT own.shelf_id
+        FROM shelf_goods AS own
+        JOIN shelf_goods AS all_there ON all_there.shelf_id = own.shelf_id
+        WHERE own.stall_id = ?
+          AND own.listing_id = ?
+        GROUP BY own.shelf_id
+        ORDER BY count(*), own.shelf_id
+        LIMIT 1
+        SQL;
+
+    /** @return list<GoodCard> */
+    public static function to(Stall $stall, Listing $listing): array
+    {
+        $rows = DB::select(self::SAME_SHELVES, [$stall->id, $listing->id, self::GOODS]);
+
+        return WindowGoods::of($stall)->only(array_map(intval(...), array_column($rows, 'listing_id')));
+    }
+
+    /** The shelf it is thought of as standing on; null where it stands on none. */
+    public static function shelf(Stall $stall, Listing $listing): ?Shelf
+    {
+        $id = DB::selectOne(self::SHELF, [$stall->id, $listing->id])?->shelf_id;
+
+        return $id === null ? null : Shelf::of($stall)->find((int) $id);
+    }
+}
