@@ -6,6 +6,7 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Counter\Letters\Letter;
 use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
@@ -26,6 +27,7 @@ final class CounterServiceProvider extends ServiceProvider
     {
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('orders', Order::of(...));
+        Stall::resolveRelationUsing('letters', Letter::of(...));
         Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
     }
 }

@@ -19,6 +19,7 @@ use WindowStall\Stall\Stall;
  * @property int $stall_id
  * @property int $number
  * @property string $token
+ * @property array<string, int> $policies which version of each it was bought under, by kind
  * @property string $basket_id
  * @property string $basket_hash
  * @property OrderState $state
@@ -63,6 +64,7 @@ final class Order extends Model
             'reserved_until' => 'datetime',
             'awaited_since' => 'datetime',
             'tax_on_top' => 'boolean',
+            'policies' => 'array',
         ];
     }
 

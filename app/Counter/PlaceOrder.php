@@ -9,6 +9,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\PolicyVersion;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
 final class PlaceOrder
@@ -25,8 +26,12 @@ final class PlaceOrder
                 ->where('state', OrderState::AwaitingPayment)
                 ->first();
             $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $stall->home_market];
+            $policies = array_map(
+                static fn (PolicyVersion $version): int => $version->number,
+                PolicyVersion::now($stall),
+            );
             if ($known !== null) {
-                $known->update($facts + ['awaited_since' => null]);
+                $known->update($facts + ['awaited_since' => null, 'policies' => $policies]);
 
                 return $known;
             }
@@ -53,6 +58,7 @@ final class PlaceOrder
                     'advertising_minor' => $stall->advertising_minor,
                     'duty_minor' => $expected->duty->minor,
                     'handling_minor' => $expected->handling->minor,
+                    'policies' => $policies,
                 ],
             );
             $locked->update(['next_order_number' => $locked->next_order_number + 1]);

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Counter\Http\CounterController;
+use WindowStall\Counter\Http\LettersController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scopeBindings()->group(function (): void {
     Route::get('/', [CounterController::class, 'index'])->name('counter');
+    Route::get('/letters', [LettersController::class, 'index'])->name('counter.letters');
+    Route::get('/letters/{letter}', [LettersController::class, 'show'])->name('counter.letter');
+    Route::post('/letters/{letter}', [LettersController::class, 'answer'])->name('counter.letter.answer');
+    Route::put('/letters/{letter}', [LettersController::class, 'settle'])->name('counter.letter.settle');
     Route::get('/{order}', [CounterController::class, 'show'])->name('counter.order');
     Route::post('/{order}/refund', [CounterController::class, 'refund'])->name('counter.refund');
     Route::post('/{order}/again', [CounterController::class, 'again'])->name('counter.again');

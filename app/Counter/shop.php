@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Counter\Http\CheckoutController;
+use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
 
 Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
 Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
+Route::post('/letters', [LettersController::class, 'take'])->middleware('throttle:6,10')->name('letters.take');
 Route::get('/orders/{token}', [OrderController::class, 'show'])
     ->name('order')
     ->where('token', '[A-Za-z0-9_-]{43}');

@@ -37,6 +37,8 @@ final class Routes
         'delivery',
         'shelf',
         'synonym',
+        'page',
+        'letter',
     ];
 
     public static function register(): void

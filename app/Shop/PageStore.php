@@ -18,7 +18,7 @@ final class PageStore
     public function write(string $handle, int $revision, string $path, string $html): void
     {
         $folder = $this->folder($handle).'/'.$revision;
-        if (! is_dir($folder) || preg_match('#^/((goods|shelves)(/[a-z0-9-]+)?)?$#D', $path) !== 1) {
+        if (! is_dir($folder) || preg_match('#^/((goods|shelves|pages|policies)(/[a-z0-9-]+)?)?$#D', $path) !== 1) {
             return;
         }
         $file = $folder.($path === '/' ? '/index' : $path).'.html';

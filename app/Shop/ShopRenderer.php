@@ -17,6 +17,8 @@ use WindowStall\Support\RichText;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
+use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Written\WrittenPage;
 
 /** The pages of goods, in the frame that the window gives every page. */
 final readonly class ShopRenderer
@@ -73,6 +75,39 @@ final readonly class ShopRenderer
             'pages' => $pages,
             'at' => $at,
             'crumbs' => [['words' => $list->heading, 'href' => $list->path]],
+        ]);
+    }
+
+    /** A page that the seller wrote, as it is published. */
+    public function written(Stall $stall, WrittenPage $page): string
+    {
+        $shown = $page->shown ?? throw new \LogicException('Only pages that are shown are looked at.');
+        $said = RichText::plain($shown['words']).' '.implode(' ', array_column($shown['asked'], 'ask'));
+
+        return $this->pages->page($stall, $this->pages->published($stall), 'written', [
+            'title' => $page->search_title ?? $shown['title'],
+            'description' => $page->search_words ?? mb_strimwidth(trim($said), 0, self::DESCRIPTION, '…'),
+            'path' => $page->address(),
+            'unlisted' => $page->hidden,
+            'page' => $page,
+            'made' => LetterSeal::now(),
+            'crumbs' => [['words' => $shown['title'], 'href' => $page->address()]],
+        ]);
+    }
+
+    /** @param  int  $now  the number of the version that counts */
+    public function policy(Stall $stall, PolicyVersion $version, int $now): string
+    {
+        $path = '/policies/'.$version->kind->value;
+
+        return $this->pages->page($stall, $this->pages->published($stall), 'policy', [
+            'title' => $version->kind->heading(),
+            'description' => mb_strimwidth(implode(' ', $version->words), 0, self::DESCRIPTION, '…'),
+            'path' => $path,
+            'unlisted' => $version->number < $now,
+            'version' => $version,
+            'now' => $now,
+            'crumbs' => [['words' => $version->kind->heading(), 'href' => $path]],
         ]);
     }
 

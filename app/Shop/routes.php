@@ -7,6 +7,7 @@ use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\EnterController;
 use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
+use WindowStall\Shop\Http\PapersController;
 use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\SignUpController;
 
@@ -23,6 +24,8 @@ Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
 Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->name('shelf')
     ->where('slug', '[a-z0-9-]+');
+Route::get('/pages/{slug}', [PapersController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
+Route::get('/policies/{kind}', [PapersController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
 Route::get('/search', [ListController::class, 'search'])->name('search');
 Route::get('/search/suggest', [ListController::class, 'suggest'])->middleware('throttle:240,1')->name('suggest');
 Route::get('/tagged/{tag}', [ListController::class, 'tagged'])

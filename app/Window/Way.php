@@ -9,8 +9,8 @@ use WindowStall\Window\Goods\WindowGoods;
 
 /**
  * Where something on a page leads, as it is saved: nowhere (""), all goods ("all"), all shelves ("shelves"), one of them
- * ("shelf:ID"), one of the goods ("goods:ID"), what is tagged ("tag:NAME"), a section of the page ("at:ID"), or an
- * address.
+ * ("shelf:ID"), one of the goods ("goods:ID"), what is tagged ("tag:NAME"), a page the seller wrote ("page:ID"), a policy
+ * ("policy:KIND"), a section of the page ("at:ID"), or an address.
  */
 final readonly class Way
 {
@@ -31,6 +31,8 @@ final readonly class Way
         return match (true) {
             $said === '' => new self('', '', ''),
             $said === 'all', $said === 'shelves' => new self($said, $said, ''),
+            preg_match('/^page:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'page', $m[1]),
+            preg_match('/^policy:([a-z]{1,12})$/D', $said, $m) === 1 => new self($said, 'policy', $m[1]),
             preg_match('/^shelf:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'shelf', $m[1]),
             preg_match('/^goods:(\d{1,18})$/D', $said, $m) === 1 => new self($said, 'goods', $m[1]),
             preg_match('/^tag:(.{1,60})$/uD', $said, $m) === 1 => new self($said, 'tag', $m[1]),
@@ -49,6 +51,8 @@ final readonly class Way
             'all' => '/goods',
             'shelves' => '/shelves',
             'shelf' => $goods->shelves()[(int) $this->to]['href'] ?? null,
+            'page' => Papers::of($goods->stall)->page((int) $this->to),
+            'policy' => Papers::of($goods->stall)->policy($this->to),
             'goods' => $goods->url((int) $this->to),
             'tag' => $goods->count($this->to) > 0 ? '/tagged/'.WindowGoods::address($this->to) : null,
             'at' => '/#'.$this->to,
@@ -76,7 +80,11 @@ final readonly class Way
 
         return match (true) {
             $this->kind === '' => '',
+            $this->kind === 'page', $this->kind === 'policy' => $this->href($goods) === null
+                ? 'nowhere: it isn’t published'
+                : 'a page of yours',
             $count === null => $this->kind === 'at' ? 'further down' : 'another place',
+            $count === 0 && $this->kind === 'shelf' => 'nothing stands on it',
             $count === 0 => 'nowhere any more',
             default => $count === 1 ? '1 of the goods' : $count.' goods',
         };

@@ -7,12 +7,16 @@ namespace WindowStall\Window;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Stall\Events\StallOpened;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Written\WrittenPage;
 
 /** What Window listens to. */
 final class WindowServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
+        // What addresses name below a stall is looked for among its own.
+        Stall::resolveRelationUsing('pages', WrittenPage::of(...));
         Event::listen(static fn (StallOpened $opened) => app(StartWindow::class)($opened->stall));
     }
 }

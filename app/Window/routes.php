@@ -12,9 +12,11 @@ use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\OpeningController;
 use WindowStall\Window\Http\PicturesController;
+use WindowStall\Window\Http\PoliciesController;
 use WindowStall\Window\Http\SignUpsController;
 use WindowStall\Window\Http\VersionsController;
 use WindowStall\Window\Http\WindowController;
+use WindowStall\Window\Http\WrittenPagesController;
 
 Route::middleware(['auth', InStall::class])
     ->prefix('/at/{stall}/window')
@@ -23,6 +25,19 @@ Route::middleware(['auth', InStall::class])
         Route::put('/', [WindowController::class, 'save'])->name('window.save');
         Route::get('/shop', [OpeningController::class, 'see'])->name('window.shop');
         Route::put('/shop', [OpeningController::class, 'update'])->name('window.open');
+        Route::prefix('/pages')->scopeBindings()->group(function (): void {
+            Route::get('/', [WrittenPagesController::class, 'index'])->name('window.pages');
+            Route::post('/', [WrittenPagesController::class, 'store'])->name('window.pages.store');
+            Route::get('/{page}', [WrittenPagesController::class, 'show'])->name('window.page');
+            Route::patch('/{page}', [WrittenPagesController::class, 'update'])->name('window.page.update');
+            Route::post('/{page}/draft', [WrittenPagesController::class, 'draft'])->name('window.page.draft');
+            Route::post('/{page}/publish', [WrittenPagesController::class, 'publish'])->name('window.page.publish');
+            Route::delete('/{page}', [WrittenPagesController::class, 'destroy'])->name('window.page.destroy');
+        });
+        Route::patch('/policies', [PoliciesController::class, 'update'])->name('window.policies.update');
+        Route::post('/policies/{kind}', [PoliciesController::class, 'publish'])
+            ->where('kind', '[a-z]{1,12}')
+            ->name('window.policies.publish');
         Route::get('/first', [FirstVersionController::class, 'show'])->name('window.first');
         Route::post('/first', [FirstVersionController::class, 'store'])->name('window.first.store');
         Route::post('/audit', [AuditController::class, 'show'])->name('window.audit');

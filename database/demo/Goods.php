@@ -25,6 +25,17 @@ final class Goods
         'OD-1008' => ['every day', 'summer'],
     ];
 
+    /** Who runs the stall; who pays for sending back isn't said yet. */
+    public const PARTICULARS = [
+        'trader' => 'Ada Marl',
+        'street' => '4 Dyke Lane',
+        'town' => 'Aldermere',
+        'postcode' => 'AL4 2QT',
+        'email' => 'hello@quillet.example',
+        'return_days' => 30,
+        'keep_years' => 6,
+    ];
+
     /** Shelves: name → what stands above its goods, and its rule as it is written. */
     public const SHELVES = [
         'Sowing and growing' => [
@@ -198,9 +209,10 @@ final class Goods
     /**
      * @param  callable(string): int  $listing  the listing's id by the supplier's code
      * @param  callable(string): int  $shelf  the shelf's id by its name
+     * @param  callable(string): int  $page  the page's id by its kind
      * @return array<string, mixed>
      */
-    public static function window(callable $listing, callable $shelf): array
+    public static function window(callable $listing, callable $shelf, callable $page): array
     {
         $section = static fn (string $id, string $kind, array $settings): array => compact('id', 'kind', 'settings');
         $way = static fn (string $words, string $leads): array => compact('words', 'leads');
@@ -254,6 +266,18 @@ final class Goods
                     'about' => 'Quillet sells good things for small vegetable plots. A quillet is a narrow strip of '.
                         'land; ours is in Aldermere.',
                     'email' => 'hello@quillet.example',
+                    'menu' => [
+                        $way('The stall', ''),
+                        $way('About us', 'page:'.$page('about')),
+                        $way('Write to us', 'page:'.$page('contact')),
+                        $way('Buying here', ''),
+                        $way('Delivery', 'policy:delivery'),
+                        $way('Returns', 'policy:returns'),
+                        $way('Terms of sale', 'policy:terms'),
+                        $way('Small print', ''),
+                        $way('Privacy', 'policy:privacy'),
+                        $way('Who we are', 'policy:legal'),
+                    ],
                 ]),
             ],
         ];

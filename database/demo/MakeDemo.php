@@ -22,6 +22,7 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
@@ -46,7 +47,12 @@ use WindowStall\Stall\TurnSign;
 use WindowStall\Stall\User;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\Policies\Particulars;
+use WindowStall\Window\Policies\PublishPolicy;
 use WindowStall\Window\Window;
+use WindowStall\Window\Written\ChangePage;
+use WindowStall\Window\Written\PageKind;
+use WindowStall\Window\Written\WrittenPage;
 
 /**
  * Makes the demo world through the program's own actions, unless it is there: Quillet with goods and orders, and a
@@ -127,6 +133,7 @@ final class MakeDemo extends Command
         $this->listings($stall, $user);
         $this->handPrices($stall, $user);
         $this->shelves($stall);
+        $this->papers($stall, $user);
         $this->window($stall, $user);
         $this->month($stall, $user);
         $this->orders($stall);
@@ -319,6 +326,23 @@ final class MakeDemo extends Command
         }
     }
 
+    /** Who runs it, its policies and pages; one policy and one page wait for their seller. */
+    private function papers(Stall $stall, User $user): void
+    {
+        Particulars::of($stall)->fill(Goods::PARTICULARS)->save();
+        $change = app(ChangePage::class);
+        foreach ([PageKind::About, PageKind::Contact] as $kind) {
+            $page = $change->make($stall, $kind, $kind->heading());
+            $change->show($stall, $change->draft($stall, $page));
+        }
+        $change->make($stall, PageKind::Questions, PageKind::Questions->heading());
+        foreach (PolicyKind::cases() as $kind) {
+            if ($kind !== PolicyKind::Returns) {
+                app(PublishPolicy::class)($stall, $kind, $user);
+            }
+        }
+    }
+
     private function shelves(Stall $stall): void
     {
         $change = app(ChangeShelf::class);
@@ -336,7 +360,8 @@ final class MakeDemo extends Command
             ->whereRelation('supplierItem', 'external_id', $code)
             ->value('id');
         $dress = app(DressWindow::class);
-        $content = Content::from(Goods::window($listing, $shelf));
+        $page = static fn (string $kind): int => (int) WrittenPage::of($stall)->where('kind', $kind)->value('id');
+        $content = Content::from(Goods::window($listing, $shelf, $page));
         $dress->save($stall, $content, (int) Window::query()->whereKey($stall->id)->value('version'));
         $dress->publish($stall, $user);
     }

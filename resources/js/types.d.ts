@@ -364,6 +364,31 @@ export interface VariantRowView {
   standIn: boolean;
 }
 
+export interface LetterLineView {
+  id: number;
+  ours: boolean;
+  words: string;
+  when: string;
+}
+
+export interface LetterRowView {
+  id: number;
+  name: string;
+  words: string;
+  when: string;
+  open: boolean;
+}
+
+export interface LetterView {
+  id: number;
+  name: string;
+  email: string;
+  order: number | null;
+  orderNumber: number | null;
+  open: boolean;
+  lines: LetterLineView[];
+}
+
 export interface OrderLineView {
   id: number;
   title: string;
@@ -1402,6 +1427,11 @@ export interface MoneyView {
   sign: number;
 }
 
+export interface AskedView {
+  ask: string;
+  answer: string;
+}
+
 export interface AuditView {
   findings: FindingView[];
   figures: Record<string, string>;
@@ -1545,12 +1575,50 @@ export interface OwnPictureView {
   used: string[];
 }
 
+export interface PagesView {
+  pages: WrittenPageView[];
+  missing: Record<string, string>;
+  policies: PoliciesView;
+}
+
+export interface ParticularsView {
+  trader: string;
+  street: string;
+  town: string;
+  postcode: string;
+  country: string;
+  email: string;
+  phone: string;
+  register: string;
+  taxNumber: string;
+  returnDays: string;
+  returnBy: string;
+  keepYears: string;
+  leastDays: number;
+}
+
 export interface PatchView {
   places: Record<string, string[]>;
   html: Record<string, string>;
   css: string | null;
   sheet: string;
   classes: string;
+}
+
+export interface PoliciesView {
+  particulars: ParticularsView;
+  policies: PolicyView[];
+}
+
+export interface PolicyView {
+  kind: string;
+  heading: string;
+  clauses: string[];
+  blanks: string[];
+  number: number | null;
+  published: string | null;
+  differs: SaidOtherwiseView[];
+  besides: string;
 }
 
 export interface PreviewAddressView {
@@ -1561,6 +1629,7 @@ export interface ReachView {
   goods: WindowGoodView[];
   tags: ChoiceView[];
   shelves: ChoiceView[];
+  pages: ChoiceView[];
   pictures: OwnPictureView[];
   currency: string;
 }
@@ -1569,6 +1638,11 @@ export interface SaidLookView {
   understood: ChoiceView[];
   missed: string[];
   looks: OfferedLookView[];
+}
+
+export interface SaidOtherwiseView {
+  said: string;
+  now: string;
 }
 
 export interface SavedCopyView {
@@ -1638,4 +1712,22 @@ export interface WeightView {
 export interface WindowGoodView {
   id: number;
   title: string;
+}
+
+export interface WrittenPageView {
+  id: number;
+  kind: string;
+  title: string;
+  slug: string;
+  address: string;
+  words: string;
+  asked: AskedView[];
+  searchTitle: string;
+  searchWords: string;
+  hidden: boolean;
+  version: number;
+  blank: boolean;
+  shown: boolean;
+  same: boolean;
+  stands: string;
 }

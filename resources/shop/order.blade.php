@@ -80,5 +80,7 @@
 @if ($state === 'paid')
 <p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>
 @endif
+@if ($order->policies !== [])<p class="quiet">Bought under @foreach ($order->policies as $kind => $number)<a
+    href="/policies/{{ $kind }}?version={{ $number }}">{{ WindowStall\Core\Policies\PolicyKind::from($kind)->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </div>
 @endsection

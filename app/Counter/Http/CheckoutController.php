@@ -21,6 +21,7 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\PolicyVersion;
 
 /** Address, delivery, tax, and on to payment. */
 final readonly class CheckoutController
@@ -152,6 +153,7 @@ final readonly class CheckoutController
                 'typed' => $typed,
                 'errors' => $errors,
                 'trouble' => $trouble,
+                'policies' => PolicyVersion::now($stall),
             ]),
             $status,
             private: true,

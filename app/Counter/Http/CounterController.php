@@ -11,6 +11,7 @@ use Inertia\Response;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
+use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\SupplierOrder;
@@ -32,6 +33,7 @@ final class CounterController
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),
+            'letters' => Letter::of($stall)->where('open', true)->count(),
             'unpaid' => Order::of($stall)->where('state', OrderState::AwaitingPayment)->count(),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),

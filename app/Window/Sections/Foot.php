@@ -29,7 +29,8 @@ final class Foot extends SectionKind
         return [
             Field::text('about', 'Who you are', 400),
             Field::line('email', 'Where to write to', 120),
-            Field::rows('menu', 'Menu', 12, [Field::line('words', 'Words', 30), Field::way('leads', 'Leads to')]),
+            // What leads nowhere is the heading of those after it.
+            Field::rows('menu', 'Menus', 30, [Field::line('words', 'Words', 30), Field::way('leads', 'Leads to')]),
             Field::rows('social', 'Elsewhere', 6, [Field::line('words', 'Words', 24), Field::way('leads', 'Address')]),
         ];
     }
@@ -46,7 +47,15 @@ final class Foot extends SectionKind
 
     public function data(array $settings, WindowGoods $goods): array
     {
-        return ['menu' => Ways::of($settings['menu'], $goods), 'social' => Ways::of($settings['social'], $goods)];
+        return [
+            'menus' => Ways::columns($settings['menu'], $goods),
+            'social' => Ways::of($settings['social'], $goods),
+        ];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        return Ways::broken($settings['menu'], $goods);
     }
 
     public function wears(): array

@@ -41,7 +41,16 @@ final class Masthead extends SectionKind
                 'no',
             ),
             Field::choice('over', 'With the hero', ['no' => 'stands above it', 'yes' => 'lies over it'], 'no'),
-            Field::rows('menu', 'Menu', 7, [Field::line('words', 'Words', 24), Field::way('leads', 'Leads to')]),
+            Field::rows('menu', 'Menu', 30, [
+                Field::line('words', 'Words', 24),
+                Field::way('leads', 'Leads to'),
+                Field::choice(
+                    'under',
+                    'Where it stands',
+                    ['no' => 'in the menu itself', 'yes' => 'under the one before'],
+                    'no',
+                ),
+            ]),
         ];
     }
 
@@ -64,7 +73,12 @@ final class Masthead extends SectionKind
 
     public function data(array $settings, WindowGoods $goods): array
     {
-        return ['menu' => Ways::of($settings['menu'], $goods)];
+        return ['menu' => Ways::levels($settings['menu'], $goods)];
+    }
+
+    public function figure(array $settings, array $data, WindowGoods $goods): string
+    {
+        return Ways::broken($settings['menu'], $goods);
     }
 
     /** The name, or which logo is seen on the ground. */

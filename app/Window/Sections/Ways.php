@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Core\Words\Plural;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Way;
 
@@ -14,14 +15,80 @@ final class Ways
     public static function of(mixed $rows, WindowGoods $goods): array
     {
         $ways = [];
-        foreach (is_array($rows) ? $rows : [] as $row) {
-            $words = is_array($row) && is_string($row['words'] ?? null) ? $row['words'] : '';
-            $href = $words === '' || ! is_array($row) ? null : Way::from($row['leads'] ?? '')->href($goods);
+        foreach (self::rows($rows) as $row) {
+            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
             if ($href !== null) {
-                $ways[] = ['words' => $words, 'href' => $href];
+                $ways[] = ['words' => $row['words'], 'href' => $href];
             }
         }
 
         return $ways;
+    }
+
+    /**
+     * A menu of two levels: what stands under the one before it opens with that one.
+     *
+     * @return list<array{words: string, href: string|null, under: list<array{words: string, href: string}>}>
+     */
+    public static function levels(mixed $rows, WindowGoods $goods): array
+    {
+        $menu = [];
+        foreach (self::rows($rows) as $row) {
+            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
+            if ($row['under'] === 'no' || $menu === []) {
+                $menu[] = ['words' => $row['words'], 'href' => $href, 'under' => []];
+            } elseif ($href !== null) {
+                $menu[array_key_last($menu)]['under'][] = ['words' => $row['words'], 'href' => $href];
+            }
+        }
+
+        return array_values(array_filter(
+            $menu,
+            static fn (array $top): bool => $top['words'] !== '' && ($top['href'] !== null || $top['under'] !== []),
+        ));
+    }
+
+    /**
+     * Menus beside one another: a row that leads nowhere is the heading of those after it.
+     *
+     * @return list<array{heading: string, ways: list<array{words: string, href: string}>}>
+     */
+    public static function columns(mixed $rows, WindowGoods $goods): array
+    {
+        $columns = [];
+        foreach (self::rows($rows) as $row) {
+            if ($columns === [] || $row['leads'] === '') {
+                $columns[] = ['heading' => $row['leads'] === '' ? $row['words'] : '', 'ways' => []];
+            }
+            $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
+            if ($href !== null) {
+                $columns[array_key_last($columns)]['ways'][] = ['words' => $row['words'], 'href' => $href];
+            }
+        }
+
+        return array_values(array_filter($columns, static fn (array $column): bool => $column['ways'] !== []));
+    }
+
+    /** How many are meant to lead somewhere and don't, in words; "" where all do. */
+    public static function broken(mixed $rows, WindowGoods $goods): string
+    {
+        $broken = array_filter(
+            self::rows($rows),
+            static fn (array $row): bool => $row['leads'] !== '' && Way::from($row['leads'])->href($goods) === null,
+        );
+
+        return $broken === [] ? '' : Plural::of(count($broken), 'way leads nowhere', 'ways lead nowhere');
+    }
+
+    /** @return list<array{words: string, leads: string, under: string}> */
+    private static function rows(mixed $rows): array
+    {
+        $text = static fn (array $row, string $name): string => is_string($row[$name] ?? null) ? $row[$name] : '';
+
+        return array_map(static fn (array $row): array => [
+            'words' => $text($row, 'words'),
+            'leads' => $text($row, 'leads'),
+            'under' => $text($row, 'under') === 'yes' ? 'yes' : 'no',
+        ], array_values(array_filter(is_array($rows) ? $rows : [], is_array(...))));
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Window\Views;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\ChoiceView;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Papers;
 
 /** What sections can show and lead to. */
 final readonly class ReachView
@@ -15,12 +16,14 @@ final readonly class ReachView
      * @param  list<WindowGoodView>  $goods
      * @param  list<ChoiceView>  $tags  with how many goods each has
      * @param  list<ChoiceView>  $shelves  those that hold something
+     * @param  list<ChoiceView>  $pages  those shoppers see, and policies; by the way that leads there
      * @param  list<OwnPictureView>  $pictures  the stall's own, newest first
      */
     public function __construct(
         public array $goods,
         public array $tags,
         public array $shelves,
+        public array $pages,
         public array $pictures,
         public string $currency,
     ) {
@@ -43,6 +46,7 @@ final readonly class ReachView
                 static fn (array $shelf): string => $shelf['words'],
                 $goods->shelves(),
             )),
+            pages: ChoiceView::from(Papers::of($stall)->ways()),
             pictures: OwnPictureView::all($stall),
             currency: $stall->currency,
         );

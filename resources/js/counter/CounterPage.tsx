@@ -11,18 +11,25 @@ import { Pager } from '@/ui/Pager';
 interface Props {
   orders: OrderRowView[];
   unpaid: number;
+  letters: number;
   next: string | null;
   previous: string | null;
   shopUrl: string;
 }
 
-export default function CounterPage({ orders, unpaid, next, previous, shopUrl }: Props) {
+export default function CounterPage({ orders, unpaid, letters, next, previous, shopUrl }: Props) {
   const handle = useHandle();
   return (
     <div className="pb-10">
       <Head title="Counter" />
       <div className="flex items-baseline gap-6 px-6 pt-5 pb-3">
         <h1 className="name text-[26px]">Counter</h1>
+        <Link
+          href={route('counter.letters', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          Letters{letters > 0 && ` (${String(letters)} to answer)`}
+        </Link>
         {unpaid > 0 && (
           <span className="text-mute">
             {unpaid} more {plural(unpaid, 'basket waits', 'baskets wait')} for payment

@@ -4,6 +4,7 @@ import { Button } from '@/ui/Button';
 import { ClosedSign } from '@/window/ClosedSign';
 import { FirstVersion } from '@/window/FirstVersion';
 import type { Galley } from '@/window/useGalley';
+import { PlacesOfWindow } from '@/window/PlacesOfWindow';
 import { PublishLater } from '@/window/PublishLater';
 import { VersionsSheet } from '@/window/VersionsSheet';
 
@@ -24,7 +25,7 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
   return (
     <>
       <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
-        <h1 className="name text-[25px] text-ink">Front page</h1>
+        <PlacesOfWindow at="front" />
         <p role="status" data-changed={standing.changes > 0}>
           {galley.saving ? 'Saving…' : standing.words}
           {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}

@@ -6,7 +6,14 @@
     height="{{ $sign->logo['height'] }}"@if ($sign->plate) class="plate" style="background:var(--{{ $sign->plate }})"@endif>@else{{ $look->wordmark }}@endif</a>
 @if ($menu !== [])
 <nav class="menu" aria-label="Shop"><ul>
-@foreach ($menu as $way)<li><a href="{{ $way['href'] }}">{{ $way['words'] }}</a></li>
+@foreach ($menu as $way)
+@if ($way['under'] === [])<li><a href="{{ $way['href'] }}">{{ $way['words'] }}</a></li>
+@else<li><details class="under"><summary>{{ $way['words'] }}</summary><ul>
+@if ($way['href'] !== null)<li><a href="{{ $way['href'] }}">All of {{ $way['words'] }}</a></li>@endif
+@foreach ($way['under'] as $below)<li><a href="{{ $below['href'] }}">{{ $below['words'] }}</a></li>
+@endforeach
+</ul></details></li>
+@endif
 @endforeach
 </ul></nav>
 @endif

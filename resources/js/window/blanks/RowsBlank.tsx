@@ -1,4 +1,21 @@
-import { ArrowUpIcon, XIcon } from '@phosphor-icons/react';
+import {
+  DndContext,
+  type DragEndEvent,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  arrayMove,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { DotsSixVerticalIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
@@ -23,6 +40,13 @@ export function RowsBlank(props: BlankProps) {
   const put = (n: number, name: string, cell: unknown) => {
     onSay(rows.map((row, i) => (i === n ? { ...row, [name]: cell } : row)));
   };
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const moved = ({ active, over }: DragEndEvent) => {
+    if (over && active.id !== over.id) onSay(arrayMove(rows, Number(active.id) - 1, Number(over.id) - 1));
+  };
   return (
     <Popup
       open={open}
@@ -35,46 +59,24 @@ export function RowsBlank(props: BlankProps) {
         </button>
       }
     >
-      <ol className="max-h-[50vh] space-y-2 overflow-auto" aria-label={field.label}>
-        {rows.map((row, n) => (
-          <li key={n} className="flex items-start gap-3 border-b border-line pb-2">
-            <div className="min-w-0 flex-1 space-x-3 leading-[2]">
-              {field.each.map((each) => (
-                <Blank
-                  key={each.name}
-                  {...props}
-                  field={{ ...each, label: `${each.label} ${String(n + 1)}` }}
-                  value={row[each.name] ?? each.begin}
-                  onSay={(cell) => {
-                    put(n, each.name, cell);
-                  }}
-                />
-              ))}
-            </div>
-            <button
-              type="button"
-              aria-label={`Move ${String(n + 1)} up`}
-              disabled={n === 0}
-              className="mt-1 text-mute hover:text-ink disabled:opacity-30"
-              onClick={() => {
-                onSay(rows.map((r, i) => (i === n - 1 ? row : i === n ? (rows[n - 1] ?? r) : r)));
-              }}
-            >
-              <ArrowUpIcon size={15} />
-            </button>
-            <button
-              type="button"
-              aria-label={`Take ${String(n + 1)} out`}
-              className="mt-1 text-mute hover:text-ink"
-              onClick={() => {
-                onSay(rows.filter((_, i) => i !== n));
-              }}
-            >
-              <XIcon size={15} />
-            </button>
-          </li>
-        ))}
-      </ol>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
+        <SortableContext items={rows.map((_, n) => n + 1)} strategy={verticalListSortingStrategy}>
+          <ol className="max-h-[50vh] space-y-2 overflow-auto" aria-label={field.label}>
+            {rows.map((row, n) => (
+              <OneRow
+                key={n}
+                row={row}
+                n={n}
+                blank={props}
+                onPut={put}
+                onTake={() => {
+                  onSay(rows.filter((_, i) => i !== n));
+                }}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
       {rows.length < field.most && (
         <Button
           small
@@ -87,5 +89,61 @@ export function RowsBlank(props: BlankProps) {
         </Button>
       )}
     </Popup>
+  );
+}
+
+function OneRow({
+  row,
+  n,
+  blank,
+  onPut,
+  onTake,
+}: {
+  row: Row;
+  n: number;
+  blank: BlankProps;
+  onPut: (n: number, name: string, cell: unknown) => void;
+  onTake: () => void;
+}) {
+  const { attributes, listeners, setNodeRef, transform, transition } = useSortable({ id: n + 1 });
+  const { role, ...held } = attributes;
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      className={`flex items-start gap-3 border-b border-line bg-sheet pb-2 ${row.under === 'yes' ? 'pl-6' : ''}`}
+    >
+      <button
+        type="button"
+        aria-label={`Move ${String(n + 1)}`}
+        title="Drag it, or take hold with space and move it with the arrows"
+        className="mt-1 cursor-grab text-mute hover:text-ink"
+        {...held}
+        {...listeners}
+      >
+        <DotsSixVerticalIcon size={16} weight="bold" />
+      </button>
+      <div className="min-w-0 flex-1 space-x-3 leading-[2]">
+        {blank.field.each.map((each) => (
+          <Blank
+            key={each.name}
+            {...blank}
+            field={{ ...each, label: `${each.label} ${String(n + 1)}` }}
+            value={row[each.name] ?? each.begin}
+            onSay={(cell) => {
+              onPut(n, each.name, cell);
+            }}
+          />
+        ))}
+      </div>
+      <button
+        type="button"
+        aria-label={`Take ${String(n + 1)} out`}
+        className="mt-1 text-mute hover:text-ink"
+        onClick={onTake}
+      >
+        <XIcon size={15} />
+      </button>
+    </li>
   );
 }

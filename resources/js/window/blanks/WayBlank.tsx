@@ -14,6 +14,7 @@ export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
     { value: 'all', label: 'everything on the stall' },
     { value: 'shelves', label: 'all shelves' },
     ...reach.shelves.map((s) => ({ value: `shelf:${s.value}`, label: `the shelf ${s.label}` })),
+    ...reach.pages.map((p) => ({ value: p.value, label: `the page ${p.label}` })),
     ...reach.tags.map((t) => ({ value: `tag:${t.value}`, label: `what is tagged ${t.label}` })),
     ...reach.goods.map((g) => ({ value: `goods:${String(g.id)}`, label: g.title })),
     ...places.map((p) => ({ value: `at:${p.value}`, label: `further down, ${p.label}` })),
@@ -97,6 +98,10 @@ function wayWords(said: string, reach: ReachView): string {
   if (said.startsWith('shelf:')) {
     const shelf = reach.shelves.find((s) => `shelf:${s.value}` === said);
     return shelf ? `the shelf ${shelf.label}` : 'a shelf that is gone or empty';
+  }
+  if (/^(page|policy):/.test(said)) {
+    const page = reach.pages.find((p) => p.value === said);
+    return page ? `the page ${page.label}` : 'a page shoppers don’t see';
   }
   if (said.startsWith('tag:')) return `what is tagged ${said.slice(4)}`;
   if (said.startsWith('goods:'))

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HtmlResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Counter\Letters\AnswerLetter;
+use WindowStall\Counter\Letters\Letter;
+use WindowStall\Counter\Letters\TakeLetter;
+use WindowStall\Counter\Views\LetterRowView;
+use WindowStall\Counter\Views\LetterView;
+use WindowStall\Shop\Http\ShopResponse;
+use WindowStall\Shop\LetterSeal;
+use WindowStall\Shop\ShopRenderer;
+use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Http\Cursors;
+use WindowStall\Support\Http\Typed;
+use WindowStall\Window\Policies\Particulars;
+use WindowStall\Window\Written\PageKind;
+use WindowStall\Window\Written\WrittenPage;
+
+/** Letters from shoppers: taken on the shop's page, read and answered in the workshop. */
+final class LettersController
+{
+    private const PAGE = 50;
+
+    public function index(Request $request, Stall $stall): Response
+    {
+        $page = Letter::of($stall)
+            ->with('lines')
+            ->orderByDesc('id')
+            ->cursorPaginate(self::PAGE, cursor: Cursors::byId($request));
+
+        return Inertia::render('counter/LettersPage', [
+            'letters' => collect($page->items())->map(LetterRowView::of(...))->all(),
+            'next' => $page->nextCursor()?->encode(),
+            'previous' => $page->previousCursor()?->encode(),
+        ]);
+    }
+
+    public function show(Stall $stall, Letter $letter): Response
+    {
+        return Inertia::render('counter/LetterPage', ['letter' => LetterView::of($letter)]);
+    }
+
+    public function answer(Request $request, Stall $stall, Letter $letter, AnswerLetter $answer): JsonResponse
+    {
+        $typed = $request->validate(
+            ['words' => 'required|string|max:8000'],
+            ['words.required' => 'Write an answer first.'],
+        );
+        $answer($stall, $letter, User::asking($request), trim($typed['words']));
+
+        return new JsonResponse(LetterView::of($letter->refresh()));
+    }
+
+    /** It waits for no answer, or does again. */
+    public function settle(Request $request, Stall $stall, Letter $letter): JsonResponse
+    {
+        $letter->update(['open' => (bool) $request->validate(['open' => 'required|boolean'])['open']]);
+
+        return new JsonResponse(LetterView::of($letter->refresh()));
+    }
+
+    /** What a shopper wrote on the shop's page. */
+    public function take(Request $request, TakeLetter $take, ShopRenderer $shop): HtmlResponse
+    {
+        $stall = ShopStall::of($request);
+        $there = WrittenPage::of($stall)->where('kind', PageKind::Contact)->whereNotNull('shown')->exists();
+        abort_unless($there, 404);
+        $name = mb_substr(Typed::text($request, 'name'), 0, 120);
+        $email = Typed::text($request, 'email');
+        $words = Typed::text($request, 'words');
+        $trouble = match (true) {
+            $name === '' || $words === '' => 'Write your name and what you want to say.',
+            strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false => 'Nothing can be sent to that address. Go back and write it again.',
+            ! LetterSeal::fits(Typed::text($request, 'made')) => 'That was very quick, or the page lay open for long. Go back, load it again and send it once more.',
+            default => '',
+        };
+        if ($trouble !== '') {
+            return self::say($shop, $stall, 'Not sent yet', $trouble, 422);
+        }
+        // What no person sees is filled in by nobody who is one; they aren't told.
+        $letter = Typed::text($request, 'website') !== '';
+        if (! $letter && $take($stall, $name, $email, Typed::text($request, 'order'), $words) === null) {
+            $mail = Particulars::of($stall)->email;
+            $else = $mail === null ? 'Try again tomorrow.' : 'Write to '.$mail.' instead.';
+
+            return self::say($shop, $stall, 'Not sent', 'Too many letters came today. '.$else, 429);
+        }
+
+        return self::say($shop, $stall, 'Thank you', 'It has been sent. The answer comes to '.$email.'.');
+    }
+
+    private static function say(
+        ShopRenderer $shop,
+        Stall $stall,
+        string $heading,
+        string $words,
+        int $status = 200,
+    ): HtmlResponse {
+        $html = $shop->page($stall, $shop->published($stall), 'signed-up', [
+            'title' => $heading,
+            'heading' => $heading,
+            'words' => $words,
+            'unlisted' => true,
+        ]);
+
+        return ShopResponse::html($html, $status, private: true);
+    }
+}

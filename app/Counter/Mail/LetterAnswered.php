@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Mail;
+
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Mail\Mailable;
+use Illuminate\Mail\Mailables\Address;
+use Illuminate\Mail\Mailables\Content;
+use Illuminate\Mail\Mailables\Envelope;
+
+/** The stall's answer to what a shopper wrote on its page. */
+final class LetterAnswered extends Mailable implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 5;
+
+    public function __construct(
+        public readonly string $shop,
+        public readonly string $name,
+        public readonly string $words,
+        public readonly ?string $answers,
+    ) {
+        $this->onQueue('mail');
+    }
+
+    /** @return list<int> seconds between tries */
+    public function backoff(): array
+    {
+        return [10, 60, 300, 900];
+    }
+
+    public function envelope(): Envelope
+    {
+        return new Envelope(
+            replyTo: $this->answers === null ? [] : [new Address($this->answers, $this->shop)],
+            subject: sprintf('%s answers you', $this->shop),
+        );
+    }
+
+    public function content(): Content
+    {
+        return new Content(text: 'mail.letter-answered', with: [
+            'name' => $this->name,
+            'words' => $this->words,
+            'shop' => $this->shop,
+        ]);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop\Http;
+
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Shop\ShopRenderer;
+use WindowStall\Shop\ShopStall;
+use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Written\PageKind;
+use WindowStall\Window\Written\WrittenPage;
+
+/** Pages the seller wrote, and policies; a policy also as it was when something was bought under it. */
+final readonly class PapersController
+{
+    public function __construct(private ShopRenderer $renderer, private KeepPage $keep)
+    {
+    }
+
+    public function page(Request $request, string $slug): Response
+    {
+        $stall = ShopStall::of($request);
+        $page = WrittenPage::of($stall)->where('slug', $slug)->whereNotNull('shown')->first();
+        if ($page === null) {
+            return $this->renderer->missing($stall);
+        }
+        $html = $this->renderer->written($stall, $page);
+
+        // What can be written to says when it was made, so it isn't kept.
+        return $page->kind === PageKind::Contact
+            ? ShopResponse::html($html, private: true)
+            : ($this->keep)($request, $stall, $page->address(), $html);
+    }
+
+    public function policy(Request $request, string $kind): Response
+    {
+        $stall = ShopStall::of($request);
+        $number = $request->query('version');
+        $policy = PolicyKind::tryFrom($kind);
+        $version = $policy === null ? null : PolicyVersion::of($stall)
+            ->where('kind', $policy)
+            ->when(is_string($number), static fn ($q) => $q->where('number', (int) $number))
+            ->orderByDesc('number')
+            ->first();
+        if ($version === null) {
+            return $this->renderer->missing($stall);
+        }
+        $now = PolicyVersion::of($stall)->where('kind', $policy)->max('number');
+        $html = $this->renderer->policy($stall, $version, (int) $now);
+
+        return ($this->keep)($request, $stall, '/policies/'.$kind, $html);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window;
+
+use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Written\WrittenPage;
+
+/** The written pages and policies of a stall that shoppers see, with their addresses. */
+final class Papers
+{
+    /** @var \WeakMap<Stall, self>|null what was looked up for a stall in this request */
+    private static ?\WeakMap $known = null;
+
+    /**
+     * @param  array<int, array{title: string, href: string, hidden: bool}>  $pages
+     * @param  list<string>  $policies
+     */
+    private function __construct(private readonly array $pages, private readonly array $policies)
+    {
+    }
+
+    public static function of(Stall $stall): self
+    {
+        self::$known ??= new \WeakMap();
+
+        return self::$known[$stall] ??= self::look($stall);
+    }
+
+    /** The address of a page, or null where shoppers don't see it. */
+    public function page(int $id): ?string
+    {
+        return $this->pages[$id]['href'] ?? null;
+    }
+
+    public function policy(string $kind): ?string
+    {
+        return in_array($kind, $this->policies, true) ? '/policies/'.$kind : null;
+    }
+
+    /** @return array<string, string> the way there → what it is called; hidden ones aren't among them */
+    public function ways(): array
+    {
+        $ways = [];
+        foreach ($this->pages as $id => $page) {
+            if (! $page['hidden']) {
+                $ways['page:'.$id] = $page['title'];
+            }
+        }
+        foreach ($this->policies as $kind) {
+            $ways['policy:'.$kind] = PolicyKind::from($kind)->heading();
+        }
+
+        return $ways;
+    }
+
+    private static function look(Stall $stall): self
+    {
+        $pages = [];
+        foreach (WrittenPage::of($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
+            $pages[$page->id] = [
+                'title' => $page->shown['title'] ?? $page->title,
+                'href' => $page->address(),
+                'hidden' => $page->hidden,
+            ];
+        }
+
+        return new self($pages, array_map(strval(...), array_keys(PolicyVersion::now($stall))));
+    }
+}

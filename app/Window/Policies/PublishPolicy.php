@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Policies;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Policies\Blank;
+use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
+use WindowStall\Support\Refusal;
+
+/** Puts a policy before shoppers as it says today, as a version of its own. None goes out with a blank. */
+final class PublishPolicy
+{
+    /** @throws Refusal naming the blanks */
+    public function __invoke(Stall $stall, PolicyKind $kind, ?User $by): PolicyVersion
+    {
+        $version = DB::transaction(static function () use ($stall, $kind, $by): PolicyVersion {
+            Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
+            $policy = Policy::of($kind, TrueFacts::of($stall));
+            $blanks = $policy->blanks();
+            if ($blanks !== []) {
+                throw new Refusal(sprintf(
+                    '“%s” can’t be published yet. Say first: %s.',
+                    $kind->heading(),
+                    implode(', ', array_map(static fn (Blank $b): string => $b->words(), $blanks)),
+                ));
+            }
+            $last = PolicyVersion::of($stall)->where('kind', $kind)->orderByDesc('number')->first();
+            if ($last !== null && $last->words === $policy->words()) {
+                return $last;
+            }
+
+            return PolicyVersion::of($stall)->create([
+                'kind' => $kind,
+                'number' => ($last->number ?? 0) + 1,
+                'words' => $policy->words(),
+                'published_by' => $by?->id,
+                'published_at' => now(),
+            ]);
+        });
+        $stall->bumpShop();
+
+        return $version;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Policies;
+
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Policies\PolicyFacts;
+use WindowStall\Core\Policies\Withdrawal;
+use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Window;
+use WindowStall\Window\Written\WrittenPage;
+
+/** How a stall is set up at this moment, as its policies tell it. */
+final class TrueFacts
+{
+    private const POSTED_FROM = <<<'SQL'
+        SELECT DISTINCT country.code
+        FROM goods_facts AS facts
+        CROSS JOIN LATERAL unnest(facts.posted_from) AS country (code)
+        WHERE facts.stall_id = ?
+        ORDER BY country.code
+        SQL;
+
+    public static function of(Stall $stall): PolicyFacts
+    {
+        $p = Particulars::of($stall);
+        $said = static fn (?string $text): ?string => $text === null || trim($text) === '' ? null : trim($text);
+        $posted = array_column(DB::select(self::POSTED_FROM, [$stall->id]), 'code');
+        $names = static fn (array $codes): array => array_values(array_map(
+            static fn (string $code): string => Stall::countryName($code),
+            $codes,
+        ));
+
+        return new PolicyFacts(
+            shop: $stall->name,
+            trader: $said($p->trader),
+            street: $said($p->street),
+            town: $said($p->town),
+            postcode: $said($p->postcode),
+            country: Stall::countryName($stall->country),
+            email: $said($p->email),
+            phone: $said($p->phone),
+            register: $said($p->register),
+            taxNumber: $said($p->tax_number),
+            byLaw: Withdrawal::leastDays($stall->country) > 0,
+            // Shoppers can order to the home market only; other markets are priced, and not sold to yet.
+            sendsTo: [$stall->marketName()],
+            postsFrom: $names($posted),
+            days: WindowGoods::of($stall)->days(),
+            delivery: $stall->flat_delivery_minor > 0 ? MoneyView::text($stall->flatDelivery()) : null,
+            freeOver: ($over = $stall->freeOver()) === null ? null : MoneyView::text($over),
+            promiseDays: $stall->promise_days,
+            taxOnTop: $stall->tax_on_top,
+            printed: ShelfGoods::all($stall)->where('facts.printed', true)->exists(),
+            returnDays: $p->return_days,
+            returnBy: $p->return_by,
+            keepYears: $p->keep_years,
+            letters: self::letters($stall),
+            form: WrittenPage::of($stall)->where('kind', 'contact')->whereNotNull('shown')->exists(),
+            besides: $p->besides,
+        );
+    }
+
+    private static function letters(Stall $stall): bool
+    {
+        $content = Window::query()->with('published')->find($stall->id)?->publishedContent();
+        foreach ($content->sections ?? [] as $section) {
+            if ($section->kind->key() === 'signup') {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Views;
+
+use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\Particulars;
+use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Policies\TrueFacts;
+
+/** A stall's policies, and what only its seller can say for them. */
+final readonly class PoliciesView
+{
+    /** @param  list<PolicyView>  $policies */
+    public function __construct(public ParticularsView $particulars, public array $policies)
+    {
+    }
+
+    public static function of(Stall $stall): self
+    {
+        $facts = TrueFacts::of($stall);
+        $now = PolicyVersion::now($stall);
+        $besides = Particulars::of($stall)->besides;
+
+        return new self(
+            particulars: ParticularsView::of($stall),
+            policies: array_map(static fn (PolicyKind $kind): PolicyView => PolicyView::of(
+                Policy::of($kind, $facts),
+                $now[$kind->value] ?? null,
+                $besides[$kind->value] ?? '',
+            ), PolicyKind::cases()),
+        );
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Window\Written;
+
+use WindowStall\Core\Policies\Policy;
+use WindowStall\Core\Policies\PolicyFacts;
+use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\TrueFacts;
+
+/** A first text for a page, of nothing but how the stall is set up and what it sells. */
+final class DraftPage
+{
+    /** @return array<string, mixed> columns of the page */
+    public function __invoke(Stall $stall, PageKind $kind): array
+    {
+        $facts = TrueFacts::of($stall);
+
+        return match ($kind) {
+            PageKind::About => ['words' => $this->about($stall, $facts)],
+            PageKind::Contact => ['words' => $this->contact($facts)],
+            PageKind::Questions => ['asked' => $this->questions($facts)],
+            PageKind::Other => [],
+        };
+    }
+
+    private function about(Stall $stall, PolicyFacts $facts): string
+    {
+        $goods = ShelfGoods::all($stall)->where('facts.buyable', true)->count();
+        $shelves = array_map(strval(...), Shelf::of($stall)->orderBy('name')->limit(4)->pluck('name')->all());
+        $who = $facts->trader === null ? '' : sprintf(' It is run by %s%s.', $facts->trader, $facts->town === null
+            ? ''
+            : ' in '.$facts->town);
+        $sells = match (true) {
+            $goods === 0 => '',
+            $shelves === [] => sprintf('There are %d things on it.', $goods),
+            default => sprintf('There are %d things on it: %s.', $goods, mb_strtolower(implode(', ', $shelves))),
+        };
+        $made = $facts->printed ? 'Some of it is printed when you order it, with drawings of our own.' : '';
+
+        return self::paragraphs([
+            sprintf('%s is a small shop.%s', $facts->shop, $who),
+            $sells,
+            $made,
+            Policy::of(PolicyKind::Delivery, $facts)->words()['from'] ?? '',
+        ]);
+    }
+
+    private function contact(PolicyFacts $facts): string
+    {
+        return self::paragraphs([
+            'Ask us about an order or about anything on the stall. Where it is about an order, write its number.',
+            $facts->email === null ? '' : 'You can also write to '.$facts->email.'.',
+            $facts->phone === null ? '' : 'Or ring '.$facts->phone.'.',
+        ]);
+    }
+
+    /** @return list<array{ask: string, answer: string}> those whose answer is known */
+    private function questions(PolicyFacts $facts): array
+    {
+        $delivery = Policy::of(PolicyKind::Delivery, $facts);
+        $returns = Policy::of(PolicyKind::Returns, $facts);
+        $asked = [
+            ['ask' => 'How long does it take?', 'answer' => $delivery->words()['days'] ?? ''],
+            ['ask' => 'What does delivery cost?', 'answer' => $delivery->words()['cost'] ?? ''],
+            ['ask' => 'Where do you send to?', 'answer' => $delivery->words()['where'] ?? ''],
+            ['ask' => 'Can I send it back?', 'answer' => $facts->returnDays === null
+                ? ''
+                : $returns->words()['period'] ?? ''],
+            ['ask' => 'What if it arrives broken?', 'answer' => $returns->words()['faulty'] ?? ''],
+        ];
+
+        return array_values(array_filter($asked, static fn (array $one): bool => $one['answer'] !== ''));
+    }
+
+    /** @param  list<string>  $texts */
+    private static function paragraphs(array $texts): string
+    {
+        $said = array_filter($texts, static fn (string $text): bool => $text !== '');
+
+        return implode('', array_map(static fn (string $text): string => '<p>'.e($text).'</p>', $said));
+    }
+}

@@ -1,0 +1,5 @@
+Hello {!! $name !!},
+
+{!! $words !!}
+
+{!! $shop !!}

@@ -1,0 +1,5 @@
+{!! $name !!} ({!! $email !!}) wrote to you:
+
+{!! $words !!}
+
+Answer this mail, or here, where it is kept: {!! $address !!}
