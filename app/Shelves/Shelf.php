@@ -31,6 +31,7 @@ use WindowStall\Stall\Stall;
  * @property int|null $cover_id the listing whose picture is its cover; null takes the first's
  * @property int $version
  * @property Carbon|null $filled_at
+ * @property Carbon|null $updated_at
  */
 final class Shelf extends Model
 {

@@ -9,6 +9,7 @@ use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PapersController;
 use WindowStall\Shop\Http\PreviewController;
+use WindowStall\Shop\Http\RobotsController;
 use WindowStall\Shop\Http\SignUpController;
 
 Route::get('/enter', EnterController::class)->name('enter');
@@ -24,6 +25,9 @@ Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
 Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->name('shelf')
     ->where('slug', '[a-z0-9-]+');
+Route::get('/robots.txt', [RobotsController::class, 'robots'])->name('robots');
+Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap');
+Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');
 Route::get('/pages/{slug}', [PapersController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
 Route::get('/policies/{kind}', [PapersController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
 Route::get('/search', [ListController::class, 'search'])->name('search');

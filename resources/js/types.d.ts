@@ -1087,6 +1087,7 @@ export interface ShelfView {
   words: string;
   searchTitle: string;
   searchWords: string;
+  cut: SearchCutView;
   cover: number | null;
   count: number;
   buyable: number;
@@ -1427,6 +1428,14 @@ export interface MoneyView {
   sign: number;
 }
 
+export interface SearchCutView {
+  title: string;
+  words: string;
+  titleCut: boolean;
+  wordsCut: boolean;
+  address: string;
+}
+
 export interface AskedView {
   ask: string;
   answer: string;
@@ -1724,6 +1733,7 @@ export interface WrittenPageView {
   asked: AskedView[];
   searchTitle: string;
   searchWords: string;
+  cut: SearchCutView;
   hidden: boolean;
   version: number;
   blank: boolean;

@@ -10,6 +10,12 @@
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
 <link rel="icon" href="{{ $style->icon() }}">
 <meta property="og:title" content="{{ $title }}">
+<meta property="og:site_name" content="{{ $look->wordmark }}">
+<meta property="og:type" content="{{ str_starts_with($path ?? '', '/goods/') ? 'product' : 'website' }}">
+@if ($description !== '')<meta property="og:description" content="{{ $description }}">
+@endif
+@if ($path !== null)<meta property="og:url" content="{{ $stall->shopAddress($path) }}">
+@endif
 @if (($shared ?? '') !== '')<meta property="og:image" content="{{ $shared }}">
 @endif
 @foreach ($style->faces() as $face)<link rel="preload" href="{{ $face }}" as="font" type="font/woff2" crossorigin>

@@ -9,6 +9,7 @@ use WindowStall\Shelves\RuleReader;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\SearchCutView;
 
 /** A shelf with its rule and the goods that stand on it. */
 final readonly class ShelfView
@@ -32,6 +33,7 @@ final readonly class ShelfView
         public string $words,
         public string $searchTitle,
         public string $searchWords,
+        public SearchCutView $cut,
         public ?int $cover,
         public int $count,
         public int $buyable,
@@ -62,6 +64,11 @@ final readonly class ShelfView
             words: $shelf->words,
             searchTitle: (string) $shelf->search_title,
             searchWords: (string) $shelf->search_words,
+            cut: SearchCutView::of(
+                $shelf->search_title ?? $shelf->name,
+                $shelf->search_words ?? $shelf->words,
+                $stall->shopAddress($shelf->address()),
+            ),
             cover: $shelf->cover_id,
             count: (int) $count?->goods,
             buyable: (int) $count?->buyable,

@@ -14,7 +14,7 @@ use WindowStall\Shop\ShopStall;
 /** While a shop is closed its shoppers see a page that says so; orders, and what was shown to somebody, stay. */
 final readonly class OpenToShoppers
 {
-    private const ALWAYS = ['shop.enter', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*'];
+    private const ALWAYS = ['shop.enter', 'shop.robots', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*'];
 
     /** Seconds after which whoever reads for a search engine may ask again. */
     private const AGAIN = '86400';

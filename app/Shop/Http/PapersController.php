@@ -38,11 +38,13 @@ final readonly class PapersController
     public function policy(Request $request, string $kind): Response
     {
         $stall = ShopStall::of($request);
-        $number = $request->query('version');
+        $asked = $request->query('version');
+        // More digits than these no version has.
+        $number = is_string($asked) && preg_match('/^\d{1,8}$/D', $asked) === 1 ? (int) $asked : null;
         $policy = PolicyKind::tryFrom($kind);
         $version = $policy === null ? null : PolicyVersion::of($stall)
             ->where('kind', $policy)
-            ->when(is_string($number), static fn ($q) => $q->where('number', (int) $number))
+            ->when($asked !== null, static fn ($q) => $q->where('number', $number ?? 0))
             ->orderByDesc('number')
             ->first();
         if ($version === null) {

@@ -32,15 +32,20 @@ final class Ways
      */
     public static function levels(mixed $rows, WindowGoods $goods): array
     {
-        $menu = [];
+        $tops = $under = [];
         foreach (self::rows($rows) as $row) {
             $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
-            if ($row['under'] === 'no' || $menu === []) {
-                $menu[] = ['words' => $row['words'], 'href' => $href, 'under' => []];
+            if ($row['under'] === 'no' || $tops === []) {
+                $tops[] = ['words' => $row['words'], 'href' => $href];
             } elseif ($href !== null) {
-                $menu[array_key_last($menu)]['under'][] = ['words' => $row['words'], 'href' => $href];
+                $under[count($tops) - 1][] = ['words' => $row['words'], 'href' => $href];
             }
         }
+        $menu = array_map(
+            static fn (array $top, int $n): array => $top + ['under' => $under[$n] ?? []],
+            $tops,
+            array_keys($tops),
+        );
 
         return array_values(array_filter(
             $menu,
@@ -55,18 +60,22 @@ final class Ways
      */
     public static function columns(mixed $rows, WindowGoods $goods): array
     {
-        $columns = [];
+        $headings = $ways = [];
         foreach (self::rows($rows) as $row) {
-            if ($columns === [] || $row['leads'] === '') {
-                $columns[] = ['heading' => $row['leads'] === '' ? $row['words'] : '', 'ways' => []];
+            if ($headings === [] || $row['leads'] === '') {
+                $headings[] = $row['leads'] === '' ? $row['words'] : '';
             }
             $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
             if ($href !== null) {
-                $columns[array_key_last($columns)]['ways'][] = ['words' => $row['words'], 'href' => $href];
+                $ways[count($headings) - 1][] = ['words' => $row['words'], 'href' => $href];
             }
         }
+        $columns = [];
+        foreach ($ways as $n => $some) {
+            $columns[] = ['heading' => $headings[$n], 'ways' => $some];
+        }
 
-        return array_values(array_filter($columns, static fn (array $column): bool => $column['ways'] !== []));
+        return $columns;
     }
 
     /** How many are meant to lead somewhere and don't, in words; "" where all do. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Window\Views;
 
 use WindowStall\Stall\Stall;
+use WindowStall\Support\RichText;
+use WindowStall\Support\Views\SearchCutView;
 use WindowStall\Window\Written\WrittenPage;
 
 /** A page of the shop as it is being written. */
@@ -26,6 +28,7 @@ final readonly class WrittenPageView
         public array $asked,
         public string $searchTitle,
         public string $searchWords,
+        public SearchCutView $cut,
         public bool $hidden,
         public int $version,
         public bool $blank,
@@ -47,6 +50,11 @@ final readonly class WrittenPageView
             asked: array_map(static fn (array $a): AskedView => new AskedView($a['ask'], $a['answer']), $page->asked),
             searchTitle: (string) $page->search_title,
             searchWords: (string) $page->search_words,
+            cut: SearchCutView::of(
+                $page->search_title ?? $page->title,
+                $page->search_words ?? RichText::plain($page->words),
+                $stall->shopAddress($page->address()),
+            ),
             hidden: $page->hidden,
             version: $page->version,
             blank: $page->blank(),

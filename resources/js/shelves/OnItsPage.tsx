@@ -6,6 +6,7 @@ import type { ShelfView } from '@/types';
 import { Button } from '@/ui/Button';
 import { CellField } from '@/ui/CellField';
 import { Popup } from '@/ui/Popup';
+import { SearchShows } from '@/ui/SearchShows';
 
 /** What stands on the shelf's page besides goods, where it stands, and what search engines read. */
 export function OnItsPage({
@@ -15,37 +16,49 @@ export function OnItsPage({
   shelf: ShelfView;
   onSay: (body: Record<string, unknown>) => Promise<boolean>;
 }) {
-  const word = 'field-sizing-content min-w-16 leading-tight border-rule/40 font-medium text-ink';
+  const word = 'field-sizing-content min-w-[4ch] leading-tight border-rule/40 font-medium text-ink';
+  const [shows, setShows] = useState(false);
   return (
-    <p className="mt-1 max-w-[110ch] leading-[1.9] text-mute">
-      On its page stands above them <Above shelf={shelf} onSay={onSay} />; it is found at /shelves/
-      <CellField
-        label="Address"
-        value={shelf.slug}
-        inputMode="text"
-        onSay={(slug) => onSay({ slug })}
-        className={word}
-      />
-      , and search engines read{' '}
-      <CellField
-        label="Title for search engines"
-        value={shelf.searchTitle}
-        placeholder={shelf.name}
-        inputMode="text"
-        onSay={(search_title) => onSay({ search_title })}
-        className={word}
-      />{' '}
-      and{' '}
-      <CellField
-        label="Description for search engines"
-        value={shelf.searchWords}
-        placeholder={shelf.words === '' ? 'nothing yet' : 'those words'}
-        inputMode="text"
-        onSay={(search_words) => onSay({ search_words })}
-        className={word}
-      />
-      .
-    </p>
+    <>
+      <p className="mt-1 max-w-[110ch] leading-[1.9] text-mute">
+        On its page stands above them <Above shelf={shelf} onSay={onSay} />; it is found at /shelves/
+        <CellField
+          label="Address"
+          value={shelf.slug}
+          inputMode="text"
+          onSay={(slug) => onSay({ slug })}
+          className={word}
+        />
+        , and search engines read{' '}
+        <CellField
+          label="Title for search engines"
+          value={shelf.searchTitle}
+          placeholder={shelf.name}
+          inputMode="text"
+          onSay={(search_title) => onSay({ search_title })}
+          className={word}
+        />{' '}
+        and{' '}
+        <CellField
+          label="Description for search engines"
+          value={shelf.searchWords}
+          placeholder={shelf.words === '' ? 'nothing yet' : 'those words'}
+          inputMode="text"
+          onSay={(search_words) => onSay({ search_words })}
+          className={word}
+        />
+        .{' '}
+        <button
+          type="button"
+          aria-expanded={shows}
+          onClick={() => setShows(!shows)}
+          className="text-[13.5px] underline decoration-line underline-offset-4"
+        >
+          How they show it
+        </button>
+      </p>
+      {shows && <SearchShows cut={shelf.cut} />}
+    </>
   );
 }
 

@@ -8,6 +8,7 @@ import { useHandle } from '@/lib/useStall';
 import type { WrittenPageView } from '@/types';
 import { Button } from '@/ui/Button';
 import { CellField } from '@/ui/CellField';
+import { SearchShows } from '@/ui/SearchShows';
 import { QuestionRows } from '@/window/QuestionRows';
 
 /** A page of the shop, written where it stands; shoppers see it once it is published. */
@@ -42,7 +43,7 @@ export default function WrittenPage({ page: given }: { page: WrittenPageView }) 
     void send('DELETE', route('window.page.destroy', [handle, page.id]))
       .then(() => router.visit(route('window.pages', handle)))
       .catch(sayTrouble);
-  const word = 'field-sizing-content min-w-24 leading-tight font-medium text-ink';
+  const word = 'field-sizing-content min-w-[4ch] leading-tight font-medium text-ink';
   return (
     <div className="mx-auto max-w-[860px] px-6 pt-5 pb-16">
       <Head title={page.title} />
@@ -148,6 +149,7 @@ export default function WrittenPage({ page: given }: { page: WrittenPageView }) 
         </select>
         .
       </p>
+      <SearchShows cut={page.cut} />
     </div>
   );
 }

@@ -198,6 +198,27 @@ final class ShelfPagesTest extends AppTestCase
         self::assertSame('/shelves/gone', $shelf->refresh()->address());
     }
 
+    public function test_search_engines_are_told_which_pages_there_are_and_which_not_to_read(): void
+    {
+        $trowel = $this->goods('Trowel', 'Tools', ['Red']);
+        app(ChangeShelf::class)->make($this->stall, 'Tools', ['join' => 'all', 'parts' => [['field' => 'buyable']]]);
+        app(ChangeShelf::class)->make($this->stall, 'Empty', ['join' => 'all', 'parts' => [['field' => 'was']]]);
+        $map = $this->shop('/sitemap.xml')->assertOk()->assertHeader('Content-Type', 'application/xml; charset=utf-8');
+        $xml = simplexml_load_string((string) $map->getContent());
+        self::assertNotFalse($xml);
+        $told = array_map(fn (\SimpleXMLElement $url): string => (string) $url->loc, iterator_to_array($xml->url, false));
+
+        self::assertSame(array_map($this->stall->shopAddress(...), [
+            '/', '/goods', '/shelves/tools', '/goods/'.$trowel->slug,
+        ]), $told);
+        $this->shop('/robots.txt')->assertOk()->assertSee('Disallow: /checkout')->assertSee('/sitemap.xml');
+        $this->shop('/sitemap-2.xml')->assertNotFound();
+        $this->shop('/sitemap-0.xml')->assertNotFound();
+        $this->stall->update(['open' => false]);
+        $this->shop('/robots.txt')->assertSee("Disallow: /\n", false);
+        $this->shop('/sitemap.xml')->assertStatus(503);
+    }
+
     /** @param  list<string>  $colours */
     private function goods(string $title, string $type, array $colours, int $cost = 540): Listing
     {

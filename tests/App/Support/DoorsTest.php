@@ -10,13 +10,18 @@ use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\Group;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Counter\Letters\TakeLetter;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
+use WindowStall\Shelves\ChangeShelf;
+use WindowStall\Shelves\Synonym;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Window\Written\ChangePage;
+use WindowStall\Window\Written\PageKind;
 
 /**
  * Every route of the workshop with right values: a guest is asked to sign in, a stranger isn't told that there is such a
@@ -61,6 +66,11 @@ final class DoorsTest extends AppTestCase
             'run' => Run::of($this->stall)->create(['state' => RunState::Done])->id,
             'order' => $order,
             'recipe' => (int) $this->stall->recipes()->value('id'),
+            'shelf' => app(ChangeShelf::class)->make($this->stall, 'Pots', ['join' => 'all', 'parts' => []])->id,
+            'synonym' => Synonym::of($this->stall)->create(['word' => 'a', 'means' => 'b'])->id,
+            'page' => app(ChangePage::class)->make($this->stall, PageKind::About, 'About')->id,
+            'letter' => (int) app(TakeLetter::class)($this->stall, 'Bo', 'bo@reed.example', '', 'Where?')?->id,
+            'kind' => 'terms',
         ];
     }
 

@@ -47,6 +47,18 @@ final class OpenDoorsTest extends AppTestCase
         // All goods, and those under a tag; an address a shopper leaves.
         'GET /goods',
         'GET /tagged/{tag}',
+        'GET /shelves',
+        'GET /shelves/{slug}',
+        'GET /search',
+        'GET /search/suggest',
+        // What the seller wrote, and policies; a letter a shopper writes.
+        'GET /pages/{slug}',
+        'GET /policies/{kind}',
+        'POST /letters',
+        // For search engines.
+        'GET /robots.txt',
+        'GET /sitemap.xml',
+        'GET /sitemap-{part}.xml',
         'POST /sign-up',
         // By a signed address only.
         'GET /preview/galley',

@@ -15,6 +15,8 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\Group;
 use WindowStall\Bench\Listing;
+use WindowStall\Shelves\ChangeShelf;
+use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\SignIn;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -134,6 +136,27 @@ final class SpoiltTest extends AppTestCase
         'measures',
         'agreed',
         'section',
+        'rule',
+        'slug',
+        'standing',
+        'seen',
+        'cover_id',
+        'search_words',
+        'means',
+        'word',
+        'type',
+        'is',
+        'within',
+        'trader',
+        'return_days',
+        'return_by',
+        'keep_years',
+        'besides',
+        'asked',
+        'hidden',
+        'shown',
+        'open',
+        'made',
     ];
 
     /** For what stands in the path. */
@@ -387,10 +410,23 @@ final class SpoiltTest extends AppTestCase
             'revision' => $id('window_revisions'),
             'preview' => 1,
             'look' => 1,
+            'shelf' => $this->shelf($stall),
+            'synonym' => 1,
+            'page' => 1,
+            'letter' => 1,
+            'part' => 1,
+            'kind' => 'terms',
             'tag' => 'gift',
             'secret' => str_repeat('a', 40),
             'signIn' => '00000000-0000-4000-8000-000000000000',
         ];
+    }
+
+    private function shelf(Stall $stall): int
+    {
+        $made = Shelf::of($stall)->value('id');
+
+        return (int) ($made ?? app(ChangeShelf::class)->make($stall, self::MARK, ['join' => 'all', 'parts' => []])->id);
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Window;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
@@ -151,7 +152,7 @@ final class SectionsTest extends AppTestCase
     public function test_tiles_lead_to_their_tag_and_one_that_leads_nowhere_is_left_out_and_counted(): void
     {
         $stall = $this->world->stall();
-        $this->world->inWindow($stall)->update(['own_tags' => ['Under glass']]);
+        $this->world->say($this->world->inWindow($stall), ListingPatch::none()->tags(['Under glass']));
         $tiles = [
             'tiles' => [['leads' => 'tag:Under glass', 'words' => ''], ['leads' => 'tag:gone', 'words' => 'Gone']],
         ];
