@@ -11,14 +11,14 @@ use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
- * A first homepage from the goods there are: a hero, ways in by tag, rows, promises and answers from the stall's own
+ * A first homepage from the goods there are: a hero, ways in by shelf or by tag, rows, promises and answers from the stall's own
  * terms. Ordinary sections, of facts only; nothing in it is invented.
  */
 final class FirstVersion
 {
     public const HEROES = 3;
 
-    /** Tags that become tiles and ways of the menu. */
+    /** Shelves or tags that become tiles and ways of the menu. */
     private const TILES = 4;
 
     private const MENU = 3;
@@ -47,19 +47,19 @@ final class FirstVersion
         $goods = WindowGoods::of($stall);
         $good = $goods->only([$hero])[0]
             ?? throw new Refusal('Put something in the window first: the page is made from what is there.');
-        $tags = array_map(strval(...), array_keys($goods->tags()));
+        $ways = self::ways($goods);
         $look = Look::begin($starter, Window::query()->findOrFail($stall->id)->workingContent()->look->wordmark);
 
         return Content::from(['look' => $look->toArray(), 'sections' => array_values(array_filter([
             $this->notice($goods),
-            $this->section('masthead', ['menu' => $this->menu($tags)]),
+            $this->section('masthead', ['menu' => $this->menu($ways)]),
             $this->hero($good),
-            $this->tiles(array_slice($tags, 0, self::TILES)),
+            $this->tiles(array_slice($ways, 0, self::TILES)),
             $this->section('goods', ['heading' => '', 'which' => 'keeping', 'count' => '4'], 'first'),
             $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
             $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
             $this->section('questions', ['heading' => 'Before you ask', 'asked' => TrueAnswers::of($goods)]),
-            $this->section('foot', []),
+            $this->section('foot', ['menu' => self::papers($stall)]),
         ]))]);
     }
 
@@ -91,29 +91,56 @@ final class FirstVersion
         ]);
     }
 
-    /**
-     * @param  list<string>  $tags
-     * @return list<array{words: string, leads: string}>
-     */
-    private function menu(array $tags): array
+    /** @return list<array{words: string, leads: string}> shelves that hold something; without any, tags */
+    private static function ways(WindowGoods $goods): array
     {
-        $ways = array_map(static fn (string $tag): array => [
+        $shelves = $goods->shelves();
+        if ($shelves !== []) {
+            return array_map(static fn (int $id, array $shelf): array => [
+                'words' => mb_strimwidth($shelf['words'], 0, 24, '…'),
+                'leads' => 'shelf:'.$id,
+            ], array_keys($shelves), $shelves);
+        }
+
+        return array_map(static fn (string $tag): array => [
             'words' => mb_strimwidth(mb_strtoupper(mb_substr($tag, 0, 1)).mb_substr($tag, 1), 0, 24, '…'),
             'leads' => 'tag:'.$tag,
-        ], array_slice($tags, 0, self::MENU));
-
-        return [...$ways, ['words' => 'Everything', 'leads' => 'all']];
+        ], array_map(strval(...), array_keys($goods->tags())));
     }
 
     /**
-     * @param  list<string>  $tags
+     * @param  list<array{words: string, leads: string}>  $ways
+     * @return list<array{words: string, leads: string}>
+     */
+    private function menu(array $ways): array
+    {
+        return [...array_slice($ways, 0, self::MENU), ['words' => 'Everything', 'leads' => 'all']];
+    }
+
+    /**
+     * @param  list<array{words: string, leads: string}>  $ways
      * @return array<string, mixed>|null
      */
-    private function tiles(array $tags): ?array
+    private function tiles(array $ways): ?array
     {
-        $tiles = array_map(static fn (string $tag): array => ['leads' => 'tag:'.$tag], $tags);
+        $tiles = array_map(static fn (array $way): array => ['leads' => $way['leads']], $ways);
 
         return $tiles === [] ? null : $this->section('tiles', ['tiles' => $tiles]);
+    }
+
+    /** @return list<array{words: string, leads: string}> menus of the pages and policies that shoppers see */
+    private static function papers(Stall $stall): array
+    {
+        $pages = $policies = [];
+        foreach (Papers::of($stall)->ways() as $leads => $words) {
+            $row = ['words' => mb_strimwidth($words, 0, 30, '…'), 'leads' => $leads];
+            str_starts_with($leads, 'page:') ? $pages[] = $row : $policies[] = $row;
+        }
+
+        return [
+            ...($pages === [] ? [] : [['words' => 'The stall', 'leads' => ''], ...array_slice($pages, 0, 12)]),
+            ...($policies === [] ? [] : [['words' => 'Buying here', 'leads' => ''], ...$policies]),
+        ];
     }
 
     /**

@@ -52,7 +52,8 @@ final class QueriesTest extends AppTestCase
         $screens = [
             'bench', 'bench.grid', 'bench.export', 'counter', 'drift', 'drift.rules', 'find', 'pricing',
             'pricing.recipes', 'pricing.costs', 'pricing.free-delivery', 'source', 'source.compare', 'window',
-            'window.pictures', 'settings', 'shelves', 'shelves.filing', 'shelves.homeless', 'shelves.searches', 'window.pages', 'counter.letters',
+            'window.pictures', 'window.pages', 'settings', 'shelves', 'shelves.filing', 'shelves.homeless',
+            'shelves.searches', 'counter.letters',
             'api.listings', 'api.items', 'api.prices', 'api.runs', 'api.drift',
         ];
         foreach ($screens as $name) {

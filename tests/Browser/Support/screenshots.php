@@ -31,32 +31,6 @@ $desk
     ->click('button[type="submit"]')
     ->see('Bench');
 $keep($desk->open($at['workshop'].'/at/quillet/source'), 'source');
-$pots = array_map(
-    static fn (string $code): string => (string) $desk
-        ->open($at['workshop'].'/at/quillet/source?q='.$code)
-        ->script('return String(document.querySelector("[data-item]").dataset.id)'),
-    ['OD-1048', 'KF-POT', 'OD-1049'],
-);
-$keep(
-    $desk
-        ->open($at['workshop'].'/at/quillet/source/compare?price=29.95&items[]='.implode('&items[]=', $pots))
-        ->see('You keep'),
-    'compare',
-);
-$desk
-    ->open($at['workshop'].'/at/quillet/source?q=KF-POT')
-    ->script('[...document.querySelectorAll("button")].find(b => b.innerText.includes("suppliers")).click()');
-$supplierPage = (string) $desk->css('a[href*="/source/connections/"]:last-of-type')->getAttribute('href');
-$kilnfold =
-    array_values(
-        array_filter(
-            (array) $desk->script(
-                'return [...document.querySelectorAll("a[href*=\'/source/connections/\']")].filter(a => a.innerText '.
-                    '=== "Kilnfold").map(a => a.href)',
-            ),
-        ),
-    )[0] ?? $supplierPage;
-$keep($desk->open($kilnfold.'/mapping')->see('columns mean'), 'mapping');
 $keep($desk->open($at['workshop'].'/at/quillet/bench'), 'bench');
 $desk
     ->press('Gardener Tool Bundle Multi Style Choose Trowel Gloves Twine BEST SELLER 2026')
@@ -76,6 +50,14 @@ $dearer->click();
 $dearer->sendKeys('25'.Page::ENTER);
 $keep($desk->see('The biggest moves'), 'trial');
 $desk->press('Throw it away');
+$desk->open($at['workshop'].'/at/quillet/shelves')->press('Presents')->see('stand on it');
+$keep($desk->click('[data-clause="price"]')->see('It looks at'), 'shelf');
+$desk->open($at['workshop'].'/at/quillet/window')->see('Shelf tiles');
+$desk->click('[data-note="foot"] button')->click('[aria-label^="Menus"]')->see('One more');
+$keep($desk->still(), 'menus');
+$desk->open($at['workshop'].'/at/quillet/window/pages')->see('who pays for sending back');
+$desk->script('document.querySelector("#policies").scrollIntoView()');
+$keep($desk, 'policies');
 $desk
     ->open($at['workshop'].'/at/quillet/window')
     ->see('Shelf tiles')
@@ -98,7 +80,6 @@ $keep(
         ->see('goods are missing'),
     'drift',
 );
-$keep($desk->press('see what is amiss')->see('didn’t come'), 'drift-aside');
 $desk
     ->open($at['workshop'].'/at/quillet/drift')
     ->press('Your rules')
@@ -108,14 +89,14 @@ $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
 $keep($desk->see('You would have been asked'), 'drift-rehearsal');
-$desk->open($at['workshop'].'/at/quillet/bench?state=in_window')->press('Compost thermometer');
-$keep($desk->see('You say')->press('what was said of it')->see('Oakum Depot'), 'drift-timeline');
 $desk->driver->quit();
 
 $phone = new Page(Chrome::phone());
 $keep($phone->open($at['shop']), 'shop-home');
 $keep($phone->open($at['shop'].'/goods/long-reach-watering-can'), 'shop-goods');
-$phone->press('Put in basket');
+$phone->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary');
+$keep($phone, 'shop-shelf');
+$phone->open($at['shop'].'/goods/long-reach-watering-can')->press('Put in basket');
 $phone->see('Go to checkout');
 $keep($phone->press('Go to checkout')->see('Postcode'), 'shop-checkout');
 $phone->driver->quit();

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Browser;
+
+use WindowStall\Tests\Browser\Support\Page;
+
+/** From a tag given by the handful to a shelf that fills itself, a phone without script, a menu and a policy. */
+final class ShelvesTest extends BrowserTestCase
+{
+    public function test_a_tag_becomes_a_shelf_that_shoppers_narrow_reach_by_a_menu_and_trust(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk);
+        $at = fn (string $path): string => self::workshop('/at/'.$handle.$path);
+        $shop = fn (string $path): string => self::url($handle.'.shops.localhost', $path);
+        foreach (['mini trowel scoop' => 'OD-1009', 'twine tin dispenser' => 'OD-1016'] as $words => $code) {
+            $desk->open($at('/source'));
+            $this->take($desk, $words, $code);
+            $desk->until(
+                fn (): bool => ! str_contains($desk->text(), 'Being fetched') && ! $desk->has('[data-lack]'),
+                'for the pictures',
+            );
+            $desk->press('Put in the window')->see('It is in the window.');
+        }
+
+        $desk->open($at('/bench/grid'))->see('2 variants')->click('thead input[type="checkbox"]')->press('Tags');
+        $desk->css('[data-tags]')->sendKeys('shed door');
+        $desk->press('Add')->see('Tagged shed door: 2 listings.');
+        $this->shelf($desk, $at);
+        $this->narrow($shop('/shelves/by-the-shed-door'));
+        $this->menu($desk, $at, $shop);
+        $this->policy($desk, $at, $shop);
+        $this->search($desk, $at, $shop);
+    }
+
+    /** @param  callable(string): string  $at */
+    private function shelf(Page $desk, callable $at): void
+    {
+        $desk->open($at('/shelves'))->see('stand on none')->readsForEveryone('the shelves');
+        $desk->press('Make a shelf')->write('What stands on it', 'By the shed door')->press('Make it');
+        $desk->see('Say in the sentence which goods stand here')->press('that are …');
+        $desk->see('Any of these')->click('[data-popup] fieldset label')->press('Add it');
+        $desk->see('2 things')->waitFor('[data-rule]', 'tagged shed door')->readsForEveryone('a shelf');
+        $desk->write('Why is one of your goods on it, or not?', 'twine');
+        $desk->waitFor('[data-why="on"]', 'The rule takes it.')->press('Keep it off')->waitFor('[data-count]', '1 thing');
+        $desk->waitFor('[data-why="off"]', 'You keep it off')->press('As the rule says')->waitFor('[data-count]', '2 things');
+    }
+
+    private function narrow(string $url): void
+    {
+        $phone = $this->phone(script: false);
+        $phone->open($url)->see('2 things')->readsForEveryone('a shelf in the shop');
+        $phone->click('.facet summary')->click('.facet[open] .choice')->press('Show');
+        $phone->see('1 thing')->see('As they stand');
+        $phone->click('.taken a')->see('2 things');
+
+        $island = $this->phone();
+        $island->open($url)->see('2 things')->click('.facet summary')->click('.facet[open] .choice');
+        $island->until(fn (): bool => str_contains($island->text(), '1 thing'), 'for the list to narrow in place');
+        self::assertStringContainsString('?', $island->driver->getCurrentURL());
+        $island->driver->navigate()->back();
+        $island->until(fn (): bool => str_contains($island->text(), '2 things'), 'for what was before');
+    }
+
+    /**
+     * @param  callable(string): string  $at
+     * @param  callable(string): string  $shop
+     */
+    private function menu(Page $desk, callable $at, callable $shop): void
+    {
+        $desk->open($at('/window'))->see('Front page');
+        $desk->until(fn (): bool => $desk->has('[data-note="masthead"]') || $desk->has('[aria-label^="Menu"]'), 'for the notes');
+        $desk->click('[aria-label^="Menu"]')->press('One more')->write('Words 1', 'Shed');
+        $desk->click('[aria-label^="Leads to 1"]')->write('Find, or an address', 'shed door');
+        $desk->press('the shelf By the shed door');
+        $desk->key(Page::ESCAPE)->still();
+        $desk->until(fn (): bool => str_contains($desk->text(), 'Publish'), 'for publishing');
+        $desk->answered(fn () => null)->press('Publish');
+        $phone = $this->phone();
+        $phone->open($shop('/'));
+        $phone->until(function () use ($phone, $shop): bool {
+            $phone->open($shop('/'));
+
+            return str_contains($phone->text(), 'Shed');
+        }, 'for the menu');
+        $phone->click('.menu a[href="/shelves/by-the-shed-door"]')->see('2 things');
+    }
+
+    /**
+     * @param  callable(string): string  $at
+     * @param  callable(string): string  $shop
+     */
+    private function policy(Page $desk, callable $at, callable $shop): void
+    {
+        $desk->open($at('/window/pages'))->see('blank')->readsForEveryone('pages and policies');
+        self::assertFalse($desk->has('[data-policy="returns"] > div > button'), 'it can’t go out with a blank');
+        foreach (['E-mail' => 'hello@quillet.example', 'Days for sending back' => '30'] as $label => $said) {
+            $desk->write($label, $said)->key(Page::ENTER);
+            $desk->until(fn (): bool => $desk->css('[aria-label="'.$label.'"]')->getAttribute('value') === $said, 'for it');
+        }
+        $desk->css('[aria-label="Who pays for sending back"]')->sendKeys('the shop');
+        $desk->waitFor('[data-policy="returns"]', 'Shoppers don’t see it yet.');
+        $desk->click('[data-policy="returns"] > div > button')->waitFor('[data-policy="returns"]', 'Version 1');
+        $phone = $this->phone();
+        $phone->open($shop('/policies/returns'))->see('within 30 days')->see('We pay')->readsForEveryone('a policy');
+    }
+
+    /**
+     * @param  callable(string): string  $at
+     * @param  callable(string): string  $shop
+     */
+    private function search(Page $desk, callable $at, callable $shop): void
+    {
+        $phone = $this->phone();
+        $phone->open($shop('/search'))->css('input[type="search"]')->sendKeys('twi');
+        $phone->until(fn (): bool => $phone->has('.suggested img'), 'for pictures of what one may mean');
+        $phone->open($shop('/search?q=twinne'))->see('Nothing here is called “twinne”')->readsForEveryone('a search');
+        $phone->open($shop('/search?q=ladle'))->see('Nothing here is called so');
+        $desk->open($at('/shelves'));
+        $desk->until(function () use ($desk): bool {
+            $desk->press('Looked for')->still();
+
+            return $desk->has('[data-searched="ladle"]') ?: $desk->press('Close')->still()->has('[data-never]');
+        }, 'for what was looked for');
+        $desk->readsForEveryone('what was looked for');
+        $desk->click('[data-searched="ladle"] input')->css('[data-searched="ladle"] input')->sendKeys('scoop');
+        $desk->click('[data-searched="ladle"] form button')->see('ladle');
+        $desk->until(fn (): bool => ! $desk->has('[data-searched="ladle"]'), 'for its answer');
+        $phone->open($shop('/search?q=ladle'))->see('1 thing');
+    }
+}
