@@ -7,6 +7,7 @@ namespace WindowStall\Frame;
 use WindowStall\Bench\Listing;
 use WindowStall\Counter\Order;
 use WindowStall\Frame\Views\FoundView;
+use WindowStall\Shelves\Shelf;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
@@ -73,6 +74,25 @@ final class FindAnything
                 ),
             );
 
-        return [...array_values($listings->all()), ...array_values($orders->all()), ...array_values($items->all())];
+        $shelves = Shelf::of($stall)
+            ->where('name', 'ilike', $like)
+            ->orderBy('name')
+            ->limit(self::EACH)
+            ->get()
+            ->map(
+                fn (Shelf $s): FoundView => new FoundView(
+                    kind: 'shelf',
+                    label: $s->name,
+                    detail: 'a shelf',
+                    url: route('shelves.shelf', [$stall, $s]),
+                ),
+            );
+
+        return [
+            ...array_values($shelves->all()),
+            ...array_values($listings->all()),
+            ...array_values($orders->all()),
+            ...array_values($items->all()),
+        ];
     }
 }

@@ -15,6 +15,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfFigures;
+use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 
 /** The goods in a stall's window, as cards for sections. */
@@ -189,6 +190,21 @@ final class WindowGoods
         }
 
         return $this->shelves;
+    }
+
+    /** @return list<GoodCard> the first of a shelf, as they stand on it */
+    public function onShelf(int $id, int $count): array
+    {
+        $shelf = Shelf::of($this->stall)->find($id);
+        if ($shelf === null) {
+            return [];
+        }
+        $ids = ShelfGoods::ordered(ShelfGoods::on($this->stall, $shelf), $shelf->standing, $shelf)
+            ->limit($count)
+            ->pluck('facts.listing_id')
+            ->all();
+
+        return $this->only(array_values(array_map(intval(...), $ids)));
     }
 
     /** The tag that stands under an address of the shop, or null. */

@@ -60,6 +60,12 @@ final readonly class Field
         return new self($name, $label, 'tag', 60);
     }
 
+    /** A shelf, as the way that leads there. */
+    public static function shelf(string $name, string $label): self
+    {
+        return new self($name, $label, 'shelf');
+    }
+
     public static function way(string $name, string $label, string $default = ''): self
     {
         return new self($name, $label, 'way', Way::MOST, default: $default);
@@ -111,6 +117,7 @@ final readonly class Field
                 : null,
             'listings' => $this->numbers($typed),
             'way' => Way::from($typed)->said,
+            'shelf' => ($way = Way::from($typed))->kind === 'shelf' ? $way->said : '',
             'amount' => $this->amountTyped($typed),
             'date' => $this->day($typed),
             'rows' => $this->several($typed),

@@ -40,12 +40,14 @@ final class ProductRow extends SectionKind
                     'keeping' => 'that keep most',
                     'selling' => 'that sell best',
                     'tag' => 'tagged',
+                    'shelf' => 'on the shelf',
                     'under' => 'under',
                     'chosen' => 'picked by hand',
                 ],
                 'newest',
             ),
             Field::tag('tag', 'Tag'),
+            Field::shelf('shelf', 'Shelf'),
             Field::amount('under', 'Under a price of', '20.00'),
             Field::choice(
                 'count',
@@ -77,6 +79,7 @@ final class ProductRow extends SectionKind
     {
         $which = match ($settings['which']) {
             'tag' => 'the {count} newest {which} {tag}',
+            'shelf' => 'the first {count} {which} {shelf}',
             'under' => 'up to {count} of the goods {which} {under}',
             'chosen' => '{listings}, {which}, {count} at the most',
             default => 'the {count} goods {which}',
@@ -96,6 +99,7 @@ final class ProductRow extends SectionKind
             'keeping' => 'the '.$count.' that keep most',
             'selling' => 'the '.$count.' that sell best',
             'tag' => 'the '.$count.' newest tagged “'.$settings['tag'].'”',
+            'shelf' => 'the first '.$count.' of a shelf',
             'under' => 'up to '.$count.' under '.$settings['under'],
             'chosen' => count((array) $settings['listings']).' picked by hand',
             default => 'the '.$count.' newest',
@@ -133,6 +137,7 @@ final class ProductRow extends SectionKind
             'keeping' => $goods->keepingMost($count),
             'selling' => $goods->bestSelling($count),
             'tag' => $goods->tagged((string) $settings['tag'], $count),
+            'shelf' => $goods->onShelf((int) substr((string) $settings['shelf'], strlen('shelf:')), $count),
             'under' => $goods->under((string) $settings['under'], $count),
             'chosen' => array_slice($goods->only($ids), 0, $count),
             default => $goods->newest($count),

@@ -34,12 +34,18 @@ final readonly class TileRow
         $there = match ($way->kind) {
             'goods' => $goods->only([(int) $way->to]),
             'tag' => $goods->tagged($way->to, 1),
+            'shelf' => $goods->onShelf((int) $way->to, 1),
             default => $goods->newest(1),
         };
         $words = self::words($row);
 
         return new self(
-            words: $way->kind === 'goods' && $words === '' ? $there[0]->title ?? '' : $words,
+            words: match (true) {
+                $words !== '' => $words,
+                $way->kind === 'goods' => $there[0]->title ?? '',
+                $way->kind === 'shelf' => $goods->shelves()[(int) $way->to]['words'] ?? '',
+                default => '',
+            },
             href: $href,
             picture: OwnPicture::of($goods->stall, $row['picture'] ?? null) ?? $there[0]->picture ?? null,
             count: $way->goods($goods) ?? 0,
@@ -57,6 +63,7 @@ final readonly class TileRow
             $said !== '' => $said,
             $way->kind === 'tag' => mb_strtoupper(mb_substr($way->to, 0, 1)).mb_substr($way->to, 1),
             $way->kind === 'all' => 'All of it',
+            $way->kind === 'shelves' => 'All shelves',
             default => '',
         };
     }

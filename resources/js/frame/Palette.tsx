@@ -43,7 +43,7 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
   const places = [
     ...(handle === null
       ? []
-      : ['Source', 'Bench', 'Drift', 'Pricing', 'Window', 'Counter', 'Settings'].map((name) => ({
+      : ['Source', 'Bench', 'Drift', 'Pricing', 'Shelves', 'Window', 'Counter', 'Settings'].map((name) => ({
           name,
           url: route(name.toLowerCase(), handle),
         }))),

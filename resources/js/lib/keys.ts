@@ -13,7 +13,7 @@ interface Key {
 export const SINGLE = {
   sheet: { key: '?', does: 'This sheet', where: 'Anywhere' },
   peek: { key: 'p', does: 'Peek at the shop on a phone; again puts it away', where: 'Anywhere' },
-  search: { key: '/', does: 'Search', where: 'Source, Bench' },
+  search: { key: '/', does: 'Search', where: 'Source, Bench, Shelves' },
   later: { key: 'j', does: 'The row after; ↓ does the same', where: 'Lists' },
   before: { key: 'k', does: 'The row before; ↑ does the same', where: 'Lists' },
   choose: { key: 'x', does: 'Choose the row in hand', where: 'Lists' },
@@ -39,6 +39,7 @@ export const OTHERS: readonly Key[] = [
   { key: 'Ctrl D', does: 'Fill a column down', where: 'The grid' },
   { key: '→  ←  PgUp  PgDn', does: 'Move the price along the curve; Enter says it', where: 'Pricing' },
   { key: 'Alt ↑  Alt ↓', does: 'Move a section', where: 'Window' },
+  { key: 'Space  ↑  ↓', does: 'Take hold of what can be dragged, move it, let go', where: 'Shelves, menus, recipes' },
   { key: '→  ←', does: 'The next look, the one before', where: 'Window' },
   { key: 'Arrows', does: 'Move the point a picture is cut around', where: 'Pictures' },
   { key: 'Ctrl Z  Ctrl Shift Z', does: 'Undo, redo', where: 'Window' },

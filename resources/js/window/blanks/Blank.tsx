@@ -51,6 +51,8 @@ export function Blank(props: BlankProps) {
       return <FilmBlank {...props} />;
     case 'picture':
       return <PictureBlank {...props} />;
+    case 'shelf':
+      return <WayBlank {...props} only="shelf:" />;
     case 'way':
       return <WayBlank {...props} />;
     case 'rows':

@@ -5,7 +5,7 @@ import type { BlankProps } from '@/window/blanks/Blank';
 import { BLANK } from '@/ui/blank';
 
 /** Where something leads, chosen from what the shop has, or another address. */
-export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
+export function WayBlank({ field, value, reach, places, onSay, only }: BlankProps & { only?: string }) {
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
   const said = typeof value === 'string' ? value : '';
@@ -20,7 +20,9 @@ export function WayBlank({ field, value, reach, places, onSay }: BlankProps) {
     ...places.map((p) => ({ value: `at:${p.value}`, label: `further down, ${p.label}` })),
   ];
   const looks = find.trim().toLowerCase();
-  const shown = ways.filter((w) => w.label.toLowerCase().includes(looks)).slice(0, 60);
+  const shown = ways
+    .filter((w) => (only === undefined || w.value.startsWith(only)) && w.label.toLowerCase().includes(looks))
+    .slice(0, 60);
   const choose = (way: string) => {
     onSay(way);
     setOpen(false);
