@@ -24,6 +24,10 @@ final readonly class GoodsPage
     /** From this many pieces down, the shopper is told how few there are. */
     public const FEW = 5;
 
+    /** Where a value is chosen, its picture stands first and wide. */
+    private const FIRST = '.product:has(#o-%1$d-%2$d:checked) .shot{grid-column:auto}'.
+        '.product:has(#o-%1$d-%2$d:checked) #picture-%3$d{order:-1;grid-column:1/-1}';
+
     /**
      * @param  list<Picture>  $pictures
      * @param  array<string, list<string>>  $options  name → values, in order
@@ -154,14 +158,10 @@ final readonly class GoodsPage
         return true;
     }
 
-    /**
-     * Which picture comes first for each value that has one of its own, so that it follows the choice without script.
-     *
-     * @return list<array{value: string, picture: int}> value: the number of the option and of the value, "0-2"
-     */
-    public function firsts(): array
+    /** As CSS: which picture comes first for each value that has one of its own, so that it follows without script. */
+    public function firsts(): string
     {
-        $firsts = [];
+        $css = '';
         foreach (array_values($this->options) as $n => $values) {
             $name = array_keys($this->options)[$n];
             foreach ($values as $m => $value) {
@@ -171,12 +171,12 @@ final readonly class GoodsPage
                 ));
                 $picture = count($pictures) === 1 ? reset($pictures) : null;
                 if (is_int($picture)) {
-                    $firsts[] = ['value' => $n.'-'.$m, 'picture' => $picture];
+                    $css .= sprintf(self::FIRST, $n, $m, $picture);
                 }
             }
         }
 
-        return $firsts;
+        return $css;
     }
 
     /** @return array<string, string> what it is, by what is told */

@@ -76,7 +76,7 @@ return new class extends Migration
             $table->string('search_title', 200)->nullable();
             $table->string('search_words', 400)->nullable();
             // The one of its goods whose picture is its cover; null takes the first.
-            $table->foreignId('cover_id')->nullable()->constrained('listings')->nullOnDelete();
+            $table->foreignId('cover_id')->nullable()->index()->constrained('listings')->nullOnDelete();
             $table->unsignedInteger('version')->default(0);
             $table->timestamp('filled_at')->nullable();
             $table->timestamps();

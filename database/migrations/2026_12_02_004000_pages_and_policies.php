@@ -36,7 +36,7 @@ return new class extends Migration
             $table->unsignedInteger('number');
             // Clause by clause, in their order: what it is about → its words.
             $table->json('words');
-            $table->foreignId('published_by')->nullable()->constrained('users')->nullOnDelete();
+            $table->foreignId('published_by')->nullable()->index()->constrained('users')->nullOnDelete();
             $table->timestamp('published_at');
             $table->unique(['stall_id', 'kind', 'number']);
         });

@@ -32,7 +32,7 @@ return new class extends Migration
             $table->foreignId('stall_id')->index()->constrained()->cascadeOnDelete();
             $table->foreignId('letter_id')->constrained()->cascadeOnDelete();
             // Null: the shopper.
-            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->foreignId('user_id')->nullable()->index()->constrained()->nullOnDelete();
             $table->boolean('ours');
             $table->text('words');
             $table->timestamp('said_at');

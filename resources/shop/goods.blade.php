@@ -2,7 +2,7 @@
 @push('head')
 <script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($path)), JSON_UNESCAPED_SLASHES
     | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
-@if ($good->firsts() !== [])<style>@foreach ($good->firsts() as $first).product:has(#o-{{ $first['value'] }}:checked) #picture-{{ $first['picture'] }}{order:-1;grid-column:1/-1}.product:has(#o-{{ $first['value'] }}:checked) .shot:not(#picture-{{ $first['picture'] }}){grid-column:auto}@endforeach</style>
+@if ($good->firsts() !== '')<style>{{ $good->firsts() }}</style>
 @endif
 @endpush
 @section('main')

@@ -81,6 +81,7 @@
 <p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>
 @endif
 @if ($order->policies !== [])<p class="quiet">Bought under @foreach ($order->policies as $kind => $number)<a
-    href="/policies/{{ $kind }}?version={{ $number }}">{{ WindowStall\Core\Policies\PolicyKind::from($kind)->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
+    href="/policies/{{ $kind }}?version={{ $number
+    }}">{{ WindowStall\Core\Policies\PolicyKind::from($kind)->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </div>
 @endsection

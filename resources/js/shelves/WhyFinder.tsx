@@ -1,4 +1,5 @@
 import { CheckIcon, XIcon } from '@phosphor-icons/react';
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -40,7 +41,10 @@ export function WhyFinder({
       {words !== '' && (
         <ul
           aria-label="Why"
-          className="absolute inset-x-0 top-full z-20 mt-2 max-h-[420px] overflow-auto rounded-lg border border-line bg-sheet px-4 py-1 shadow-xl shadow-black/10"
+          className={clsx(
+            'absolute inset-x-0 top-full z-20 mt-2 max-h-[420px] overflow-auto rounded-lg border border-line bg-sheet',
+            'px-4 py-1 shadow-xl shadow-black/10',
+          )}
         >
           {found.length === 0 && <li className="py-3 text-mute">No listing has that in its title.</li>}
           {found.map((why) => (
