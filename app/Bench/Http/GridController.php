@@ -66,6 +66,7 @@ final class GridController
             'state' => $state?->value,
             'tag' => $tag,
             'tags' => Filing::tags($stall),
+            'types' => Filing::types($stall),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
         ]);

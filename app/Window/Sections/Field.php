@@ -66,9 +66,17 @@ final readonly class Field
         return new self($name, $label, 'shelf');
     }
 
-    public static function way(string $name, string $label, string $default = ''): self
+    /** @param  string  $nowhere  what it is where it leads nowhere */
+    public static function way(string $name, string $label, string $default = '', string $nowhere = ''): self
     {
-        return new self($name, $label, 'way', Way::MOST, default: $default);
+        return new self(
+            $name,
+            $label,
+            'way',
+            Way::MOST,
+            $nowhere === '' ? [] : ['' => $nowhere],
+            default: $default,
+        );
     }
 
     /** One of the stall's own pictures. */

@@ -30,7 +30,10 @@ final class Foot extends SectionKind
             Field::text('about', 'Who you are', 400),
             Field::line('email', 'Where to write to', 120),
             // What leads nowhere is the heading of those after it.
-            Field::rows('menu', 'Menus', 30, [Field::line('words', 'Words', 30), Field::way('leads', 'Leads to')]),
+            Field::rows('menu', 'Menus', 30, [
+                Field::line('words', 'Words', 30),
+                Field::way('leads', 'Leads to', nowhere: 'is a heading'),
+            ]),
             Field::rows('social', 'Elsewhere', 6, [Field::line('words', 'Words', 24), Field::way('leads', 'Address')]),
         ];
     }

@@ -6,6 +6,7 @@ import { toast } from 'sonner';
 import { FindReplace } from '@/bench/grid/FindReplace';
 import { GridCell } from '@/bench/grid/GridCell';
 import { TagsForMany } from '@/bench/grid/TagsForMany';
+import { TypeForMany } from '@/bench/grid/TypeForMany';
 import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
@@ -38,6 +39,7 @@ interface Props {
   state: string | null;
   tag: string;
   tags: string[];
+  types: string[];
   next: string | null;
   previous: string | null;
 }
@@ -46,7 +48,7 @@ interface Props {
  * Many listings as a sheet of cells: write, fill down, paste from a spreadsheet; each batch is one step that can be
  * taken back.
  */
-export default function GridPage({ rows: given, state, tag, tags, next, previous }: Props) {
+export default function GridPage({ rows: given, state, tag, tags, types, next, previous }: Props) {
   const handle = useHandle();
   const [rows, setRows] = useState(given);
   const undo = useUndo();
@@ -218,6 +220,10 @@ export default function GridPage({ rows: given, state, tag, tags, next, previous
         <TagsForMany
           known={tags}
           onTags={(add, remove) => ask(route('bench.tags', handle), { listings: selection.chosen, add, remove })}
+        />
+        <TypeForMany
+          known={types}
+          onType={(value) => write(selection.chosen.map((listing) => ({ listing, field: 'type', value })))}
         />
         <Button className="text-ink" onClick={() => remove(selection.chosen, selection.clear)}>
           Delete

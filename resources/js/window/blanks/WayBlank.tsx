@@ -9,8 +9,10 @@ export function WayBlank({ field, value, reach, places, onSay, only }: BlankProp
   const [open, setOpen] = useState(false);
   const [find, setFind] = useState('');
   const said = typeof value === 'string' ? value : '';
+  const nowhere = field.choices.find((c) => c.value === '')?.label ?? 'nowhere';
+  const words = said === '' ? nowhere : wayWords(said, reach);
   const ways = [
-    { value: '', label: 'nowhere' },
+    { value: '', label: nowhere },
     { value: 'all', label: 'everything on the stall' },
     { value: 'shelves', label: 'all shelves' },
     ...reach.shelves.map((s) => ({ value: `shelf:${s.value}`, label: `the shelf ${s.label}` })),
@@ -35,8 +37,8 @@ export function WayBlank({ field, value, reach, places, onSay, only }: BlankProp
       width={340}
       align="start"
       trigger={
-        <button type="button" aria-label={`${field.label}: ${wayWords(said, reach)}`} className={BLANK}>
-          {wayWords(said, reach)}
+        <button type="button" aria-label={`${field.label}: ${words}`} className={BLANK}>
+          {words}
         </button>
       }
     >
@@ -94,7 +96,6 @@ function Way({ label, on, onChoose }: { label: string; on: boolean; onChoose: ()
 }
 
 function wayWords(said: string, reach: ReachView): string {
-  if (said === '') return 'nowhere';
   if (said === 'all') return 'everything on the stall';
   if (said === 'shelves') return 'all shelves';
   if (said.startsWith('shelf:')) {
