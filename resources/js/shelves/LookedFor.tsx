@@ -112,11 +112,9 @@ function Searched({
               className="w-32 border-b border-rule bg-transparent text-ink focus:border-you"
             />
           </label>
-          {other.trim() !== '' && (
-            <Button small type="submit">
-              Say it
-            </Button>
-          )}
+          <Button small type="submit" disabled={other.trim() === ''}>
+            Say it
+          </Button>
         </form>
       </div>
     </li>
