@@ -78,12 +78,7 @@ final class LettersController
         $name = mb_substr(Typed::text($request, 'name'), 0, 120);
         $email = Typed::text($request, 'email');
         $words = Typed::text($request, 'words');
-        $trouble = match (true) {
-            $name === '' || $words === '' => 'Write your name and what you want to say.',
-            strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false => 'Nothing can be sent to that address. Go back and write it again.',
-            ! LetterSeal::fits(Typed::text($request, 'made')) => 'That was very quick, or the page lay open for long. Go back, load it again and send it once more.',
-            default => '',
-        };
+        $trouble = self::trouble($name, $email, $words, Typed::text($request, 'made'));
         if ($trouble !== '') {
             return self::say($shop, $stall, 'Not sent yet', $trouble, 422);
         }
@@ -97,6 +92,20 @@ final class LettersController
         }
 
         return self::say($shop, $stall, 'Thank you', 'It has been sent. The answer comes to '.$email.'.');
+    }
+
+    /** What is wrong with it, for the shopper; "" where nothing is. */
+    private static function trouble(string $name, string $email, string $words, string $made): string
+    {
+        if ($name === '' || $words === '') {
+            return 'Write your name and what you want to say.';
+        }
+        if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
+            return 'Nothing can be sent to that address. Go back and write it again.';
+        }
+        $late = 'That was very quick, or the page lay open for long. Go back, load it again and send it once more.';
+
+        return LetterSeal::fits($made) ? '' : $late;
     }
 
     private static function say(

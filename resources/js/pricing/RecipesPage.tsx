@@ -1,20 +1,5 @@
 import { count, plural } from '@/lib/plural';
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  arrayMove,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, TrashIcon } from '@phosphor-icons/react';
@@ -24,6 +9,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { CellField } from '@/ui/CellField';
+import { Dragged } from '@/ui/Dragged';
 import { ConditionsEditor } from '@/pricing/ConditionsEditor';
 import { MarginSpread } from '@/pricing/MarginSpread';
 import { PricingHead } from '@/pricing/PricingHead';
@@ -47,10 +33,6 @@ export default function RecipesPage({
   const handle = useHandle();
   const [recipes, setRecipes] = useState(given);
   const undo = usePricingUndo();
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   useEffect(() => setRecipes(given), [given]);
   const ask = (method: 'POST' | 'PATCH' | 'DELETE', url: string, body?: unknown): Promise<boolean> =>
     send<RecipesAnswerView>(method, url, body)
@@ -63,10 +45,7 @@ export default function RecipesPage({
         sayTrouble(e);
         return false;
       });
-  const moved = ({ active, over }: DragEndEvent) => {
-    const ids = recipes.filter((r) => !r.last).map((r) => r.id);
-    if (!over || active.id === over.id) return;
-    const order = arrayMove(ids, ids.indexOf(Number(active.id)), ids.indexOf(Number(over.id)));
+  const moved = (order: number[]) => {
     setRecipes([...order.flatMap((id) => recipes.filter((r) => r.id === id)), ...recipes.filter((r) => r.last)]);
     void ask('POST', route('pricing.recipes.order', handle), { recipes: order });
   };
@@ -88,11 +67,13 @@ export default function RecipesPage({
           Add a recipe
         </Button>
       </PricingHead>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
-        <SortableContext items={recipes.filter((r) => !r.last).map((r) => r.id)} strategy={verticalListSortingStrategy}>
-          <ol className="mx-6 border-t border-line">{recipes.map(row)}</ol>
-        </SortableContext>
-      </DndContext>
+      <Dragged
+        ids={recipes.filter((r) => !r.last).map((r) => r.id)}
+        strategy={verticalListSortingStrategy}
+        onOrder={moved}
+      >
+        <ol className="mx-6 border-t border-line">{recipes.map(row)}</ol>
+      </Dragged>
     </div>
   );
 }

@@ -1,19 +1,4 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  arrayMove,
-  rectSortingStrategy,
-  sortableKeyboardCoordinates,
-  useSortable,
-} from '@dnd-kit/sortable';
+import { rectSortingStrategy, useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, ImageIcon, MinusCircleIcon, PushPinIcon } from '@phosphor-icons/react';
@@ -21,6 +6,7 @@ import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
 import type { ShelfGoodView, ShelfView } from '@/types';
 import { Kept } from '@/ui/Asked';
+import { Dragged } from '@/ui/Dragged';
 
 interface Props {
   shelf: ShelfView;
@@ -31,16 +17,7 @@ interface Props {
 
 /** The goods on a shelf as they stand: dragged into another order, pinned, kept off, made its cover. */
 export function ShelfGoods({ shelf, onPlace, onOrder, onCover }: Props) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const ids = shelf.goods.map((g) => g.id);
-  const moved = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) {
-      void onOrder(arrayMove(ids, ids.indexOf(Number(active.id)), ids.indexOf(Number(over.id))));
-    }
-  };
   if (shelf.count === 0) {
     return (
       <p className="mt-8 max-w-[60ch] text-mute">
@@ -53,8 +30,8 @@ export function ShelfGoods({ shelf, onPlace, onOrder, onCover }: Props) {
     );
   }
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
-      <SortableContext items={ids} strategy={rectSortingStrategy}>
+    <>
+      <Dragged ids={ids} strategy={rectSortingStrategy} onOrder={(order) => void onOrder(order)}>
         <ul
           aria-label="Goods on the shelf"
           className="mt-4 grid grid-cols-[repeat(auto-fill,minmax(168px,1fr))] gap-x-5 gap-y-6"
@@ -70,14 +47,14 @@ export function ShelfGoods({ shelf, onPlace, onOrder, onCover }: Props) {
             />
           ))}
         </ul>
-      </SortableContext>
+      </Dragged>
       {shelf.count > shelf.goods.length && (
         <p className="mt-6 text-mute">
           These are the first {shelf.goods.length}; {(shelf.count - shelf.goods.length).toLocaleString('en')} more stand
           after them.
         </p>
       )}
-    </DndContext>
+    </>
   );
 }
 

@@ -1,23 +1,9 @@
-import {
-  DndContext,
-  type DragEndEvent,
-  KeyboardSensor,
-  PointerSensor,
-  closestCenter,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  arrayMove,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { DotsSixVerticalIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { Dragged } from '@/ui/Dragged';
 import { Popup } from '@/ui/Popup';
 import { Blank, type BlankProps } from '@/window/blanks/Blank';
 import { BLANK } from '@/ui/blank';
@@ -40,12 +26,9 @@ export function RowsBlank(props: BlankProps) {
   const put = (n: number, name: string, cell: unknown) => {
     onSay(rows.map((row, i) => (i === n ? { ...row, [name]: cell } : row)));
   };
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const moved = ({ active, over }: DragEndEvent) => {
-    if (over && active.id !== over.id) onSay(arrayMove(rows, Number(active.id) - 1, Number(over.id) - 1));
+  const ids = rows.map((_, n) => n + 1);
+  const order = (next: number[]) => {
+    onSay(next.flatMap((id) => rows[id - 1] ?? []));
   };
   return (
     <Popup
@@ -59,24 +42,22 @@ export function RowsBlank(props: BlankProps) {
         </button>
       }
     >
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={moved}>
-        <SortableContext items={rows.map((_, n) => n + 1)} strategy={verticalListSortingStrategy}>
-          <ol className="max-h-[50vh] space-y-2 overflow-auto" aria-label={field.label}>
-            {rows.map((row, n) => (
-              <OneRow
-                key={n}
-                row={row}
-                n={n}
-                blank={props}
-                onPut={put}
-                onTake={() => {
-                  onSay(rows.filter((_, i) => i !== n));
-                }}
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <Dragged ids={ids} strategy={verticalListSortingStrategy} onOrder={order}>
+        <ol className="max-h-[50vh] space-y-2 overflow-auto" aria-label={field.label}>
+          {rows.map((row, n) => (
+            <OneRow
+              key={n}
+              row={row}
+              n={n}
+              blank={props}
+              onPut={put}
+              onTake={() => {
+                onSay(rows.filter((_, i) => i !== n));
+              }}
+            />
+          ))}
+        </ol>
+      </Dragged>
       {rows.length < field.most && (
         <Button
           small
