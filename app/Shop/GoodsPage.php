@@ -205,15 +205,6 @@ final readonly class GoodsPage
         ], static fn (string $told): bool => $told !== '');
     }
 
-    /** The picture that goes along when somebody shares it; "" where it has none. */
-    public function shared(): string
-    {
-        $path = ($this->pictures[0] ?? null)?->path;
-        $url = $path === null ? '' : PictureSizes::url($path, max(PictureSizes::WIDTHS));
-
-        return str_starts_with($url, '/') ? $this->figures->stall->shopAddress($url) : $url;
-    }
-
     /**
      * schema.org Product with an Offer for each variant (https://schema.org/Product).
      *

@@ -51,7 +51,8 @@ final readonly class ShopRenderer
             'path' => '/goods/'.$listing->slug,
             'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
             'related' => Related::to($stall, $listing),
-            'shared' => $page->shared(),
+            'shared' => SharedPicture::of($stall, $page->pictures[0] ?? null),
+            'returns' => PolicyVersion::now($stall)['returns']->words['period'] ?? '',
         ]);
     }
 
@@ -61,6 +62,7 @@ final readonly class ShopRenderer
         $pages = max(1, (int) ceil($found->count / Narrowing::PAGE));
         $page = min($asked->page, $pages);
         $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
+        $goods = WindowGoods::of($stall)->only($found->listings);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'list', [
             'title' => $list->title ?? $list->heading,
@@ -70,7 +72,8 @@ final readonly class ShopRenderer
             'list' => $list,
             'asked' => $asked,
             'found' => $found,
-            'goods' => WindowGoods::of($stall)->only($found->listings),
+            'goods' => $goods,
+            'shared' => SharedPicture::of($stall, ($goods[0] ?? null)?->picture),
             'page' => $page,
             'pages' => $pages,
             'at' => $at,

@@ -12,6 +12,8 @@ use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\RobotsController;
 use WindowStall\Shop\Http\SignUpController;
 
+// Whatever else is asked for, in the shop's look.
+Route::fallback([PageController::class, 'nowhere'])->name('nowhere');
 Route::get('/enter', EnterController::class)->name('enter');
 Route::get('/', [PageController::class, 'home'])->name('home');
 Route::get('/goods/{slug}', [PageController::class, 'goods'])

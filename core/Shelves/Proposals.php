@@ -32,21 +32,45 @@ final class Proposals
         $shelves = array_map(array_flip(...), $standing);
         $housed = array_fill_keys(array_merge(...$standing), true);
         $chosen = [];
+        $counted = null;
         while ($fitting !== [] && count($chosen) < self::MOST) {
-            usort($fitting, static fn (Candidate $a, Candidate $b): int => self::homeless($b, $housed) <=>
-                self::homeless($a, $housed) ?:
-                ($a->rank() <=> $b->rank() ?: (count($b->goods) <=> count($a->goods) ?: strcmp($a->name, $b->name))));
-            $best = array_shift($fitting);
+            // Counted anew only once something was chosen.
+            $counted ??= self::ranked($fitting, $housed);
+            $best = array_shift($counted);
             // What stands on other shelves already is found there.
-            if (self::homeless($best, $housed) === 0 || self::stands($best, $shelves)) {
+            if ($best === null || $best['homeless'] === 0) {
+                break;
+            }
+            $fitting = array_column($counted, 'candidate');
+            if (self::stands($best['candidate'], $shelves)) {
                 continue;
             }
-            $chosen[] = ['candidate' => $best, 'homeless' => self::homeless($best, $housed)];
-            $shelves[] = array_flip($best->goods);
-            $housed += array_fill_keys($best->goods, true);
+            $chosen[] = $best;
+            $shelves[] = array_flip($best['candidate']->goods);
+            $housed += array_fill_keys($best['candidate']->goods, true);
+            $counted = null;
         }
 
         return $chosen;
+    }
+
+    /**
+     * @param  list<Candidate>  $candidates
+     * @param  array<int, bool>  $housed
+     * @return list<array{candidate: Candidate, homeless: int}> what houses most first
+     */
+    private static function ranked(array $candidates, array $housed): array
+    {
+        $counted = array_map(
+            static fn (Candidate $c): array => ['candidate' => $c, 'homeless' => self::homeless($c, $housed)],
+            $candidates,
+        );
+        usort($counted, static fn (array $a, array $b): int => $b['homeless'] <=> $a['homeless'] ?:
+            ($a['candidate']->rank() <=> $b['candidate']->rank() ?:
+                (count($b['candidate']->goods) <=> count($a['candidate']->goods) ?:
+                    strcmp($a['candidate']->name, $b['candidate']->name))));
+
+        return $counted;
     }
 
     /** @param  list<array<int, int>>  $shelves  goods as keys */

@@ -50,7 +50,7 @@
 <p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery
     {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from
     {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else
-    Delivery is free.@endif</p>
+    Delivery is free.@endif @if ($returns !== ''){{ $returns }} <a href="/policies/returns">More on returns</a>@endif</p>
 </form>
 <div class="words">{!! $good->words !!}</div>
 @if ($good->facts() !== [])<table class="facts"><caption class="sr">Facts</caption><tbody>

@@ -71,7 +71,10 @@ final readonly class ListController
     public function tagged(Request $request, string $tag): Response
     {
         $stall = ShopStall::of($request);
-        $name = WindowGoods::of($stall)->tagAt($tag) ?? abort(404);
+        $name = WindowGoods::of($stall)->tagAt($tag);
+        if ($name === null) {
+            return $this->renderer->missing($stall);
+        }
 
         return $this->list($request, $stall, new GoodsList(
             goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(

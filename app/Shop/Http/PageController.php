@@ -25,6 +25,11 @@ final readonly class PageController
         return ($this->keep)($request, $stall, '/', $this->renderer->home($stall, $this->renderer->published($stall)));
     }
 
+    public function nowhere(Request $request): Response
+    {
+        return $this->renderer->missing(ShopStall::of($request));
+    }
+
     public function goods(Request $request, string $slug): Response
     {
         $stall = ShopStall::of($request);

@@ -55,6 +55,8 @@ final class OpenDoorsTest extends AppTestCase
         'GET /pages/{slug}',
         'GET /policies/{kind}',
         'POST /letters',
+        // What isn't there, in the shop's look.
+        'GET /{fallbackPlaceholder}',
         // For search engines.
         'GET /robots.txt',
         'GET /sitemap.xml',

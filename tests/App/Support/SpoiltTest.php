@@ -415,6 +415,7 @@ final class SpoiltTest extends AppTestCase
             'page' => 1,
             'letter' => 1,
             'part' => 1,
+            'fallbackPlaceholder' => 'nowhere',
             'kind' => 'terms',
             'tag' => 'gift',
             'secret' => str_repeat('a', 40),

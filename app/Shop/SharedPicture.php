@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Pictures\PictureSizes;
+
+/** The picture that goes along when somebody shares a page, at the shop's own address. */
+final class SharedPicture
+{
+    /** @return string "" where there is none */
+    public static function of(Stall $stall, ?Picture $picture): string
+    {
+        $url = $picture?->path === null ? '' : PictureSizes::url($picture->path, max(PictureSizes::WIDTHS));
+
+        return str_starts_with($url, '/') ? $stall->shopAddress($url) : $url;
+    }
+}

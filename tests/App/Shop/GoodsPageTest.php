@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Shop;
+
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Shelves\ChangeShelf;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Policies\PolicyVersion;
+
+/** The page of one of the goods: what is sold out, which picture stands first, where it leads on. */
+final class GoodsPageTest extends AppTestCase
+{
+    private Stall $stall;
+
+    private Listing $pot;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->stall = $this->world->stall($this->signIn());
+        $this->pot = $this->world->inWindow($this->stall, Items::item([
+            Items::variant('red', 540, 4, 'Red'),
+            Items::variant('green', 540, 0, 'Green'),
+        ], 'Pot', id: 'pot'));
+        $this->world->say($this->pot, ListingPatch::none()
+            ->names(['Clr' => ['as' => 'Colour', 'values' => []]])
+            ->and(ListingPatch::none()->cell('type', 'Pots'), ListingPatch::none()->tags(['glut'])));
+    }
+
+    public function test_a_value_of_which_nothing_can_be_bought_is_said_to_be_sold_out(): void
+    {
+        $html = $this->page();
+
+        self::assertMatchesRegularExpression('#value="Green"[^>]*>\s*<span>.*?<b>Green</b> <small>sold out</small>#s', $html);
+        self::assertDoesNotMatchRegularExpression('#<b>Red</b> <small>sold out#', $html);
+        self::assertStringContainsString('class="swatch"', $html, 'a colour is shown as one');
+    }
+
+    public function test_the_picture_of_the_chosen_value_stands_first_without_a_script(): void
+    {
+        Picture::query()->where('listing_id', $this->pot->id)->firstOrFail()->replicate()->fill([
+            'source' => 'http://oakum.standins.localhost/green.png',
+            'shows' => 'Green',
+        ])->save();
+        $ids = Picture::query()->where('listing_id', $this->pot->id)->orderBy('id')->pluck('id')->map(intval(...));
+        $this->world->say($this->pot, ListingPatch::none()->pictures(array_values($ids->all())));
+
+        self::assertStringContainsString('.product:has(#o-0-1:checked) #picture-1{order:-1', $this->page());
+    }
+
+    public function test_it_leads_on_to_its_shelf_and_to_what_stands_there(): void
+    {
+        $bowl = $this->world->inWindow($this->stall, Items::item([Items::variant('b')], 'Bowl', id: 'bowl'));
+        $away = $this->world->inWindow($this->stall, Items::item([Items::variant('c')], 'Away', id: 'away'));
+        $this->world->say($bowl, ListingPatch::none()->tags(['glut']));
+        app(ChangeShelf::class)->make($this->stall, 'Pots and bowls', [
+            'join' => 'all',
+            'parts' => [['field' => 'tag', 'names' => ['glut']]],
+        ]);
+        $html = $this->page();
+
+        self::assertStringContainsString('href="/shelves/pots-and-bowls"', $html);
+        self::assertStringContainsString('/goods/'.$bowl->slug, $html);
+        self::assertStringNotContainsString('/goods/'.$away->slug, $html);
+        self::assertMatchesRegularExpression('#What it is</th><td>Pots#', $html);
+        self::assertStringContainsString('og:type" content="product', $html);
+    }
+
+    public function test_returns_are_told_as_the_published_policy_has_them(): void
+    {
+        self::assertStringNotContainsString('More on returns', $this->page());
+        PolicyVersion::of($this->stall)->create([
+            'kind' => 'returns',
+            'number' => 1,
+            'words' => ['period' => 'You can send things back within 30 days.'],
+            'published_at' => now(),
+        ]);
+        $this->stall->bumpShop();
+
+        self::assertStringContainsString('You can send things back within 30 days.', $this->page());
+    }
+
+    public function test_what_isnt_there_is_said_in_the_shops_look_with_ways_on(): void
+    {
+        foreach (['/nowhere', '/goods/gone', '/tagged/gone', '/deep/er/still.php'] as $path) {
+            $this->get($this->stall->shopAddress($path))
+                ->assertNotFound()
+                ->assertSee('What are you looking for?')
+                ->assertSee('masthead');
+        }
+    }
+
+    private function page(): string
+    {
+        return (string) $this->get($this->stall->shopAddress('/goods/'.$this->pot->refresh()->slug))
+            ->assertOk()
+            ->getContent();
+    }
+}
