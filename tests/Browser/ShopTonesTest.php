@@ -36,6 +36,7 @@ final class ShopTonesTest extends BrowserTestCase
         $this->holds($desk->open($preview)->see('Slate labels'), $builds, 'a page of every section');
         $shop = rtrim(self::url($handle.'.shops.localhost'), '/');
         $this->holds($desk->open($shop.'/goods/slate-labels')->see('Put in basket'), $builds, 'a product page');
+        $this->holds($desk->open($shop.'/goods?from=1')->see('Everything on the stall'), $builds, 'a list of goods');
         $desk->open($shop.'/goods/slate-labels')->press('Put in basket')->see('Go to checkout');
         $desk->open($shop.'/basket');
         $this->holds($desk, $builds, 'the basket');
