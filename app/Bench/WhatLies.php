@@ -6,6 +6,7 @@ namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Stall\Stall;
 
@@ -18,34 +19,56 @@ final readonly class WhatLies
     /** Rows of a page of each place. */
     private const PAGE = 40;
 
-    /** How much a listing lacks, counted as {@see Readiness::of()} does; its place is the home market's. */
-    private const LACKS = <<<'SQL'
-        (listings.drafts @> '["title"]')::int
-        + (listings.drafts @> '["words"]')::int
-        + (trim(listings.shown_title) = '' OR length(listings.shown_title) > :most)::int
-        + (NOT EXISTS (
-            SELECT 1
-            FROM pictures AS picture
-            WHERE picture.listing_id = listings.id
-              AND picture.state = 'ready'
-              AND (listings.own_pictures IS NULL OR listings.own_pictures @> to_jsonb(picture.id))
-        ))::int
-        + (
-            SELECT (count(*) = 0 OR sum(GREATEST(0, CASE WHEN source.gone_at IS NULL THEN
-                       source.stock - source.out_of_reach - source.promised - source.kept_back ELSE 0 END)) <= 0)::int
-                   + count(*) FILTER (
+    /**
+     * Most nearly ready first. How much a listing lacks is counted as {@see Readiness::of()} does, over all that were
+     * found at once; what can be sold, in the home market. %s: which listings.
+     */
+    private const NEARLY_READY = <<<'SQL'
+        WITH found AS MATERIALIZED (
+            %s
+        ),
+        lacking AS (
+            SELECT variant.listing_id,
+                   sum(
+                       CASE
+                           WHEN source.gone_at IS NOT NULL THEN 0
+                           ELSE greatest(
+                               0, source.stock - source.out_of_reach - source.promised - source.kept_back
+                           )
+                       END
+                   ) AS pieces,
+                   count(*) FILTER (
                        WHERE price.price_minor IS NULL
                           OR price.keep_minor IS NULL
                           OR price.price_minor <= 0
                           OR NOT variant.own_under_floor AND (price.keep_minor < 0 OR price.above_floor_minor < 0)
-                   )
-            FROM listing_variants AS variant
+                   ) AS amiss
+            FROM found
+            JOIN listing_variants AS variant ON variant.listing_id = found.id AND variant.own_on
             JOIN supplier_variants AS source
                 ON source.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
-            LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :market
-            WHERE variant.listing_id = listings.id
-              AND variant.own_on
+            LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = ?
+            GROUP BY variant.listing_id
+        ),
+        pictured AS (
+            SELECT DISTINCT picture.listing_id
+            FROM found
+            JOIN pictures AS picture ON picture.listing_id = found.id
+            WHERE picture.state = 'ready'
+              AND (found.own_pictures IS NULL OR found.own_pictures @> to_jsonb(picture.id))
         )
+        SELECT found.id
+        FROM found
+        LEFT JOIN lacking ON lacking.listing_id = found.id
+        LEFT JOIN pictured ON pictured.listing_id = found.id
+        ORDER BY (found.drafts @> '["title"]')::int
+                     + (found.drafts @> '["words"]')::int
+                     + (trim(found.shown_title) = '' OR length(found.shown_title) > ?)::int
+                     + (pictured.listing_id IS NULL)::int
+                     + (COALESCE(lacking.pieces, 0) <= 0)::int
+                     + COALESCE(lacking.amiss, 0),
+                 found.id DESC
+        LIMIT ? OFFSET ?
         SQL;
 
     /** A title with the words, a tag, an article number or a barcode. */
@@ -90,12 +113,13 @@ final readonly class WhatLies
      */
     public function page(ListingState $state, int $page): Collection
     {
+        if ($state === ListingState::OnBench) {
+            return $this->nearlyReady($page);
+        }
         $rows = $this->narrowed()->with(Listing::FOR_FIGURES)->where('state', $state);
-        match ($state) {
-            ListingState::OnBench => $this->nearlyReadyFirst($rows),
-            ListingState::InWindow => $rows->orderByRaw('shown_keep_minor DESC NULLS LAST'),
-            ListingState::PutBy => $rows->orderByDesc('updated_at'),
-        };
+        $state === ListingState::InWindow
+            ? $rows->orderByRaw('shown_keep_minor DESC NULLS LAST')
+            : $rows->orderByDesc('updated_at');
 
         return $rows->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
     }
@@ -106,13 +130,28 @@ final readonly class WhatLies
         return max(1, (int) ceil($count / self::PAGE));
     }
 
-    /** @param  HasMany<Listing, Stall>  $rows */
-    private function nearlyReadyFirst(HasMany $rows): void
+    /** @return Collection<int, Listing> */
+    private function nearlyReady(int $page): Collection
     {
-        $rows->orderByRaw(
-            str_replace([':most', ':market'], ['?', '?'], self::LACKS),
-            [Readiness::TITLE_LIMIT, $this->stall->home_market],
-        );
+        $found = $this->narrowed()
+            ->where('state', ListingState::OnBench)
+            ->toBase()
+            ->select(['id', 'drafts', 'shown_title', 'own_pictures']);
+        $ids = array_column(DB::select(sprintf(self::NEARLY_READY, $found->toSql()), [
+            ...$found->getBindings(),
+            $this->stall->home_market,
+            Readiness::TITLE_LIMIT,
+            self::PAGE,
+            ($page - 1) * self::PAGE,
+        ]), 'id');
+        $place = array_flip($ids);
+
+        return Listing::of($this->stall)
+            ->with(Listing::FOR_FIGURES)
+            ->whereKey($ids)
+            ->get()
+            ->sortBy(static fn (Listing $listing): int => $place[$listing->id])
+            ->values();
     }
 
     /** @return HasMany<Listing, Stall> */
