@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use WindowStall\Core\Shelves\RuleNotation;
 use WindowStall\Core\Shelves\RuleUnreadable;
 use WindowStall\Core\Shelves\Standing;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -44,7 +45,7 @@ final readonly class ChangeShelf
                 'standing' => $rule === null ? Standing::Hand : Standing::Newest,
             ] + ($rule === null ? [] : $this->ruled($stall, $rule)));
         });
-        $this->done($stall);
+        $this->done($stall, $shelf);
 
         return $shelf->refresh();
     }
@@ -52,10 +53,11 @@ final readonly class ChangeShelf
     /**
      * @param  array<string, mixed>  $said  columns of the shelf; a rule as it is written
      * @param  int|null  $seen  the version the person saw
+     * @param  bool  $later  whether its goods are put there once the person has been answered
      *
      * @throws Refusal|RuleUnreadable
      */
-    public function say(Stall $stall, Shelf $shelf, array $said, ?int $seen = null): Shelf
+    public function say(Stall $stall, Shelf $shelf, array $said, ?int $seen = null, bool $later = false): Shelf
     {
         $this->alone($stall, $shelf, $seen, function (Shelf $now) use ($stall, $said): void {
             if (array_key_exists('rule', $said)) {
@@ -65,7 +67,7 @@ final readonly class ChangeShelf
                 $said['slug'] = $this->moved($stall, $now, (string) $said['slug']);
             }
             $now->update($said);
-        });
+        }, $later);
 
         return $shelf->refresh();
     }
@@ -89,7 +91,7 @@ final readonly class ChangeShelf
     }
 
     /** @param  callable(Shelf): void  $do */
-    private function alone(Stall $stall, Shelf $shelf, ?int $seen, callable $do): void
+    private function alone(Stall $stall, Shelf $shelf, ?int $seen, callable $do, bool $later = false): void
     {
         DB::transaction(function () use ($stall, $shelf, $seen, $do): void {
             $now = Shelf::of($stall)->whereKey($shelf->id)->lockForUpdate()->firstOrFail();
@@ -99,14 +101,16 @@ final readonly class ChangeShelf
                 );
             }
             $do($now);
-            $now->increment('version');
+            // Who is killed before its goods are put there leaves that to the minute.
+            $now->increment('version', 1, ['filled_at' => null]);
         });
-        $this->done($stall);
+        $done = fn () => OneStall::within($stall->id, fn () => $this->done($stall, $shelf));
+        $later ? defer($done) : $done();
     }
 
-    private function done(Stall $stall): void
+    private function done(Stall $stall, Shelf $shelf): void
     {
-        $this->fill->all($stall);
+        $this->fill->all($stall, $shelf);
         $stall->bumpShop();
     }
 

@@ -31,7 +31,7 @@ final readonly class FillShelves
         RETURNING listing_id
         SQL;
 
-    /** %1$s: shelves with the condition of each; %2$s: which goods. */
+    /** %1$s: shelves with the condition of each; %2$s: which goods; %3$s: the shelves' numbers. */
     private const FILL = <<<'SQL'
         WITH fits AS MATERIALIZED (
             SELECT facts.listing_id, shelf.id AS shelf_id
@@ -46,6 +46,7 @@ final readonly class FillShelves
             FROM shelf_places AS place
             JOIN goods_facts AS facts ON facts.listing_id = place.listing_id
             WHERE place.stall_id = ?
+              AND place.shelf_id IN (%3$s)
               AND place.kind <> 'at'
               AND %2$s
         ),
@@ -59,6 +60,7 @@ final readonly class FillShelves
         gone AS (
             DELETE FROM shelf_goods AS facts
             WHERE facts.stall_id = ?
+              AND facts.shelf_id IN (%3$s)
               AND %2$s
               AND NOT EXISTS (
                   SELECT 1
@@ -74,7 +76,9 @@ final readonly class FillShelves
             WHERE NOT EXISTS (
                 SELECT 1
                 FROM shelf_goods AS standing
-                WHERE standing.shelf_id = belongs.shelf_id AND standing.listing_id = belongs.listing_id
+                WHERE standing.shelf_id IN (%3$s)
+                  AND standing.shelf_id = belongs.shelf_id
+                  AND standing.listing_id = belongs.listing_id
             )
             RETURNING shelf_id
         )
@@ -119,13 +123,18 @@ final readonly class FillShelves
         }, attempts: 3);
     }
 
-    /** All goods on all shelves anew, as after a change of rules or by the calendar. */
-    public function all(Stall $stall): int
+    /**
+     * All goods anew, as after a change of a rule or by the calendar.
+     *
+     * @param  Shelf|null  $only  that shelf alone
+     * @return int how many came and went
+     */
+    public function all(Stall $stall, ?Shelf $only = null): int
     {
-        return DB::transaction(function () use ($stall): int {
+        return DB::transaction(function () use ($stall, $only): int {
             self::turn($stall);
 
-            return $this->fill($stall, null);
+            return $this->fill($stall, null, $only);
         }, attempts: 3);
     }
 
@@ -133,9 +142,9 @@ final readonly class FillShelves
      * @param  list<int>|null  $listings  all when null
      * @return int how many came and went
      */
-    private function fill(Stall $stall, ?array $listings): int
+    private function fill(Stall $stall, ?array $listings, ?Shelf $only = null): int
     {
-        $shelves = Shelf::of($stall)->orderBy('id')->get();
+        $shelves = Shelf::of($stall)->when($only !== null, fn ($q) => $q->whereKey($only?->id))->orderBy('id')->get();
         if ($shelves->isEmpty()) {
             return 0;
         }
@@ -147,14 +156,18 @@ final readonly class FillShelves
         }
         $which = $listings === null ? 'true' : 'facts.listing_id = ANY (?::bigint[])';
         $of = $listings === null ? [$stall->id] : [$stall->id, PgArray::numbers($listings)];
-        $moved = DB::selectOne(sprintf(self::FILL, implode(', ', $rows), $which), [
+        $numbers = implode(', ', $shelves->modelKeys());
+        $moved = DB::selectOne(sprintf(self::FILL, implode(', ', $rows), $which, $numbers), [
             ...$bindings,
             ...$of,
             ...$of,
             ...$of,
             $stall->id,
         ]);
-        Shelf::of($stall)->where('moves', true)->update(['filled_at' => now()]);
+        Shelf::of($stall)
+            ->whereKey($shelves->modelKeys())
+            ->where(static fn ($q) => $q->where('moves', true)->orWhereNull('filled_at'))
+            ->update(['filled_at' => now()]);
 
         return (int) $moved->moved;
     }

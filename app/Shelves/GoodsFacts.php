@@ -30,6 +30,7 @@ final readonly class GoodsFacts
                    variant.own_options,
                    own.supplier_item_id AS said_by,
                    sold.supplier_item_id AS sold_by,
+                   sold.days_min,
                    sold.days_max,
                    sold.warehouse,
                    price.price_minor,
@@ -57,11 +58,13 @@ final readonly class GoodsFacts
         sold AS (
             SELECT offered.listing_id,
                    min(price_minor) AS price,
+                   max(price_minor) AS price_to,
                    min(keep_minor) AS keep,
                    min(margin_bp) AS margin,
                    sum(pieces) AS stock,
                    bool_or(buyable) AS buyable,
                    min(days_max) FILTER (WHERE buyable) AS days,
+                   (array_agg(days_min ORDER BY days_max, days_min) FILTER (WHERE buyable))[1] AS days_from,
                    bool_or(was) AS was,
                    array_agg(DISTINCT item.connection_id) AS suppliers,
                    array_agg(DISTINCT offered.warehouse::text)
@@ -116,7 +119,7 @@ final readonly class GoodsFacts
                    COALESCE(asked.own_type, '') AS type,
                    ARRAY(SELECT jsonb_array_elements_text(asked.own_tags)) AS tags,
                    COALESCE(sold.suppliers, '{}') AS suppliers,
-                   sold.price, sold.keep, sold.margin,
+                   sold.price, sold.price_to, sold.keep, sold.margin,
                    COALESCE(sold.stock, 0) AS stock,
                    COALESCE(sold.buyable, false) AS buyable,
                    asked.shown_since,
@@ -124,7 +127,7 @@ final readonly class GoodsFacts
                    COALESCE(options.choices, '{}') AS choices,
                    COALESCE(sold.printed, false) AS printed,
                    COALESCE(sold.posted_from, '{}') AS posted_from,
-                   sold.days,
+                   sold.days_from, sold.days,
                    COALESCE(sold.was, false) AS was,
                    regexp_replace(COALESCE(asked.own_words, ''), '<[^>]*>', ' ', 'g') AS words
             FROM asked
@@ -132,14 +135,15 @@ final readonly class GoodsFacts
             LEFT JOIN options ON options.listing_id = asked.id
         )
         INSERT INTO goods_facts AS facts (
-            listing_id, stall_id, title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp,
-            stock, buyable, shown_since, options, options_low, choices, printed, posted_from, days_max, was, search
+            listing_id, stall_id, title, type, type_low, tags, tags_low, suppliers, price_minor, price_to_minor, keep_minor,
+            margin_bp, stock, buyable, shown_since, options, options_low, choices, printed, posted_from, days_min, days_max,
+            was, search
         )
         SELECT id, :stall, title, type, lower(type COLLATE "und-x-icu"), tags,
                string_to_array(lower(array_to_string(tags, chr(31)) COLLATE "und-x-icu"), chr(31)),
-               suppliers, price, keep, margin, stock, buyable, shown_since, options,
+               suppliers, price, price_to, keep, margin, stock, buyable, shown_since, options,
                string_to_array(lower(array_to_string(options, chr(31)) COLLATE "und-x-icu"), chr(31)), choices,
-               printed, posted_from, days, was,
+               printed, posted_from, days_from, days, was,
                setweight(to_tsvector('english', title), 'A')
                    || setweight(to_tsvector('simple', title), 'A')
                    || setweight(to_tsvector('english', type || ' ' || array_to_string(tags, ' ')), 'B')
@@ -149,22 +153,23 @@ final readonly class GoodsFacts
         ORDER BY id
         ON CONFLICT (listing_id) DO UPDATE
         SET (
-            title, type, type_low, tags, tags_low, suppliers, price_minor, keep_minor, margin_bp, stock, buyable,
-            shown_since, options, options_low, choices, printed, posted_from, days_max, was, search
+            title, type, type_low, tags, tags_low, suppliers, price_minor, price_to_minor, keep_minor, margin_bp, stock,
+            buyable, shown_since, options, options_low, choices, printed, posted_from, days_min, days_max, was, search
         ) = (
             excluded.title, excluded.type, excluded.type_low, excluded.tags, excluded.tags_low, excluded.suppliers,
-            excluded.price_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable,
-            excluded.shown_since, excluded.options, excluded.options_low, excluded.choices, excluded.printed, excluded.posted_from,
-            excluded.days_max, excluded.was, excluded.search
+            excluded.price_minor, excluded.price_to_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock,
+            excluded.buyable, excluded.shown_since, excluded.options, excluded.options_low, excluded.choices,
+            excluded.printed, excluded.posted_from, excluded.days_min, excluded.days_max, excluded.was, excluded.search
         )
         WHERE (
-            facts.title, facts.type, facts.tags, facts.suppliers, facts.price_minor, facts.keep_minor, facts.margin_bp,
-            facts.stock, facts.buyable, facts.shown_since, facts.options, facts.printed, facts.posted_from,
-            facts.days_max, facts.was, facts.search
+            facts.title, facts.type, facts.tags, facts.suppliers, facts.price_minor, facts.price_to_minor, facts.keep_minor,
+            facts.margin_bp, facts.stock, facts.buyable, facts.shown_since, facts.options, facts.choices, facts.printed,
+            facts.posted_from, facts.days_min, facts.days_max, facts.was, facts.search
         ) IS DISTINCT FROM (
             excluded.title, excluded.type, excluded.tags, excluded.suppliers, excluded.price_minor,
-            excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable, excluded.shown_since,
-            excluded.options, excluded.printed, excluded.posted_from, excluded.days_max, excluded.was, excluded.search
+            excluded.price_to_minor, excluded.keep_minor, excluded.margin_bp, excluded.stock, excluded.buyable,
+            excluded.shown_since, excluded.options, excluded.choices, excluded.printed, excluded.posted_from,
+            excluded.days_min, excluded.days_max, excluded.was, excluded.search
         )
         SQL;
 

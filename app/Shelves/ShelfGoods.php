@@ -28,23 +28,44 @@ final class ShelfGoods
         return DB::table('goods_facts AS facts')->where('facts.stall_id', $stall->id);
     }
 
+    /** As they stand on it, with what was said of their places (named "place"). */
     public static function on(Stall $stall, Shelf $shelf): Builder
     {
-        return self::all($stall)
+        return self::placed($stall, $shelf)
             ->join('shelf_goods AS standing', 'standing.listing_id', '=', 'facts.listing_id')
             ->where('standing.shelf_id', $shelf->id);
     }
 
-    /** In the order of a shelf: what can be bought first, pinned ones at the top of that. */
+    /** As its rule and its exceptions have them at this moment, whether they are put there yet or not. */
+    public static function fitting(Stall $stall, Shelf $shelf): Builder
+    {
+        $sql = new RuleSql($shelf->readRule($stall));
+
+        return self::placed($stall, $shelf)->whereRaw(
+            "(COALESCE(place.kind IN ('pin', 'in'), false) OR (place.kind IS DISTINCT FROM 'out' AND ".
+                $sql->condition.'))',
+            $sql->bindings,
+        );
+    }
+
+    private static function placed(Stall $stall, Shelf $shelf): Builder
+    {
+        return self::all($stall)->leftJoin('shelf_places AS place', static fn ($join) => $join
+            ->on('place.listing_id', '=', 'facts.listing_id')
+            ->where('place.shelf_id', $shelf->id));
+    }
+
+    /**
+     * In the order of a shelf: what can be bought first, pinned ones at the top of that.
+     *
+     * @param  Shelf|null  $shelf  the one they stand on
+     */
     public static function ordered(Builder $goods, Standing $standing, ?Shelf $shelf = null): Builder
     {
         if ($shelf === null) {
             return self::by($goods->orderByDesc('facts.buyable'), $standing);
         }
         $goods
-            ->leftJoin('shelf_places AS place', static fn ($join) => $join
-                ->on('place.listing_id', '=', 'facts.listing_id')
-                ->where('place.shelf_id', $shelf->id))
             ->orderByDesc('facts.buyable')
             ->orderByRaw("CASE WHEN place.kind = 'pin' THEN place.position END ASC NULLS LAST");
 

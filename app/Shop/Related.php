@@ -45,7 +45,7 @@ final class Related
     {
         $rows = DB::select(self::SAME_SHELVES, [$stall->id, $listing->id, self::GOODS]);
 
-        return WindowGoods::of($stall)->only(array_map(intval(...), array_column($rows, 'listing_id')));
+        return WindowGoods::of($stall)->many(array_map(intval(...), array_column($rows, 'listing_id')));
     }
 
     /** The shelf it is thought of as standing on; null where it stands on none. */

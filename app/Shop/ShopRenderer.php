@@ -62,7 +62,7 @@ final readonly class ShopRenderer
         $pages = max(1, (int) ceil($found->count / Narrowing::PAGE));
         $page = min($asked->page, $pages);
         $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
-        $goods = WindowGoods::of($stall)->only($found->listings);
+        $goods = WindowGoods::of($stall)->many($found->listings);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'list', [
             'title' => $list->title ?? $list->heading,

@@ -25,6 +25,8 @@ return new class extends Migration
                 SELECT stall_id FROM shelf_waiting WHERE since < before
                 UNION
                 SELECT stall_id FROM shelves WHERE moves AND filled_at < turned
+                UNION
+                SELECT stall_id FROM shelves WHERE filled_at IS NULL AND updated_at < before
             ) AS waiting
             ORDER BY stall_id
             LIMIT most
@@ -44,6 +46,7 @@ return new class extends Migration
                 tags_low text[] NOT NULL,
                 suppliers bigint[] NOT NULL,
                 price_minor bigint,
+                price_to_minor bigint,
                 keep_minor bigint,
                 margin_bp int,
                 stock bigint NOT NULL,
@@ -56,6 +59,7 @@ return new class extends Migration
                 choices text[] NOT NULL DEFAULT '{}',
                 printed boolean NOT NULL,
                 posted_from text[] NOT NULL,
+                days_min int,
                 days_max int,
                 was boolean NOT NULL,
                 search tsvector NOT NULL
@@ -95,11 +99,11 @@ return new class extends Migration
         });
         Schema::create('shelf_goods', function (Blueprint $table): void {
             $table->foreignId('shelf_id')->constrained('shelves')->cascadeOnDelete();
-            $table->foreignId('listing_id')->constrained()->cascadeOnDelete();
-            $table->foreignId('stall_id')->constrained()->cascadeOnDelete();
+            // Thousands come and go at once, only by what goods_facts holds; to ask after each would double the work.
+            $table->unsignedBigInteger('listing_id');
+            $table->unsignedBigInteger('stall_id');
             $table->primary(['shelf_id', 'listing_id']);
             $table->index(['stall_id', 'listing_id']);
-            $table->index('listing_id');
         });
         Schema::create('shelf_addresses', function (Blueprint $table): void {
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();

@@ -56,7 +56,7 @@ final readonly class ShelfController
             $typed['words'] = (string) $typed['words'];
         }
 
-        return self::answer($stall, $this->change->say($stall, $shelf, $typed, $seen));
+        return self::answer($stall, $this->change->say($stall, $shelf, $typed, $seen, later: true));
     }
 
     /** At the top, there by hand, never, or as the rule says. */

@@ -43,11 +43,11 @@ final readonly class ShelfView
 
     public static function of(Stall $stall, Shelf $shelf): self
     {
-        $rows = ShelfGoods::ordered(ShelfGoods::on($stall, $shelf), $shelf->standing, $shelf)
+        $rows = ShelfGoods::ordered(ShelfGoods::fitting($stall, $shelf), $shelf->standing, $shelf)
             ->limit(self::PAGE)
             ->get(['facts.*', 'place.kind']);
         $pictures = Covers::leading($stall, array_values($rows->pluck('listing_id')->map(intval(...))->all()));
-        $count = ShelfGoods::on($stall, $shelf)
+        $count = ShelfGoods::fitting($stall, $shelf)
             ->selectRaw('count(*) AS goods, count(*) FILTER (WHERE facts.buyable) AS buyable')
             ->first();
         $rule = $shelf->readRule($stall);

@@ -23,7 +23,7 @@ final class Suggestions
     public static function of(Stall $stall, SearchWords $words): array
     {
         $ids = (new SearchGoods($stall))->called($words)->limit(self::GOODS)->pluck('facts.listing_id')->all();
-        $cards = WindowGoods::of($stall)->only(array_values(array_map(intval(...), $ids)));
+        $cards = WindowGoods::of($stall)->many(array_values(array_map(intval(...), $ids)));
         $shelves = $words->words === [] ? [] : Shelf::of($stall)
             ->where('name', 'ilike', '%'.addcslashes($words->text(), '%_\\').'%')
             ->orderBy('name')

@@ -7,7 +7,9 @@ namespace WindowStall\Window\Goods;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
+use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
 
@@ -54,6 +56,30 @@ final readonly class GoodCard
             was: count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
             gist: self::gist($f->words->held ? $f->words->shown() : ''),
             days: ($buyable[0] ?? null)?->days?->words() ?? '',
+        );
+    }
+
+    /**
+     * Without the whole of its figures: from a row of goods_facts, with the end of its address and the seller's words.
+     */
+    public static function ofRow(Stall $stall, \stdClass $row, ?Picture $picture): self
+    {
+        $text = static fn (mixed $minor): string => $minor === null ? '' : MoneyView::text($stall->money((int) $minor));
+        $days = $row->days_min === null || $row->days_max === null
+            ? null
+            : new DayRange((int) $row->days_min, (int) $row->days_max);
+
+        return new self(
+            id: (int) $row->listing_id,
+            title: (string) $row->title,
+            url: '/goods/'.$row->slug,
+            picture: $picture,
+            price: $text($row->price_minor),
+            varied: $row->price_minor !== $row->price_to_minor,
+            soldOut: ! $row->buyable,
+            was: '',
+            gist: self::gist((string) $row->own_words),
+            days: $days?->words() ?? '',
         );
     }
 

@@ -13,6 +13,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Shelves\Covers;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Shelves\ShelfGoods;
@@ -95,6 +96,32 @@ final class WindowGoods
         $this->look(array_values(array_filter($ids, fn (int $id): bool => ! array_key_exists($id, $this->known))));
 
         return array_values(array_filter(array_map(fn (int $id): ?GoodCard => $this->known[$id], $ids)));
+    }
+
+    /**
+     * The same in few queries, for lists of many. What a was-price may show takes the whole of its figures.
+     *
+     * @param  list<int>  $ids
+     * @return list<GoodCard> in the order of the ids
+     */
+    public function many(array $ids): array
+    {
+        $rows = ShelfGoods::all($this->stall)
+            ->join('listings', 'listings.id', '=', 'facts.listing_id')
+            ->whereIn('facts.listing_id', $ids)
+            ->get(['facts.*', 'listings.slug', 'listings.own_words'])
+            ->keyBy('listing_id');
+        $reduced = $rows->filter(static fn (\stdClass $row): bool => (bool) $row->was)->keys()->map(intval(...))->all();
+        $whole = [];
+        foreach ($this->only(array_values($reduced)) as $card) {
+            $whole[$card->id] = $card;
+        }
+        $pictures = Covers::leading($this->stall, array_values(array_diff($ids, array_keys($whole))));
+        $cards = array_map(fn (int $id): ?GoodCard => $whole[$id] ?? (($row = $rows->get($id)) === null
+            ? null
+            : GoodCard::ofRow($this->stall, $row, $pictures[$id] ?? null)), $ids);
+
+        return array_values(array_filter($cards));
     }
 
     /** The address of one of the goods, or null where it isn't in the window. */

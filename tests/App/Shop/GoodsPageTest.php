@@ -11,6 +11,7 @@ use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** The page of one of the goods: what is sold out, which picture stands first, where it leads on. */
@@ -70,6 +71,21 @@ final class GoodsPageTest extends AppTestCase
         self::assertStringNotContainsString('/goods/'.$away->slug, $html);
         self::assertMatchesRegularExpression('#What it is</th><td>Pots#', $html);
         self::assertStringContainsString('og:type" content="product', $html);
+    }
+
+    public function test_a_card_of_a_list_of_many_says_what_the_whole_of_its_figures_says(): void
+    {
+        $ids = [$this->pot->id];
+        $ids[] = $this->world->inWindow($this->stall, Items::item([Items::variant('b', 900), Items::variant('c')], id: 'b'))->id;
+        $reduced = $this->world->inWindow($this->stall, Items::item([Items::variant('d')], id: 'd'));
+        $this->world->say($reduced, ListingPatch::none()
+            ->words('<p>Forged by hand. Oiled.</p>')
+            ->was(array_values($reduced->variants()->pluck('id')->map(intval(...))->all()), $this->stall->money(9_900)));
+        $ids[] = $reduced->id;
+        $goods = static fn (Stall $stall): WindowGoods => WindowGoods::of($stall);
+
+        self::assertEquals($goods($this->stall)->only($ids), $goods($this->stall)->many($ids));
+        self::assertSame('£99.00', $goods($this->stall)->many($ids)[2]->was);
     }
 
     public function test_returns_are_told_as_the_published_policy_has_them(): void
