@@ -11,6 +11,7 @@ use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
+use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Policies\PolicyVersion;
 
@@ -82,10 +83,14 @@ final class GoodsPageTest extends AppTestCase
             ->words('<p>Forged by hand. Oiled.</p>')
             ->was(array_values($reduced->variants()->pluck('id')->map(intval(...))->all()), $this->stall->money(9_900)));
         $ids[] = $reduced->id;
-        $goods = static fn (Stall $stall): WindowGoods => WindowGoods::of($stall);
+        $told = static fn (GoodCard $card): array => ['picture' => $card->picture?->path] + get_object_vars($card);
+        $many = WindowGoods::of($this->stall)->many($ids);
 
-        self::assertEquals($goods($this->stall)->only($ids), $goods($this->stall)->many($ids));
-        self::assertSame('£99.00', $goods($this->stall)->many($ids)[2]->was);
+        self::assertSame(
+            array_map($told, WindowGoods::of($this->stall)->only($ids)),
+            array_map($told, $many),
+        );
+        self::assertSame('£99.00', $many[2]->was);
     }
 
     public function test_returns_are_told_as_the_published_policy_has_them(): void
