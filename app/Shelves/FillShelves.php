@@ -57,29 +57,33 @@ final readonly class FillShelves
             EXCEPT
             SELECT shelf_id, listing_id FROM placed WHERE kind = 'out'
         ),
-        gone AS (
-            DELETE FROM shelf_goods AS facts
+        standing AS MATERIALIZED (
+            SELECT facts.shelf_id, facts.listing_id
+            FROM shelf_goods AS facts
             WHERE facts.stall_id = ?
               AND facts.shelf_id IN (%3$s)
               AND %2$s
-              AND NOT EXISTS (
-                  SELECT 1
-                  FROM belongs
-                  WHERE belongs.shelf_id = facts.shelf_id AND belongs.listing_id = facts.listing_id
-              )
-            RETURNING facts.shelf_id
+        ),
+        -- By sets, which are hashed: a shelf that was empty until now has no figures a join could be planned by.
+        gone AS (
+            DELETE FROM shelf_goods AS old
+            USING (
+                SELECT shelf_id, listing_id FROM standing
+                EXCEPT
+                SELECT shelf_id, listing_id FROM belongs
+            ) AS leaving
+            WHERE old.shelf_id = leaving.shelf_id
+              AND old.listing_id = leaving.listing_id
+            RETURNING old.shelf_id
         ),
         come AS (
             INSERT INTO shelf_goods (shelf_id, listing_id, stall_id)
-            SELECT belongs.shelf_id, belongs.listing_id, ?
-            FROM belongs
-            WHERE NOT EXISTS (
-                SELECT 1
-                FROM shelf_goods AS standing
-                WHERE standing.shelf_id IN (%3$s)
-                  AND standing.shelf_id = belongs.shelf_id
-                  AND standing.listing_id = belongs.listing_id
-            )
+            SELECT coming.shelf_id, coming.listing_id, ?
+            FROM (
+                SELECT shelf_id, listing_id FROM belongs
+                EXCEPT
+                SELECT shelf_id, listing_id FROM standing
+            ) AS coming
             RETURNING shelf_id
         )
         SELECT (SELECT count(*) FROM gone) + (SELECT count(*) FROM come) AS moved
