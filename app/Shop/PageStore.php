@@ -15,7 +15,14 @@ use Illuminate\Support\Facades\Process;
  */
 final class PageStore
 {
-    public function write(string $handle, int $revision, string $path, string $html): void
+    /** Beside a page: which other goods it shows. */
+    private const SHOWS = '.shows';
+
+    /**
+     * @param  list<string>  $shows  other goods it shows, by the ends of their addresses: where one of them changes, the
+     *     page isn't carried over
+     */
+    public function write(string $handle, int $revision, string $path, string $html, array $shows = []): void
     {
         $folder = $this->folder($handle).'/'.$revision;
         if (! is_dir($folder) || preg_match('#^/((goods|shelves|pages|policies)(/[a-z0-9-]+)?)?$#D', $path) !== 1) {
@@ -23,6 +30,9 @@ final class PageStore
         }
         $file = $folder.($path === '/' ? '/index' : $path).'.html';
         File::ensureDirectoryExists(dirname($file));
+        if ($shows !== []) {
+            $this->put($file.self::SHOWS, implode("\n", $shows));
+        }
         // Compressed beside the plain one, first: whoever finds the page finds both.
         $this->put($file.'.gz', (string) gzencode($html, 9));
         $this->put($file, $html);
@@ -85,11 +95,23 @@ final class PageStore
         $changed = array_fill_keys($changed, true);
         foreach (new \DirectoryIterator($from) as $page) {
             // Halves of pages that are being written have longer endings.
-            $whole = preg_match('/^([a-z0-9-]+)\.html(\.gz|\.br)?$/D', $page->getFilename(), $name) === 1;
-            if ($whole && ! isset($changed[$name[1]])) {
+            $whole = preg_match('/^([a-z0-9-]+)\.html(\.gz|\.br|\.shows)?$/D', $page->getFilename(), $name) === 1;
+            if ($whole && ! isset($changed[$name[1]]) && ! $this->shows($from.'/'.$name[1], $changed)) {
                 @link($page->getPathname(), $to.'/'.$page->getFilename());
             }
         }
+    }
+
+    /**
+     * Whether a page shows one of those goods besides its own.
+     *
+     * @param  array<string, true>  $changed
+     */
+    private function shows(string $page, array $changed): bool
+    {
+        $shown = @file_get_contents($page.'.html'.self::SHOWS);
+
+        return is_string($shown) && array_intersect_key($changed, array_flip(explode("\n", $shown))) !== [];
     }
 
     public function current(string $handle, int $revision): bool

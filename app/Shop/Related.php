@@ -48,6 +48,15 @@ final class Related
         return WindowGoods::of($stall)->many(array_map(intval(...), array_column($rows, 'listing_id')));
     }
 
+    /**
+     * @param  list<GoodCard>  $related
+     * @return list<string> the ends of their addresses
+     */
+    public static function slugs(array $related): array
+    {
+        return array_map(static fn (GoodCard $card): string => basename($card->url), $related);
+    }
+
     /** The shelf it is thought of as standing on; null where it stands on none. */
     public static function shelf(Stall $stall, Listing $listing): ?Shelf
     {

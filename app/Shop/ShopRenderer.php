@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Core\Words\SearchCut;
 use WindowStall\Shop\Finding\Found;
 use WindowStall\Shop\Finding\GoodsList;
 use WindowStall\Shop\Finding\Narrowing;
@@ -15,6 +16,7 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
 use WindowStall\Window\Content;
+use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Policies\PolicyVersion;
@@ -23,9 +25,6 @@ use WindowStall\Window\Written\WrittenPage;
 /** The pages of goods, in the frame that the window gives every page. */
 final readonly class ShopRenderer
 {
-    /** Letters of a description that search engines show. */
-    private const DESCRIPTION = 155;
-
     public function __construct(private PageRenderer $pages)
     {
     }
@@ -35,7 +34,8 @@ final readonly class ShopRenderer
         return $this->pages->home($stall, $content);
     }
 
-    public function goods(Stall $stall, Content $content, Listing $listing): string
+    /** @param  list<GoodCard>|null  $related  where they are known already */
+    public function goods(Stall $stall, Content $content, Listing $listing, ?array $related = null): string
     {
         $page = GoodsPage::of(ListingFigures::of($stall, $listing));
         $plain = RichText::plain($page->words);
@@ -47,10 +47,10 @@ final readonly class ShopRenderer
         return $this->pages->page($stall, $content, 'goods', [
             'title' => $listing->own_search_title ?? $page->title,
             'good' => $page,
-            'description' => $listing->own_search_words ?? mb_strimwidth($plain, 0, self::DESCRIPTION, '…'),
+            'description' => $listing->own_search_words ?? SearchCut::words($plain),
             'path' => '/goods/'.$listing->slug,
             'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
-            'related' => Related::to($stall, $listing),
+            'related' => $related ?? Related::to($stall, $listing),
             'shared' => SharedPicture::of($stall, $page->pictures[0] ?? null),
             'returns' => PolicyVersion::now($stall)['returns']->words['period'] ?? '',
         ]);
@@ -59,23 +59,19 @@ final readonly class ShopRenderer
     /** A list of goods, narrowed as it was asked. */
     public function goodsList(Stall $stall, GoodsList $list, Narrowing $asked, Found $found): string
     {
-        $pages = max(1, (int) ceil($found->count / Narrowing::PAGE));
-        $page = min($asked->page, $pages);
         $at = fn (array $with): string => $list->path.$asked->query($stall, $with + $list->asked);
         $goods = WindowGoods::of($stall)->many($found->listings);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'list', [
             'title' => $list->title ?? $list->heading,
-            'description' => mb_strimwidth($list->description, 0, self::DESCRIPTION, '…'),
-            'path' => $list->path.($page > 1 && ! $asked->narrows() ? '?page='.$page : ''),
+            'description' => SearchCut::words($list->description),
+            'path' => $list->path.($found->page > 1 && ! $asked->narrows() ? '?page='.$found->page : ''),
             'unlisted' => $asked->asks() || $list->searched !== null,
             'list' => $list,
             'asked' => $asked,
             'found' => $found,
             'goods' => $goods,
             'shared' => SharedPicture::of($stall, ($goods[0] ?? null)?->picture),
-            'page' => $page,
-            'pages' => $pages,
             'at' => $at,
             'crumbs' => [['words' => $list->heading, 'href' => $list->path]],
         ]);
@@ -89,7 +85,7 @@ final readonly class ShopRenderer
 
         return $this->pages->page($stall, $this->pages->published($stall), 'written', [
             'title' => $page->search_title ?? $shown['title'],
-            'description' => $page->search_words ?? mb_strimwidth(trim($said), 0, self::DESCRIPTION, '…'),
+            'description' => $page->search_words ?? SearchCut::words($said),
             'path' => $page->address(),
             'unlisted' => $page->hidden,
             'page' => $page,
@@ -105,7 +101,7 @@ final readonly class ShopRenderer
 
         return $this->pages->page($stall, $this->pages->published($stall), 'policy', [
             'title' => $version->kind->heading(),
-            'description' => mb_strimwidth(implode(' ', $version->words), 0, self::DESCRIPTION, '…'),
+            'description' => SearchCut::words(implode(' ', $version->words)),
             'path' => $path,
             'unlisted' => $version->number < $now,
             'version' => $version,

@@ -30,6 +30,12 @@ final readonly class SearchCut
         return new self($shownTitle, $shownWords, $shownTitle !== trim($title), $shownWords !== trim($words));
     }
 
+    /** A description as there is room for it. */
+    public static function words(string $words): string
+    {
+        return self::cut($words, self::WORDS);
+    }
+
     private static function cut(string $text, int $most): string
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $text));

@@ -16,8 +16,11 @@ final readonly class KeepPage
     {
     }
 
-    /** @param  string  $path  where it stands in the shop */
-    public function __invoke(Request $request, Stall $stall, string $path, string $html): Response
+    /**
+     * @param  string  $path  where it stands in the shop
+     * @param  list<string>  $shows  other goods it shows, by the ends of their addresses
+     */
+    public function __invoke(Request $request, Stall $stall, string $path, string $html, array $shows = []): Response
     {
         if (! $stall->open) {
             return ShopResponse::html($html, private: true);
@@ -28,7 +31,7 @@ final readonly class KeepPage
             if (! $this->pages->current($stall->handle, $stall->shop_revision)) {
                 $this->pages->turnTo($stall->handle, $stall->shop_revision);
             }
-            $this->pages->write($stall->handle, $stall->shop_revision, $path, $html);
+            $this->pages->write($stall->handle, $stall->shop_revision, $path, $html, $shows);
         }
 
         return ShopResponse::html($html);

@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Shop\Related;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 
@@ -43,11 +44,14 @@ final readonly class PageController
             return $this->renderer->missing($stall);
         }
 
+        $related = Related::to($stall, $listing);
+
         return ($this->keep)(
             $request,
             $stall,
             '/goods/'.$slug,
-            $this->renderer->goods($stall, $this->renderer->published($stall), $listing),
+            $this->renderer->goods($stall, $this->renderer->published($stall), $listing, $related),
+            Related::slugs($related),
         );
     }
 }

@@ -93,6 +93,32 @@ final class GoodsPageTest extends AppTestCase
         self::assertSame('£99.00', $many[2]->was);
     }
 
+    public function test_a_ready_page_goes_when_something_it_leads_on_to_changes_and_stays_when_another_does(): void
+    {
+        [$bowl, $away] = array_map(
+            fn (string $id): Listing => $this->world->inWindow(
+                $this->stall,
+                Items::item([Items::variant($id)], 'Item '.$id, id: $id),
+            ),
+            ['bowl', 'away'],
+        );
+        $this->world->say($bowl, ListingPatch::none()->tags(['glut']));
+        app(ChangeShelf::class)->make($this->stall, 'Glut', [
+            'join' => 'all',
+            'parts' => [['field' => 'tag', 'names' => ['glut']]],
+        ]);
+        $ready = fn (): bool => is_file(storage_path(
+            'pages/'.$this->stall->handle.'.shops.localhost/current/goods/'.$this->pot->refresh()->slug.'.html',
+        ));
+        $this->page();
+        self::assertTrue($ready());
+
+        $this->stall->refresh()->bumpShop(only: [$away->slug]);
+        self::assertTrue($ready(), 'it shows nothing of that');
+        $this->stall->bumpShop(only: [$bowl->refresh()->slug]);
+        self::assertFalse($ready(), 'it shows what that one costs');
+    }
+
     public function test_returns_are_told_as_the_published_policy_has_them(): void
     {
         self::assertStringNotContainsString('More on returns', $this->page());
