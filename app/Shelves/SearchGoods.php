@@ -66,7 +66,7 @@ final readonly class SearchGoods
             ->exists();
     }
 
-    public function like(string $word): ?string
+    private function like(string $word): ?string
     {
         $like = DB::table('shop_words')
             ->where('stall_id', $this->stall->id)
@@ -77,12 +77,12 @@ final readonly class SearchGoods
         return is_string($like) ? $like : null;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string>> a run of words → what means the same */
     private function same(SearchWords $words): array
     {
         $same = [];
         $rows = Synonym::of($this->stall)
-            ->where(static fn ($q) => $q->whereIn('word', $words->words)->orWhereIn('means', $words->words))
+            ->where(static fn ($q) => $q->whereIn('word', $words->runs())->orWhereIn('means', $words->runs()))
             ->limit(50)
             ->get();
         foreach ($rows as $row) {

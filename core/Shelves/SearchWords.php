@@ -30,26 +30,82 @@ final readonly class SearchWords
         return implode(' ', $this->words);
     }
 
+    /** @return list<string> every run of words, one and more: what could have a word that means the same */
+    public function runs(): array
+    {
+        $runs = [];
+        foreach (array_keys($this->words) as $from) {
+            for ($length = 1; $from + $length <= count($this->words); $length++) {
+                $runs[] = implode(' ', array_slice($this->words, $from, $length));
+            }
+        }
+
+        return array_values(array_unique($runs));
+    }
+
     /**
      * As PostgreSQL's to_tsquery() reads it: each word or what means the same, all of them; the last may be half typed.
+     * Where several words together mean something, that stands in the place of all of them.
      *
-     * @param  array<string, list<string>>  $same  word → what means the same, in words of its own
+     * @param  array<string, list<string>>  $same  a run of words → what means the same, in words of its own
      */
     public function query(array $same = [], bool $prefix = false): string
     {
-        $parts = [];
+        $count = count($this->words);
+        $ways = [];
         foreach ($this->words as $n => $word) {
-            $half = $prefix && $n === count($this->words) - 1;
-            $ways = [self::lexeme($word).($half ? ':*' : '')];
-            foreach ($same[$word] ?? [] as $means) {
-                $others = self::of($means)->words;
-                $ways[] = implode(' & ', array_map(self::lexeme(...), $others));
+            $half = $prefix && $n === $count - 1;
+            $ways[] = '('.self::either([self::lexeme($word).($half ? ':*' : ''), ...self::meant($same[$word] ?? [])]).')';
+        }
+        $whole = [implode(' & ', $ways)];
+        foreach ($same as $run => $means) {
+            $words = explode(' ', (string) $run);
+            $at = count($words) > 1 ? $this->begins($words) : null;
+            $meant = self::meant($means);
+            if ($at !== null && $meant !== []) {
+                $others = $ways;
+                array_splice($others, $at, count($words), ['('.self::either($meant).')']);
+                $whole[] = implode(' & ', $others);
             }
-            $ways = array_filter($ways, static fn (string $way): bool => $way !== '');
-            $parts[] = '('.implode(' | ', array_map(static fn (string $way): string => '('.$way.')', $ways)).')';
         }
 
-        return implode(' & ', $parts);
+        return self::either(array_values(array_filter($whole, static fn (string $way): bool => $way !== '')));
+    }
+
+    /**
+     * Where a run of words begins; null where it isn't among them.
+     *
+     * @param  list<string>  $run
+     */
+    private function begins(array $run): ?int
+    {
+        foreach (array_keys($this->words) as $at) {
+            if (array_slice($this->words, $at, count($run)) === $run) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<string>  $means
+     * @return list<string>
+     */
+    private static function meant(array $means): array
+    {
+        $meant = array_map(
+            static fn (string $other): string => implode(' & ', array_map(self::lexeme(...), self::of($other)->words)),
+            $means,
+        );
+
+        return array_values(array_filter($meant, static fn (string $way): bool => $way !== ''));
+    }
+
+    /** @param  list<string>  $ways */
+    private static function either(array $ways): string
+    {
+        return implode(' | ', array_map(static fn (string $way): string => '('.$way.')', $ways));
     }
 
     /** Quoted, so that nothing in it is read as an operator; it has none of the signs that end a quotation. */
