@@ -48,10 +48,7 @@ final readonly class RenameFiling
     public function __invoke(Stall $stall, ?User $by, string $kind, string $from, string $to): Patched
     {
         $low = mb_strtolower($from);
-        $ids = $kind === 'tag'
-            ? array_column(DB::select(self::TAGGED, [$stall->id, $low]), 'id')
-            : Listing::of($stall)->whereRaw('lower(own_type COLLATE "und-x-icu") = ?', [$low])->pluck('id')->all();
-        $ids = array_values(array_map(intval(...), $ids));
+        $ids = self::listings($stall, $kind, $from);
         if ($ids === []) {
             throw new Refusal(sprintf('Nothing has the %s “%s” any more.', $kind, $from));
         }
@@ -82,6 +79,20 @@ final readonly class RenameFiling
         $this->fill->all($stall);
 
         return $patched;
+    }
+
+    /**
+     * @param  string  $kind  tag or type
+     * @return list<int> the listings that have it, whatever the case of its letters
+     */
+    public static function listings(Stall $stall, string $kind, string $name): array
+    {
+        $low = mb_strtolower($name);
+        $ids = $kind === 'tag'
+            ? array_column(DB::select(self::TAGGED, [$stall->id, $low]), 'id')
+            : Listing::of($stall)->whereRaw('lower(own_type COLLATE "und-x-icu") = ?', [$low])->pluck('id')->all();
+
+        return array_values(array_map(intval(...), $ids));
     }
 
     /**

@@ -8,6 +8,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
+use WindowStall\Bench\Patch\EditMany;
+use WindowStall\Runs\Views\RunView;
+use WindowStall\Shelves\Jobs\RenameMany;
 use WindowStall\Shelves\RenameFiling;
 use WindowStall\Shelves\Views\FilingAnswerView;
 use WindowStall\Shelves\Views\FilingView;
@@ -52,24 +55,30 @@ final class FilingController
             'to' => 'present|nullable|string|max:40',
             'q' => 'sometimes|nullable|string|max:120',
         ]);
-        $patched = $rename(
-            $stall,
-            User::asking($request),
-            $typed['kind'],
-            $typed['from'],
-            trim((string) $typed['to']),
-        );
+        $said = ['kind' => $typed['kind'], 'from' => $typed['from'], 'to' => trim((string) $typed['to'])];
+        $words = (string) ($typed['q'] ?? '');
+        if (count(RenameFiling::listings($stall, $said['kind'], $said['from'])) > EditMany::AT_ONCE) {
+            $run = RenameMany::start($stall, User::asking($request), $said);
+
+            return self::answer($stall, $words, null, '', RunView::of($run));
+        }
+        $patched = $rename($stall, User::asking($request), $said['kind'], $said['from'], $said['to']);
 
         return self::answer(
             $stall,
-            (string) ($typed['q'] ?? ''),
+            $words,
             $patched->step?->id,
             $patched->step->words ?? 'It stands so already.',
         );
     }
 
-    private static function answer(Stall $stall, string $words, ?int $change, string $said): JsonResponse
-    {
+    private static function answer(
+        Stall $stall,
+        string $words,
+        ?int $change,
+        string $said,
+        ?RunView $run = null,
+    ): JsonResponse {
         $rows = DB::select(self::NAMES, [
             'stall' => $stall->id,
             'like' => '%'.addcslashes($words, '%_\\').'%',
@@ -84,6 +93,7 @@ final class FilingController
             more: count($rows) > self::MOST,
             change: $change,
             words: $said,
+            run: $run,
         ));
     }
 }

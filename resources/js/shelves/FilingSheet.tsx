@@ -1,5 +1,6 @@
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
+import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
@@ -28,6 +29,7 @@ export function FilingSheet({ open, onClose }: { open: boolean; onClose: () => v
     void look();
     router.reload();
   });
+  const later = useLater();
   const rename = (of: FilingView, to: string): Promise<boolean> =>
     send<FilingAnswerView>('POST', route('shelves.filing.rename', handle), {
       kind: of.kind,
@@ -38,7 +40,8 @@ export function FilingSheet({ open, onClose }: { open: boolean; onClose: () => v
       .then((said) => {
         setAnswer(said);
         router.reload({ only: ['shelves'] });
-        if (said.change !== null) undo(said.change, said.words);
+        if (said.run) later(said.run);
+        else if (said.change !== null) undo(said.change, said.words);
         return true;
       })
       .catch((e: unknown) => {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Shelves;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
@@ -16,6 +17,7 @@ use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Shelves\Standing;
 use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Shelves\FillShelves;
+use WindowStall\Shelves\Jobs\RenameMany;
 use WindowStall\Shelves\Jobs\TurnShelves;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfGoods;
@@ -68,7 +70,6 @@ final class ShelvesTest extends AppTestCase
         $sold = $this->ruled([['field' => 'sold', 'to' => '30']]);
         self::assertSame([], $this->on($sold));
         $this->world->order($this->stall, $peas->variants()->firstOrFail(), 3, now()->subDay());
-        event(new ListingsChanged($this->stall, [$peas->id]));
 
         self::assertSame([$peas->id], $this->on($sold));
         self::assertSame(3, (int) DB::table('goods_facts')->value('sold_pieces'));
@@ -272,6 +273,31 @@ final class ShelvesTest extends AppTestCase
         $this->postJson(route('shelves.filing.rename', $this->stall), ['kind' => 'tag', 'from' => 'peas', 'to' => ''])
             ->assertStatus(422)
             ->assertSee('Nothing has the tag');
+    }
+
+    public function test_a_tag_that_many_have_is_renamed_in_the_background_and_once(): void
+    {
+        $peas = $this->goods('peas', ['peas']);
+        DB::insert(<<<'SQL'
+            INSERT INTO listings (stall_id, supplier_item_id, agreed_words_id, state, slug, own_tags, created_at)
+            SELECT stall_id, supplier_item_id, agreed_words_id, 'put_by', 'many-' || n, own_tags, now()
+            FROM listings, generate_series(1, 500) AS n
+            WHERE id = ?
+            SQL, [$peas->id]);
+        Queue::fake();
+        $run = $this->postJson(route('shelves.filing.rename', $this->stall), [
+            'kind' => 'tag',
+            'from' => 'peas',
+            'to' => 'beans',
+        ])->assertOk()->json('run.id');
+        self::assertSame(['peas'], $peas->refresh()->own_tags, 'nobody waits for it');
+
+        foreach ([1, 2] as $twice) {
+            app()->call([new RenameMany((int) $run), 'handle']);
+        }
+        self::assertSame(['beans'], $peas->refresh()->own_tags);
+        self::assertSame(501, DB::table('listings')->where('own_tags', '["beans"]')->count());
+        self::assertSame(1, BenchChange::query()->where('stall_id', $this->stall->id)->where('words', 'like', 'Tag%')->count());
     }
 
     public function test_ten_thousand_tags_are_named_by_the_most_and_can_be_looked_for(): void
