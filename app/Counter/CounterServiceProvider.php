@@ -11,14 +11,12 @@ use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
 use WindowStall\Stall\Stall;
-use WindowStall\Window\Goods\Sales;
 
 /** What Counter gives and listens to. */
 final class CounterServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->bind(Sales::class, CountedSales::class);
         $this->app->bind(SoldLately::class, SoldLatelyHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }

@@ -11,7 +11,7 @@ use WindowStall\Stall\Stall;
 interface SoldLately
 {
     /** Days whose sales are counted together. */
-    public const DAYS = 90;
+    public const DAYS = 60;
 
     /**
      * @param  list<int>|null  $listings  all of the stall's when null

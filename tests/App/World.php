@@ -8,6 +8,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
@@ -227,6 +228,8 @@ final class World
             'quantity' => $pieces,
             'unit_minor' => $unit,
         ]);
+
+        event(new ListingsChanged($stall, [$variant->listing_id]));
 
         return $order;
     }

@@ -18,6 +18,7 @@ use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Papers;
 
 /** The goods in a stall's window, as cards for sections. */
 final class WindowGoods
@@ -27,6 +28,9 @@ final class WindowGoods
 
     /** @var array<string, int>|null tag → goods */
     private ?array $counts = null;
+
+    /** The written pages and policies that shoppers see. */
+    private ?Papers $papers = null;
 
     /** @var array<int, array{words: string, href: string, goods: int}>|null */
     private ?array $shelves = null;
@@ -70,13 +74,13 @@ final class WindowGoods
           AND sold.days_max IS NOT NULL
         SQL;
 
-    public function __construct(public readonly Stall $stall, private readonly Sales $sales)
+    public function __construct(public readonly Stall $stall)
     {
     }
 
     public static function of(Stall $stall): self
     {
-        return new self($stall, app(Sales::class));
+        return new self($stall);
     }
 
     /** @return list<GoodCard> */
@@ -154,7 +158,15 @@ final class WindowGoods
     /** @return list<GoodCard> what sold most lately; fewer where fewer sold */
     public function bestSelling(int $count): array
     {
-        return array_slice($this->only($this->sales->bestSelling($this->stall, $count * 2)), 0, $count);
+        $ids = ShelfGoods::all($this->stall)
+            ->where('facts.sold_pieces', '>', 0)
+            ->orderByDesc('facts.sold_pieces')
+            ->orderBy('facts.listing_id')
+            ->limit($count)
+            ->pluck('facts.listing_id')
+            ->all();
+
+        return $this->only(array_values(array_map(intval(...), $ids)));
     }
 
     /**
@@ -199,6 +211,11 @@ final class WindowGoods
         $row = DB::selectOne(self::DAYS, [$this->stall->id]);
 
         return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
+    }
+
+    public function papers(): Papers
+    {
+        return $this->papers ??= Papers::of($this->stall);
     }
 
     /** @return array<int, array{words: string, href: string, goods: int}> shelves that hold something, by their numbers */
