@@ -16,23 +16,16 @@ final class AnswerLetter
 {
     public function __invoke(Stall $stall, Letter $letter, ?User $by, string $words): void
     {
-        $said = DB::transaction(static function () use ($letter, $by, $words): bool {
+        DB::transaction(static function () use ($stall, $letter, $by, $words): void {
             $locked = Letter::query()->whereKey($letter->id)->lockForUpdate()->firstOrFail();
             $last = $locked->lines()->reorder()->orderByDesc('id')->first();
             if ($last?->ours === true && $last->words === $words) {
-                return false;
+                return;
             }
             TakeLetter::add($locked, true, $words, $by?->id);
-
-            return $locked->update(['open' => false, 'last_at' => now()]);
+            $locked->update(['open' => false, 'last_at' => now()]);
+            $answers = Particulars::of($stall)->email ?? $by?->email;
+            Mail::to($letter->email)->queue(new LetterAnswered($stall->name, $letter->name, $words, $answers));
         });
-        if ($said) {
-            Mail::to($letter->email)->queue(new LetterAnswered(
-                $stall->name,
-                $letter->name,
-                $words,
-                Particulars::of($stall)->email ?? $by?->email,
-            ));
-        }
     }
 }

@@ -20,43 +20,58 @@ final class TakeLetter
     /** Letters a stall takes a day; beyond, it is told to write by mail. */
     private const A_DAY = 200;
 
+    /** The first of the two numbers of PostgreSQL's advisory lock; the second is the letter's. */
+    private const ONE_AT_A_TIME = 5_406;
+
     /** @return Letter|null null where too many came today */
     public function __invoke(Stall $stall, string $name, string $email, string $number, string $words): ?Letter
     {
         $hash = hash('xxh128', mb_strtolower($email)."\n".$words);
-        $today = Letter::of($stall)->where('created_at', '>', now()->subDay());
-        $same = (clone $today)->where('hash', $hash)->first();
-        if ($same !== null) {
-            return $same;
-        }
-        if ($today->count() >= self::A_DAY) {
-            return null;
-        }
-        $letter = DB::transaction(static function () use ($stall, $name, $email, $number, $words, $hash): Letter {
-            $order = ctype_digit($number) && strlen($number) < 10
-                ? Order::of($stall)->where('number', (int) $number)->value('id')
-                : null;
+
+        return DB::transaction(static function () use ($stall, $name, $email, $number, $words, $hash): ?Letter {
+            // The same sent twice at once is looked at one after the other.
+            DB::select('SELECT pg_advisory_xact_lock(?, hashtext(?))', [self::ONE_AT_A_TIME, $stall->id.$hash]);
+            $today = Letter::of($stall)->where('created_at', '>', now()->subDay());
+            $same = (clone $today)->where('hash', $hash)->first();
+            if ($same !== null || $today->count() >= self::A_DAY) {
+                return $same;
+            }
             $letter = Letter::of($stall)->create([
-                'order_id' => $order,
+                'order_id' => self::order($stall, $number),
                 'name' => $name,
                 'email' => $email,
                 'hash' => $hash,
                 'last_at' => now(),
             ]);
             self::add($letter, false, $words, null);
+            // With the letter or not at all: whoever is killed in between leaves neither.
+            foreach (self::readers($stall) as $address) {
+                Mail::to($address)->queue(new LetterCame($letter->id, $stall->name, $name, $email, $words, route(
+                    'counter.letter',
+                    [$stall, $letter],
+                )));
+            }
 
             return $letter;
         });
-        $to = Particulars::of($stall)->email;
-        $people = $to !== null ? [$to] : $stall->users()->pluck('email')->map(strval(...))->all();
-        foreach ($people as $address) {
-            Mail::to($address)->queue(new LetterCame($letter->id, $stall->name, $name, $email, $words, route(
-                'counter.letter',
-                [$stall, $letter],
-            )));
-        }
+    }
 
-        return $letter;
+    /** The order that is meant; null where there is none of that number. */
+    private static function order(Stall $stall, string $number): ?int
+    {
+        $id = ctype_digit($number) && strlen($number) < 10
+            ? Order::of($stall)->where('number', (int) $number)->value('id')
+            : null;
+
+        return $id === null ? null : (int) $id;
+    }
+
+    /** @return list<string> */
+    private static function readers(Stall $stall): array
+    {
+        $to = Particulars::of($stall)->email;
+
+        return $to !== null ? [$to] : array_values($stall->users()->pluck('email')->map(strval(...))->all());
     }
 
     public static function add(Letter $letter, bool $ours, string $words, ?int $by): void

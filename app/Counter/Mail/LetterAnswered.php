@@ -4,33 +4,21 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Mail;
 
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use WindowStall\Support\Mail\QueuedMail;
 
 /** The stall's answer to what a shopper wrote on its page. */
-final class LetterAnswered extends Mailable implements ShouldQueue
+final class LetterAnswered extends QueuedMail
 {
-    use Queueable;
-
-    public int $tries = 5;
-
     public function __construct(
         public readonly string $shop,
         public readonly string $name,
         public readonly string $words,
         public readonly ?string $answers,
     ) {
-        $this->onQueue('mail');
-    }
-
-    /** @return list<int> seconds between tries */
-    public function backoff(): array
-    {
-        return [10, 60, 300, 900];
+        parent::__construct();
     }
 
     public function envelope(): Envelope

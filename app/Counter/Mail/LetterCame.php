@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Mail;
 
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use WindowStall\Support\Mail\QueuedMail;
 
 /** What a shopper wrote on the shop's page, to who runs it; answering the mail answers the shopper. */
-final class LetterCame extends Mailable implements ShouldQueue
+final class LetterCame extends QueuedMail
 {
-    use Queueable;
-
-    public int $tries = 5;
-
     public function __construct(
         public readonly int $letter,
         public readonly string $shop,
@@ -26,13 +20,7 @@ final class LetterCame extends Mailable implements ShouldQueue
         public readonly string $words,
         public readonly string $address,
     ) {
-        $this->onQueue('mail');
-    }
-
-    /** @return list<int> seconds between tries */
-    public function backoff(): array
-    {
-        return [10, 60, 300, 900];
+        parent::__construct();
     }
 
     public function envelope(): Envelope

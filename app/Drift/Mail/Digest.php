@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Mail;
 
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use WindowStall\Support\Mail\QueuedMail;
 
 /** What asks on the drift desk, in the same sentences, by mail. */
-final class Digest extends Mailable implements ShouldQueue
+final class Digest extends QueuedMail
 {
-    use Queueable;
-
-    public int $tries = 5;
-
     /** @param  list<array{headline: string, effect: string}>  $told */
     public function __construct(
         public readonly string $stall,
@@ -24,13 +18,7 @@ final class Digest extends Mailable implements ShouldQueue
         public readonly array $told,
         public readonly string $address,
     ) {
-        $this->onQueue('mail');
-    }
-
-    /** @return list<int> seconds between tries */
-    public function backoff(): array
-    {
-        return [10, 60, 300, 900];
+        parent::__construct();
     }
 
     public function envelope(): Envelope

@@ -4,29 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Mail;
 
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use WindowStall\Stall\User;
+use WindowStall\Support\Mail\QueuedMail;
 
 /** The link by which a person sets a new password. */
-final class NewPasswordLink extends Mailable implements ShouldQueue
+final class NewPasswordLink extends QueuedMail
 {
-    use Queueable;
-
-    public int $tries = 5;
-
     public function __construct(public readonly User $user, #[\SensitiveParameter] public readonly string $token)
     {
-        $this->onQueue('mail');
-    }
-
-    /** @return list<int> seconds between tries */
-    public function backoff(): array
-    {
-        return [10, 60, 300, 900];
+        parent::__construct();
     }
 
     public function envelope(): Envelope

@@ -4,29 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Mail;
 
-use Illuminate\Bus\Queueable;
-use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use WindowStall\Stall\User;
+use WindowStall\Support\Mail\QueuedMail;
 
 /** Tells a person that their password was changed, in case it wasn't they who did it. */
-final class PasswordChanged extends Mailable implements ShouldQueue
+final class PasswordChanged extends QueuedMail
 {
-    use Queueable;
-
-    public int $tries = 5;
-
     public function __construct(public readonly User $user)
     {
-        $this->onQueue('mail');
-    }
-
-    /** @return list<int> seconds between tries */
-    public function backoff(): array
-    {
-        return [10, 60, 300, 900];
+        parent::__construct();
     }
 
     public function envelope(): Envelope
