@@ -19,6 +19,10 @@ final class Covers
         JOIN goods_facts AS facts ON facts.listing_id = standing.listing_id
         LEFT JOIN shelf_places AS place ON place.shelf_id = shelf.id AND place.listing_id = facts.listing_id
         WHERE shelf.stall_id = ?
+          AND EXISTS (
+              SELECT 1 FROM pictures AS picture
+              WHERE picture.listing_id = facts.listing_id AND picture.state = 'ready'
+          )
         ORDER BY shelf.id,
                  facts.listing_id IS NOT DISTINCT FROM shelf.cover_id DESC,
                  facts.buyable DESC,

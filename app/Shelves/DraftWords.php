@@ -14,7 +14,7 @@ final class DraftWords
 {
     public static function of(Stall $stall, Shelf $shelf): string
     {
-        $goods = ShelfGoods::on($stall, $shelf)->where('facts.buyable', true);
+        $goods = ShelfGoods::fitting($stall, $shelf)->where('facts.buyable', true);
         $row = (clone $goods)
             ->selectRaw('count(*) AS goods, min(price_minor) AS least, max(price_minor) AS most')
             ->selectRaw('min(days_max) AS soonest, max(days_max) AS latest')

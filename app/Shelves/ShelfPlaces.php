@@ -17,8 +17,6 @@ final class ShelfPlaces
 
     public const BY_HAND = 'in';
 
-    public const AT = 'at';
-
     public const NEVER = 'out';
 
     /** Goods that can be said of one shelf. */

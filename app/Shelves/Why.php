@@ -20,7 +20,7 @@ final class Why
     public static function called(Stall $stall, Shelf $shelf, string $words): array
     {
         $found = Listing::of($stall)
-            ->where('shown_title', 'ilike', '%'.addcslashes($words, '%_\\').'%')
+            ->whereRaw('id IN (SELECT listings_titled(?))', ['%'.addcslashes($words, '%_\\').'%'])
             ->orderByRaw("state = 'in_window' DESC")
             ->orderBy('shown_title')
             ->limit(self::MOST)

@@ -59,7 +59,7 @@ final class FirstVersion
             $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
             $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
             $this->section('questions', ['heading' => 'Before you ask', 'asked' => TrueAnswers::of($goods)]),
-            $this->section('foot', ['menu' => self::papers($stall)]),
+            $this->section('foot', ['menu' => self::papers($goods)]),
         ]))]);
     }
 
@@ -129,10 +129,10 @@ final class FirstVersion
     }
 
     /** @return list<array{words: string, leads: string}> menus of the pages and policies that shoppers see */
-    private static function papers(Stall $stall): array
+    private static function papers(WindowGoods $goods): array
     {
         $pages = $policies = [];
-        foreach (Papers::of($stall)->ways() as $leads => $words) {
+        foreach ($goods->papers()->ways() as $leads => $words) {
             $row = ['words' => mb_strimwidth($words, 0, 30, '…'), 'leads' => $leads];
             str_starts_with($leads, 'page:') ? $pages[] = $row : $policies[] = $row;
         }

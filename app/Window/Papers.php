@@ -12,22 +12,12 @@ use WindowStall\Window\Written\WrittenPage;
 /** The written pages and policies of a stall that shoppers see, with their addresses. */
 final class Papers
 {
-    /** @var \WeakMap<Stall, self>|null what was looked up for a stall in this request */
-    private static ?\WeakMap $known = null;
-
     /**
      * @param  array<int, array{title: string, href: string, hidden: bool}>  $pages
      * @param  list<string>  $policies
      */
     private function __construct(private readonly array $pages, private readonly array $policies)
     {
-    }
-
-    public static function of(Stall $stall): self
-    {
-        self::$known ??= new \WeakMap();
-
-        return self::$known[$stall] ??= self::look($stall);
     }
 
     /** The address of a page, or null where shoppers don't see it. */
@@ -57,7 +47,7 @@ final class Papers
         return $ways;
     }
 
-    private static function look(Stall $stall): self
+    public static function of(Stall $stall): self
     {
         $pages = [];
         foreach (WrittenPage::of($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {

@@ -16,7 +16,7 @@ final readonly class Goods
      * @param  int  $stock  pieces of all that is on offer
      * @param  int|null  $newDays  whole days since it was first in the window
      * @param  int|null  $soldDays  whole days since it last sold
-     * @param  list<string>  $options  as shoppers read them, {@see optionKey()}
+     * @param  list<string>  $options  as shoppers read them: "Colour: Red"
      * @param  list<string>  $postedFrom  ISO 3166 countries
      * @param  int|null  $days  at the latest, of what is there soonest
      */
@@ -37,11 +37,5 @@ final readonly class Goods
         public ?int $days = null,
         public bool $was = false,
     ) {
-    }
-
-    /** An option and one of its values as one name, "Colour: Red". */
-    public static function optionKey(string $option, string $value): string
-    {
-        return $option.': '.$value;
     }
 }

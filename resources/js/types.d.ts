@@ -994,6 +994,7 @@ export interface FilingAnswerView {
   more: boolean;
   change: number | null;
   words: string;
+  run: RunView | null;
 }
 
 export interface FilingView {
@@ -1090,7 +1091,8 @@ export interface ShelfView {
   cut: SearchCutView;
   cover: number | null;
   count: number;
-  buyable: number;
+  gone: number;
+  further: number;
   goods: ShelfGoodView[];
 }
 

@@ -21,11 +21,11 @@
 @foreach ($goods as $good)@include('shop::good', ['good' => $good, 'eager' => $loop->index < 2])
 @endforeach
 </ul>
-@if ($pages > 1)
+@if ($found->pages > 1)
 <nav class="turns" aria-label="Pages">
-@if ($page > 1)<a href="{{ $at(['page' => $page === 2 ? null : $page - 1]) }}" rel="prev">Before</a>@endif
-<span>{{ $page }} of {{ $pages }}</span>
-@if ($page < $pages)<a href="{{ $at(['page' => $page + 1]) }}" rel="next">More goods</a>@endif
+@if ($found->page > 1)<a href="{{ $at(['page' => $found->page === 2 ? null : $found->page - 1]) }}" rel="prev">Before</a>@endif
+<span>{{ $found->page }} of {{ $found->pages }}</span>
+@if ($found->page < $found->pages)<a href="{{ $at(['page' => $found->page + 1]) }}" rel="next">More goods</a>@endif
 </nav>
 @endif
 @elseif ($found->taken !== [])

@@ -111,13 +111,13 @@ final class GridController
             ],
             ['find.required' => 'Say what to find.'],
         );
-        if (count(self::ids($typed)) > EditMany::AT_ONCE) {
+        if (count(Typed::ids($typed)) > EditMany::AT_ONCE) {
             return self::later($request, $stall, ['way' => 'replace'] + $typed);
         }
         $patched = $edit->replace(
             $stall,
             User::asking($request),
-            self::ids($typed),
+            Typed::ids($typed),
             $typed['field'],
             $typed['find'],
             (string) $typed['with'],
@@ -141,17 +141,17 @@ final class GridController
                 'remove.*' => 'string|max:40',
             ],
         );
-        if (count(self::ids($typed)) > EditMany::AT_ONCE) {
+        if (count(Typed::ids($typed)) > EditMany::AT_ONCE) {
             return self::later($request, $stall, ['way' => 'tags'] + $typed);
         }
 
         return $this->answer(
             $stall,
-            self::ids($typed),
+            Typed::ids($typed),
             $edit->tags(
                 $stall,
                 User::asking($request),
-                self::ids($typed),
+                Typed::ids($typed),
                 array_values($typed['add']),
                 array_values($typed['remove']),
             ),
@@ -160,7 +160,7 @@ final class GridController
 
     public function destroy(Request $request, Stall $stall, DeleteListings $delete): JsonResponse
     {
-        $change = $delete($stall, User::asking($request), self::ids($request->validate(self::CHOSEN)));
+        $change = $delete($stall, User::asking($request), Typed::ids($request->validate(self::CHOSEN)));
 
         return new JsonResponse(DoneView::of($change));
     }
@@ -174,7 +174,7 @@ final class GridController
                 'values.*' => 'nullable|string|max:60',
             ],
         );
-        $ids = self::ids($typed);
+        $ids = Typed::ids($typed);
         $listings = Listing::of($stall)
             ->whereKey($ids)
             ->get()
@@ -203,7 +203,7 @@ final class GridController
         $run = Run::of($stall)
             ->create([
                 'kind' => RunKind::Place,
-                'subject' => ['listings' => self::ids($request->validate(self::CHOSEN))],
+                'subject' => ['listings' => Typed::ids($request->validate(self::CHOSEN))],
                 'user_id' => User::asking($request)?->id,
                 'state' => RunState::Waiting,
             ]);
@@ -237,7 +237,7 @@ final class GridController
 
             return new JsonResponse(new TakenBackView(RunView::of($run->begin(UndoStep::class)->refresh())));
         }
-        $undo->take($stall, $step, $only === null ? null : self::ids(['listings' => $only]));
+        $undo->take($stall, $step, $only === null ? null : Typed::ids(['listings' => $only]));
 
         return new JsonResponse(new TakenBackView(null));
     }
@@ -254,7 +254,7 @@ final class GridController
     private static function later(Request $request, Stall $stall, array $said): JsonResponse
     {
         if (isset($said['listings'])) {
-            $said['listings'] = self::ids($said);
+            $said['listings'] = Typed::ids($said);
         }
         $run = EditManyListings::start($stall, User::asking($request), $said);
 
@@ -289,17 +289,5 @@ final class GridController
                 run: null,
             ),
         );
-    }
-
-    /**
-     * @param  array<string, mixed>  $typed
-     * @return list<int>
-     */
-    private static function ids(array $typed): array
-    {
-        /** @var array<int|string> $ids */
-        $ids = $typed['listings'];
-
-        return array_values(array_unique(array_map(intval(...), $ids)));
     }
 }

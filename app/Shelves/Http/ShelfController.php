@@ -64,7 +64,7 @@ final readonly class ShelfController
     {
         $kinds = [ShelfPlaces::PIN, ShelfPlaces::BY_HAND, ShelfPlaces::NEVER, ''];
         $typed = $request->validate(self::CHOSEN + ['kind' => ['present', 'nullable', Rule::in($kinds)]]);
-        $listings = self::ids($typed);
+        $listings = Typed::ids($typed);
         $kind = (string) $typed['kind'];
 
         return self::answer($stall, $this->change->place(
@@ -79,7 +79,7 @@ final readonly class ShelfController
     /** Puts goods in an order by hand; from then on that is the shelf's. */
     public function order(Request $request, Stall $stall, Shelf $shelf): JsonResponse
     {
-        $listings = self::ids($request->validate(self::CHOSEN));
+        $listings = Typed::ids($request->validate(self::CHOSEN));
 
         return self::answer($stall, $this->change->place($stall, $shelf, static function (Shelf $now) use (
             $stall,
@@ -104,17 +104,5 @@ final readonly class ShelfController
     private static function answer(Stall $stall, Shelf $shelf): JsonResponse
     {
         return new JsonResponse(ShelfView::of($stall, $shelf));
-    }
-
-    /**
-     * @param  array<string, mixed>  $typed
-     * @return list<int>
-     */
-    private static function ids(array $typed): array
-    {
-        /** @var array<int|string> $ids */
-        $ids = $typed['listings'];
-
-        return array_values(array_unique(array_map(intval(...), $ids)));
     }
 }

@@ -19,6 +19,8 @@ final readonly class ShelfView
 
     /**
      * @param  string  $fills  how goods come onto it, as a sentence
+     * @param  int  $gone  of them that can't be bought
+     * @param  int  $further  of them that aren't among those shown
      * @param  list<ShelfGoodView>  $goods  the first of them
      */
     public function __construct(
@@ -36,7 +38,8 @@ final readonly class ShelfView
         public SearchCutView $cut,
         public ?int $cover,
         public int $count,
-        public int $buyable,
+        public int $gone,
+        public int $further,
         public array $goods,
     ) {
     }
@@ -71,7 +74,8 @@ final readonly class ShelfView
             ),
             cover: $shelf->cover_id,
             count: (int) $count?->goods,
-            buyable: (int) $count?->buyable,
+            gone: (int) $count?->goods - (int) $count?->buyable,
+            further: (int) $count?->goods - $rows->count(),
             goods: array_values($rows->map(
                 static fn (\stdClass $row): ShelfGoodView => ShelfGoodView::of(
                     $stall,

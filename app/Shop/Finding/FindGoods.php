@@ -80,15 +80,18 @@ final class FindGoods
         GROUP BY bit.n
         SQL;
 
-    /** @var array<string, list<string>> the options asked for: name → whole keys */
+    /** @var array<int, array{name: string, keys: list<string>}> the options asked for, by bit */
     private array $options = [];
 
     public function __construct(private readonly Stall $stall, private readonly Narrowing $asked)
     {
+        $keys = [];
         foreach ($asked->options as $key) {
-            $this->options[explode(': ', $key, 2)[0]][] = $key;
+            $keys[explode(': ', $key, 2)[0]][] = $key;
         }
-        $this->options = array_slice($this->options, 0, self::MOST_OPTIONS * 2);
+        foreach (array_slice($keys, 0, self::MOST_OPTIONS * 2, true) as $name => $some) {
+            $this->options[1 << (count($this->options) + self::OPTIONS)] = ['name' => (string) $name, 'keys' => $some];
+        }
     }
 
     /**
@@ -100,7 +103,8 @@ final class FindGoods
     {
         $counts = $this->counts($goods);
         $count = (int) ($counts['all'][''] ?? 0);
-        $page = min($this->asked->page, max(1, (int) ceil($count / Narrowing::PAGE)));
+        $pages = max(1, (int) ceil($count / Narrowing::PAGE));
+        $page = min($this->asked->page, $pages);
         $conditions = $this->conditions();
         foreach ($conditions as [$sql, $bindings]) {
             $goods->whereRaw($sql, $bindings);
@@ -114,6 +118,8 @@ final class FindGoods
         return new Found(
             listings: array_values(array_map(intval(...), $ids)),
             count: $count,
+            page: $page,
+            pages: $pages,
             facets: $this->facets($counts),
             prices: [
                 'least' => $this->digits($counts['least'][''] ?? null),
@@ -137,9 +143,9 @@ final class FindGoods
         ])->selectRaw(implode(' + ', $fails).' AS fails', $bindings);
         $own = '0';
         $names = [];
-        foreach (array_keys($this->options) as $n => $name) {
-            $own = sprintf('CASE WHEN starts_with(option.name, ?) THEN %d ELSE %s END', 1 << ($n + self::OPTIONS), $own);
-            array_unshift($names, $name.': ');
+        foreach ($this->options as $bit => $option) {
+            $own = sprintf('CASE WHEN starts_with(option.name, ?) THEN %d ELSE %s END', $bit, $own);
+            array_unshift($names, $option['name'].': ');
         }
         $rows = DB::select(
             'WITH g AS MATERIALIZED ('.$base->toSql().') '.sprintf(self::COUNTS, $own),
@@ -181,8 +187,8 @@ final class FindGoods
         if ($asked->offers) {
             $conditions[self::OFFERS] = ['facts.was', []];
         }
-        foreach (array_values($this->options) as $n => $keys) {
-            $conditions[1 << ($n + self::OPTIONS)] = ['facts.options && ?::text[]', [PgArray::texts($keys)]];
+        foreach ($this->options as $bit => $option) {
+            $conditions[$bit] = ['facts.options && ?::text[]', [PgArray::texts($option['keys'])]];
         }
 
         return $conditions;
@@ -275,16 +281,16 @@ final class FindGoods
     private function byOption(array $counts, array $varies): array
     {
         $options = [];
+        $taken = array_column($this->options, 'keys', 'name');
         foreach ($counts + array_fill_keys($this->asked->options, 0) as $key => $goods) {
             $parts = explode(': ', (string) $key, 2);
-            if (isset($parts[1]) && (isset($varies[$parts[0]]) || isset($this->options[$parts[0]]))) {
+            if (isset($parts[1]) && (isset($varies[$parts[0]]) || isset($taken[$parts[0]]))) {
                 $options[$parts[0]][$parts[1]] = (int) $goods;
             }
         }
         uasort($options, static fn (array $a, array $b): int => array_sum($b) <=> array_sum($a));
-        $asked = array_intersect_key($options, $this->options);
 
-        return $asked + array_slice($options, 0, self::MOST_OPTIONS, true);
+        return array_intersect_key($options, $taken) + array_slice($options, 0, self::MOST_OPTIONS, true);
     }
 
     /**
@@ -324,7 +330,7 @@ final class FindGoods
     /** @return array{string, array<string, mixed>} */
     private function optionTaken(int $bit): array
     {
-        $keys = array_values($this->options)[(int) log($bit, 2) - self::OPTIONS];
+        $keys = $this->options[$bit]['keys'];
         $values = array_map(static fn (string $key): string => explode(': ', $key, 2)[1] ?? $key, $keys);
 
         return [implode(' or ', $values), ['is' => array_values(array_diff($this->asked->options, $keys))]];

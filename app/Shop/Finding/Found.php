@@ -10,6 +10,7 @@ final readonly class Found
     /**
      * @param  list<int>  $listings  those of the page
      * @param  int  $count  of all pages
+     * @param  int  $page  from 1; the last where one beyond it was asked for
      * @param  list<Facet>  $facets
      * @param  array{least: string, most: string}  $prices  from and to, in digits; "" where nothing has one
      * @param  list<array{words: string, without: string, goods: int}>  $taken  what it is narrowed down by, where one
@@ -18,6 +19,8 @@ final readonly class Found
     public function __construct(
         public array $listings,
         public int $count,
+        public int $page,
+        public int $pages,
         public array $facets,
         public array $prices,
         public array $taken,

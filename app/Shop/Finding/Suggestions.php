@@ -6,7 +6,6 @@ namespace WindowStall\Shop\Finding;
 
 use WindowStall\Core\Shelves\SearchWords;
 use WindowStall\Shelves\SearchGoods;
-use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Goods\GoodCard;
@@ -23,14 +22,12 @@ final class Suggestions
     public static function of(Stall $stall, SearchWords $words): array
     {
         $ids = (new SearchGoods($stall))->called($words)->limit(self::GOODS)->pluck('facts.listing_id')->all();
-        $cards = WindowGoods::of($stall)->many(array_values(array_map(intval(...), $ids)));
-        $shelves = $words->words === [] ? [] : Shelf::of($stall)
-            ->where('name', 'ilike', '%'.addcslashes($words->text(), '%_\\').'%')
-            ->orderBy('name')
-            ->limit(self::SHELVES)
-            ->get()
-            ->map(static fn (Shelf $shelf): array => ['words' => $shelf->name, 'url' => $shelf->address()])
-            ->all();
+        $window = WindowGoods::of($stall);
+        $cards = $window->many(array_values(array_map(intval(...), $ids)));
+        $shelves = array_filter(
+            $words->words === [] ? [] : $window->shelves(),
+            static fn (array $shelf): bool => str_contains(mb_strtolower($shelf['words']), $words->text()),
+        );
 
         return [
             'goods' => array_map(static fn (GoodCard $card): array => [
@@ -39,7 +36,10 @@ final class Suggestions
                 'price' => ($card->varied ? 'from ' : '').$card->price,
                 'picture' => $card->picture?->path === null ? '' : PictureSizes::url($card->picture->path, 80, 'webp'),
             ], $cards),
-            'shelves' => array_values($shelves),
+            'shelves' => array_map(
+                static fn (array $shelf): array => ['words' => $shelf['words'], 'url' => $shelf['href']],
+                array_slice(array_values($shelves), 0, self::SHELVES),
+            ),
         ];
     }
 }

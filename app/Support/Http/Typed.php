@@ -20,4 +20,18 @@ final class Typed
 
         return is_scalar($typed) ? mb_substr(trim((string) $typed), 0, self::MOST) : '';
     }
+
+    /**
+     * Numbers of rows from what was validated: each once.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return list<int>
+     */
+    public static function ids(array $typed, string $name = 'listings'): array
+    {
+        /** @var array<int|string> $ids */
+        $ids = $typed[$name];
+
+        return array_values(array_unique(array_map(intval(...), $ids)));
+    }
 }

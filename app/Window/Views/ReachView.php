@@ -7,7 +7,6 @@ namespace WindowStall\Window\Views;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\ChoiceView;
 use WindowStall\Window\Goods\WindowGoods;
-use WindowStall\Window\Papers;
 
 /** What sections can show and lead to. */
 final readonly class ReachView
@@ -46,7 +45,7 @@ final readonly class ReachView
                 static fn (array $shelf): string => $shelf['words'],
                 $goods->shelves(),
             )),
-            pages: ChoiceView::from(Papers::of($stall)->ways()),
+            pages: ChoiceView::from($goods->papers()->ways()),
             pictures: OwnPictureView::all($stall),
             currency: $stall->currency,
         );

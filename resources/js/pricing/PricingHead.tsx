@@ -1,6 +1,6 @@
-import { Head, Link, usePage } from '@inertiajs/react';
-import { clsx } from 'clsx';
+import { Head, usePage } from '@inertiajs/react';
 import type { ReactNode } from 'react';
+import { Places } from '@/ui/Places';
 import { useHandle } from '@/lib/useStall';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
@@ -29,23 +29,7 @@ export function PricingHead({
     <div className="px-6 pt-5 pb-3">
       <Head title={PLACES.find((p) => p.key === at)?.name ?? 'Pricing'} />
       <div className="flex items-baseline gap-6">
-        <nav aria-label="Pricing" className="flex items-baseline gap-5">
-          {PLACES.map((p) =>
-            p.key === at ? (
-              <h1 key={p.key} className="name text-[26px]" aria-current="page">
-                {p.name}
-              </h1>
-            ) : (
-              <Link
-                key={p.key}
-                href={route(p.to, handle)}
-                className={clsx('text-mute underline decoration-line underline-offset-4 hover:text-ink')}
-              >
-                {p.name}
-              </Link>
-            ),
-          )}
-        </nav>
+        <Places label="Pricing" at={at} places={PLACES.map((p) => ({ ...p, href: route(p.to, handle) }))} />
         <div className="ml-auto flex items-baseline gap-4">{children}</div>
       </div>
       {run?.open && (

@@ -3,6 +3,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { Link } from '@inertiajs/react';
 import { DotsSixVerticalIcon, ImageIcon, MinusCircleIcon, PushPinIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
+import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
 import type { ShelfGoodView, ShelfView } from '@/types';
 import { Kept } from '@/ui/Asked';
@@ -48,11 +49,8 @@ export function ShelfGoods({ shelf, onPlace, onOrder, onCover }: Props) {
           ))}
         </ul>
       </Dragged>
-      {shelf.count > shelf.goods.length && (
-        <p className="mt-6 text-mute">
-          These are the first {shelf.goods.length}; {(shelf.count - shelf.goods.length).toLocaleString('en')} more stand
-          after them.
-        </p>
+      {shelf.further > 0 && (
+        <p className="mt-6 text-mute">{count(shelf.further, 'more stands', 'more stand')} after these.</p>
       )}
     </>
   );

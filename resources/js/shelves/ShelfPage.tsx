@@ -47,7 +47,6 @@ export default function ShelfPage({ shelf: given, choices }: { shelf: ShelfView;
   };
   const place = (listings: number[], kind: string) =>
     ask('POST', route('shelves.place', [handle, shelf.id]), { listings, kind });
-  const out = shelf.count - shelf.buyable;
   const remove = () =>
     void send('DELETE', route('shelves.destroy', [handle, shelf.id]))
       .then(() => {
@@ -113,7 +112,7 @@ export default function ShelfPage({ shelf: given, choices }: { shelf: ShelfView;
           <b className="name text-[19px]">{count(shelf.count, 'thing')}</b>{' '}
           <span className="text-mute">
             {plural(shelf.count, 'stands', 'stand')} on it
-            {out > 0 && <span className="text-ochre">; {out} can’t be bought and stand last</span>}
+            {shelf.gone > 0 && <span className="text-ochre">; {shelf.gone} can’t be bought and stand last</span>}
           </span>
         </p>
         <WhyFinder shelf={shelf} onPlace={place} />
