@@ -297,7 +297,7 @@ final class ShelvesTest extends AppTestCase
         }
         self::assertSame(['beans'], $peas->refresh()->own_tags);
         self::assertSame(501, DB::table('listings')->where('own_tags', '["beans"]')->count());
-        self::assertSame(1, BenchChange::query()->where('stall_id', $this->stall->id)->where('words', 'like', 'Tag%')->count());
+        self::assertSame(1, BenchChange::query()->where('stall_id', $this->stall->id)->where('words', 'like', 'Tag “peas”%')->count());
     }
 
     public function test_ten_thousand_tags_are_named_by_the_most_and_can_be_looked_for(): void
