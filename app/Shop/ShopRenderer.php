@@ -20,6 +20,8 @@ use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Window;
+use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
 
 /** The pages of goods, in the frame that the window gives every page. */
@@ -80,18 +82,38 @@ final readonly class ShopRenderer
     /** A page that the seller wrote, as it is published. */
     public function written(Stall $stall, WrittenPage $page): string
     {
-        $shown = $page->shown ?? throw new \LogicException('Only pages that are shown are looked at.');
-        $said = RichText::plain($shown['words']).' '.implode(' ', array_column($shown['asked'], 'ask'));
+        $shown = $page->publishedContent() ?? throw new \LogicException('Only pages that are shown are looked at.');
+        $around = $this->pages->published($stall);
+        $title = $page->shown['title'] ?? $page->title;
 
-        return $this->pages->page($stall, $this->pages->published($stall), 'written', [
-            'title' => $page->search_title ?? $shown['title'],
-            'description' => $page->search_words ?? SearchCut::words($said),
-            'path' => $page->address(),
+        return $this->pages->written($stall, $around, $shown, [
+            'title' => $page->search_title ?? $title,
+            'description' => $page->search_words ?? SearchCut::words(PageSays::plain($shown)),
             'unlisted' => $page->hidden,
-            'page' => $page,
-            'made' => LetterSeal::now(),
-            'crumbs' => [['words' => $shown['title'], 'href' => $page->address()]],
-        ]);
+            'asked' => PageSays::answered($shown),
+        ] + self::named($page, $title));
+    }
+
+    /** A page that the seller wrote, as it is being dressed. */
+    public function sheet(Stall $stall, WrittenPage $page): string
+    {
+        $around = Window::query()->findOrFail($stall->id)->workingContent();
+
+        return $this->pages->written($stall, $around, $page->workingContent(), [
+            'title' => $page->title,
+            'unlisted' => true,
+            'asked' => [],
+        ] + self::named($page, $page->title), galley: true);
+    }
+
+    /** @return array<string, mixed> where it stands */
+    private static function named(WrittenPage $page, string $title): array
+    {
+        return [
+            'path' => $page->address(),
+            'heading' => $title,
+            'crumbs' => [['words' => $title, 'href' => $page->address()]],
+        ];
     }
 
     /** @param  int  $now  the number of the version that counts */

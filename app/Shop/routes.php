@@ -42,6 +42,7 @@ Route::get('/seen/{secret}', [PreviewController::class, 'seen'])
     ->name('seen')
     ->where('secret', '[A-Za-z0-9]{40}');
 Route::get('/preview/galley', [PreviewController::class, 'galley'])->name('preview.galley');
+Route::get('/preview/pages/{page}', [PreviewController::class, 'page'])->name('preview.page');
 Route::get('/preview/look', [PreviewController::class, 'look'])->name('preview.look');
 Route::get('/preview/revisions/{revision}', [PreviewController::class, 'revision'])->name('preview.revision');
 Route::get('/preview/goods/{listing}', [PreviewController::class, 'listing'])->name('preview.listing');

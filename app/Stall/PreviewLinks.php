@@ -15,6 +15,15 @@ final class PreviewLinks
         return URL::temporarySignedRoute('shop.preview.galley', self::until(), ['shop' => $stall->handle]);
     }
 
+    /** A written page as the galley's sheet. */
+    public static function page(Stall $stall, int $page): string
+    {
+        return URL::temporarySignedRoute('shop.preview.page', self::until(), [
+            'shop' => $stall->handle,
+            'page' => $page,
+        ]);
+    }
+
     /** A state that was kept. */
     public static function revision(Stall $stall, int $revision): string
     {

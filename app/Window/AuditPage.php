@@ -13,22 +13,24 @@ use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Views\AuditView;
+use WindowStall\Window\Written\WrittenPage;
 
 /** Brings together what the sheet measured and what is known of the sections, for the rules in core. */
 final class AuditPage
 {
-    public function __invoke(Stall $stall, Window $window, Measured $measured): AuditView
+    public function __invoke(Stall $stall, Window|WrittenPage $page, Measured $measured): AuditView
     {
         $goods = WindowGoods::of($stall);
+        $content = $page->workingContent();
         $facts = [];
-        foreach ($window->workingContent()->sections as $section) {
+        foreach ($content->sections as $section) {
             if ($section->showing->now() && $section->showing->on !== 'wide') {
                 $facts[] = self::facts($section, $goods);
             }
         }
         $findings = array_values(array_filter(
-            PhoneAudit::of($measured, $facts, $goods->days()),
-            static fn (Finding $finding): bool => ! in_array($finding->key, $window->waved, true),
+            PhoneAudit::of($measured, $facts, $goods->days(), sells: $content->plan === Plan::Front),
+            static fn (Finding $finding): bool => ! in_array($finding->key, $page->waved, true),
         ));
 
         return AuditView::of($findings, PhoneAudit::figures($measured, $facts), $measured);

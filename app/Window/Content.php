@@ -11,7 +11,7 @@ use WindowStall\Window\Sections\Days;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
 
-/** A window whole: the look, and the sections of the homepage in order. Always checked when it is read. */
+/** A page whole: the look it wears, and its sections in order. Always checked when it is read. */
 final readonly class Content
 {
     public const MOST_SECTIONS = 30;
@@ -20,17 +20,21 @@ final readonly class Content
      * @param  list<Section>  $sections
      * @param  list<string>  $skipped  kinds that the saved window has and the program doesn't any more
      */
-    private function __construct(public Look $look, public array $sections, public array $skipped = [])
-    {
+    private function __construct(
+        public Plan $plan,
+        public Look $look,
+        public array $sections,
+        public array $skipped = [],
+    ) {
     }
 
     /** @param  list<Section>  $sections */
-    public static function of(Look $look, array $sections): self
+    public static function of(Look $look, array $sections, Plan $plan = Plan::Front): self
     {
         return self::from([
             'look' => $look->toArray(),
             'sections' => array_map(static fn (Section $s): array => $s->toArray(), $sections),
-        ]);
+        ], $plan);
     }
 
     /**
@@ -40,15 +44,28 @@ final readonly class Content
      *
      * @throws Refusal with the field that is wrong
      */
-    public static function from(array $said): self
+    public static function from(array $said, Plan $plan = Plan::Front): self
     {
         return self::read(
+            $plan,
             ['format' => SavedWindow::FORMAT] + $said,
             Look::from(is_array($said['look'] ?? null) ? $said['look'] : []),
-            static fn (string $kind): SectionKind => SectionKinds::get($kind),
+            static fn (string $kind): SectionKind => SectionKinds::get($kind, $plan),
             static fn (SectionKind $kind, array $settings): array => $kind->clean($settings),
             Showing::from(...),
         );
+    }
+
+    /**
+     * The sections of a written page as somebody laid them. It has no look of its own: it wears the window's.
+     *
+     * @param  array<mixed>  $sections
+     *
+     * @throws Refusal
+     */
+    public static function page(array $sections): self
+    {
+        return self::from(['look' => Look::restore([])->toArray(), 'sections' => $sections], Plan::Page);
     }
 
     /**
@@ -57,14 +74,15 @@ final readonly class Content
      *
      * @param  array<mixed>  $saved
      */
-    public static function saved(array $saved): self
+    public static function saved(array $saved, Plan $plan = Plan::Front): self
     {
         $saved = SavedWindow::upgrade($saved);
 
         return self::read(
+            $plan,
             $saved,
             Look::restore(is_array($saved['look'] ?? null) ? $saved['look'] : []),
-            SectionKinds::find(...),
+            static fn (string $kind): ?SectionKind => SectionKinds::find($kind, $plan),
             static fn (SectionKind $kind, array $settings): array => $kind->restore($settings),
             Showing::restore(...),
         );
@@ -83,6 +101,12 @@ final readonly class Content
             'look' => $this->look->toArray(),
             'sections' => array_map(static fn (Section $s): array => $s->toArray(), $this->sections),
         ];
+    }
+
+    /** The same sections in another look. */
+    public function wearing(Look $look): self
+    {
+        return new self($this->plan, $look, $this->sections, $this->skipped);
     }
 
     public function section(string $id): ?Section
@@ -118,6 +142,7 @@ final readonly class Content
      * @param  callable(mixed): Showing  $showingOf
      */
     private static function read(
+        Plan $plan,
         array $said,
         Look $look,
         callable $kindOf,
@@ -127,7 +152,7 @@ final readonly class Content
         $rows = is_array($said['sections'] ?? null) ? array_values($said['sections']) : [];
         if (count($rows) > self::MOST_SECTIONS) {
             throw new Refusal(
-                sprintf('A homepage has %d sections at the most; shoppers don’t see the rest.', self::MOST_SECTIONS),
+                sprintf('A page has %d sections at the most; shoppers don’t see the rest.', self::MOST_SECTIONS),
             );
         }
         $sections = $skipped = [];
@@ -145,7 +170,7 @@ final readonly class Content
             $sections[$id] = new Section($id, $kind, $settings, $showingOf($row['showing'] ?? null));
         }
 
-        return new self($look, self::withAlways(array_values($sections)), $skipped);
+        return new self($plan, $look, self::withAlways($plan, array_values($sections)), $skipped);
     }
 
     /** @param  array<string, Section>  $taken */
@@ -165,10 +190,10 @@ final readonly class Content
      * @param  list<Section>  $sections
      * @return list<Section>
      */
-    private static function withAlways(array $sections): array
+    private static function withAlways(Plan $plan, array $sections): array
     {
         foreach (SectionKinds::all() as $kind) {
-            if (! $kind->always()) {
+            if (! $kind->always() || ! $plan->holds($kind)) {
                 continue;
             }
             $same = static fn (Section $s): bool => $s->kind->key() === $kind->key();

@@ -7,17 +7,20 @@ namespace WindowStall\Window;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Pictures\Picture;
-use WindowStall\Core\Window\Merge;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Jobs\MakeShareCard;
 
 /** Changes the working copy, publishes it now or at a time, keeps versions of it and goes back to them. */
-final class DressWindow
+final readonly class DressWindow
 {
     /** How far ahead a publishing can be set, in days. */
     private const AHEAD = 366;
+
+    public function __construct(private SaveCopy $save)
+    {
+    }
 
     /**
      * Saves the working copy. Where somebody else has saved since this person's version, both changes are laid
@@ -31,25 +34,9 @@ final class DressWindow
     {
         return DB::transaction(function () use ($stall, $content, $version, $by): SavedCopy {
             $window = $this->locked($stall);
-            if ($version > $window->version) {
-                throw new Refusal('This page is newer than the window. Load it again.');
-            }
-            $before = $window->workingContent();
-            $this->ownLogo($stall, $content, $before);
-            if ($version === $window->version) {
-                $this->put($window, $content, $by);
+            $this->ownLogo($stall, $content, $window->workingContent());
 
-                return new SavedCopy($window, $before, $content);
-            }
-            // What this person has before them is what they began from.
-            $base = $this->base($stall, $version);
-            $merged = Merge::of(base: $base->toArray(), theirs: $before->toArray(), mine: $content->toArray());
-            $saved = Content::from($merged->content);
-            $this->put($window, $saved, $by);
-
-            $others = $by === null ? [] : WindowSave::othersSince($stall->id, $version, $by);
-
-            return new SavedCopy($window, $base, $saved, $merged, $others);
+            return ($this->save)($window, $content, $version, $by);
         }, attempts: 3);
     }
 
@@ -80,7 +67,7 @@ final class DressWindow
         return DB::transaction(function () use ($stall, $by, $at): WindowRevision {
             $window = $this->locked($stall);
             $revision = $this->keep($stall, $window->workingContent(), $by, dueAt: $at);
-            $this->turnNext($window);
+            $window->turnNext();
 
             return $revision;
         });
@@ -95,7 +82,7 @@ final class DressWindow
                 ->whereNotNull('due_at')
                 ->findOrFail($revision)
                 ->update(['due_at' => null]);
-            $this->turnNext($window);
+            $window->turnNext();
         });
     }
 
@@ -111,7 +98,7 @@ final class DressWindow
                 $revision->update(['published_at' => Carbon::now(), 'due_at' => null]);
                 $this->show($window, $revision);
             }
-            $this->turnNext($window->load('published'));
+            $window->load('published')->turnNext();
         });
         $stall->bumpShop();
     }
@@ -136,27 +123,10 @@ final class DressWindow
                 $revision === null
                     ? $window->published ?? throw new Refusal('Nothing has been published yet.')
                     : WindowRevision::of($stall)->findOrFail($revision);
-            $this->put($window, $kept->state(), $by);
+            $this->save->put($window, $kept->state(), $by);
 
             return $window;
         });
-    }
-
-    private function put(Window $window, Content $content, ?User $by): void
-    {
-        // What it was is kept before the first saving too, for whoever has that open.
-        WindowSave::keep($window->stall_id, $window->version, $window->workingContent(), null);
-        $window->update(['working' => $content->toArray(), 'version' => $window->version + 1]);
-        WindowSave::keep($window->stall_id, $window->version, $content, $by);
-    }
-
-    private function base(Stall $stall, int $version): Content
-    {
-        $base =
-            WindowSave::at($stall->id, $version) ??
-            throw new Refusal('This window was changed very often since you opened it. Load the page again to see it.');
-
-        return Content::saved($base);
     }
 
     private function show(Window $window, WindowRevision $revision): void
@@ -164,15 +134,7 @@ final class DressWindow
         $window->update(['published_id' => $revision->id]);
         $window->setRelation('published', $revision);
         MakeShareCard::dispatch($window->stall_id)->afterCommit();
-        $this->turnNext($window);
-    }
-
-    private function turnNext(Window $window): void
-    {
-        $due = WindowRevision::query()->where('stall_id', $window->stall_id)->whereNotNull('due_at')->min('due_at');
-        $times = [$window->publishedContent()?->turns(), $due === null ? null : Carbon::parse((string) $due)];
-        $times = array_filter($times);
-        $window->update(['turns_at' => $times === [] ? null : min($times)]);
+        $window->turnNext();
     }
 
     private function keep(

@@ -23,9 +23,11 @@ final readonly class PatchSheet
 
     public function __invoke(Stall $stall, SavedCopy $saved): SavedCopyView
     {
-        $content = $saved->after;
+        // A written page wears what the front page is being dressed in.
+        $look = Window::query()->findOrFail($stall->id)->workingContent()->look;
+        $content = $saved->after->plan === Plan::Page ? $saved->after->wearing($look) : $saved->after;
         $goods = WindowGoods::of($stall);
-        $decided = Changes::ofLook($saved->before->look->toArray(), $content->look->toArray());
+        $decided = Changes::ofLook($saved->before->look->toArray(), $saved->after->look->toArray());
         $style = $this->pages->style($content);
         $html = $notes = [];
         foreach ($content->sections as $section) {
@@ -38,10 +40,10 @@ final readonly class PatchSheet
         }
 
         return new SavedCopyView(
-            version: $saved->window->version,
+            version: $saved->copy->version,
             notes: $notes,
             look: $decided === [] ? null : LookView::of($content->look),
-            standing: StandingView::of($saved->window->load('published'), $content),
+            standing: StandingView::of($saved->copy, $saved->after),
             patch: new PatchView(
                 places: PageRenderer::places($content),
                 html: $html,
@@ -50,7 +52,7 @@ final readonly class PatchSheet
                 classes: $style->classes(),
             ),
             meeting: $saved->meeting(),
-            merged: $saved->merged === null ? null : $content->toArray(),
+            merged: $saved->merged === null ? null : $saved->after->toArray(),
         );
     }
 }

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Window;
 
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Written\WrittenPage;
 
-/** Where the stall's own pictures stand: on the page as it is being dressed, and as shoppers see it. */
+/** Where the stall's own pictures stand: on its pages as they are being dressed, and as shoppers see them. */
 final class PicturesUsed
 {
     /** @return array<int, list<string>> picture → the sections, as they are called */
@@ -16,6 +17,14 @@ final class PicturesUsed
         $used = self::on($window->workingContent(), '');
         foreach (self::on($window->publishedContent(), ' (as published)') as $id => $places) {
             $used[$id] ??= $places;
+        }
+        foreach (WrittenPage::of($stall)->get() as $page) {
+            $where = ' on “'.$page->title.'”';
+            $there = self::on($page->workingContent(), $where)
+                + self::on($page->publishedContent(), $where.' (as published)');
+            foreach ($there as $id => $places) {
+                $used[$id] = [...$used[$id] ?? [], ...$places];
+            }
         }
 
         return $used;

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Window;
 
 use WindowStall\Core\Window\Merged;
+use WindowStall\Window\Written\WrittenPage;
 
 /** What a saving came to: what the person had before them, what stands now, and what of others was met on the way. */
 final readonly class SavedCopy
 {
     /** @param  list<string>  $others  names of whoever saved meanwhile */
     public function __construct(
-        public Window $window,
+        public Window|WrittenPage $copy,
         public Content $before,
         public Content $after,
         public ?Merged $merged = null,

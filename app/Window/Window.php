@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Illuminate\Support\Carbon;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Written\WrittenPage;
 
 /**
  * A stall's look and homepage: the working copy, and which revision shoppers see.
@@ -23,7 +24,7 @@ use WindowStall\Stall\Stall;
  * @property Carbon $updated_at
  * @property-read WindowRevision|null $published
  */
-final class Window extends Model
+final class Window extends Model implements Dressed
 {
     protected $primaryKey = 'stall_id';
 
@@ -61,15 +62,37 @@ final class Window extends Model
         return Content::saved($this->working);
     }
 
+    public function holding(Content $content): array
+    {
+        return ['working' => $content->toArray()];
+    }
+
+    public function page(): ?int
+    {
+        return null;
+    }
+
     /** How many words of the first version still stand as the program wrote them. */
     public function untouched(Content $content): int
     {
         return count(array_intersect($this->sample_words, PageWords::all($content)));
     }
 
-    /** What shoppers see; before the first publishing, nothing. */
     public function publishedContent(): ?Content
     {
         return $this->published?->state();
+    }
+
+    /** Notes when what shoppers see changes next by the calendar alone, on the front page or on one they wrote. */
+    public function turnNext(): void
+    {
+        $due = WindowRevision::query()->where('stall_id', $this->stall_id)->whereNotNull('due_at')->min('due_at');
+        $pages = WrittenPage::query()->where('stall_id', $this->stall_id)->whereNotNull('shown')->get();
+        $times = array_filter([
+            $due === null ? null : Carbon::parse((string) $due),
+            $this->publishedContent()?->turns(),
+            ...$pages->map(static fn (WrittenPage $page): ?Carbon => $page->publishedContent()?->turns()),
+        ]);
+        $this->update(['turns_at' => $times === [] ? null : min($times)]);
     }
 }

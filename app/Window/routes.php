@@ -29,7 +29,10 @@ Route::middleware(['auth', InStall::class])
             Route::get('/', [WrittenPagesController::class, 'index'])->name('window.pages');
             Route::post('/', [WrittenPagesController::class, 'store'])->name('window.pages.store');
             Route::get('/{page}', [WrittenPagesController::class, 'show'])->name('window.page');
+            Route::put('/{page}', [WrittenPagesController::class, 'save'])->name('window.page.save');
             Route::patch('/{page}', [WrittenPagesController::class, 'update'])->name('window.page.update');
+            Route::post('/{page}/audit', [AuditController::class, 'page'])->name('window.page.audit');
+            Route::post('/{page}/audit/wave', [AuditController::class, 'wavePage'])->name('window.page.audit.wave');
             Route::post('/{page}/draft', [WrittenPagesController::class, 'draft'])->name('window.page.draft');
             Route::post('/{page}/publish', [WrittenPagesController::class, 'publish'])->name('window.page.publish');
             Route::delete('/{page}', [WrittenPagesController::class, 'destroy'])->name('window.page.destroy');

@@ -30,12 +30,13 @@ final class PhoneAudit
     /**
      * @param  list<SectionFacts>  $sections  in the order of the page
      * @param  DayRange|null  $days  from the soonest to the latest of what can be bought
+     * @param  bool  $sells  whether shoppers come to it for goods, as to a front page, or to read
      * @return list<Finding> in the order of the page, those of the whole page first
      */
-    public static function of(Measured $measured, array $sections, ?DayRange $days): array
+    public static function of(Measured $measured, array $sections, ?DayRange $days, bool $sells = true): array
     {
         return [
-            ...self::firstThingToBuy($measured, $sections),
+            ...$sells ? self::firstThingToBuy($measured, $sections) : [],
             ...self::weight($measured, $sections),
             ...self::length($measured, $sections),
             ...array_merge(

@@ -1438,11 +1438,6 @@ export interface SearchCutView {
   address: string;
 }
 
-export interface AskedView {
-  ask: string;
-  answer: string;
-}
-
 export interface AuditView {
   findings: FindingView[];
   figures: Record<string, string>;
@@ -1731,13 +1726,10 @@ export interface WrittenPageView {
   title: string;
   slug: string;
   address: string;
-  words: string;
-  asked: AskedView[];
   searchTitle: string;
   searchWords: string;
   cut: SearchCutView;
   hidden: boolean;
-  version: number;
   blank: boolean;
   shown: boolean;
   same: boolean;

@@ -31,6 +31,7 @@ final class ShelvesTest extends BrowserTestCase
         $this->shelf($desk, $at);
         $this->narrow($shop('/shelves/by-the-shed-door'));
         $this->menu($desk, $at, $shop);
+        $this->page($desk, $at, $shop);
         $this->policy($desk, $at, $shop);
         $this->search($desk, $at, $shop);
     }
@@ -104,6 +105,31 @@ final class ShelvesTest extends BrowserTestCase
         $desk->click('[data-policy="returns"] > div > button')->waitFor('[data-policy="returns"]', 'Version 1');
         $phone = $this->phone();
         $phone->open($shop('/policies/returns'))->see('within 30 days')->see('We pay')->readsForEveryone('a policy');
+    }
+
+    /**
+     * A page begun with a draft, written on, dressed with goods by the shelf, and published.
+     *
+     * @param  callable(string): string  $at
+     * @param  callable(string): string  $shop
+     */
+    private function page(Page $desk, callable $at, callable $shop): void
+    {
+        $desk->open($at('/window/pages'))->press('Write “About us”')->see('Nothing is written on it yet');
+        self::assertFalse($desk->css('[data-galley] button[disabled]')->isEnabled(), 'blank pages aren’t published');
+        $desk->press('Begin with a draft from your stall’s facts')->waitFor('[data-note="writing"]', 'is a small shop');
+        $desk->seeInPhone('is a small shop')->readsForEveryone('a page in the galley');
+        $desk->click('[data-note="writing"] button')->click('[data-sentence="writing"] [data-field="words"]');
+        $desk->css('[data-field="words"]')->sendKeys('We pack by hand. ');
+        $desk->click('[data-note="heading"] button')->seeInPhone('We pack by hand.');
+        $desk->click('[data-note="goods"] ~ div [data-lay]')->press('Story')->see('is headed')->still();
+        $desk->write('Heading', 'From the shed')->still()->seeInPhone('From the shed');
+        $desk->click('[data-part="address"]')->write('Address', 'who-we-are')->key(Page::ENTER);
+        $desk->waitFor('[data-part="address"]', '/pages/who-we-are');
+        $desk->key(Page::ESCAPE)->press('Publish')->see('As shoppers see it');
+        $phone = $this->phone(script: false);
+        $phone->open($shop('/pages/who-we-are'))->see('We pack by hand.')->see('From the shed');
+        $phone->readsForEveryone('a written page');
     }
 
     /**

@@ -23,7 +23,6 @@ use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Policies\Particulars;
-use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
 /** Letters from shoppers: taken on the shop's page, read and answered in the workshop. */
@@ -73,8 +72,7 @@ final class LettersController
     public function take(Request $request, TakeLetter $take, ShopRenderer $shop): HtmlResponse
     {
         $stall = ShopStall::of($request);
-        $there = WrittenPage::of($stall)->where('kind', PageKind::Contact)->whereNotNull('shown')->exists();
-        abort_unless($there, 404);
+        abort_unless(WrittenPage::withForm($stall)->exists(), 404);
         $name = mb_substr(Typed::text($request, 'name'), 0, 120);
         $email = Typed::text($request, 'email');
         $words = Typed::text($request, 'words');

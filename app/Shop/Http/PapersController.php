@@ -10,7 +10,7 @@ use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Window\Policies\PolicyVersion;
-use WindowStall\Window\Written\PageKind;
+use WindowStall\Window\Written\PageSays;
 use WindowStall\Window\Written\WrittenPage;
 
 /** Pages the seller wrote, and policies; a policy also as it was when something was bought under it. */
@@ -29,8 +29,8 @@ final readonly class PapersController
         }
         $html = $this->renderer->written($stall, $page);
 
-        // What can be written to says when it was made, so it isn't kept.
-        return $page->kind === PageKind::Contact
+        // A form says when it was made, so it isn't kept.
+        return PageSays::has($page->publishedContent(), 'letter')
             ? ShopResponse::html($html, private: true)
             : ($this->keep)($request, $stall, $page->address(), $html);
     }

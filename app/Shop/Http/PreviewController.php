@@ -16,6 +16,7 @@ use WindowStall\Window\OpenPreviews;
 use WindowStall\Window\Pages\PageRenderer;
 use WindowStall\Window\Window;
 use WindowStall\Window\WindowRevision;
+use WindowStall\Window\Written\WrittenPage;
 
 /**
  * What isn't published, through the shoppers' renderer; only by a signed address, or by one that was given to somebody.
@@ -32,6 +33,17 @@ final readonly class PreviewController
         $stall = ShopStall::of($request);
 
         return ShopResponse::html($this->pages->home($stall, self::working($stall->id), galley: true), private: true);
+    }
+
+    public function page(Request $request, int $page): Response
+    {
+        abort_unless($request->hasValidSignature(), 404);
+        $stall = ShopStall::of($request);
+
+        return ShopResponse::html(
+            $this->renderer->sheet($stall, WrittenPage::of($stall)->findOrFail($page)),
+            private: true,
+        );
     }
 
     public function revision(Request $request, int $revision): Response

@@ -11,30 +11,53 @@ use WindowStall\Core\Window\Measured;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\AuditPage;
 use WindowStall\Window\Window;
+use WindowStall\Window\Written\WrittenPage;
 
-/** The phone audit of the page as it is being dressed. */
+/** The phone audit of a page as it is being dressed. */
 final readonly class AuditController
 {
     /** Nobody waves more away; the oldest come back. */
     private const WAVED = 200;
 
-    public function show(Request $request, Stall $stall, AuditPage $audit): JsonResponse
+    public function __construct(private AuditPage $audit)
+    {
+    }
+
+    public function show(Request $request, Stall $stall): JsonResponse
+    {
+        return $this->found($request, $stall, Window::query()->findOrFail($stall->id));
+    }
+
+    public function page(Request $request, Stall $stall, WrittenPage $page): JsonResponse
+    {
+        return $this->found($request, $stall, $page);
+    }
+
+    public function wave(Request $request, Stall $stall): JsonResponse
+    {
+        return $this->away($request, Window::query()->findOrFail($stall->id));
+    }
+
+    public function wavePage(Request $request, Stall $stall, WrittenPage $page): JsonResponse
+    {
+        return $this->away($request, $page);
+    }
+
+    private function found(Request $request, Stall $stall, Window|WrittenPage $page): JsonResponse
     {
         $said = $request->input('measures');
 
-        return new JsonResponse(
-            $audit($stall, Window::query()->findOrFail($stall->id), Measured::read(is_array($said) ? $said : [])),
-        );
+        return new JsonResponse(($this->audit)($stall, $page, Measured::read(is_array($said) ? $said : [])));
     }
 
     /** Waves a finding away. */
-    public function wave(Request $request, Stall $stall): JsonResponse
+    private function away(Request $request, Window|WrittenPage $page): JsonResponse
     {
         $typed = $request->validate(['key' => 'required|string|max:300']);
-        DB::transaction(function () use ($stall, $typed): void {
-            $window = Window::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail();
-            $waved = [...array_diff($window->waved, [$typed['key']]), (string) $typed['key']];
-            $window->update(['waved' => array_slice(array_values($waved), -self::WAVED)]);
+        DB::transaction(function () use ($page, $typed): void {
+            $now = $page->newQuery()->whereKey($page->getKey())->lockForUpdate()->firstOrFail();
+            $waved = [...array_diff($now->waved, [$typed['key']]), (string) $typed['key']];
+            $now->update(['waved' => array_slice(array_values($waved), -self::WAVED)]);
         });
 
         return new JsonResponse(['waved' => true]);

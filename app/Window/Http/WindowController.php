@@ -13,6 +13,7 @@ use WindowStall\Stall\User;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\PatchSheet;
+use WindowStall\Window\Plan;
 use WindowStall\Window\Views\GalleyView;
 use WindowStall\Window\Views\LookChoicesView;
 use WindowStall\Window\Views\ReachView;
@@ -30,9 +31,10 @@ final readonly class WindowController
     {
         return Inertia::render('window/GalleyPage', [
             'galley' => GalleyView::of($stall, Window::query()->with('published')->findOrFail($stall->id)),
-            'kinds' => SectionKindView::all(),
+            'kinds' => SectionKindView::on(Plan::Front),
             'choices' => LookChoicesView::all(),
             'reach' => ReachView::of($stall),
+            'page' => null,
             'shopUrl' => $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
         ]);
     }

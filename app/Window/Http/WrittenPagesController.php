@@ -10,14 +10,20 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\RichText;
+use WindowStall\Stall\User;
+use WindowStall\Window\PatchSheet;
+use WindowStall\Window\Plan;
+use WindowStall\Window\Views\GalleyView;
+use WindowStall\Window\Views\LookChoicesView;
 use WindowStall\Window\Views\PagesView;
+use WindowStall\Window\Views\ReachView;
+use WindowStall\Window\Views\SectionKindView;
 use WindowStall\Window\Views\WrittenPageView;
 use WindowStall\Window\Written\ChangePage;
 use WindowStall\Window\Written\PageKind;
 use WindowStall\Window\Written\WrittenPage;
 
-/** Pages that a seller writes: made, written on, drafted, shown to shoppers, hidden, taken away. */
+/** Pages that a seller writes: made, dressed, drafted, shown to shoppers, hidden, taken away. */
 final readonly class WrittenPagesController
 {
     public function __construct(private ChangePage $change)
@@ -42,43 +48,50 @@ final readonly class WrittenPagesController
         return new JsonResponse(WrittenPageView::of($stall, $page));
     }
 
+    /** The page in the galley. */
     public function show(Stall $stall, WrittenPage $page): Response
     {
-        return Inertia::render('window/WrittenPage', ['page' => WrittenPageView::of($stall, $page)]);
+        return Inertia::render('window/GalleyPage', [
+            'galley' => GalleyView::ofPage($stall, $page),
+            'kinds' => SectionKindView::on(Plan::Page),
+            'choices' => LookChoicesView::all(),
+            'reach' => ReachView::of($stall),
+            'page' => WrittenPageView::of($stall, $page),
+            'shopUrl' => $stall->shopAddress($page->address()),
+        ]);
+    }
+
+    public function save(Request $request, Stall $stall, WrittenPage $page, PatchSheet $patch): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $typed = $request->validate([
+            'version' => 'required|integer|min:0|max:9000000000',
+            'sections' => 'present|array',
+        ]);
+        $saved = $this->change->dress($stall, $page, $typed['sections'], (int) $typed['version'], $user);
+
+        return new JsonResponse($patch($stall, $saved));
     }
 
     public function update(Request $request, Stall $stall, WrittenPage $page): JsonResponse
     {
         $typed = $request->validate([
-            'seen' => 'sometimes|integer',
-            'title' => 'sometimes|required|string|max:80',
             'slug' => 'sometimes|required|string|max:80',
-            'words' => 'sometimes|present|nullable|string|max:'.(RichText::MOST_LETTERS * 2),
-            'asked' => 'sometimes|array|max:40',
-            'asked.*.ask' => 'present|nullable|string|max:160',
-            'asked.*.answer' => 'present|nullable|string|max:2000',
             'search_title' => 'sometimes|present|nullable|string|max:200',
             'search_words' => 'sometimes|present|nullable|string|max:400',
             'hidden' => 'sometimes|boolean',
-        ], ['title.required' => 'A page needs a title.', 'slug.required' => 'A page stands at an address.']);
-        $seen = isset($typed['seen']) ? (int) $typed['seen'] : null;
-        unset($typed['seen']);
-        if (array_key_exists('words', $typed)) {
-            $typed['words'] = (string) $typed['words'];
-        }
-        if (isset($typed['asked'])) {
-            $typed['asked'] = array_map(static fn (array $one): array => [
-                'ask' => (string) $one['ask'],
-                'answer' => (string) $one['answer'],
-            ], array_values($typed['asked']));
-        }
+        ], ['slug.required' => 'A page stands at an address.']);
 
-        return new JsonResponse(WrittenPageView::of($stall, $this->change->say($stall, $page, $typed, $seen)));
+        return new JsonResponse(WrittenPageView::of($stall, $this->change->say($stall, $page, $typed)));
     }
 
-    public function draft(Stall $stall, WrittenPage $page): JsonResponse
+    public function draft(Request $request, Stall $stall, WrittenPage $page): JsonResponse
     {
-        return new JsonResponse(WrittenPageView::of($stall, $this->change->draft($stall, $page)));
+        /** @var User $user */
+        $user = $request->user();
+
+        return new JsonResponse(GalleyView::ofPage($stall, $this->change->draft($stall, $page, $user)));
     }
 
     /** Before shoppers, or not any more. */
@@ -87,7 +100,7 @@ final readonly class WrittenPagesController
         $shown = (bool) $request->validate(['shown' => 'required|boolean'])['shown'];
         $page = $shown ? $this->change->show($stall, $page) : $this->change->hide($stall, $page);
 
-        return new JsonResponse(WrittenPageView::of($stall, $page));
+        return new JsonResponse(GalleyView::ofPage($stall, $page));
     }
 
     public function destroy(Stall $stall, WrittenPage $page): JsonResponse

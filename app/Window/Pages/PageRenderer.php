@@ -9,6 +9,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Plan;
 use WindowStall\Window\Section;
 use WindowStall\Window\ShareCard;
 use WindowStall\Window\Window;
@@ -30,24 +31,7 @@ final readonly class PageRenderer
     public function home(Stall $stall, Content $content, bool $galley = false): string
     {
         $goods = WindowGoods::of($stall);
-        $places = self::places($content);
-        $first = $places['main'][0] ?? '';
-        $html = array_map(
-            fn (array $ids): string => implode(
-                '',
-                array_map(
-                    fn (string $id): string => $this->section(
-                        $content->section($id),
-                        $content,
-                        $goods,
-                        $galley,
-                        $id === $first,
-                    ),
-                    $ids,
-                ),
-            ),
-            $places,
-        );
+        $html = $this->laid($content, $goods, $galley);
 
         return $this->lay(
             'home',
@@ -64,12 +48,49 @@ final readonly class PageRenderer
     }
 
     /**
-     * Where sections stand: above the goods, among them, at the foot.
+     * A page that the seller wrote: its sections, and around them what stands on every page.
      *
-     * @return array{lead: list<string>, main: list<string>, foot: list<string>} ids, in their order
+     * @param  Content  $around  the front page, in whose look it stands
+     * @param  array<string, mixed>  $data
+     */
+    public function written(
+        Stall $stall,
+        Content $around,
+        Content $page,
+        array $data,
+        bool $galley = false,
+    ): string {
+        $laid = $this->laid($page->wearing($around->look), WindowGoods::of($stall), $galley);
+
+        return $this->page($stall, $around, 'written', ['galley' => $galley] + $laid + $data);
+    }
+
+    /** @return array<string, string> the sections of each place */
+    private function laid(Content $content, WindowGoods $goods, bool $galley): array
+    {
+        $places = self::places($content);
+        $first = $places['main'][0] ?? '';
+        $lay = fn (string $id): string => $this->section(
+            $content->section($id),
+            $content,
+            $goods,
+            $galley,
+            $id === $first,
+        );
+
+        return array_map(static fn (array $ids): string => implode('', array_map($lay, $ids)), $places);
+    }
+
+    /**
+     * Where sections stand: above the goods, among them, at the foot. On a written page all of them stand in the middle.
+     *
+     * @return array<string, list<string>> lead, main, foot → ids in their order
      */
     public static function places(Content $content): array
     {
+        if ($content->plan === Plan::Page) {
+            return ['main' => array_map(static fn (Section $s): string => $s->id, $content->sections)];
+        }
         $places = ['lead' => [], 'main' => [], 'foot' => []];
         foreach ($content->sections as $section) {
             $kind = $section->kind->key();

@@ -60,7 +60,7 @@ final class TrueFacts
             returnBy: $p->return_by,
             keepYears: $p->keep_years,
             letters: self::letters($stall),
-            form: WrittenPage::of($stall)->where('kind', 'contact')->whereNotNull('shown')->exists(),
+            form: WrittenPage::withForm($stall)->exists(),
             besides: $p->besides,
         );
     }

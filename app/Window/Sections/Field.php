@@ -6,13 +6,14 @@ namespace WindowStall\Window\Sections;
 
 use Illuminate\Support\Carbon;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\RichText;
 use WindowStall\Window\Way;
 
 /** One part of a section that the seller says: what it is asked as, and what it may be. */
 final readonly class Field
 {
     /**
-     * @param  string  $type  line, text, choice, listing (one in the window, or none), listings, tag, way, picture,
+     * @param  string  $type  line, text, rich (HTML), choice, listing (one in the window, or none), listings, tag, way, picture,
      *     film, amount, date or rows
      * @param  int  $most  letters, things or rows
      * @param  array<array-key, string>  $choices  value → how it stands in the sentence
@@ -37,6 +38,12 @@ final readonly class Field
     public static function text(string $name, string $label, int $most, string $default = ''): self
     {
         return new self($name, $label, 'text', $most, default: $default);
+    }
+
+    /** Words with headings, lists, emphasis and links. */
+    public static function rich(string $name, string $label): self
+    {
+        return new self($name, $label, 'rich', RichText::MOST_LETTERS * 2);
     }
 
     /** @param  array<array-key, string>  $choices */
@@ -129,6 +136,7 @@ final readonly class Field
             'amount' => $this->amountTyped($typed),
             'date' => $this->day($typed),
             'rows' => $this->several($typed),
+            'rich' => app(RichText::class)->clean($this->words($typed)),
             default => $this->words($typed),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Plan;
 use WindowStall\Window\Way;
 
 /** The first thing seen: a few large words, one picture, one or two ways on. */
@@ -23,6 +24,11 @@ final class Hero extends SectionKind
     public function rank(): int
     {
         return 30;
+    }
+
+    public function plan(): Plan
+    {
+        return Plan::Front;
     }
 
     public function fields(): array

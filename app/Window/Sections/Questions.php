@@ -29,9 +29,9 @@ final class Questions extends SectionKind
     {
         return [
             Field::line('heading', 'Heading', 60),
-            Field::rows('asked', 'Questions', 12, [
-                Field::line('ask', 'Question', 120),
-                Field::text('answer', 'Answer', 900),
+            Field::rows('asked', 'Questions', 40, [
+                Field::line('ask', 'Question', 160),
+                Field::text('answer', 'Answer', 2000),
             ]),
         ];
     }

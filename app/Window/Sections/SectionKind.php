@@ -6,6 +6,7 @@ namespace WindowStall\Window\Sections;
 
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Plan;
 
 /**
  * A kind of section: what it is asked, its sentence, and what its template needs. Its template stands under
@@ -87,7 +88,13 @@ abstract class SectionKind
         return [];
     }
 
-    /** Whether it stands on every page of the shop, not only on the front page. */
+    /** The pages it can be laid on; null for all of them. */
+    public function plan(): ?Plan
+    {
+        return $this->everywhere() ? Plan::Front : null;
+    }
+
+    /** Whether it stands on every page of the shop although it is laid on the front page. */
     public function everywhere(): bool
     {
         return false;

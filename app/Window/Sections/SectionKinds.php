@@ -6,6 +6,7 @@ namespace WindowStall\Window\Sections;
 
 use ReflectionClass;
 use WindowStall\Support\Refusal;
+use WindowStall\Window\Plan;
 
 /** The kinds of section there are: every class in this folder that is one. */
 final class SectionKinds
@@ -19,15 +20,23 @@ final class SectionKinds
         return array_values(self::byKey());
     }
 
-    /** @throws Refusal */
-    public static function get(string $key): SectionKind
+    /** @return list<SectionKind> those that can be laid there */
+    public static function on(Plan $plan): array
     {
-        return self::find($key) ?? throw new Refusal('There is no section of that kind.');
+        return array_values(array_filter(self::all(), $plan->holds(...)));
     }
 
-    public static function find(string $key): ?SectionKind
+    /** @throws Refusal */
+    public static function get(string $key, Plan $plan = Plan::Front): SectionKind
     {
-        return self::byKey()[$key] ?? null;
+        return self::find($key, $plan) ?? throw new Refusal('There is no section of that kind for this page.');
+    }
+
+    public static function find(string $key, Plan $plan = Plan::Front): ?SectionKind
+    {
+        $kind = self::byKey()[$key] ?? null;
+
+        return $kind !== null && $plan->holds($kind) ? $kind : null;
     }
 
     /** @return array<string, SectionKind> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Window\Plan;
+
 /** Words by themselves. */
 final class Words extends SectionKind
 {
@@ -20,6 +22,11 @@ final class Words extends SectionKind
     public function rank(): int
     {
         return 120;
+    }
+
+    public function plan(): Plan
+    {
+        return Plan::Front;
     }
 
     public function fields(): array

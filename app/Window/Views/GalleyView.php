@@ -7,10 +7,12 @@ namespace WindowStall\Window\Views;
 use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Look;
 use WindowStall\Window\Section;
 use WindowStall\Window\Window;
+use WindowStall\Window\Written\WrittenPage;
 
-/** The front page as it is being dressed. */
+/** A page as it is being dressed: the front page, or one that the seller wrote. */
 final readonly class GalleyView
 {
     /**
@@ -29,18 +31,30 @@ final readonly class GalleyView
 
     public static function of(Stall $stall, Window $window): self
     {
-        $content = $window->workingContent();
+        return self::from($stall, $window, $window->workingContent()->look, PreviewLinks::galley($stall));
+    }
+
+    public static function ofPage(Stall $stall, WrittenPage $page): self
+    {
+        $look = Window::query()->findOrFail($stall->id)->workingContent()->look;
+
+        return self::from($stall, $page, $look, PreviewLinks::page($stall, $page->id));
+    }
+
+    private static function from(Stall $stall, Window|WrittenPage $copy, Look $look, string $sheet): self
+    {
+        $content = $copy->workingContent();
         $goods = WindowGoods::of($stall);
 
         return new self(
-            version: $window->version,
-            look: LookView::of($content->look),
+            version: $copy->version,
+            look: LookView::of($look),
             notes: array_map(
                 static fn (Section $s): MarginNoteView => MarginNoteView::of($s, $goods),
                 $content->sections,
             ),
-            standing: StandingView::of($window, $content),
-            sheetUrl: PreviewLinks::galley($stall),
+            standing: StandingView::of($copy, $content),
+            sheetUrl: $sheet,
             skipped: $content->skipped,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Window\Plan;
 use WindowStall\Window\Sections\Field;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
@@ -25,8 +26,8 @@ final readonly class SectionKindView
     ) {
     }
 
-    /** @return list<self> */
-    public static function all(): array
+    /** @return list<self> those that can be laid there */
+    public static function on(Plan $plan): array
     {
         return array_map(static fn (SectionKind $kind): self => new self(
             key: $kind->key(),
@@ -34,6 +35,6 @@ final readonly class SectionKindView
             fields: array_map(static fn (Field $field): FieldView => FieldView::of($field), $kind->fields()),
             defaults: $kind->clean([]),
             always: $kind->always(),
-        ), SectionKinds::all());
+        ), SectionKinds::on($plan));
     }
 }

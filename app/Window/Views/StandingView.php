@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use Illuminate\Support\Carbon;
 use WindowStall\Core\Window\Changes;
 use WindowStall\Window\Content;
+use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Window;
 use WindowStall\Window\WindowRevision;
+use WindowStall\Window\Written\WrittenPage;
 
 /** How the working copy stands against what shoppers see. */
 final readonly class StandingView
@@ -26,11 +29,15 @@ final readonly class StandingView
     ) {
     }
 
-    public static function of(Window $window, Content $content): self
+    public static function of(Window|WrittenPage $copy, Content $content): self
     {
-        $published = $window->published;
+        return $copy instanceof Window ? self::ofFront($copy, $content) : self::ofPage($copy, $content);
+    }
+
+    private static function ofFront(Window $window, Content $content): self
+    {
+        $published = $window->published()->first();
         $changes = $published === null ? 0 : Changes::between($published->state()->toArray(), $content->toArray());
-        $since = $published?->published_at?->diffForHumans() ?? 'never';
         $due = WindowRevision::query()
             ->where('stall_id', $window->stall_id)
             ->whereNotNull('due_at')
@@ -39,12 +46,7 @@ final readonly class StandingView
 
         return new self(
             changes: $changes,
-            words: match (true) {
-                $published === null => 'Not published yet',
-                $changes === 0 => 'As shoppers see it, published '.$since,
-                $changes === 1 => '1 change since what was published '.$since,
-                default => $changes.' changes since what was published '.$since,
-            },
+            words: $published === null ? 'Not published yet' : self::since($changes, $published->published_at),
             sample: match (($untouched = $window->untouched($content))) {
                 0 => '',
                 1 => '1 text is as the first version wrote it',
@@ -53,5 +55,39 @@ final readonly class StandingView
             due: $due?->due_at?->format('j M Y, H:i'),
             dueId: $due?->id,
         );
+    }
+
+    private static function ofPage(WrittenPage $page, Content $content): self
+    {
+        $shown = $page->publishedContent();
+        // Shoppers see nothing of it, so each of its sections would be new to them.
+        $changes = match (true) {
+            $shown !== null => Changes::between($shown->toArray(), $content->toArray()),
+            $page->blank(WindowGoods::of($page->stall)) => 0,
+            default => count($content->sections),
+        };
+
+        return new self(
+            changes: $changes,
+            words: match (true) {
+                $shown !== null => self::since($changes, $page->shown_at),
+                $changes === 0 => 'Nothing is written on it yet',
+                default => 'Shoppers don’t see it yet',
+            },
+            sample: '',
+            due: null,
+            dueId: null,
+        );
+    }
+
+    private static function since(int $changes, ?Carbon $at): string
+    {
+        $since = $at?->diffForHumans() ?? 'never';
+
+        return match ($changes) {
+            0 => 'As shoppers see it, published '.$since,
+            1 => '1 change since what was published '.$since,
+            default => $changes.' changes since what was published '.$since,
+        };
     }
 }

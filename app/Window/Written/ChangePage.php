@@ -7,10 +7,16 @@ namespace WindowStall\Window\Written;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
-use WindowStall\Support\RichText;
+use WindowStall\Window\Content;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\SaveCopy;
+use WindowStall\Window\SavedCopy;
+use WindowStall\Window\Sections\Heading;
+use WindowStall\Window\Window;
 
-/** Makes pages, writes on them, shows them to shoppers and takes them away. */
+/** Makes pages, dresses them, shows them to shoppers and takes them away. */
 final readonly class ChangePage
 {
     /** Pages a stall may have. */
@@ -18,7 +24,7 @@ final readonly class ChangePage
 
     private const LETTERS = 60;
 
-    public function __construct(private RichText $richText, private DraftPage $draft)
+    public function __construct(private SaveCopy $save, private DraftPage $draft)
     {
     }
 
@@ -39,23 +45,28 @@ final readonly class ChangePage
             for ($n = 2, $slug = $base; $pages->contains('slug', $slug); $n++) {
                 $slug = $base.'-'.$n;
             }
+            $title = mb_substr($title, 0, Heading::MOST);
 
-            return WrittenPage::of($stall)->create(['kind' => $kind, 'title' => $title, 'slug' => $slug]);
+            return WrittenPage::of($stall)->create([
+                'kind' => $kind,
+                'title' => $title,
+                'slug' => $slug,
+                'sections' => Content::page($kind->begins($title))->toArray()['sections'],
+            ]);
         });
     }
 
     /**
+     * Where it stands, who finds it and what search engines are told.
+     *
      * @param  array<string, mixed>  $said  columns
      *
      * @throws Refusal
      */
-    public function say(Stall $stall, WrittenPage $page, array $said, ?int $seen): WrittenPage
+    public function say(Stall $stall, WrittenPage $page, array $said): WrittenPage
     {
-        DB::transaction(function () use ($stall, $page, $said, $seen): void {
-            $now = WrittenPage::of($stall)->whereKey($page->id)->lockForUpdate()->firstOrFail();
-            if ($seen !== null && $now->version !== $seen) {
-                throw new Refusal('This page was written on meanwhile, in another window or by somebody else.');
-            }
+        DB::transaction(function () use ($stall, $page, $said): void {
+            $now = $this->locked($stall, $page);
             if (isset($said['slug'])) {
                 $said['slug'] = Str::limit(Str::slug((string) $said['slug']), self::LETTERS, '');
                 $taken = WrittenPage::of($stall)->where('slug', $said['slug'])->whereKeyNot($page->id)->exists();
@@ -63,49 +74,85 @@ final readonly class ChangePage
                     throw new Refusal($taken ? 'Another page stands there.' : 'An address is made of letters.');
                 }
             }
-            if (isset($said['words'])) {
-                $said['words'] = $this->richText->clean((string) $said['words']);
-            }
             $now->update($said);
-            $now->increment('version');
         });
         $fresh = $page->refresh();
-        if ($fresh->shown !== null && array_intersect_key($said, ['slug' => 0, 'hidden' => 0]) !== []) {
+        if ($fresh->shown !== null) {
             $stall->bumpShop();
         }
 
         return $fresh;
     }
 
-    /** A first text from the stall's facts, where nothing is written yet. */
-    public function draft(Stall $stall, WrittenPage $page): WrittenPage
+    /**
+     * Saves its sections.
+     *
+     * @param  array<mixed>  $sections  as somebody laid them
+     * @param  int  $version  the one they were made from
+     *
+     * @throws Refusal
+     */
+    public function dress(Stall $stall, WrittenPage $page, array $sections, int $version, User $by): SavedCopy
     {
-        return $this->say($stall, $page, ($this->draft)($stall, $page->kind), null);
+        $content = Content::page($sections);
+
+        return DB::transaction(
+            fn (): SavedCopy => ($this->save)($this->locked($stall, $page), $content, $version, $by),
+            attempts: 3,
+        );
+    }
+
+    /** A first text from the stall's facts; what stood there before can be gone back to in the galley. */
+    public function draft(Stall $stall, WrittenPage $page, ?User $by = null): WrittenPage
+    {
+        $content = Content::page(($this->draft)($stall, $page));
+
+        return DB::transaction(function () use ($stall, $page, $content, $by): WrittenPage {
+            $now = $this->locked($stall, $page);
+            $this->save->put($now, $content, $by);
+
+            return $now;
+        });
     }
 
     /** @throws Refusal where nothing is written */
     public function show(Stall $stall, WrittenPage $page): WrittenPage
     {
-        if ($page->blank()) {
-            throw new Refusal(sprintf('Nothing stands on “%s” yet, so it isn’t published.', $page->title));
-        }
-        $page->update(['shown' => $page->says(), 'shown_at' => now()]);
-        $stall->bumpShop();
+        return DB::transaction(function () use ($stall, $page): WrittenPage {
+            $now = $this->locked($stall, $page);
+            if ($now->blank(WindowGoods::of($stall))) {
+                throw new Refusal(sprintf('Nothing stands on “%s” yet, so it isn’t published.', $now->title));
+            }
 
-        return $page;
+            return $this->turn($stall, $now, ['shown' => $now->says(), 'shown_at' => now()]);
+        });
     }
 
     public function hide(Stall $stall, WrittenPage $page): WrittenPage
     {
-        $page->update(['shown' => null, 'shown_at' => null]);
-        $stall->bumpShop();
-
-        return $page;
+        return DB::transaction(
+            fn (): WrittenPage => $this->turn($stall, $this->locked($stall, $page), ['shown' => null, 'shown_at' => null]),
+        );
     }
 
     public function remove(Stall $stall, WrittenPage $page): void
     {
         $page->delete();
         $stall->bumpShop();
+    }
+
+    /** @param  array<string, mixed>  $columns  what shoppers see from now on */
+    private function turn(Stall $stall, WrittenPage $page, array $columns): WrittenPage
+    {
+        $page->update($columns);
+        Window::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail()->turnNext();
+        $stall->bumpShop();
+
+        return $page;
+    }
+
+    private function locked(Stall $stall, WrittenPage $page): WrittenPage
+    {
+        return WrittenPage::of($stall)->whereKey($page->id)->lockForUpdate()->firstOrFail();
     }
 }

@@ -10,22 +10,32 @@ use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Content;
+use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Policies\TrueFacts;
 
 /** A first text for a page, of nothing but how the stall is set up and what it sells. */
 final class DraftPage
 {
-    /** @return array<string, mixed> columns of the page */
-    public function __invoke(Stall $stall, PageKind $kind): array
+    /** @return list<array<string, mixed>> its sections, as {@see Content::from()} reads them */
+    public function __invoke(Stall $stall, WrittenPage $page): array
     {
         $facts = TrueFacts::of($stall);
-
-        return match ($kind) {
-            PageKind::About => ['words' => $this->about($stall, $facts)],
-            PageKind::Contact => ['words' => $this->contact($facts)],
-            PageKind::Questions => ['asked' => $this->questions($facts)],
+        $said = match ($page->kind) {
+            PageKind::About => ['writing' => ['words' => $this->about($stall, $facts)]],
+            PageKind::Contact => ['writing' => ['words' => $this->contact($facts)]],
+            PageKind::Questions => ['questions' => ['asked' => $this->questions($facts)]],
             PageKind::Other => [],
         };
+        $sections = $page->kind->begins($page->title);
+        // Beside who is behind the stall, what is on it.
+        if ($page->kind === PageKind::About && WindowGoods::of($stall)->count() > 0) {
+            $sections[] = ['id' => 'goods', 'kind' => 'goods', 'settings' => ['heading' => 'What is on it now']];
+        }
+
+        return array_map(static fn (array $section): array => [
+            'settings' => ($said[$section['kind']] ?? []) + $section['settings'],
+        ] + $section, $sections);
     }
 
     private function about(Stall $stall, PolicyFacts $facts): string

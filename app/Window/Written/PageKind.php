@@ -22,9 +22,23 @@ enum PageKind: string
         };
     }
 
-    /** Whether it says something without words of its own. */
-    public function speaks(): bool
+    /**
+     * What it begins with.
+     *
+     * @return list<array{id: string, kind: string, settings: array<string, mixed>}>
+     */
+    public function begins(string $title): array
     {
-        return $this === self::Contact;
+        $kinds = match ($this) {
+            self::Contact => ['writing', 'letter'],
+            self::Questions => ['questions'],
+            self::About, self::Other => ['writing'],
+        };
+        $heading = ['id' => 'heading', 'kind' => 'heading', 'settings' => ['words' => $title]];
+
+        return [
+            $heading,
+            ...array_map(static fn (string $k): array => ['id' => $k, 'kind' => $k, 'settings' => []], $kinds),
+        ];
     }
 }

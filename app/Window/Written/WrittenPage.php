@@ -5,41 +5,51 @@ declare(strict_types=1);
 namespace WindowStall\Window\Written;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Window\Changes;
+use WindowStall\Core\Window\SavedWindow;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\RichText;
+use WindowStall\Window\Content;
+use WindowStall\Window\Dressed;
+use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Plan;
+use WindowStall\Window\Section;
 
 /**
- * A page of the shop that its seller writes: what is being written, and beside it what shoppers see.
+ * A page of the shop that its seller writes and dresses in the galley: the working copy, and beside it what shoppers
+ * see.
  *
- * @phpstan-type Asked list<array{ask: string, answer: string}>
+ * @phpstan-type Rows list<array<string, mixed>>
  *
  * @property int $id
  * @property int $stall_id
  * @property PageKind $kind
  * @property string $title
  * @property string $slug
- * @property string $words cleaned HTML
- * @property Asked $asked
+ * @property Rows $sections as {@see Section::toArray()} gives them
  * @property string|null $search_title
  * @property string|null $search_words
  * @property bool $hidden found only by whoever has its address
- * @property int $version
- * @property array{title: string, words: string, asked: Asked}|null $shown
+ * @property int $version counts the savings of the working copy
+ * @property list<string> $waved keys of findings that were waved away
+ * @property array{title: string, sections: Rows}|null $shown
  * @property Carbon|null $shown_at
+ * @property-read Stall $stall
  */
-final class WrittenPage extends Model
+final class WrittenPage extends Model implements Dressed
 {
     /** @var array<string, mixed> as the table has it */
-    protected $attributes = ['words' => '', 'asked' => '[]', 'hidden' => false, 'version' => 0];
+    protected $attributes = ['sections' => '[]', 'waved' => '[]', 'hidden' => false, 'version' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'kind' => PageKind::class,
-            'asked' => 'array',
+            'sections' => 'array',
+            'waved' => 'array',
             'hidden' => 'boolean',
             'shown' => 'array',
             'shown_at' => 'datetime',
@@ -52,35 +62,80 @@ final class WrittenPage extends Model
         return $stall->hasMany(self::class);
     }
 
+    /** @return HasMany<self, Stall> those by which shoppers can write to the stall */
+    public static function withForm(Stall $stall): HasMany
+    {
+        return self::of($stall)->whereRaw('shown::jsonb @> ?', ['{"sections": [{"kind": "letter"}]}']);
+    }
+
+    /** @return BelongsTo<Stall, $this> */
+    public function stall(): BelongsTo
+    {
+        return $this->belongsTo(Stall::class);
+    }
+
     public function address(): string
     {
         return '/pages/'.$this->slug;
     }
 
-    /** Whether nothing is written on it yet. */
-    public function blank(): bool
+    public function page(): int
     {
-        return ! $this->kind->speaks() && RichText::plain($this->words) === '' && $this->answered() === [];
+        return $this->id;
     }
 
-    /** @return Asked those that have an answer */
-    public function answered(): array
+    public function workingContent(): Content
     {
-        return array_values(array_filter(
-            $this->asked,
-            static fn (array $one): bool => trim($one['ask']) !== '' && trim($one['answer']) !== '',
-        ));
+        return $this->content($this->sections);
     }
 
-    /** @return array{title: string, words: string, asked: Asked} what would be shown */
+    public function publishedContent(): ?Content
+    {
+        return $this->shown === null ? null : $this->content($this->shown['sections']);
+    }
+
+    public function holding(Content $content): array
+    {
+        $title = $content->section('heading')->settings['words'] ?? '';
+
+        return ['sections' => $content->toArray()['sections']] + ($title === '' ? [] : ['title' => $title]);
+    }
+
+    /** Whether nothing is on it yet that shoppers would see. */
+    public function blank(WindowGoods $goods): bool
+    {
+        foreach ($this->workingContent()->sections as $section) {
+            $kind = $section->kind;
+            $stays = $kind->stays($section->settings, $kind->data($section->settings, $goods));
+            if (! $kind->always() && $stays === null && $section->showing->now()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{title: string, sections: Rows} what would be shown */
     public function says(): array
     {
-        return ['title' => $this->title, 'words' => $this->words, 'asked' => $this->answered()];
+        return ['title' => $this->title, 'sections' => $this->workingContent()->toArray()['sections']];
     }
 
-    /** Whether what is written is what shoppers see. */
-    public function same(): bool
+    /** How many sections differ from what shoppers see, and the title. */
+    public function changes(): int
     {
-        return $this->shown === $this->says();
+        $shown = $this->publishedContent();
+
+        return $shown === null ? 0 : Changes::between($shown->toArray(), $this->workingContent()->toArray());
+    }
+
+    /** @param  Rows  $sections */
+    private function content(array $sections): Content
+    {
+        // It wears the look of the page it is laid into, so it has none of its own.
+        return Content::saved(
+            ['format' => SavedWindow::FORMAT, 'look' => [], 'sections' => $sections],
+            Plan::Page,
+        );
     }
 }

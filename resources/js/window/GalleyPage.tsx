@@ -1,11 +1,13 @@
 import { Head } from '@inertiajs/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { FindingView, GalleyView, LookChoicesView, ReachView, SectionKindView } from '@/types';
+import type { FindingView, GalleyView, LookChoicesView, ReachView, SectionKindView, WrittenPageView } from '@/types';
 import { Findings } from '@/window/Findings';
 import { GalleyHead } from '@/window/GalleyHead';
 import { Margin } from '@/window/Margin';
 import { mended } from '@/window/mended';
+import { PageHead } from '@/window/PageHead';
 import { PageSheet, SCALE } from '@/window/PageSheet';
+import { PageTray } from '@/window/PageTray';
 import { Ruler } from '@/window/Ruler';
 import { Tray } from '@/window/Tray';
 import { useAudit } from '@/window/useAudit';
@@ -18,6 +20,8 @@ interface Props {
   kinds: SectionKindView[];
   choices: LookChoicesView;
   reach: ReachView;
+  /** The written page that is dressed; null for the front page. */
+  page: WrittenPageView | null;
   shopUrl: string;
 }
 
@@ -25,16 +29,17 @@ const writing = (node: EventTarget | null): boolean =>
   node instanceof HTMLElement && (node.isContentEditable || node.matches('input, textarea, select'));
 
 /**
- * Dressing the front page: the page as a sheet at the left, each section's note in the margin beside it, the look in
- * the tray.
+ * Dressing a page: the page as a sheet at the left, each section's note in the margin beside it, and in the tray the look,
+ * or where a written page stands.
  */
-export default function GalleyPage({ galley: given, kinds, choices, reach, shopUrl }: Props) {
+export default function GalleyPage({ galley: given, kinds, choices, reach, page, shopUrl }: Props) {
   const [inHand, setInHand] = useState<string | null>(null);
   const [wide, setWide] = useState(false);
   const [load, setLoad] = useState(0);
   const laying = useRef<number[]>([]);
   const galley = useGalley(
     given,
+    page?.id ?? null,
     (patch) => {
       sheets.lay(patch);
     },
@@ -55,7 +60,7 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
       if (begun !== undefined) performance.measure('galley change', { start: begun, end: performance.now() });
     },
   });
-  const { audit, wave } = useAudit(sheets.measures, galley.saving);
+  const { audit, wave } = useAudit(page?.id ?? null, sheets.measures, galley.saving);
   /** Opens a note at a part of its sentence, once it is there. */
   const openAt = (section: string, field: string) => {
     setInHand(section);
@@ -106,6 +111,10 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
     galley.set(id, field, value);
   };
 
+  const onWide = () => {
+    setWide(!wide);
+  };
+
   return (
     <div
       className="flex min-h-0 flex-1 flex-col"
@@ -113,15 +122,12 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
       data-saving={galley.saving}
       data-changes={galley.standing.changes}
     >
-      <Head title="Window" />
-      <GalleyHead
-        galley={galley}
-        shopUrl={shopUrl}
-        wide={wide}
-        onWide={() => {
-          setWide(!wide);
-        }}
-      />
+      <Head title={page?.title ?? 'Window'} />
+      {page ? (
+        <PageHead galley={galley} page={page} wide={wide} onWide={onWide} />
+      ) : (
+        <GalleyHead galley={galley} shopUrl={shopUrl} wide={wide} onWide={onWide} />
+      )}
       {galley.trouble && (
         <p role="alert" className="mx-6 mb-2 flex-none border-l-4 border-you bg-you-soft px-3 py-2">
           {galley.trouble}
@@ -139,7 +145,13 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
       )}
       <div className="relative flex min-h-0 flex-1 items-start overflow-auto border-t border-line" data-scrolls>
         <Ruler measures={sheets.measures} scale={SCALE} />
-        <PageSheet key={load} url={given.sheetUrl} measures={sheets.measures} frame={sheets.frame('phone')} />
+        <PageSheet
+          key={load}
+          name={page === null ? 'The front page' : page.title}
+          url={given.sheetUrl}
+          measures={sheets.measures}
+          frame={sheets.frame('phone')}
+        />
         <Margin
           galley={galley}
           kinds={kinds}
@@ -156,7 +168,11 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, shopU
         />
         {wide && <WideSheets url={given.sheetUrl} load={load} frame={sheets.frame} />}
       </div>
-      <Tray galley={galley} choices={choices} audit={audit} onChange={change} />
+      {page ? (
+        <PageTray page={page} audit={audit} />
+      ) : (
+        <Tray galley={galley} choices={choices} audit={audit} onChange={change} />
+      )}
     </div>
   );
 }

@@ -6,13 +6,14 @@ const PHONE = 390;
 export const SCALE = 352 / PHONE;
 
 interface Props {
+  name: string;
   url: string;
   measures: Measures | null;
   frame: (node: HTMLIFrameElement | null) => void;
 }
 
 /** The page as the shopper's phone gets it, 390 wide, as long as it is: it scrolls with what stands beside it. */
-export function PageSheet({ url, measures, frame }: Props) {
+export function PageSheet({ name, url, measures, frame }: Props) {
   const [src] = useState(url);
   const height = measures?.height ?? 1400;
   return (
@@ -22,7 +23,7 @@ export function PageSheet({ url, measures, frame }: Props) {
     >
       <iframe
         ref={frame}
-        title="The front page as the shopper’s phone shows it"
+        title={`${name} as the shopper’s phone shows it`}
         src={src}
         data-sheet
         style={{ width: PHONE, height, transform: `scale(${String(SCALE)})`, transformOrigin: '0 0', border: 0 }}

@@ -8,15 +8,16 @@ import type { Measures } from '@/window/useSheets';
 const SETTLES = 500;
 
 /** What the phone audit finds on the page as it stands; asked again whenever the page was measured anew. */
-export function useAudit(measures: Measures | null, saving: boolean) {
+export function useAudit(page: number | null, measures: Measures | null, saving: boolean) {
   const handle = useHandle();
+  const at = page === null ? route('window.audit', handle) : route('window.page.audit', [handle, page]);
   const [audit, setAudit] = useState<AuditView>({ findings: [], figures: {}, weighs: '…', weights: [] });
   const asked = useRef(0);
   useEffect(() => {
     if (measures === null || saving) return;
     const timer = setTimeout(() => {
       const mine = ++asked.current;
-      send<AuditView>('POST', route('window.audit', handle), { measures })
+      send<AuditView>('POST', at, { measures })
         .then((found) => {
           if (mine === asked.current) setAudit(found);
         })
@@ -26,13 +27,13 @@ export function useAudit(measures: Measures | null, saving: boolean) {
     return () => {
       clearTimeout(timer);
     };
-  }, [measures, saving, handle]);
+  }, [measures, saving, at]);
 
   return {
     audit,
     wave: (finding: FindingView): void => {
       setAudit((now) => ({ ...now, findings: now.findings.filter((f) => f.key !== finding.key) }));
-      void send('POST', route('window.audit.wave', handle), { key: finding.key });
+      void send('POST', `${at}/wave`, { key: finding.key });
     },
   };
 }

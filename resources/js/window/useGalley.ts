@@ -9,8 +9,10 @@ import { useHistory } from '@/window/useHistory';
 /**
  * The page as it is being dressed: each change is saved at once, one saving after the other, and what came of it is
  * laid.
+ *
+ * @param page the written page that is dressed; null for the front page
  */
-export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, reload: () => void) {
+export function useGalley(given: GalleyView, page: number | null, lay: (patch: PatchView) => void, reload: () => void) {
   const handle = useHandle();
   const history = useHistory<Copy>(copyOf(given));
   const [notes, setNotes] = useState(() => new Map(given.notes.map((n) => [n.id, n])));
@@ -49,10 +51,13 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
     wanted.current = null;
     if (next) {
       try {
-        const saved = await send<SavedCopyView>('PUT', route('window.save', handle), {
-          version: version.current,
-          ...next,
-        });
+        const saved =
+          page === null
+            ? await send<SavedCopyView>('PUT', route('window.save', handle), { version: version.current, ...next })
+            : await send<SavedCopyView>('PUT', route('window.page.save', [handle, page]), {
+                version: version.current,
+                sections: next.sections,
+              });
         // While something typed meanwhile still waits, it goes on from what this page began from: only so are both laid together.
         if (!saved.merged || !waiting()) version.current = saved.version;
         keepNotes(saved.notes);
@@ -131,6 +136,11 @@ export function useGalley(given: GalleyView, lay: (patch: PatchView) => void, re
       settle(() => send<GalleyView>('DELETE', route('window.due.end', [handle, revision])), false),
     first: (hero: number, starter: string) =>
       settle(() => send<GalleyView>('POST', route('window.first.store', handle), { hero, look: starter }), true),
+    /** Of a written page: before shoppers, or not any more. */
+    show: (shown: boolean) =>
+      settle(() => send<GalleyView>('POST', route('window.page.publish', [handle, page ?? 0]), { shown }), false),
+    /** Of a written page: a first text from the stall's facts. */
+    draft: () => settle(() => send<GalleyView>('POST', route('window.page.draft', [handle, page ?? 0]), {}), true),
     back: (revision?: number) =>
       settle(
         () => send<GalleyView>('POST', route('window.back', handle), revision === undefined ? {} : { revision }),

@@ -32,6 +32,9 @@ const sectionOf = (node: EventTarget | null): HTMLElement | null =>
   node instanceof Element ? node.closest('[data-section]') : null;
 const byId = (id: string): HTMLElement | null => document.querySelector(`[data-section="${CSS.escape(id)}"]`);
 
+const placeOf = (place: string): Element | null =>
+  place === 'main' ? document.querySelector('main') : document.querySelector(`[data-place="${place}"]`);
+
 let asked = 0;
 function tellMeasures(): void {
   cancelAnimationFrame(asked);
@@ -57,14 +60,16 @@ function lay({ places, html, css, sheet, classes }: Lay): void {
     build.addEventListener('load', tellMeasures, { once: true });
   }
   document.body.className = `${classes} galley`;
+  // A section may have moved from one place to another, so what is gone is gone from all of them.
   const wanted = new Set(Object.values(places).flat());
-  for (const section of document.querySelectorAll<HTMLElement>('[data-section]')) {
-    if (!wanted.has(section.dataset.section ?? '')) section.remove();
+  for (const place of Object.keys(places)) {
+    for (const section of placeOf(place)?.querySelectorAll<HTMLElement>(':scope > [data-section]') ?? []) {
+      if (!wanted.has(section.dataset.section ?? '')) section.remove();
+    }
   }
   for (const [place, ids] of Object.entries(places)) {
-    const parent =
-      place === 'main' ? document.querySelector('main') : document.querySelector(`[data-place="${place}"]`);
-    let before: Element | null = parent?.firstElementChild ?? null;
+    const parent = placeOf(place);
+    let before: Element | null = parent?.querySelector(':scope > [data-section]') ?? null;
     for (const id of ids) {
       const old = byId(id);
       if (old && html[id] !== undefined) morph(old, html[id]);

@@ -65,6 +65,7 @@ final class OpenDoorsTest extends AppTestCase
         // By a signed address only.
         'GET /preview/galley',
         'GET /preview/look',
+        'GET /preview/pages/{page}',
         'GET /preview/revisions/{revision}',
         'GET /preview/goods/{listing}',
         // At an address that was given to somebody, until it is taken back.

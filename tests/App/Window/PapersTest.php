@@ -7,15 +7,21 @@ namespace WindowStall\Tests\App\Window;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Mail\LetterAnswered;
 use WindowStall\Counter\Mail\LetterCame;
 use WindowStall\Counter\Order;
 use WindowStall\Shop\LetterSeal;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
+use WindowStall\Window\DressWindow;
+use WindowStall\Window\Jobs\TurnWindows;
+use WindowStall\Window\PicturesUsed;
 use WindowStall\Window\Policies\PolicyVersion;
+use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
 
 /** Pages the seller writes, policies with their versions, and letters from shoppers. */
@@ -114,18 +120,133 @@ final class PapersTest extends AppTestCase
         $this->shop($page->address())->assertNotFound();
 
         $this->postJson(route('window.page.draft', [$this->stall, $page]))->assertOk()->assertSee('run by Ada Marl');
-        $this->show($page)->assertOk()->assertJsonPath('same', true);
-        $this->shop($page->address())->assertOk()->assertSee('run by Ada Marl in Aldermere')->assertSee('BreadcrumbList');
+        $this->show($page)->assertOk()->assertJsonPath('standing.changes', 0);
+        $this->shop($page->address())
+            ->assertOk()
+            ->assertSee('<h1>Who we are</h1>', false)
+            ->assertSee('run by Ada Marl in Aldermere')
+            ->assertSee('BreadcrumbList')
+            ->assertDontSee('data-words');
 
-        $this->write($page, ['words' => '<p>Another</p><script>alert(1)</script>'])->assertJsonPath('same', false);
+        $this->write($page, '<p>Another</p><script>alert(1)</script>')->assertJsonPath('standing.changes', 1);
         $this->shop($page->address())->assertSee('run by Ada Marl');
         $this->show($page);
         $this->shop($page->address())->assertSee('Another')->assertDontSee('alert(1)');
 
-        $this->write($page, ['hidden' => true]);
+        $this->tell($page, ['hidden' => true])->assertOk();
         $this->shop($page->address())->assertOk()->assertSee('noindex');
         $this->postJson(route('window.page.publish', [$this->stall, $page]), ['shown' => false])->assertOk();
         $this->shop($page->address())->assertNotFound();
+    }
+
+    public function test_a_page_is_dressed_of_sections_in_the_shops_look(): void
+    {
+        $listing = $this->world->inWindow($this->stall);
+        $page = $this->page('other', 'Sizes');
+        $dressed = $this->dress($page, [
+            ['id' => 'goods', 'kind' => 'goods', 'settings' => ['heading' => 'On the stall']],
+            ['id' => 'said', 'kind' => 'said', 'settings' => []],
+            ['id' => 'ask', 'kind' => 'letter', 'settings' => []],
+            ['id' => 'heading', 'kind' => 'heading', 'settings' => ['words' => 'Sizes and shapes']],
+        ])->assertOk();
+        self::assertSame(
+            ['main' => ['goods', 'said', 'ask', 'heading']],
+            $dressed->json('patch.places'),
+            'what stands on every page stays where it is',
+        );
+        $galley = $this->pageProps($this->get(route('window.page', [$this->stall, $page]))->assertOk())['galley'];
+        $sheet = $this->get($galley['sheetUrl'])->assertOk()->assertSee('data-words="heading"', false);
+        $sheet->assertSee('data-section="said"', false)->assertSee('class="masthead', false);
+        $this->get(explode('?', $galley['sheetUrl'])[0])->assertNotFound();
+
+        $this->show($page)->assertOk();
+        $this->shop('/pages/sizes')
+            ->assertOk()
+            ->assertSee('On the stall')
+            ->assertSee($listing->slug)
+            ->assertSee('Sizes and shapes')
+            ->assertDontSee('data-section="said"', false);
+        // A letter can be written wherever its form stands.
+        $this->letter()->assertOk()->assertSee('It has been sent');
+
+        foreach (['masthead', 'foot', 'hero', 'nonsense'] as $kind) {
+            $this->dress($page, [['id' => 'x', 'kind' => $kind]])->assertStatus(422)->assertSee('for this page');
+        }
+        $many = array_fill(0, 31, ['kind' => 'story']);
+        $this->dress($page, $many)->assertStatus(422)->assertSee('30 sections at the most');
+        $this->putJson(route('window.save', $this->stall), [
+            'version' => 1,
+            'look' => (array) Window::query()->findOrFail($this->stall->id)->working['look'],
+            'sections' => [['kind' => 'letter']],
+        ])->assertStatus(422);
+    }
+
+    public function test_two_people_dress_one_page_and_both_changes_are_laid_together(): void
+    {
+        $page = $this->page('other', 'Notes');
+        $begun = [...$page->sections, ['id' => 'story', 'kind' => 'story', 'settings' => ['heading' => 'Then']]];
+        $version = $this->dress($page, $begun)->assertOk()->json('version');
+        $with = static fn (string $id, array $said): array => array_map(
+            static fn (array $s): array => $s['id'] === $id ? ['settings' => $said + $s['settings']] + $s : $s,
+            $begun,
+        );
+        $this->dress($page, $with('story', ['heading' => 'Now']), $version)->assertJsonPath('meeting', null);
+        $said = ['name' => 'Bram', 'email' => 'bram'.uniqid().'@quillet.example', 'password' => 'four-rows-of-peas'];
+        $bram = User::query()->create($said)->refresh();
+        $this->stall->users()->attach($bram);
+        $this->signIn($bram);
+        $met = $this->dress($page, $with('writing', ['words' => '<p>Mine</p>']), $version)->assertOk();
+        self::assertStringContainsString('changed the story', (string) $met->json('meeting'));
+        $sections = array_column($page->refresh()->sections, 'settings', 'id');
+        self::assertSame(['Now', '<p>Mine</p>'], [$sections['story']['heading'], $sections['writing']['words']]);
+        $this->dress($page, $begun, $version + 9)->assertStatus(422)->assertSee('Load it again');
+    }
+
+    public function test_a_page_says_its_title_and_what_begins_on_a_day_turns_it(): void
+    {
+        $page = $this->page('other', 'Fairs');
+        $this->dress($page, [
+            ['id' => 'heading', 'kind' => 'heading', 'settings' => ['words' => 'Where we stand']],
+            ['id' => 'writing', 'kind' => 'writing', 'settings' => ['words' => '<p>Every May</p>']],
+            [
+                'id' => 'story', 'kind' => 'story', 'settings' => ['heading' => 'This week'],
+                'showing' => ['from' => now()->addDays(2)->format('Y-m-d')],
+            ],
+        ])->assertOk();
+        self::assertSame('Where we stand', $page->refresh()->title);
+        $this->show($page);
+        $this->shop('/pages/fairs')->assertSee('Every May')->assertDontSee('This week');
+        $this->travel(2)->days();
+        (new TurnWindows)->handle(app(DressWindow::class));
+        $this->shop('/pages/fairs')->assertSee('This week');
+    }
+
+    public function test_what_was_waved_away_on_a_page_stays_away_there(): void
+    {
+        $page = $this->page('other', 'Notes');
+        $this->dress($page, [['id' => 'story', 'kind' => 'story', 'settings' => [
+            'heading' => 'Quick', 'words' => 'x', 'button' => 'To the goods', 'leads' => 'goods:999999',
+        ]]])->assertOk();
+        $audit = fn (): array => $this->postJson(
+            route('window.page.audit', [$this->stall, $page]),
+            ['measures' => ['sections' => [['id' => 'story', 'top' => 0, 'height' => 400]]]],
+        )->assertOk()->json('findings');
+        $keys = array_column($audit(), 'key');
+        self::assertNotSame([], $keys);
+        self::assertNotContains('sells nothing', $keys, 'one reads there; the front page sells');
+        $this->postJson(route('window.page.audit.wave', [$this->stall, $page]), ['key' => $keys[0]])->assertOk();
+        self::assertNotContains($keys[0], array_column($audit(), 'key'));
+    }
+
+    public function test_a_picture_on_a_page_is_in_use(): void
+    {
+        $picture = Picture::of($this->stall)->create([
+            'state' => 'ready', 'path' => $this->stall->id.'/own/0123456789abcdef', 'width' => 600, 'height' => 400,
+        ]);
+        $page = $this->page('other', 'Bench');
+        $this->dress($page, [['id' => 'story', 'kind' => 'story', 'settings' => ['picture' => $picture->id]]])->assertOk();
+
+        self::assertSame([$picture->id => ['Story on “Bench”']], PicturesUsed::of($this->stall));
     }
 
     public function test_two_pages_never_stand_at_one_address_nor_does_one_at_the_shops_own(): void
@@ -133,10 +254,8 @@ final class PapersTest extends AppTestCase
         $one = $this->page('other', 'Basket');
         $two = $this->page('other', 'Basket');
         self::assertSame(['/pages/basket', '/pages/basket-2'], [$one->address(), $two->address()]);
-        $this->write($two, ['slug' => 'Basket'])->assertStatus(422)->assertSee('Another page stands there');
-        $this->write($two, ['slug' => '???'])->assertStatus(422);
-        $this->write($two, ['title' => 'Checkout', 'seen' => 0])->assertOk();
-        $this->write($two, ['title' => 'Over it', 'seen' => 0])->assertStatus(422)->assertSee('meanwhile');
+        $this->tell($two, ['slug' => 'Basket'])->assertStatus(422)->assertSee('Another page stands there');
+        $this->tell($two, ['slug' => '???'])->assertStatus(422);
         $this->postJson(route('window.pages.store', $this->stall), ['kind' => 'about'])->assertOk();
         $this->postJson(route('window.pages.store', $this->stall), ['kind' => 'about'])->assertStatus(422);
     }
@@ -221,9 +340,30 @@ final class PapersTest extends AppTestCase
      * @param  array<string, mixed>  $said
      * @return TestResponse<Response>
      */
-    private function write(WrittenPage $page, array $said): TestResponse
+    private function tell(WrittenPage $page, array $said): TestResponse
     {
         return $this->patchJson(route('window.page.update', [$this->stall, $page]), $said);
+    }
+
+    /**
+     * @param  array<mixed>  $sections
+     * @return TestResponse<Response>
+     */
+    private function dress(WrittenPage $page, array $sections, ?int $version = null): TestResponse
+    {
+        return $this->putJson(route('window.page.save', [$this->stall, $page]), [
+            'version' => $version ?? $page->refresh()->version,
+            'sections' => $sections,
+        ]);
+    }
+
+    /** @return TestResponse<Response> */
+    private function write(WrittenPage $page, string $words): TestResponse
+    {
+        return $this->dress($page, array_map(
+            static fn (array $s): array => $s['id'] === 'writing' ? ['settings' => ['words' => $words]] + $s : $s,
+            $page->refresh()->sections,
+        ));
     }
 
     /** @return TestResponse<Response> */

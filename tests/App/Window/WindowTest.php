@@ -169,7 +169,7 @@ final class WindowTest extends AppTestCase
             ->assertUnprocessable()
             ->assertJsonPath(
                 'message',
-                'This window was changed very often since you opened it. Load the page again to see it.',
+                'This page was changed very often since you opened it. Load it again to see it.',
             );
         $this->save(['version' => 99] + $content)->assertUnprocessable();
     }
@@ -253,7 +253,7 @@ final class WindowTest extends AppTestCase
         yield 'no wordmark' => [['look' => ['wordmark' => ' ']], 'The wordmark needs 1 to 40 letters.'];
         yield 'no such section' => [
             ['sections' => [['id' => 'a', 'kind' => 'slides', 'settings' => []]]],
-            'There is no section of that kind.',
+            'There is no section of that kind for this page.',
         ];
         yield 'too long' => [
             [
@@ -265,7 +265,7 @@ final class WindowTest extends AppTestCase
         ];
         yield 'too many' => [
             ['sections' => array_fill(0, 31, ['id' => 'a', 'kind' => 'notice', 'settings' => []])],
-            'A homepage has 30 sections at the most; shoppers don’t see the rest.',
+            'A page has 30 sections at the most; shoppers don’t see the rest.',
         ];
     }
 

@@ -2,6 +2,7 @@ import type { ChoiceView, FieldView, ReachView } from '@/types';
 import { FilmBlank } from '@/window/blanks/FilmBlank';
 import { GoodsBlank } from '@/window/blanks/GoodsBlank';
 import { PictureBlank } from '@/window/blanks/PictureBlank';
+import { RichBlank } from '@/window/blanks/RichBlank';
 import { RowsBlank } from '@/window/blanks/RowsBlank';
 import { SelectBlank } from '@/window/blanks/SelectBlank';
 import { WayBlank } from '@/window/blanks/WayBlank';
@@ -55,6 +56,8 @@ export function Blank(props: BlankProps) {
       return <WayBlank {...props} only="shelf:" />;
     case 'way':
       return <WayBlank {...props} />;
+    case 'rich':
+      return <RichBlank {...props} />;
     case 'rows':
       return <RowsBlank {...props} />;
     default:
