@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Shelves;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
@@ -40,7 +41,20 @@ final readonly class GoodsFacts
                    have.pieces > 0 AND (
                        variant.own_under_floor OR COALESCE(price.above_floor_minor, price.keep_minor, 0) >= 0
                    ) AS buyable,
-                   COALESCE(variant.own_was_minor > price.price_minor, false) AS was
+                   COALESCE(variant.own_was_minor > price.price_minor, false) AND (
+                       NOT :lawful::boolean OR EXISTS (
+                           SELECT 1
+                           FROM (
+                               SELECT history.price_minor,
+                                      lead(history.asked_at) OVER (ORDER BY history.id) AS ended,
+                                      first_value(history.asked_at) OVER (ORDER BY history.id DESC) AS began
+                               FROM price_history AS history
+                               WHERE history.listing_variant_id = variant.id AND history.market = :home
+                           ) AS stood
+                           WHERE stood.price_minor = variant.own_was_minor
+                             AND stood.ended > stood.began - make_interval(days => :days)
+                       )
+                   ) AS was
             FROM asked
             JOIN listing_variants AS variant ON variant.listing_id = asked.id AND variant.own_on
             JOIN supplier_variants AS own ON own.id = variant.supplier_variant_id
@@ -233,7 +247,12 @@ final readonly class GoodsFacts
         $differ = DB::affectingStatement(sprintf(self::GONE, $which('facts.listing_id')), $of);
         $made = DB::affectingStatement(
             sprintf(self::MAKE, $which('listing.id')),
-            $of + ['home' => $stall->home_market],
+            $of + [
+                'home' => $stall->home_market,
+                // As the page asks it: WasPrice::refusal().
+                'lawful' => WasPrice::demandedIn($stall->home_market) ? 'true' : 'false',
+                'days' => WasPrice::DAYS,
+            ],
         );
         if ($made > 0) {
             DB::insert(sprintf(self::WORDS, $which('facts.listing_id')), $of);

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Pricing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\TestWith;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
@@ -137,6 +138,12 @@ final class PricingScreensTest extends AppTestCase
         $this->get($this->stall->shopAddress('/goods/'.$this->listing->refresh()->slug))->assertSee(
             'Lowest price of the last 30 days: £15.95',
         );
+        // A shelf of what was dearer asks what the page asks.
+        $shown = fn (): bool => (bool) DB::table('goods_facts')->where('listing_id', $this->listing->id)->value('was');
+        self::assertTrue($shown());
+        DB::table('listing_variants')->where('id', $this->ids[0])->update(['own_was_minor' => 2495]);
+        event(new ListingsChanged($this->stall, [$this->listing->id]));
+        self::assertFalse($shown());
     }
 
     public function test_a_variant_from_the_side_of_its_price(): void
