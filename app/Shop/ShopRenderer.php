@@ -53,7 +53,7 @@ final readonly class ShopRenderer
             'path' => '/goods/'.$listing->slug,
             'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
             'related' => $related ?? Related::to($stall, $listing),
-            'shared' => SharedPicture::of($stall, $page->pictures[0] ?? null),
+            'shared' => $page->pictures === [] ? '' : SharedPicture::composed($stall, '/goods/'.$listing->slug),
             'returns' => PolicyVersion::now($stall)['returns']->words['period'] ?? '',
         ]);
     }
@@ -73,7 +73,9 @@ final readonly class ShopRenderer
             'asked' => $asked,
             'found' => $found,
             'goods' => $goods,
-            'shared' => SharedPicture::of($stall, ($goods[0] ?? null)?->picture),
+            'shared' => $list->composed && $goods !== []
+                ? SharedPicture::composed($stall, $list->path)
+                : SharedPicture::of($stall, ($goods[0] ?? null)?->picture),
             'at' => $at,
             'crumbs' => [['words' => $list->heading, 'href' => $list->path]],
         ]);

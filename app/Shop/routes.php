@@ -10,6 +10,7 @@ use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PapersController;
 use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\RobotsController;
+use WindowStall\Shop\Http\SharedController;
 use WindowStall\Shop\Http\SignUpController;
 
 // Whatever else is asked for, in the shop's look.
@@ -27,6 +28,8 @@ Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
 Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->name('shelf')
     ->where('slug', '[a-z0-9-]+');
+Route::get('/shared/goods/{slug}.jpg', [SharedController::class, 'goods'])->name('shared.goods')->where('slug', '[a-z0-9-]+');
+Route::get('/shared/shelves/{slug}.jpg', [SharedController::class, 'shelf'])->name('shared.shelf')->where('slug', '[a-z0-9-]+');
 Route::get('/robots.txt', [RobotsController::class, 'robots'])->name('robots');
 Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap');
 Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');

@@ -19,6 +19,7 @@ final readonly class GoodsList
      * @param  array<string, string>  $asked  what stands in every address of the list
      * @param  string|null  $searched  the words that were looked for; null where nothing was
      * @param  string|null  $meant  those they were taken for
+     * @param  bool  $composed  whether a picture is composed of its goods for whoever shares it
      */
     public function __construct(
         public Closure $goods,
@@ -30,6 +31,7 @@ final readonly class GoodsList
         public array $asked = [],
         public ?string $searched = null,
         public ?string $meant = null,
+        public bool $composed = false,
     ) {
     }
 }

@@ -65,6 +65,7 @@ final readonly class ListController
             words: $shelf->words,
             title: $shelf->search_title,
             description: (string) ($shelf->search_words ?? $shelf->words),
+            composed: true,
         ));
     }
 

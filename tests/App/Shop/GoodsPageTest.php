@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Pictures\Picture;
@@ -13,6 +15,7 @@ use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Jobs\MakeGoodsCard;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** The page of one of the goods: what is sold out, which picture stands first, where it leads on. */
@@ -54,6 +57,40 @@ final class GoodsPageTest extends AppTestCase
         $this->world->say($this->pot, ListingPatch::none()->pictures(array_values($ids->all())));
 
         self::assertStringContainsString('.product:has(#o-0-1:checked) #picture-1{order:-1', $this->page());
+    }
+
+    public function test_what_is_shared_goes_with_a_picture_composed_of_it_in_the_look(): void
+    {
+        $queue = Queue::fake();
+        $this->world->say($this->pot, ListingPatch::none()->pictures([]));
+        self::assertStringNotContainsString('og:image', $this->page(), 'without pictures nothing is composed');
+        $this->get($this->shared('goods/'.$this->pot->slug))->assertNotFound();
+
+        $this->world->say($this->pot, ListingPatch::none()->pictures(null));
+        $picture = Picture::query()->where('listing_id', $this->pot->id)->firstOrFail();
+        $shelf = app(ChangeShelf::class)->make($this->stall, 'Glut', [
+            'join' => 'all',
+            'parts' => [['field' => 'tag', 'names' => ['glut']]],
+        ]);
+        $pages = ['goods/'.$this->pot->slug, 'shelves/'.$shelf->slug];
+        foreach ($pages as $page) {
+            $this->get($this->stall->shopAddress('/'.$page))->assertSee('og:image" content="'.$this->shared($page), false);
+            // Nobody waits for it to be composed.
+            $this->get($this->shared($page))->assertRedirectContains((string) $picture->path);
+        }
+        $queue->assertPushed(MakeGoodsCard::class, 1);
+        ob_start();
+        imagewebp(imagecreatetruecolor(640, 640) ?: throw new \LogicException);
+        Storage::disk('media')->put($picture->path.'-640.webp', (string) ob_get_clean());
+        $queue->pushed(MakeGoodsCard::class)->each(static fn (MakeGoodsCard $job) => $job->handle());
+        foreach ($pages as $page) {
+            $to = (string) $this->get($this->shared($page))->assertRedirect()->headers->get('Location');
+            $bytes = (string) Storage::disk('media')->get($this->stall->id.'/shared/'.basename($to));
+            $card = imagecreatefromstring($bytes);
+            self::assertNotFalse($card);
+            self::assertSame([1200, 630], [imagesx($card), imagesy($card)]);
+        }
+        $this->get($this->shared('goods/nothing-here'))->assertNotFound();
     }
 
     public function test_it_leads_on_to_its_shelf_and_to_what_stands_there(): void
@@ -148,5 +185,10 @@ final class GoodsPageTest extends AppTestCase
         return (string) $this->get($this->stall->shopAddress('/goods/'.$this->pot->refresh()->slug))
             ->assertOk()
             ->getContent();
+    }
+
+    private function shared(string $page): string
+    {
+        return $this->stall->shopAddress('/shared/'.$page.'.jpg');
     }
 }

@@ -57,6 +57,9 @@ final class OpenDoorsTest extends AppTestCase
         'POST /letters',
         // What isn't there, in the shop's look.
         'GET /{fallbackPlaceholder}',
+        // What goes along when they are shared.
+        'GET /shared/goods/{slug}.jpg',
+        'GET /shared/shelves/{slug}.jpg',
         // For search engines.
         'GET /robots.txt',
         'GET /sitemap.xml',
