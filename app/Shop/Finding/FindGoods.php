@@ -13,8 +13,8 @@ use WindowStall\Support\PgArray;
 use WindowStall\Support\Views\MoneyView;
 
 /**
- * Narrows goods down and counts what each further step would leave. Each row knows by which steps it fails (a bit each),
- * so one pass gives the page's number and every count with the others as they are.
+ * Narrows goods down and counts what each further step would leave. Each row knows by which steps it fails (a bit each)
+ * and where it stands in their order, so one pass gives the page and every count with the others as they are.
  */
 final class FindGoods
 {
@@ -39,7 +39,14 @@ final class FindGoods
     /** Bits from here up are those of options. */
     private const OPTIONS = 5;
 
+    /** %1$s: the rows; %2$s: where a value fails by its own option. A page beyond the last is the last. */
     private const COUNTS = <<<'SQL'
+        WITH g AS MATERIALIZED (%1$s),
+        fitting AS (
+            SELECT listing_id, row_number() OVER (ORDER BY place) AS n, count(*) OVER () AS total
+            FROM g
+            WHERE fails = 0
+        )
         SELECT 'type' AS kind, type AS name, count(*) AS goods
         FROM g
         WHERE fails & ~1 = 0 AND type <> ''
@@ -48,7 +55,7 @@ final class FindGoods
         SELECT 'is', option.name, count(*)
         FROM g
         CROSS JOIN LATERAL unnest(options) AS option (name)
-        WHERE fails & ~(%1$s) = 0
+        WHERE fails & ~(%2$s) = 0
         GROUP BY option.name
         UNION ALL
         SELECT 'varies', choice.name, count(*)
@@ -70,7 +77,11 @@ final class FindGoods
         UNION ALL
         SELECT 'most', '', max(price_minor) FROM g WHERE fails & ~2 = 0
         UNION ALL
-        SELECT 'all', '', count(*) FROM g WHERE fails = 0
+        SELECT 'all', '', count(*) FROM fitting
+        UNION ALL
+        SELECT 'page', n::text, listing_id
+        FROM fitting
+        WHERE (n - 1) / ? = least(?, (total - 1) / ?)
         UNION ALL
         SELECT 'here', '', count(*) FROM g
         UNION ALL
@@ -104,21 +115,13 @@ final class FindGoods
         $counts = $this->counts($goods);
         $count = (int) ($counts['all'][''] ?? 0);
         $pages = max(1, (int) ceil($count / Narrowing::PAGE));
-        $page = min($this->asked->page, $pages);
-        $conditions = $this->conditions();
-        foreach ($conditions as [$sql, $bindings]) {
-            $goods->whereRaw($sql, $bindings);
-        }
-        $ids = $count === 0 ? [] : $goods
-            ->limit(Narrowing::PAGE)
-            ->offset(($page - 1) * Narrowing::PAGE)
-            ->pluck('facts.listing_id')
-            ->all();
+        $listings = $counts['page'] ?? [];
+        ksort($listings);
 
         return new Found(
-            listings: array_values(array_map(intval(...), $ids)),
+            listings: array_values(array_map(intval(...), $listings)),
             count: $count,
-            page: $page,
+            page: min($this->asked->page, $pages),
             pages: $pages,
             facets: $this->facets($counts),
             prices: [
@@ -139,8 +142,11 @@ final class FindGoods
             $bindings = [...$bindings, ...$with];
         }
         $base = (clone $goods)->reorder()->select([
-            'facts.type', 'facts.options', 'facts.choices', 'facts.price_minor', 'facts.days_max', 'facts.buyable', 'facts.was',
-        ])->selectRaw(implode(' + ', $fails).' AS fails', $bindings);
+            'facts.listing_id', 'facts.type', 'facts.options', 'facts.choices', 'facts.price_minor', 'facts.days_max',
+            'facts.buyable', 'facts.was',
+        ])
+            ->selectRaw(implode(' + ', $fails).' AS fails', $bindings)
+            ->selectRaw('row_number() OVER (ORDER BY '.self::order($goods).') AS place', $goods->getRawBindings()['order']);
         $own = '0';
         $names = [];
         foreach ($this->options as $bit => $option) {
@@ -148,11 +154,14 @@ final class FindGoods
             array_unshift($names, $option['name'].': ');
         }
         $rows = DB::select(
-            'WITH g AS MATERIALIZED ('.$base->toSql().') '.sprintf(self::COUNTS, $own),
+            sprintf(self::COUNTS, $base->toSql(), $own),
             [
                 ...$base->getBindings(),
                 ...$names,
                 PgArray::numbers(self::DAYS),
+                Narrowing::PAGE,
+                $this->asked->page - 1,
+                Narrowing::PAGE,
                 PgArray::numbers(array_keys($this->conditions())),
             ],
         );
@@ -162,6 +171,17 @@ final class FindGoods
         }
 
         return $counts;
+    }
+
+    /** The order of the rows, as SQL writes it; never two at one place. */
+    private static function order(Builder $goods): string
+    {
+        $by = array_map(
+            static fn (array $by): string => $by['sql'] ?? $goods->getGrammar()->wrap($by['column']).' '.$by['direction'],
+            $goods->orders ?? [],
+        );
+
+        return implode(', ', [...$by, 'facts.listing_id']);
     }
 
     /** @return array<int, array{string, list<mixed>}> bit → what has to hold, which is never null */
