@@ -93,3 +93,5 @@ function suggest(form: HTMLFormElement): void {
 }
 
 document.querySelectorAll<HTMLFormElement>('form.search').forEach(suggest);
+
+export {};

@@ -76,3 +76,5 @@ function followChoices(product: HTMLElement): void {
 showBasketCount();
 window.addEventListener('pageshow', showBasketCount);
 document.querySelectorAll<HTMLElement>('[data-product]').forEach(followChoices);
+
+export {};

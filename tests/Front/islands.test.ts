@@ -1,0 +1,335 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+
+/** Comforts of the shop's pages, on the markup that its templates give. */
+const begin = async (html: string, island: () => Promise<unknown>) => {
+  vi.resetModules();
+  document.body.innerHTML = html;
+  await island();
+};
+// eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters -- what stands there is known to whoever asks
+const at = <E extends Element = HTMLElement>(css: string) => {
+  const node = document.querySelector(css);
+  if (!node) throw new Error(`No ${css}`);
+  return node as E;
+};
+const settle = async () => {
+  for (let n = 0; n < 8; n++) await Promise.resolve();
+  await new Promise((done) => setTimeout(done, 0));
+};
+
+/** Listeners a page hangs on the document and the window would outlive it here. */
+let heard: [EventTarget, string, EventListenerOrEventListenerObject][] = [];
+beforeEach(() => {
+  for (const target of [document, window]) {
+    const add = target.addEventListener.bind(target) as EventTarget['addEventListener'];
+    vi.spyOn(target as EventTarget, 'addEventListener').mockImplementation((type, does, how) => {
+      if (does) heard.push([target, type, does]);
+      add(type, does, how);
+    });
+  }
+  // Nothing is left of a page that is gone to.
+  window.addEventListener('click', (e) => {
+    followed = !e.defaultPrevented;
+    e.preventDefault();
+  });
+});
+let followed = false;
+afterEach(() => {
+  for (const [target, type, does] of heard) target.removeEventListener(type, does);
+  heard = [];
+  document.cookie = 'basket_count=; max-age=0';
+});
+
+describe('the page of one of the goods', () => {
+  const CHOICES = [
+    {
+      options: ['Steel', 'Small'],
+      price: '£12.00',
+      was: '£15.00',
+      lowest: 'Lowest price: £11.00',
+      rungs: ['3 for £33.00'],
+      stock: '4 in stock',
+      days: '3 to 5 days',
+      buyable: true,
+      picture: 1,
+    },
+    {
+      options: ['Steel', 'Large'],
+      price: '£14.00',
+      was: '',
+      lowest: '',
+      rungs: [],
+      stock: 'Sold out',
+      days: '3 to 5 days',
+      buyable: false,
+      picture: null,
+    },
+    {
+      options: ['Copper', 'Large'],
+      price: '£20.00',
+      was: '',
+      lowest: '',
+      rungs: [],
+      stock: '1 in stock',
+      days: '',
+      buyable: true,
+      picture: null,
+    },
+  ];
+  const radio = (n: number, value: string, checked = false) =>
+    `<label class="pill"><input type="radio" name="o${String(n)}" data-option="${String(n)}" value="${value}" ${
+      checked ? 'checked' : ''
+    }></label>`;
+  const PAGE = `
+    <span data-basket-count hidden></span>
+    <article data-product>
+      <script type="application/json" data-choices>${JSON.stringify(CHOICES)}</script>
+      <div class="gallery"></div>
+      ${radio(0, 'Steel', true)}${radio(0, 'Copper')}${radio(1, 'Small', true)}${radio(1, 'Large')}
+      <b data-price></b><s data-was hidden></s><i data-lowest hidden></i><ul data-rungs></ul>
+      <p data-stock></p><p data-days></p><p data-days></p><button data-buy></button>
+    </article>`;
+  const choose = (value: string) => {
+    at<HTMLInputElement>(`[value="${value}"]`).checked = true;
+    at(`[value="${value}"]`).dispatchEvent(new Event('change'));
+  };
+  const island = () => import('../../resources/shop/islands/shop');
+  beforeEach(() => {
+    Element.prototype.scrollTo = vi.fn();
+  });
+
+  it('shows the price, what it was, rungs, stock and days of what is chosen', async () => {
+    await begin(PAGE, island);
+    expect(at('[data-price]').textContent).toBe('£12.00');
+    expect([at('[data-was]').textContent, at('[data-was]').hidden]).toEqual(['£15.00', false]);
+    expect(at('[data-lowest]').textContent).toBe('Lowest price: £11.00');
+    expect(at('[data-rungs]').children).toHaveLength(1);
+    expect([...document.querySelectorAll('[data-days]')].map((d) => d.textContent)).toEqual([
+      '3 to 5 days',
+      '3 to 5 days',
+    ]);
+    expect(at<HTMLButtonElement>('[data-buy]').disabled).toBe(false);
+  });
+
+  it('lets nothing be bought that is sold out or not offered, and says so', async () => {
+    await begin(PAGE, island);
+    choose('Large');
+    expect([at('[data-buy]').textContent, at<HTMLButtonElement>('[data-buy]').disabled]).toEqual(['Sold out', true]);
+    expect([at('[data-was]').hidden, at('[data-days]').textContent, at('[data-rungs]').children.length]).toEqual([
+      true,
+      '',
+      0,
+    ]);
+    choose('Small');
+    choose('Copper');
+    expect([at('[data-stock]').textContent, at('[data-price]').textContent]).toEqual(['Not offered like this', '']);
+    expect(at('[data-buy]').textContent).toBe('Choose another');
+  });
+
+  it('strikes values through with which nothing can be bought as the others are chosen', async () => {
+    await begin(PAGE, island);
+    const gone = () => [...document.querySelectorAll<HTMLInputElement>('[data-gone] input')].map((i) => i.value).sort();
+    expect(gone()).toEqual(['Copper', 'Large']);
+    choose('Large');
+    expect(gone()).toEqual(['Large', 'Steel']);
+    choose('Copper');
+    expect(gone()).toEqual(['Small', 'Steel']);
+  });
+
+  it('goes back to the first picture only where the choice has one', async () => {
+    await begin(PAGE, island);
+    const scrolls = vi.spyOn(at('.gallery'), 'scrollTo');
+    choose('Copper');
+    choose('Large');
+    expect(scrolls).not.toHaveBeenCalled();
+    choose('Steel');
+    choose('Small');
+    expect(scrolls).toHaveBeenCalledTimes(1);
+  });
+
+  it('counts the basket from its cookie, also when the page is come back to', async () => {
+    document.cookie = 'basket_count=3';
+    await begin(PAGE, island);
+    expect([at('[data-basket-count]').textContent, at('[data-basket-count]').hidden]).toEqual(['3', false]);
+    document.cookie = 'basket_count=0';
+    window.dispatchEvent(new Event('pageshow'));
+    expect(at('[data-basket-count]').hidden).toBe(true);
+  });
+});
+
+describe('a list of goods', () => {
+  const LIST = (count: string) => `
+    <div data-list><h1 tabindex="-1">${count}</h1>
+      <form data-sift action="/shelves/tools">
+        <details class="facet"><summary>Colour</summary>
+          <input type="checkbox" name="is[]" value="Colour: Red"></details>
+        <input name="from" value=""><button>Show</button>
+      </form>
+      <p class="taken"><a href="${location.origin}/shelves/tools">Red, drop it</a></p>
+      <nav class="turns"><a rel="next" href="${location.origin}/shelves/tools?page=2">Next</a></nav>
+    </div>`;
+  const island = () => import('../../resources/shop/islands/list');
+  const answers = (html: string) => {
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', (url: string) => {
+      asked.push(url);
+      return Promise.resolve(new Response(`<title>Tools, red</title><body>${html}</body>`));
+    });
+    return asked;
+  };
+  beforeEach(() => {
+    Element.prototype.scrollIntoView = vi.fn();
+    history.replaceState({}, '', '/shelves/tools');
+  });
+
+  it('narrows in place, with an address one can give to somebody', async () => {
+    const asked = answers(LIST('1 thing'));
+    await begin(LIST('2 things'), island);
+    at<HTMLDetailsElement>('details').open = true;
+    at<HTMLInputElement>('[type=checkbox]').checked = true;
+    at('[type=checkbox]').dispatchEvent(new Event('change', { bubbles: true }));
+    await settle();
+    expect(asked).toEqual(['/shelves/tools?is%5B%5D=Colour%3A+Red']);
+    expect(at('h1').textContent).toBe('1 thing');
+    expect(location.search).toBe('?is%5B%5D=Colour%3A+Red');
+    expect(document.title).toBe('Tools, red');
+    expect(at<HTMLDetailsElement>('details').open, 'what was opened stays so').toBe(true);
+  });
+
+  it('leaves out fields that say nothing', async () => {
+    const asked = answers(LIST('2 things'));
+    await begin(LIST('2 things'), island);
+    at<HTMLFormElement>('form').dispatchEvent(new Event('submit', { bubbles: true, cancelable: true }));
+    await settle();
+    expect(asked).toEqual(['/shelves/tools']);
+  });
+
+  it('drops and turns in place, and lets a new tab be a new tab', async () => {
+    const asked = answers(LIST('24 more'));
+    await begin(LIST('48 things'), island);
+    const click = (css: string, how: MouseEventInit = {}) =>
+      at(css).dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, ...how }));
+    click('.turns a', { ctrlKey: true });
+    expect(followed, 'left to the browser').toBe(true);
+    click('.turns a');
+    expect(followed).toBe(false);
+    await settle();
+    expect(document.activeElement).toBe(at('h1'));
+    click('.taken a');
+    await settle();
+    expect(asked).toEqual([`${location.origin}/shelves/tools?page=2`, `${location.origin}/shelves/tools`]);
+  });
+
+  it('closes what lies open by Escape or a click elsewhere', async () => {
+    answers(LIST('2 things'));
+    await begin(LIST('2 things'), island);
+    const facet = at<HTMLDetailsElement>('details');
+    facet.open = true;
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
+    expect([facet.open, document.activeElement]).toEqual([false, at('summary')]);
+    facet.open = true;
+    at('summary').dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true }));
+    at('h1').dispatchEvent(new MouseEvent('click', { bubbles: true }));
+    expect(facet.open).toBe(false);
+  });
+
+  it('shows what was before when one goes back', async () => {
+    const asked = answers(LIST('2 things'));
+    await begin(LIST('1 thing'), island);
+    history.replaceState({}, '', '/shelves/tools?from=3');
+    window.dispatchEvent(new PopStateEvent('popstate'));
+    await settle();
+    expect(asked[0]).toContain('/shelves/tools?from=3');
+    expect(at('h1').textContent).toBe('2 things');
+  });
+});
+
+describe('suggestions while one types', () => {
+  const FORM = '<form class="search"><input type="search" id="q"></form><p>Elsewhere</p>';
+  const island = () => import('../../resources/shop/islands/search');
+  const SAID = {
+    shelves: [{ words: 'Tools', url: '/shelves/tools' }],
+    goods: [
+      { words: 'Trowel <b>', url: '/goods/trowel', price: '£9', picture: '/media/t.webp' },
+      { words: 'Trug', url: '/goods/trug', price: '', picture: '' },
+    ],
+  };
+  const asking = (json: unknown = SAID, status = 200) => {
+    const asked: string[] = [];
+    vi.stubGlobal('fetch', (url: string) => {
+      asked.push(url);
+      return Promise.resolve(new Response(JSON.stringify(json), { status }));
+    });
+    return asked;
+  };
+  const type = async (text: string) => {
+    at<HTMLInputElement>('#q').value = text;
+    at('#q').dispatchEvent(new Event('input'));
+    await vi.advanceTimersByTimeAsync(150);
+  };
+  const press = (key: string) => at('#q').dispatchEvent(new KeyboardEvent('keydown', { key, cancelable: true }));
+  const options = () => [...document.querySelectorAll<HTMLAnchorElement>('[role=option]')];
+  beforeEach(() => {
+    vi.useFakeTimers();
+  });
+  afterEach(() => {
+    vi.useRealTimers();
+  });
+
+  it('asks once typing rests, and shows shelves before goods, as text', async () => {
+    const asked = asking();
+    await begin(FORM, island);
+    at<HTMLInputElement>('#q').value = 't';
+    at('#q').dispatchEvent(new Event('input'));
+    await type('tr & u');
+    expect(asked).toEqual(['/search/suggest?q=tr%20%26%20u']);
+    expect(options().map((o) => o.textContent)).toEqual(['Toolsa shelf', 'Trowel <b>£9', 'Trug']);
+    expect(options()[1]?.querySelector('img')?.alt).toBe('');
+    expect(at('#q').getAttribute('aria-expanded')).toBe('true');
+  });
+
+  it('asks nothing for a single letter, and shows nothing where nothing is meant', async () => {
+    const asked = asking({ shelves: [], goods: [] });
+    await begin(FORM, island);
+    await type(' t ');
+    expect(asked).toEqual([]);
+    await type('tr');
+    expect([asked.length, at('.suggested').hidden]).toEqual([1, true]);
+  });
+
+  it('is gone through by arrows, round and round, and opened by Enter', async () => {
+    asking();
+    await begin(FORM, island);
+    await type('tr');
+    press('ArrowUp');
+    expect(options()[2]?.getAttribute('aria-selected')).toBe('true');
+    press('ArrowDown');
+    expect(options()[0]?.getAttribute('aria-selected')).toBe('true');
+    expect(at('#q').getAttribute('aria-activedescendant')).toBe(options()[0]?.id);
+    const opened = vi.spyOn(options()[0] as HTMLAnchorElement, 'click').mockImplementation(() => undefined);
+    press('Enter');
+    expect(opened).toHaveBeenCalled();
+  });
+
+  it('goes by Escape or a click elsewhere, and leaves Enter to the form then', async () => {
+    asking();
+    await begin(FORM, island);
+    await type('tr');
+    press('Escape');
+    expect(at('.suggested').hidden).toBe(true);
+    expect(press('Enter'), 'the form is sent').toBe(true);
+    await type('tro');
+    at('p').dispatchEvent(new MouseEvent('click', { bubbles: true }));
+    expect(at('.suggested').hidden).toBe(true);
+  });
+
+  it('keeps still where the shop doesn’t answer', async () => {
+    asking({}, 429);
+    await begin(FORM, island);
+    await type('tr');
+    expect(at('.suggested').hidden).toBe(true);
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('offline')));
+    await type('tro');
+    expect(at('.suggested').hidden).toBe(true);
+  });
+});
