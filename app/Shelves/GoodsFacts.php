@@ -7,6 +7,7 @@ namespace WindowStall\Shelves;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\BySets;
 use WindowStall\Support\PgArray;
 
 /**
@@ -227,6 +228,9 @@ final readonly class GoodsFacts
         ON CONFLICT DO NOTHING
         SQL;
 
+    /** More than these are joined by sets. */
+    private const MANY = 500;
+
     public function __construct(private SoldLately $sold)
     {
     }
@@ -245,15 +249,13 @@ final readonly class GoodsFacts
         $sold = $this->sold->of($stall, $listings);
 
         $differ = DB::affectingStatement(sprintf(self::GONE, $which('facts.listing_id')), $of);
-        $made = DB::affectingStatement(
-            sprintf(self::MAKE, $which('listing.id')),
-            $of + [
-                'home' => $stall->home_market,
-                // As the page asks it: WasPrice::refusal().
-                'lawful' => WasPrice::demandedIn($stall->home_market) ? 'true' : 'false',
-                'days' => WasPrice::DAYS,
-            ],
-        );
+        $make = static fn (): int => DB::affectingStatement(sprintf(self::MAKE, $which('listing.id')), $of + [
+            'home' => $stall->home_market,
+            // As the page asks it: WasPrice::refusal().
+            'lawful' => WasPrice::demandedIn($stall->home_market) ? 'true' : 'false',
+            'days' => WasPrice::DAYS,
+        ]);
+        $made = $listings === null || count($listings) > self::MANY ? BySets::within($make) : $make();
         if ($made > 0) {
             DB::insert(sprintf(self::WORDS, $which('facts.listing_id')), $of);
         }
