@@ -17,6 +17,7 @@ use WindowStall\Shelves\Covers;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfFigures;
 use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Papers;
 
@@ -32,7 +33,7 @@ final class WindowGoods
     /** The written pages and policies that shoppers see. */
     private ?Papers $papers = null;
 
-    /** @var array<int, array{words: string, href: string, goods: int}>|null */
+    /** @var array<int, array{words: string, href: string, goods: int, buyable: int}>|null */
     private ?array $shelves = null;
 
     /** @var array<int, GoodCard|null> what was looked up already; null is what isn't in the window */
@@ -218,22 +219,21 @@ final class WindowGoods
         return $this->papers ??= Papers::of($this->stall);
     }
 
-    /** @return array<int, array{words: string, href: string, goods: int}> shelves that hold something, by their numbers */
+    /** @return array<int, array{words: string, href: string, goods: int, buyable: int}> shelves that hold something */
     public function shelves(): array
     {
-        if ($this->shelves === null) {
+        return $this->shelves ??= OncePerState::of($this->stall, 'shelves', '', function (): array {
             $counts = (new ShelfFigures($this->stall))->counts();
-            $this->shelves = [];
+            $shelves = [];
             foreach (Shelf::of($this->stall)->whereKey(array_keys($counts))->orderBy('name')->get() as $shelf) {
-                $this->shelves[$shelf->id] = [
+                $shelves[$shelf->id] = [
                     'words' => $shelf->name,
                     'href' => $shelf->address(),
-                    'goods' => $counts[$shelf->id]['goods'],
-                ];
+                ] + $counts[$shelf->id];
             }
-        }
 
-        return $this->shelves;
+            return $shelves;
+        });
     }
 
     /** @return list<GoodCard> the first of a shelf, as they stand on it */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window\Pages;
 
 use Illuminate\Support\Facades\View;
+use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Content;
@@ -113,16 +114,33 @@ final readonly class PageRenderer
      */
     public function page(Stall $stall, Content $content, string $view, array $data): string
     {
-        $goods = WindowGoods::of($stall);
-        $around = ['lead' => '', 'foot' => ''];
-        foreach ($content->sections as $section) {
-            if ($section->kind->everywhere()) {
+        return $this->lay($view, $stall, $content, $data + $this->around($stall, $content) + ['galley' => false]);
+    }
+
+    /**
+     * What stands on every page: made once for each state of the shop, as menus count what their shelves hold.
+     *
+     * @return array{lead: string, foot: string}
+     */
+    private function around(Stall $stall, Content $content): array
+    {
+        $sections = array_filter($content->sections, static fn (Section $s): bool => $s->kind->everywhere());
+        $of = [$content->look->toArray(), array_map(static fn (Section $s): array => $s->toArray(), $sections)];
+
+        return OncePerState::of($stall, 'around', hash('xxh128', serialize($of)), function () use (
+            $stall,
+            $content,
+            $sections,
+        ): array {
+            $goods = WindowGoods::of($stall);
+            $around = ['lead' => '', 'foot' => ''];
+            foreach ($sections as $section) {
                 $place = $section->kind->key() === 'foot' ? 'foot' : 'lead';
                 $around[$place] .= $this->section($section, $content, $goods, galley: false);
             }
-        }
 
-        return $this->lay($view, $stall, $content, $data + $around + ['galley' => false]);
+            return $around;
+        });
     }
 
     /**
