@@ -67,6 +67,7 @@ final class RoundingTest extends TestCase
         }
     }
 
+    /** @param  array{int, int}  $is */
     #[TestWith([0, 7, [0, 1]])]
     #[TestWith([6, 4, [3, 2]])]
     #[TestWith([-6, 4, [-3, 2]])]
@@ -74,7 +75,6 @@ final class RoundingTest extends TestCase
     #[TestWith([1, 1, [1, 1]])]
     #[TestWith([7, 1, [7, 1]])]
     #[TestWith([12, 18, [2, 3]])]
-    /** @param  array{int, int}  $is */
     public function test_fractions_in_lowest_terms(int $numerator, int $denominator, array $is): void
     {
         self::assertSame($is, Rounding::reduced($numerator, $denominator));
