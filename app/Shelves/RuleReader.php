@@ -25,7 +25,10 @@ final class RuleReader
             notation: self::notation($stall),
             sign: rtrim(MoneyView::text($stall->money(0)), '0.,'),
             suppliers: array_map(strval(...), SupplierConnection::of($stall)->pluck('name', 'id')->all()),
-            countries: Countries::getNames('en'),
+            countries: array_map(
+                Stall::countrySaid(...),
+                array_combine(Countries::getCountryCodes(), Countries::getCountryCodes()),
+            ),
         );
     }
 }

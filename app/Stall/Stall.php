@@ -17,6 +17,7 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Words\Country;
 use WindowStall\Stall\Events\ShopChanged;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
@@ -156,9 +157,16 @@ final class Stall extends Model
         );
     }
 
+    /** The home market in a sentence: "the United Kingdom". */
     public function marketName(): string
     {
-        return self::countryName($this->home_market);
+        return self::countrySaid($this->home_market);
+    }
+
+    /** A country in a sentence. */
+    public static function countrySaid(string $code): string
+    {
+        return Country::said($code, self::countryName($code));
     }
 
     public static function countryName(string $code): string

@@ -36,7 +36,7 @@ final class TrueAnswers
                 default => $flat.' for a whole order, however much is in it.',
             },
         ];
-        $asked[] = ['ask' => 'Where do you send to?', 'answer' => $stall->marketName().'.'];
+        $asked[] = ['ask' => 'Where do you send to?', 'answer' => ucfirst($stall->marketName()).'.'];
         $asked[] = [
             'ask' => 'Is VAT in the prices?',
             'answer' => $stall->tax_on_top ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',

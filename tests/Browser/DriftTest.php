@@ -114,7 +114,7 @@ final class DriftTest extends BrowserTestCase
         $desk->see('What do Kilnfold’s columns mean?')->waitFor('[data-preview]', '14 items with 49 variants');
         $desk
             ->write('What a parcel costs', 'GB; 30 kg; 12,50; 2-3')
-            ->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
+            ->waitFor('[data-delivery]', 'Every variant can be delivered to the United Kingdom.');
         $desk->press('Save and pull the goods')->see('14 new');
         $kilnfold->open(self::url('kilnfold.standins.localhost'))->click('#cut');
         try {

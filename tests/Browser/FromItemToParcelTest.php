@@ -20,7 +20,7 @@ final class FromItemToParcelTest extends BrowserTestCase
             ->click('[data-item="OD-1009"] td:nth-child(3) button');
         $desk
             ->see('Landed, by pieces in one parcel')
-            ->see('None lies in United Kingdom: it comes from China in 15 to 25 days.')
+            ->see('None lies in the United Kingdom: it comes from China in 15 to 25 days.')
             ->readsForEveryone('an item’s sheet')
             ->press('Close');
         $this->take($desk, 'mini trowel scoop', 'OD-1009');

@@ -33,10 +33,10 @@ final class KilnfoldTest extends BrowserTestCase
         $desk->see('Say which column is the unit cost.');
         $this->choose($desk, 'What Trade price means', 'cost');
         $desk->waitFor('[data-preview]', '14 items with 49 variants');
-        $desk->see('Nothing can be delivered to United Kingdom yet');
+        $desk->see('Nothing can be delivered to the United Kingdom yet');
         $desk
             ->write('What a parcel costs', 'GB; 2 kg; 4,85; 2-3'."\n".'GB; 30 kg; 12,50; 2-3')
-            ->waitFor('[data-delivery]', 'Every variant can be delivered to United Kingdom.');
+            ->waitFor('[data-delivery]', 'Every variant can be delivered to the United Kingdom.');
         $desk
             ->press('Save and pull the goods')
             ->see('Rows that couldn’t be used')

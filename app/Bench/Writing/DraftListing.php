@@ -45,7 +45,7 @@ final readonly class DraftListing
             $f->title->held && ! $draft,
             $f->listing->own_type ?? $f->now->category,
             array_map(static fn (array $v): array => array_map(strval(...), array_keys($v)), $options),
-            $first?->warehouse === null ? null : Stall::countryName($first->warehouse),
+            $first?->warehouse === null ? null : Stall::countrySaid($first->warehouse),
             $first?->days,
         );
     }

@@ -185,7 +185,7 @@ final readonly class RecipeRowView
             $c->tags === [] ? null : 'tagged '.implode(' or ', $c->tags),
             ($s = $span($c->costFrom, $c->costTo, $amount)) === null ? null : 'costing '.$s,
             ($s = $span($c->gramsFrom, $c->gramsTo, $kilos)) === null ? null : 'weighing '.$s,
-            $c->markets === [] ? null : 'sold to '.implode(' or ', array_map(Stall::countryName(...), $c->markets)),
+            $c->markets === [] ? null : 'sold to '.implode(' or ', array_map(Stall::countrySaid(...), $c->markets)),
             $c->methods === [] ? null : 'printed by '.implode(' or ', $c->methods),
         ];
 

@@ -27,7 +27,7 @@ final class LandMarket extends RunJob
         $market = (string) ($run->subject['market'] ?? '');
         $stall = Stall::query()->with('rates')->findOrFail($run->stall_id);
         $run->perform(
-            sprintf('Asking what delivery to %s costs', Stall::countryName($market)),
+            sprintf('Asking what delivery to %s costs', Stall::countrySaid($market)),
             function () use ($run, $stall, $market, $land): void {
                 $run->update(['total' => SupplierItem::of($stall)->whereNull('gone_at')->count()]);
                 $land(

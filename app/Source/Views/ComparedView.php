@@ -86,7 +86,7 @@ final readonly class ComparedView
             rows: self::rows($stall, $item, $variant, $cost, $till, $market),
             loses: $till?->losesMoney() ?? false,
             trouble: $trouble ??
-                ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countryName($market)) : null),
+                ($cost === null ? sprintf('Isn’t delivered to %s.', Stall::countrySaid($market)) : null),
         );
 
         return [$view, $figures];
@@ -134,7 +134,7 @@ final readonly class ComparedView
             'delivery' => $cost === null ? null : sprintf('%s by %s', MoneyView::text($cost->delivery), $cost->by->method),
             'days' => $cost === null
                     ? null
-                    : sprintf('%s from %s', $cost->by->days->words(), Stall::countryName($cost->by->warehouse)),
+                    : sprintf('%s from %s', $cost->by->days->words(), Stall::countrySaid($cost->by->warehouse)),
             'stock' => $variant === null
                     ? null
                     : sprintf(

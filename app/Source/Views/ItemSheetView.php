@@ -108,7 +108,7 @@ final readonly class ItemSheetView
             cautions: self::cautions($item, $stall, $market, $inHand, $rrp, $landed[1] ?? null),
             trouble: $trouble ??
                 ($landed === []
-                    ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countryName($market))
+                    ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countrySaid($market))
                     : null),
             taken: $row->isTaken(),
             market: Stall::countryName($market),
@@ -187,8 +187,8 @@ final readonly class ItemSheetView
             ),
             CautionKind::NothingNear => sprintf(
                 'None lies in %s: it comes from %s in %s.',
-                Stall::countryName($market),
-                Stall::countryName((string) $c->warehouse),
+                Stall::countrySaid($market),
+                Stall::countrySaid((string) $c->warehouse),
                 $c->days?->words(),
             ),
             CautionKind::SoldOut => 'It is sold out.',

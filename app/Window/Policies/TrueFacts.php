@@ -31,7 +31,7 @@ final class TrueFacts
         $said = static fn (?string $text): ?string => $text === null || trim($text) === '' ? null : trim($text);
         $posted = array_column(DB::select(self::POSTED_FROM, [$stall->id]), 'code');
         $names = static fn (array $codes): array => array_values(array_map(
-            static fn (string $code): string => Stall::countryName($code),
+            static fn (string $code): string => Stall::countrySaid($code),
             $codes,
         ));
 

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { Popover } from 'radix-ui';
 import { useId, type ReactNode } from 'react';
 
@@ -30,7 +31,10 @@ export function Popup({ trigger, width, children, side = 'bottom', align = 'end'
           sideOffset={7}
           collisionPadding={12}
           style={{ width }}
-          className="z-40 rounded-lg border border-line bg-sheet px-5 py-4 shadow-xl shadow-black/10"
+          className={clsx(
+            'z-40 max-h-(--radix-popover-content-available-height) overflow-auto rounded-lg border border-line',
+            'bg-sheet px-5 py-4 shadow-xl shadow-black/10',
+          )}
         >
           {children}
         </Popover.Content>

@@ -34,7 +34,7 @@ final class ListingViewTest extends AppTestCase
         self::assertSame(['Clr: STL-01, CPR-02'], $view->supplier->options);
         self::assertSame(['£4.35 + £1.91 delivery from GB, 3 to 6 days'], $view->supplier->arrival);
         self::assertSame('landed × 2.4, ends .95, floor 10%', $view->pricedBy->recipe->words);
-        self::assertSame('STL-01, one piece, to United Kingdom', $view->sales[0]?->about);
+        self::assertSame('STL-01, one piece, to the United Kingdom', $view->sales[0]?->about);
         self::assertSame([], $view->lacks);
         self::assertNull($view->shopUrl);
     }
@@ -120,7 +120,7 @@ final class ListingViewTest extends AppTestCase
         );
         $view = ListingView::of(ListingFigures::of($stall, $this->world->listing($stall, Items::item([$variant]))));
         self::assertSame(
-            ['One kind', 'One piece, to United Kingdom', []],
+            ['One kind', 'One piece, to the United Kingdom', []],
             [$view->variants[0]->label, $view->sales[0]?->about, $view->options],
         );
     }

@@ -43,7 +43,7 @@ final class BuyTest extends AppTestCase
             ->assertSeeInOrder([
                 'Goods',
                 '£31.90',
-                'Delivery to United Kingdom',
+                'Delivery to the United Kingdom',
                 '£2.95',
                 'Total',
                 '£34.85',
