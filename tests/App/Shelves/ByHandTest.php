@@ -178,7 +178,7 @@ final class ByHandTest extends AppTestCase
             SELECT ?, 'S' || n, 's-' || n, false, 'hand', now(), now()
             FROM generate_series(1, 200) AS n
             SQL, [$this->stall->id]);
-        $this->postJson(route('shelves.store', $this->stall), ['name' => 'One more'])
+        $this->postJson(route('shelves.store', $this->stall), ['name' => 'One more', 'rule' => null])
             ->assertUnprocessable()
             ->assertSee('up to 200 shelves');
 
