@@ -59,8 +59,8 @@ final readonly class Told
                     ' seems to have '.
                     self::some($f->count, 'something of yours', 'things of yours').
                     ' under another code',
-                "Shoppers can’t buy $them until you agree that it is the same; listing, prices, orders and address ".
-                    'stay.',
+                "Shoppers can’t buy $them until you agree that ".($one ? 'it is' : 'they are').
+                    ' the same; listing, prices, orders and address stay.',
                 true,
             ),
             Group::ItemGone => new self(

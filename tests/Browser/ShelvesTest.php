@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** From a tag given by the handful to a shelf that fills itself, a phone without script, a menu and a policy. */
@@ -29,6 +30,7 @@ final class ShelvesTest extends BrowserTestCase
         $desk->css('[data-tags]')->sendKeys('shed door');
         $desk->press('Add')->see('Tagged shed door: 2 listings.');
         $this->shelf($desk, $at);
+        $this->order($desk, $shop('/shelves/by-the-shed-door'));
         $this->narrow($shop('/shelves/by-the-shed-door'));
         $this->menu($desk, $at, $shop);
         $this->page($desk, $at, $shop);
@@ -47,6 +49,33 @@ final class ShelvesTest extends BrowserTestCase
         $desk->write('Why is one of your goods on it, or not?', 'twine');
         $desk->waitFor('[data-why="on"]', 'The rule takes it.')->press('Keep it off')->waitFor('[data-count]', '1 thing');
         $desk->waitFor('[data-why="off"]', 'You keep it off')->press('As the rule says')->waitFor('[data-count]', '2 things');
+    }
+
+    /** Goods are pinned, moved by keys, and a rule said by mistake is taken back. */
+    private function order(Page $desk, string $url): void
+    {
+        $titles = static fn (): array => (array) $desk->script(
+            'return [...document.querySelectorAll("[data-good] [data-title]")].map((title) => title.textContent)',
+        );
+        [$first, $second] = $titles();
+        $desk->click('[aria-label="Pin '.$second.' to the top"]');
+        $desk->until(fn (): bool => $titles() === [$second, $first], 'for what is pinned to stand first');
+        $desk->click('[aria-label="Unpin '.$second.'"]');
+        $desk->until(fn (): bool => $titles() === [$first, $second], 'for the order from before');
+
+        $grip = $desk->css('[aria-label="Move '.$first.'"]');
+        $grip->sendKeys(WebDriverKeys::SPACE);
+        $desk->until(fn (): bool => $desk->has('[aria-pressed="true"][aria-label^="Move"]'), 'for it to be taken hold of');
+        $grip->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $desk->still();
+        $grip->sendKeys(WebDriverKeys::SPACE);
+        $desk->until(fn (): bool => $titles() === [$second, $first], 'for it to stand behind the other');
+        $phone = $this->phone(script: false);
+        $phone->open($url)->see('2 things');
+        self::assertTrue(strpos($phone->text(), (string) $second) < strpos($phone->text(), (string) $first));
+
+        $desk->click('[data-clause="tag"]')->see('It looks at')->press('It isn’t so')->press('Say it');
+        $desk->see('Nothing in the window is so.')->press('Take it back')->waitFor('[data-count]', '2 things');
     }
 
     private function narrow(string $url): void

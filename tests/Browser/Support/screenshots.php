@@ -94,8 +94,13 @@ $desk->driver->quit();
 $phone = new Page(Chrome::phone());
 $keep($phone->open($at['shop']), 'shop-home');
 $keep($phone->open($at['shop'].'/goods/long-reach-watering-can'), 'shop-goods');
-$phone->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary');
-$keep($phone, 'shop-shelf');
+$shelf = static function (Page $page) use ($at): GdImage {
+    $page->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary');
+    usleep(1_300_000);
+
+    return imagecreatefromstring($page->driver->takeScreenshot()) ?: exit('No picture.');
+};
+$narrow = $shelf($phone);
 $phone->open($at['shop'].'/goods/long-reach-watering-can')->press('Put in basket');
 $phone->see('Go to checkout');
 $keep($phone->press('Go to checkout')->see('Postcode'), 'shop-checkout');
@@ -129,4 +134,12 @@ $each->driver->quit();
 
 $wide = new Page(Chrome::desk());
 $keep($wide->open($at['shop']), 'shop-home-wide');
+// A shelf wide and on a phone, side by side.
+$broad = $shelf($wide);
+$both = imagecreatetruecolor(imagesx($broad) + imagesx($narrow) + 24, imagesy($narrow)) ?: exit('No sheet.');
+imagefill($both, 0, 0, 0xD9D2C4);
+imagecopy($both, $broad, 0, 0, 0, 0, imagesx($broad), imagesy($broad));
+imagecopy($both, $narrow, imagesx($broad) + 24, 0, 0, 0, imagesx($narrow), imagesy($narrow));
+imagepng($both, $folder.'shop-shelf.png');
+echo "shop-shelf.png\n";
 $wide->driver->quit();

@@ -155,7 +155,7 @@ final class MoneyEdgesTest extends TestCase
         $one = Money::of(1895, 'GBP');
         self::assertSame(1900, $one->plus(Money::of(5, 'GBP'))->minor);
         self::assertSame(-5, $one->minus(Money::of(1900, 'GBP'))->minor);
-        self::assertSame(-1895, $one->times(-1)->minor);
+        self::assertSame([-1895, 5685, 0], [$one->times(-1)->minor, $one->times(3)->minor, $one->times(0)->minor]);
         self::assertSame([1, 0, -1], [
             $one->compare(Money::of(1894, 'GBP')),
             $one->compare(Money::of(1895, 'GBP')),
