@@ -6,9 +6,12 @@ namespace WindowStall\Core\Shelves;
 
 use WindowStall\Core\Look\Colour;
 
-/** The colour that the value of an option names: "Dark green", "Slate", "Ash / black"; null where it names none. */
+/** The colour that the value of an option names: "Dark green", "Pale blue", "Slate", "Ash / black"; null where it names none. */
 final class Swatch
 {
+    /** How much lighter "light" is, in lightness of OKLCH. */
+    private const SHADE = 0.2;
+
     /** @var array<string, string>|null name → #rrggbb, longest names first */
     private static ?array $named = null;
 
@@ -17,11 +20,24 @@ final class Swatch
         $words = ' '.trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($value))).' ';
         foreach (self::named() as $name => $colour) {
             if (str_contains($words, ' '.$name.' ')) {
-                return $colour;
+                return self::shaded($colour, str_replace(' '.$name.' ', ' ', $words));
             }
         }
 
         return null;
+    }
+
+    /** Lighter or darker, where the words beside its name say so. */
+    private static function shaded(string $colour, string $beside): string
+    {
+        [$lightness, $chroma, $hue] = Colour::hex($colour)->toOklch();
+        $moved = match (true) {
+            preg_match('/ (light|pale) /', $beside) === 1 => min(0.92, $lightness + self::SHADE),
+            preg_match('/ (dark|deep) /', $beside) === 1 => max(0.18, $lightness - self::SHADE),
+            default => null,
+        };
+
+        return $moved === null ? $colour : Colour::oklch($moved, $chroma, $hue)->toHex();
     }
 
     /**
