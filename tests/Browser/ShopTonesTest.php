@@ -105,6 +105,7 @@ final class ShopTonesTest extends BrowserTestCase
     private function withEverySection(Page $desk, string $handle): string
     {
         $desk->open(self::workshop('/at/'.$handle.'/window'))->see('Front page');
+        $notes = count($desk->all('[data-note]'));
         for ($n = 0; $n < 20; $n++) {
             $desk->css('[data-lay]')->click();
             $offered = $desk->all('[role=menuitem]');
@@ -112,10 +113,10 @@ final class ShopTonesTest extends BrowserTestCase
                 break;
             }
             $offered[$n]->click();
-            usleep(300_000);
+            $desk->until(fn (): bool => count($desk->all('[data-note]')) > $notes + $n, 'for its note');
         }
         self::assertGreaterThan(8, $n);
-        usleep(2_000_000);
+        $desk->until(fn (): bool => $desk->has('[data-galley][data-saving="false"]'), 'for all of it to be saved');
 
         return (string) $desk->css('iframe')->getAttribute('src');
     }

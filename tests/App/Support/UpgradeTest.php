@@ -106,6 +106,36 @@ final class UpgradeTest extends AppTestCase
         }
     }
 
+    public function test_pages_written_before_are_dressed_of_the_same_words(): void
+    {
+        $names = array_map(static fn (string $file): string => basename($file), $this->files());
+        $this->migrate((int) array_search('2026_12_03_004200_dressed_pages.php', $names, true));
+        $this->oneInEveryTable();
+        DB::table('written_pages')->update([
+            'kind' => 'contact',
+            'title' => 'Write to us',
+            'words' => '<p>Ask us.</p>',
+            'asked' => json_encode([['ask' => 'When?', 'answer' => 'Soon.']]),
+            'shown' => json_encode(['title' => 'Write', 'words' => '<p>Ask.</p>', 'asked' => []]),
+        ]);
+        $this->migrate();
+
+        $page = DB::table('written_pages')->first() ?? self::fail('It is gone.');
+        $shown = json_decode((string) $page->shown, true);
+        $said = static fn (array $sections): array => array_column($sections, 'settings', 'kind');
+        self::assertSame([
+            'heading' => ['words' => 'Write to us'],
+            'writing' => ['words' => '<p>Ask us.</p>'],
+            'questions' => ['asked' => [['ask' => 'When?', 'answer' => 'Soon.']]],
+            'letter' => [],
+        ], $said((array) json_decode((string) $page->sections, true)));
+        self::assertSame('Write', $shown['title'], 'what shoppers see is as it was');
+        self::assertSame(
+            ['heading' => ['words' => 'Write'], 'writing' => ['words' => '<p>Ask.</p>'], 'letter' => []],
+            $said($shown['sections']),
+        );
+    }
+
     public function test_upgrading_twice_changes_nothing(): void
     {
         $this->migrate();
