@@ -28,6 +28,7 @@ Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
 Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->name('shelf')
     ->where('slug', '[a-z0-9-]+');
+Route::get('/shared/front.jpg', [SharedController::class, 'front'])->name('shared.front');
 Route::get('/shared/goods/{slug}.jpg', [SharedController::class, 'goods'])->name('shared.goods')->where('slug', '[a-z0-9-]+');
 Route::get('/shared/shelves/{slug}.jpg', [SharedController::class, 'shelf'])->name('shared.shelf')->where('slug', '[a-z0-9-]+');
 Route::get('/robots.txt', [RobotsController::class, 'robots'])->name('robots');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop\Http;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use WindowStall\Bench\Listing;
@@ -21,11 +22,21 @@ use WindowStall\Window\Jobs\MakeGoodsCard;
 use WindowStall\Window\Window;
 
 /**
- * The picture that goes along when goods or a shelf are shared. Nobody waits for one to be composed: until it is, the
+ * The picture that goes along when the shop, goods or a shelf are shared. Nobody waits for one to be composed: until it is, the
  * first of its pictures goes along.
  */
 final class SharedController
 {
+    /** The newest of all. */
+    public function front(Request $request): RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+
+        return $this->send($stall, $this->leading($stall, ShelfGoods::all($stall)
+            ->orderByDesc('facts.shown_since')
+            ->orderByDesc('facts.listing_id')));
+    }
+
     public function goods(Request $request, string $slug): RedirectResponse
     {
         $stall = ShopStall::of($request);
@@ -43,14 +54,23 @@ final class SharedController
     {
         $stall = ShopStall::of($request);
         $shelf = Shelf::of($stall)->where('slug', $slug)->firstOrFail();
-        $goods = ShelfGoods::ordered(ShelfGoods::on($stall, $shelf), $shelf->standing, $shelf)
-            ->limit(GoodsCard::MOST * 2)
-            ->pluck('facts.listing_id');
-        $ids = array_values(array_map(intval(...), $goods->all()));
-        $leading = Covers::leading($stall, $ids);
-        $shown = array_filter(array_map(static fn (int $id): ?Picture => $leading[$id] ?? null, $ids));
 
-        return $this->send($stall, array_values($shown));
+        return $this->send($stall, $this->leading(
+            $stall,
+            ShelfGoods::ordered(ShelfGoods::on($stall, $shelf), $shelf->standing, $shelf),
+        ));
+    }
+
+    /** @return list<Picture> the first of each of the first goods that has one */
+    private function leading(Stall $stall, Builder $goods): array
+    {
+        $ids = array_values(array_map(
+            intval(...),
+            $goods->limit(GoodsCard::MOST * 2)->pluck('facts.listing_id')->all(),
+        ));
+        $leading = Covers::leading($stall, $ids);
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Picture => $leading[$id] ?? null, $ids)));
     }
 
     /** @param  list<Picture>  $pictures  in the order they are shown */

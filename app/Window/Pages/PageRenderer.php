@@ -219,7 +219,7 @@ final readonly class PageRenderer
     }
 
     /**
-     * The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or the hero's.
+     * The picture that goes along when somebody shares the shop, at the shop's own address: its logo, or its newest goods.
      */
     private function shared(Content $content, WindowGoods $goods): string
     {
@@ -227,18 +227,8 @@ final readonly class PageRenderer
         if ($card !== null) {
             return self::whole(PictureSizes::original($card), $goods->stall);
         }
-        foreach ($content->sections as $section) {
-            if ($section->kind->key() !== 'hero' || ! $section->showing->now()) {
-                continue;
-            }
-            $data = $section->kind->data($section->settings, $goods);
-            $picture = $data['own'] ?? $data['good']?->picture;
-            $url = $picture?->path === null ? '' : PictureSizes::url($picture->path, max(PictureSizes::WIDTHS));
 
-            return self::whole($url, $goods->stall);
-        }
-
-        return '';
+        return $goods->count() > 0 ? self::whole('/shared/front.jpg', $goods->stall) : '';
     }
 
     private static function whole(string $url, Stall $stall): string

@@ -64,6 +64,7 @@ final class GoodsPageTest extends AppTestCase
         $queue = Queue::fake();
         $this->world->say($this->pot, ListingPatch::none()->pictures([]));
         self::assertStringNotContainsString('og:image', $this->page(), 'without pictures nothing is composed');
+        $this->get($this->shared('front'))->assertNotFound();
         $this->get($this->shared('goods/'.$this->pot->slug))->assertNotFound();
 
         $this->world->say($this->pot, ListingPatch::none()->pictures(null));
@@ -72,9 +73,10 @@ final class GoodsPageTest extends AppTestCase
             'join' => 'all',
             'parts' => [['field' => 'tag', 'names' => ['glut']]],
         ]);
-        $pages = ['goods/'.$this->pot->slug, 'shelves/'.$shelf->slug];
+        $pages = ['goods/'.$this->pot->slug, 'shelves/'.$shelf->slug, 'front'];
         foreach ($pages as $page) {
-            $this->get($this->stall->shopAddress('/'.$page))->assertSee('og:image" content="'.$this->shared($page), false);
+            $at = $this->stall->shopAddress($page === 'front' ? '/' : '/'.$page);
+            $this->get($at)->assertSee('og:image" content="'.$this->shared($page), false);
             // Nobody waits for it to be composed.
             $this->get($this->shared($page))->assertRedirectContains((string) $picture->path);
         }

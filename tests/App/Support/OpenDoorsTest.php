@@ -58,6 +58,7 @@ final class OpenDoorsTest extends AppTestCase
         // What isn't there, in the shop's look.
         'GET /{fallbackPlaceholder}',
         // What goes along when they are shared.
+        'GET /shared/front.jpg',
         'GET /shared/goods/{slug}.jpg',
         'GET /shared/shelves/{slug}.jpg',
         // For search engines.
