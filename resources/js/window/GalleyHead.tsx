@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { ClosedSign } from '@/window/ClosedSign';
 import { FirstVersion } from '@/window/FirstVersion';
+import { LINK, SeeWide, Steps } from '@/window/Steps';
 import type { Galley } from '@/window/useGalley';
 import { PlacesOfWindow } from '@/window/PlacesOfWindow';
 import { PublishLater } from '@/window/PublishLater';
@@ -14,8 +15,6 @@ interface Props {
   wide: boolean;
   onWide: () => void;
 }
-
-const LINK = 'underline decoration-line underline-offset-4 hover:text-ink disabled:no-underline disabled:opacity-40';
 
 /** What is being dressed, how it stands against what shoppers see, and publishing. */
 export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
@@ -31,12 +30,7 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
           {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}
         </p>
         <div className="ml-auto flex items-center gap-4">
-          <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>
-            Undo
-          </button>
-          <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
-            Redo
-          </button>
+          <Steps galley={galley} />
           <button
             type="button"
             className={LINK}
@@ -46,9 +40,7 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
           >
             First version
           </button>
-          <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
-            {wide ? 'Phone only' : 'See it wide'}
-          </button>
+          <SeeWide wide={wide} onWide={onWide} />
           <button
             type="button"
             className={LINK}

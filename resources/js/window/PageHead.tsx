@@ -6,6 +6,7 @@ import { useHandle } from '@/lib/useStall';
 import type { WrittenPageView } from '@/types';
 import { Ask } from '@/ui/Ask';
 import { Button } from '@/ui/Button';
+import { LINK, SeeWide, Steps } from '@/window/Steps';
 import type { Galley } from '@/window/useGalley';
 
 interface Props {
@@ -14,8 +15,6 @@ interface Props {
   wide: boolean;
   onWide: () => void;
 }
-
-const LINK = 'underline decoration-line underline-offset-4 hover:text-ink disabled:no-underline disabled:opacity-40';
 
 /** Which page is being dressed, how it stands against what shoppers see, and publishing it. */
 export function PageHead({ galley, page, wide, onWide }: Props) {
@@ -46,15 +45,8 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
         </Button>
       )}
       <div className="ml-auto flex items-center gap-4">
-        <button type="button" className={LINK} disabled={!galley.canUndo} onClick={galley.undo}>
-          Undo
-        </button>
-        <button type="button" className={LINK} disabled={!galley.canRedo} onClick={galley.redo}>
-          Redo
-        </button>
-        <button type="button" className={LINK} aria-pressed={wide} onClick={onWide}>
-          {wide ? 'Phone only' : 'See it wide'}
-        </button>
+        <Steps galley={galley} />
+        <SeeWide wide={wide} onWide={onWide} />
         {page.shown && (
           <>
             <a href={page.address} target="_blank" rel="noreferrer" className={LINK}>
