@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Pricing;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
@@ -88,6 +89,7 @@ final class PriceQuestionTest extends TestCase
         ['keep' => '1000000'],
     ];
 
+    #[Group('long')]
     public function test_anything_at_all_is_answered_or_refused_field_by_field(): void
     {
         mt_srand(21);
