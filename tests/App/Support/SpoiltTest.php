@@ -30,6 +30,9 @@ use WindowStall\Tests\Core\Source\Items;
 #[Group('slow')]
 final class SpoiltTest extends AppTestCase
 {
+    /** Values that are tried at a door where nobody is let in. */
+    private const AT_THE_DOOR = 4;
+
     private const MARK = 'Marked as another stall’s';
 
     /** Names that routes read from the address or the body. */
@@ -252,14 +255,17 @@ final class SpoiltTest extends AppTestCase
     public function test_spoilt_values_get_an_answer_from_every_route(): void
     {
         foreach ($this->routes() as $route) {
+            // Within a stall others are turned away at its door, before anything they sent is read.
+            $door = str_contains($route->uri(), 'at/{stall}');
             foreach (self::values() as $name => $value) {
-                foreach (['guest', 'stranger', 'owner'] as $who) {
+                $turnedAway = $door && ! in_array($name, array_slice(array_keys(self::values()), 0, self::AT_THE_DOOR), true);
+                foreach ($turnedAway ? ['owner'] : ['guest', 'stranger', 'owner'] as $who) {
                     $this->ask($route, $this->path($route, $this->own()), $value, $who, $name);
                 }
             }
         }
         self::assertSame([], array_keys($this->faults));
-        self::assertGreaterThanOrEqual(5_000, $this->asked);
+        self::assertGreaterThanOrEqual(6_000, $this->asked);
     }
 
     public function test_spoilt_places_in_an_address_get_an_answer(): void
