@@ -102,7 +102,12 @@ final readonly class FillShelves
         $listings = $changed->listings === null ? '{NULL}' : PgArray::numbers($changed->listings);
         DB::insert(self::NOTE, [$changed->stall->id, $listings]);
         // What was changed stands whatever becomes of the shelves; what isn't worked in now waits for the next.
-        DB::afterCommit(fn () => rescue(fn () => $this($changed->stall)));
+        DB::afterCommit(fn () => rescue(function () use ($changed): void {
+            if ($this($changed->stall) > 0) {
+                // Menus count what shelves hold, and the shop may have been shown since whoever changed it said so.
+                $changed->stall->bumpShop(only: []);
+            }
+        }));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Shop;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Patch\ListingPatch;
@@ -73,6 +74,10 @@ final class OncePerStateTest extends AppTestCase
         $page()->assertSee('href="/shelves/early-peas"', false);
         app(PutInWindow::class)->takeOut($this->stall, Listing::query()->get(), ListingState::PutBy);
         $page()->assertDontSee('All peas');
+        // Shelves are filled after a change: whoever changes it needn't know when they are.
+        Listing::query()->update(['state' => ListingState::InWindow]);
+        event(new ListingsChanged($this->stall, [$listing->id]));
+        $page()->assertSee('All peas');
     }
 
     public function test_joining_by_sets_ends_with_what_asked_for_it(): void
