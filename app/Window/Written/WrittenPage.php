@@ -96,7 +96,8 @@ final class WrittenPage extends Model implements Dressed
 
     public function holding(Content $content): array
     {
-        $title = $content->section('heading')->settings['words'] ?? '';
+        $heading = collect($content->sections)->first(static fn (Section $s): bool => $s->kind->key() === 'heading');
+        $title = $heading?->settings['words'] ?? '';
 
         return ['sections' => $content->toArray()['sections']] + ($title === '' ? [] : ['title' => $title]);
     }
