@@ -8,6 +8,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Shelves\Covers;
@@ -22,8 +23,8 @@ use WindowStall\Window\Jobs\MakeGoodsCard;
 use WindowStall\Window\Window;
 
 /**
- * The picture that goes along when the shop, goods or a shelf are shared. Nobody waits for one to be composed: until it is, the
- * first of its pictures goes along.
+ * The picture that goes along when the shop, goods or a shelf are shared. Nobody waits for one to be composed: until it
+ * is, the first of its pictures goes along.
  */
 final class SharedController
 {
@@ -41,13 +42,12 @@ final class SharedController
     {
         $stall = ShopStall::of($request);
         $listing = Listing::of($stall)->where('state', ListingState::InWindow)->where('slug', $slug)->firstOrFail();
-        $own = $listing->own_pictures;
-        $ready = $listing->pictures->filter(static fn (Picture $p): bool => $p->state === Picture::READY);
-        $shown = $own === null ? $ready : $ready->whereIn('id', $own)->sortBy(
-            static fn (Picture $p): int|false => array_search($p->id, $own, true),
+        $shown = array_filter(
+            ListingFigures::of($stall, $listing)->pictures,
+            static fn (Picture $p): bool => $p->state === Picture::READY,
         );
 
-        return $this->send($stall, array_values($shown->all()));
+        return $this->send($stall, array_values($shown));
     }
 
     public function shelf(Request $request, string $slug): RedirectResponse
