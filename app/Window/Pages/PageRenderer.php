@@ -114,20 +114,23 @@ final readonly class PageRenderer
      */
     public function page(Stall $stall, Content $content, string $view, array $data): string
     {
-        return $this->lay($view, $stall, $content, $data + $this->around($stall, $content) + ['galley' => false]);
+        return $this->lay($view, $stall, $content, $data + $this->around($stall, $content, $data['galley'] ?? false) + ['galley' => false]);
     }
 
     /**
      * What stands on every page: made once for each state of the shop, as menus count what their shelves hold.
      *
+     * @param  bool  $galley  for the galley, whose working copy doesn't take the place of what shoppers see
      * @return array{lead: string, foot: string}
      */
-    private function around(Stall $stall, Content $content): array
+    private function around(Stall $stall, Content $content, bool $galley): array
     {
         $sections = array_filter($content->sections, static fn (Section $s): bool => $s->kind->everywhere());
         $of = [$content->look->toArray(), array_map(static fn (Section $s): array => $s->toArray(), $sections)];
 
-        return OncePerState::of($stall, 'around', hash('xxh128', serialize($of)), function () use (
+        $name = $galley ? 'around in the galley' : 'around';
+
+        return OncePerState::of($stall, $name, hash('xxh128', serialize($of)), function () use (
             $stall,
             $content,
             $sections,
