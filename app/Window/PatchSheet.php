@@ -24,8 +24,9 @@ final readonly class PatchSheet
     public function __invoke(Stall $stall, SavedCopy $saved): SavedCopyView
     {
         // A written page wears what the front page is being dressed in.
-        $look = Window::query()->findOrFail($stall->id)->workingContent()->look;
-        $content = $saved->after->plan === Plan::Page ? $saved->after->wearing($look) : $saved->after;
+        $content = $saved->after->plan === Plan::Page
+            ? $saved->after->wearing(Window::query()->findOrFail($stall->id)->workingContent()->look)
+            : $saved->after;
         $goods = WindowGoods::of($stall);
         $decided = Changes::ofLook($saved->before->look->toArray(), $saved->after->look->toArray());
         $style = $this->pages->style($content);
