@@ -1730,8 +1730,6 @@ export interface WrittenPageView {
   searchWords: string;
   cut: SearchCutView;
   hidden: boolean;
-  blank: boolean;
   shown: boolean;
-  same: boolean;
   stands: string;
 }

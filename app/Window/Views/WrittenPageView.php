@@ -17,7 +17,6 @@ final readonly class WrittenPageView
     /**
      * @param  string  $stands  how it stands, in words
      * @param  bool  $shown  whether shoppers see it, or an earlier state of it
-     * @param  bool  $same  whether they see just this
      */
     public function __construct(
         public int $id,
@@ -29,9 +28,7 @@ final readonly class WrittenPageView
         public string $searchWords,
         public SearchCutView $cut,
         public bool $hidden,
-        public bool $blank,
         public bool $shown,
-        public bool $same,
         public string $stands,
     ) {
     }
@@ -56,9 +53,7 @@ final readonly class WrittenPageView
                 $stall->shopAddress($page->address()),
             ),
             hidden: $page->hidden,
-            blank: $blank,
             shown: $shown,
-            same: $same,
             stands: match (true) {
                 ! $shown && $blank => 'Nothing is written on it yet.',
                 ! $shown => 'Shoppers don’t see it yet.',
