@@ -9,6 +9,7 @@ import { SearchShows } from '@/ui/SearchShows';
 import { TrayBar } from '@/window/tray/TrayBar';
 import { TrayPart } from '@/window/tray/TrayPart';
 import { WeightDrawer } from '@/window/tray/WeightDrawer';
+import { WeightPart } from '@/window/tray/WeightPart';
 
 const WORD = 'field-sizing-content min-w-[4ch] leading-tight font-medium text-ink';
 const PICK = 'field-sizing-content border-b border-rule/40 bg-transparent leading-tight font-medium text-ink';
@@ -25,7 +26,7 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
   const say = (said: Record<string, unknown>): Promise<boolean> =>
     send<WrittenPageView>('PATCH', route('window.page.update', [handle, page.id]), said)
       .then(() => {
-        router.reload({ only: ['page', 'shopUrl'] });
+        router.reload({ only: ['page'] });
         return true;
       })
       .catch((e: unknown) => {
@@ -94,13 +95,7 @@ export function PageTray({ page, audit }: { page: WrittenPageView; audit: AuditV
       <TrayPart name="search" label="Search engines show" open={open} onPull={pull('search')}>
         <span className="max-w-[52ch] truncate">{page.cut.title}</span>
       </TrayPart>
-      <div className="ml-auto flex">
-        <TrayPart name="weight" label="Weighs" open={open} onPull={pull('weight')}>
-          <span className="tabular-nums" data-weight>
-            {audit.weighs}
-          </span>
-        </TrayPart>
-      </div>
+      <WeightPart weighs={audit.weighs} open={open} onPull={pull('weight')} />
     </TrayBar>
   );
 }

@@ -8,6 +8,7 @@ import { TonesDrawer } from '@/window/tray/TonesDrawer';
 import { TrayBar } from '@/window/tray/TrayBar';
 import { TrayPart } from '@/window/tray/TrayPart';
 import { WeightDrawer } from '@/window/tray/WeightDrawer';
+import { WeightPart } from '@/window/tray/WeightPart';
 import type { Galley } from '@/window/useGalley';
 
 interface Props {
@@ -91,13 +92,7 @@ export function Tray({ galley, choices, audit, onChange }: Props) {
       <TrayPart name="pictures" label="Pictures" open={open} onPull={pull('pictures')}>
         {look.pictures}
       </TrayPart>
-      <div className="ml-auto flex">
-        <TrayPart name="weight" label="Weighs" open={open} onPull={pull('weight')}>
-          <span className="tabular-nums" data-weight>
-            {audit.weighs}
-          </span>
-        </TrayPart>
-      </div>
+      <WeightPart weighs={audit.weighs} open={open} onPull={pull('weight')} />
     </TrayBar>
   );
 }
