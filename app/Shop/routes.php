@@ -29,8 +29,12 @@ Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->name('shelf')
     ->where('slug', '[a-z0-9-]+');
 Route::get('/shared/front.jpg', [SharedController::class, 'front'])->name('shared.front');
-Route::get('/shared/goods/{slug}.jpg', [SharedController::class, 'goods'])->name('shared.goods')->where('slug', '[a-z0-9-]+');
-Route::get('/shared/shelves/{slug}.jpg', [SharedController::class, 'shelf'])->name('shared.shelf')->where('slug', '[a-z0-9-]+');
+Route::get('/shared/goods/{slug}.jpg', [SharedController::class, 'goods'])
+    ->name('shared.goods')
+    ->where('slug', '[a-z0-9-]+');
+Route::get('/shared/shelves/{slug}.jpg', [SharedController::class, 'shelf'])
+    ->name('shared.shelf')
+    ->where('slug', '[a-z0-9-]+');
 Route::get('/robots.txt', [RobotsController::class, 'robots'])->name('robots');
 Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap');
 Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');

@@ -6,7 +6,10 @@ namespace WindowStall\Core\Shelves;
 
 use WindowStall\Core\Look\Colour;
 
-/** The colour that the value of an option names: "Dark green", "Pale blue", "Slate", "Ash / black"; null where it names none. */
+/**
+ * The colour that the value of an option names: "Dark green", "Pale blue", "Slate", "Ash / black"; null where it names
+ * none.
+ */
 final class Swatch
 {
     /** How much lighter "light" is, in lightness of OKLCH. */
