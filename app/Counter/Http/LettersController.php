@@ -72,6 +72,7 @@ final class LettersController
     public function take(Request $request, TakeLetter $take, ShopRenderer $shop): HtmlResponse
     {
         $stall = ShopStall::of($request);
+        // Also where the form was hidden while somebody wrote.
         abort_unless(WrittenPage::withForm($stall)->exists(), 404);
         $name = mb_substr(Typed::text($request, 'name'), 0, 120);
         $email = Typed::text($request, 'email');

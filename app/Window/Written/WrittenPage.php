@@ -62,7 +62,7 @@ final class WrittenPage extends Model implements Dressed
         return $stall->hasMany(self::class);
     }
 
-    /** @return HasMany<self, Stall> those by which shoppers can write to the stall */
+    /** @return HasMany<self, Stall> those with a form for letters, though it may be hidden or out of its days */
     public static function withForm(Stall $stall): HasMany
     {
         return self::of($stall)->whereRaw('shown::jsonb @> ?', ['{"sections": [{"kind": "letter"}]}']);
