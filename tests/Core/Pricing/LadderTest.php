@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Pricing;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
@@ -94,15 +95,67 @@ final class LadderTest extends TestCase
         }
     }
 
+    public function test_what_costs_nothing_to_offer_needs_nobody_to_climb(): void
+    {
+        $ladder = new Ladder([Rung::percent(2, Rate::none()), Rung::percent(3, Rate::bp(500))]);
+        $figures = $this->figures($ladder);
+        self::assertSame(0, $figures[1]->mustClimb, 'nobody pays less for two');
+        self::assertGreaterThan(0, $figures[2]->mustClimb);
+        $nobody = $this->figures(new Ladder([Rung::percent(2, Rate::bp(1000))]), anyway: 0)[1];
+        self::assertSame([0, 0], [$nobody->anyway, $nobody->mustClimb], 'nobody would have bought two');
+        $odd = $this->figures(new Ladder([Rung::percent(2, Rate::bp(1000))]), anyway: -5)[1];
+        self::assertSame(0, $odd->anyway, 'fewer than nobody is nobody');
+        self::assertSame(1000, $figures[1]->anyway);
+        self::assertSame(0, $figures[0]->anyway, 'of one piece nobody climbs');
+    }
+
+    public function test_a_rung_that_brings_no_more_than_the_one_below_never_pays(): void
+    {
+        // Two for what one costs and a piece's landed cost more, so that both keep 3.94.
+        $landed = static fn (int $n): Landed => Landed::of(Money::gbp(0), Money::gbp(0));
+        $same = (new Ladder([Rung::total(2, Money::gbp(995))]))
+            ->figures(Money::gbp(995), $landed, Terms::simple(), static fn (): int => 1000);
+        self::assertSame($same[0]->till->keep->minor, $same[1]->till->keep->minor);
+        self::assertSame([null, false, false], [$same[1]->mustClimb, $same[1]->keepsLess, $same[1]->underFloor]);
+        $less = (new Ladder([Rung::total(2, Money::gbp(990))]))
+            ->figures(Money::gbp(995), $landed, Terms::simple(), static fn (): int => 1000);
+        self::assertTrue($less[1]->keepsLess);
+    }
+
+    #[TestWith([1])]
+    #[TestWith([0])]
+    public function test_a_rung_begins_at_two_pieces(int $pieces): void
+    {
+        self::assertSame(2, Rung::percent(2, Rate::bp(1000))->pieces);
+        $this->expectException(\InvalidArgumentException::class);
+        Rung::percent($pieces, Rate::bp(1000));
+    }
+
+    public function test_all_of_a_price_can_be_taken_off_and_no_more(): void
+    {
+        self::assertSame(0, Rung::percent(2, Rate::bp(10_000))->price(Money::gbp(995), 2)->minor);
+        self::assertSame(0, Rung::percent(2, Rate::bp(12_000))->price(Money::gbp(995), 2)->minor);
+        self::assertSame(1, Rung::percent(2, new Rate(999_500))->price(Money::gbp(995), 2)->minor, '0.995 of a penny');
+        self::assertSame(0, Rung::amount(2, Money::gbp(995))->price(Money::gbp(995), 2)->minor);
+        self::assertSame(2, Rung::amount(2, Money::gbp(994))->price(Money::gbp(995), 2)->minor);
+    }
+
+    public function test_rungs_stand_by_rising_pieces_however_they_are_given(): void
+    {
+        $ladder = new Ladder([Rung::percent(5, Rate::bp(2000)), Rung::percent(2, Rate::bp(500)), Rung::percent(3, Rate::bp(1000))]);
+        self::assertSame([2, 3, 5], array_map(static fn (Rung $r): int => $r->pieces, $ladder->rungs));
+        self::assertSame(6, $ladder->next()->pieces);
+    }
+
     /** @return list<RungFigures> */
-    private function figures(Ladder $ladder): array
+    private function figures(Ladder $ladder, int $anyway = 1000): array
     {
         // Goods 3.00 each, delivery 1.00 a parcel.
         return $ladder->figures(
             Money::gbp(995),
             static fn (int $n): Landed => Landed::of(Money::gbp(300 * $n), Money::gbp(100)),
             Terms::simple(),
-            static fn (int $n): int => 1000,
+            static fn (int $n): int => $anyway,
             Floor::margin(Rate::bp(2000)),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Pricing;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
@@ -11,9 +12,11 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Listing\Across;
 use WindowStall\Core\Pricing\Listing\FrozenRate;
+use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Core\Pricing\Listing\PricedOnce;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Pricing\Listing\TrialTally;
+use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Core\Pricing\Offers\FreeDelivery;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Core\Pricing\Recipe\Conditions;
@@ -282,5 +285,84 @@ final class OffersTest extends TestCase
         $all = array_map(static fn (int $n): int => ($n * 7919) % 1009, range(1, 1000));
         rsort($all);
         self::assertSame(array_slice($all, 0, TrialTally::BIGGEST), $moves);
+    }
+
+    /** @return array<string, array{Conditions, bool}> whether they hold for goods of 4.00 and 500 g */
+    public static function conditions(): array
+    {
+        return [
+            'none' => [new Conditions(), true],
+            'a cost from less' => [new Conditions(costFrom: 399), true],
+            'a cost from as much' => [new Conditions(costFrom: 400), true],
+            'a cost from more' => [new Conditions(costFrom: 401), false],
+            'a cost to less' => [new Conditions(costTo: 399), false],
+            'a cost to as much' => [new Conditions(costTo: 400), true],
+            'a weight from as much' => [new Conditions(gramsFrom: 500), true],
+            'a weight from more' => [new Conditions(gramsFrom: 501), false],
+            'a weight to as much' => [new Conditions(gramsTo: 500), true],
+            'a weight to less' => [new Conditions(gramsTo: 499), false],
+            'a weight within' => [new Conditions(gramsFrom: 400, gramsTo: 600), true],
+            'another supplier' => [new Conditions(suppliers: [8]), false],
+            'one of two suppliers' => [new Conditions(suppliers: [8, 7]), true],
+            'another market' => [new Conditions(markets: ['IE']), false],
+            'a tag in other letters' => [new Conditions(tags: ['GIFTS']), true],
+            'no such tag' => [new Conditions(tags: ['gift']), false],
+            'a type in other letters' => [new Conditions(types: ['POT']), true],
+            'another method' => [new Conditions(methods: ['stitch']), false],
+            'one that holds and one that doesn’t' => [new Conditions(costFrom: 400, gramsTo: 100), false],
+        ];
+    }
+
+    #[DataProvider('conditions')]
+    public function test_a_condition_holds_up_to_its_very_end(Conditions $conditions, bool $hold): void
+    {
+        self::assertSame($hold, $conditions->hold(new PricedGoods(7, 'Pot', ['gifts'], 400, 500, 'GB', ['transfer'])));
+    }
+
+    public function test_free_delivery_needs_orders_a_charge_and_something_sold(): void
+    {
+        $order = ['goods' => 2000, 'landed' => 500];
+        $asks = Terms::simple('GBP', 295);
+        self::assertNull(FreeDelivery::over([$order], Terms::simple(), 500), 'nothing is charged');
+        self::assertNull(FreeDelivery::over([['goods' => 0, 'landed' => 500]], $asks, 500), 'nothing was sold');
+        self::assertNull(FreeDelivery::over([], $asks, 500));
+        $proposal = FreeDelivery::over([$order], $asks, 500);
+        self::assertSame([2500, 0], [$proposal?->over->minor, $proposal?->above]);
+        $full = FreeDelivery::over([$order, ['goods' => 2500, 'landed' => 625], ['goods' => 1500, 'landed' => 375]], $asks, 500);
+        self::assertSame([2500, 1], [$full?->over->minor, $full?->above], 'an order of the very value is over it');
+    }
+
+    public function test_free_delivery_begins_above_the_usual_basket_by_a_step_at_least(): void
+    {
+        // A charge of a penny is made up for at once; the usual basket itself is never proposed.
+        $proposal = FreeDelivery::over([['goods' => 2000, 'landed' => 100]], Terms::simple('GBP', 1), 1);
+        self::assertSame(2001, $proposal?->over->minor);
+        $round = FreeDelivery::over([['goods' => 2000, 'landed' => 100]], Terms::simple('GBP', 1), 500);
+        self::assertSame(2500, $round?->over->minor);
+    }
+
+    public function test_a_price_counts_for_the_thirty_days_from_when_it_began_until_it_ended(): void
+    {
+        $day = 86_400;
+        $prices = static fn (int $began, int $ended): array => [
+            ['at' => $began, 'minor' => 500], ['at' => $ended, 'minor' => 900],
+        ];
+        self::assertSame(900, WasPrice::lowest($prices(0, 30 * $day), 60 * $day), 'it ended as the thirty days began');
+        self::assertSame(500, WasPrice::lowest($prices(0, 30 * $day + 1), 60 * $day));
+        self::assertSame(500, WasPrice::lowest($prices(0, 60 * $day), 60 * $day), 'the price now is none of them');
+        self::assertNull(WasPrice::lowest([['at' => 60 * $day, 'minor' => 500]], 60 * $day));
+        self::assertSame(500, WasPrice::lowest([['at' => 60 * $day - 1, 'minor' => 500]], 60 * $day));
+    }
+
+    #[TestWith([100, 100, false])]
+    #[TestWith([99, 100, true])]
+    #[TestWith([0, null, false], 'without a floor only a loss is under it')]
+    #[TestWith([-1, null, true])]
+    #[TestWith([null, 100, false], 'what has no price is under nothing')]
+    public function test_under_the_floor(?int $keep, ?int $least, bool $under): void
+    {
+        $price = new VariantPrice(1, null, null, null, null, PricedBy::Recipe, 1, $keep, null, $least, false);
+        self::assertSame($under, $price->underFloor());
+        self::assertSame($under, $price->once()->underFloor);
     }
 }

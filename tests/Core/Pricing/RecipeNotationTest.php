@@ -13,6 +13,54 @@ use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 /** How recipes are written down. */
 final class RecipeNotationTest extends TestCase
 {
+    #[TestWith([20, []])]
+    #[TestWith([21, ['steps' => 'A recipe has a list of 1 to 20 steps.']])]
+    #[TestWith([0, ['steps' => 'A recipe has a list of 1 to 20 steps.']])]
+    public function test_how_many_steps_there_may_be(int $many, mixed $said): void
+    {
+        $steps = array_map(
+            static fn (int $n): array => ['factor' => '2'] + ($n === $many ? [] : ['up_to' => $n.'.00']),
+            $many === 0 ? [] : range(1, $many),
+        );
+        $fields = new Fields(['basis' => 'landed', 'steps' => $steps]);
+        $recipe = RecipeNotation::read($fields, Currency::of('GBP'));
+        self::assertSame($said, $fields->problems());
+        self::assertCount($said === [] ? $many : 1, $recipe->steps);
+    }
+
+    #[TestWith([['ending' => ['part' => '1.00']], 'Prices in GBP can’t end in 100: the part below the whole unit goes up to 99.'])]
+    #[TestWith([['ending' => ['part' => '0.50', 'every' => '0.50']], 'The part is less than the step it comes every.'])]
+    #[TestWith([['floor' => ['margin' => '0.1', 'keep' => '1.00']], 'A floor has either "margin" or "keep".'])]
+    #[TestWith([['steps' => [['factor' => '2', 'add' => '1.00']]], 'A step has one of "factor", "add", "margin" and "keep".'])]
+    public function test_what_is_said_of_a_mistake(mixed $other, string $said): void
+    {
+        self::assertIsArray($other);
+        $fields = new Fields($other + ['steps' => [['factor' => '2']]]);
+        RecipeNotation::read($fields, Currency::of('GBP'));
+        self::assertSame([$said], array_values($fields->problems()));
+    }
+
+    public function test_an_ending_without_a_part_is_a_whole_one_upwards(): void
+    {
+        $gbp = Currency::of('GBP');
+        $fields = new Fields(['steps' => [['factor' => '2']], 'ending' => ['every' => '0.50']]);
+        $written = RecipeNotation::write(RecipeNotation::read($fields, $gbp), $gbp);
+        self::assertSame(['part' => '0.00', 'every' => '0.50', 'direction' => 'up'], $written['ending']);
+        self::assertSame('landed', $written['basis']);
+        $written = RecipeNotation::write(RecipeNotation::read(new Fields(['steps' => [['factor' => '2']], 'ending' => ['part' => '0.99']]), $gbp), $gbp);
+        self::assertSame(['part' => '0.99', 'direction' => 'up'], $written['ending']);
+    }
+
+    #[TestWith([2_400_000, '2.4'])]
+    #[TestWith([10_000_000, '10'])]
+    #[TestWith([1, '0.000001'])]
+    #[TestWith([0, '0'])]
+    #[TestWith([999_999, '0.999999'])]
+    public function test_millionths_as_a_decimal(int $millionths, string $decimal): void
+    {
+        self::assertSame($decimal, RecipeNotation::decimal($millionths));
+    }
+
     private const WRITTEN = [
         'basis' => 'goods',
         'steps' => [

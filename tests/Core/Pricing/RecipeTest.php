@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Pricing;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Landed;
@@ -99,16 +100,6 @@ final class RecipeTest extends TestCase
             Step::factor(1_900_000),
         ]);
         self::assertEquals(Money::gbp($price), $recipe->decide(self::landed($landed), Terms::simple())->price);
-    }
-
-    public function test_steps_out_of_order_are_refused(): void
-    {
-        $this->expectException(RecipeUnreadable::class);
-        new Recipe(Basis::Landed, [
-            Step::factor(2_000_000, Money::gbp(2000)),
-            Step::factor(3_000_000, Money::gbp(500)),
-            Step::factor(1_000_000),
-        ]);
     }
 
     public function test_a_price_under_the_floor_is_raised_to_the_first_ending_above_it(): void
@@ -228,6 +219,111 @@ final class RecipeTest extends TestCase
             'goods up to 5.00 × 3.2; above for a margin of 30%, to the nearest 0.50, floor 2.00, not above the RRP',
             $recipe->words($gbp),
         );
+    }
+
+    #[TestWith([2_400_000, '× 2.4'])]
+    #[TestWith([3_000_000, '× 3'])]
+    #[TestWith([10_000_000, '× 10'])]
+    #[TestWith([1_234_567, '× 1.234567'])]
+    #[TestWith([1, '× 0.000001'])]
+    public function test_a_factor_reads_without_noughts_at_its_end(int $factor, string $words): void
+    {
+        self::assertSame($words, Step::factor($factor)->words());
+    }
+
+    public function test_other_steps_read_as_what_they_do(): void
+    {
+        self::assertSame(['+ 3.00', 'for a margin of 30%', 'to keep 4.00'], [
+            Step::add(Money::gbp(300))->words(),
+            Step::margin(Rate::bp(3000))->words(),
+            Step::keep(Money::gbp(400))->words(),
+        ]);
+        $this->expectException(\InvalidArgumentException::class);
+        Step::factor(0);
+    }
+
+    /** @return array<string, array{Recipe, int|null, list<string>}> a recipe, the RRP, what is said of landed 10.00 */
+    public static function reasoned(): array
+    {
+        $made = 'Landed cost 10.00 × 2 makes 20.00.';
+        $double = static fn (?Ending $ending = null, ?Floor $floor = null, ?Cap $cap = null): Recipe => new Recipe(
+            Basis::Landed,
+            [Step::factor(2_000_000)],
+            $ending,
+            $floor,
+            $cap,
+        );
+        $tenth = Floor::margin(Rate::bp(1000));
+
+        return [
+            'a factor' => [$double(), null, [$made]],
+            'an ending' => [$double(new Ending(95)), null, [$made, 'Ends .95: 20.95.']],
+            'a floor that is kept' => [$double(null, $tenth), null, [$made, 'The floor of 10% of the receipts is kept.']],
+            'a floor that no price meets' => [
+                $double(null, Floor::margin(Rate::bp(10_000))), null,
+                [$made, 'The floor of 100% of the receipts can’t be met at any price.'],
+            ],
+            'a cap that isn’t reached' => [$double(cap: Cap::rrp()), 2_001, [$made]],
+            'a cap that is met to the dot' => [$double(cap: Cap::rrp()), 2_000, [$made]],
+            'a cap a penny below' => [
+                $double(cap: Cap::rrp()), 1_999, [$made, 'Not above the RRP: brought down to 19.99.'],
+            ],
+            'a floor and a cap' => [
+                $double(null, $tenth, Cap::at(Money::gbp(1800))), null,
+                [$made, 'The floor of 10% of the receipts is kept.', 'Not above 18.00: brought down to 18.00.'],
+            ],
+            'a target that can’t be met' => [
+                new Recipe(Basis::Goods, [Step::margin(Rate::bp(9900))], new Ending(95), $tenth), null,
+                ['Goods 10.00 for a margin of 99% can’t be met: fees and tax eat all that a higher price brings.'],
+            ],
+        ];
+    }
+
+    /** @param  list<string>  $reasons */
+    #[DataProvider('reasoned')]
+    public function test_a_price_says_how_it_was_made(Recipe $recipe, ?int $rrp, array $reasons): void
+    {
+        $decision = $recipe->decide(self::landed(1000), Terms::simple(), $rrp === null ? null : Money::gbp($rrp));
+        self::assertSame($reasons, $decision->reasons());
+        self::assertFalse($decision->floorOverCap());
+    }
+
+    public function test_delivery_that_is_built_in_is_said(): void
+    {
+        $decision = Recipe::plain(2_000_000, new Ending(95))->decide(
+            self::landed(1000),
+            Terms::simple(),
+            carried: Terms::simple('GBP', 295),
+        );
+        self::assertSame('Landed cost 10.00 × 2 makes 22.94 with delivery of 2.95 built in.', $decision->reasons()[0]);
+        self::assertSame(295, $decision->carried?->minor);
+        $none = (new Recipe(Basis::Landed, [Step::margin(Rate::bp(9900))]))
+            ->decide(self::landed(1000), Terms::simple(), carried: Terms::simple('GBP', 295));
+        self::assertSame([null, 295], [$none->price, $none->carried?->minor]);
+    }
+
+    /** @return array<string, array{list<Step>}> */
+    public static function outOfOrder(): array
+    {
+        $to = static fn (int $cost): Step => Step::factor(2_000_000, Money::gbp($cost));
+        $rest = Step::factor(2_000_000);
+
+        return [
+            'falling' => [[$to(2000), $to(500), $rest]],
+            'twice the same' => [[$to(500), $to(500), $rest]],
+            'an end at the top' => [[$to(500)]],
+            'nothing after it counts' => [[$rest, $to(500)]],
+            'two for all above' => [[$rest, $rest]],
+        ];
+    }
+
+    /** @param  non-empty-list<Step>  $steps */
+    #[DataProvider('outOfOrder')]
+    public function test_steps_that_don_t_rise_are_refused(array $steps): void
+    {
+        self::assertCount(2, (new Recipe(Basis::Landed, [Step::factor(1, Money::gbp(0)), Step::factor(1)]))->steps);
+        $this->expectException(RecipeUnreadable::class);
+        new Recipe(Basis::Landed, $steps);
     }
 
     private static function landed(int $minor): Landed

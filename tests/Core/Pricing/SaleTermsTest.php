@@ -132,4 +132,41 @@ final class SaleTermsTest extends TestCase
     {
         self::assertEquals(Money::gbp(0), Terms::simple('GBP', 5000)->priceKeeping(Money::gbp(100), Money::gbp(0)));
     }
+
+    public function test_every_line_at_a_price_and_what_is_kept_of_it_agree(): void
+    {
+        $terms = new SaleTerms(
+            SalesTax::onTop(Rate::bp(1000)),
+            Money::gbp(100),
+            Rate::bp(200),
+            Money::gbp(20),
+            Rate::bp(500),
+            Rate::bp(400),
+            Money::gbp(30),
+        );
+        self::assertSame(
+            ['tax' => 100, 'gross' => 1100, 'receipts' => 1000, 'payment' => 42, 'platform' => 50, 'returns' => 40],
+            $terms->lines(900),
+        );
+        self::assertSame([1000 - 300 - 42 - 50 - 40 - 30, 1000], $terms->keep(900, 300));
+        mt_srand(31);
+        for ($n = 0; $n < 500; $n++) {
+            [$terms, $price, $landed] = [Terms::random(), mt_rand(0, 30_000), mt_rand(0, 9_000)];
+            $l = $terms->lines($price);
+            $spent = $landed + $l['payment'] + $l['platform'] + $l['returns'] + $terms->advertising->minor;
+            self::assertSame([$l['receipts'] - $spent, $l['receipts']], $terms->keep($price, $landed));
+        }
+    }
+
+    public function test_a_ten_thousandth_of_the_price_is_too_little_and_a_little_more_is_looked_for(): void
+    {
+        $terms = static fn (int $payment): SaleTerms => new SaleTerms(
+            SalesTax::included(Rate::none()),
+            Money::gbp(0),
+            new Rate($payment),
+            Money::gbp(0),
+        );
+        self::assertNull($terms(999_900)->priceKeeping(Money::gbp(1), Money::gbp(0)));
+        self::assertNotNull($terms(999_899)->priceKeeping(Money::gbp(1), Money::gbp(0)));
+    }
 }
