@@ -36,4 +36,15 @@ final readonly class CataloguePage
         public ?RowCount $rows = null,
     ) {
     }
+
+    /**
+     * The whole catalogue came as it came last time.
+     *
+     * @param  string  $note  how that is known, for the seller
+     * @param  array<string, mixed>  $learnt  settings that it taught all the same
+     */
+    public static function asBefore(string $note, array $learnt = []): self
+    {
+        return new self([], notes: [$note], learnt: $learnt, asBefore: true);
+    }
 }

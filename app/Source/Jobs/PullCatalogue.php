@@ -14,10 +14,12 @@ use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Source\Pulling\SetAside;
+use WindowStall\Source\Pulling\StoreFirst;
 use WindowStall\Source\Pulling\ToldApart;
 use WindowStall\Source\Pulling\WorkIn;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Stall;
 
 /**
  * Pulls a supplier's whole catalogue: gathers it, judges it, uses what is new, works out delivery and landed cost, then
@@ -36,22 +38,31 @@ final class PullCatalogue extends RunJob
         return 'pulls';
     }
 
-    public function handle(SaveItems $save, Gathered $gathered, SetAside $aside, WorkIn $workIn): void
-    {
+    public function handle(
+        SaveItems $save,
+        StoreFirst $store,
+        Gathered $gathered,
+        SetAside $aside,
+        WorkIn $workIn,
+    ): void {
         $run = Run::query()->find($this->runId);
         if ($run === null) {
             return;
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
         $sorry = 'Something went wrong here while pulling. It has been noted; pull again.';
-        $pull = function () use ($run, $connection, $save, $gathered, $aside, $workIn): void {
+        $pull = function () use ($run, $connection, $save, $store, $gathered, $aside, $workIn): void {
             $gathered->begin();
-            $used = is_int($run->subject['through'] ?? null)
-                ? $this->takeUp($run, $connection, $gathered)
-                : $this->read($run, $connection, $save, $gathered, $aside);
+            // Of the first there is nothing to judge by, so it needn't be laid by.
+            $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();
+            $used = match (true) {
+                is_int($run->subject['through'] ?? null) => $this->takeUp($run, $connection, $gathered),
+                $first => $this->readFirst($run, $connection, $store),
+                default => $this->read($run, $connection, $save, $gathered, $aside),
+            };
             if ($used) {
                 $aside->supersede($connection, $run);
-                $workIn($run, $connection);
+                $workIn($run, $connection, landed: $first);
             }
         };
         $run->perform('Asking for the catalogue', $pull, $sorry, fn (string $trouble) => $this->givenUp($run, $trouble));
@@ -75,6 +86,22 @@ final class PullCatalogue extends RunJob
         ]);
     }
 
+    /** A catalogue of which nothing is known yet. */
+    private function readFirst(Run $run, SupplierConnection $connection, StoreFirst $store): bool
+    {
+        /** @var Stall $stall */
+        $stall = $connection->stall;
+        $learnt = $this->pages(
+            $run,
+            $connection,
+            static fn (CataloguePage $page): ToldApart => $store->take($stall, $connection, $page),
+        );
+        $store->store($stall, $connection);
+        $this->learn($connection, $learnt ?? []);
+
+        return true;
+    }
+
     /** @return bool whether it was used; false where it was set aside */
     private function read(
         Run $run,
@@ -83,22 +110,60 @@ final class PullCatalogue extends RunJob
         Gathered $gathered,
         SetAside $aside,
     ): bool {
-        // Of the first there is nothing to judge by, so it needn't be laid by.
-        $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();
         $judge = new JudgePull();
+        $learnt = $this->pages(
+            $run,
+            $connection,
+            static function (CataloguePage $page) use ($connection, $save, $gathered, $judge): ToldApart {
+                $compared =
+                    $page->same !== []
+                        ? ToldApart::same($page->same)
+                        : $save->compare($connection, $page->items, $page->raw);
+                $gathered->add($compared);
+                $judge->look($connection, $compared);
+
+                return $compared;
+            },
+        );
+        if ($learnt === null) {
+            return true;
+        }
+        $weighed = $judge->weigh($connection, $gathered);
+        // Kept, so that other limits can be rehearsed on it.
+        $run->update(['subject' => ['weighed' => $weighed->toArray()] + $run->subject]);
+        $suspicions = $judge->judge($connection, $weighed);
+        if ($suspicions !== []) {
+            $aside->put($run, $connection, $gathered, $suspicions);
+
+            return false;
+        }
+        $counts = $run->counts;
+        $used = $gathered->use($connection, $run->stopIfCancelled(...));
+        $run->update(['doing' => 'Using what is new', 'counts' => $used + $counts]);
+        $this->learn($connection, $learnt);
+
+        return true;
+    }
+
+    /**
+     * Reads page by page.
+     *
+     * @param  callable(CataloguePage): ToldApart  $take
+     * @return array<string, mixed>|null settings that the catalogue taught; null where all of it came as last time
+     */
+    private function pages(Run $run, SupplierConnection $connection, callable $take): ?array
+    {
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
         $learnt = [];
         foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
             $run->stopIfCancelled();
             if ($page->asBefore) {
-                return $this->asBefore($run, $connection, $page);
+                $this->asBefore($run, $connection, $page);
+                $this->learn($connection, $page->learnt + $learnt);
+
+                return null;
             }
-            $compared =
-                $page->same !== []
-                    ? ToldApart::same($page->same)
-                    : $save->compare($connection, $page->items, $page->raw);
-            $first ? $save->first($connection, $compared) : $gathered->add($compared);
-            $first || $judge->look($connection, $compared);
+            $compared = $take($page);
             foreach ($compared->counts as $kind => $n) {
                 $counts[$kind] += $n;
             }
@@ -111,31 +176,26 @@ final class PullCatalogue extends RunJob
                 'doing' => 'Reading items',
             ]);
         }
-        $weighed = $first ? null : $judge->weigh($connection, $gathered);
-        // Kept, so that other limits can be rehearsed on it.
-        $weighed === null || $run->update(['subject' => ['weighed' => $weighed->toArray()] + $run->subject]);
-        $suspicions = $weighed === null ? [] : $judge->judge($connection, $weighed);
-        if ($suspicions !== []) {
-            $aside->put($run, $connection, $gathered, $suspicions);
 
-            return false;
-        }
-        if (! $first) {
-            $used = $gathered->use($connection, $run->stopIfCancelled(...));
-            $run->update(['doing' => 'Using what is new', 'counts' => $used + $counts]);
-        }
-        // Only now: what was learnt of a catalogue counts once it was used.
+        return $learnt;
+    }
+
+    /**
+     * Only once it was used: what was learnt of a catalogue counts then.
+     *
+     * @param  array<string, mixed>  $learnt
+     */
+    private function learn(SupplierConnection $connection, array $learnt): void
+    {
         if ($learnt !== []) {
             $connection->update([
                 'settings' => array_filter($learnt + $connection->settings, static fn (mixed $s): bool => $s !== null),
             ]);
         }
-
-        return true;
     }
 
     /** Nothing came that wasn't there: there is nothing to judge and nothing to write. */
-    private function asBefore(Run $run, SupplierConnection $connection, CataloguePage $page): bool
+    private function asBefore(Run $run, SupplierConnection $connection, CataloguePage $page): void
     {
         $goods = SupplierItem::query()->where('connection_id', $connection->id)->whereNull('gone_at')->count();
         $this->note($run, $page);
@@ -144,8 +204,6 @@ final class PullCatalogue extends RunJob
             'total' => $goods,
             'counts' => ['new' => 0, 'changed' => 0, 'same' => $goods, 'gone' => 0],
         ]);
-
-        return true;
     }
 
     /** A pull that was set aside and that a person let through. */

@@ -27,6 +27,11 @@ use WindowStall\Stall\Terms\CostSheet;
  *
  * Delivery is asked for once per warehouse and weight and kept; core picks the offer. Figures are written back set by
  * set.
+ *
+ * @phpstan-type LandedRow array{
+ *     item: int|string, external: string, goods: int|null, delivery: int|null, landed: int|null, dmin: int|null,
+ *     dmax: int|null, wh: string|null, method: string|null, first: int|null, further: int|null, beyond: int,
+ * }
  */
 final readonly class LandItems
 {
@@ -222,41 +227,54 @@ final readonly class LandItems
                 $items[$row->id] = $item;
             }
         }
-        $sheet = CostSheet::of($stall);
-        $handling = $sheet->handling();
         foreach ($markets as $market) {
-            $duty = $sheet->duty($market);
-            $quotes = $this->quotes->for($connection, $market, array_values($items));
-            $variantRows = [];
-            $itemRows = [];
-            foreach ($items as $rowId => $item) {
-                $cheapest = null;
-                foreach ($item->variants as $variant) {
-                    $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
-                    $variantRows[] =
-                        [
-                            'item' => $rowId,
-                            'external' => $variant->id,
-                            // Of one that can't be sent home at all that is said instead.
-                            'beyond' => $landed === null ? 0 : self::outOfReach($variant, $quotes),
-                            'first' => $landed?->by->delivery->minor,
-                            'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,
-                        ] + self::columns($landed);
-                    if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
-                        $cheapest = $landed;
-                    }
-                }
-                $itemRows[] =
-                    [
-                        'item' => $rowId,
-                        'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)),
-                        'variants' => count($item->variants),
-                        'rating' => $item->ratingTenths,
-                        'category' => $item->category,
-                    ] + self::columns($cheapest);
-            }
-            $this->write($connection, $market, $market === $stall->home_market, $variantRows, $itemRows);
+            ['variants' => $variants, 'items' => $landed] = $this->figures($stall, $connection, $items, $market);
+            $about = array_map(static fn (array $row): array => $row + self::about($items[$row['item']]), $landed);
+            $this->write($connection, $market, $market === $stall->home_market, $variants, $about);
         }
+    }
+
+    /**
+     * What goods cost landed in a market: every variant, and each item by its cheapest. Nothing is written.
+     *
+     * @param  array<array-key, Item>  $items
+     * @return array{variants: list<LandedRow>, items: list<LandedRow>} each named by its item's key
+     *
+     * @throws SupplierTrouble
+     */
+    public function figures(Stall $stall, SupplierConnection $connection, array $items, string $market): array
+    {
+        $sheet = CostSheet::of($stall);
+        $duty = $sheet->duty($market);
+        $handling = $sheet->handling();
+        $quotes = $this->quotes->for($connection, $market, array_values($items));
+        $figures = ['variants' => [], 'items' => []];
+        foreach ($items as $key => $item) {
+            $cheapest = null;
+            foreach ($item->variants as $variant) {
+                $landed = self::land($item, $variant, $quotes, $sheet->rates(), $duty, $handling);
+                // Of one that can't be sent home at all that is said instead.
+                $beyond = $landed === null ? 0 : self::outOfReach($variant, $quotes);
+                $figures['variants'][] = self::row($key, $variant->id, $landed, $beyond);
+                if ($landed !== null && ($cheapest === null || $landed->total->compare($cheapest->total) < 0)) {
+                    $cheapest = $landed;
+                }
+            }
+            $figures['items'][] = self::row($key, '', $cheapest, 0);
+        }
+
+        return $figures;
+    }
+
+    /** @return array{stock: int, variants: int, rating: int|null, category: string} what is shown beside it */
+    private static function about(Item $item): array
+    {
+        return [
+            'stock' => array_sum(array_map(static fn (Variant $v): int => $v->pieces(), $item->variants)),
+            'variants' => count($item->variants),
+            'rating' => $item->ratingTenths,
+            'category' => $item->category,
+        ];
     }
 
     /**
@@ -300,15 +318,12 @@ final readonly class LandItems
         return LandedCost::best($variant->cost, $offers, $rates, $duty, $handling);
     }
 
-    /**
-     * @return array{
-     *     goods: int|null, delivery: int|null, landed: int|null, dmin: int|null, dmax: int|null, wh: string|null,
-     *     method: string|null,
-     * }
-     */
-    private static function columns(?LandedCost $landed): array
+    /** @return LandedRow */
+    private static function row(int|string $item, string $external, ?LandedCost $landed, int $beyond): array
     {
         return [
+            'item' => $item,
+            'external' => $external,
             'goods' => $landed?->goods->minor,
             'delivery' => $landed?->delivery->minor,
             'landed' => $landed?->total->minor,
@@ -316,6 +331,9 @@ final readonly class LandItems
             'dmax' => $landed?->by->days->max,
             'wh' => $landed?->by->warehouse,
             'method' => $landed?->by->method,
+            'first' => $landed?->by->delivery->minor,
+            'further' => ($landed?->by->further ?? $landed?->by->delivery)?->minor,
+            'beyond' => $beyond,
         ];
     }
 

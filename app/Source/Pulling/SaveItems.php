@@ -7,6 +7,7 @@ namespace WindowStall\Source\Pulling;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\PrintMethod;
+use WindowStall\Source\Landing\FirstLandings;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Copy;
 
@@ -16,6 +17,7 @@ use WindowStall\Support\Copy;
  * What changed goes by COPY into tables of the session, and from there by one statement per table.
  *
  * @phpstan-import-type ChangedItem from ToldApart
+ * @phpstan-import-type FirstFigures from FirstLandings
  */
 final class SaveItems
 {
@@ -112,13 +114,18 @@ final class SaveItems
     /** The same id twice in one item: the first stands. */
     private const PUT_VARIANTS = <<<'SQL'
         INSERT INTO supplier_variants (
-            stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor
+            stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor,
+            goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, method, first_minor,
+            further_minor, out_of_reach
         )
         SELECT DISTINCT ON (item.id, said.external_id)
                item.stall_id, item.id, said.external_id, said.sku, said.barcode, said.label, said.position,
-               said.cost, said.stock, said.grams, said.rrp
+               said.cost, said.stock, said.grams, said.rrp,
+               landed.goods, landed.delivery, landed.landed, landed.dmin, landed.dmax, landed.wh, landed.method,
+               landed.first, landed.further, COALESCE(landed.beyond, 0)
         FROM stage_variants AS said
         JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.item
+        LEFT JOIN stage_landed AS landed ON landed.item = said.item AND landed.external_id = said.external_id
         ORDER BY item.id, said.external_id, said.position
         ON CONFLICT (supplier_item_id, external_id) DO UPDATE SET
             sku = excluded.sku,
@@ -140,6 +147,10 @@ final class SaveItems
             excluded.rrp_minor, NULL::timestamptz
         )
         SQL;
+
+    public function __construct(private readonly FirstLandings $landings)
+    {
+    }
 
     /**
      * @param  list<Item>  $items
@@ -188,10 +199,15 @@ final class SaveItems
         return new ToldApart($changed, $counts, array_map(strval(...), array_keys($seen)), $raw);
     }
 
-    /** Stores what a supplier says for the first time; all of its goods are worked in afterwards, so none is marked. */
-    public function first(SupplierConnection $connection, ToldApart $compared): void
+    /**
+     * Stores what a supplier says for the first time, with what it costs landed. What it says twice over is marked: only
+     * that has to be landed again.
+     *
+     * @param  FirstFigures  $landed
+     */
+    public function first(SupplierConnection $connection, ToldApart $compared, array $landed): void
     {
-        DB::transaction(fn () => $this->write($connection, $compared, mark: false));
+        DB::transaction(fn () => $this->write($connection, $compared, $compared->counts['changed'] > 0, $landed));
     }
 
     /**
@@ -209,9 +225,16 @@ final class SaveItems
             ->all();
     }
 
-    /** @param  bool  $mark  whether it is noted which goods have to be worked in */
-    private function write(SupplierConnection $connection, ToldApart $compared, bool $mark): void
-    {
+    /**
+     * @param  bool  $mark  whether it is noted which goods have to be worked in
+     * @param  FirstFigures  $landed  none where they are landed afterwards
+     */
+    private function write(
+        SupplierConnection $connection,
+        ToldApart $compared,
+        bool $mark,
+        array $landed = FirstLandings::NONE,
+    ): void {
         $changed = $compared->changed;
         if ($changed === []) {
             return;
@@ -221,12 +244,14 @@ final class SaveItems
         DB::statement('TRUNCATE stage_items, stage_variants');
         Copy::into('stage_items', self::ITEM_COLUMNS, self::items($changed, $compared->raw));
         Copy::into('stage_variants', self::VARIANT_COLUMNS, self::variants(array_column($changed, 'item')));
+        $this->landings->layBy($landed);
         DB::insert(self::PUT_ITEMS, ['stall' => $connection->stall_id, 'connection' => $connection->id]);
         if ($mark) {
             DB::insert(self::MARK, ['connection' => $connection->id]);
         }
         DB::insert(self::PUT_WORDS, ['connection' => $connection->id]);
         DB::insert(self::PUT_VARIANTS, ['connection' => $connection->id]);
+        $this->landings->put($connection);
         if ($compared->counts['changed'] > 0) {
             // Some were here before, and may have lost variants.
             $this->letGo($connection);

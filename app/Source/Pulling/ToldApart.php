@@ -28,4 +28,19 @@ final readonly class ToldApart
     {
         return new self([], ['new' => 0, 'changed' => 0, 'same' => count($ids)], $ids);
     }
+
+    /** Both together. */
+    public function and(self $other): self
+    {
+        return new self(
+            [...$this->changed, ...$other->changed],
+            [
+                'new' => $this->counts['new'] + $other->counts['new'],
+                'changed' => $this->counts['changed'] + $other->counts['changed'],
+                'same' => $this->counts['same'] + $other->counts['same'],
+            ],
+            [...$this->ids, ...$other->ids],
+            $this->raw + $other->raw,
+        );
+    }
 }

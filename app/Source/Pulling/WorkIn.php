@@ -50,13 +50,18 @@ final readonly class WorkIn
     ) {
     }
 
-    /** @throws SupplierTrouble */
-    public function __invoke(Run $run, SupplierConnection $connection): void
+    /**
+     * @param  bool  $landed  whether its goods were landed as they were stored, which the first are
+     *
+     * @throws SupplierTrouble
+     */
+    public function __invoke(Run $run, SupplierConnection $connection, bool $landed = false): void
     {
         /** @var Stall $stall */
         $stall = $connection->stall;
         $goods = (int) $run->total;
-        $before = $this->land($run, $stall, $connection, $by = self::landedBy($stall));
+        $by = self::landedBy($stall);
+        $before = $landed ? $this->landTheRest($stall, $connection) : $this->land($run, $stall, $connection, $by);
         $moved = ($run->counts['new'] ?? 0) + ($run->counts['gone'] ?? 0);
         if ($before !== null || Unsettled::renamed($connection)) {
             ($this->learn)($stall);
@@ -95,6 +100,18 @@ final readonly class WorkIn
         ($this->land)($stall, $connection, unsettled: ! $all, progress: $progress);
 
         return $before;
+    }
+
+    /**
+     * Of the first goods only what was said twice over isn't landed yet.
+     *
+     * @return array<int, int> none were sold before
+     */
+    private function landTheRest(Stall $stall, SupplierConnection $connection): array
+    {
+        ($this->land)($stall, $connection, unsettled: true);
+
+        return [];
     }
 
     /** What landed costs are made of besides goods and delivery: the same as long as none of it moved. */

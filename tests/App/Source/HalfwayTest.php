@@ -59,6 +59,19 @@ final class HalfwayTest extends AppTestCase
         self::assertSame([600, 600], array_slice($this->costs(), 0, 2), 'once, however often it came');
     }
 
+    public function test_what_a_first_catalogue_says_twice_counts_as_said_last_and_is_landed_by_that(): void
+    {
+        $this->stall = $this->world->stall();
+        $run = $this->pull([self::page(['A', 'B'], 'B'), self::page(['B', 'C'], null, 600)]);
+        self::assertEquals(['new' => 3, 'changed' => 1, 'same' => 0, 'gone' => 0], $run->counts);
+        self::assertSame([540, 600, 600], $this->costs());
+        $landed = array_map(static fn (string $row): int => json_decode($row)->landed_minor, $this->left());
+        self::assertSame($landed[2], $landed[1]);
+        self::assertGreaterThan($landed[0], $landed[1]);
+        self::assertSame(0, DB::table('unsettled_items')->count());
+        self::assertSame(3, DB::table('item_landings')->where('stall_id', $this->stall->id)->count());
+    }
+
     /** @param  list<mixed>  $pages  bodies, or body and status, or null where nobody answers */
     private function pull(array $pages): Run
     {

@@ -40,11 +40,24 @@ final class KnownGoodsTest extends AppTestCase
         self::assertEquals(['new' => 0, 'changed' => 0, 'same' => 20, 'gone' => 0], $again->counts);
         self::assertSame(['The file is byte for byte the one of last time.'], $again->notes);
         $moved = $this->pull($this->supplier, Samples::table(20)."\n");
-        self::assertSame([20, []], [$moved->counts['same'] ?? 0, $moved->notes]);
+        self::assertEquals($again->counts, $moved->counts);
+        self::assertSame(['Every row of the file says what it said last time.'], $moved->notes);
+        $known = $this->pull($this->supplier, Samples::table(20)."\n");
+        self::assertSame($again->notes, $known->notes, 'and these bytes are known now');
         $one = $this->pull($this->supplier, str_replace('Pot 7;', 'Pot seven;', Samples::table(20)));
         self::assertEquals(['new' => 0, 'changed' => 1, 'same' => 19, 'gone' => 0], $one->counts);
         self::assertSame('Pot seven', SupplierItem::of($this->stall)->where('external_id', 'R-7')->value('title'));
         self::assertSame(0, DB::table('unsettled_items')->count(), 'all of it is worked in');
+    }
+
+    public function test_a_file_that_leaves_one_out_says_something_new(): void
+    {
+        $lines = explode("\n", trim(Samples::table(20)));
+        $short = $this->pull($this->supplier, implode("\n", array_slice($lines, 0, -1))."\n");
+        self::assertEquals(['new' => 0, 'changed' => 0, 'same' => 19, 'gone' => 1], $short->counts);
+        $back = $this->pull($this->supplier, Samples::table(20));
+        self::assertSame([20, 0], [($back->counts['same'] ?? 0) + ($back->counts['changed'] ?? 0), $back->counts['gone'] ?? 0]);
+        self::assertSame(20, SupplierItem::of($this->stall)->whereNull('gone_at')->count());
     }
 
     public function test_another_mapping_reads_the_same_bytes_anew(): void

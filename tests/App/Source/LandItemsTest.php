@@ -15,6 +15,7 @@ use WindowStall\Core\Source\Variant;
 use WindowStall\Source\Landing\DeliveryQuotes;
 use WindowStall\Source\Landing\ItemLanding;
 use WindowStall\Source\Landing\LandItems;
+use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
@@ -72,6 +73,45 @@ final class LandItemsTest extends AppTestCase
         $this->postJson(route('bench.window', $stall), ['listings' => [$listing->id]])
             ->assertJsonPath('placed', [])
             ->assertJsonPath('left.0.lacks.0.words', 'STL-01 can’t be delivered to Brazil. Switch it off.');
+    }
+
+    public function test_what_comes_for_the_first_time_is_stored_with_the_figures_that_landing_it_gives(): void
+    {
+        $stall = $this->world->stall();
+        $this->world->market($stall, 'IE', 410);
+        $connection = $this->world->connection($stall);
+        app(StartPull::class)($connection, null);
+        $first = self::figures($stall);
+        self::assertGreaterThan(300, count(array_filter($first, static fn (string $row): bool => ! str_contains($row, 'null,null,null'))));
+        DB::table('supplier_variants')->where('stall_id', $stall->id)->update(['landed_minor' => 1, 'out_of_reach' => 7]);
+        DB::table('item_landings')->where('stall_id', $stall->id)->update(['landed_minor' => 1, 'stock' => 1, 'category' => '']);
+        app(LandItems::class)($stall, $connection);
+        self::assertSame($first, self::figures($stall));
+    }
+
+    /** @return list<string> what every variant costs at home and every item in each market */
+    private static function figures(Stall $stall): array
+    {
+        $rows = [
+            ...DB::select(
+                'SELECT item.external_id, variant.external_id AS variant, goods_minor, delivery_minor, landed_minor,
+                    days_min, days_max, warehouse, method, first_minor, further_minor, out_of_reach
+                FROM supplier_variants AS variant JOIN supplier_items AS item ON item.id = variant.supplier_item_id
+                WHERE variant.stall_id = ? ORDER BY 1, 2',
+                [$stall->id],
+            ),
+            ...DB::select(
+                'SELECT item.external_id, market, goods_minor, delivery_minor, landed_minor, days_min, days_max,
+                    warehouse, landing.stock, landing.variants, landing.rating, landing.category
+                FROM item_landings AS landing JOIN supplier_items AS item ON item.id = landing.supplier_item_id
+                WHERE landing.stall_id = ? ORDER BY 1, 2',
+                [$stall->id],
+            ),
+        ];
+
+        return array_values(
+            array_map(static fn (\stdClass $row): string => (string) json_encode(array_values((array) $row)), $rows),
+        );
     }
 
     public function test_a_quote_is_asked_for_once_and_kept(): void

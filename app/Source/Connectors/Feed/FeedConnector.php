@@ -112,7 +112,7 @@ final class FeedConnector implements Connector
             $access->connection !== null &&
             ($access->settings['read'] ?? null) === $bytes.KnownGoods::salt($mapping)
         ) {
-            yield new CataloguePage([], asBefore: true, notes: ['The file is byte for byte the one of last time.']);
+            yield CataloguePage::asBefore('The file is byte for byte the one of last time.');
 
             return;
         }
@@ -143,12 +143,19 @@ final class FeedConnector implements Connector
             );
         }
         $rejects = false;
+        $read = $bytes.KnownGoods::salt($mapping);
         foreach (ReadGoods::pages($feed, $mapping, $access->connection) as $page) {
+            if ($page->asBefore) {
+                yield from $this->late($access, $feed);
+                yield CataloguePage::asBefore($page->notes[0], ['read' => $read]);
+
+                return;
+            }
             $rejects = $rejects || $page->rejects !== [];
             yield $page;
         }
         yield from $this->late($access, $feed);
         // What couldn't be used is listed with each pull; such a file is read again.
-        yield new CataloguePage([], learnt: ['read' => $rejects ? null : $bytes.KnownGoods::salt($mapping)]);
+        yield new CataloguePage([], learnt: ['read' => $rejects ? null : $read]);
     }
 }

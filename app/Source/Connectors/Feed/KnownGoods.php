@@ -62,6 +62,15 @@ final class KnownGoods
             AND doubled.item IS NULL
         SQL;
 
+    /** Each item came as before, and there are as many as there were. */
+    private const NOTHING_NEW = <<<'SQL'
+        SELECT count(*) FILTER (WHERE NOT known) = 0
+               AND count(*) = (
+                   SELECT count(*) FROM supplier_items WHERE connection_id = :connection AND gone_at IS NULL
+               )
+        FROM feed_items
+        SQL;
+
     private const UNKNOWN = <<<'SQL'
         DECLARE unknown_rows CURSOR WITH HOLD FOR
         SELECT feed_groups.first, feed_groups.last
@@ -71,7 +80,7 @@ final class KnownGoods
         ORDER BY feed_groups.first
         SQL;
 
-    private function __construct()
+    private function __construct(private readonly int $connection)
     {
     }
 
@@ -85,11 +94,11 @@ final class KnownGoods
         DB::statement('CREATE TEMP TABLE IF NOT EXISTS feed_items (item text, known boolean)');
         DB::statement('TRUNCATE feed_groups, feed_items');
         Copy::into('feed_groups', ['first', 'last', 'item', 'skus', 'hashes'], self::groups($feed, $read));
-        DB::statement('ANALYZE feed_groups');
+        DB::statement('ANALYZE feed_groups (item)');
         DB::insert(self::ITEMS, ['salt' => self::salt($mapping), 'connection' => $connection]);
         DB::statement('ANALYZE feed_items');
 
-        return new self();
+        return new self($connection);
     }
 
     /** @return \Generator<int, list<string|int>> rows of one item that stand together, as one */
@@ -125,6 +134,12 @@ final class KnownGoods
     public static function salt(Mapping $mapping): string
     {
         return hash('xxh128', self::READING.json_encode($mapping->toArray(), JSON_THROW_ON_ERROR));
+    }
+
+    /** Whether the file brings what the last one brought, and leaves nothing out. */
+    public function nothingNew(): bool
+    {
+        return (bool) DB::scalar(self::NOTHING_NEW, ['connection' => $this->connection]);
     }
 
     public function sameCount(): int

@@ -77,6 +77,11 @@ final class ReadGoods
     {
         $known =
             $connection === null ? null : KnownGoods::before($this->feed, $this->read, $this->mapping, $connection);
+        if ($known?->nothingNew() === true) {
+            yield CataloguePage::asBefore('Every row of the file says what it said last time.');
+
+            return;
+        }
         DB::statement(
             'CREATE TEMP TABLE IF NOT EXISTS feed_lines (item text, row bigint, sku text, hash text, line text)',
         );
