@@ -48,6 +48,12 @@ final class JudgedListing
     /** @var Collection<int, ListingVariant> those that a change or a question is about */
     private Collection $variants;
 
+    /** @var array<string, list<ListingVariant>> the same by the suppliers' ids */
+    private array $byCode = [];
+
+    /** @var array<string, list<DriftChange>> its changes that ask or are kept, by what they are about */
+    private array $openBy = [];
+
     /** @param  Collection<int, DriftChange>  $open  its changes that ask or are kept by a rule */
     public function __construct(
         private readonly Stall $stall,
@@ -58,6 +64,9 @@ final class JudgedListing
         private readonly Recognise $recognise,
     ) {
         $this->waiting = $listing->waiting;
+        foreach ($open as $row) {
+            $this->openBy[self::about($row->supplier_item_id, $row->kind, $row->variant)][] = $row;
+        }
     }
 
     /** @return list<string> the suppliers' ids of its variants that something was said of */
@@ -92,6 +101,9 @@ final class JudgedListing
             return;
         }
         $this->variants = $variants;
+        foreach ($variants as $variant) {
+            $this->byCode[$variant->external_id][] = $variant;
+        }
         $this->gone($item);
         foreach ($this->changes as [$of, $change]) {
             $this->change($of, $change);
@@ -290,9 +302,18 @@ final class JudgedListing
 
     private function open(SupplierItem $item, ChangeKind $kind, ?string $variant): ?DriftChange
     {
-        return $this->open->first(fn (DriftChange $row): bool => $row->supplier_item_id === $item->id
-            && $row->kind === $kind && $row->variant === (string) $variant
-            && ($row->standing === Standing::Asks || $row->standing === Standing::Kept && $this->standsBy($row)));
+        foreach ($this->openBy[self::about($item->id, $kind, (string) $variant)] ?? [] as $row) {
+            if ($row->standing === Standing::Asks || $row->standing === Standing::Kept && $this->standsBy($row)) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    private static function about(int $item, ChangeKind $kind, string $variant): string
+    {
+        return $item.' '.$kind->value.' '.$variant;
     }
 
     /**
@@ -350,10 +371,13 @@ final class JudgedListing
     /** The listing's variant that a change is about; null where the seller left it out, or it is of another part. */
     private function variant(SupplierItem $item, Change $change): ?ListingVariant
     {
-        return $change->variantId === null ? null : $this->variants->first(
-            static fn (ListingVariant $row): bool => $row->external_id === $change->variantId
-                && $row->supplierVariant?->supplier_item_id === $item->id,
-        );
+        foreach ($this->byCode[(string) $change->variantId] ?? [] as $row) {
+            if ($change->variantId !== null && $row->supplierVariant?->supplier_item_id === $item->id) {
+                return $row;
+            }
+        }
+
+        return null;
     }
 
     /** Whether a new variant is of this listing's part, when its item was split. */

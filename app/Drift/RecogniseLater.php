@@ -21,8 +21,14 @@ final readonly class RecogniseLater
     /** Listings that are looked at after a pull. */
     private const MOST = 200;
 
-    /** Gone, and nobody was asked yet whether something new is the same. */
+    /** Gone, nobody was asked yet whether something new is the same, and something new has come since. */
     private const GONE = <<<'SQL'
+        WITH newest AS MATERIALIZED (
+            SELECT max(created_at) AS at
+            FROM supplier_items
+            WHERE connection_id = :connection
+              AND gone_at IS NULL
+        )
         SELECT listing.id
         FROM listings AS listing
         JOIN supplier_items AS item ON item.id = listing.supplier_item_id
@@ -30,12 +36,7 @@ final readonly class RecogniseLater
           AND listing.deleted_at IS NULL
           AND listing.supplier_gone
           AND item.connection_id = :connection
-          AND EXISTS (
-              SELECT 1 FROM supplier_items AS other
-              WHERE other.connection_id = item.connection_id
-                AND other.gone_at IS NULL
-                AND other.created_at >= item.gone_at
-          )
+          AND item.gone_at <= (SELECT at FROM newest)
           AND NOT EXISTS (
               SELECT 1 FROM drift_changes AS asked
               WHERE asked.listing_id = listing.id AND asked.kind = 'item_as' AND asked.standing IN ('asks', 'kept')

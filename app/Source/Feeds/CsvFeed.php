@@ -83,9 +83,8 @@ final readonly class CsvFeed implements Feed
     /** @return \Generator<int, string> rows under the header with anything in them, by number */
     private function goods(): \Generator
     {
-        $nothing = " \t\r\n".$this->delimiter;
         foreach ($this->records() as $number => $record) {
-            if ($number > $this->headerRow && trim($record, $nothing) !== '') {
+            if ($number > $this->headerRow && $this->says($record)) {
                 yield $number => $record;
             }
         }
@@ -93,9 +92,18 @@ final readonly class CsvFeed implements Feed
 
     public function some(iterable $numbers): iterable
     {
-        foreach (Picked::of($this->goods(), $numbers) as $number => $record) {
-            yield $number => $this->values($record);
+        // What isn't wanted needn't be looked into.
+        foreach (Picked::of($this->asTheyStand(), $numbers) as $number => $record) {
+            $record = $this->utf8($record);
+            if ($number > $this->headerRow && $this->says($record)) {
+                yield $number => $this->values($record);
+            }
         }
+    }
+
+    private function says(string $record): bool
+    {
+        return trim($record, " \t\r\n".$this->delimiter) !== '';
     }
 
     /** @return list<string> */
@@ -125,9 +133,15 @@ final readonly class CsvFeed implements Feed
     /** @return \Generator<int, string> rows by number as they stand in the file, in UTF-8 */
     private function records(): \Generator
     {
-        foreach ((new CsvRows($this->delimiter))->of((new TextLines($this->path))->all()) as $number => $record) {
+        foreach ($this->asTheyStand() as $number => $record) {
             yield $number => $this->utf8($record);
         }
+    }
+
+    /** @return \Generator<int, string> rows by number, in the file's own encoding where that is of one byte a letter */
+    private function asTheyStand(): \Generator
+    {
+        return (new CsvRows($this->delimiter))->of((new TextLines($this->path))->all());
     }
 
     private function record(int $wanted): string
