@@ -91,12 +91,16 @@ final class PullCatalogue extends RunJob
     {
         /** @var Stall $stall */
         $stall = $connection->stall;
-        $learnt = $this->pages(
-            $run,
-            $connection,
-            static fn (CataloguePage $page): ToldApart => $store->take($stall, $connection, $page),
-        );
-        $store->store($stall, $connection);
+        try {
+            $learnt = $this->pages(
+                $run,
+                $connection,
+                static fn (CataloguePage $page): ToldApart => $store->take($stall, $connection, $page),
+            );
+        } finally {
+            // Also what was read before it was stopped or broke off.
+            $store->store($stall, $connection);
+        }
         $this->learn($connection, $learnt ?? []);
 
         return true;
