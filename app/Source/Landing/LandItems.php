@@ -74,7 +74,7 @@ final readonly class LandItems
         SELECT item, :market, :stall, :connection, goods, delivery, landed, dmin, dmax, wh, stock, variants, rating,
                category
         FROM jsonb_to_recordset(:items::jsonb) AS landed (
-            item bigint, stock int, variants int, rating int, category text, goods bigint, delivery bigint,
+            item bigint, stock bigint, variants int, rating int, category text, goods bigint, delivery bigint,
             landed bigint, dmin int, dmax int, wh char(2)
         )
         ON CONFLICT (supplier_item_id, market) DO UPDATE

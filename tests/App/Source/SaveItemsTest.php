@@ -22,6 +22,15 @@ final class SaveItemsTest extends AppTestCase
         $this->stall = $this->world->stall();
     }
 
+    public function test_an_item_of_very_many_variants_that_never_run_out_is_counted(): void
+    {
+        $variant = static fn (int $n): Variant => Items::variant('v'.$n, 500, 9_999_999, 'S-'.$n);
+        $this->world->pull($this->stall, Items::item(array_map($variant, range(1, 300))));
+        $row = SupplierItem::of($this->stall)->firstOrFail();
+        self::assertSame(2_999_999_700, $row->stock);
+        self::assertSame([2_999_999_700], $row->landings()->pluck('stock')->all());
+    }
+
     public function test_what_a_supplier_said_before_is_kept_beside_what_it_says_now(): void
     {
         $this->world->pull($this->stall, Items::item([Items::variant('a')], 'One'));
