@@ -14,6 +14,12 @@ use WindowStall\Tests\Browser\Support\Page;
  */
 abstract class BrowserTestCase extends TestCase
 {
+    private const KEY = 'oakum-quillet-key';
+
+    private const STALL = [
+        'country' => 'GB', 'home_market' => 'GB', 'currency' => 'GBP', 'vat' => '20', 'flat_delivery' => '2.95',
+    ];
+
     /** @var list<Page> */
     private array $open = [];
 
@@ -46,19 +52,34 @@ abstract class BrowserTestCase extends TestCase
         return self::url('workshop.localhost', $path);
     }
 
-    /** Signs up, sets up a stall and connects it with Oakum Depot, all at the screen. Gives the stall's handle. */
-    protected function newStall(
-        Page $desk,
-        string $name = 'Quillet',
-        bool $connect = true,
-        bool $open = true,
-    ): string {
-        $handle = 'b'.bin2hex(random_bytes(4));
+    /** A person with a stall, connected with Oakum Depot: what the screens would ask, asked at once. */
+    protected function newStall(Page $desk, string $name = 'Quillet', bool $connect = true): string
+    {
+        $handle = self::handle();
+        $desk->open(self::workshop('/sign-up'));
+        $this->ask($desk, '/sign-up', self::person($handle));
+        $this->ask($desk, '/stalls', ['name' => $name, 'handle' => $handle] + self::STALL);
+        $this->openShop($desk, $handle);
+        if ($connect) {
+            $oakum = ['kind' => 'oakum', 'address' => self::url('oakum.standins.localhost', ''), 'key' => self::KEY];
+            $this->ask($desk, '/at/'.$handle.'/source/connections', $oakum);
+        }
+        $desk->open(self::workshop('/at/'.$handle.'/source'));
+        $connect ? $this->awaitCatalogue($desk) : $desk->see('No supplier is connected yet');
+
+        return $handle;
+    }
+
+    /** The same, all of it at the screen, but that the shop stays closed. */
+    protected function newStallByHand(Page $desk, string $name = 'Quillet', bool $connect = true): string
+    {
+        $handle = self::handle();
+        $person = self::person($handle);
         $desk
             ->open(self::workshop('/sign-up'))
-            ->write('Your name', 'Ada')
-            ->write('E-mail', $handle.'@quillet.example')
-            ->write('Password', 'two-rows-of-leeks')
+            ->write('Your name', $person['name'])
+            ->write('E-mail', $person['email'])
+            ->write('Password', $person['password'])
             ->press('Sign up');
         $desk
             ->see('Set up a stall')
@@ -66,35 +87,58 @@ abstract class BrowserTestCase extends TestCase
             ->write('Address of the shop', $handle)
             ->press('Set up the stall');
         $desk->see('No supplier is connected yet');
-        if ($open) {
-            $this->openShop($desk, $handle);
-        }
         if ($connect) {
             $desk
                 ->press('Connect a supplier')
                 ->click('a[href*="kind=oakum"]')
-                ->write('Your key', 'oakum-quillet-key')
+                ->write('Your key', self::KEY)
                 ->press('Connect and pull the catalogue');
-            $desk->until(fn (): bool => $desk->has('[data-item]') && ! $desk->has('progress'), 'for the catalogue');
+            $this->awaitCatalogue($desk);
         }
 
         return $handle;
     }
 
+    private function awaitCatalogue(Page $desk): void
+    {
+        $desk->until(fn (): bool => $desk->has('[data-item]') && ! $desk->has('progress'), 'for the catalogue');
+    }
+
+    private static function handle(): string
+    {
+        return 'b'.bin2hex(random_bytes(4));
+    }
+
+    /** @return array{name: string, email: string, password: string} */
+    private static function person(string $handle): array
+    {
+        return ['name' => 'Ada', 'email' => $handle.'@quillet.example', 'password' => 'two-rows-of-leeks'];
+    }
+
     /** As the button in Window does. */
     private function openShop(Page $desk, string $handle): void
     {
-        $status = $desk->driver->executeAsyncScript(<<<'JS'
-            const [url, done] = arguments;
+        $this->ask($desk, '/at/'.$handle.'/window/shop', ['open' => true], 'PUT');
+    }
+
+    /**
+     * Sends what a form of the page would send; the answer leads elsewhere.
+     *
+     * @param  array<string, mixed>  $typed
+     */
+    private function ask(Page $desk, string $path, array $typed, string $method = 'POST'): void
+    {
+        $leads = $desk->driver->executeAsyncScript(<<<'JS'
+            const [path, typed, method, done] = arguments;
             const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-            fetch(url, {
-                method: 'PUT',
+            fetch(path, {
+                method,
                 redirect: 'manual',
-                headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token},
-                body: JSON.stringify({open: true}),
-            }).then((answer) => done(answer.type));
-            JS, ['/at/'.$handle.'/window/shop']);
-        self::assertSame('opaqueredirect', $status);
+                headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify(typed),
+            }).then(async (answer) => done(answer.type === 'opaqueredirect' ? '' : await answer.text()));
+            JS, [$path, $typed, $method]);
+        self::assertSame('', $leads, $path);
     }
 
     /** Takes the item of that code to the bench, from a search. */

@@ -16,7 +16,7 @@ final class DoorTest extends BrowserTestCase
             ->write('Password', 'wrong')
             ->click('button[type="submit"]')
             ->see('No one with that address and password works here.');
-        $handle = $this->newStall($desk, 'First plot', connect: false);
+        $handle = $this->newStallByHand($desk, 'First plot', connect: false);
         $desk->readsForEveryone('an empty Source');
         $desk
             ->press('Connect a supplier')

@@ -12,7 +12,7 @@ final class FromItemToParcelTest extends BrowserTestCase
     public function test_a_first_day_seller_sells_a_trowel(): void
     {
         $desk = $this->desk();
-        $handle = $this->newStall($desk, open: false);
+        $handle = $this->newStallByHand($desk);
         $desk->readsForEveryone('Source');
         $desk->see('64 items');
         $desk
