@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Core\Landing;
 
 use Brick\Math\BigRational;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Landing\Cost;
@@ -63,6 +64,7 @@ final class CostTest extends TestCase
         $this->cost(DutyBase::Goods)->landed(1, new Rates(Currency::of('GBP')));
     }
 
+    #[Group('long')]
     public function test_machine_words_and_rationals_agree(): void
     {
         mt_srand(23);

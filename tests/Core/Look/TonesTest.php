@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Core\Look;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -19,6 +20,7 @@ final class TonesTest extends TestCase
     /** Which pairs there are is taken from the stylesheet: {@see \WindowStall\Tests\Browser\ShopTonesTest}. */
     private const COLOURS = 2_000;
 
+    #[Group('long')]
     public function test_whatever_stands_on_whatever_can_be_read_in_every_mood_whatever_colours_a_seller_picks(): void
     {
         $random = new Randomizer(new Mt19937(11));
