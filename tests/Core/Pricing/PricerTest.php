@@ -115,6 +115,81 @@ final class PricerTest extends TestCase
         self::assertSame(Terms::simple()->keep(1630, 650)[0], $price->keep);
     }
 
+    public function test_margin_and_floor_are_of_what_comes_in(): void
+    {
+        [$price] = $this->pricer()->listing([$this->facts(1, 500)], new PriceSpread(Across::Each));
+        // 15.95 with 2.66 tax in it; 6.50 landed, 0.44 for the payment; 15% of 13.29 are 1.9935.
+        self::assertSame([635, 4778, 200, false], [$price->keep, $price->marginBp, $price->least, $price->underFloor()]);
+        [$given] = $this->pricer()->listing([$this->facts(1, 500, hand: 0)], new PriceSpread(Across::Each));
+        self::assertSame([-670, null, 0, true], [$given->keep, $given->marginBp, $given->least, $given->underFloor()]);
+        self::assertFalse($given->floorOverCap);
+    }
+
+    public function test_without_a_floor_none_is_asked_for(): void
+    {
+        $own = new Recipe(Basis::Landed, [Step::factor(2_000_000)]);
+        $from = new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'GB'), $this->pricer()->today, own: $own);
+        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(Across::Each));
+        self::assertSame([1300, PricedBy::OwnRecipe, 0, null], [$price->price?->minor, $price->by, $price->recipe, $price->least]);
+        self::assertFalse($price->underFloor() || $price->floorOverCap);
+    }
+
+    public function test_prices_step_by_the_value_each_variant_has(): void
+    {
+        $facts = static fn (VariantFacts $of, string $step): VariantFacts => new VariantFacts($of->id, $of->from, $of->hand, step: $step);
+        $prices = $this->pricer()->listing(
+            [
+                $facts($this->facts(1, 300), 'S'), $facts($this->facts(2, 500), 'M'),
+                $facts($this->facts(3, 900), 'XL'), $facts($this->facts(4, null), 'S'),
+            ],
+            new PriceSpread(Across::Stepped, 'Size', [['S', 'M']]),
+        );
+        self::assertSame([1595, 1595, 2395, null], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
+        self::assertSame(
+            [PricedBy::Together, PricedBy::Recipe, PricedBy::Recipe, PricedBy::Recipe],
+            array_map(static fn ($p): PricedBy => $p->by, $prices),
+        );
+    }
+
+    public function test_what_is_not_delivered_follows_no_price(): void
+    {
+        $from = new RecipeFacts(null, new PricedGoods(1, '', [], 500, 100, 'IE'), $this->pricer()->today, follows: Money::gbp(1595));
+        [$price] = $this->pricer()->listing([new VariantFacts(1, $from)], new PriceSpread(Across::Each));
+        self::assertSame([null, null, null, null, null, false], [
+            $price->price, $price->shown, $price->landed, $price->keep, $price->least, $price->floorOverCap,
+        ]);
+    }
+
+    public function test_a_price_by_hand_stands_where_nothing_is_delivered_and_keeps_nothing(): void
+    {
+        [$price] = $this->pricer()->listing([$this->facts(1, null, hand: 1200)], new PriceSpread(Across::Each));
+        self::assertSame([1200, 1200, null, PricedBy::Hand], [
+            $price->price?->minor, $price->shown?->minor, $price->keep, $price->by,
+        ]);
+    }
+
+    public function test_a_price_that_follows_in_the_same_currency_gets_the_ending_there(): void
+    {
+        $pricer = new Pricer(Terms::simple(), $this->book(), new Rates(Currency::of('GBP')), new Ending(50));
+        $goods = new PricedGoods(1, '', [], 500, 100, 'IM');
+        $follows = new RecipeFacts($this->cost(500), $goods, $pricer->today, follows: Money::gbp(1595));
+        $recipe = new RecipeFacts($this->cost(500), $goods, $pricer->today);
+        $prices = $pricer->listing([new VariantFacts(1, $follows), new VariantFacts(2, $recipe)], new PriceSpread(Across::Each));
+        self::assertSame([1650, 1595], array_map(static fn ($p): ?int => $p->shown?->minor, $prices));
+        self::assertSame([1650, 1595], array_map(static fn ($p): ?int => $p->price?->minor, $prices));
+    }
+
+    public function test_a_recipe_s_own_price_abroad_is_shown_there_and_worth_what_comes_back(): void
+    {
+        $back = ExchangeRate::of(Currency::of('EUR'), Currency::of('GBP'), '0.86', 0, '');
+        $into = ExchangeRate::of(Currency::of('GBP'), Currency::of('EUR'), '1.1628', 0, '');
+        $pricer = new Pricer(Terms::simple(), $this->book(), new Rates(Currency::of('GBP')), null, $back);
+        $from = new RecipeFacts($this->cost(500), new PricedGoods(1, '', [], 500, 100, 'IE'), $pricer->today);
+        [$price] = $pricer->listing([new VariantFacts(1, $from, shownBy: $into)], new PriceSpread(Across::Each));
+        // 15.95 × 1.1628 = 18.5467, worth 15.953
+        self::assertEquals([Money::of(1855, 'EUR'), Money::gbp(1595), PricedBy::Recipe], [$price->shown, $price->price, $price->by]);
+    }
+
     public function test_a_cap_under_the_floor_is_carried_on(): void
     {
         $capped = new Recipe(Basis::Landed, [Step::factor(2_000_000)], null, Floor::margin(Rate::bp(3000)), Cap::rrp());
