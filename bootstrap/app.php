@@ -21,8 +21,10 @@ use WindowStall\Support\Http\RefuseBrokenText;
 // An instance (demo, test, bench) has its settings, storage and caches under var/NAME; bin/lib writes them.
 $instance = getenv('WINDOW_STALL_INSTANCE') ?: 'demo';
 $home = dirname(__DIR__).'/var/'.$instance;
+// What was compiled for the web server doesn't hold for tests, which set some of it for themselves.
+$compiled = $home.(getenv('WINDOW_STALL_SETS_ITSELF') ? '/cache/tests' : '/cache');
 foreach (['config', 'routes', 'events', 'packages', 'services'] as $cache) {
-    $_SERVER['APP_'.strtoupper($cache).'_CACHE'] = $home.'/cache/'.$cache.'.php';
+    $_SERVER['APP_'.strtoupper($cache).'_CACHE'] = $compiled.'/'.$cache.'.php';
 }
 
 $app = Application::configure(basePath: dirname(__DIR__))

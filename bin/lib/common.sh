@@ -22,7 +22,7 @@ use_instance() {
   mail_port=$((web_port + 1000 > 65535 ? web_port - 1000 : web_port + 1000))
   database="window_stall_$instance"
   export WINDOW_STALL_INSTANCE="$instance"
-  mkdir -p "$home/pids" "$home/log" "$home/run" "$home/cache" 2>/dev/null \
+  mkdir -p "$home/pids" "$home/log" "$home/run" "$home/cache/tests" 2>/dev/null \
     || die "The folder $home can't be made: check that there is room on the disk and that you may write there."
   mkdir -p "$home"/storage/{app,logs,media,pages,framework/{cache,sessions,views}}
   mkdir -p "$root/bootstrap/cache"

@@ -68,7 +68,7 @@ ensure_database() { # ensure_database [fresh]
 # The settings an instance runs with; Laravel reads them as its environment file.
 write_environment() { # write_environment APP_ENV
   [ -f "$home/app.key" ] || (umask 077; printf 'base64:%s' "$(head -c 32 /dev/urandom | base64)" >"$home/app.key")
-  rm -f "$home"/cache/*.php
+  rm -f "$home"/cache/*.php "$home"/cache/tests/*.php
   # What the framework's recorder wrote while it was on; it held pages' data.
   rm -rf "$home/storage/inertia-devtools"
   (umask 077; cat >"$home/env" <<EOF
