@@ -12,14 +12,17 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /**
- * Stores what a supplier says for the first time, landed at once, so that each variant is written once; some hundred
- * items at a time, however small the supplier's pages are.
+ * Stores what a supplier says for the first time, landed at once, so that each variant is written once; some thousand
+ * variants at a time, however small the supplier's pages are.
  */
 final class StoreFirst
 {
-    private const CHUNK = 500;
+    /** Variants that are held before they are stored, besides those of one page. */
+    private const MOST = 2_500;
 
     private ToldApart $held;
+
+    private int $variants = 0;
 
     public function __construct(private readonly SaveItems $save, private readonly FirstLandings $landings)
     {
@@ -40,7 +43,8 @@ final class StoreFirst
         }
         $compared = $this->save->compare($connection, $page->items, $page->raw);
         $this->held = $this->held->and($compared);
-        if (count($this->held->changed) >= self::CHUNK) {
+        $this->variants += array_sum(array_map(static fn (Item $item): int => count($item->variants), $page->items));
+        if ($this->variants >= self::MOST) {
             $this->store($stall, $connection);
         }
 
@@ -50,7 +54,7 @@ final class StoreFirst
     /** @throws SupplierTrouble */
     public function store(Stall $stall, SupplierConnection $connection): void
     {
-        [$held, $this->held] = [$this->held, ToldApart::same([])];
+        [$held, $this->held, $this->variants] = [$this->held, ToldApart::same([]), 0];
         if ($held->changed !== []) {
             // Delivery is asked for before anything is locked.
             $landed = $this->landings->of($stall, $connection, array_column($held->changed, 'item'));
