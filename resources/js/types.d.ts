@@ -1477,6 +1477,11 @@ export interface FirstVersionView {
   heroes: HeroChoiceView[];
 }
 
+export interface FrontView {
+  choices: LookChoicesView;
+  shopUrl: string;
+}
+
 export interface GalleyView {
   version: number;
   look: LookView;

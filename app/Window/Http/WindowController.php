@@ -14,8 +14,8 @@ use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\PatchSheet;
 use WindowStall\Window\Plan;
+use WindowStall\Window\Views\FrontView;
 use WindowStall\Window\Views\GalleyView;
-use WindowStall\Window\Views\LookChoicesView;
 use WindowStall\Window\Views\ReachView;
 use WindowStall\Window\Views\SectionKindView;
 use WindowStall\Window\Window;
@@ -32,10 +32,9 @@ final readonly class WindowController
         return Inertia::render('window/GalleyPage', [
             'galley' => GalleyView::of($stall, Window::query()->with('published')->findOrFail($stall->id)),
             'kinds' => SectionKindView::on(Plan::Front),
-            'choices' => LookChoicesView::all(),
             'reach' => ReachView::of($stall),
+            'front' => FrontView::of($stall),
             'page' => null,
-            'shopUrl' => $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
         ]);
     }
 

@@ -14,7 +14,6 @@ use WindowStall\Stall\User;
 use WindowStall\Window\PatchSheet;
 use WindowStall\Window\Plan;
 use WindowStall\Window\Views\GalleyView;
-use WindowStall\Window\Views\LookChoicesView;
 use WindowStall\Window\Views\PagesView;
 use WindowStall\Window\Views\ReachView;
 use WindowStall\Window\Views\SectionKindView;
@@ -54,10 +53,9 @@ final readonly class WrittenPagesController
         return Inertia::render('window/GalleyPage', [
             'galley' => GalleyView::ofPage($stall, $page),
             'kinds' => SectionKindView::on(Plan::Page),
-            'choices' => LookChoicesView::all(),
             'reach' => ReachView::of($stall),
+            'front' => null,
             'page' => WrittenPageView::of($stall, $page),
-            'shopUrl' => $stall->shopAddress($page->address()),
         ]);
     }
 

@@ -1,6 +1,6 @@
 import { Head } from '@inertiajs/react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { FindingView, GalleyView, LookChoicesView, ReachView, SectionKindView, WrittenPageView } from '@/types';
+import type { FindingView, FrontView, GalleyView, ReachView, SectionKindView, WrittenPageView } from '@/types';
 import { Findings } from '@/window/Findings';
 import { GalleyHead } from '@/window/GalleyHead';
 import { Margin } from '@/window/Margin';
@@ -18,11 +18,10 @@ import { WideSheets } from '@/window/WideSheets';
 interface Props {
   galley: GalleyView;
   kinds: SectionKindView[];
-  choices: LookChoicesView;
   reach: ReachView;
-  /** The written page that is dressed; null for the front page. */
+  /** The front page, or else the written page that is dressed. */
+  front: FrontView | null;
   page: WrittenPageView | null;
-  shopUrl: string;
 }
 
 const writing = (node: EventTarget | null): boolean =>
@@ -32,7 +31,7 @@ const writing = (node: EventTarget | null): boolean =>
  * Dressing a page: the page as a sheet at the left, each section's note in the margin beside it, and in the tray the look,
  * or where a written page stands.
  */
-export default function GalleyPage({ galley: given, kinds, choices, reach, page, shopUrl }: Props) {
+export default function GalleyPage({ galley: given, kinds, reach, front, page }: Props) {
   const [inHand, setInHand] = useState<string | null>(null);
   const [wide, setWide] = useState(false);
   const [load, setLoad] = useState(0);
@@ -123,11 +122,8 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, page,
       data-changes={galley.standing.changes}
     >
       <Head title={page?.title ?? 'Window'} />
-      {page ? (
-        <PageHead galley={galley} page={page} wide={wide} onWide={onWide} />
-      ) : (
-        <GalleyHead galley={galley} shopUrl={shopUrl} wide={wide} onWide={onWide} />
-      )}
+      {front && <GalleyHead galley={galley} shopUrl={front.shopUrl} wide={wide} onWide={onWide} />}
+      {page && <PageHead galley={galley} page={page} wide={wide} onWide={onWide} />}
       {galley.trouble && (
         <p role="alert" className="mx-6 mb-2 flex-none border-l-4 border-you bg-you-soft px-3 py-2">
           {galley.trouble}
@@ -168,11 +164,8 @@ export default function GalleyPage({ galley: given, kinds, choices, reach, page,
         />
         {wide && <WideSheets url={given.sheetUrl} load={load} frame={sheets.frame} />}
       </div>
-      {page ? (
-        <PageTray page={page} audit={audit} />
-      ) : (
-        <Tray galley={galley} choices={choices} audit={audit} onChange={change} />
-      )}
+      {front && <Tray galley={galley} choices={front.choices} audit={audit} onChange={change} />}
+      {page && <PageTray page={page} audit={audit} />}
     </div>
   );
 }
