@@ -158,6 +158,23 @@ final class SaleTermsTest extends TestCase
         }
     }
 
+    public function test_a_millionth_of_a_great_price_counts(): void
+    {
+        $bare = static fn (Rate $platform, Rate $returns): SaleTerms => new SaleTerms(
+            SalesTax::onTop(Rate::none()),
+            Money::gbp(0),
+            Rate::none(),
+            Money::gbp(0),
+            $platform,
+            $returns,
+        );
+        $price = 5_000_000_00;
+        $terms = $bare(new Rate(1), new Rate(1));
+        self::assertSame([500, 500], [$terms->lines($price)['platform'], $terms->lines($price)['returns']]);
+        self::assertSame([$price - 1_000, $price], $terms->keep($price, 0));
+        self::assertSame([$price, $price], $bare(Rate::none(), Rate::none())->keep($price, 0));
+    }
+
     public function test_a_ten_thousandth_of_the_price_is_too_little_and_a_little_more_is_looked_for(): void
     {
         $terms = static fn (int $payment): SaleTerms => new SaleTerms(
