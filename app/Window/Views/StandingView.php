@@ -86,8 +86,8 @@ final readonly class StandingView
 
         return match ($changes) {
             0 => 'As shoppers see it, published '.$since,
-            1 => '1 change since what was published '.$since,
-            default => $changes.' changes since what was published '.$since,
+            1 => '1 change since publishing '.$since,
+            default => $changes.' changes since publishing '.$since,
         };
     }
 }

@@ -1,4 +1,5 @@
 import { Link, usePage } from '@inertiajs/react';
+import { StorefrontIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { StallMenu } from '@/frame/StallMenu';
 import type { FrameView } from '@/types';
@@ -40,7 +41,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
                 href={route(area.key, frame.handle)}
                 aria-current={on ? 'page' : undefined}
                 className={clsx(
-                  'relative bg-paper px-3 py-1.5',
+                  'relative bg-paper px-3 py-1.5 max-lg:px-1.5',
                   on ? 'font-semibold text-ink' : 'font-medium text-mute hover:text-ink',
                 )}
               >
@@ -53,7 +54,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
                 {on && (
                   <span
                     aria-hidden
-                    className="absolute inset-x-3 -bottom-0.5 h-[5px]"
+                    className="absolute inset-x-3 -bottom-0.5 h-[5px] max-lg:inset-x-1.5"
                     style={{
                       background:
                         'radial-gradient(circle at 5px 0, var(--color-brand) 4.5px, transparent 5px) 0 0 / 10px 5px',
@@ -64,7 +65,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
             );
           })}
       </nav>
-      <div className="flex items-center gap-5">
+      <div className="flex items-center gap-5 max-lg:gap-3">
         {frame.shopUrl && (
           <a
             href={frame.shopUrl}
@@ -72,7 +73,8 @@ export function Rail({ frame, onFind, onKeys }: Props) {
             rel="noreferrer"
             className="whitespace-nowrap text-mute underline decoration-line underline-offset-4 hover:text-ink"
           >
-            {frame.shopOpen ? 'See the shop' : 'See the closed shop'}
+            <StorefrontIcon size={18} aria-hidden className="lg:hidden" />
+            <span className="max-lg:sr-only">{frame.shopOpen ? 'See the shop' : 'See the closed shop'}</span>
           </a>
         )}
         <button type="button" onClick={onFind} className="flex items-center gap-2 text-mute hover:text-ink">

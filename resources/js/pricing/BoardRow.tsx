@@ -38,7 +38,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
           <span
             data-title
             className={clsx(
-              'flex-none truncate font-medium group-hover:underline',
+              'min-w-0 truncate font-medium group-hover:underline lg:flex-none',
               row.label ? 'max-w-[26ch]' : 'max-w-full',
             )}
           >

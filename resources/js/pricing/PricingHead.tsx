@@ -28,7 +28,7 @@ export function PricingHead({
   return (
     <div className="px-6 pt-5 pb-3">
       <Head title={PLACES.find((p) => p.key === at)?.name ?? 'Pricing'} />
-      <div className="flex items-baseline gap-6">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2">
         <Places label="Pricing" at={at} places={PLACES.map((p) => ({ ...p, href: route(p.to, handle) }))} />
         <div className="ml-auto flex items-baseline gap-4">{children}</div>
       </div>

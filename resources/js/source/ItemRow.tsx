@@ -50,14 +50,19 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
         >
           {item.title}
         </button>
-        <div id={`about-${String(item.id)}`} className="truncate text-[12.5px] text-mute">
-          <span className="@3xl:hidden">
-            {item.days ?? 'not delivered'} · {item.stock} in stock ·{' '}
+        <div
+          id={`about-${String(item.id)}`}
+          className="flex flex-wrap gap-x-2 text-[12.5px] text-mute @3xl:flex-nowrap"
+        >
+          <span className="max-w-full min-w-0 truncate">
+            <span className="@3xl:hidden">
+              {item.days ?? 'not delivered'} · {item.stock} in stock ·{' '}
+            </span>
+            {item.supplier} · {item.category} · {count(item.variants, 'kind')}
+            {item.rating && ` · rated ${item.rating}`}
           </span>
-          {item.supplier} · {item.category} · {count(item.variants, 'kind')}
-          {item.rating && ` · rated ${item.rating}`}
           {item.warning && (
-            <span className="ml-2 font-medium text-ochre">
+            <span className="flex-none font-medium text-ochre">
               <WarningIcon size={13} weight="fill" className="mr-1 inline" aria-hidden />
               {item.warning}
             </span>

@@ -23,13 +23,13 @@ export function GalleyHead({ galley, shopUrl, wide, onWide }: Props) {
   const { standing } = galley;
   return (
     <>
-      <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
+      <div className="flex flex-none items-center gap-x-5 gap-y-2 px-6 pt-4 pb-3 text-[13.5px] text-mute max-lg:flex-wrap">
         <PlacesOfWindow at="front" />
         <p role="status" data-changed={standing.changes > 0}>
           {galley.saving ? 'Saving…' : standing.words}
           {standing.sample !== '' && <span data-sample>{` · ${standing.sample}`}</span>}
         </p>
-        <div className="ml-auto flex items-center gap-4">
+        <div className="ml-auto flex items-center gap-x-4 gap-y-2 whitespace-nowrap max-lg:flex-wrap">
           <Steps galley={galley} />
           <button
             type="button"

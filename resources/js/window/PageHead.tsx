@@ -31,7 +31,7 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
       .then(() => router.visit(route('window.pages', handle)))
       .catch(sayTrouble);
   return (
-    <div className="flex flex-none items-center gap-5 px-6 pt-4 pb-3 text-[13.5px] text-mute">
+    <div className="flex flex-none items-center gap-x-5 gap-y-2 px-6 pt-4 pb-3 text-[13.5px] text-mute max-lg:flex-wrap">
       <Link href={route('window.pages', handle)} className={LINK}>
         Pages
       </Link>
@@ -44,7 +44,7 @@ export function PageHead({ galley, page, wide, onWide }: Props) {
           Begin with a draft from your stall’s facts
         </Button>
       )}
-      <div className="ml-auto flex items-center gap-4">
+      <div className="ml-auto flex items-center gap-x-4 gap-y-2 whitespace-nowrap max-lg:flex-wrap">
         <Steps galley={galley} />
         <SeeWide wide={wide} onWide={onWide} />
         {page.shown && (
