@@ -34,7 +34,10 @@ start_postgres() {
   touch "$log"; [ "$(id -u)" != 0 ] || chown postgres "$log"
   # Compiling a query takes longer here than running it: over 100,000 variants most take a fraction of a second. Their
   # sorts and joins stay in memory with this much room, and so do the tables that prices are staged in.
-  if ! as_postgres "$pg_bin/pg_ctl" -D "$data" -l "$log" -s -w -t 30 -o "-p $pg_port -c listen_addresses=127.0.0.1 -c unix_socket_directories= -c shared_buffers=256MB -c max_connections=120 -c synchronous_commit=on -c jit=off -c work_mem=16MB -c temp_buffers=32MB" start >/dev/null 2>&1; then
+  local settings="-c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=120"
+  settings+=" -c shared_buffers=256MB -c work_mem=16MB -c temp_buffers=32MB -c synchronous_commit=on -c jit=off"
+  if ! as_postgres "$pg_bin/pg_ctl" -D "$data" -l "$log" -s -w -t 30 -o "-p $pg_port $settings" start \
+    >/dev/null 2>&1; then
     tail -n 5 "$log" >&2
     die "PostgreSQL didn't start. What it said is in $log."
   fi
@@ -46,7 +49,10 @@ postgres_ours() { postgres_answers && [ -f "$var/postgres/postmaster.pid" ] && [
 
 stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$var/postgres" -s -m fast stop >/dev/null 2>&1 || true; }
 
-sql() { PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$var/postgres.password")" "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"; }
+sql() {
+  PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$var/postgres.password")" \
+    "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"
+}
 
 # The role that the program works as: bound by the policies on every table that belongs to stalls.
 bound_role=window_stall_app

@@ -18,7 +18,8 @@ fill_template() {
 
 start_php_and_nginx() {
   if port_taken "$mail_port"; then
-    die "Port $mail_port, where the mailbox stand-in takes mail, is taken by another program. Set WINDOW_STALL_PORT to another one; the mailbox is a thousand above it."
+    local other="Set WINDOW_STALL_PORT to another one; the mailbox is a thousand above it."
+    die "Port $mail_port, where the mailbox stand-in takes mail, is taken by another program. $other"
   fi
   if port_taken "$web_port"; then
     die "Port $web_port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that holds it."
@@ -46,14 +47,21 @@ warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" 
 # Payments and orders, long work that somebody watches, and pictures each have workers, so that none waits for another.
 # While one of the two for payments waits for an answer from outside, the other goes on.
 start_worker() {
+  local work=(php "$root/artisan" queue:work --tries=1 --max-time=3600)
   case $1 in
-    worker) start_child worker php "$root/artisan" queue:work --queue=default,mail --sleep=0.2 --tries=1 --max-time=3600 ;;
-    worker-payments*) start_child $1 php "$root/artisan" queue:work --queue=payments,orders --sleep=0.1 --tries=1 --timeout=90 --max-time=3600 ;;
-    worker-runs) start_child worker-runs php "$root/artisan" queue:work --queue=runs,pulls --sleep=0.3 --tries=1 --timeout=1800 --max-time=3600 ;;
-    worker-looks) start_child worker-looks php "$root/artisan" queue:work --queue=looks --sleep=0.2 --tries=1 --timeout=60 --max-time=3600 ;;
+    worker) start_child worker "${work[@]}" --queue=default,mail --sleep=0.2 ;;
+    worker-payments*) start_child "$1" "${work[@]}" --queue=payments,orders --sleep=0.1 --timeout=90 ;;
+    worker-runs) start_child worker-runs "${work[@]}" --queue=runs,pulls --sleep=0.3 --timeout=1800 ;;
+    worker-looks) start_child worker-looks "${work[@]}" --queue=looks --sleep=0.2 --timeout=60 ;;
     # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
-    worker-pictures) start_child worker-pictures bash -c "ulimit -v 1500000; exec php -d memory_limit=512M '$root/artisan' queue:work --queue=pictures --sleep=0.3 --tries=1 --timeout=300 --max-time=3600" ;;
-    mailbox) start_child mailbox node "$root/standins/Mailbox/server.mjs" "$mail_port" "$home/run/mailbox.sock" "$home/storage/mailbox" ;;
+    worker-pictures)
+      work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures --sleep=0.3 --timeout=300)
+      start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
+      ;;
+    mailbox)
+      start_child mailbox node "$root/standins/Mailbox/server.mjs" \
+        "$mail_port" "$home/run/mailbox.sock" "$home/storage/mailbox"
+      ;;
     scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
   esac
 }
@@ -66,8 +74,10 @@ start_background_work() {
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
 
 wait_until_up() {
-  until_ok 30 answers workshop.localhost /up || die "The workshop doesn't answer at http://workshop.localhost:$web_port/up. See $home/log and $home/storage/logs."
-  until_ok 10 answers standins.localhost /up || die "The stand-ins don't answer. See $home/log and $home/storage/logs."
+  local see="See $home/log and $home/storage/logs."
+  until_ok 30 answers workshop.localhost /up \
+    || die "The workshop doesn't answer at http://workshop.localhost:$web_port/up. $see"
+  until_ok 10 answers standins.localhost /up || die "The stand-ins don't answer. $see"
 }
 
 # Starts a child again that ended by itself (the workers do, hourly), until told to stop: at once, and later each time

@@ -148,7 +148,12 @@ final class RoundTripsTest extends TestCase
             ],
         );
         $kept = (array) json_decode((string) json_encode($blank->toArray()), true);
-        /** @var array{areas: list<array{code: string, name: string, width: int, height: int}>, methods: list<array{code: string, name: string, first: int, further: int, areas: list<string>}>} $kept */
+        /**
+         * @var array{
+         *     areas: list<array{code: string, name: string, width: int, height: int}>,
+         *     methods: list<array{code: string, name: string, first: int, further: int, areas: list<string>}>,
+         * } $kept
+         */
         self::assertEquals($blank, Blank::fromArray($kept, 'GBP'));
     }
 
