@@ -205,6 +205,13 @@ final class PriceAnswerTest extends TestCase
             'a rate of no currency' => [
                 ['rates' => ['12' => '0.5']], ['rates.12' => '“12” is no currency: three capital letters are needed, such as GBP.'],
             ],
+            'two rates of no currencies' => [
+                ['rates' => ['£' => '1', 'USD' => '0.8', '$' => '1']],
+                [
+                    'rates.£' => '“£” is no currency: three capital letters are needed, such as GBP.',
+                    'rates.$' => '“$” is no currency: three capital letters are needed, such as GBP.',
+                ],
+            ],
             'more than can be reckoned with' => [
                 ['quantity' => 10_000, 'cost' => $dear], ['cost' => 'This costs more than can be worked out here.'],
             ],

@@ -125,6 +125,16 @@ final class PricerTest extends TestCase
         self::assertFalse($given->floorOverCap);
     }
 
+    public function test_a_trial_is_told_which_of_the_stall_s_recipes_makes_a_price(): void
+    {
+        $prices = $this->pricer()->listing(
+            [$this->facts(1, 500), $this->facts(2, 900), $this->facts(3, 500, hand: 1500), $this->facts(4, null)],
+            new PriceSpread(Across::Each),
+        );
+        $once = array_map(static fn ($p): array => [$p->once()->price, $p->once()->recipe, $p->once()->goods], $prices);
+        self::assertSame([[1595, 1, 500], [2395, 2, 900], [1500, 0, 500], [null, 1, null]], $once);
+    }
+
     public function test_without_a_floor_none_is_asked_for(): void
     {
         $own = new Recipe(Basis::Landed, [Step::factor(2_000_000)]);
