@@ -27,6 +27,7 @@ final class Covers
                  facts.listing_id IS NOT DISTINCT FROM shelf.cover_id DESC,
                  facts.buyable DESC,
                  CASE WHEN place.kind = 'pin' THEN place.position END NULLS LAST,
+                 CASE WHEN shelf.standing = 'hand' THEN place.position END NULLS LAST,
                  facts.sold_pieces DESC,
                  facts.shown_since DESC NULLS LAST,
                  facts.listing_id

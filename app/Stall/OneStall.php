@@ -61,7 +61,11 @@ final class OneStall
     {
         self::$id = null;
         self::$outside = false;
-        self::tell(DB::connection());
+        $made = DB::getConnections()['pgsql'] ?? null;
+        // Where nothing was asked of the database there is nothing to leave.
+        if ($made?->getRawPdo() instanceof PDO) {
+            self::tell($made);
+        }
     }
 
     /**

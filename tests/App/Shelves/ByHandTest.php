@@ -128,7 +128,8 @@ final class ByHandTest extends AppTestCase
         $shelf = $this->shelf();
         $this->place($shelf, [$a, $b], 'in');
         $cover = fn (): ?int => (Covers::of($this->stall)[$shelf->id] ?? null)?->listing_id;
-        self::assertSame($a, $cover());
+        DB::table('goods_facts')->where('listing_id', $b)->update(['shown_since' => now()->addDay()]);
+        self::assertSame($a, $cover(), 'the first as they were put, though another is newer');
         $this->say($shelf, ['cover_id' => $b])->assertOk();
         self::assertSame($b, $cover());
 
