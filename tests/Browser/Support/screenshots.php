@@ -60,7 +60,8 @@ $desk->script('document.querySelector("#policies").scrollIntoView()');
 $keep($desk, 'policies');
 $desk
     ->open($at['workshop'].'/at/quillet/window')
-    ->see('Shelf tiles')
+    ->see('all in the first screen')
+    ->still()
     ->click('[data-note="hero"] button');
 $keep($desk->see('says'), 'window');
 $desk->click('[data-part="look"]')->see('Pressed flower');
@@ -80,6 +81,7 @@ $keep(
         ->see('goods are missing'),
     'drift',
 );
+$keep($desk->press('see what is amiss')->see('didn’t come'), 'drift-aside');
 $desk
     ->open($at['workshop'].'/at/quillet/drift')
     ->press('Your rules')
@@ -89,21 +91,43 @@ $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
 $keep($desk->see('You would have been asked'), 'drift-rehearsal');
+$desk->open($at['workshop'].'/at/quillet/bench?state=in_window')->press('Compost thermometer');
+$keep($desk->see('You say')->press('what was said of it')->see('Oakum Depot'), 'drift-timeline');
 $desk->driver->quit();
 
-$phone = new Page(Chrome::phone());
-$keep($phone->open($at['shop']), 'shop-home');
-$keep($phone->open($at['shop'].'/goods/long-reach-watering-can'), 'shop-goods');
-$shelf = static function (Page $page) use ($at): GdImage {
-    $page->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary');
+$shown = static function (Page $page): GdImage {
     usleep(1_300_000);
 
     return imagecreatefromstring($page->driver->takeScreenshot()) ?: exit('No picture.');
 };
+/** @param  list<GdImage>  $shots */
+$together = static function (array $shots, string $name) use ($folder): void {
+    $gap = 24;
+    $sheet = imagecreatetruecolor(
+        max(1, (int) array_sum(array_map(imagesx(...), $shots)) + (count($shots) - 1) * $gap),
+        max(1, ...array_map(imagesy(...), $shots)),
+    ) ?: exit('No sheet.');
+    imagefill($sheet, 0, 0, 0xD9D2C4);
+    $left = 0;
+    foreach ($shots as $shot) {
+        imagecopy($sheet, $shot, $left, 0, 0, 0, imagesx($shot), imagesy($shot));
+        $left += imagesx($shot) + $gap;
+    }
+    imagepng($sheet, $folder.$name.'.png');
+    echo $name.".png\n";
+};
+$shelf = static fn (Page $page): GdImage => $shown(
+    $page->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary'),
+);
+$phone = new Page(Chrome::phone());
+$phones = [
+    $shown($phone->open($at['shop'])),
+    $shown($phone->open($at['shop'].'/goods/long-reach-watering-can')),
+];
 $narrow = $shelf($phone);
 $phone->open($at['shop'].'/goods/long-reach-watering-can')->press('Put in basket');
 $phone->see('Go to checkout');
-$keep($phone->press('Go to checkout')->see('Postcode'), 'shop-checkout');
+$together([...$phones, $shown($phone->press('Go to checkout')->see('Postcode'))], 'shop-phone');
 $phone->driver->quit();
 
 // The eight looks with the demo's goods, on one sheet.
@@ -134,12 +158,5 @@ $each->driver->quit();
 
 $wide = new Page(Chrome::desk());
 $keep($wide->open($at['shop']), 'shop-home-wide');
-// A shelf wide and on a phone, side by side.
-$broad = $shelf($wide);
-$both = imagecreatetruecolor(imagesx($broad) + imagesx($narrow) + 24, imagesy($narrow)) ?: exit('No sheet.');
-imagefill($both, 0, 0, 0xD9D2C4);
-imagecopy($both, $broad, 0, 0, 0, 0, imagesx($broad), imagesy($broad));
-imagecopy($both, $narrow, imagesx($broad) + 24, 0, 0, 0, imagesx($narrow), imagesy($narrow));
-imagepng($both, $folder.'shop-shelf.png');
-echo "shop-shelf.png\n";
+$together([$shelf($wide), $narrow], 'shop-shelf');
 $wide->driver->quit();
