@@ -21,7 +21,7 @@ use WindowStall\Support\Copy;
  */
 final readonly class FirstLandings
 {
-    /** {@see SaveItems} takes what variants cost from here. */
+    /** {@see \WindowStall\Source\Pulling\SaveItems} takes what variants cost from here. */
     private const STAGE_VARIANTS = <<<'SQL'
         CREATE TEMP TABLE IF NOT EXISTS stage_landed (
             item text, external_id text, goods bigint, delivery bigint, landed bigint, dmin int, dmax int,

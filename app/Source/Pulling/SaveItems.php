@@ -251,7 +251,7 @@ final class SaveItems
         }
         DB::insert(self::PUT_WORDS, ['connection' => $connection->id]);
         DB::insert(self::PUT_VARIANTS, ['connection' => $connection->id]);
-        $this->landings->put($connection);
+        $landed === FirstLandings::NONE || $this->landings->put($connection);
         if ($compared->counts['changed'] > 0) {
             // Some were here before, and may have lost variants.
             $this->letGo($connection);

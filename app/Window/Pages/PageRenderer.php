@@ -114,7 +114,9 @@ final readonly class PageRenderer
      */
     public function page(Stall $stall, Content $content, string $view, array $data): string
     {
-        return $this->lay($view, $stall, $content, $data + $this->around($stall, $content, $data['galley'] ?? false) + ['galley' => false]);
+        $data += ['galley' => false];
+
+        return $this->lay($view, $stall, $content, $data + $this->around($stall, $content, $data['galley']));
     }
 
     /**
