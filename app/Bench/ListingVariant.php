@@ -15,7 +15,8 @@ use WindowStall\Source\SupplierVariant;
  * A variant of a listing: whether it is offered, and a price set by hand if there is one.
  *
  * @property int $id
- * @property int $listing_id
+ * @property int|null $listing_id null once it was taken off
+ * @property int|null $left_listing_id where it was taken off; orders, what shoppers were asked and changes go on naming it
  * @property int $supplier_variant_id
  * @property string $external_id
  * @property int $position

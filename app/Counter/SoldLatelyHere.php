@@ -14,7 +14,7 @@ use WindowStall\Support\PgArray;
 final class SoldLatelyHere implements SoldLately
 {
     private const SOLD = <<<'SQL'
-        SELECT variant.listing_id AS listing,
+        SELECT COALESCE(variant.listing_id, variant.left_listing_id) AS listing,
                COALESCE(sum(line.quantity) FILTER (WHERE orders.paid_at >= :since), 0) AS pieces,
                max(orders.paid_at) AS at
         FROM orders
@@ -22,8 +22,8 @@ final class SoldLatelyHere implements SoldLately
         JOIN listing_variants AS variant ON variant.id = line.listing_variant_id
         WHERE orders.stall_id = :stall
           AND orders.paid_at IS NOT NULL
-          AND (:every OR variant.listing_id = ANY (:ids::bigint[]))
-        GROUP BY variant.listing_id
+          AND (:every OR COALESCE(variant.listing_id, variant.left_listing_id) = ANY (:ids::bigint[]))
+        GROUP BY 1
         SQL;
 
     public function of(Stall $stall, ?array $listings): array

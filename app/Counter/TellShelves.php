@@ -11,7 +11,7 @@ use WindowStall\Support\Ids;
 final class TellShelves
 {
     private const SOLD_FROM = <<<'SQL'
-        SELECT DISTINCT variant.listing_id AS id
+        SELECT DISTINCT COALESCE(variant.listing_id, variant.left_listing_id) AS id
         FROM order_lines AS line
         JOIN listing_variants AS variant
             ON variant.id = line.listing_variant_id

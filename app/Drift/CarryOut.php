@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\MakeUp\OnListing;
 use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Likeness;
@@ -124,13 +125,7 @@ final readonly class CarryOut
         $variant = SupplierVariant::query()->where('supplier_item_id', $change->supplier_item_id)
             ->where('external_id', $change->variant)->whereNull('gone_at')->first();
         if ($variant !== null) {
-            ListingVariant::query()->insertOrIgnore([
-                'listing_id' => $listing->id,
-                'supplier_variant_id' => $variant->id,
-                'external_id' => $variant->external_id,
-                'position' => $variant->position,
-                'own_on' => true,
-            ]);
+            OnListing::putOn($listing, $variant, on: true);
         }
     }
 
@@ -187,6 +182,8 @@ final readonly class CarryOut
         }
         VariantSource::query()->where('listing_variant_id', $variant->id)
             ->where('supplier_variant_id', $variant->supplier_variant_id)->delete();
-        ListingVariant::query()->whereKey($variant->id)->whereDoesntHave('sources')->delete();
+        if ($variant->sources()->doesntExist()) {
+            OnListing::takeOff([$variant->id]);
+        }
     }
 }

@@ -16,7 +16,7 @@ final readonly class SetAsideEffect
         FROM listings AS listing
         JOIN supplier_items AS item ON item.id = listing.supplier_item_id
         LEFT JOIN (
-            SELECT DISTINCT variant.listing_id
+            SELECT DISTINCT COALESCE(variant.listing_id, variant.left_listing_id) AS listing_id
             FROM order_lines AS line
             JOIN orders AS placed ON placed.id = line.order_id AND placed.state = 'paid'
             JOIN supplier_orders AS sent ON sent.id = line.supplier_order_id AND sent.state <> 'posted'

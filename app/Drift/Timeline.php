@@ -31,7 +31,7 @@ final class Timeline
         FROM price_history AS asked
         JOIN listing_variants AS variant ON variant.id = asked.listing_variant_id
         JOIN supplier_variants AS sold ON sold.id = variant.supplier_variant_id
-        WHERE variant.listing_id = :listing
+        WHERE COALESCE(variant.listing_id, variant.left_listing_id) = :listing
           AND asked.market = :market
         ORDER BY asked.asked_at DESC
         LIMIT :most

@@ -73,7 +73,7 @@ final class Sold
             ->join('listing_variants as v', 'v.id', '=', 'l.listing_variant_id')
             ->where('o.stall_id', $stall->id)
             ->where('o.state', OrderState::Paid->value)
-            ->where('v.listing_id', $listing)
+            ->whereRaw('COALESCE(v.listing_id, v.left_listing_id) = ?', [$listing])
             ->groupBy('l.quantity')
             ->selectRaw('l.quantity AS pieces, count(*) AS n')
             ->pluck('n', 'pieces')

@@ -83,13 +83,7 @@ final readonly class DropOption
                         $supplier->id !== $row->supplier_variant_id &&
                         $supplier->supplier_item_id === $listing->supplier_item_id
                     ) {
-                        ListingVariant::query()->insertOrIgnore([
-                            'listing_id' => $listing->id,
-                            'supplier_variant_id' => $supplier->id,
-                            'external_id' => $supplier->external_id,
-                            'position' => $supplier->position,
-                            'own_on' => $row->own_on,
-                        ]);
+                        OnListing::putOn($listing, $supplier, $row->own_on);
                         VariantSource::query()
                             ->where('listing_variant_id', $row->id)
                             ->where('supplier_variant_id', $supplier->id)
@@ -129,9 +123,7 @@ final readonly class DropOption
                 ];
             }
         }
-        ListingVariant::query()
-            ->whereKey(array_values(array_diff(array_map(static fn (Twin $t): int => $t->id, $twins), [$kept->id])))
-            ->delete();
+        OnListing::takeOff(array_diff(array_map(static fn (Twin $t): int => $t->id, $twins), [$kept->id]));
         VariantSource::query()->where('listing_variant_id', $kept->id)->delete();
         VariantSource::query()->insert(array_values($sources));
         $kept->update(['own_on' => $on]);

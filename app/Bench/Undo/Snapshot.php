@@ -6,7 +6,9 @@ namespace WindowStall\Bench\Undo;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\MakeUp\OnListing;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Ids;
 use WindowStall\Support\PgArray;
 
 /**
@@ -57,6 +59,7 @@ final class Snapshot
         'own_options',
         'sold_variant_id',
         'waiting_price_minor',
+        'left_listing_id',
     ];
 
     private const SOURCE = ['listing_variant_id', 'supplier_variant_id', 'position', 'use'];
@@ -150,11 +153,12 @@ final class Snapshot
           AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
         SQL;
 
-    /** Those the step brought in from elsewhere, or that came since. */
-    private const CLEAR_VARIANTS = <<<'SQL'
-        DELETE FROM listing_variants variant
-        USING listings listing
-        WHERE listing.id = variant.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+    /** Those the step brought in, or that came since. */
+    private const CAME = <<<'SQL'
+        SELECT variant.id
+        FROM listing_variants variant
+        JOIN listings listing ON listing.id = variant.listing_id
+        WHERE listing.stall_id = ? AND listing.id = ANY (?::bigint[])
           AND NOT EXISTS (
               SELECT 1 FROM bench_change_parts part, jsonb_array_elements(part.before->'variants') kept
               WHERE :part AND (kept->>'id')::bigint = variant.id
@@ -342,8 +346,8 @@ final class Snapshot
         $part = [$change->id, $change->stall_id, $ids];
         $own = [$change->stall_id, $ids];
         DB::delete(self::CLEAR_SOURCES, $own);
-        // Back to their own listings first, so that nothing stands in their place.
-        DB::delete(self::sql(self::CLEAR_VARIANTS, []), [...$own, ...$part]);
+        // First, so that nothing stands in the place of those that are put back.
+        OnListing::takeOff(Ids::of(self::sql(self::CAME, []), [...$own, ...$part]));
         DB::insert(self::sql(self::PUT_VARIANTS, self::VARIANT), $part);
         DB::insert(self::sql(self::PUT_SOURCES, self::SOURCE), $part);
         DB::delete(self::CLEAR_ITEMS, $own);

@@ -84,7 +84,7 @@ final readonly class VariantSheetView
         $name = (string) $stall->recipes->firstWhere('id', $figures->priced?->recipe_id)?->name;
         $base = [
             $row->id,
-            $row->listing_id,
+            (int) $row->listing_id,
             $f->title->shown(),
             $figures->label,
             MoneyView::ofNullable($figures->price),
