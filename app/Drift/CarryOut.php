@@ -57,6 +57,18 @@ final readonly class CarryOut
         };
     }
 
+    /** What was agreed needn't wait any longer: its supplier says it again. */
+    public function letGo(DriftChange $change): void
+    {
+        if ($change->kind === ChangeKind::Cost) {
+            ListingVariant::query()->whereKey($change->listing_variant_id)->update(['waiting_price_minor' => null]);
+
+            return;
+        }
+        $listing = Listing::query()->findOrFail($change->listing_id);
+        $listing->update(['waiting' => array_diff_key($listing->waiting, [$change->kind->value => true])]);
+    }
+
     /** What was agreed becomes the seller's own word, or makes way. */
     private function word(Listing $listing, DriftChange $change, bool $agreed): void
     {

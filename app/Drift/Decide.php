@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -102,6 +103,7 @@ final readonly class Decide
                 'decided_by' => $by?->id,
                 'decided_at' => Carbon::now(),
             ]);
+            self::settleLeft($listings, $step);
             $this->fromNowOn($stall, $found, $as === Standing::Agreed ? Policy::Follow : Policy::Keep, $for, $step);
             JudgeListings::count($listings);
 
@@ -111,6 +113,22 @@ final readonly class Decide
         $stall->bumpShop();
 
         return $step;
+    }
+
+    /**
+     * What was asked about variants that came off their listings; taking the step back asks it again.
+     *
+     * @param  list<int>  $listings
+     */
+    private static function settleLeft(array $listings, BenchChange $step): void
+    {
+        DriftChange::query()->whereIn('listing_id', $listings)->where('standing', Standing::Asks)
+            ->whereHas('listingVariant', static fn (Builder $variant) => $variant->whereNull('listing_id'))->update([
+                'stood' => DB::raw('standing'),
+                'standing' => Standing::Settled,
+                'change_id' => $step->id,
+                'decided_at' => Carbon::now(),
+            ]);
     }
 
     /**

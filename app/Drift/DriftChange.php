@@ -51,6 +51,9 @@ use WindowStall\Source\SupplierConnection;
  */
 final class DriftChange extends Model
 {
+    /** Of what is no longer said, nobody is asked. */
+    public const TAKEN_BACK = ['standing' => Standing::Settled, 'rule' => 'the supplier took it back'];
+
     public $timestamps = false;
 
     /** @return array<string, string> */

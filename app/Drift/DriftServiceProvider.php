@@ -6,6 +6,7 @@ namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Bench\Events\StepReckoned;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\OpenChanges;
 use WindowStall\Source\Events\SupplierSaidMore;
@@ -22,5 +23,6 @@ final class DriftServiceProvider extends ServiceProvider
     {
         Event::listen(SupplierSaidMore::class, FollowSupplier::class);
         Event::listen(StepTakenBack::class, ReopenChanges::class);
+        Event::listen(StepReckoned::class, ReckonChanges::class);
     }
 }

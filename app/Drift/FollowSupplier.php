@@ -79,11 +79,7 @@ final readonly class FollowSupplier
         ($this->delivery)($stall, $more->connection, $more->run, $more->deliveryWas);
         KeepBack::of($more->connection, all: false);
         ($this->project)($stall, $listings);
-        $leapt = ($this->reckon)($stall);
-        if ($leapt !== []) {
-            ($this->project)($stall, $leapt);
-            ($this->reckon)($stall);
-        }
+        ($this->reckon)($stall);
         if ($listings !== []) {
             $slugs = Listing::of($stall)->whereKey($listings)->pluck('slug')->map(strval(...));
             $stall->bumpShop(only: array_values($slugs->all()));

@@ -50,6 +50,16 @@ final readonly class JudgeListings
         ORDER BY 1
         SQL;
 
+    private const SETTLE_LEFT = <<<'SQL'
+        UPDATE drift_changes AS change
+        SET standing = 'settled', rule = 'its variant came off the listing'
+        FROM listing_variants AS variant
+        WHERE variant.id = change.listing_variant_id
+          AND variant.listing_id IS NULL
+          AND change.standing = 'asks'
+          AND change.listing_id = ANY (?::bigint[])
+        SQL;
+
     public function __construct(private CarryOut $carryOut, private Recognise $recognise)
     {
     }
@@ -121,12 +131,13 @@ final readonly class JudgeListings
     }
 
     /**
-     * How many changes of each listing wait for a person.
+     * How many changes of each listing wait for a person. Of variants that are off their listing nobody is asked.
      *
      * @param  list<int>  $ids
      */
     public static function count(array $ids): void
     {
+        DB::update(self::SETTLE_LEFT, [PgArray::numbers($ids)]);
         DB::update(
             <<<'SQL'
                 WITH counted AS (

@@ -23,16 +23,6 @@ use WindowStall\Stall\Stall;
 /** One listing while what its suppliers changed is judged: rules are asked, and what has to wait is put by. */
 final class JudgedListing
 {
-    /** What undoes what: when the one comes while the other is open, the other is settled. */
-    private const OPPOSITE = [
-        'variant_new' => 'variant_gone',
-        'variant_gone' => 'variant_new',
-        'item_gone' => 'item_back',
-        'item_back' => 'item_gone',
-    ];
-
-    private const TAKEN_BACK = ['standing' => Standing::Settled, 'rule' => 'the supplier took it back'];
-
     /** @var array{title?: string, words?: string, pictures?: list<string>} */
     private array $waiting;
 
@@ -226,14 +216,14 @@ final class JudgedListing
             return $this->renamedAgain($item, $change);
         }
         if ($change->kind === ChangeKind::ItemBack) {
-            $this->open($item, ChangeKind::ItemRenamed, null)?->update(self::TAKEN_BACK);
+            $this->open($item, ChangeKind::ItemRenamed, null)?->update(DriftChange::TAKEN_BACK);
         }
-        $opposite = ChangeKind::tryFrom(self::OPPOSITE[$change->kind->value] ?? '');
+        $opposite = $change->kind->opposite();
         $row = $opposite === null ? null : $this->open($item, $opposite, $change->variantId);
         if ($row === null) {
             return false;
         }
-        $row->update(self::TAKEN_BACK);
+        $row->update(DriftChange::TAKEN_BACK);
 
         return true;
     }
@@ -246,7 +236,7 @@ final class JudgedListing
             && $row->said === $change->variantId
             && $row->standing === Standing::Asks);
         $row?->update($row->variant === $change->said
-            ? self::TAKEN_BACK
+            ? DriftChange::TAKEN_BACK
             : ['said' => $change->said, 'after' => $change->after]);
 
         return $row !== null;
@@ -262,16 +252,9 @@ final class JudgedListing
             return false;
         }
         $now = $this->now($item);
-        $variant = $now?->variant((string) $change->variantId);
-        $said = match ($change->kind) {
-            ChangeKind::Title => $now?->title,
-            ChangeKind::Words => $now?->description,
-            ChangeKind::Pictures => $now?->pictures,
-            ChangeKind::Cost => $variant?->cost->minor,
-            default => null,
-        };
+        $said = $now === null ? null : Drift::said($now, $change->kind, (string) $change->variantId);
         if ($change->kind->waits() && $said === $row->said) {
-            $row->update(['after' => $change->after] + self::TAKEN_BACK);
+            $row->update(['after' => $change->after] + DriftChange::TAKEN_BACK);
             $this->letGo($change->kind, $row->listing_variant_id);
 
             return true;
@@ -279,7 +262,7 @@ final class JudgedListing
         $was = $row->kind === ChangeKind::Cost && is_int($row->said) ? $row->said : null;
         $moved = $was === null || $was === 0 || ! is_int($said)
             ? $row->moved_bp
-            : (int) round(($said - $was) * 10_000 / $was);
+            : Drift::movedBp($was, $said);
         $row->fill([
             'after' => $change->after,
             'run_id' => $this->run->id ?? $row->run_id,

@@ -6,8 +6,10 @@ namespace WindowStall\Drift;
 
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\StepReckoned;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Prices\Price;
+use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
@@ -78,8 +80,27 @@ final readonly class ReckonChanges
           AND reckoned.stood = change.standing
         SQL;
 
+    public function __construct(private ProjectListings $project)
+    {
+    }
+
+    public function __invoke(Stall $stall): void
+    {
+        $leapt = $this->once($stall);
+        if ($leapt !== []) {
+            ($this->project)($stall, $leapt);
+            $this->once($stall);
+        }
+    }
+
+    /** After a step was taken back what it asked about may have moved. */
+    public function handle(StepReckoned $step): void
+    {
+        $this($step->stall);
+    }
+
     /** @return list<int> listings with a price that leapt and waits now, or that was raised to its floor */
-    public function __invoke(Stall $stall): array
+    private function once(Stall $stall): array
     {
         $leapt = [];
         $this->plain($stall);

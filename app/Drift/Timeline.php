@@ -87,7 +87,7 @@ final class Timeline
             Standing::Followed => 'followed: '.$change->rule,
             Standing::Kept => $change->decided_at === null ? 'yours stands: '.$change->rule : 'you kept yours',
             Standing::Agreed => 'you agreed',
-            Standing::Settled => $change->rule,
+            Standing::Settled => $change->decided_at === null ? $change->rule : 'its variant came off the listing',
         };
     }
 

@@ -54,6 +54,18 @@ enum ChangeKind: string
         };
     }
 
+    /** What undoes it: when the one comes while the other is open, there is nothing left to ask. */
+    public function opposite(): ?self
+    {
+        return match ($this) {
+            self::VariantNew => self::VariantGone,
+            self::VariantGone => self::VariantNew,
+            self::ItemGone => self::ItemBack,
+            self::ItemBack => self::ItemGone,
+            default => null,
+        };
+    }
+
     /** Whether what was agreed goes on being shown while it waits. */
     public function waits(): bool
     {

@@ -62,6 +62,28 @@ final readonly class Drift
         return new self($changes);
     }
 
+    /**
+     * What is said now of what a change is about, as {@see Change::$said} keeps it; null where it keeps nothing.
+     *
+     * @return string|int|list<string>|null
+     */
+    public static function said(Item $now, ChangeKind $kind, string $variant): string|int|array|null
+    {
+        return match ($kind) {
+            ChangeKind::Title => $now->title,
+            ChangeKind::Words => $now->description,
+            ChangeKind::Pictures => $now->pictures,
+            ChangeKind::Cost => $now->variant($variant)?->cost->minor,
+            default => null,
+        };
+    }
+
+    /** In basis points of what it was; from nothing, it moved by everything. */
+    public static function movedBp(int $before, int $after): int
+    {
+        return $before === 0 ? 10_000 : (int) round((($after - $before) * 10_000) / $before);
+    }
+
     /** @return list<Change> */
     private static function ofItem(Item $agreed, Item $now): array
     {
@@ -143,12 +165,6 @@ final readonly class Drift
         }
 
         return $changes;
-    }
-
-    /** In basis points of what it was; from nothing, it moved by everything. */
-    private static function movedBp(int $before, int $after): int
-    {
-        return $before === 0 ? 10_000 : (int) round((($after - $before) * 10_000) / $before);
     }
 
     private static function money(Money $money): string

@@ -229,7 +229,7 @@ final class World
             'unit_minor' => $unit,
         ]);
 
-        event(new ListingsChanged($stall, [$variant->listing_id]));
+        event(new ListingsChanged($stall, [(int) $variant->listing_id]));
 
         return $order;
     }

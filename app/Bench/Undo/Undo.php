@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Undo;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
+use WindowStall\Bench\Events\StepReckoned;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
@@ -132,6 +133,7 @@ final readonly class Undo
                 $progress($n * self::CHUNK + count($some));
             }
         }
+        event(new StepReckoned($stall));
         $stall->bumpShop();
     }
 
