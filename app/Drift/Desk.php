@@ -52,6 +52,7 @@ final readonly class Desk
                avg(drift_changes.keep_agreed) AS keep_agreed,
                sum(sold.pieces * (drift_changes.keep_agreed - drift_changes.keep_was)) AS month,
                sum(sold.pieces) AS pieces,
+               mode() WITHIN GROUP (ORDER BY drift_changes.rule) AS why,
                count(*) FILTER (WHERE drift_changes.kind = 'title') AS titles,
                count(*) FILTER (WHERE drift_changes.kind = 'words') AS words,
                count(*) FILTER (WHERE drift_changes.kind = 'pictures') AS pictures
@@ -103,6 +104,7 @@ final readonly class Desk
             keepAgreed: $stall->moneyOrNull($row->keep_agreed === null ? null : (int) round((float) $row->keep_agreed)),
             month: $stall->moneyOrNull($row->month === null ? null : (int) $row->month),
             pieces: (int) $row->pieces,
+            why: (string) $row->why,
         ), $rows);
         usort($groups, static fn (DeskGroup $a, DeskGroup $b): int => [
             $b->figures->underFloor > 0, $a->group->rank(), $a->supplier,

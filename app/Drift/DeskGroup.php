@@ -18,6 +18,7 @@ final readonly class DeskGroup
      * @param  Money|null  $month  what that comes to on what was sold in {@see Desk::DAYS} days; negative where it
      *     costs
      * @param  int  $pieces  sold in those days
+     * @param  string  $why  the rule by which most of them ask
      */
     public function __construct(
         public int $connection,
@@ -28,6 +29,7 @@ final readonly class DeskGroup
         public ?Money $keepAgreed,
         public ?Money $month,
         public int $pieces,
+        public string $why,
     ) {
     }
 

@@ -481,6 +481,7 @@ export interface GroupView {
   headline: string;
   effect: string;
   bad: boolean;
+  why: string;
   agree: string;
   keep: string;
   prices: string;

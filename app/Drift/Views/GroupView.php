@@ -16,6 +16,7 @@ final readonly class GroupView
      * @param  string  $agree  on the button that lets all of them count
      * @param  string  $keep  on the one that keeps all as they were
      * @param  string  $keeps  what is kept of a sale on the average, before → after
+     * @param  string  $why  the rule by which most of them ask
      * @param  string  $month  what it comes to on last month's sales
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class GroupView
         public string $headline,
         public string $effect,
         public bool $bad,
+        public string $why,
         public string $agree,
         public string $keep,
         public string $prices,
@@ -42,6 +44,7 @@ final readonly class GroupView
             headline: $told->headline,
             effect: $told->effect,
             bad: $told->bad,
+            why: $group->why,
             agree: self::agree($group->group, $n),
             keep: $n === 1 ? 'keep it as it was' : 'keep all as they were',
             prices: match ($group->figures->moving) {

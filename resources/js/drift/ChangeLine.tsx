@@ -11,6 +11,8 @@ import { Tick } from '@/ui/Tick';
 
 interface Props {
   line: LineView;
+  /** By which rule it asks, where it is another than that of most beside it. */
+  why?: string;
   /** Where it stands among those that can be chosen, and whether Tab comes there. */
   row?: number;
   tab?: 0 | -1;
@@ -20,7 +22,7 @@ interface Props {
 }
 
 /** One change: the thing, how it went in time, before → after, and what it does to price and keep. */
-export function ChangeLine({ line, row, tab, chosen = false, onChoose, children }: Props) {
+export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose, children }: Props) {
   const handle = useHandle();
   // What isn't about money has the room of it.
   const plain = line.price === '' && line.keep === '';
@@ -58,6 +60,7 @@ export function ChangeLine({ line, row, tab, chosen = false, onChoose, children 
           {line.title}
         </Link>{' '}
         <span className="text-mute">{line.variant}</span>
+        {why !== '' && <span className="block truncate text-[12.5px] text-mute">{why}</span>}
         {!plain && (
           <span className="block truncate text-[12.5px] lg:hidden">
             {line.price} <Keep line={line} />

@@ -70,6 +70,11 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
             </Link>
           </h2>
           <p className={clsx(group.bad && 'font-semibold text-loss')}>{group.effect}</p>
+          {open && (
+            <p className="text-[12.5px] text-mute" data-why>
+              It asks by the rule: {group.why}.
+            </p>
+          )}
         </div>
         <div className="flex flex-none items-center gap-4 whitespace-nowrap">
           {open && (
@@ -116,6 +121,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
             <ChangeLine
               key={line.id}
               line={line}
+              why={line.rule === group.why ? '' : line.rule}
               row={row}
               tab={rows.tab(row)}
               chosen={chosen.has(line.id)}
