@@ -65,7 +65,8 @@ final readonly class GroupView
         $all = $n === 1 ? 'it' : (string) number_format($n);
 
         return match ($group) {
-            Group::CostUp, Group::CostDown => "Let $all follow",
+            Group::CostUp, Group::CostDown, Group::Delivery => "Let $all follow",
+            Group::Renamed => $n === 1 ? 'It is the same' : "All $all are the same",
             Group::Rewritten => $n === 1 ? 'Show theirs' : "Show theirs, all $all",
             Group::VariantNew => $n === 1 ? 'Offer it' : "Offer all $all",
             Group::VariantGone => $n === 1 ? 'Take it off' : "Take all $all off",

@@ -11,7 +11,7 @@ import { Tick } from '@/ui/Tick';
 
 interface Props {
   line: LineView;
-  /** By which rule it asks, where it is another than that of most beside it. */
+  /** By which rule it stands as it does, where that isn’t said for all beside it. */
   why?: string;
   /** Where it stands among those that can be chosen, and whether Tab comes there. */
   row?: number;

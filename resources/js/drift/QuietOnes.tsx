@@ -35,8 +35,8 @@ export function QuietOnes({ count, open, lines, next }: Props) {
       {open && (
         <ul className="mt-3">
           {lines.map((line) => (
-            <ChangeLine key={line.id} line={line}>
-              <span className="text-[12.5px] whitespace-nowrap" title={`${line.rule}, ${line.when}`}>
+            <ChangeLine key={line.id} line={line} why={line.rule}>
+              <span className="text-[12.5px] whitespace-nowrap" title={line.when}>
                 {standing[line.standing] ?? line.standing}
               </span>
               {line.settable && (
