@@ -10,6 +10,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\MakeUp\OnListing;
 use WindowStall\Bench\MakeUp\VariantSource;
+use WindowStall\Bench\Undo\Snapshot;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Likeness;
 use WindowStall\Source\SupplierItem;
@@ -18,7 +19,11 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 use WindowStall\Support\RichText;
 
-/** Does to a listing what was decided about one change. */
+/**
+ * Does to a listing what was decided about one change.
+ *
+ * @phpstan-import-type Waited from Snapshot
+ */
 final readonly class CarryOut
 {
     private const PRICES_FOLLOW = <<<'SQL'
@@ -57,10 +62,30 @@ final readonly class CarryOut
         };
     }
 
+    /**
+     * What waited over a change waits again.
+     *
+     * @param  Waited  $waited
+     */
+    public function putBy(DriftChange $change, array $waited): void
+    {
+        if ($change->kind->prices()) {
+            ListingVariant::query()->whereKey($change->listing_variant_id)
+                ->update(['waiting_price_minor' => $waited['prices'][$change->listing_variant_id] ?? null]);
+
+            return;
+        }
+        $word = $waited['words'][$change->listing_id][$change->kind->value] ?? null;
+        if ($word !== null) {
+            $listing = Listing::query()->findOrFail($change->listing_id);
+            $listing->update(['waiting' => [$change->kind->value => $word] + $listing->waiting]);
+        }
+    }
+
     /** What was agreed needn't wait any longer: its supplier says it again. */
     public function letGo(DriftChange $change): void
     {
-        if ($change->kind === ChangeKind::Cost) {
+        if ($change->kind->prices()) {
             ListingVariant::query()->whereKey($change->listing_variant_id)->update(['waiting_price_minor' => null]);
 
             return;

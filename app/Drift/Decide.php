@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -12,7 +11,6 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
-use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Words\Plural;
@@ -84,26 +82,23 @@ final readonly class Decide
                 throw new Refusal('None of that waits any more: it was decided meanwhile, or the supplier took it back.');
             }
             $listings = array_values(array_unique(array_map(intval(...), $found->pluck('listing_id')->all())));
-            [, $step] = $this->undo->around($stall, $by, $listings, function () use ($stall, $found, $as): void {
+            $do = function (BenchChange $step) use ($stall, $by, $found, $as): void {
                 $agreed = $as === Standing::Agreed;
-                $ofCost = static fn (DriftChange $change): bool => in_array(
-                    $change->kind,
-                    [ChangeKind::Cost, ChangeKind::Delivery],
-                    true,
-                );
+                $ofCost = static fn (DriftChange $change): bool => $change->kind->prices();
                 $this->carryOut->costs($found->filter($ofCost), $agreed);
                 foreach ($found->reject($ofCost) as $change) {
                     ($this->carryOut)($stall, $change, $agreed);
                 }
-            }, static fn (): string => sprintf($words, self::count($found->count())));
-            DriftChange::query()->whereKey($found->modelKeys())->update([
-                'stood' => DB::raw('standing'),
-                'standing' => $as,
-                'change_id' => $step->id,
-                'decided_by' => $by?->id,
-                'decided_at' => Carbon::now(),
-            ]);
-            self::settleLeft($listings, $step);
+                DriftChange::query()->whereKey($found->modelKeys())->update([
+                    'stood' => DB::raw('standing'),
+                    'standing' => $as,
+                    'change_id' => $step->id,
+                    'decided_by' => $by?->id,
+                    'decided_at' => Carbon::now(),
+                ]);
+            };
+            $said = static fn (): string => sprintf($words, self::count($found->count()));
+            [, $step] = $this->undo->around($stall, $by, $listings, $do, $said);
             $this->fromNowOn($stall, $found, $as === Standing::Agreed ? Policy::Follow : Policy::Keep, $for, $step);
             JudgeListings::count($listings);
 
@@ -113,22 +108,6 @@ final readonly class Decide
         $stall->bumpShop();
 
         return $step;
-    }
-
-    /**
-     * What was asked about variants that came off their listings; taking the step back asks it again.
-     *
-     * @param  list<int>  $listings
-     */
-    private static function settleLeft(array $listings, BenchChange $step): void
-    {
-        DriftChange::query()->whereIn('listing_id', $listings)->where('standing', Standing::Asks)
-            ->whereHas('listingVariant', static fn (Builder $variant) => $variant->whereNull('listing_id'))->update([
-                'stood' => DB::raw('standing'),
-                'standing' => Standing::Settled,
-                'change_id' => $step->id,
-                'decided_at' => Carbon::now(),
-            ]);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\Events\StepReckoned;
+use WindowStall\Bench\Events\StepTaken;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\OpenChanges;
 use WindowStall\Source\Events\SupplierSaidMore;
@@ -22,6 +23,7 @@ final class DriftServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Event::listen(SupplierSaidMore::class, FollowSupplier::class);
+        Event::listen(StepTaken::class, FollowVariants::class);
         Event::listen(StepTakenBack::class, ReopenChanges::class);
         Event::listen(StepReckoned::class, ReckonChanges::class);
     }

@@ -15,6 +15,7 @@ use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policies;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierItem;
@@ -224,8 +225,18 @@ final class JudgedListing
             return false;
         }
         $row->update(DriftChange::TAKEN_BACK);
+        $this->cameBack($item, $row);
 
         return true;
+    }
+
+    /** A variant that was gone may cost something else by now. */
+    private function cameBack(SupplierItem $item, DriftChange $gone): void
+    {
+        $variant = $gone->kind === ChangeKind::VariantGone ? $this->now($item)?->variant($gone->variant) : null;
+        if ($variant !== null && is_int($gone->said) && $gone->said !== $variant->cost->minor) {
+            $this->change($item, Drift::cost(new Money($gone->said, $variant->cost->currency), $variant));
+        }
     }
 
     /** What asks whether it is another has a third code by now, or the first again. */

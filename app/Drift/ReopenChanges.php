@@ -8,17 +8,19 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Snapshot;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
-use WindowStall\Support\PgArray;
 
 /**
  * When a step is taken back in which changes were decided, they stand as before: what asked asks again. What their
  * supplier said of the same since is asked as one with it, and what it has taken back meanwhile isn't asked at all.
+ *
+ * @phpstan-import-type Waited from Snapshot
  */
 final class ReopenChanges
 {
@@ -26,39 +28,16 @@ final class ReopenChanges
 
     private const ONE = ['standing' => Standing::Settled, 'rule' => 'asked as one with what was said before'];
 
-    /** What suppliers said since was judged already, whatever the listing was put back to. */
-    private const JUDGED = <<<'SQL'
-        UPDATE listings AS listing
-        SET agreed_words_id = item.words_id, supplier_gone = item.gone_at IS NOT NULL
-        FROM supplier_items AS item
-        WHERE item.id = listing.supplier_item_id
-          AND item.words_id IS NOT NULL
-          AND listing.id = ANY (?::bigint[])
-        SQL;
-
-    private const JUDGED_JOINED = <<<'SQL'
-        UPDATE listing_items AS joined
-        SET agreed_words_id = item.words_id
-        FROM supplier_items AS item
-        WHERE item.id = joined.supplier_item_id
-          AND item.words_id IS NOT NULL
-          AND joined.listing_id = ANY (?::bigint[])
-        SQL;
-
     public function __construct(private readonly CarryOut $carryOut)
     {
     }
 
     public function handle(StepTakenBack $step): void
     {
+        FollowVariants::where($step->listings);
         $decided = DriftChange::query()->where('change_id', $step->change->id)->whereIn('listing_id', $step->listings)
             ->whereNotNull('stood')->with(['listing', 'listingVariant'])->orderBy('id')->get();
-        if ($decided->isNotEmpty()) {
-            $this->reopen($decided, $step->change);
-            $ids = PgArray::numbers($step->listings);
-            DB::update(self::JUDGED, [$ids]);
-            DB::update(self::JUDGED_JOINED, [$ids]);
-        }
+        $decided->isEmpty() || $this->reopen($decided, $step->change);
         foreach (DB::table('drift_rule_changes')->where('change_id', $step->change->id)->get() as $row) {
             SupplierConnection::query()->whereKey($row->connection_id)->update(['policies' => $row->before]);
         }
@@ -72,20 +51,18 @@ final class ReopenChanges
         $items = SupplierItem::query()->with('words')->whereKey($decided->pluck('supplier_item_id')->unique())->get()
             ->keyBy('id');
         $said = array_map(static fn (SupplierItem $item): ?Item => $item->words?->item(), $items->all());
-        $since = $this->since($decided, $step);
+        $since = $this->since($decided);
+        $listings = array_values(array_unique(array_map(intval(...), $decided->pluck('listing_id')->all())));
+        $waited = Snapshot::waited($step, $listings);
         foreach ($decided as $change) {
             $item = $items->get($change->supplier_item_id);
             $now = $said[$change->supplier_item_id] ?? null;
-            $later = array_filter(
-                $since[self::about($change)] ?? [],
-                static fn (DriftChange $other): bool => $other->id > $change->id,
-            );
-            foreach ($later as $other) {
-                $other->standing === Standing::Asks && $other->update(self::ONE);
+            foreach ($since[self::about($change)] ?? [] as $other) {
+                $other->update(self::ONE);
             }
             $change->fill(['standing' => $change->stood] + self::ANEW);
             if ($change->standing === Standing::Asks && $item !== null && $now !== null) {
-                $this->compare($change, $item, $now, array_values($later));
+                $this->compare($change, $item, $now, $waited);
             }
             $change->save();
         }
@@ -93,14 +70,12 @@ final class ReopenChanges
 
     /**
      * @param  Collection<int, DriftChange>  $decided
-     * @return array<string, list<DriftChange>> what was said of the same later, the last one last
+     * @return array<string, list<DriftChange>> what asks of the same by now
      */
-    private function since(Collection $decided, BenchChange $step): array
+    private function since(Collection $decided): array
     {
         $rows = DriftChange::query()->whereIn('listing_id', $decided->pluck('listing_id')->unique()->values())
-            ->where('id', '>', $decided->min('id'))
-            ->where(static fn ($of) => $of->whereNull('change_id')->orWhere('change_id', '<>', $step->id))
-            ->orderBy('id')->get();
+            ->where('standing', Standing::Asks)->get();
         $since = [];
         foreach ($rows as $row) {
             $since[self::about($row)][] = $row;
@@ -120,24 +95,22 @@ final class ReopenChanges
     /**
      * Holds what is asked again against what its supplier says by now.
      *
-     * @param  list<DriftChange>  $later  what was said of the same since
+     * @param  Waited  $waited
      */
-    private function compare(DriftChange $change, SupplierItem $item, Item $now, array $later): void
+    private function compare(DriftChange $change, SupplierItem $item, Item $now, array $waited): void
     {
-        $last = $later === [] ? null : $later[count($later) - 1];
+        $after = Drift::told($now, $change->kind, $change->variant) ?? $change->after;
         if (! self::holds($change, $item, $now)) {
-            $change->fill(['after' => $last->after ?? $change->after] + DriftChange::TAKEN_BACK);
-            $change->kind->waits() && $this->carryOut->letGo($change);
+            $change->fill(['after' => $after] + DriftChange::TAKEN_BACK);
+            $this->carryOut->letGo($change);
 
             return;
         }
-        if ($last !== null && $last->kind === $change->kind) {
-            $is = Drift::said($now, $change->kind, $change->variant);
-            $was = $change->said;
+        $this->carryOut->putBy($change, $waited);
+        if ($after !== $change->after) {
+            [$was, $is] = [$change->said, Drift::said($now, $change->kind, $change->variant)];
             $change->fill([
-                'after' => $last->after,
-                'run_id' => $last->run_id,
-                'at' => $last->at,
+                'after' => $after,
                 'moved_bp' => is_int($is) && is_int($was) ? Drift::movedBp($was, $is) : $change->moved_bp,
                 'price_agreed' => null,
             ]);
@@ -153,7 +126,7 @@ final class ReopenChanges
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures, ChangeKind::Cost => $change->said !==
                 Drift::said($now, $change->kind, $change->variant),
             ChangeKind::VariantGone, ChangeKind::VariantRenamed => $now->variant($change->variant) === null,
-            ChangeKind::VariantNew => $offered && $now->variant($change->variant) !== null,
+            ChangeKind::VariantNew => $now->variant($change->variant) !== null,
             ChangeKind::ItemGone, ChangeKind::ItemRenamed => ! $offered,
             ChangeKind::ItemBack => $offered,
             default => true,

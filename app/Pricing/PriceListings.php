@@ -67,6 +67,16 @@ final class PriceListings implements MakesPrices
           AND (listing.shown_from_minor, listing.shown_keep_minor) IS DISTINCT FROM (asked.least, asked.kept)
         SQL;
 
+    /** What has nothing left to sell asks nothing. */
+    private const EMPTIED = <<<'SQL'
+        UPDATE listings AS listing
+        SET shown_from_minor = NULL, shown_keep_minor = NULL
+        WHERE listing.stall_id = :stall
+          AND (:all::boolean OR listing.id = ANY (:ids::bigint[]))
+          AND (listing.shown_from_minor IS NOT NULL OR listing.shown_keep_minor IS NOT NULL)
+          AND NOT EXISTS (SELECT 1 FROM listing_variants AS variant WHERE variant.listing_id = listing.id)
+        SQL;
+
     /** Columns: those of a price; the same of what stands, and of what was made. */
     private const CHANGE = <<<'SQL'
         UPDATE prices AS price
@@ -176,6 +186,12 @@ final class PriceListings implements MakesPrices
                 $progress($done);
             }
         }
+
+        DB::update(self::EMPTIED, [
+            'stall' => $stall->id,
+            'all' => $listings === null ? 't' : 'f',
+            'ids' => PgArray::numbers($listings ?? []),
+        ]);
 
         return $moved;
     }

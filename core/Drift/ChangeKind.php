@@ -54,6 +54,12 @@ enum ChangeKind: string
         };
     }
 
+    /** Whether a price waits over it. */
+    public function prices(): bool
+    {
+        return in_array($this, [self::Cost, self::Delivery], true);
+    }
+
     /** What undoes it: when the one comes while the other is open, there is nothing left to ask. */
     public function opposite(): ?self
     {

@@ -78,10 +78,40 @@ final readonly class Drift
         };
     }
 
+    /** The same as a person reads it. */
+    public static function told(Item $now, ChangeKind $kind, string $variant): ?string
+    {
+        $cost = $now->variant($variant)?->cost;
+
+        return match ($kind) {
+            ChangeKind::Title => $now->title,
+            ChangeKind::Words => self::plain($now->description),
+            ChangeKind::Pictures => self::pictures($now),
+            ChangeKind::Cost => $cost === null ? null : self::money($cost),
+            default => null,
+        };
+    }
+
     /** In basis points of what it was; from nothing, it moved by everything. */
     public static function movedBp(int $before, int $after): int
     {
         return $before === 0 ? 10_000 : (int) round((($after - $before) * 10_000) / $before);
+    }
+
+    /** A variant's cost that was another before. */
+    public static function cost(Money $before, Variant $after): Change
+    {
+        $same = $before->currency->code === $after->cost->currency->code;
+
+        return new Change(
+            kind: ChangeKind::Cost,
+            variantId: $after->id,
+            about: $after->label(),
+            before: self::money($before),
+            after: self::money($after->cost),
+            said: $before->minor,
+            movedBp: $same ? self::movedBp($before->minor, $after->cost->minor) : null,
+        );
     }
 
     /** @return list<Change> */
@@ -136,16 +166,7 @@ final readonly class Drift
         );
         $changes = [];
         if ($before->cost != $after->cost) {
-            $same = $before->cost->currency->code === $after->cost->currency->code;
-            $changes[] = new Change(
-                kind: ChangeKind::Cost,
-                variantId: $after->id,
-                about: $after->label(),
-                before: self::money($before->cost),
-                after: self::money($after->cost),
-                said: $before->cost->minor,
-                movedBp: $same ? self::movedBp($before->cost->minor, $after->cost->minor) : null,
-            );
+            $changes[] = self::cost($before->cost, $after);
         }
         if ($before->pieces() > 0 && $after->pieces() === 0) {
             $changes[] = $about(ChangeKind::SoldOut, $before->pieces().' in stock', 'sold out');
@@ -177,9 +198,17 @@ final readonly class Drift
         return Plural::of(count($item->pictures), 'picture');
     }
 
+    /** What it cost then is kept, for when it comes back. */
     private static function gone(Variant $variant): Change
     {
-        return new Change(ChangeKind::VariantGone, $variant->id, $variant->label(), 'offered', 'no longer offered');
+        return new Change(
+            kind: ChangeKind::VariantGone,
+            variantId: $variant->id,
+            about: $variant->label(),
+            before: 'offered',
+            after: 'no longer offered',
+            said: $variant->cost->minor,
+        );
     }
 
     private static function renamed(Variant $before, Variant $after, string $why): Change

@@ -23,10 +23,11 @@ final class OnListing
           AND listing_id IS NOT NULL
         SQL;
 
-    /** The one that left last, where there are several. */
+    /** The one that left last, where there are several; no price of it waits any longer. */
     private const COME_BACK = <<<'SQL'
         UPDATE listing_variants
-        SET listing_id = left_listing_id, left_listing_id = NULL, external_id = ?, own_on = ?
+        SET listing_id = left_listing_id, left_listing_id = NULL, external_id = ?, own_on = ?,
+            waiting_price_minor = NULL
         WHERE id = (
             SELECT id
             FROM listing_variants

@@ -14,11 +14,14 @@ use WindowStall\Support\PgArray;
 /**
  * How listings stood before a step: written down and put back by the database itself, always within the step's own
  * stall.
+ *
+ * @phpstan-type Waited array{words: array<int, array<string, mixed>>, prices: array<int, int|null>}
  */
 final class Snapshot
 {
     private const LISTING = [
         'id',
+        'supplier_item_id',
         'state',
         'own_title',
         'own_words',
@@ -37,13 +40,20 @@ final class Snapshot
         'own_option_order',
         'own_part',
         'drafts',
-        'agreed_words_id',
         'deleted_at',
-        'waiting',
         'own_policies',
         'own_kept_back',
-        'supplier_gone',
+        ...self::JUDGED,
+        ...self::WAITING,
     ];
+
+    /** How far a listing has been judged: what suppliers said since a step isn't judged twice. */
+    private const JUDGED = ['agreed_words_id', 'supplier_gone'];
+
+    /** What waits over a supplier's changes: written down, and not put back, for that is Drift's, which hears of it. */
+    private const WAITING = ['waiting'];
+
+    private const PRICE_WAITING = ['waiting_price_minor'];
 
     private const VARIANT = [
         'id',
@@ -58,8 +68,8 @@ final class Snapshot
         'own_under_floor',
         'own_options',
         'sold_variant_id',
-        'waiting_price_minor',
         'left_listing_id',
+        ...self::PRICE_WAITING,
     ];
 
     private const SOURCE = ['listing_variant_id', 'supplier_variant_id', 'position', 'use'];
@@ -115,6 +125,12 @@ final class Snapshot
         UPDATE listings SET (:columns) = (SELECT :columns FROM jsonb_populate_record(listings, part.before->'listing'))
         FROM bench_change_parts part
         WHERE :part AND part.before IS NOT NULL AND listings.id = part.listing_id AND listings.stall_id = part.stall_id
+        SQL;
+
+    /** Only where the step made it a listing of another item. */
+    private const PUT_JUDGED = self::PUT_LISTINGS.<<<'SQL'
+
+          AND (part.before->'listing'->>'supplier_item_id')::bigint <> listings.supplier_item_id
         SQL;
 
     private const LATER = <<<'SQL'
@@ -191,13 +207,20 @@ final class Snapshot
         DELETE FROM listing_items item
         USING listings listing
         WHERE listing.id = item.listing_id AND listing.stall_id = ? AND listing.id = ANY (?::bigint[])
+          AND NOT EXISTS (
+              SELECT 1 FROM bench_change_parts part, jsonb_array_elements(part.before->'items') kept
+              WHERE :part AND part.listing_id = listing.id
+                AND (kept->>'supplier_item_id')::bigint = item.supplier_item_id
+          )
         SQL;
 
+    /** Those that are there still have been judged further since. */
     private const PUT_ITEMS = <<<'SQL'
         INSERT INTO listing_items (stall_id, :columns)
         SELECT part.stall_id, :kept
         FROM bench_change_parts part, jsonb_populate_recordset(null::listing_items, part.before->'items') kept
         WHERE :part
+        ON CONFLICT (listing_id, supplier_item_id) DO NOTHING
         SQL;
 
     /**
@@ -315,12 +338,35 @@ final class Snapshot
     public static function put(BenchChange $change, array $listings): void
     {
         $part = [$change->id, $change->stall_id, PgArray::numbers($listings)];
-        DB::update(self::sql(self::PUT_LISTINGS, array_diff(self::LISTING, ['id'])), $part);
+        DB::update(self::sql(self::PUT_JUDGED, self::JUDGED), $part);
+        DB::update(self::sql(self::PUT_LISTINGS, array_diff(self::LISTING, ['id'], self::JUDGED, self::WAITING)), $part);
         DB::update(self::sql(self::PUT_DRAFTS, []), $part);
         $makeUp = self::withMakeUp($change, $listings);
         if ($makeUp !== []) {
             self::putMakeUp($change, $makeUp);
         }
+    }
+
+    /**
+     * What waited over suppliers' changes before a step.
+     *
+     * @param  list<int>  $listings
+     * @return Waited by listing, by variant
+     */
+    public static function waited(BenchChange $change, array $listings): array
+    {
+        $waited = ['words' => [], 'prices' => []];
+        $parts = DB::table('bench_change_parts')->where('stall_id', $change->stall_id)->where('change_id', $change->id)
+            ->whereIntegerInRaw('listing_id', $listings)->whereNotNull('before')->pluck('before', 'listing_id');
+        foreach ($parts as $listing => $before) {
+            $before = json_decode((string) $before, true, flags: JSON_THROW_ON_ERROR);
+            $waited['words'][(int) $listing] = $before['listing']['waiting'] ?? [];
+            foreach ($before['variants'] ?? [] as $variant) {
+                $waited['prices'][(int) $variant['id']] = $variant['waiting_price_minor'] ?? null;
+            }
+        }
+
+        return $waited;
     }
 
     /**
@@ -348,9 +394,9 @@ final class Snapshot
         DB::delete(self::CLEAR_SOURCES, $own);
         // First, so that nothing stands in the place of those that are put back.
         OnListing::takeOff(Ids::of(self::sql(self::CAME, []), [...$own, ...$part]));
-        DB::insert(self::sql(self::PUT_VARIANTS, self::VARIANT), $part);
+        DB::insert(self::sql(self::PUT_VARIANTS, array_diff(self::VARIANT, self::PRICE_WAITING)), $part);
         DB::insert(self::sql(self::PUT_SOURCES, self::SOURCE), $part);
-        DB::delete(self::CLEAR_ITEMS, $own);
+        DB::delete(self::sql(self::CLEAR_ITEMS, []), [...$own, ...$part]);
         DB::insert(self::sql(self::PUT_ITEMS, self::ITEM), $part);
     }
 

@@ -8,6 +8,7 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Events\StepReckoned;
+use WindowStall\Bench\Events\StepTaken;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
@@ -37,7 +38,7 @@ final readonly class Undo
      * @template T
      *
      * @param  list<int>  $listingIds  those it will touch
-     * @param  callable(): T  $do
+     * @param  callable(BenchChange): T  $do
      * @param  callable(T): string  $words  what was done, once it is
      * @param  callable(T): list<int>|null  $created  listings it made
      * @param  bool  $apart  whether each listing can be taken back by itself
@@ -78,7 +79,7 @@ final readonly class Undo
      * @template T
      *
      * @param  list<int>  $listingIds
-     * @param  callable(): T  $do
+     * @param  callable(BenchChange): T  $do
      * @param  callable(T): list<int>|null  $created
      * @param  Touched|null  $touched  what of them it touches; null for anything
      * @return T
@@ -96,9 +97,11 @@ final readonly class Undo
         return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created, $touched): mixed {
             $this->lock($stall, $listingIds);
             Snapshot::take($change, $listingIds, $touched);
-            $done = $do();
+            $done = $do($change);
             $this->turn($listingIds);
-            $this->made($change, $created === null ? [] : $created($done));
+            $made = $created === null ? [] : $created($done);
+            $this->made($change, $made);
+            event(new StepTaken($change, $listingIds, $made));
 
             return $done;
         });
@@ -172,6 +175,7 @@ final readonly class Undo
             ->lockForUpdate()
             ->pluck('id');
         Snapshot::put($locked, $ids);
+        event(new StepTakenBack($locked, $ids));
         Listing::query()
             ->withTrashed()
             ->where('stall_id', $stall->id)
@@ -179,7 +183,6 @@ final readonly class Undo
             ->forceDelete();
         $this->turn($ids);
         Snapshot::close($locked, $ids);
-        event(new StepTakenBack($locked, $ids));
         event(new ListingsChanged($stall, $ids));
         if (! Snapshot::open($stall, $locked)->exists()) {
             $locked->update(['undone_at' => now()]);

@@ -9,6 +9,8 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\MakeUp\DropOption;
+use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
@@ -21,16 +23,14 @@ use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
 
 /**
- * Any sequence of nights and mornings: a supplier says this and that, the seller says their own, agrees, keeps and takes
- * back. What has to hold holds after each step, whatever the sequence.
+ * Any sequence of nights and mornings: a supplier says this and that; the seller says their own, agrees, keeps, drops an
+ * option, splits a listing, and takes back. What has to hold holds after each step, whatever the sequence.
  */
 final class NightsTest extends AppTestCase
 {
     private const NIGHTS = 12;
 
     private Stall $stall;
-
-    private Listing $listing;
 
     private RandomNights $nights;
 
@@ -53,7 +53,7 @@ final class NightsTest extends AppTestCase
     {
         $this->nights = new RandomNights($seed);
         $this->stall = $this->world->stall();
-        $this->listing = $this->world->inWindow($this->stall, $this->nights->item);
+        $this->world->inWindow($this->stall, $this->nights->item);
         for ($night = 1; $night <= self::NIGHTS; $night++) {
             $this->pull($night);
             self::assertSame($this->own, $this->own(), "night $night: the seller’s own word stands");
@@ -66,9 +66,10 @@ final class NightsTest extends AppTestCase
         }
         $this->world->agree($this->stall);
         $this->holds('in the end');
-        self::assertSame(0, $this->listing->refresh()->changes_count);
-        $title = $this->listing->own_title ?? $this->nights->item->title;
-        self::assertSame($title, $this->listing->shown_title);
+        self::assertCount(0, $this->asking());
+        foreach ($this->listings() as $listing) {
+            self::assertSame($listing->own_title ?? $this->nights->item->title, $listing->shown_title);
+        }
     }
 
     /** @param  int|null  $night  null where the supplier says again what it said */
@@ -84,17 +85,63 @@ final class NightsTest extends AppTestCase
         $this->holds($night === null ? 'said again' : 'night '.$night);
     }
 
-    /** Some of what asks is agreed to or kept; now and then that is taken back. */
+    /** What was done on another day is taken back after more was said. */
+    private function takeBackLate(string $when): void
+    {
+        if ($this->last !== null && $this->nights->chance(3)) {
+            try {
+                app(Undo::class)->take($this->stall, $this->last);
+            } catch (Refusal) {
+                // Something was done to the listing since.
+            }
+            $this->holds("$when, what was done before is taken back");
+            [$this->last, $this->own] = [null, $this->own()];
+        }
+    }
+
+    /** Some of what asks is agreed to or kept. */
     private function decide(string $when): void
     {
         $asks = $this->asking()->map(static fn (DriftChange $change): int => $change->id)->all();
         $some = $this->nights->some(array_values($asks));
-        if ($some === []) {
+        if ($some !== []) {
+            $agree = $this->nights->chance(2);
+            $this->step($when, fn (): BenchChange => app(Decide::class)($this->stall, null, $some, $agree));
+        }
+    }
+
+    private function say(int $night): void
+    {
+        $listings = $this->listings();
+        $listing = $listings[$this->nights->one(count($listings))] ?? self::fail('no listing');
+        $variant = $listing->variants()->orderBy('id')->first();
+        $none = ListingPatch::none();
+        match ($this->nights->one(8)) {
+            0 => $this->world->say($listing, $none->title('Mine '.$night)),
+            1 => $this->world->say($listing, $none->words('<p>Mine '.$night.'</p>')),
+            2 => $variant === null ||
+                $this->world->say($listing, $none->price([$variant->id], $this->stall->money(2000 + 100 * $night))),
+            3 => $this->step("morning $night, an option", fn () => $this->dropOrTakeUp($listing)),
+            4 => count($listings) > 1 || $this->step("morning $night, split", fn () => $this->split($listing)),
+            default => null,
+        };
+        $this->own = $this->own();
+    }
+
+    /**
+     * A step, now and then taken back at once.
+     *
+     * @param  callable(): BenchChange  $do
+     */
+    private function step(string $when, callable $do): void
+    {
+        [$before, $asked] = [$this->state(), $this->asked()];
+        try {
+            $this->last = $step = $do();
+        } catch (Refusal) {
+            // There is nothing to split, or nothing has that option any more.
             return;
         }
-        [$before, $asked] = [$this->state(), $this->asked()];
-        $step = app(Decide::class)($this->stall, null, $some, agree: $this->nights->chance(2));
-        $this->last = $step;
         $this->holds($when);
         if ($this->nights->chance(2)) {
             app(Undo::class)->take($this->stall, $step);
@@ -105,119 +152,144 @@ final class NightsTest extends AppTestCase
         $this->own = $this->own();
     }
 
-    /** What was decided on another day is taken back after more was said. */
-    private function takeBackLate(string $when): void
+    private function dropOrTakeUp(Listing $listing): BenchChange
     {
-        if ($this->last !== null && $this->nights->chance(3)) {
-            try {
-                app(Undo::class)->take($this->stall, $this->last);
-            } catch (Refusal) {
-                // Something was done to the listing since.
-            }
-            $this->holds("$when, what was decided before is taken back");
-            [$this->last, $this->own] = [null, $this->own()];
-        }
+        $drop = app(DropOption::class);
+        $do = in_array('Ship', $listing->own_dropped, true)
+            ? fn () => $drop->takeUp($this->stall, $listing, 'Ship')
+            : fn () => $drop($this->stall, $listing, 'Ship');
+
+        return app(Undo::class)->around($this->stall, null, [$listing->id], $do, static fn (): string => 'option')[1];
     }
 
-    private function say(int $night): void
+    private function split(Listing $listing): BenchChange
     {
-        $variant = $this->listing->variants()->orderBy('id')->first();
-        $none = ListingPatch::none();
-        $said = match ($this->nights->one(6)) {
-            0 => $none->title('Mine '.$night),
-            1 => $none->words('<p>Mine '.$night.'</p>'),
-            2 => $variant === null ? $none : $none->price([$variant->id], $this->stall->money(2000 + 100 * $night)),
-            default => $none,
-        };
-        $this->world->say($this->listing->refresh(), $said);
-        $this->own = $this->own();
+        $ids = $listing->variants()->orderBy('id')->pluck('id')->map(intval(...))->all();
+        $groups = array_map(
+            static fn (array $some): array => ['name' => 'Part '.$some[0], 'variants' => $some],
+            array_chunk($ids, 2),
+        );
+
+        return app(Undo::class)->around(
+            $this->stall,
+            null,
+            [$listing->id],
+            fn (): array => app(SplitListing::class)($this->stall, $listing, $groups),
+            static fn (): string => 'split',
+            static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
+        )[1];
+    }
+
+    /** @return list<Listing> */
+    private function listings(): array
+    {
+        return array_values(Listing::of($this->stall)->orderBy('id')->get()->all());
     }
 
     /** @return array<string, mixed> */
     private function own(): array
     {
-        $listing = $this->listing->refresh();
-        $prices = $listing->variants()->whereNotNull('own_price_minor')->orderBy('id')->get()
-            ->mapWithKeys(static fn (ListingVariant $v): array => ['price '.$v->id => $v->own_price_minor])->all();
+        $own = [];
+        foreach ($this->listings() as $listing) {
+            foreach (array_filter($listing->only(['own_title', 'own_words', 'own_pictures'])) as $what => $word) {
+                $own[$what.' '.$listing->id] = $word;
+            }
+            foreach ($listing->variants()->whereNotNull('own_price_minor')->orderBy('id')->get() as $variant) {
+                $own['price '.$variant->id] = $variant->own_price_minor;
+            }
+        }
 
-        return array_filter($listing->only(['own_title', 'own_words', 'own_pictures'])) + $prices;
+        return $own;
     }
 
     private function holds(string $when): void
     {
         $asks = $this->asking();
-        self::assertSame($asks->count(), $this->listing->refresh()->changes_count, $when);
-        $about = $asks->map(static fn (DriftChange $change): string => $change->kind->value.' '.$change->variant);
-        self::assertSame([], $about->duplicates()->all(), "$when: asked once");
-        $this->asksOfWhatThereIs($asks, $when);
-        $waiting = DriftChange::query()->where('listing_id', $this->listing->id)->whereIn('standing', ['asks', 'kept'])
-            ->whereIn('kind', ['cost', 'delivery'])->pluck('listing_variant_id')->all();
-        foreach ($this->listing->variants()->with('prices')->get() as $variant) {
-            $waits = $variant->waiting_price_minor !== null;
-            self::assertTrue(! $waits || in_array($variant->id, $waiting, true), "$when: what waits was asked about");
-            $stands = $variant->own_price_minor ?? $variant->waiting_price_minor;
-            $asked = $variant->priceIn($this->stall->home_market)?->price_minor;
-            self::assertTrue($stands === null || $stands === $asked, "$when: what stands is what shoppers are asked");
+        foreach ($this->listings() as $listing) {
+            $of = $asks->where('listing_id', $listing->id);
+            self::assertSame($of->count(), $listing->changes_count, $when);
+            $about = $of->map(static fn (DriftChange $change): string => $change->kind->value.' '.$change->variant);
+            self::assertSame([], $about->duplicates()->all(), "$when: asked once");
+            $open = DriftChange::query()->where('listing_id', $listing->id)->whereIn('standing', ['asks', 'kept'])->get();
+            foreach (array_keys($listing->waiting) as $kind) {
+                self::assertTrue($open->contains('kind', ChangeKind::from($kind)), "$when: $kind that wait were asked about");
+            }
+            foreach ($listing->variants()->with('prices')->get() as $variant) {
+                $this->variantHolds($variant, $open, $when);
+            }
+            foreach ($of as $change) {
+                $this->asksOfWhatThereIs($change, $listing, $when);
+            }
         }
+        self::assertSame([], $asks->whereNotIn('listing_id', array_column($this->listings(), 'id'))->all(), $when);
     }
 
-    /** @param  Collection<int, DriftChange>  $asks */
-    private function asksOfWhatThereIs(Collection $asks, string $when): void
+    /** @param  Collection<int, DriftChange>  $open */
+    private function variantHolds(ListingVariant $variant, Collection $open, string $when): void
     {
-        $here = $this->listing->variants()->pluck('external_id')->all();
-        foreach ($asks as $change) {
-            $variant = $this->nights->item->variant($change->variant);
-            $true = match ($change->kind) {
-                ChangeKind::VariantGone => $variant === null && in_array($change->variant, $here, true),
-                ChangeKind::VariantNew => $variant !== null && ! in_array($change->variant, $here, true),
-                ChangeKind::ItemGone => $this->nights->gone,
-                ChangeKind::ItemBack => ! $this->nights->gone,
-                ChangeKind::Cost => $variant?->cost->minor !== $change->said && in_array($change->variant, $here, true),
-                ChangeKind::Title => $this->nights->item->title !== $change->said,
-                ChangeKind::Words => $this->nights->item->description !== $change->said,
-                default => true,
-            };
-            self::assertTrue($true, "$when: “{$change->kind->value} {$change->variant}” is asked of what there is");
-        }
+        $asked = $open->whereIn('kind', [ChangeKind::Cost, ChangeKind::Delivery])->contains('listing_variant_id', $variant->id);
+        self::assertTrue($variant->waiting_price_minor === null || $asked, "$when: what waits was asked about");
+        $stands = $variant->own_price_minor ?? $variant->waiting_price_minor;
+        $price = $variant->priceIn($this->stall->home_market)?->price_minor;
+        self::assertTrue($stands === null || $stands === $price, "$when: what stands is what shoppers are asked");
+    }
+
+    private function asksOfWhatThereIs(DriftChange $change, Listing $listing, string $when): void
+    {
+        $variant = $this->nights->item->variant($change->variant);
+        $here = $listing->variants()->where('external_id', $change->variant)->exists();
+        $true = match ($change->kind) {
+            ChangeKind::VariantGone => $variant === null && $here,
+            ChangeKind::VariantNew => $variant !== null && ! $here,
+            ChangeKind::ItemGone => $this->nights->gone,
+            ChangeKind::ItemBack => ! $this->nights->gone,
+            ChangeKind::Cost => $here && ($variant === null || $this->nights->gone ||
+                $variant->cost->minor !== $change->said && $variant->cost->digits().' USD' === $change->after),
+            ChangeKind::Title => $this->nights->item->title !== $change->said,
+            ChangeKind::Words => $this->nights->item->description !== $change->said,
+            default => true,
+        };
+        self::assertTrue($true, "$when: “{$change->kind->value} {$change->variant}” is asked of what there is");
     }
 
     /** @return Collection<int, DriftChange> */
     private function asking(): Collection
     {
-        return DriftChange::query()->where('listing_id', $this->listing->id)->where('standing', 'asks')->orderBy('id')
-            ->get();
+        return DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->orderBy('id')->get();
     }
 
-    /** @return list<string> what shoppers were asked for variants that the listing has */
+    /** @return list<string> what shoppers were asked for variants that stand in a listing */
     private function asked(): array
     {
         return $this->rows(<<<'SQL'
             SELECT to_jsonb(h) AS all
             FROM price_history AS h
             JOIN listing_variants AS v ON v.id = h.listing_variant_id
-            WHERE v.listing_id = ?
+            WHERE h.stall_id = ?
+              AND v.listing_id IS NOT NULL
             ORDER BY h.id
             SQL);
     }
 
-    /** @return array<string, list<string>> all that there is of the listing, but for when and in which version */
+    /** @return array<string, list<string>> all that there is of the listings, but for when and in which version */
     private function state(): array
     {
         return [
-            'listing' => $this->rows("SELECT to_jsonb(l) - '{version,updated_at}'::text[] AS all FROM listings AS l WHERE id = ?"),
-            'variants' => $this->rows('SELECT to_jsonb(v) AS all FROM listing_variants AS v WHERE listing_id = ? ORDER BY id'),
+            'listings' => $this->rows(<<<'SQL'
+                SELECT to_jsonb(l) - '{version,updated_at}'::text[] AS all FROM listings AS l WHERE stall_id = ? ORDER BY id
+                SQL),
+            'variants' => $this->rows(<<<'SQL'
+                SELECT to_jsonb(v) AS all
+                FROM listing_variants AS v
+                WHERE stall_id = ?
+                  AND listing_id IS NOT NULL
+                ORDER BY id
+                SQL),
             'prices' => $this->rows(<<<'SQL'
-                SELECT to_jsonb(p) AS all
-                FROM prices AS p
-                JOIN listing_variants AS v ON v.id = p.listing_variant_id
-                WHERE v.listing_id = ?
-                ORDER BY v.id, p.market
+                SELECT to_jsonb(p) AS all FROM prices AS p WHERE stall_id = ? ORDER BY listing_variant_id, market
                 SQL),
             'changes' => $this->rows(<<<'SQL'
-                SELECT to_jsonb(c) - '{at,run_id}'::text[] AS all
-                FROM drift_changes AS c
-                WHERE listing_id = ?
-                ORDER BY id
+                SELECT to_jsonb(c) - '{at,run_id}'::text[] AS all FROM drift_changes AS c WHERE stall_id = ? ORDER BY id
                 SQL),
         ];
     }
@@ -227,7 +299,7 @@ final class NightsTest extends AppTestCase
     {
         return array_map(
             static fn (\stdClass $row): string => (string) $row->all,
-            array_values(DB::select($sql, [$this->listing->id])),
+            array_values(DB::select($sql, [$this->stall->id])),
         );
     }
 }

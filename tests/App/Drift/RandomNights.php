@@ -96,10 +96,10 @@ final class RandomNights
 
     private static function variant(string $id, int $cost, int $stock, ?int $rrp): Variant
     {
-        $colour = ['Clr' => strtoupper($id)];
+        $options = ['Clr' => $id < 'c' ? 'Moss' : 'Chalk', 'Ship' => $id === 'a' || $id === 'c' ? 'GB' : 'CN'];
         $rrp = $rrp === null ? null : Money::of($rrp, 'USD');
 
-        return new Variant($id, 'SKU-'.$id, null, $colour, Money::of($cost, 'USD'), $rrp, 300, ['GB' => $stock], 0);
+        return new Variant($id, 'SKU-'.$id, null, $options, Money::of($cost, 'USD'), $rrp, 300, ['GB' => $stock], 0);
     }
 
     /** @param  list<Variant>  $variants */

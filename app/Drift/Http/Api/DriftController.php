@@ -70,7 +70,8 @@ final readonly class DriftController
         ]);
         $ids = array_values(array_map(intval(...), (array) $typed['changes']));
         $step = $decide($stall, null, $ids, (bool) $typed['agree'], $typed['for'] ?? 'once');
-        $decided = DriftChange::query()->where('change_id', $step->id)->orderBy('id')->pluck('id')->all();
+        $decided = DriftChange::query()->where('change_id', $step->id)
+            ->where('standing', '<>', Standing::Settled)->orderBy('id')->pluck('id')->all();
 
         return new JsonResponse(['step' => $step->id, 'words' => $step->words, 'decided' => $decided]);
     }
