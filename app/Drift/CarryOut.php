@@ -196,9 +196,8 @@ final readonly class CarryOut
         }
         $listing->update([
             'supplier_item_id' => $to->id,
-            'agreed_words_id' => $to->words_id,
             'supplier_gone' => false,
-            // What was agreed stands until somebody says otherwise.
+            // What was agreed stands: the next pull is judged by it, and asks about what is said otherwise now.
             'waiting' => $listing->waiting + ['title' => $was->title, 'words' => $was->description],
         ]);
     }

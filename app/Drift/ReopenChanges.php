@@ -15,6 +15,7 @@ use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
+use WindowStall\Support\PgArray;
 
 /**
  * When a step is taken back in which changes were decided, they stand as before: what asked asks again. What their
@@ -28,6 +29,22 @@ final class ReopenChanges
 
     private const ONE = ['standing' => Standing::Settled, 'rule' => 'asked as one with what was said before'];
 
+    /** Of goods that the listing isn't of any more nobody is asked. */
+    private const SETTLE_OTHERS = <<<'SQL'
+        UPDATE drift_changes AS change
+        SET standing = 'settled', rule = 'the listing is of other goods again'
+        FROM listings AS listing
+        WHERE listing.id = change.listing_id
+          AND listing.id = ANY (?::bigint[])
+          AND change.standing = 'asks'
+          AND change.supplier_item_id <> listing.supplier_item_id
+          AND NOT EXISTS (
+              SELECT 1
+              FROM listing_items AS joined
+              WHERE joined.listing_id = listing.id AND joined.supplier_item_id = change.supplier_item_id
+          )
+        SQL;
+
     public function __construct(private readonly CarryOut $carryOut)
     {
     }
@@ -38,6 +55,7 @@ final class ReopenChanges
         $decided = DriftChange::query()->where('change_id', $step->change->id)->whereIn('listing_id', $step->listings)
             ->whereNotNull('stood')->with(['listing', 'listingVariant'])->orderBy('id')->get();
         $decided->isEmpty() || $this->reopen($decided, $step->change);
+        DB::update(self::SETTLE_OTHERS, [PgArray::numbers($step->listings)]);
         foreach (DB::table('drift_rule_changes')->where('change_id', $step->change->id)->get() as $row) {
             SupplierConnection::query()->whereKey($row->connection_id)->update(['policies' => $row->before]);
         }

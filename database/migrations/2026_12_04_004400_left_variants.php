@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 /**
@@ -19,9 +18,8 @@ return new class extends Migration
             $table->unsignedBigInteger('listing_id')->nullable()->change();
             $table->foreignId('left_listing_id')->nullable()->constrained('listings')->cascadeOnDelete();
         });
-        DB::statement(<<<'SQL'
-            CREATE INDEX listing_variants_left ON listing_variants (left_listing_id, supplier_variant_id)
-            WHERE left_listing_id IS NOT NULL
-            SQL);
+        Schema::table('listing_variants', function (Blueprint $table): void {
+            $table->index(['left_listing_id', 'supplier_variant_id']);
+        });
     }
 };

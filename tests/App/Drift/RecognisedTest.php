@@ -7,6 +7,8 @@ namespace WindowStall\Tests\App\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
@@ -119,6 +121,38 @@ final class RecognisedTest extends AppTestCase
         );
         self::assertSame(['n-a', 'n-b'], $this->listing->variants()->orderBy('position')->pluck('external_id')->all());
         self::assertSame('Garden Trowel NEW', $this->listing->shown_title, 'the title that was agreed stands');
+        $this->bring($new);
+        $title = DriftChange::query()->where('kind', 'title')->sole();
+        self::assertSame([Standing::Asks, 'Trowel, new edition'], [$title->standing, $title->after]);
+        self::assertSame(1, DriftChange::query()->where('standing', 'asks')->count(), 'and nothing else is asked');
+
+        // Taken back, it is the item of before again, and asks.
+        app(Undo::class)->take($this->stall, BenchChange::query()->latest('id')->firstOrFail());
+        $this->listing->refresh();
+        self::assertSame(
+            ['T-1', ['a', 'b'], true],
+            [
+                $this->listing->supplierItem?->external_id,
+                $this->listing->variants()->orderBy('position')->pluck('external_id')->all(),
+                $this->listing->supplier_gone,
+            ],
+        );
+        self::assertSame(['item_as'], $this->asking());
+        $this->bring($new);
+        self::assertSame(['item_as'], $this->asking());
+        $this->world->agree($this->stall);
+        $this->bring($new);
+        self::assertSame(['title'], $this->asking());
+        $this->world->agree($this->stall);
+        self::assertSame('Trowel, new edition', $this->listing->refresh()->shown_title);
+    }
+
+    /** @return list<string> kinds of what is asked */
+    private function asking(): array
+    {
+        $asks = DriftChange::query()->where('standing', 'asks')->orderBy('id')->get();
+
+        return array_values($asks->map(static fn (DriftChange $change): string => $change->kind->value)->all());
     }
 
     public function test_an_item_that_comes_back_later_under_another_code_is_recognised_then(): void
