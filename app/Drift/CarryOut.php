@@ -41,6 +41,13 @@ final readonly class CarryOut
         WHERE variant.id = change.variant
         SQL;
 
+    private const PRICES_WAIT = <<<'SQL'
+        UPDATE listing_variants AS variant
+        SET waiting_price_minor = waited.price
+        FROM unnest(:variants::bigint[], :prices::bigint[]) AS waited (variant, price)
+        WHERE variant.id = waited.variant
+        SQL;
+
     public function __construct(private RichText $richText)
     {
     }
@@ -63,23 +70,27 @@ final readonly class CarryOut
     }
 
     /**
-     * What waited over a change waits again.
+     * What waited over changes waits again.
      *
+     * @param  list<DriftChange>  $changes
      * @param  Waited  $waited
      */
-    public function putBy(DriftChange $change, array $waited): void
+    public function putBy(array $changes, array $waited): void
     {
-        if ($change->kind->prices()) {
-            ListingVariant::query()->whereKey($change->listing_variant_id)
-                ->update(['waiting_price_minor' => $waited['prices'][$change->listing_variant_id] ?? null]);
-
-            return;
+        $prices = [];
+        foreach ($changes as $change) {
+            $word = $waited['words'][$change->listing_id][$change->kind->value] ?? null;
+            if ($change->kind->prices() && $change->listing_variant_id !== null) {
+                $prices[$change->listing_variant_id] = $waited['prices'][$change->listing_variant_id] ?? null;
+            } elseif ($word !== null) {
+                $listing = Listing::query()->findOrFail($change->listing_id);
+                $listing->update(['waiting' => [$change->kind->value => $word] + $listing->waiting]);
+            }
         }
-        $word = $waited['words'][$change->listing_id][$change->kind->value] ?? null;
-        if ($word !== null) {
-            $listing = Listing::query()->findOrFail($change->listing_id);
-            $listing->update(['waiting' => [$change->kind->value => $word] + $listing->waiting]);
-        }
+        DB::update(self::PRICES_WAIT, [
+            'variants' => PgArray::numbers(array_keys($prices)),
+            'prices' => self::numbers($prices),
+        ]);
     }
 
     /** What was agreed needn't wait any longer: its supplier says it again. */
@@ -144,10 +155,16 @@ final readonly class CarryOut
         } elseif ($was !== []) {
             DB::update(self::PRICES_STAY, [
                 'variants' => $ids,
-                'was' => '{'.implode(',', array_map(static fn (?int $p): string => (string) ($p ?? 'NULL'), $was)).'}',
+                'was' => self::numbers($was),
                 'under' => '{'.implode(',', array_map(static fn (bool $so): string => $so ? 't' : 'f', $under)).'}',
             ]);
         }
+    }
+
+    /** @param  array<int|null>  $numbers */
+    private static function numbers(array $numbers): string
+    {
+        return '{'.implode(',', array_map(static fn (?int $n): string => (string) ($n ?? 'NULL'), $numbers)).'}';
     }
 
     private function takeUp(Listing $listing): void

@@ -20,8 +20,6 @@ use WindowStall\Support\PgArray;
 /**
  * When a step is taken back in which changes were decided, they stand as before: what asked asks again. What their
  * supplier said of the same since is asked as one with it, and what it has taken back meanwhile isn't asked at all.
- *
- * @phpstan-import-type Waited from Snapshot
  */
 final class ReopenChanges
 {
@@ -69,37 +67,38 @@ final class ReopenChanges
         $items = SupplierItem::query()->with('words')->whereKey($decided->pluck('supplier_item_id')->unique())->get()
             ->keyBy('id');
         $said = array_map(static fn (SupplierItem $item): ?Item => $item->words?->item(), $items->all());
-        $since = $this->since($decided);
         $listings = array_values(array_unique(array_map(intval(...), $decided->pluck('listing_id')->all())));
         $waited = Snapshot::waited($step, $listings);
-        foreach ($decided as $change) {
+        DriftChange::query()->whereKey($this->asking($decided))->update(self::ONE);
+        DriftChange::query()->whereKey($decided->modelKeys())->update(['standing' => DB::raw('stood')] + self::ANEW);
+        $waits = [];
+        foreach ($decided->where('stood', Standing::Asks) as $change) {
             $item = $items->get($change->supplier_item_id);
             $now = $said[$change->supplier_item_id] ?? null;
-            foreach ($since[self::about($change)] ?? [] as $other) {
-                $other->update(self::ONE);
+            if ($item !== null && $now !== null && ! self::holds($change, $item, $now)) {
+                $change->update(['after' => self::after($change, $now)] + DriftChange::TAKEN_BACK);
+                $this->carryOut->letGo($change);
+
+                continue;
             }
-            $change->fill(['standing' => $change->stood] + self::ANEW);
-            if ($change->standing === Standing::Asks && $item !== null && $now !== null) {
-                $this->compare($change, $item, $now, $waited);
-            }
-            $change->save();
+            $waits[] = $change;
+            $now === null || $this->bringUpToDate($change, $now);
         }
+        $this->carryOut->putBy($waits, $waited);
     }
 
     /**
      * @param  Collection<int, DriftChange>  $decided
-     * @return array<string, list<DriftChange>> what asks of the same by now
+     * @return list<int> what asks of the same by now
      */
-    private function since(Collection $decided): array
+    private function asking(Collection $decided): array
     {
-        $rows = DriftChange::query()->whereIn('listing_id', $decided->pluck('listing_id')->unique()->values())
-            ->where('standing', Standing::Asks)->get();
-        $since = [];
-        foreach ($rows as $row) {
-            $since[self::about($row)][] = $row;
-        }
+        $same = $decided->mapWithKeys(static fn (DriftChange $change): array => [self::about($change) => true])->all();
+        $asks = DriftChange::query()->whereIn('listing_id', $decided->pluck('listing_id')->unique()->values())
+            ->where('standing', Standing::Asks)->get()
+            ->filter(static fn (DriftChange $change): bool => isset($same[self::about($change)]));
 
-        return $since;
+        return array_values(array_map(intval(...), $asks->modelKeys()));
     }
 
     /** The same of a change and of what undoes it. */
@@ -110,24 +109,18 @@ final class ReopenChanges
         return implode(' ', [$change->listing_id, $change->supplier_item_id, min($kinds), $change->variant]);
     }
 
-    /**
-     * Holds what is asked again against what its supplier says by now.
-     *
-     * @param  Waited  $waited
-     */
-    private function compare(DriftChange $change, SupplierItem $item, Item $now, array $waited): void
+    private static function after(DriftChange $change, Item $now): string
     {
-        $after = Drift::told($now, $change->kind, $change->variant) ?? $change->after;
-        if (! self::holds($change, $item, $now)) {
-            $change->fill(['after' => $after] + DriftChange::TAKEN_BACK);
-            $this->carryOut->letGo($change);
+        return Drift::told($now, $change->kind, $change->variant) ?? $change->after;
+    }
 
-            return;
-        }
-        $this->carryOut->putBy($change, $waited);
+    /** What is asked again is what its supplier says by now. */
+    private function bringUpToDate(DriftChange $change, Item $now): void
+    {
+        $after = self::after($change, $now);
         if ($after !== $change->after) {
             [$was, $is] = [$change->said, Drift::said($now, $change->kind, $change->variant)];
-            $change->fill([
+            $change->update([
                 'after' => $after,
                 'moved_bp' => is_int($is) && is_int($was) ? Drift::movedBp($was, $is) : $change->moved_bp,
                 'price_agreed' => null,
