@@ -6,9 +6,9 @@ namespace WindowStall\Drift;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\Listing;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Circumstances;
+use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
@@ -17,89 +17,122 @@ use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
-/** Judges what a supplier charges otherwise for delivery home, of the variants that are sold. */
+/** Judges what a supplier charges otherwise for delivery home, of the variants that are sold; a thousand at a time. */
 final readonly class NoteDelivery
 {
     private const AT_ONCE = 1_000;
 
+    /** With what is asked about it already. Whoever edits one of the listings meanwhile waits. */
     private const MOVED = <<<'SQL'
-        SELECT sold.id AS listing_variant, sold.listing_id AS listing, variant.id AS variant, variant.external_id,
-               variant.label, variant.first_minor AS now, item.id AS item, item.currency,
-               price.price_minor AS price, price.keep_minor AS keep, sold.own_price_minor IS NOT NULL AS held
-        FROM supplier_variants AS variant
+        SELECT sold.id AS listing_variant, sold.listing_id AS listing, listing.own_policies::text AS policies,
+               variant.external_id, variant.label, variant.first_minor AS now, was.minor AS was,
+               item.id AS item, item.currency, price.price_minor AS price, price.keep_minor AS keep,
+               sold.own_price_minor IS NOT NULL AS held, open.id AS open, open.said::text AS agreed
+        FROM unnest(:variants::bigint[], :was::bigint[]) AS was (variant, minor)
+        JOIN supplier_variants AS variant ON variant.id = was.variant
         JOIN supplier_items AS item ON item.id = variant.supplier_item_id
         JOIN listing_variants AS sold ON COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
         JOIN listings AS listing ON listing.id = sold.listing_id AND listing.deleted_at IS NULL
         LEFT JOIN prices AS price ON price.listing_variant_id = sold.id AND price.market = :home
-        WHERE variant.id = ANY (:variants::bigint[])
-        ORDER BY sold.id
+        LEFT JOIN drift_changes AS open ON open.listing_variant_id = sold.id
+            AND open.kind = :kind
+            AND open.standing = 'asks'
+        WHERE variant.first_minor <> was.minor
+        ORDER BY listing.id, sold.id
+        FOR UPDATE OF listing
         SQL;
+
+    private const PUT_BY = <<<'SQL'
+        UPDATE listing_variants AS variant
+        SET waiting_price_minor = price.price_minor
+        FROM prices AS price
+        WHERE variant.id = ANY (?::bigint[])
+          AND variant.own_price_minor IS NULL
+          AND variant.waiting_price_minor IS NULL
+          AND price.listing_variant_id = variant.id
+          AND price.market = ?
+        SQL;
+
+    private const LET_GO = 'UPDATE listing_variants SET waiting_price_minor = NULL WHERE id = ANY (?::bigint[])';
+
+    public function __construct(private CarryOut $carryOut)
+    {
+    }
 
     /** @param  array<int, int>  $was  the supplier's variant → what delivery of one piece cost, in minor units */
     public function __invoke(Stall $stall, SupplierConnection $connection, ?Run $run, array $was): void
     {
         foreach (array_chunk($was, self::AT_ONCE, true) as $some) {
-            DB::transaction(function () use ($stall, $connection, $run, $some): void {
-                $rows = DB::select(self::MOVED, [
-                    'home' => $stall->home_market,
-                    'variants' => PgArray::numbers(array_keys($some)),
-                ]);
-                $listings = [];
-                foreach ($rows as $row) {
-                    if ($row->now !== null && (int) $row->now !== $some[$row->variant]) {
-                        $this->note($stall, $connection, $run, $row, $some[$row->variant]);
-                        $listings[] = (int) $row->listing;
-                    }
-                }
-                JudgeListings::count(array_values(array_unique($listings)));
-            });
+            DB::transaction(fn () => $this->note($stall, $connection, $run, $some));
         }
     }
 
-    private function note(Stall $stall, SupplierConnection $connection, ?Run $run, \stdClass $row, int $was): void
+    /** @param  array<int, int>  $was */
+    private function note(Stall $stall, SupplierConnection $connection, ?Run $run, array $was): void
     {
-        $listing = Listing::of($stall)->findOrFail((int) $row->listing);
-        $moved = $was === 0 ? 10_000 : (int) round(((int) $row->now - $was) * 10_000 / $was);
-        $ruling = Ruling::on(
-            ChangeKind::Delivery,
-            Rules::for($stall, $connection, $listing),
-            new Circumstances((bool) $row->held, $moved),
-        );
-        $currency = (string) $row->currency;
-        $money = static fn (int $minor): string => Money::of($minor, $currency)->digits().' '.$currency;
-        $open = DriftChange::query()->where('listing_variant_id', $row->listing_variant)
-            ->where('kind', ChangeKind::Delivery)->where('standing', Standing::Asks)->first();
-        if ($ruling->standing === Standing::Asks) {
-            DB::table('listing_variants')->where('id', $row->listing_variant)->whereNull('own_price_minor')
-                ->update(['waiting_price_minor' => DB::raw('COALESCE(waiting_price_minor, '.(int) $row->price.')')]);
+        $rows = DB::select(self::MOVED, [
+            'home' => $stall->home_market,
+            'kind' => ChangeKind::Delivery->value,
+            'variants' => PgArray::numbers(array_keys($was)),
+            'was' => PgArray::numbers(array_values($was)),
+        ]);
+        $book = new JudgedBook($stall, $this->carryOut);
+        $asks = $settled = [];
+        foreach ($rows as $row) {
+            $agreed = (int) ($row->agreed ?? $row->was);
+            $moved = Drift::movedBp($agreed, (int) $row->now);
+            $own = json_decode((string) $row->policies, true, flags: JSON_THROW_ON_ERROR);
+            $how = new Circumstances((bool) $row->held, $moved);
+            $ruling = Ruling::on(ChangeKind::Delivery, Rules::of($stall, $connection, $own), $how);
+            $back = $row->open !== null && (int) $row->now === $agreed;
+            if ($ruling->standing === Standing::Asks && ! $back) {
+                $asks[] = (int) $row->listing_variant;
+            } elseif ($row->open !== null) {
+                $settled[] = (int) $row->listing_variant;
+            }
+            $facts = $back ? DriftChange::TAKEN_BACK : [
+                'standing' => $ruling->standing,
+                'rule' => mb_substr($ruling->rule, 0, 200),
+                'moved_bp' => $moved,
+                'run_id' => $run?->id,
+                'at' => Carbon::now()->toDateTimeString(),
+            ];
+            $facts += ['after' => self::money((int) $row->now, $row)];
+            if ($row->open !== null) {
+                DriftChange::query()->whereKey($row->open)->update($facts + ['price_agreed' => null]);
+            } else {
+                $book->change($facts + self::row($stall, $connection, $row));
+            }
         }
-        $facts = [
-            'after' => $money((int) $row->now),
-            'run_id' => $run?->id,
-            'standing' => $ruling->standing,
-            'rule' => mb_substr($ruling->rule, 0, 200),
-            'moved_bp' => $moved,
-            'price_agreed' => null,
-            'at' => Carbon::now(),
-        ];
-        if ($open !== null) {
-            $open->update($facts);
+        $book->close();
+        DB::update(self::PUT_BY, [PgArray::numbers($asks), $stall->home_market]);
+        DB::update(self::LET_GO, [PgArray::numbers($settled)]);
+        JudgeListings::count(array_values(array_unique(array_map(intval(...), array_column($rows, 'listing')))));
+    }
 
-            return;
-        }
-        DriftChange::query()->create($facts + [
+    /** @return array<string, mixed> */
+    private static function row(Stall $stall, SupplierConnection $connection, \stdClass $row): array
+    {
+        return [
             'stall_id' => $stall->id,
-            'listing_id' => $listing->id,
+            'listing_id' => $row->listing,
             'connection_id' => $connection->id,
             'supplier_item_id' => $row->item,
             'listing_variant_id' => $row->listing_variant,
             'kind' => ChangeKind::Delivery,
             'variant' => $row->external_id,
             'about' => $row->label,
-            'before' => $money($was),
-            'said' => $was,
+            'before' => self::money((int) $row->was, $row),
+            'said' => (int) $row->was,
             'price_was' => $row->price,
             'keep_was' => $row->keep,
-        ]);
+        ];
+    }
+
+    private static function money(int $minor, \stdClass $row): string
+    {
+        $currency = (string) $row->currency;
+
+        return Money::of($minor, $currency)->digits().' '.$currency;
     }
 }

@@ -14,10 +14,16 @@ final class Rules
 {
     public static function for(Stall $stall, ?SupplierConnection $connection, ?Listing $listing = null): Policies
     {
+        return self::of($stall, $connection, $listing->own_policies ?? []);
+    }
+
+    /** @param  array<string, mixed>  $own  the listing's own */
+    public static function of(Stall $stall, ?SupplierConnection $connection, array $own): Policies
+    {
         return Policies::of([
             'for the stall' => $stall->drift_policies,
             'for '.($connection->name ?? 'the supplier') => $connection->policies ?? [],
-            'for this listing' => $listing->own_policies ?? [],
+            'for this listing' => $own,
         ]);
     }
 }

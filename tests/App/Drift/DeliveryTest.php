@@ -66,10 +66,29 @@ final class DeliveryTest extends AppTestCase
         $this->get(route('drift', $this->stall))->assertInertia(
             fn ($page) => $page->where(
                 'desk.groups.0.headline',
-                'Kilnfold changed what delivery of a variant costs by 9%',
+                'Kilnfold changed what delivery of a variant costs by 20%',
             ),
         );
         self::assertSame(1, $this->world->agree($this->stall));
+        self::assertGreaterThan($before, $this->price());
+    }
+
+    public function test_what_its_supplier_takes_back_isnt_asked_and_what_rules_let_through_by_then_follows(): void
+    {
+        $this->supplier->update(['policies' => ['delivery' => 'ask']]);
+        $before = $this->price();
+        $this->charge('5.45');
+        $this->charge('4.95');
+        self::assertSame(
+            [Standing::Settled, 'the supplier took it back', $before],
+            [DriftChange::query()->sole()->standing, DriftChange::query()->sole()->rule, $this->price()],
+        );
+        $this->charge('5.45');
+        $this->supplier->refresh()->update(['policies' => []]);
+        $this->charge('5.95');
+        $last = DriftChange::query()->latest('id')->firstOrFail();
+        self::assertSame([2, Standing::Followed], [DriftChange::query()->count(), $last->standing]);
+        self::assertNull($this->listing->variants()->sole()->waiting_price_minor);
         self::assertGreaterThan($before, $this->price());
     }
 
