@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\Policies;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
@@ -24,12 +25,13 @@ final readonly class PutByWhatIsGone
     public function __invoke(Stall $stall, SupplierConnection $connection, Run $run): array
     {
         $listings = [];
+        $done = $this->done($connection, $run);
         $gone = DriftChange::query()->with(['listing', 'listingVariant'])->where('stall_id', $stall->id)
             ->where('connection_id', $connection->id)->where('standing', Standing::Asks)
             ->whereIn('kind', [ChangeKind::VariantGone, ChangeKind::ItemGone])->whereHas('listing')->lazyById(200);
         foreach ($gone as $change) {
             $most = Rules::for($stall, $connection, $change->listing)->afterPulls;
-            $pulls = $most === 0 ? 0 : $this->pulls($connection, $change, $run);
+            $pulls = 1 + count(array_filter($done, static fn (int $id): bool => $id >= (int) $change->run_id));
             if ($most === 0 || $pulls < $most) {
                 continue;
             }
@@ -47,10 +49,13 @@ final readonly class PutByWhatIsGone
         return array_values(array_unique($listings));
     }
 
-    /** Pulls in which it was gone, the one that is under way among them. */
-    private function pulls(SupplierConnection $connection, DriftChange $change, Run $run): int
+    /** @return list<int> the pulls before the one that is under way, as many as any rule asks for */
+    private function done(SupplierConnection $connection, Run $run): array
     {
-        return 1 + $connection->runs()->where('kind', RunKind::Pull)->where('state', RunState::Done)
-            ->where('id', '>=', (int) $change->run_id)->whereKeyNot($run->id)->whereNull('subject->item')->count();
+        $done = $connection->runs()->where('kind', RunKind::Pull)->where('state', RunState::Done)
+            ->whereKeyNot($run->id)->whereNull('subject->item')
+            ->orderByDesc('id')->limit(Policies::MOST_PULLS)->pluck('id');
+
+        return array_values(array_map(intval(...), $done->all()));
     }
 }

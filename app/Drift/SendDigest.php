@@ -17,7 +17,7 @@ final class SendDigest
     {
         $desk = DeskView::of($stall);
         // Written first: one that is asked for twice is sent once, and one day without is better than two at once.
-        $stall->update(['digest_sent_on' => Carbon::now()->toDateString()]);
+        $stall->update(['digest_sent_on' => Carbon::now($stall->digest_zone)->toDateString()]);
         $told = [];
         foreach ([...$desk->aside, ...$desk->groups] as $group) {
             $told[] = ['headline' => $group->headline, 'effect' => $group->effect];

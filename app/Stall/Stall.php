@@ -48,7 +48,8 @@ use WindowStall\Support\Refusal;
  * @property int|null $free_over_minor baskets worth this much are sent free
  * @property int|null $sample_listing_id the listing that the cost sheet is shown on
  * @property array<string, mixed> $drift_policies its rules for what suppliers change
- * @property int|null $digest_hour when the mail goes out with what suppliers changed, UTC; null: never
+ * @property int|null $digest_hour when the mail goes out with what suppliers changed; null: never
+ * @property string $digest_zone by whose clock: an IANA name
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened

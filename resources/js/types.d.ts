@@ -563,6 +563,7 @@ export interface RulesSheetView {
   all: RulesView;
   suppliers: RulesView[];
   digestHour: number | null;
+  digestZone: string;
 }
 
 export interface RulesView {

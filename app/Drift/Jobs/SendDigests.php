@@ -27,8 +27,7 @@ final class SendDigests implements ShouldBeUnique, ShouldQueue
 
     public function handle(SendDigest $send): void
     {
-        $now = Carbon::now();
-        $due = [$now->toDateString(), $now->hour, self::AT_ONCE];
+        $due = [Carbon::now()->toIso8601String(), self::AT_ONCE];
         OneStall::each('digests_due', $due, static function (int $stall) use ($send): void {
             $send(Stall::query()->findOrFail($stall));
         });

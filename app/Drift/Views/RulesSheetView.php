@@ -14,10 +14,15 @@ final readonly class RulesSheetView
     /**
      * @param  RulesView  $all  those for all suppliers
      * @param  list<RulesView>  $suppliers
-     * @param  int|null  $digestHour  of the day, UTC; null where no mail is sent
+     * @param  int|null  $digestHour  of the day; null where no mail is sent
+     * @param  string  $digestZone  by whose clock: an IANA name
      */
-    public function __construct(public RulesView $all, public array $suppliers, public ?int $digestHour)
-    {
+    public function __construct(
+        public RulesView $all,
+        public array $suppliers,
+        public ?int $digestHour,
+        public string $digestZone,
+    ) {
     }
 
     public static function of(Stall $stall, RuleBook $book): self
@@ -29,6 +34,7 @@ final readonly class RulesSheetView
                 $book->connections(),
             ),
             digestHour: $stall->digest_hour,
+            digestZone: $stall->digest_zone,
         );
     }
 }

@@ -118,22 +118,28 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
               className={BLANK}
               onChange={(e) => {
                 const hour = e.target.value === '' ? null : Number(e.target.value);
-                ask(send<RulesSheetView>('PUT', route('drift.digest', handle), { hour }));
+                const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+                ask(send<RulesSheetView>('PUT', route('drift.digest', handle), { hour, zone }));
               }}
             >
               <option value="">never</option>
               {Array.from({ length: 24 }, (_, hour) => (
                 <option key={hour} value={hour}>
-                  {`at ${String(hour).padStart(2, '0')}:00 UTC`}
+                  {`at ${String(hour).padStart(2, '0')}:00`}
                 </option>
               ))}
             </select>
-            , and only then.
+            {sheet.digestHour !== null && ` by the clock of ${place(sheet.digestZone)}`}, and only then.
           </p>
         </section>
       )}
     </Sheet>
   );
+}
+
+/** "New York" for "America/New_York". */
+function place(zone: string): string {
+  return (zone.split('/').pop() ?? zone).replaceAll('_', ' ');
 }
 
 /** One supplier's rules, or those for all, as a sentence. */

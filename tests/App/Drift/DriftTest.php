@@ -380,9 +380,11 @@ final class DriftTest extends AppTestCase
     {
         Mail::fake();
         $this->putJson(route('drift.digest', $this->stall), ['hour' => 24])->assertUnprocessable();
+        $this->putJson(route('drift.digest', $this->stall), ['hour' => 7, 'zone' => 'Over/There'])->assertUnprocessable();
         $this->putJson(route('drift.digest', $this->stall), ['hour' => 7])
             ->assertOk()
-            ->assertJsonPath('digestHour', 7);
+            ->assertJsonPath('digestHour', 7)
+            ->assertJsonPath('digestZone', 'UTC');
         $at = function (string $time): void {
             $this->travelTo(Carbon::parse($time));
             app()->call([new SendDigests(), 'handle']);
@@ -404,6 +406,16 @@ final class DriftTest extends AppTestCase
                 str_contains($text, 'Oakum Depot rewrote a title') &&
                 str_contains($text, route('drift', $this->stall));
         });
+        // By the seller's own clock: 07:00 in Lisbon is 06:00 UTC in summer, and 07:00 in winter.
+        $this->putJson(route('drift.digest', $this->stall), ['hour' => 7, 'zone' => 'Europe/Lisbon'])->assertOk();
+        $at('2027-07-01 05:59');
+        Mail::assertQueuedCount(1);
+        $at('2027-07-01 06:00');
+        Mail::assertQueuedCount(2);
+        $at('2027-12-01 06:59');
+        Mail::assertQueuedCount(2);
+        $at('2027-12-01 07:00');
+        Mail::assertQueuedCount(3);
     }
 
     public function test_news_of_one_item_brings_it_in_step_whatever_order_it_comes_in(): void
