@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\MakeUp\FoldTwin;
 use WindowStall\Bench\MakeUp\OnListing;
 use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Bench\Undo\Snapshot;
@@ -59,7 +60,7 @@ final readonly class CarryOut
         match ($change->kind) {
             ChangeKind::Title, ChangeKind::Words, ChangeKind::Pictures => $this->word($listing, $change, $agreed),
             ChangeKind::Cost, ChangeKind::Delivery => $this->costs([$change], $agreed),
-            ChangeKind::VariantNew => $agreed ? $this->bringIn($listing, $change) : null,
+            ChangeKind::VariantNew => $agreed ? $this->bringIn($stall, $listing, $change) : null,
             ChangeKind::VariantGone => $agreed ? $this->takeOff($listing, $change) : null,
             ChangeKind::ItemGone => $agreed ? $listing->update(['state' => ListingState::PutBy]) : null,
             ChangeKind::ItemBack => $agreed ? $this->takeUp($listing) : null,
@@ -174,12 +175,13 @@ final readonly class CarryOut
         }
     }
 
-    private function bringIn(Listing $listing, DriftChange $change): void
+    private function bringIn(Stall $stall, Listing $listing, DriftChange $change): void
     {
         $variant = SupplierVariant::query()->where('supplier_item_id', $change->supplier_item_id)
             ->where('external_id', $change->variant)->whereNull('gone_at')->first();
         if ($variant !== null) {
             OnListing::putOn($listing, $variant, on: true);
+            FoldTwin::of($stall, $listing, $variant);
         }
     }
 

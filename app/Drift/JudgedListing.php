@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\MakeUp\VariantSource;
 use WindowStall\Core\Drift\Change;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Circumstances;
@@ -204,7 +206,9 @@ final class JudgedListing
     private function concerns(SupplierItem $item, Change $change, ?ListingVariant $variant): bool
     {
         return match (true) {
-            $change->kind === ChangeKind::VariantNew => $this->belongs($item, $change),
+            $change->kind === ChangeKind::VariantNew => $variant === null &&
+                $this->belongs($item, $change) &&
+                ! $this->isSource($item, $change),
             $change->variantId !== null => $variant !== null,
             default => true,
         };
@@ -372,6 +376,17 @@ final class JudgedListing
         }
 
         return null;
+    }
+
+    /** Whether a variant that is offered again stands behind another as a further source. */
+    private function isSource(SupplierItem $item, Change $change): bool
+    {
+        return VariantSource::query()
+            ->whereIn('listing_variant_id', $this->listing->variants()->select('id'))
+            ->whereHas('supplierVariant', static fn (Builder $of) => $of
+                ->where('supplier_item_id', $item->id)
+                ->where('external_id', $change->variantId))
+            ->exists();
     }
 
     /** Whether a new variant is of this listing's part, when its item was split. */

@@ -73,6 +73,8 @@ final class ReopenChanges
         DriftChange::query()->whereKey($decided->modelKeys())->update(['standing' => DB::raw('stood')] + self::ANEW);
         $waits = [];
         foreach ($decided->where('stood', Standing::Asks) as $change) {
+            // By now, whatever became of it after it was decided.
+            $change->forceFill(['standing' => Standing::Asks])->syncOriginal();
             $item = $items->get($change->supplier_item_id);
             $now = $said[$change->supplier_item_id] ?? null;
             if ($item !== null && $now !== null && ! self::holds($change, $item, $now)) {

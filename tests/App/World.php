@@ -124,7 +124,8 @@ final class World
     /** Agrees to all that waits in the stall. @return int how many changes that was */
     public function agree(Stall $stall): int
     {
-        $asks = DriftChange::query()->where('stall_id', $stall->id)->where('standing', 'asks')->pluck('id')->all();
+        $asks = DriftChange::query()->where('stall_id', $stall->id)->where('standing', 'asks')->whereHas('listing')
+            ->pluck('id')->all();
         if ($asks !== []) {
             app(Decide::class)($stall, $this->keeper(), array_values(array_map(intval(...), $asks)), agree: true);
         }

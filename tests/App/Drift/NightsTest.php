@@ -7,9 +7,11 @@ namespace WindowStall\Tests\App\Drift;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use WindowStall\Bench\DeleteListings;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\MakeUp\DropOption;
+use WindowStall\Bench\MakeUp\JoinListings;
 use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Undo\BenchChange;
@@ -24,7 +26,7 @@ use WindowStall\Tests\App\AppTestCase;
 
 /**
  * Any sequence of nights and mornings: a supplier says this and that; the seller says their own, agrees, keeps, drops an
- * option, splits a listing, and takes back. What has to hold holds after each step, whatever the sequence.
+ * option, splits, joins and deletes listings, and takes back. What has to hold holds after each step, whatever the sequence.
  */
 final class NightsTest extends AppTestCase
 {
@@ -116,13 +118,19 @@ final class NightsTest extends AppTestCase
         $listing = $listings[$this->nights->one(count($listings))] ?? self::fail('no listing');
         $variant = $listing->variants()->orderBy('id')->first();
         $none = ListingPatch::none();
-        match ($this->nights->one(8)) {
+        match ($this->nights->one(9)) {
             0 => $this->world->say($listing, $none->title('Mine '.$night)),
             1 => $this->world->say($listing, $none->words('<p>Mine '.$night.'</p>')),
             2 => $variant === null ||
                 $this->world->say($listing, $none->price([$variant->id], $this->stall->money(2000 + 100 * $night))),
             3 => $this->step("morning $night, an option", fn () => $this->dropOrTakeUp($listing)),
-            4 => count($listings) > 1 || $this->step("morning $night, split", fn () => $this->split($listing)),
+            4 => count($listings) > 1
+                ? $this->step("morning $night, joined", fn () => $this->join($listings))
+                : $this->step("morning $night, split", fn () => $this->split($listing)),
+            5 => count($listings) > 1 && $this->step(
+                "morning $night, deleted",
+                fn () => app(DeleteListings::class)($this->stall, null, [$listing->id]),
+            ),
             default => null,
         };
         $this->own = $this->own();
@@ -133,14 +141,14 @@ final class NightsTest extends AppTestCase
      *
      * @param  callable(): BenchChange  $do
      */
-    private function step(string $when, callable $do): void
+    private function step(string $when, callable $do): bool
     {
         [$before, $asked] = [$this->state(), $this->asked()];
         try {
             $this->last = $step = $do();
         } catch (Refusal) {
             // There is nothing to split, or nothing has that option any more.
-            return;
+            return false;
         }
         $this->holds($when);
         if ($this->nights->chance(2)) {
@@ -150,6 +158,8 @@ final class NightsTest extends AppTestCase
             self::assertSame($asked, array_slice($this->asked(), 0, count($asked)), "$when: what was asked was asked");
         }
         $this->own = $this->own();
+
+        return true;
     }
 
     private function dropOrTakeUp(Listing $listing): BenchChange
@@ -177,6 +187,26 @@ final class NightsTest extends AppTestCase
             fn (): array => app(SplitListing::class)($this->stall, $listing, $groups),
             static fn (): string => 'split',
             static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
+        )[1];
+    }
+
+    /** @param  list<Listing>  $listings */
+    private function join(array $listings): BenchChange
+    {
+        $ids = array_map(static fn (Listing $l): int => $l->id, $listings);
+        $values = array_map(static fn (int $id): string => 'Kind '.$id, $ids);
+
+        return app(Undo::class)->around(
+            $this->stall,
+            null,
+            $ids,
+            fn (): Listing => app(JoinListings::class)(
+                $this->stall,
+                Listing::of($this->stall)->whereKey($ids)->orderBy('id')->get(),
+                'Kind',
+                array_combine($ids, $values),
+            ),
+            static fn (): string => 'joined',
         )[1];
     }
 
@@ -255,7 +285,8 @@ final class NightsTest extends AppTestCase
     /** @return Collection<int, DriftChange> */
     private function asking(): Collection
     {
-        return DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->orderBy('id')->get();
+        return DriftChange::query()->where('stall_id', $this->stall->id)->where('standing', 'asks')->whereHas('listing')
+            ->orderBy('id')->get();
     }
 
     /** @return list<string> what shoppers were asked for variants that stand in a listing */

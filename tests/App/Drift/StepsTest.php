@@ -7,11 +7,13 @@ namespace WindowStall\Tests\App\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\MakeUp\DropOption;
 use WindowStall\Bench\MakeUp\JoinListings;
 use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Variant;
 use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
@@ -93,6 +95,28 @@ final class StepsTest extends AppTestCase
         app(Undo::class)->take($this->stall, $step);
         self::assertSame(0, DriftChange::query()->where('standing', 'asks')->count());
         self::assertNull($this->a->refresh()->waiting_price_minor);
+    }
+
+    public function test_a_new_variant_that_differs_in_a_dropped_option_only_is_another_source(): void
+    {
+        $of = static fn (string $id, string $ships, int $cost): Variant => new Variant(
+            $id, 'SKU-'.$id, null, ['Clr' => 'Moss', 'Ship' => $ships], Money::of($cost, 'USD'), null, 300, ['GB' => 9], 0,
+        );
+        [$gb, $cn, $us] = [$of('gb', 'GB', 600), $of('cn', 'CN', 500), $of('us', 'US', 700)];
+        $listing = $this->world->listing($this->stall, Items::item([$gb, $cn], 'Sieve', id: 'T-2'));
+        app(DropOption::class)($this->stall, $listing, 'Ship');
+        $row = $listing->variants()->sole();
+        $this->world->pull($this->stall, Items::item([$gb, $cn, $us], 'Sieve', id: 'T-2'));
+        self::assertSame(['us'], DriftChange::query()->where('kind', 'variant_new')->pluck('variant')->all());
+        $this->world->agree($this->stall);
+        self::assertSame($row->id, $listing->variants()->sole()->id);
+        $sources = $row->sources()->with('supplierVariant')->get()->pluck('supplierVariant.external_id')->all();
+        self::assertSame(['cn', 'gb', 'us'], $sources);
+
+        // Gone for a night and offered again, a source is no news.
+        $this->world->pull($this->stall, Items::item([$cn, $us], 'Sieve', id: 'T-2'));
+        $this->world->pull($this->stall, Items::item([$gb, $cn, $us], 'Sieve', id: 'T-2'));
+        self::assertSame(0, DriftChange::query()->where('standing', 'asks')->count());
     }
 
     public function test_questions_go_with_variants_into_parts_and_into_joined_listings_and_back(): void

@@ -144,7 +144,7 @@ final class ChangesTest extends TestCase
 
         self::assertEquals([
             new Change(ChangeKind::VariantRenamed, 'a', 'Steel', 'S-1', 's-1, by the same SKU', 'x'),
-            new Change(ChangeKind::VariantGone, 'b', 'Copper', 'offered', 'no longer offered'),
+            new Change(ChangeKind::VariantGone, 'b', 'Copper', 'offered', 'no longer offered', 540),
             new Change(ChangeKind::VariantNew, 'y', 'Brass', 'not offered', 'offered at 8.88 USD'),
         ], Drift::between(self::item($a, $b), self::item($y, $x))->changes);
     }
