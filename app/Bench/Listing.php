@@ -148,4 +148,13 @@ final class Listing extends Model
     {
         return $this->hasMany(Picture::class)->orderBy('id');
     }
+
+    /** A variant's values, said as its supplier does ("STL-01 · Fine"), as the seller calls them. */
+    public function inOwnNames(string $label): string
+    {
+        $names = array_merge(...array_values(array_column($this->own_names ?? [], 'values')));
+        $shown = static fn (string $value): string => ($names[$value] ?? '') === '' ? $value : $names[$value];
+
+        return implode(' · ', array_map($shown, explode(' · ', $label)));
+    }
 }

@@ -68,7 +68,11 @@ final class Timeline
                         at: $change->at,
                         voice: 'supplier',
                         who: (string) $change->connection?->name,
-                        about: $change->about === '' ? 'The item' : $change->about,
+                        about: match (true) {
+                            $change->about === '' => 'The item',
+                            $change->variant === '' => $change->about,
+                            default => $listing->inOwnNames($change->about),
+                        },
                         before: $change->before,
                         after: $change->after,
                         came: self::came($change),
@@ -127,7 +131,7 @@ final class Timeline
                 at: Carbon::parse((string) $row->at),
                 voice: 'shopper',
                 who: 'Shoppers',
-                about: $row->label === '' ? 'The price' : (string) $row->label,
+                about: $row->label === '' ? 'The price' : $listing->inOwnNames((string) $row->label),
                 before: $before[$row->listing_variant_id] ?? '',
                 after: $now,
             );

@@ -78,7 +78,7 @@ final readonly class LineView
             id: $change->id,
             listing: $change->listing_id,
             title: (string) $change->listing?->shown_title,
-            variant: $change->variant === '' ? '' : self::named($change),
+            variant: $change->variant === '' ? '' : (string) $change->listing?->inOwnNames($change->about),
             picture: $ready?->url(80),
             kind: $change->kind->value,
             before: $change->before,
@@ -105,18 +105,6 @@ final readonly class LineView
             min($points),
             max($points),
         );
-    }
-
-    /** The variant's values as the seller calls them. */
-    private static function named(DriftChange $change): string
-    {
-        $names = array_merge(...array_values(array_map(
-            static fn (array $option): array => $option['values'],
-            $change->listing->own_names ?? [],
-        )));
-        $shown = static fn (string $value): string => ($names[$value] ?? '') === '' ? $value : $names[$value];
-
-        return implode(' · ', array_map($shown, explode(' · ', $change->about)));
     }
 
     private static function moves(Stall $stall, ?int $was, ?int $is): string

@@ -30,8 +30,8 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
     <li
       className={clsx(
         'grid min-h-[46px]',
-        'grid-cols-[24px_40px_minmax(190px,1fr)_minmax(130px,0.8fr)_auto]',
-        'lg:grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_auto]',
+        'grid-cols-[24px_40px_minmax(190px,1fr)_minmax(130px,0.8fr)_minmax(136px,auto)]',
+        'lg:grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_minmax(136px,auto)]',
         'items-center gap-x-4 border-t border-shade py-1.5',
       )}
       data-line={line.id}
@@ -86,7 +86,7 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
           </span>
         </>
       )}
-      <span className="flex justify-end gap-2">{children}</span>
+      <span className="flex items-center justify-end gap-2">{children}</span>
     </li>
   );
 }

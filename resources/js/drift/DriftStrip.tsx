@@ -34,6 +34,9 @@ export function DriftStrip({
       {group && group.prices !== '' && <Part label="if you agree">{group.prices}</Part>}
       {group && group.keeps !== '' && <Part label="you keep a sale, on the average">{group.keeps}</Part>}
       {group && group.month !== '' && <Part label={`on last month’s ${String(group.pieces)} sold`}>{group.month}</Part>}
+      {group && group.prices === '' && group.keeps === '' && (
+        <span className="text-till-mute">No price moves by it.</span>
+      )}
       {!group && <span className="text-till-mute">Open a group to see what it comes to.</span>}
       {undo !== null && (
         <div className="ml-auto text-right">
