@@ -22,8 +22,8 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
         <p className="text-mute">
           {aside.counts.length > 1 && (
             <>
-              goods in the last pulls: {aside.counts.slice(0, -1).join(', ')},{' '}
-              <b className="text-ochre">{aside.counts.at(-1)}</b>
+              <span className="block text-[12.5px]">goods in the last pulls</span>
+              {aside.counts.slice(0, -1).join(', ')}, <b className="text-ochre">{aside.counts.at(-1)}</b>
             </>
           )}
         </p>

@@ -45,7 +45,7 @@ final class NightsTest extends AppTestCase
     public static function seeds(): iterable
     {
         // More with SEEDS=200.
-        foreach (range(1, (int) (getenv('SEEDS') ?: 5)) as $seed) {
+        foreach (range(1, (int) (getenv('SEEDS') ?: 4)) as $seed) {
             yield 'seed '.$seed => [$seed];
         }
     }
