@@ -157,6 +157,48 @@ final class ChangesTest extends TestCase
         self::assertSame([], Drift::of([])->changes);
     }
 
+    /** @return iterable<string, array{ChangeKind, string, mixed, string|null}> */
+    public static function nowSaid(): iterable
+    {
+        yield 'a title' => [ChangeKind::Title, '', 'Spade', 'Spade'];
+        yield 'words' => [ChangeKind::Words, '', '<p>So <b>good</b></p>', 'So good'];
+        yield 'pictures' => [ChangeKind::Pictures, '', ['a.png', 'b.png'], '2 pictures'];
+        yield 'a cost' => [ChangeKind::Cost, 'a', 777, '7.77 USD'];
+        yield 'a cost of what isn’t there' => [ChangeKind::Cost, 'b', null, null];
+        yield 'what waits for nobody' => [ChangeKind::Weight, 'a', null, null];
+    }
+
+    #[DataProvider('nowSaid')]
+    public function test_what_is_said_now_of_what_a_change_is_about(
+        ChangeKind $kind,
+        string $variant,
+        mixed $said,
+        ?string $told,
+    ): void {
+        $now = self::item(
+            self::variant(['cost' => Money::of(777, 'USD')]),
+            title: 'Spade',
+            words: '<p>So <b>good</b></p>',
+            pictures: ['a.png', 'b.png'],
+        );
+        self::assertSame([$said, $told], [Drift::said($now, $kind, $variant), Drift::told($now, $kind, $variant)]);
+    }
+
+    public function test_what_undoes_a_change_is_undone_by_it_and_a_price_waits_over_two(): void
+    {
+        $pairs = [];
+        foreach (ChangeKind::cases() as $kind) {
+            $opposite = $kind->opposite();
+            if ($opposite !== null) {
+                self::assertSame($kind, $opposite->opposite());
+                $pairs[] = $kind->value;
+            }
+        }
+        self::assertSame(['variant_gone', 'variant_new', 'item_gone', 'item_back'], $pairs);
+        $prices = array_filter(ChangeKind::cases(), static fn (ChangeKind $kind): bool => $kind->prices());
+        self::assertSame([ChangeKind::Cost, ChangeKind::Delivery], array_values($prices));
+    }
+
     /** @param  array<string, mixed>  $with */
     private static function variant(array $with): Variant
     {
