@@ -113,6 +113,18 @@ final class Listing extends Model
         return $stall->hasMany(self::class);
     }
 
+    /**
+     * Holds listings until the transaction ends, always in the order of their numbers and before anything that hangs on
+     * them: of two who want the same, one waits for the other and neither for both.
+     *
+     * @param  array<int>  $ids
+     * @return int how many of them the stall has
+     */
+    public static function lock(Stall $stall, array $ids): int
+    {
+        return count(self::of($stall)->whereKey($ids)->orderBy('id')->lockForUpdate()->pluck('id')->all());
+    }
+
     /** @return BelongsTo<Stall, $this> */
     public function stall(): BelongsTo
     {

@@ -117,8 +117,10 @@ final readonly class Decide
      */
     private function open(Stall $stall, array $ids, array $standing): Collection
     {
-        return DriftChange::query()->where('stall_id', $stall->id)->whereKey(array_slice($ids, 0, self::MOST))
-            ->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')
+        $asked = DriftChange::query()->where('stall_id', $stall->id)->whereKey(array_slice($ids, 0, self::MOST));
+        Listing::lock($stall, $asked->clone()->distinct()->pluck('listing_id')->map(intval(...))->all());
+
+        return $asked->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')
             ->orderBy('id')->lockForUpdate()->get();
     }
 

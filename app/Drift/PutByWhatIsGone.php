@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policies;
@@ -36,6 +37,7 @@ final readonly class PutByWhatIsGone
                 continue;
             }
             DB::transaction(function () use ($stall, $change, $pulls): void {
+                Listing::lock($stall, [$change->listing_id]);
                 ($this->carryOut)($stall, $change, true);
                 $change->update([
                     'standing' => Standing::Followed,

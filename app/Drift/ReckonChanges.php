@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\StepReckoned;
+use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\ProjectListings;
@@ -118,6 +119,7 @@ final readonly class ReckonChanges
                 $agreed = PricesIfAgreed::of($stall, $waiting);
                 $waiting = array_fill_keys($waiting, true);
                 DB::transaction(function () use ($stall, $rows, $agreed, $waiting, $listings, &$leapt): void {
+                    Listing::lock($stall, $listings);
                     foreach ($rows as $row) {
                         $stands = ! isset($waiting[$row->listing_id]);
                         $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null, $stands);
@@ -162,7 +164,9 @@ final readonly class ReckonChanges
             }
         }
         foreach (array_chunk($reckoned, self::CHUNK) as $some) {
-            DB::update(self::WRITE, [json_encode($some, JSON_THROW_ON_ERROR)]);
+            // Once more where somebody who decides about the same was in the way.
+            $write = static fn (): int => DB::update(self::WRITE, [json_encode($some, JSON_THROW_ON_ERROR)]);
+            DB::transaction($write, attempts: 3);
         }
     }
 

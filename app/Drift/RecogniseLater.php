@@ -63,6 +63,7 @@ final readonly class RecogniseLater
 
     private function ask(Stall $stall, SupplierConnection $connection, Run $run, Listing $listing): void
     {
+        Listing::lock($stall, [$listing->id]);
         $change = $listing->supplierItem === null ? null : $this->recognise->item($listing->supplierItem);
         if ($change === null || $listing->supplierItem === null) {
             return;

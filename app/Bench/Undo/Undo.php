@@ -200,8 +200,7 @@ final readonly class Undo
     /** @param  list<int>  $ids */
     private function lock(Stall $stall, array $ids): void
     {
-        $own = Listing::of($stall)->whereKey($ids)->orderBy('id')->lockForUpdate()->pluck('id');
-        if ($own->count() !== count(array_unique($ids))) {
+        if (Listing::lock($stall, $ids) !== count(array_unique($ids))) {
             throw new Refusal('One of these listings is gone. Load the page again.');
         }
     }
