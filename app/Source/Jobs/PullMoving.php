@@ -46,7 +46,11 @@ final class PullMoving implements ShouldBeUnique, ShouldQueue
         WHERE item.connection_id = ?
           AND item.gone_at IS NULL
           AND (
-              EXISTS (SELECT 1 FROM listing_variants AS sold WHERE sold.supplier_variant_id = variant.id)
+              EXISTS (
+                  SELECT 1
+                  FROM listing_variants AS sold
+                  WHERE sold.supplier_variant_id = variant.id AND sold.listing_id IS NOT NULL
+              )
               OR EXISTS (SELECT 1 FROM variant_sources AS other WHERE other.supplier_variant_id = variant.id)
           )
         SQL;
