@@ -10,7 +10,10 @@ use WindowStall\Core\Drift\Circumstances;
 use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\Policies;
+use WindowStall\Core\Facts\Policy;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 
 /**
@@ -34,6 +37,9 @@ final class Replay
     /** @var array<string, true> variants that aren't sold for now */
     private array $paused = [];
 
+    /** @var array<string, int> variants that are gone → what they cost then, in minor units of their currency */
+    private array $gone = [];
+
     public readonly Outcome $outcome;
 
     /**
@@ -52,7 +58,7 @@ final class Replay
     /** The supplier says something else. */
     public function said(Item $now): void
     {
-        $changes = Drift::between($this->now, $now)->changes;
+        $changes = $this->withReturns(Drift::between($this->now, $now)->changes, $now);
         $this->now = $now;
         foreach ($changes as $change) {
             if ($change->kind !== ChangeKind::Cost && $this->concerns($change)) {
@@ -61,6 +67,37 @@ final class Replay
         }
         $costs = array_filter($changes, fn (Change $c): bool => $c->kind === ChangeKind::Cost && $this->concerns($c));
         $this->costs(array_values($costs));
+    }
+
+    /**
+     * A variant that is offered again and that the listing still has is no new one; what it costs otherwise by then is a
+     * change of its cost.
+     *
+     * @param  list<Change>  $changes
+     * @return list<Change>
+     */
+    private function withReturns(array $changes, Item $now): array
+    {
+        $stays = $this->policies->for(FactName::GoneVariants) !== Policy::Follow;
+        $told = [];
+        foreach ($changes as $change) {
+            $id = (string) $change->variantId;
+            if ($change->kind === ChangeKind::VariantGone && $stays && $this->held->sells($id)) {
+                $this->gone[$id] = (int) (is_int($change->said) ? $change->said : 0);
+            }
+            $variant = $now->variant($id);
+            if ($change->kind !== ChangeKind::VariantNew || $variant === null || ! isset($this->gone[$id])) {
+                $told[] = $change;
+
+                continue;
+            }
+            if ($this->gone[$id] !== $variant->cost->minor) {
+                $told[] = Drift::cost(new Money($this->gone[$id], $variant->cost->currency), $variant);
+            }
+            unset($this->gone[$id], $this->open['variant_gone '.$id]);
+        }
+
+        return $told;
     }
 
     /**
@@ -96,6 +133,9 @@ final class Replay
     {
         $ruling = Ruling::on($change->kind, $this->policies, new Circumstances($this->held->holds($change)));
         $this->count($ruling->standing, $change->kind->value.' '.$change->variantId);
+        if ($change->kind === ChangeKind::VariantNew && $ruling->standing === Standing::Followed) {
+            $this->priced = $this->price();
+        }
     }
 
     /** @param  list<Change>  $changes  of costs */

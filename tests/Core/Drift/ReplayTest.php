@@ -101,6 +101,25 @@ final class ReplayTest extends TestCase
         self::assertEquals(new Outcome(kept: 2), $held->outcome);
     }
 
+    /** @param  array<string, int>  $expected */
+    #[TestWith([[], 1_500, ['asked' => 2, 'sold' => 1, 'keep' => 500]], 'beyond the band: its price stands')]
+    #[TestWith([[], 1_100, ['asked' => 1, 'followed' => 1, 'sold' => 1, 'keep' => 1_100]], 'within it')]
+    #[TestWith([[], 1_000, ['asked' => 1, 'sold' => 1, 'keep' => 1_000]], 'as it was')]
+    #[
+        TestWith(
+            [['gone' => 'follow', 'new' => 'follow'], 1_500, ['followed' => 2, 'sold' => 1, 'keep' => 1_500]],
+            'off by rule, it is a new one',
+        ),
+    ]
+    public function test_a_variant_that_was_gone_and_is_offered_again(array $rules, int $cost, array $expected): void
+    {
+        $replay = self::replay($rules);
+        $replay->said(Items::item([], 'Hand trowel'));
+        $replay->said(self::trowel($cost));
+        $replay->bought('a', 1);
+        self::assertEquals(new Outcome(...$expected), $replay->outcome);
+    }
+
     public function test_whatever_a_supplier_says_a_price_by_hand_is_never_sold_at_another(): void
     {
         $random = new Randomizer(new Mt19937(7));
