@@ -101,7 +101,10 @@ final class ReplayTest extends TestCase
         self::assertEquals(new Outcome(kept: 2), $held->outcome);
     }
 
-    /** @param  array<string, int>  $expected */
+    /**
+     * @param  array<string, string>  $rules
+     * @param  array<string, int>  $expected
+     */
     #[TestWith([[], 1_500, ['asked' => 2, 'sold' => 1, 'keep' => 500]], 'beyond the band: its price stands')]
     #[TestWith([[], 1_100, ['asked' => 1, 'followed' => 1, 'sold' => 1, 'keep' => 1_100]], 'within it')]
     #[TestWith([[], 1_000, ['asked' => 1, 'sold' => 1, 'keep' => 1_000]], 'as it was')]
