@@ -42,6 +42,19 @@ final readonly class CarryOut
         WHERE variant.id = change.variant
         SQL;
 
+    private const PRICES_GO = <<<'SQL'
+        UPDATE listing_variants AS variant
+        SET waiting_price_minor = NULL
+        WHERE variant.id = ANY (?::bigint[])
+          AND NOT EXISTS (
+              SELECT 1
+              FROM drift_changes AS asked
+              WHERE asked.listing_variant_id = variant.id
+                AND asked.kind IN ('cost', 'delivery')
+                AND asked.standing = 'asks'
+          )
+        SQL;
+
     private const PRICES_WAIT = <<<'SQL'
         UPDATE listing_variants AS variant
         SET waiting_price_minor = waited.price
@@ -98,12 +111,22 @@ final readonly class CarryOut
     public function letGo(DriftChange $change): void
     {
         if ($change->kind->prices()) {
-            ListingVariant::query()->whereKey($change->listing_variant_id)->update(['waiting_price_minor' => null]);
+            self::letPricesGo([(int) $change->listing_variant_id]);
 
             return;
         }
         $listing = Listing::query()->findOrFail($change->listing_id);
         $listing->update(['waiting' => array_diff_key($listing->waiting, [$change->kind->value => true])]);
+    }
+
+    /**
+     * Prices of variants needn't wait any longer, but where something else of theirs still asks.
+     *
+     * @param  list<int>  $variants
+     */
+    public static function letPricesGo(array $variants): void
+    {
+        DB::update(self::PRICES_GO, [PgArray::numbers($variants)]);
     }
 
     /** What was agreed becomes the seller's own word, or makes way. */

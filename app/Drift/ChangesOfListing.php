@@ -43,7 +43,7 @@ final class ChangesOfListing implements OpenChanges
     {
         return match (true) {
             $change->under_floor => 'It stands under its floor and isn’t sold until you say.',
-            in_array($change->kind, [ChangeKind::Cost, ChangeKind::Delivery], true) => 'The price stays until you say.',
+            $change->kind->prices() => 'The price stays until you say.',
             in_array($change->kind, [ChangeKind::VariantGone, ChangeKind::ItemGone], true) => 'Shoppers can’t buy it.',
             $change->kind->fact() === FactName::Codes => 'Shoppers can’t buy it until you agree.',
             $change->kind === ChangeKind::VariantNew => 'Not shown until you agree.',

@@ -11,6 +11,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\Undo;
+use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Words\Plural;
@@ -41,11 +42,11 @@ final readonly class Decide
      */
     public function __invoke(Stall $stall, ?User $by, array $ids, bool $agree, string $for = 'once'): BenchChange
     {
-        $open = fn (): Collection => $this->open($stall, $ids, [Standing::Asks]);
+        $open = fn (): Collection => $this->open($stall, $this->withSamePrices($stall, $ids), [Standing::Asks]);
 
         return $agree
-            ? $this->decide($stall, $by, $open, Standing::Agreed, $for, 'agreed to %s')
-            : $this->decide($stall, $by, $open, Standing::Kept, $for, 'kept what was agreed in %s');
+            ? $this->decide($stall, $by, $ids, $open, Standing::Agreed, $for, 'agreed to %s')
+            : $this->decide($stall, $by, $ids, $open, Standing::Kept, $for, 'kept what was agreed in %s');
     }
 
     /**
@@ -57,13 +58,15 @@ final readonly class Decide
      */
     public function setBack(Stall $stall, ?User $by, array $ids): BenchChange
     {
-        $open = fn (): Collection => $this->open($stall, $ids, [Standing::Followed, Standing::Agreed])
+        $named = array_slice($ids, 0, self::MOST);
+        $open = fn (): Collection => $this->open($stall, $named, [Standing::Followed, Standing::Agreed])
             ->filter(static fn (DriftChange $change): bool => $change->kind->waits())->values();
 
-        return $this->decide($stall, $by, $open, Standing::Kept, 'once', 'set back %s');
+        return $this->decide($stall, $by, $ids, $open, Standing::Kept, 'once', 'set back %s');
     }
 
     /**
+     * @param  list<int>  $ids  what was named
      * @param  callable(): Collection<int, DriftChange>  $open  what is decided, looked for once nobody else can decide
      *     it
      * @param  string  $words  with a place for how many
@@ -71,12 +74,13 @@ final readonly class Decide
     private function decide(
         Stall $stall,
         ?User $by,
+        array $ids,
         callable $open,
         Standing $as,
         string $for,
         string $words,
     ): BenchChange {
-        [$step, $listings] = DB::transaction(function () use ($stall, $by, $open, $as, $for, $words): array {
+        [$step, $listings] = DB::transaction(function () use ($stall, $by, $ids, $open, $as, $for, $words): array {
             $found = $open();
             if ($found->isEmpty()) {
                 throw new Refusal('None of that waits any more: it was decided meanwhile, or the supplier took it back.');
@@ -99,7 +103,8 @@ final readonly class Decide
             };
             $said = static fn (): string => sprintf($words, self::count($found->count()));
             [, $step] = $this->undo->around($stall, $by, $listings, $do, $said);
-            $this->fromNowOn($stall, $found, $as === Standing::Agreed ? Policy::Follow : Policy::Keep, $for, $step);
+            $policy = $as === Standing::Agreed ? Policy::Follow : Policy::Keep;
+            $this->fromNowOn($stall, $found->whereIn('id', $ids), $policy, $for, $step);
             JudgeListings::count($listings);
 
             return [$step, $listings];
@@ -111,13 +116,30 @@ final readonly class Decide
     }
 
     /**
+     * A variant has one price: whoever says what becomes of it has answered all that asks about it, be it for its cost or
+     * for its delivery.
+     *
+     * @param  list<int>  $ids
+     * @return list<int>
+     */
+    private function withSamePrices(Stall $stall, array $ids): array
+    {
+        $named = array_slice($ids, 0, self::MOST);
+        $of = DriftChange::query()->where('stall_id', $stall->id)->whereIn('kind', ChangeKind::PRICES);
+        $variants = $of->clone()->whereKey($named)->whereNotNull('listing_variant_id')->select('listing_variant_id');
+        $same = $of->where('standing', Standing::Asks)->whereIn('listing_variant_id', $variants)->pluck('id');
+
+        return array_values(array_unique([...$named, ...array_map(intval(...), $same->all())]));
+    }
+
+    /**
      * @param  list<int>  $ids
      * @param  list<Standing>  $standing
      * @return Collection<int, DriftChange>
      */
     private function open(Stall $stall, array $ids, array $standing): Collection
     {
-        $asked = DriftChange::query()->where('stall_id', $stall->id)->whereKey(array_slice($ids, 0, self::MOST));
+        $asked = DriftChange::query()->where('stall_id', $stall->id)->whereKey($ids);
         Listing::lock($stall, $asked->clone()->distinct()->pluck('listing_id')->map(intval(...))->all());
 
         return $asked->whereIn('standing', $standing)->whereHas('listing')->with('listingVariant')

@@ -270,7 +270,7 @@ final class JudgedListing
         $said = $now === null ? null : Drift::said($now, $change->kind, (string) $change->variantId);
         if ($change->kind->waits() && $said === $row->said) {
             $row->update(['after' => $change->after] + DriftChange::TAKEN_BACK);
-            $this->letGo($change->kind, $row->listing_variant_id);
+            $this->letGo($row);
 
             return true;
         }
@@ -290,7 +290,7 @@ final class JudgedListing
         $ruling = Ruling::on($change->kind, $this->rules($item), $how);
         if ($ruling->standing === Standing::Followed) {
             $row->fill(['standing' => Standing::Followed, 'rule' => mb_substr($ruling->rule, 0, 200)]);
-            $this->letGo($change->kind, $row->listing_variant_id);
+            $this->letGo($row);
         }
         $row->save();
         $this->follows($row->kind, $row->standing) && $this->book->carryOut($row);
@@ -346,11 +346,16 @@ final class JudgedListing
         };
     }
 
-    private function letGo(ChangeKind $kind, ?int $variant): void
+    /** A price goes on waiting where something else of its variant asks. */
+    private function letGo(DriftChange $row): void
     {
-        unset($this->waiting[$kind->value]);
-        if ($kind === ChangeKind::Cost) {
-            $this->variants->firstWhere('id', $variant)?->update(['waiting_price_minor' => null]);
+        unset($this->waiting[$row->kind->value]);
+        $others = $this->open->contains(static fn (DriftChange $other): bool => $other->id !== $row->id
+            && $other->listing_variant_id === $row->listing_variant_id
+            && $other->kind->prices()
+            && $other->standing === Standing::Asks);
+        if ($row->kind === ChangeKind::Cost && ! $others) {
+            $this->variantOf($row)?->update(['waiting_price_minor' => null]);
         }
     }
 

@@ -53,8 +53,6 @@ final readonly class NoteDelivery
           AND price.market = ?
         SQL;
 
-    private const LET_GO = 'UPDATE listing_variants SET waiting_price_minor = NULL WHERE id = ANY (?::bigint[])';
-
     public function __construct(private CarryOut $carryOut)
     {
     }
@@ -106,7 +104,7 @@ final readonly class NoteDelivery
         }
         $book->close();
         DB::update(self::PUT_BY, [PgArray::numbers($asks), $stall->home_market]);
-        DB::update(self::LET_GO, [PgArray::numbers($settled)]);
+        CarryOut::letPricesGo($settled);
         JudgeListings::count(array_values(array_unique(array_map(intval(...), array_column($rows, 'listing')))));
     }
 

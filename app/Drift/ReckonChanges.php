@@ -107,7 +107,7 @@ final readonly class ReckonChanges
         $this->plain($stall);
         DriftChange::query()
             ->where('stall_id', $stall->id)
-            ->whereIn('kind', [ChangeKind::Cost, ChangeKind::Delivery])
+            ->whereIn('kind', ChangeKind::PRICES)
             ->whereIn('standing', [Standing::Followed, Standing::Asks, Standing::Kept])
             ->whereNull('price_agreed')
             ->whereNotNull('listing_variant_id')

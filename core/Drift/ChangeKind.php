@@ -33,6 +33,9 @@ enum ChangeKind: string
     case VariantRenamed = 'variant_as';
     case ItemRenamed = 'item_as';
 
+    /** Over these a price waits; a variant has one price, whichever of them moved it. */
+    public const PRICES = [self::Cost, self::Delivery];
+
     /** What of an item it changes, for which a seller can have a rule. */
     public function fact(): FactName
     {
@@ -57,7 +60,7 @@ enum ChangeKind: string
     /** Whether a price waits over it. */
     public function prices(): bool
     {
-        return in_array($this, [self::Cost, self::Delivery], true);
+        return in_array($this, self::PRICES, true);
     }
 
     /** What undoes it: when the one comes while the other is open, there is nothing left to ask. */

@@ -19,6 +19,9 @@ final class FoldTwin
 {
     public static function of(Stall $stall, Listing $listing, SupplierVariant $new): void
     {
+        if ($listing->own_dropped === []) {
+            return;
+        }
         $variants = ListingFigures::of($stall, Listing::of($stall)->findOrFail($listing->id))->variants;
         $came = array_values(array_filter(
             $variants,
@@ -28,7 +31,7 @@ final class FoldTwin
             $variants,
             static fn (VariantFigures $v): bool => $v !== $came && $v->options === $came?->options,
         ))[0] ?? null;
-        if ($listing->own_dropped === [] || $came === null || $twin === null) {
+        if ($came === null || $twin === null) {
             return;
         }
         OnListing::takeOff([$came->row->id]);

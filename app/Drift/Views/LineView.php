@@ -65,7 +65,7 @@ final readonly class LineView
     private static function of(Stall $stall, DriftChange $change, array $history): self
     {
         $ready = $change->listing?->pictures->firstWhere('state', Picture::READY);
-        $cost = in_array($change->kind, [ChangeKind::Cost, ChangeKind::Delivery], true);
+        $cost = $change->kind->prices();
         $points = match ($change->kind) {
             ChangeKind::Cost => $history['costs'],
             ChangeKind::SoldOut, ChangeKind::BackInStock => $history['stock'],

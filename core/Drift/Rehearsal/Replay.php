@@ -156,7 +156,7 @@ final class Replay
 
                 continue;
             }
-            $moved = $agreed === 0 ? 10_000 : (int) round(($cost - $agreed) * 10_000 / $agreed);
+            $moved = Drift::movedBp($agreed, $cost);
             $how = new Circumstances($this->holdsPrice($id), isset($this->waiting[$id]) ? $moved : $change->movedBp);
             $standing[$id] = Ruling::on(ChangeKind::Cost, $this->policies, $how)->standing;
             if ($standing[$id] === Standing::Followed) {

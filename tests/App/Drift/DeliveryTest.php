@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Drift;
 
+use Illuminate\Support\Facades\Storage;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Pulling\StartPull;
@@ -90,6 +93,43 @@ final class DeliveryTest extends AppTestCase
         self::assertSame([2, Standing::Followed], [DriftChange::query()->count(), $last->standing]);
         self::assertNull($this->listing->variants()->sole()->waiting_price_minor);
         self::assertGreaterThan($before, $this->price());
+    }
+
+    public function test_over_cost_and_delivery_together_one_price_waits_until_neither_asks(): void
+    {
+        $this->supplier->update(['policies' => ['delivery' => 'ask']]);
+        $before = $this->price();
+        $this->raiseCost();
+        $this->charge('5.45');
+        self::assertSame(['cost', 'delivery'], $this->asking());
+        // The supplier takes one back: the price goes on waiting over the other.
+        $this->charge('4.95');
+        self::assertSame([['cost'], $before], [$this->asking(), $this->price()]);
+        $this->charge('5.45');
+        // Whoever agrees to one agrees to the price, which is what both ask about.
+        $cost = (int) DriftChange::query()->where('kind', 'cost')->where('standing', 'asks')->value('id');
+        $step = app(Decide::class)($this->stall, null, [$cost], agree: true, for: 'supplier');
+        self::assertSame([], $this->asking());
+        self::assertGreaterThan($before, $this->price());
+        $policies = $this->supplier->refresh()->policies;
+        self::assertSame('ask', $policies['delivery'], 'from now on is said of what was named');
+        app(Undo::class)->take($this->stall, $step);
+        self::assertSame([['cost', 'delivery'], $before], [$this->asking(), $this->price()]);
+    }
+
+    /** @return list<string> */
+    private function asking(): array
+    {
+        $asks = DriftChange::query()->where('standing', 'asks')->get();
+
+        return array_values($asks->map(static fn (DriftChange $change): string => $change->kind->value)->sort()->all());
+    }
+
+    private function raiseCost(): void
+    {
+        $dearer = str_replace('5,10', '7,50', Samples::table(4));
+        Storage::put($this->supplier->refresh()->settings['file'], $dearer);
+        $this->pull();
     }
 
     public function test_a_price_by_hand_stays(): void
