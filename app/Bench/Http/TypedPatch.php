@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
+use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Bench\Patch\Cells;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Money\Money;
@@ -152,7 +153,9 @@ final readonly class TypedPatch
         $none = ListingPatch::none();
 
         return $this->said([
-            'names' => $none->names(...),
+            'names' => fn (array $names): ListingPatch => $none->names(
+                OptionNames::with($this->listing->own_names ?? [], $names),
+            ),
             'option_order' => static fn (array $options): ListingPatch => $none->optionOrder(array_values($options)),
             'value_order' => fn (array $order): ListingPatch => $none->valueOrder(
                 ListingFigures::of($this->stall, $this->listing),

@@ -36,6 +36,26 @@ final class OptionNames
     }
 
     /**
+     * These, and what is said besides; what isn't said stays as it is.
+     *
+     * @param  Names  $names
+     * @param  array<string, array{as?: string|null, values?: array<string, string|null>}>  $said
+     * @return array<string, array{as?: string|null, values?: array<string, string|null>}>
+     */
+    public static function with(array $names, array $said): array
+    {
+        foreach ($said as $option => $own) {
+            $before = $names[$option] ?? ['as' => '', 'values' => []];
+            $names[$option] = [
+                'as' => array_key_exists('as', $own) ? $own['as'] : $before['as'],
+                'values' => array_replace($before['values'], $own['values'] ?? []),
+            ];
+        }
+
+        return $names;
+    }
+
+    /**
      * @param  array<string, array{as?: string|null, values?: array<string, string|null>}>  $names
      * @return Names|null
      */

@@ -11,6 +11,7 @@ import { useDelete } from '@/bench/useDelete';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
+import { inTurn } from '@/lib/inTurn';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { GridAnswerView, GridRowView } from '@/types';
@@ -57,23 +58,22 @@ export default function GridPage({ rows: given, state, tag, tags, types, next, p
   const selection = useSelection(rows.map((r) => r.id));
   useEffect(() => setRows(given), [given]);
 
-  const ask = (url: string, body: unknown): void => {
-    send<GridAnswerView>('POST', url, body)
+  const ask = (url: string, body: unknown): Promise<boolean> =>
+    inTurn(() => send<GridAnswerView>('POST', url, body))
       .then((answer) => {
         const fresh = new Map(answer.rows.map((r) => [r.id, r]));
         setRows((now) => now.map((r) => fresh.get(r.id) ?? r));
         if (answer.run) later(answer.run);
         else if (answer.change === null) toast(answer.words);
         else undo(answer.change, answer.words);
+        return true;
       })
       .catch((e: unknown) => {
         sayTrouble(e);
-        setRows((now) => [...now]);
+        return false;
       });
-  };
-  const write = (cells: { listing: number; field: Field; value: string }[]) => {
-    if (cells.length > 0) ask(route('bench.cells', handle), { cells });
-  };
+  const write = (cells: { listing: number; field: Field; value: string }[]): Promise<boolean> =>
+    cells.length === 0 ? Promise.resolve(true) : ask(route('bench.cells', handle), { cells });
   /** A block copied from a spreadsheet goes in from this cell on, to the right and down. */
   const paste = (row: number, column: number, text: string): boolean => {
     const block = text
@@ -82,7 +82,7 @@ export default function GridPage({ rows: given, state, tag, tags, types, next, p
       .split('\n')
       .map((l) => l.split('\t'));
     if (block.length === 1 && block[0]?.length === 1) return false;
-    write(
+    void write(
       block.flatMap((cells, r) =>
         cells.flatMap((value, c) => {
           const listing = rows[row + r];
@@ -95,7 +95,7 @@ export default function GridPage({ rows: given, state, tag, tags, types, next, p
   };
   const fillDown = (row: number, field: Field, value: string) => {
     const chosen = selection.chosen.length > 1 ? rows.filter((r) => selection.has(r.id)) : rows.slice(row + 1);
-    write(chosen.filter((r) => text(r, field) !== value).map((r) => ({ listing: r.id, field, value })));
+    void write(chosen.filter((r) => text(r, field) !== value).map((r) => ({ listing: r.id, field, value })));
   };
 
   return (

@@ -7,7 +7,7 @@ import { OwnColumn } from '@/bench/listing/OwnColumn';
 import { SplitSheet } from '@/bench/listing/SplitSheet';
 import { SupplierColumn } from '@/bench/listing/SupplierColumn';
 import { TillStrip } from '@/bench/listing/TillStrip';
-import { useSay } from '@/bench/listing/useSay';
+import { useSay, type Own } from '@/bench/listing/useSay';
 import { send, words } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
@@ -46,7 +46,8 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   }, [given, firstOn]);
 
   const take = (next: ListingView) => {
-    setListing(next);
+    // An answer that was overtaken by a later one says nothing new.
+    setListing((now) => (next.id === now.id && next.version < now.version ? now : next));
     setStamp((n) => n + 1);
     setTyping(null);
   };
@@ -60,7 +61,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     }
   };
   const { say, clash, overrule, giveWay } = useSay(listing, take);
-  const patch = (own: Record<string, unknown>) => say(route('bench.listing.update', [handle, listing.id]), own);
+  const patch = (own: Own) => say(route('bench.listing.update', [handle, listing.id]), own);
   const variants = (ids: number[], own: Record<string, unknown>) =>
     say(route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own });
 

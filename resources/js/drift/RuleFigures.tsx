@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import type { RulesView } from '@/types';
+import { useTyped } from '@/lib/useTyped';
 import { BLANK } from '@/ui/blank';
 
 /** How far a cost may move and be followed, and what becomes of a price that stands and falls under its floor. */
@@ -51,25 +51,13 @@ export function FloorAndBand({
 
 /** A figure in a sentence, said once it is left. */
 export function Figure({ label, value, onSay }: { label: string; value: string; onSay: (value: number) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  return (
-    <input
-      aria-label={label}
-      inputMode="decimal"
-      value={typed ?? value}
-      size={4}
-      className={`${BLANK} w-12 text-right`}
-      onChange={(e) => {
-        setTyped(e.target.value);
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-      }}
-      onBlur={() => {
-        const said = Number(typed ?? value);
-        setTyped(null);
-        if (typed !== null && typed.trim() !== '' && Number.isFinite(said) && typed !== value) onSay(said);
-      }}
-    />
+  const { field } = useTyped(
+    value,
+    (typed) => {
+      const said = Number(typed);
+      return Promise.resolve(typed !== '' && Number.isFinite(said) && (onSay(said), true));
+    },
+    { refused: 'let go', trimmed: true },
   );
+  return <input aria-label={label} inputMode="decimal" size={4} className={`${BLANK} w-12 text-right`} {...field} />;
 }

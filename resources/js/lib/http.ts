@@ -1,3 +1,5 @@
+import { inTurn } from '@/lib/inTurn';
+
 /** What the server refused, in its own words. */
 export class Refused extends Error {
   constructor(
@@ -8,16 +10,19 @@ export class Refused extends Error {
   }
 }
 
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
 /**
- * Sends JSON (or a form with files) to the workshop and gives the JSON that comes back.
+ * Sends JSON (or a form with files) to the workshop and gives the JSON that comes back. What saves a field (PUT, PATCH)
+ * goes one after the other.
  * @throws Refused with a sentence for the person at the screen
  */
-export async function send<T>(
-  method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE',
-  url: string,
-  body?: unknown,
-  signal?: AbortSignal,
-): Promise<T> {
+export function send<T>(method: Method, url: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+  const call = () => ask<T>(method, url, body, signal);
+  return method === 'PUT' || method === 'PATCH' ? inTurn(call) : call();
+}
+
+async function ask<T>(method: Method, url: string, body: unknown, signal: AbortSignal | undefined): Promise<T> {
   const token = decodeURIComponent(/(?:^|;\s*)XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '');
   const form = body instanceof FormData;
   let answer: Response;

@@ -9,6 +9,7 @@ import { useEffect, useState } from 'react';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
+import { inTurn } from '@/lib/inTurn';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import { BoardRow } from '@/pricing/BoardRow';
@@ -67,10 +68,12 @@ export default function BoardPage({ board, markets }: { board: BoardView; market
   const turn = (other: { sort?: string; page?: number }) =>
     router.get(route('pricing', handle), query(other), { preserveState: true, preserveScroll: false, only: ['board'] });
   const set = (variants: number[] | 'all', body: Record<string, unknown>): Promise<boolean> =>
-    send<BoardAnswerView>('POST', route('pricing.set', { stall: handle, ...query({}) }), {
-      ...(variants === 'all' ? { all: true } : { variants }),
-      ...body,
-    })
+    inTurn(() =>
+      send<BoardAnswerView>('POST', route('pricing.set', { stall: handle, ...query({}) }), {
+        ...(variants === 'all' ? { all: true } : { variants }),
+        ...body,
+      }),
+    )
       .then((answer) => {
         if (answer.run) {
           later(answer.run);

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { useWhole } from '@/lib/useWhole';
 import { CellField } from '@/ui/CellField';
 import type { MarketTermsView } from '@/types';
 
@@ -10,7 +11,8 @@ interface Props {
 
 /** What sales to one market bear, and how its price list is made, as a sentence. */
 export function MarketTerms({ market: m, currencies, onSay }: Props) {
-  const say = (other: Partial<MarketTermsView>) => onSay({ ...m, ...other });
+  const change = useWhole(m, onSay);
+  const say = (other: Partial<MarketTermsView>) => change((now) => ({ ...now, ...other }));
   const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   return (

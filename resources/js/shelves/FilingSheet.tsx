@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { useLater } from '@/bench/useLater';
 import { useUndo } from '@/bench/useUndo';
 import { send } from '@/lib/http';
+import { inTurn } from '@/lib/inTurn';
 import { count } from '@/lib/plural';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
@@ -31,12 +32,14 @@ export function FilingSheet({ open, onClose }: { open: boolean; onClose: () => v
   });
   const later = useLater();
   const rename = (of: FilingView, to: string): Promise<boolean> =>
-    send<FilingAnswerView>('POST', route('shelves.filing.rename', handle), {
-      kind: of.kind,
-      from: of.name,
-      to,
-      q: words,
-    })
+    inTurn(() =>
+      send<FilingAnswerView>('POST', route('shelves.filing.rename', handle), {
+        kind: of.kind,
+        from: of.name,
+        to,
+        q: words,
+      }),
+    )
       .then((said) => {
         setAnswer(said);
         router.reload({ only: ['shelves'] });

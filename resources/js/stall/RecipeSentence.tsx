@@ -1,4 +1,5 @@
 import { MinusCircleIcon } from '@phosphor-icons/react';
+import { useWhole } from '@/lib/useWhole';
 import { CellField } from '@/ui/CellField';
 import type { RecipeFormView, StepFormView } from '@/types';
 
@@ -17,9 +18,10 @@ interface Props {
 
 /** A recipe as a sentence whose words and figures are changed where they stand. */
 export function RecipeSentence({ recipe, onSay, name }: Props) {
-  const say = (other: Partial<RecipeFormView>) => onSay({ ...recipe, ...other });
+  const change = useWhole(recipe, onSay);
+  const say = (other: Partial<RecipeFormView>) => change((now) => ({ ...now, ...other }));
   const step = (n: number, other: Partial<StepFormView>) =>
-    say({ steps: recipe.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) });
+    change((now) => ({ ...now, steps: now.steps.map((s, i) => (i === n ? { ...s, ...other } : s)) }));
   const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
   const figure = 'text-center font-semibold text-ink';
   const several = recipe.steps.length > 1;

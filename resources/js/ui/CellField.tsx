@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
+import { useTyped } from '@/lib/useTyped';
 
 interface Props {
   label: string;
@@ -12,26 +12,14 @@ interface Props {
 
 /** A figure that is changed where it stands: Enter or leaving it says it, Escape takes it back. */
 export function CellField({ label, value, onSay, className, placeholder, inputMode = 'decimal' }: Props) {
-  const [typed, setTyped] = useState(value);
-  useEffect(() => setTyped(value), [value]);
+  const { field } = useTyped(value, onSay, { refused: 'let go', trimmed: true });
   return (
     <input
       aria-label={label}
-      value={typed}
       placeholder={placeholder}
       inputMode={inputMode}
-      onChange={(e) => setTyped(e.target.value)}
       onFocus={(e) => e.currentTarget.select()}
-      onBlur={() => {
-        if (typed.trim() !== value)
-          void onSay(typed.trim()).then((ok) => {
-            if (!ok) setTyped(value);
-          });
-      }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') e.currentTarget.blur();
-        if (e.key === 'Escape') setTyped(value);
-      }}
+      {...field}
       className={clsx('border-b border-rule/40 bg-transparent focus:border-you focus:bg-you-soft/50', className)}
     />
   );

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import { plural } from '@/lib/plural';
+import { useTyped } from '@/lib/useTyped';
 import type { PolicyView } from '@/types';
 import { Button } from '@/ui/Button';
 
@@ -13,7 +14,7 @@ interface Props {
 /** One policy: how it stands, where it says otherwise than the stall is set up, and its text with its blanks. */
 export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
   const [open, setOpen] = useState(p.blanks.length > 0 && p.kind === 'returns');
-  const [besides, setBesides] = useState(p.besides);
+  const besides = useTyped(p.besides, onBesides);
   const stands =
     p.blanks.length > 0
       ? `${String(p.blanks.length)} ${plural(p.blanks.length, 'blank')}: ${p.blanks.join(', ')}`
@@ -76,9 +77,7 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
             id={`besides-${p.kind}`}
             rows={2}
             maxLength={2000}
-            value={besides}
-            onChange={(e) => setBesides(e.target.value)}
-            onBlur={() => besides !== p.besides && void onBesides(besides)}
+            {...besides.field}
             className="w-full border-b border-rule/40 bg-transparent py-1 focus:border-you"
           />
         </div>

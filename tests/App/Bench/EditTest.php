@@ -207,6 +207,19 @@ final class EditTest extends AppTestCase
             ->assertJsonPath('variants.1.label', 'CPR-02');
     }
 
+    public function test_a_name_said_alone_leaves_the_others_as_they_are(): void
+    {
+        $this->change(['names' => ['Clr' => ['values' => ['STL-01' => 'Steel']]]]);
+        $this->change(['names' => ['Clr' => ['values' => ['CPR-02' => 'Copper']]]]);
+        $this->change(['names' => ['Clr' => ['as' => 'Finish']]]);
+        self::assertSame(
+            ['Clr' => ['as' => 'Finish', 'values' => ['STL-01' => 'Steel', 'CPR-02' => 'Copper']]],
+            $this->fresh()->own_names,
+        );
+        $this->change(['names' => ['Clr' => ['values' => ['STL-01' => '']]]]);
+        self::assertSame(['CPR-02' => 'Copper'], $this->fresh()->own_names['Clr']['values'] ?? []);
+    }
+
     public function test_the_address_of_a_page_follows_the_title_until_it_was_shown(): void
     {
         $this->change(['title' => 'Ash trowel']);

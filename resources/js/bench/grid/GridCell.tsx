@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
+import { useTyped } from '@/lib/useTyped';
 
 interface Props {
   row: number;
@@ -7,34 +7,29 @@ interface Props {
   label: string;
   follows: boolean;
   value: string;
-  onWrite: (value: string) => void;
+  onWrite: (value: string) => Promise<boolean>;
   onPaste: (block: string) => boolean;
   onFillDown: (value: string) => void;
 }
 
 /** One cell: written as it is left, moved in by Enter and arrows, filled down by Ctrl D. */
 export function GridCell({ row, column, label, follows, value, onWrite, onPaste, onFillDown }: Props) {
-  const [typed, setTyped] = useState(value);
-  useEffect(() => setTyped(value), [value]);
+  const cell = useTyped(value, onWrite, { refused: 'let go' });
   const go = (r: number, c: number) => {
-    const cell = document.querySelector<HTMLInputElement>(`[data-cell="${String(r)}-${String(c)}"]`);
-    cell?.focus();
-    cell?.select();
+    const there = document.querySelector<HTMLInputElement>(`[data-cell="${String(r)}-${String(c)}"]`);
+    there?.focus();
+    there?.select();
   };
   return (
     <td className="p-0">
       <input
         aria-label={label}
         data-cell={`${String(row)}-${String(column)}`}
-        value={typed}
-        onChange={(e) => setTyped(e.target.value)}
-        onBlur={() => {
-          if (typed !== value) onWrite(typed);
-        }}
+        {...cell.field}
         onPaste={(e) => {
           if (onPaste(e.clipboardData.getData('text/plain'))) {
             e.preventDefault();
-            setTyped(value);
+            cell.giveUp();
           }
         }}
         onKeyDown={(e) => {
@@ -46,11 +41,11 @@ export function GridCell({ row, column, label, follows, value, onWrite, onPaste,
             e.preventDefault();
             go(row - 1, column);
           } else if (e.key === 'Escape') {
-            setTyped(value);
+            cell.giveUp();
           } else if (e.key.toLowerCase() === 'd' && (e.ctrlKey || e.metaKey)) {
             e.preventDefault();
-            if (typed !== value) onWrite(typed);
-            onFillDown(typed);
+            cell.leave();
+            onFillDown(cell.value);
           }
         }}
         className={clsx(

@@ -1,17 +1,13 @@
 import { clsx } from 'clsx';
 import { ArrowLeftIcon, ClipboardTextIcon } from '@phosphor-icons/react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { useTyped } from '@/lib/useTyped';
 import type { OptionView } from '@/types';
 import { Button } from '@/ui/Button';
 import { ClosesPopup, Popup } from '@/ui/Popup';
 
-type Names = Record<string, { as: string; values: Record<string, string> }>;
-
-function from(options: OptionView[]): Names {
-  return Object.fromEntries(
-    options.map((o) => [o.name, { as: o.own, values: Object.fromEntries(o.values.map((v) => [v.value, v.own])) }]),
-  );
-}
+/** Names for the supplier's options and values; those that aren't in it stay as they are. */
+type Names = Record<string, { as?: string; values?: Record<string, string> }>;
 
 interface Props {
   options: OptionView[];
@@ -24,34 +20,19 @@ interface Props {
 
 /** The seller's own names for the supplier's options and values. An empty line follows the supplier. */
 export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeUp }: Props) {
-  const [names, setNames] = useState(() => from(options));
-  // By what they say, not by which object says it: the answer to another edit mustn't wipe what is being typed here.
-  const said = JSON.stringify(from(options));
-  useEffect(() => {
-    setNames(JSON.parse(said) as Names);
-  }, [said]);
-  const save = (next: Names = names) => {
-    if (JSON.stringify(next) !== said) void onSay(next);
-  };
-  const line = 'border-b border-line bg-transparent py-0.5 placeholder:text-sup-quiet focus:border-you';
   const shown = options.filter((o) => !o.dropped);
 
   return (
     <div className="space-y-2">
       {shown.map((o, n) => {
-        const own = names[o.name] ?? { as: '', values: {} };
         return (
           <div key={o.name} className="flex items-baseline gap-3" data-option={o.name}>
             <div className="flex min-w-0 flex-1 flex-wrap items-baseline gap-x-4 gap-y-1">
-              <input
-                aria-label={`Your name for ${o.name}`}
-                placeholder={o.name}
-                value={own.as}
-                onBlur={() => save()}
-                onChange={(e) => {
-                  setNames({ ...names, [o.name]: { ...own, as: e.target.value } });
-                }}
-                className={`${line} w-24 font-semibold`}
+              <NameField
+                of={o.name}
+                own={o.own}
+                onSay={(as) => onSay({ [o.name]: { as } })}
+                className="w-24 font-semibold"
               />
               {o.values.slice(0, 40).map((v, at) => (
                 <span key={v.value} className="group relative">
@@ -73,21 +54,11 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
                       <ArrowLeftIcon size={12} />
                     </button>
                   )}
-                  <input
-                    aria-label={`Your name for ${v.value}`}
-                    placeholder={v.value}
-                    value={own.values[v.value] ?? ''}
-                    onBlur={() => save()}
-                    onChange={(e) => {
-                      setNames({
-                        ...names,
-                        [o.name]: { ...own, values: { ...own.values, [v.value]: e.target.value } },
-                      });
-                    }}
-                    className={line}
-                    style={{
-                      width: `${String(Math.min(26, Math.max(7, (own.values[v.value] ?? v.value).length + 1)))}ch`,
-                    }}
+                  <NameField
+                    of={v.value}
+                    own={v.own}
+                    onSay={(name) => onSay({ [o.name]: { values: { [v.value]: name } } })}
+                    grows
                   />
                 </span>
               ))}
@@ -108,14 +79,7 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
                   <ArrowLeftIcon size={14} />
                 </button>
               )}
-              <PasteNames
-                option={o}
-                onPaste={(values) => {
-                  const next = { ...names, [o.name]: { ...own, values: { ...own.values, ...values } } };
-                  setNames(next);
-                  save(next);
-                }}
-              />
+              <PasteNames option={o} onPaste={(values) => void onSay({ [o.name]: { values } })} />
               <button
                 type="button"
                 onClick={() => onDrop(o.name)}
@@ -142,6 +106,32 @@ export function NamesEditor({ options, onSay, onOrder, onValues, onDrop, onTakeU
           </p>
         ))}
     </div>
+  );
+}
+
+interface NameProps {
+  of: string;
+  own: string;
+  onSay: (name: string) => Promise<boolean>;
+  /** As wide as what stands in it. */
+  grows?: boolean;
+  className?: string;
+}
+
+function NameField({ of, own, onSay, grows = false, className }: NameProps) {
+  const { field } = useTyped(own, onSay, { trimmed: true });
+  const letters = Math.min(26, Math.max(7, (field.value || of).length + 1));
+  return (
+    <input
+      aria-label={`Your name for ${of}`}
+      placeholder={of}
+      {...field}
+      className={clsx(
+        'border-b border-line bg-transparent py-0.5 placeholder:text-sup-quiet focus:border-you',
+        className,
+      )}
+      style={grows ? { width: `${String(letters)}ch` } : undefined}
+    />
   );
 }
 

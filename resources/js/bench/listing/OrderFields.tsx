@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
+import { useTyped } from '@/lib/useTyped';
 import type { ListingView } from '@/types';
 
 /** The seller's own order: type, tags, maker, and notes no shopper sees. */
@@ -11,31 +11,14 @@ export function OrderFields({
   onSay: (order: Record<string, string>) => Promise<boolean>;
 }) {
   const given = { ...listing.order, tags: listing.order.tags.join(', ') };
-  const said = JSON.stringify(given);
-  const [own, setOwn] = useState(given);
-  useEffect(() => {
-    setOwn(JSON.parse(said) as typeof given);
-  }, [said]);
   const field = (name: keyof typeof given, label: string, placeholder: string) => (
-    <label className="block text-[12.5px] text-mute">
-      {label}
-      <input
-        value={own[name]}
-        data-field={name}
-        placeholder={placeholder}
-        onChange={(e) => setOwn({ ...own, [name]: e.target.value })}
-        onBlur={() => {
-          if (own[name] !== given[name]) void onSay({ [name]: own[name] });
-        }}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-        }}
-        className={clsx(
-          'w-full border-b border-line bg-transparent py-1 text-[14px] text-ink ',
-          'placeholder:text-rule focus:border-you',
-        )}
-      />
-    </label>
+    <OrderField
+      name={name}
+      label={label}
+      placeholder={placeholder}
+      said={given[name]}
+      onSay={(typed) => onSay({ [name]: typed })}
+    />
   );
   return (
     <div className="grid grid-cols-2 gap-x-6 gap-y-3">
@@ -44,5 +27,31 @@ export function OrderFields({
       <div className="col-span-2">{field('tags', 'Tags, parted by commas', 'spring, gifts, copper')}</div>
       <div className="col-span-2">{field('notes', 'Notes, for you alone', '')}</div>
     </div>
+  );
+}
+
+interface FieldProps {
+  name: string;
+  label: string;
+  placeholder: string;
+  said: string;
+  onSay: (typed: string) => Promise<boolean>;
+}
+
+function OrderField({ name, label, placeholder, said, onSay }: FieldProps) {
+  const { field } = useTyped(said, onSay);
+  return (
+    <label className="block text-[12.5px] text-mute">
+      {label}
+      <input
+        data-field={name}
+        placeholder={placeholder}
+        {...field}
+        className={clsx(
+          'w-full border-b border-line bg-transparent py-1 text-[14px] text-ink ',
+          'placeholder:text-rule focus:border-you',
+        )}
+      />
+    </label>
   );
 }

@@ -11,6 +11,7 @@ import { RecipeLine } from '@/bench/listing/RecipeLine';
 import { SearchPreview } from '@/bench/listing/SearchPreview';
 import { SourcesSheet } from '@/bench/listing/SourcesSheet';
 import { useUndo } from '@/bench/useUndo';
+import type { Own } from '@/bench/listing/useSay';
 import { TitleField } from '@/bench/listing/TitleField';
 import { VariantGrid } from '@/bench/listing/VariantGrid';
 import { withoutSentences } from '@/bench/listing/withoutSentences';
@@ -22,7 +23,7 @@ import type { ListingAnswerView, ListingView } from '@/types';
 import { Held } from '@/ui/Voices';
 
 export interface Edits {
-  patch: (own: Record<string, unknown>) => Promise<boolean>;
+  patch: (own: Own) => Promise<boolean>;
   variants: (ids: number[], own: Record<string, unknown>) => Promise<boolean>;
   onTryPrice: (variant: number, price: string) => void;
   onStopTyping: () => void;
@@ -65,7 +66,9 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
       .then((answer) => step(answer.listing, answer.change, `“${option}” is taken up again.`))
       .catch(sayTrouble);
   };
-  const cut = (sentences: string[]) => void edits.patch({ words: withoutSentences(listing.words, sentences) });
+  // From the words as they are when its turn comes: what was just typed is said before.
+  const cut = (sentences: string[]) =>
+    void edits.patch((now: ListingView) => ({ words: withoutSentences(now.words, sentences) }));
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-10">
       <Part
@@ -155,7 +158,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
       >
         <JunkNotes junk={listing.junk} onCut={cut} />
         <WordsEditor
-          key={`${String(listing.id)}-${listing.words}`}
+          key={listing.id}
           html={listing.words}
           pictures={listing.pictures.shown}
           onSay={(html) => edits.patch({ words: html })}

@@ -1,4 +1,5 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
+import { useTyped } from '@/lib/useTyped';
 import type { ListingView } from '@/types';
 
 /** What search engines show of a title and a description: pixels, in their face, cut at a word. */
@@ -32,20 +33,14 @@ export function SearchPreview({
   listing: ListingView;
   onSay: (own: Record<string, unknown>) => Promise<boolean>;
 }) {
-  const [title, setTitle] = useState(listing.search.title);
-  const [words, setWords] = useState(listing.search.words);
-  useEffect(() => {
-    setTitle(listing.search.title);
-    setWords(listing.search.words);
-  }, [listing.search.title, listing.search.words]);
+  const titleField = useTyped(listing.search.title, (typed) => onSay({ search_title: typed }));
+  const wordsField = useTyped(listing.search.words, (typed) => onSay({ search_words: typed }));
+  const title = titleField.value;
+  const words = wordsField.value;
   const shown = useMemo(() => ({ title: cut(title, TITLE), words: cut(words, WORDS) }), [title, words]);
-  const save = () => {
-    if (title !== listing.search.title || words !== listing.search.words)
-      void onSay({ search_title: title, search_words: words });
-  };
   const line = 'w-full border-b border-line bg-transparent py-1 focus:border-you';
   return (
-    <div onBlur={save}>
+    <div>
       <div
         className="mb-2 overflow-hidden rounded-md border border-line bg-white px-4 py-3"
         data-search-preview
@@ -64,21 +59,19 @@ export function SearchPreview({
       <label className="block text-[12.5px] text-mute">
         Search title {shown.title !== title && <span className="font-medium text-ochre">is cut off</span>}
         <input
-          value={title}
           data-field="search-title"
           maxLength={120}
-          onChange={(e) => setTitle(e.target.value)}
+          {...titleField.field}
           className={`${line} text-[14px] text-ink`}
         />
       </label>
       <label className="mt-2 block text-[12.5px] text-mute">
         Search description {shown.words !== words && <span className="font-medium text-ochre">is cut off</span>}
         <textarea
-          value={words}
           data-field="search-words"
           rows={2}
           maxLength={320}
-          onChange={(e) => setWords(e.target.value)}
+          {...wordsField.field}
           className={`${line} resize-none text-[14px] text-ink`}
         />
       </label>

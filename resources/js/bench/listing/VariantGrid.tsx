@@ -1,7 +1,7 @@
 import { Kept } from '@/ui/Asked';
 import { clsx } from 'clsx';
-import { useEffect, useState } from 'react';
 import type { Edits } from '@/bench/listing/OwnColumn';
+import { useTyped } from '@/lib/useTyped';
 import { VariantSwitches } from '@/bench/listing/VariantSwitches';
 import type { VariantRowView } from '@/types';
 
@@ -133,22 +133,12 @@ function Row({
 
 function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () => void; edits: Edits }) {
   const digits = row.price?.digits ?? '';
-  const [typed, setTyped] = useState(digits);
-  useEffect(() => {
-    setTyped(digits);
-  }, [digits]);
-  const save = () => {
-    if (typed.trim() === digits) {
-      edits.onStopTyping();
-      return;
-    }
-    void edits.variants([row.id], { price: typed.trim() === '' ? null : typed.trim() }).then((ok) => {
-      if (!ok) {
-        setTyped(digits);
-        edits.onStopTyping();
-      }
-    });
+  const say = async (typed: string): Promise<boolean> => {
+    const ok = await edits.variants([row.id], { price: typed === '' ? null : typed });
+    if (!ok) edits.onStopTyping();
+    return ok;
   };
+  const price = useTyped(digits, say, { refused: 'let go', trimmed: true });
   return (
     <span className="inline-flex items-baseline gap-1">
       {row.byHand && (
@@ -165,7 +155,7 @@ function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () =
       <input
         aria-label={`Price of ${row.label}`}
         data-price={row.label}
-        value={typed}
+        {...price.field}
         inputMode="decimal"
         disabled={row.landed === null && !row.byHand}
         onFocus={(e) => {
@@ -173,16 +163,16 @@ function PriceCell({ row, onFocus, edits }: { row: VariantRowView; onFocus: () =
           e.target.select();
         }}
         onChange={(e) => {
-          setTyped(e.target.value);
+          price.type(e.target.value);
           if (e.target.value.trim() !== '') edits.onTryPrice(row.id, e.target.value);
         }}
-        onBlur={save}
+        onBlur={() => {
+          if (price.value.trim() === digits) edits.onStopTyping();
+          price.leave();
+        }}
         onKeyDown={(e) => {
-          if (e.key === 'Enter') e.currentTarget.blur();
-          if (e.key === 'Escape') {
-            setTyped(digits);
-            edits.onStopTyping();
-          }
+          price.field.onKeyDown(e);
+          if (e.key === 'Escape') edits.onStopTyping();
         }}
         className={clsx(
           'w-16 border-b border-transparent bg-transparent text-right font-semibold',

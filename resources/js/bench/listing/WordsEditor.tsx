@@ -12,7 +12,7 @@ import { EditorContent, useEditor } from '@tiptap/react';
 import StarterKit from '@tiptap/starter-kit';
 import { clsx } from 'clsx';
 import { Popover } from 'radix-ui';
-import { useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { send } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { HtmlView, PictureView } from '@/types';
@@ -33,7 +33,10 @@ const MARKDOWN = /^#{1,4} |^\s*[-*+] \S|^\s*\d+\. \S|\*\*[^*\n]+\*\*|\[[^\]\n]+\
  */
 export function WordsEditor({ html, pictures, onSay }: Props) {
   const handle = useHandle();
-  const first = useRef<string | null>(null);
+  // What stands, or was said and is to be answered: as the editor itself makes it of the given HTML, so that merely
+  // looking holds nothing.
+  const said = useRef<string | null>(null);
+  const waiting = useRef(0);
   const editor = useEditor({
     extensions: [
       StarterKit.configure({
@@ -65,14 +68,27 @@ export function WordsEditor({ html, pictures, onSay }: Props) {
         return true;
       },
     },
-    // What the editor itself makes of the given HTML, so that merely looking holds nothing.
     onCreate: ({ editor: now }) => {
-      first.current = now.getHTML();
+      said.current = now.getHTML();
     },
     onBlur: ({ editor: now }) => {
-      if (first.current !== null && now.getHTML() !== first.current) void onSay(now.getHTML());
+      const typed = now.getHTML();
+      if (said.current === null || typed === said.current) return;
+      const before = said.current;
+      said.current = typed;
+      waiting.current += 1;
+      void onSay(typed).then((ok) => {
+        waiting.current -= 1;
+        if (!ok && said.current === typed) said.current = before;
+      });
     },
   });
+  // An answer is laid only where nothing is typed that it doesn't know of.
+  useEffect(() => {
+    if (said.current === null || waiting.current > 0 || editor.getHTML() !== said.current) return;
+    editor.commands.setContent(html, { emitUpdate: false });
+    said.current = editor.getHTML();
+  }, [editor, html]);
 
   const tool = (name: string, label: string, mark: ReactNode, run: () => void) => (
     <button

@@ -4,9 +4,12 @@ import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingView } from '@/types';
 
+/** What is said: fields by name, or what makes them of the listing as it is once all that was said before is answered. */
+export type Own = Record<string, unknown> | ((now: ListingView) => Record<string, unknown>);
+
 interface Said {
   url: string;
-  own: Record<string, unknown>;
+  own: Own;
 }
 
 /**
@@ -17,13 +20,17 @@ export function useSay(listing: ListingView, take: (next: ListingView) => void) 
   const handle = useHandle();
   const version = useRef(listing.version);
   version.current = Math.max(version.current, listing.version);
+  const now = useRef(listing);
+  if (listing.version >= now.current.version) now.current = listing;
   const line = useRef<Promise<unknown>>(Promise.resolve());
   const [held, setHeld] = useState<{ said: Said; why: string } | null>(null);
 
   const once = async ({ url, own }: Said): Promise<boolean> => {
     try {
-      const next = await send<ListingView>('PATCH', url, { ...own, version: version.current });
+      const said = typeof own === 'function' ? own(now.current) : own;
+      const next = await send<ListingView>('PATCH', url, { ...said, version: version.current });
       version.current = next.version;
+      now.current = next;
       setHeld(null);
       take(next);
       return true;
@@ -33,7 +40,7 @@ export function useSay(listing: ListingView, take: (next: ListingView) => void) 
       return false;
     }
   };
-  const say = (url: string, own: Record<string, unknown>): Promise<boolean> => {
+  const say = (url: string, own: Own): Promise<boolean> => {
     const turn = line.current.then(() => once({ url, own }));
     line.current = turn;
     return turn;

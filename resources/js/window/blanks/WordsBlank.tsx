@@ -1,21 +1,20 @@
-import { useEffect, useState } from 'react';
 import type { BlankProps } from '@/window/blanks/Blank';
+import { useTyped } from '@/lib/useTyped';
 import { BLANK } from '@/ui/blank';
 
 /** Words typed where they stand: on the page they show at once. Amounts and days are said when one leaves them. */
 export function WordsBlank({ field, value, onSay }: BlankProps) {
   const given = typeof value === 'string' ? value : '';
-  const [typed, setTyped] = useState(given);
-  useEffect(() => {
-    setTyped(given);
-  }, [given]);
   const atOnce = field.type === 'line' || field.type === 'text';
+  const later = useTyped(given, (typed) => {
+    onSay(typed);
+    return Promise.resolve(true);
+  });
+  // What is said at once stands in the copy on this screen as it is typed; nothing has to be waited for.
+  const typed = atOnce ? given : later.value;
   const type = (text: string) => {
-    setTyped(text);
     if (atOnce) onSay(text);
-  };
-  const leave = () => {
-    if (!atOnce && typed !== given) onSay(typed);
+    else later.type(text);
   };
   if (field.type === 'text') {
     return (
@@ -42,7 +41,7 @@ export function WordsBlank({ field, value, onSay }: BlankProps) {
       onChange={(e) => {
         type(e.target.value);
       }}
-      onBlur={leave}
+      onBlur={later.leave}
       onKeyDown={(e) => {
         if (e.key === 'Enter') e.currentTarget.blur();
       }}
