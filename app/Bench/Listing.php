@@ -42,6 +42,8 @@ use WindowStall\Stall\Stall;
  * @property string|null $own_search_words
  * @property list<string> $own_dropped the supplier's options that no shopper sees
  * @property list<string> $own_option_order the supplier's names of options, as they are shown
+ * @property list<string> $own_meant what the seller said shoppers are to read, though it looks like a supplier's
+ * @property int $wording_lacks how many things of what shoppers read keep it on the bench
  * @property array{option: string, values: list<string>}|null $own_part which part of its item this is, when it was
  *     split
  * @property array{title?: string, words?: string, pictures?: list<string>} $waiting what was agreed, as long as
@@ -65,6 +67,7 @@ final class Listing extends Model
         'own_tags' => '[]',
         'own_dropped' => '[]',
         'own_option_order' => '[]',
+        'own_meant' => '[]',
         'drafts' => '[]',
         'waiting' => '{}',
         'own_policies' => '{}',
@@ -95,6 +98,7 @@ final class Listing extends Model
             'own_tags' => 'array',
             'own_dropped' => 'array',
             'own_option_order' => 'array',
+            'own_meant' => 'array',
             'own_part' => 'array',
             'own_recipe' => 'array',
             'own_across' => 'array',

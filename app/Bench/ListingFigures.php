@@ -9,6 +9,7 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
+use WindowStall\Core\Bench\Wording;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Facts\Fact;
 use WindowStall\Core\Facts\Policy;
@@ -18,6 +19,7 @@ use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Source\Item;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Recipes;
+use WindowStall\Support\RichText;
 
 /** A listing in its three voices with every figure, worked out by core from what is stored. */
 final readonly class ListingFigures
@@ -39,7 +41,6 @@ final readonly class ListingFigures
         public array $pictures,
         public bool $recipeHeld,
         public array $variants,
-        public Readiness $readiness,
     ) {
     }
 
@@ -63,25 +64,6 @@ final readonly class ListingFigures
                 ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))
                 ->all(),
         );
-        $readiness = Readiness::of(
-            $title->shown(),
-            count($pictures),
-            count(array_filter($pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
-            array_map(
-                static fn (VariantFigures $v): VariantState => new VariantState(
-                    $v->label,
-                    $v->on,
-                    $v->available,
-                    $v->price,
-                    $v->till?->keep,
-                    $v->underFloor(),
-                    $v->row->own_under_floor,
-                ),
-                $variants,
-            ),
-            $stall->marketName(),
-            $listing->drafts,
-        );
 
         return new self(
             $listing,
@@ -94,7 +76,56 @@ final readonly class ListingFigures
             $pictures,
             $listing->own_recipe !== null,
             $variants,
-            $readiness,
+        );
+    }
+
+    /** Whether it may go in the window, weighed anew each time. */
+    public function readiness(): Readiness
+    {
+        return Readiness::of(
+            $this->title->shown(),
+            count($this->pictures),
+            count(array_filter($this->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
+            array_map(
+                static fn (VariantFigures $v): VariantState => new VariantState(
+                    $v->label,
+                    $v->on,
+                    $v->available,
+                    $v->price,
+                    $v->till?->keep,
+                    $v->underFloor(),
+                    $v->row->own_under_floor,
+                    $v->row->selling()->to_order,
+                ),
+                $this->variants,
+            ),
+            $this->stall->marketName(),
+            $this->listing->drafts,
+            $this->wording(),
+        );
+    }
+
+    /** What shoppers would read of it. */
+    public function wording(): Wording
+    {
+        $options = [];
+        foreach ($this->variants as $variant) {
+            if ($variant->on) {
+                foreach ($variant->options as $name => $value) {
+                    $options[$name][$value] = true;
+                }
+            }
+        }
+
+        return new Wording(
+            title: $this->title->shown(),
+            words: RichText::lines($this->words->shown()),
+            options: array_map(
+                static fn (array $values): array => array_map(strval(...), array_keys($values)),
+                $options,
+            ),
+            own: [$this->stall->name, (string) config('stall.shops_host')],
+            meant: $this->listing->own_meant,
         );
     }
 

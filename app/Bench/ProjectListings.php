@@ -80,7 +80,7 @@ final readonly class ProjectListings
         RETURNING listing_id
         SQL;
 
-    public function __construct(private MakesPrices $price)
+    public function __construct(private MakesPrices $price, private CountWording $count)
     {
     }
 
@@ -92,6 +92,7 @@ final readonly class ProjectListings
         foreach (array_chunk($ids ?? Listing::of($stall)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
             $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
             $this->address($stall, DB::select(self::RENAMED, $of));
+            ($this->count)($stall, $some);
             foreach (array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id')) as $listing) {
                 FetchPictures::dispatch((int) $listing);
             }

@@ -16,7 +16,7 @@ use WindowStall\Stall\Stall;
  */
 final readonly class PutInWindow
 {
-    public function __construct(private ProjectListings $project)
+    public function __construct(private ProjectListings $project, private CountWording $count)
     {
     }
 
@@ -32,7 +32,7 @@ final readonly class PutInWindow
             foreach (
                 Listing::of($stall)->with(Listing::FOR_FIGURES)->whereKey($listings->modelKeys())->orderBy('id')->get() as $listing
             ) {
-                $lacks = ListingFigures::of($stall, $listing)->readiness->lacks;
+                $lacks = ListingFigures::of($stall, $listing)->readiness()->lacks;
                 if ($lacks !== []) {
                     $left[] = ['listing' => $listing, 'lacks' => $lacks];
 
@@ -55,13 +55,15 @@ final readonly class PutInWindow
     /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
-        $moved = DB::transaction(static function () use ($stall, $listings, $to): int {
+        $moved = DB::transaction(function () use ($stall, $listings, $to): int {
             event(new ListingsChanged($stall, array_values($listings->modelKeys())));
-
-            return Listing::of($stall)
+            $moved = Listing::of($stall)
                 ->whereKey($listings->modelKeys())
                 ->where('state', '!=', $to)
                 ->update(['state' => $to]);
+            ($this->count)($stall, array_values($listings->modelKeys()));
+
+            return $moved;
         });
         $stall->bumpShop();
 

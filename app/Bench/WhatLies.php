@@ -29,14 +29,8 @@ final readonly class WhatLies
         ),
         lacking AS (
             SELECT variant.listing_id,
-                   sum(
-                       CASE
-                           WHEN source.gone_at IS NOT NULL THEN 0
-                           ELSE greatest(
-                               0, source.stock - source.out_of_reach - source.promised - source.kept_back
-                           )
-                       END
-                   ) AS pieces,
+                   sum(source.available) AS pieces,
+                   bool_or(NOT source.to_order) AS plain,
                    count(*) FILTER (
                        WHERE price.price_minor IS NULL
                           OR price.keep_minor IS NULL
@@ -65,7 +59,8 @@ final readonly class WhatLies
                      + (found.drafts @> '["words"]')::int
                      + (trim(found.shown_title) = '' OR length(found.shown_title) > ?)::int
                      + (pictured.listing_id IS NULL)::int
-                     + (COALESCE(lacking.pieces, 0) <= 0)::int
+                     + (lacking.plain OR COALESCE(lacking.pieces, 0) <= 0)::int
+                     + found.wording_lacks
                      + COALESCE(lacking.amiss, 0),
                  found.id DESC
         LIMIT ? OFFSET ?
@@ -136,7 +131,7 @@ final readonly class WhatLies
         $found = $this->narrowed()
             ->where('state', ListingState::OnBench)
             ->toBase()
-            ->select(['id', 'drafts', 'shown_title', 'own_pictures']);
+            ->select(['id', 'drafts', 'shown_title', 'own_pictures', 'wording_lacks']);
         $ids = array_column(DB::select(sprintf(self::NEARLY_READY, $found->toSql()), [
             ...$found->getBindings(),
             $this->stall->home_market,

@@ -84,9 +84,7 @@ final class Reservations
             ->whereKey($variant)
             ->when(
                 ! $whateverIsLeft,
-                fn ($q) => $q->whereRaw('gone_at IS NULL AND stock - out_of_reach - promised - kept_back >= ?', [
-                    $quantity,
-                ]),
+                fn ($q) => $q->where('available', '>=', $quantity),
             )
             ->update(['promised' => DB::raw('promised + '.$quantity)]);
         if ($taken === 0 && ! $whateverIsLeft) {

@@ -61,7 +61,7 @@ final readonly class BoardQuery
         $sort = ltrim($text('sort'), '-');
 
         return new self(
-            in_array($market, $stall->markets(), true) ? $market : $stall->home_market,
+            in_array($market, $stall->soldTo(), true) ? $market : $stall->home_market,
             mb_substr($text('q'), 0, 120),
             isset(self::CASES[$text('case')]) ? $text('case') : '',
             ctype_digit($text('recipe')) ? (int) $text('recipe') : null,

@@ -43,6 +43,7 @@ final readonly class ChangePricing
         'tax_bp',
         'tax_on_top',
         'charged_minor',
+        'sold',
     ];
 
     private const RECIPES = ['id', 'stall_id', 'name', 'position', 'conditions', 'recipe'];
@@ -173,7 +174,8 @@ final readonly class ChangePricing
             ['stall_id', 'from'],
             ['rate', 'cushion_bp', 'day', 'typed'],
         );
-        DB::table('markets')->upsert($before['markets'], ['stall_id', 'market'], array_slice(self::MARKETS, 2));
+        $markets = array_map(static fn (array $m): array => $m + ['sold' => true], $before['markets']);
+        DB::table('markets')->upsert($markets, ['stall_id', 'market'], array_slice(self::MARKETS, 2));
         DB::table('price_recipes')
             ->where('stall_id', $stall->id)
             ->whereNotIn('id', array_column($before['recipes'], 'id'))

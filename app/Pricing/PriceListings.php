@@ -162,7 +162,7 @@ final class PriceListings implements MakesPrices
             return 0;
         }
         // The home market first: others may follow its prices.
-        $markets ??= $stall->markets();
+        $markets ??= $stall->soldTo();
         $moved = $done = 0;
         foreach (
             $listings === null

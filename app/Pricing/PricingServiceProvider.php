@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\MakesPrices;
+use WindowStall\Source\Events\MarketLanded;
 
-/** What Pricing gives. */
+/** What Pricing gives, and what it listens to. */
 final class PricingServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         $this->app->bind(MakesPrices::class, PriceListings::class);
+    }
+
+    public function boot(): void
+    {
+        Event::listen(MarketLanded::class, static function (MarketLanded $landed): void {
+            if (in_array($landed->market, $landed->stall->soldTo(), true)) {
+                app(PriceListings::class)($landed->stall, markets: [$landed->market]);
+            }
+        });
     }
 }

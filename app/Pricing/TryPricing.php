@@ -50,7 +50,7 @@ final class TryPricing
             Cache::put(self::progressKey($trial), $tried, 600);
         });
         $took = (hrtime(true) - $start) / 1e9;
-        $others = array_values(array_diff($stall->markets(), [$stall->home_market]));
+        $others = array_values(array_diff($stall->soldTo(), [$stall->home_market]));
         $this->write($trial, TrialFiguresView::of($stall, $trial->changes, $tally, $took, $others === [] ? [] : null));
         if ($others !== []) {
             $views = array_map(

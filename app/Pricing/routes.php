@@ -27,6 +27,9 @@ Route::middleware(['auth', InStall::class])
             ->name('pricing.undo');
         Route::get('/costs', [CostsController::class, 'show'])->name('pricing.costs');
         Route::patch('/costs', [CostsController::class, 'update'])->name('pricing.costs.update');
+        Route::post('/costs/markets', [CostsController::class, 'market'])
+            ->middleware('dear')
+            ->name('pricing.costs.market');
         Route::post('/rates', [CostsController::class, 'pullRates'])
             ->middleware('dear')
             ->name('pricing.rates');

@@ -64,10 +64,7 @@ final readonly class GoodsFacts
             JOIN prices AS price
                 ON price.listing_variant_id = variant.id AND price.market = :home AND price.price_minor > 0
             CROSS JOIN LATERAL (
-                SELECT CASE
-                    WHEN sold.gone_at IS NOT NULL THEN 0
-                    ELSE greatest(0, sold.stock - sold.out_of_reach - sold.promised - sold.kept_back)
-                END AS pieces
+                SELECT sold.available AS pieces
             ) AS have
         ),
         sold AS (

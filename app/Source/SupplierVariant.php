@@ -22,6 +22,7 @@ use Illuminate\Support\Carbon;
  * @property int $stock
  * @property int $promised
  * @property int $out_of_reach of its pieces, those from where nothing is sent to the home market
+ * @property bool $to_order whether its supplier takes an order for it; none does for a print house's plain blank
  * @property int $kept_back pieces that aren't sold, in case they have gone meanwhile
  * @property int $grams
  * @property int|null $rrp_minor in the supplier's currency
@@ -43,7 +44,7 @@ final class SupplierVariant extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['gone_at' => 'datetime'];
+        return ['gone_at' => 'datetime', 'to_order' => 'boolean'];
     }
 
     /** @return BelongsTo<SupplierItem, $this> */
@@ -54,11 +55,11 @@ final class SupplierVariant extends Model
 
     /**
      * Pieces that can still be sold: the supplier's count in warehouses that send home, less what this stall has
-     * promised since, and what it keeps back.
+     * promised since, and what it keeps back. In SQL this is the column `available`.
      */
     public function available(): int
     {
-        return $this->gone_at === null
+        return $this->gone_at === null && $this->to_order
             ? max(0, $this->stock - $this->out_of_reach - $this->promised - $this->kept_back)
             : 0;
     }

@@ -43,7 +43,7 @@ final readonly class OpenStall
         foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
             $stall->rates()->create(['from' => $from, 'rate' => $rate, 'day' => ReferenceRates::DAY]);
         }
-        $stall->marketRows()->create(['market' => $stall->home_market]);
+        $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
         $stall->recipes()->create([
             'name' => 'Everything else',
             'position' => PriceRecipe::LAST,

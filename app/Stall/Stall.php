@@ -192,6 +192,17 @@ final class Stall extends Model
         ];
     }
 
+    /** @return list<string> the countries that have a price list, the home market first */
+    public function soldTo(): array
+    {
+        $sold = DB::table('markets')->where('stall_id', $this->id)->where('sold', true)->pluck('market')->all();
+
+        return array_values(array_filter(
+            $this->markets(),
+            fn (string $market): bool => $market === $this->home_market || in_array($market, $sold, true),
+        ));
+    }
+
     /** Notes that what everything costs landed there is known now. */
     public function marketsLanded(?string $only = null): void
     {

@@ -74,6 +74,15 @@ final class RichText
             : '';
     }
 
+    /** As plain text, each paragraph, heading and line of a list on a line of its own. */
+    public static function lines(string $html): string
+    {
+        return html_entity_decode(
+            strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $html)),
+            ENT_QUOTES | ENT_HTML5,
+        );
+    }
+
     public static function plain(string $html): string
     {
         $spaced = preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', ' ', $html) ?? $html;

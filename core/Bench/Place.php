@@ -10,6 +10,7 @@ enum Place: string
     case Title = 'title';
     case Words = 'words';
     case Pictures = 'pictures';
+    case Names = 'names';
     case Variants = 'variants';
     case Price = 'price';
 }

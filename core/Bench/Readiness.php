@@ -21,6 +21,7 @@ final readonly class Readiness
      * @param  list<VariantState>  $variants
      * @param  string  $market  the home market, in words
      * @param  list<string>  $drafts  fields that hold a draft nobody has accepted
+     * @param  Wording|null  $wording  what shoppers would read of it; null where that isn't weighed
      */
     public static function of(
         string $title,
@@ -29,6 +30,7 @@ final readonly class Readiness
         array $variants,
         string $market,
         array $drafts = [],
+        ?Wording $wording = null,
     ): self {
         $lacks = [];
         foreach (['title' => Place::Title, 'words' => Place::Words] as $field => $place) {
@@ -59,9 +61,13 @@ final readonly class Readiness
         } elseif ($picturesReady === 0) {
             $lacks[] = new Lack(Place::Pictures, 'Its pictures are still being fetched from the supplier.');
         }
+        $lacks = [...$lacks, ...$wording?->lacks() ?? []];
         $on = array_values(array_filter($variants, static fn (VariantState $v): bool => $v->on));
+        $plain = array_values(array_filter($on, static fn (VariantState $v): bool => ! $v->toOrder));
         if ($on === []) {
             $lacks[] = new Lack(Place::Variants, 'No variant is switched on.');
+        } elseif ($plain !== []) {
+            $lacks[] = self::cantBeOrdered($plain[0], count($plain) === count($on));
         } elseif (array_sum(array_map(static fn (VariantState $v): int => max(0, $v->stock), $on)) === 0) {
             $lacks[] = new Lack(Place::Variants, 'Every variant that is switched on is sold out at the supplier.');
         }
@@ -75,6 +81,19 @@ final readonly class Readiness
     public function ready(): bool
     {
         return $this->lacks === [];
+    }
+
+    private static function cantBeOrdered(VariantState $variant, bool $all): Lack
+    {
+        return new Lack(
+            Place::Variants,
+            $all
+                ? 'It is a blank, and its print house takes no order for a blank without artwork.'
+                : sprintf(
+                    '%s is a blank, and its print house takes no order for it without artwork. Switch it off.',
+                    $variant->label,
+                ),
+        );
     }
 
     /** @return list<Lack> */

@@ -14,6 +14,7 @@ final readonly class VariantState
      * @param  Money|null  $keep what one sale keeps; null when the supplier doesn't deliver to the home market
      * @param  bool  $underFloor  whether that is less than the floor asks
      * @param  bool  $knowingly  whether the keeper said it may be sold so
+     * @param  bool  $toOrder  whether its supplier takes an order for it
      */
     public function __construct(
         public string $label,
@@ -23,6 +24,7 @@ final readonly class VariantState
         public ?Money $keep,
         public bool $underFloor = false,
         public bool $knowingly = false,
+        public bool $toOrder = true,
     ) {
     }
 }

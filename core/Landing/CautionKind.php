@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Landing;
 
-/** What a careful buyer notices about an item before taking it. */
+/** What a careful buyer notices about an item before taking it, the costliest mistake first. */
 enum CautionKind: string
 {
+    case SoldOut = 'sold_out';
+    case RrpUnderLanded = 'rrp_under_landed';
     case DearDelivery = 'dear_delivery';
     case NothingNear = 'nothing_near';
-    case RrpUnderLanded = 'rrp_under_landed';
-    case SoldOut = 'sold_out';
     case SlowerThanPromised = 'slower_than_promised';
 }

@@ -88,7 +88,7 @@ final class TitleHelp
     /** @param  list<string>  $words */
     private static function codes(string $title, array $words): ?TitleNote
     {
-        $codes = array_values(array_filter($words, self::code(...)));
+        $codes = array_values(array_filter($words, OptionWords::code(...)));
 
         return $codes === []
             ? null
@@ -189,19 +189,13 @@ final class TitleHelp
         return mb_strlen($word) >= self::LONG_WORD
             && mb_strtoupper($word) === $word
             && mb_strtolower($word) !== $word
-            && ! self::code($word);
+            && ! OptionWords::code($word);
     }
 
     /** Whether a word only praises or announces. */
     public static function puff(string $word): bool
     {
         return in_array(mb_strtolower($word), self::PUFF, true);
-    }
-
-    /** "STL-01", "OD1048B": letters and digits mixed, or a hyphen between capitals and digits; not "5L" or "12V". */
-    private static function code(string $word): bool
-    {
-        return preg_match('/^(?=.*\d)(?=.*[A-Z])[A-Z\d]{2,}(?:-[A-Z\d]+)+$|^[A-Z]{1,4}\d{3,}[A-Z\d]*$/', $word) === 1;
     }
 
     /** @param  list<string>  $words */

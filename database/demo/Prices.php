@@ -54,6 +54,7 @@ final class Prices
     /** @var array<string, array<string, mixed>> */
     public const MARKETS = [
         'IE' => [
+            'sold' => true,
             'currency' => 'EUR',
             'prices' => 'conversion',
             'ending' => '{"part": "0.95", "direction": "up"}',
@@ -62,6 +63,7 @@ final class Prices
             'duty_bp' => 0,
         ],
         'NL' => [
+            'sold' => true,
             'currency' => 'EUR',
             'prices' => 'own',
             'ending' => '{"part": "0.95", "direction": "up"}',

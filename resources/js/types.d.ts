@@ -83,6 +83,7 @@ export interface JoinedView {
 export interface LackView {
   place: string;
   words: string;
+  meant: string[];
 }
 
 export interface LastStepView {

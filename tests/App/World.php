@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
@@ -17,6 +18,7 @@ use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Bench\Lack;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\Item;
 use WindowStall\Drift\Decide;
@@ -84,7 +86,13 @@ final class World
      */
     public function market(Stall $stall, string $market, int $first, array $terms = []): void
     {
-        DB::table('markets')->insert(['stall_id' => $stall->id, 'market' => $market, 'landed_at' => now(), ...$terms]);
+        DB::table('markets')->insert([
+            'stall_id' => $stall->id,
+            'market' => $market,
+            'landed_at' => now(),
+            'sold' => true,
+            ...$terms,
+        ]);
         DB::table('delivery_quotes')->insert([
             'connection_id' => $this->connection($stall)->id,
             'warehouse' => 'GB',
@@ -149,8 +157,19 @@ final class World
                 'width' => 1200,
                 'height' => 1200,
             ]);
+        $this->meant($stall, $listing);
 
         return $listing->refresh();
+    }
+
+    /** What tests call goods isn't what a shop would: it stands as it is. */
+    public function meant(Stall $stall, Listing $listing): void
+    {
+        $lacks = ListingFigures::of($stall, $listing->refresh())->wording()->lacks();
+        DB::table('listings')->where('id', $listing->id)->update([
+            'own_meant' => json_encode(array_merge(...array_map(static fn (Lack $l): array => $l->meant, $lacks))),
+            'wording_lacks' => 0,
+        ]);
     }
 
     /** The seller says something of a listing. */

@@ -49,6 +49,8 @@ final readonly class TypedPatch
                 'value_order.option' => 'required_with:value_order|string|max:120',
                 'value_order.values' => 'required_with:value_order|array|max:500',
                 'value_order.values.*' => 'string|max:255',
+                'meant' => 'sometimes|array|max:500',
+                'meant.*' => 'string|max:2000',
                 'names' => 'sometimes|array|max:10',
                 'names.*.as' => 'nullable|string|max:60',
                 'names.*.values' => 'array|max:500',
@@ -155,6 +157,9 @@ final readonly class TypedPatch
         return $this->said([
             'names' => fn (array $names): ListingPatch => $none->names(
                 OptionNames::with($this->listing->own_names ?? [], $names),
+            ),
+            'meant' => fn (array $phrases): ListingPatch => $none->meant(
+                [...$this->listing->own_meant, ...array_values($phrases)],
             ),
             'option_order' => static fn (array $options): ListingPatch => $none->optionOrder(array_values($options)),
             'value_order' => fn (array $order): ListingPatch => $none->valueOrder(

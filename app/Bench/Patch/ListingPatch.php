@@ -123,6 +123,12 @@ final readonly class ListingPatch
         return $this->own(['own_option_order' => array_values(array_unique($options))]);
     }
 
+    /** @param  list<string>  $phrases  titles, sentences, names and values that shoppers are to read as they are */
+    public function meant(array $phrases): self
+    {
+        return $this->own(['own_meant' => array_values(array_unique($phrases))]);
+    }
+
     /**
      * Variants stand in the order of an option's values; among those of one value the order stays.
      *

@@ -13,6 +13,7 @@ final class PatchWords
         'own_pictures' => 'pictures',
         'own_names' => 'names of options',
         'own_option_order' => 'order of options',
+        'own_meant' => 'what is meant so',
         'own_search_title' => 'search title',
         'own_search_words' => 'search description',
         'own_type' => 'type',

@@ -38,6 +38,7 @@ final class Snapshot
         'own_search_words',
         'own_dropped',
         'own_option_order',
+        'own_meant',
         'own_part',
         'drafts',
         'deleted_at',

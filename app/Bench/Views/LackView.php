@@ -9,12 +9,13 @@ use WindowStall\Core\Bench\Lack;
 /** Something a listing still lacks, and the part of the page where it is mended. */
 final readonly class LackView
 {
-    public function __construct(public string $place, public string $words)
+    /** @param  list<string>  $meant  what the seller may say is meant so */
+    public function __construct(public string $place, public string $words, public array $meant = [])
     {
     }
 
     public static function of(Lack $lack): self
     {
-        return new self($lack->place->value, $lack->words);
+        return new self($lack->place->value, $lack->words, $lack->meant);
     }
 }

@@ -62,7 +62,7 @@ final readonly class ListingRowView
             variants: count($f->variants),
             stock: array_sum(array_map(static fn (VariantFigures $v): int => $v->available, $on)),
             changes: $f->listing->changes_count,
-            lacks: array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness->lacks),
+            lacks: array_map(static fn (Lack $l): LackView => LackView::of($l), $f->readiness()->lacks),
         );
     }
 

@@ -88,7 +88,7 @@ final readonly class ListingView
             sales: self::sales($f),
             order: OwnOrderView::of($listing),
             search: InSearchView::of($f, $words),
-            lacks: array_map(LackView::of(...), $f->readiness->lacks),
+            lacks: array_map(LackView::of(...), $f->readiness()->lacks),
             changes: app(OpenChanges::class)->of($f),
             held: self::held($f),
             drafts: $listing->drafts,
@@ -142,18 +142,13 @@ final readonly class ListingView
     /** @return list<NoteView> */
     private static function junk(ListingFigures $f, string $words): array
     {
-        $text = html_entity_decode(
-            strip_tags((string) preg_replace('#</(p|li|h2|h3)>|<br\s*/?>#i', "\n", $words)),
-            ENT_QUOTES | ENT_HTML5,
-        );
-
         return array_map(
             static fn (Junk $j): NoteView => new NoteView(
                 kind: $j->kind->value,
                 words: $j->kind->words(),
                 instead: $j->sentence,
             ),
-            Junk::in($text, [$f->stall->name, (string) config('stall.shops_host')]),
+            Junk::in(RichText::lines($words), [$f->stall->name, (string) config('stall.shops_host')]),
         );
     }
 

@@ -14,11 +14,14 @@ use WindowStall\Core\Landing\DutyBase;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\PullRates;
 use WindowStall\Pricing\Reprice;
+use WindowStall\Pricing\SellToMarket;
 use WindowStall\Pricing\TypedCosts;
 use WindowStall\Pricing\Views\CostsAnswerView;
 use WindowStall\Pricing\Views\CostSheetView;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Stall\Views\Choices;
+use WindowStall\Support\Refusal;
 
 /** The cost sheet of a stall: each line is saved as it is left, prices follow, and the sample shows what it does. */
 final readonly class CostsController
@@ -32,6 +35,7 @@ final readonly class CostsController
         return Inertia::render('pricing/CostsPage', [
             'run' => Reprice::underWay($stall),
             'sheet' => CostSheetView::of($stall),
+            'countries' => Choices::countries(),
         ]);
     }
 
@@ -61,6 +65,26 @@ final readonly class CostsController
         );
     }
 
+    /** Sells to a country, or no longer. */
+    public function market(Request $request, Stall $stall, SellToMarket $sell): JsonResponse
+    {
+        $typed = $request->validate(
+            [
+                'market' => ['required', 'string', Rule::in(array_column(Choices::countries(), 'code'))],
+                'sold' => 'required|boolean',
+            ],
+            ['market.in' => 'Choose a country from the list.'],
+        );
+        if ($typed['market'] === $stall->home_market) {
+            throw new Refusal('That is the home market. It is changed in the settings.');
+        }
+        $change = $sell($stall, User::asking($request), $typed['market'], (bool) $typed['sold']);
+
+        return new JsonResponse(
+            CostsAnswerView::of($stall->refresh()->load(['rates', 'recipes', 'marketRows']), $change),
+        );
+    }
+
     /** @return array<string, mixed> */
     private function typed(Request $request, Stall $stall): array
     {
@@ -75,7 +99,7 @@ final readonly class CostsController
                 'free_over' => 'sometimes|nullable|string|max:20',
                 'build_in' => 'sometimes|boolean',
                 'sample' => 'sometimes|integer',
-                'market' => ['sometimes', 'string', Rule::in($stall->markets())],
+                'market' => ['sometimes', 'string', Rule::in($stall->soldTo())],
                 'terms' => 'required_with:market|array',
                 'terms.prices' => [Rule::in(['conversion', 'own'])],
                 'terms.currency' => 'string|size:3',

@@ -30,7 +30,7 @@ final class RepriceStall extends RunJob
             'Pricing every variant',
             function () use ($run, $stall, $price): void {
                 $run->update([
-                    'total' => count($stall->markets()) *
+                    'total' => count($stall->soldTo()) *
                         ListingVariant::query()
                             ->whereHas('listing', fn ($q) => $q->where('stall_id', $stall->id))
                             ->count(),

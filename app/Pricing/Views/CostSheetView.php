@@ -60,7 +60,7 @@ final readonly class CostSheetView
             cushionEffect: self::cushionEffect($stall, $sample[1] ?? null),
             markets: array_map(
                 static fn (string $m): MarketTermsView => self::market($stall, $m, $sample[1] ?? null),
-                $stall->markets(),
+                $stall->soldTo(),
             ),
             currencies: [$stall->currency, ...array_values($stall->rates->pluck('from')->sort()->all())],
             sample: $sample[0]->listing->id ?? null,

@@ -41,7 +41,7 @@ final readonly class RecipeChoicesView
 
     public static function of(Stall $stall): self
     {
-        $markets = $stall->markets();
+        $markets = $stall->soldTo();
         $methods = DB::select(self::METHODS, ['stall' => $stall->id, 'most' => self::MOST]);
 
         return new self(

@@ -29,11 +29,9 @@ final readonly class RungView
     /** @param  bool  $known  whether the share that buys so many anyway comes from orders */
     public static function of(RungFigures $f, bool $known): self
     {
-        $anyway = sprintf(
-            '%s buy so many anyway%s',
-            self::percent($f->anyway),
-            $known ? '' : ', if one in twenty does',
-        );
+        $anyway = $known
+            ? sprintf('Of your orders, %s were for so many without it.', self::percent($f->anyway))
+            : sprintf('No orders tell yet; this takes it that %s would buy so many anyway.', self::percent($f->anyway));
 
         return new self(
             pieces: $f->pieces,
@@ -43,9 +41,13 @@ final readonly class RungView
             margin: Percent::whole($f->till->marginBp),
             climb: match (true) {
                 $f->pieces === 1 => '',
-                $f->mustClimb === null => 'No share of buyers makes it pay.',
-                $f->mustClimb === 0 => 'It pays from the first who climbs.',
-                default => sprintf('Pays once %s of buyers climb; %s.', self::percent($f->mustClimb), $anyway),
+                $f->mustClimb === null => 'It never earns more than selling them one by one.',
+                $f->mustClimb === 0 => 'It earns more from the first buyer who takes so many because of it.',
+                default => sprintf(
+                    'It earns more once %s of all buyers take so many because of it. %s',
+                    self::percent($f->mustClimb),
+                    $anyway,
+                ),
             },
             warning: $f->underFloor
                 ? 'This rung falls under the floor.'

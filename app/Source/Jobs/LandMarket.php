@@ -6,6 +6,7 @@ namespace WindowStall\Source\Jobs;
 
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
+use WindowStall\Source\Events\MarketLanded;
 use WindowStall\Source\Landing\LandItems;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
@@ -39,6 +40,7 @@ final class LandMarket extends RunJob
                     },
                 );
                 $stall->marketsLanded($market);
+                event(new MarketLanded($stall, $market));
             },
             'Something went wrong here. It has been noted; choose the country again.',
         );

@@ -116,13 +116,13 @@ final class SaveItems
         INSERT INTO supplier_variants (
             stall_id, supplier_item_id, external_id, sku, barcode, label, position, cost_minor, stock, grams, rrp_minor,
             goods_minor, delivery_minor, landed_minor, days_min, days_max, warehouse, method, first_minor,
-            further_minor, out_of_reach
+            further_minor, out_of_reach, to_order
         )
         SELECT DISTINCT ON (item.id, said.external_id)
                item.stall_id, item.id, said.external_id, said.sku, said.barcode, said.label, said.position,
                said.cost, said.stock, said.grams, said.rrp,
                landed.goods, landed.delivery, landed.landed, landed.dmin, landed.dmax, landed.wh, landed.method,
-               landed.first, landed.further, COALESCE(landed.beyond, 0)
+               landed.first, landed.further, COALESCE(landed.beyond, 0), item.methods IS NULL
         FROM stage_variants AS said
         JOIN supplier_items AS item ON item.connection_id = :connection AND item.external_id = said.item
         LEFT JOIN stage_landed AS landed ON landed.item = said.item AND landed.external_id = said.external_id
@@ -136,15 +136,16 @@ final class SaveItems
             stock = excluded.stock,
             grams = excluded.grams,
             rrp_minor = excluded.rrp_minor,
+            to_order = excluded.to_order,
             gone_at = NULL
         WHERE (
             supplier_variants.sku, supplier_variants.barcode, supplier_variants.label, supplier_variants.position,
             supplier_variants.cost_minor, supplier_variants.stock, supplier_variants.grams,
-            supplier_variants.rrp_minor, supplier_variants.gone_at
+            supplier_variants.rrp_minor, supplier_variants.to_order, supplier_variants.gone_at
         ) IS DISTINCT FROM (
             excluded.sku, excluded.barcode, excluded.label, excluded.position,
             excluded.cost_minor, excluded.stock, excluded.grams,
-            excluded.rrp_minor, NULL::timestamptz
+            excluded.rrp_minor, excluded.to_order, NULL::timestamptz
         )
         SQL;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use WindowStall\Core\Landing\Caution;
+use WindowStall\Core\Landing\CautionAcross;
 use WindowStall\Core\Landing\CautionKind;
 use WindowStall\Core\Landing\LandedCost;
 use WindowStall\Core\Landing\Offer;
-use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\ProductGroup;
 use WindowStall\Core\Source\ProductGroups;
@@ -74,7 +74,6 @@ final readonly class ItemSheetView
                 $b->days->max,
             ],
         );
-        $rrp = $inHand->rrp === null ? null : $rate->convert($inHand->rrp);
 
         return new self(
             id: $row->id,
@@ -105,7 +104,7 @@ final readonly class ItemSheetView
                 array_keys($landed),
                 $landed,
             ),
-            cautions: self::cautions($item, $stall, $market, $inHand, $rrp, $landed[1] ?? null),
+            cautions: self::cautions($item, $stall, $market, $variants),
             trouble: $trouble ??
                 ($landed === []
                     ? sprintf('%s doesn’t deliver this to %s.', $row->connection?->name, Stall::countrySaid($market))
@@ -117,22 +116,32 @@ final readonly class ItemSheetView
         );
     }
 
-    /** @return list<string> */
-    private static function cautions(
-        Item $item,
-        Stall $stall,
-        string $market,
-        Variant $inHand,
-        ?Money $rrp,
-        ?LandedCost $landed,
-    ): array {
-        $said =
-            $landed === null
-                ? []
-                : array_map(
-                    static fn (Caution $c): string => self::caution($c, $market),
-                    Caution::about($landed, $rrp, $inHand->stock, $market, $stall->promise_days),
-                );
+    /**
+     * Of all its variants, whichever is in hand.
+     *
+     * @param  array<string, LandedCost>  $landed  by the supplier's id of the variant
+     * @return list<string>
+     */
+    private static function cautions(Item $item, Stall $stall, string $market, array $landed): array
+    {
+        $rate = $stall->rateFrom($item->currency);
+        $variants = [];
+        foreach ($item->variants as $variant) {
+            if (isset($landed[$variant->id])) {
+                $variants[] = [
+                    'label' => $variant->label(),
+                    'landed' => $landed[$variant->id],
+                    'rrp' => $variant->rrp === null ? null : $rate->convert($variant->rrp),
+                    'stock' => $variant->stock,
+                ];
+            }
+        }
+        $said = array_map(
+            static fn (CautionAcross $c): string => $c->all()
+                ? self::caution($c->worst, $market)
+                : self::cautionOfSome($c, $market),
+            CautionAcross::of($variants, $market, $stall->promise_days),
+        );
         $groups = ProductGroups::of($item);
         if ($groups->several()) {
             $said[] = sprintf(
@@ -171,6 +180,53 @@ final readonly class ItemSheetView
                 )
                 ->all(),
         );
+    }
+
+    private static function cautionOfSome(CautionAcross $across, string $market): string
+    {
+        $c = $across->worst;
+        $one = $c->one === null ? '' : MoneyView::text($c->one);
+        $other = $c->other === null ? '' : MoneyView::text($c->other);
+        $n = count($across->labels);
+        $some = sprintf('%d of its %d variants', $n, $across->of);
+        $named = implode(', ', array_slice($across->labels, 0, 3)).($n > 3 ? ' …' : '');
+
+        return match ($c->kind) {
+            CautionKind::DearDelivery => sprintf(
+                'For %s (%s) delivery costs as much as %s, the goods only %s.',
+                $some,
+                $named,
+                $one,
+                $other,
+            ),
+            CautionKind::RrpUnderLanded => sprintf(
+                'For %s (%s) the recommended price is under what it costs landed: %s under %s.',
+                $some,
+                $named,
+                $one,
+                $other,
+            ),
+            CautionKind::NothingNear => sprintf(
+                'Of its %d variants, %d %s in %s; %d %s from %s in %s (%s).',
+                $across->of,
+                $across->of - $n,
+                $across->of - $n === 1 ? 'lies' : 'lie',
+                Stall::countrySaid($market),
+                $n,
+                $n === 1 ? 'comes' : 'come',
+                Stall::countrySaid((string) $c->warehouse),
+                $c->days?->words(),
+                $named,
+            ),
+            CautionKind::SoldOut => sprintf('%s (%s) %s sold out.', $some, $named, $n === 1 ? 'is' : 'are'),
+            CautionKind::SlowerThanPromised => sprintf(
+                'For %s (%s) it takes up to %s; your shop promises %d.',
+                $some,
+                $named,
+                $c->days?->words(),
+                $c->promise,
+            ),
+        };
     }
 
     private static function caution(Caution $c, string $market): string

@@ -30,7 +30,10 @@ final class SettingsController
         $facts = StallRules::forSettings($request, $stall);
         DB::transaction(function () use ($stall, $facts): void {
             $stall->update($facts);
-            $stall->marketRows()->firstOrCreate(['market' => $stall->home_market]);
+            DB::table('markets')->updateOrInsert(
+                ['stall_id' => $stall->id, 'market' => $stall->home_market],
+                ['sold' => true],
+            );
             $stall->unsetRelation('marketRows');
             event(new SettingsChanged($stall));
         });

@@ -73,6 +73,7 @@ final class CostSheet
             'handling_minor',
             'rate_tolerance_bp',
             'built_in_minor',
+            'free_over_minor',
         ];
         $this->stall =
             ($changes['stall'] ?? []) +
@@ -189,6 +190,7 @@ final class CostSheet
             Rate::bp((int) $this->stall['platform_fee_bp']),
             Rate::bp((int) $this->stall['returns_bp']),
             $this->money('advertising_minor'),
+            $home ? $this->of->moneyOrNull(self::whole($this->stall['free_over_minor'])) : null,
         );
     }
 
@@ -281,6 +283,11 @@ final class CostSheet
         return $from->code === $this->of->currency
             ? null
             : ExchangeRate::of($from, $this->of->currencyValue(), $this->rateOf($from->code), 0, '');
+    }
+
+    private static function whole(int|bool|null $minor): ?int
+    {
+        return $minor === null ? null : (int) $minor;
     }
 
     private function money(string $column): Money

@@ -19,6 +19,7 @@ final class FreeDelivery
      */
     public static function builtIn(Money $price, Landed $landed, SaleTerms $charged): ?Money
     {
+        $charged = $charged->alwaysCharging();
         [$keep] = $charged->keep($price->minor, $landed->total->minor);
 
         return self::without($charged)->priceKeeping($landed->total, $price->with($keep));
@@ -57,6 +58,8 @@ final class FreeDelivery
         $n = count($orders);
         $landed = array_sum(array_column($orders, 'landed'));
         [$usual, $each] = [Rounding::halfUp($sold, 1, $n), Rounding::halfUp($landed, 1, $n)];
+        // As it would be if nothing were free yet.
+        $terms = $terms->alwaysCharging();
         [$keep] = $terms->keep($usual, $each);
         $free = self::without($terms);
         for ($value = intdiv($usual, $step) * $step + $step, $tries = 0; $tries < 200; $value += $step, $tries++) {

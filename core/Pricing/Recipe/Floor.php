@@ -53,6 +53,12 @@ final readonly class Floor
         return $terms->priceKeeping($landed, $this->keep ?? Money::zero($landed->currency), $this->margin);
     }
 
+    /** The lowest price that meets it among those at which delivery is free; null where none does. */
+    public function priceWithDelivery(Money $landed, SaleTerms $terms): ?Money
+    {
+        return $terms->freePriceKeeping($landed, $this->keep ?? Money::zero($landed->currency), $this->margin);
+    }
+
     /** "15% of the receipts", "2.00". */
     public function words(): string
     {

@@ -171,13 +171,22 @@ final readonly class Recipe
         if ($least === null || $this->ending === null) {
             return $least;
         }
+        // An ending may lift a price to where delivery is free and less is kept: then the first there that meets it.
+        $free = $floor->priceWithDelivery($landed, $terms);
+
+        return $this->raisedFrom($least, $this->ending, $floor, $landed, $terms)
+            ?? ($free === null ? null : $this->raisedFrom($free, $this->ending, $floor, $landed, $terms));
+    }
+
+    private function raisedFrom(Money $least, Ending $ending, Floor $floor, Money $landed, SaleTerms $terms): ?Money
+    {
         // Rounding of single lines can cost a minor unit just above the lowest price that meets the floor: then the
         // next ending.
-        for ($price = $this->ending->atLeast($least), $n = 0; $n < 5; $n++) {
+        for ($price = $ending->atLeast($least), $n = 0; $n < 5; $n++) {
             if ($floor->met($price->minor, $landed->minor, $terms)) {
                 return $price;
             }
-            $price = $price->with($price->minor + $this->ending->step($price->currency));
+            $price = $price->with($price->minor + $ending->step($price->currency));
         }
 
         return null;

@@ -12,7 +12,7 @@ use WindowStall\Core\Tax\SalesTax;
 /**
  * What every sale to a market bears besides the goods, and the prices that follow from it.
  *
- * With P the price, D the delivery charged and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts
+ * With P the price, D the delivery charged (nothing from the value on from which it is free) and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts
  * R = G − tax; tax on top, R = P + D, tax = t × R, G = R + tax. Payment fee = rate × G + fixed, platform fee = rate ×
  * (P + D), returns allowance = rate × R. You keep K = R − landed − fees − allowance − advertising. Each line is rounded
  * half up once; all works on whole minor units.
@@ -28,6 +28,9 @@ final readonly class SaleTerms
 
     public Money $advertising;
 
+    /** From which price on delivery is free, in minor units. */
+    private int $free;
+
     /** How many lines are rounded. */
     private int $roundings;
 
@@ -40,6 +43,7 @@ final readonly class SaleTerms
      * @param  Rate|null  $platform  a marketplace's share of price and delivery
      * @param  Rate|null  $returns  what returns eat of the receipts
      * @param  Money|null  $advertising  spent for each order
+     * @param  Money|null  $freeOver  goods worth so much or more are sent without a charge
      */
     public function __construct(
         public SalesTax $tax,
@@ -49,10 +53,12 @@ final readonly class SaleTerms
         ?Rate $platform = null,
         ?Rate $returns = null,
         ?Money $advertising = null,
+        public ?Money $freeOver = null,
     ) {
         $this->platform = $platform ?? Rate::none();
         $this->returns = $returns ?? Rate::none();
         $this->advertising = $advertising ?? Money::zero($charged->currency);
+        $this->free = $freeOver->minor ?? PHP_INT_MAX;
         $this->roundings = count(
             array_filter([
                 $tax->rate->millionths,
@@ -64,6 +70,22 @@ final readonly class SaleTerms
         $this->plainSlope = $this->slope(0);
     }
 
+    /** The same, with delivery charged whatever the goods are worth. */
+    public function alwaysCharging(): self
+    {
+        return $this->freeOver === null ? $this : $this->chargingAlways($this->charged);
+    }
+
+    /**
+     * What is charged for delivery where the goods are sold for so much.
+     *
+     * @param  int  $price  in minor units of the currency of the terms
+     */
+    public function chargedAt(int $price): int
+    {
+        return $price >= $this->free ? 0 : $this->charged->minor;
+    }
+
     /**
      * @param  int  $price  in minor units of the currency of the terms
      * @return array{tax: int, gross: int, receipts: int, payment: int, platform: int, returns: int} every line at a
@@ -71,7 +93,7 @@ final readonly class SaleTerms
      */
     public function lines(int $price): array
     {
-        $asked = $price + $this->charged->minor;
+        $asked = $price + $this->chargedAt($price);
         $tax = $this->tax->minorOn($asked);
         [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
 
@@ -96,7 +118,7 @@ final readonly class SaleTerms
      */
     public function keep(int $price, int $landed): array
     {
-        $asked = $price + $this->charged->minor;
+        $asked = $price + ($price >= $this->free ? 0 : $this->charged->minor);
         $tax = $this->tax->minorOn($asked);
         [$gross, $receipts] = $this->tax->included ? [$asked, $asked - $tax] : [$asked + $tax, $asked];
         $keep =
@@ -126,6 +148,41 @@ final readonly class SaleTerms
      *     less than a ten-thousandth
      */
     public function priceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
+    {
+        if ($this->freeOver === null) {
+            return $this->priceKeepingAlways($landed, $amount, $margin);
+        }
+        $charged = $this->alwaysCharging()->priceKeepingAlways($landed, $amount, $margin);
+
+        return $charged !== null && $charged->minor < $this->free
+            ? $charged
+            : $this->freePriceKeeping($landed, $amount, $margin);
+    }
+
+    /** The same among the prices at which delivery is free; null where there are none. */
+    public function freePriceKeeping(Money $landed, Money $amount, ?Rate $margin = null): ?Money
+    {
+        $least = $this->freeOver === null
+            ? null
+            : $this->chargingAlways($landed->with(0))->priceKeepingAlways($landed, $amount, $margin);
+
+        return $least === null ? null : $least->with(max($least->minor, $this->free));
+    }
+
+    private function chargingAlways(Money $charged): self
+    {
+        return new self(
+            $this->tax,
+            $charged,
+            $this->payment,
+            $this->paymentFixed,
+            $this->platform,
+            $this->returns,
+            $this->advertising,
+        );
+    }
+
+    private function priceKeepingAlways(Money $landed, Money $amount, ?Rate $margin): ?Money
     {
         $m = $margin->millionths ?? 0;
         [$numerator, $denominator] = $m === 0 ? $this->plainSlope : $this->slope($m);

@@ -58,7 +58,7 @@ final readonly class Till
 
         return new self(
             $price,
-            $terms->charged,
+            $price->with($terms->chargedAt($price->minor)),
             $landed->goods,
             $landed->delivery,
             $landed->duty,

@@ -52,7 +52,7 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
     send<PlacedManyView>('GET', route('bench.placed', [handle, ended]))
       .then((done) => {
         toast.success(`${String(done.placed)} in the window.`);
-        setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why }] })));
+        setLeft(done.left.map((l) => ({ id: l.id, title: l.title, lacks: [{ place: '', words: l.why, meant: [] }] })));
       })
       .catch(sayTrouble);
   }, [ended, handle]);

@@ -19,7 +19,8 @@ const WAYS = [
 /** One change to all that is chosen: times, plus, for a margin, to an ending; or back to their recipes. */
 export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
   const [way, setWay] = useState<(typeof WAYS)[number]['do']>('factor');
-  const [value, setValue] = useState('');
+  // What a way begins with is set, not only shown.
+  const [value, setValue] = useState<string>(WAYS[0].example);
   const [ending, setEnding] = useState('');
   const chosen = WAYS.find((w) => w.do === way) ?? WAYS[0];
   const line = 'border-b-[1.5px] border-rule bg-transparent py-1 text-[15px] font-medium text-ink focus:border-you';
@@ -36,7 +37,11 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
           <select
             aria-label="How to change them"
             value={way}
-            onChange={(e) => setWay(e.target.value as typeof way)}
+            onChange={(e) => {
+              const next = WAYS.find((w) => w.do === e.target.value) ?? WAYS[0];
+              setWay(next.do);
+              setValue(next.example);
+            }}
             className={line}
           >
             {WAYS.map((w) => (
@@ -49,7 +54,6 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
             <input
               aria-label="By how much"
               value={value}
-              placeholder={chosen.example}
               inputMode="decimal"
               onChange={(e) => setValue(e.target.value)}
               className={`${line} w-20`}
@@ -62,10 +66,10 @@ export function BulkPrices({ onSet }: { onSet: (bulk: Bulk) => void }) {
           <input
             aria-label="Ending"
             value={ending}
-            placeholder="0.95"
+            placeholder={way === 'ending' ? '' : 'as it comes'}
             inputMode="decimal"
             onChange={(e) => setEnding(e.target.value)}
-            className={`${line} w-16`}
+            className={`${line} w-24`}
           />
         </label>
         <p className="mt-3 text-[12.5px] text-mute">

@@ -37,7 +37,13 @@ const LINES: { key: string; name: string; unit: '%' | 'money'; says: string }[] 
 ];
 
 /** What every sale bears. A line is saved as it is left; prices follow, and the sample shows what it does. */
-export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
+export default function CostsPage({
+  sheet: given,
+  countries,
+}: {
+  sheet: CostSheetView;
+  countries: { code: string; name: string }[];
+}) {
   const handle = useHandle();
   const [sheet, setSheet] = useState(given);
   const [others, setOthers] = useState(false);
@@ -55,6 +61,7 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
         return false;
       });
   const save = (body: unknown) => ask('PATCH', route('pricing.costs.update', handle), body);
+  const sell = (market: string, sold: boolean) => ask('POST', route('pricing.costs.market', handle), { market, sold });
   const field = (key: string) => sheet.fields.find((f) => f.key === key);
   const figure = 'w-20 py-0.5 text-right font-semibold';
   const shown = sheet.rates.filter((r) => r.used || others);
@@ -128,8 +135,27 @@ export default function CostsPage({ sheet: given }: { sheet: CostSheetView }) {
               market={m}
               currencies={sheet.currencies}
               onSay={(terms) => save({ market: m.market, terms })}
+              onLeave={() => void sell(m.market, false)}
             />
           ))}
+          <label className="flex items-baseline gap-2 border-t border-line py-2.5 text-mute">
+            Sell to another country:
+            <select
+              aria-label="Sell to another country"
+              value=""
+              onChange={(e) => void sell(e.target.value, true)}
+              className="max-w-[220px] border-b border-rule bg-transparent py-0.5 font-medium text-ink"
+            >
+              <option value="">choose one</option>
+              {countries
+                .filter((c) => sheet.markets.every((m) => m.market !== c.code))
+                .map((c) => (
+                  <option key={c.code} value={c.code}>
+                    {c.name}
+                  </option>
+                ))}
+            </select>
+          </label>
         </div>
         <div>
           <div className="flex items-baseline">

@@ -1,6 +1,6 @@
 import { Kept } from '@/ui/Asked';
 import { XIcon } from '@phosphor-icons/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { send, words } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -31,6 +31,7 @@ export function LadderSheet({
   const [ladder, setLadder] = useState<LadderView | null>(null);
   const [rungs, setRungs] = useState<TypedRungView[]>([]);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const asked = useRef<AbortController | null>(null);
   useEffect(() => {
     setLadder(null);
     if (listing === null) return;
@@ -44,13 +45,18 @@ export function LadderSheet({
   const next = ladder?.next;
   const attempt = (next: TypedRungView[]) => {
     setRungs(next);
+    asked.current?.abort();
     if (listing === null || next.some((r) => r.value.trim() === '')) return;
-    send<LadderView>('POST', route('pricing.ladder.try', [handle, listing]), { rungs: next })
+    const ask = new AbortController();
+    asked.current = ask;
+    send<LadderView>('POST', route('pricing.ladder.try', [handle, listing]), { rungs: next }, ask.signal)
       .then((said) => {
         setLadder(said);
         setTrouble(null);
       })
-      .catch((e: unknown) => setTrouble(words(e)));
+      .catch((e: unknown) => {
+        if (!ask.signal.aborted) setTrouble(words(e));
+      });
   };
   const change = (n: number, other: Partial<TypedRungView>) =>
     attempt(rungs.map((r, i) => (i === n ? { ...r, ...other } : r)));

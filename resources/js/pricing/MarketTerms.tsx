@@ -7,10 +7,12 @@ interface Props {
   market: MarketTermsView;
   currencies: string[];
   onSay: (terms: MarketTermsView) => Promise<boolean>;
+  /** Sells there no longer. */
+  onLeave: () => void;
 }
 
 /** What sales to one market bear, and how its price list is made, as a sentence. */
-export function MarketTerms({ market: m, currencies, onSay }: Props) {
+export function MarketTerms({ market: m, currencies, onSay, onLeave }: Props) {
   const change = useWhole(m, onSay);
   const say = (other: Partial<MarketTermsView>) => change((now) => ({ ...now, ...other }));
   const word = 'field-sizing-content border-b border-rule/40 bg-transparent font-medium text-ink focus:border-you';
@@ -110,6 +112,15 @@ export function MarketTerms({ market: m, currencies, onSay }: Props) {
           </select>
         </Phrase>
         <span className="ml-auto text-[13px]">{m.effect}</span>
+        {!m.home && (
+          <button
+            type="button"
+            onClick={onLeave}
+            className="text-[13px] underline decoration-line underline-offset-4 hover:text-ink"
+          >
+            no longer sell there
+          </button>
+        )}
       </div>
     </div>
   );

@@ -12,7 +12,8 @@ interface Props {
 }
 
 /**
- * The country sold to: every cost, day count and warning turns to it. One never looked at before is worked out first.
+ * The country sold to: every cost, day count and warning turns to it. One never looked at before is worked out first;
+ * looking sells nothing there.
  */
 export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
   const handle = useHandle();
@@ -30,7 +31,7 @@ export function MarketSwitch({ market, markets, countries, onTurn }: Props) {
           else router.post(route('source.market', handle), { market: to });
         }}
       >
-        <optgroup label="Work out another country">
+        <optgroup label="Look at another country">
           {countries
             .filter((c) => !known.has(c.code))
             .map((c) => (

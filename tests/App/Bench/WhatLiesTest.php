@@ -46,7 +46,7 @@ final class WhatLiesTest extends AppTestCase
 
         $rows = (new WhatLies($this->stall))->page(ListingState::OnBench, 1);
         $counted = $rows
-            ->map(fn (Listing $l): int => count(ListingFigures::of($this->stall, $l)->readiness->lacks))
+            ->map(fn (Listing $l): int => count(ListingFigures::of($this->stall, $l)->readiness()->lacks))
             ->all();
         $sorted = $counted;
         sort($sorted);

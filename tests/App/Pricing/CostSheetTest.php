@@ -119,6 +119,27 @@ final class CostSheetTest extends AppTestCase
         self::assertFalse(DB::table('markets')->where('stall_id', $this->stall->id)->where('market', 'SE')->exists());
     }
 
+    public function test_a_country_that_was_looked_at_isnt_sold_to_until_somebody_says_so(): void
+    {
+        Queue::fake();
+        $this->post(route('source.market', $this->stall), ['market' => 'SE']);
+        self::assertContains('SE', $this->stall->markets(), 'its costs are kept');
+        $said = $this->getJson(route('pricing.costs', $this->stall))->viewData('page')['props']['sheet'];
+        self::assertNotContains('SE', array_column($said['markets'], 'market'), 'and nothing is sold there');
+
+        $sold = $this->postJson(route('pricing.costs.market', $this->stall), ['market' => 'SE', 'sold' => true]);
+        self::assertContains('SE', array_column($sold->assertOk()->json('sheet.markets'), 'market'));
+        $prices = fn (): int => DB::table('prices')->where('market', 'SE')->where('stall_id', $this->stall->id)->count();
+        self::assertGreaterThan(0, $prices());
+        $this->postJson(route('pricing.undo', [$this->stall, $sold->json('change')]))->assertOk();
+        self::assertNotContains('SE', $this->stall->refresh()->soldTo(), 'it can be taken back');
+
+        $this->postJson(route('pricing.costs.market', $this->stall), ['market' => 'GB', 'sold' => false])
+            ->assertUnprocessable();
+        $this->postJson(route('pricing.costs.market', $this->stall), ['market' => 'XX', 'sold' => true])
+            ->assertUnprocessable();
+    }
+
     public function test_delivery_is_free_over_a_basket_value_or_carried_by_the_price(): void
     {
         $proposed = $this->getJson(route('pricing.free-delivery', $this->stall))->assertOk();

@@ -47,6 +47,27 @@ final class ReadinessTest extends TestCase
         self::assertSame('The description is still a draft. Read it, and change or accept it.', $lacks[1]->words);
     }
 
+    public function test_what_its_supplier_takes_no_order_for_isnt_ready_and_says_why(): void
+    {
+        $plain = static fn (string $label): VariantState => new VariantState(
+            $label,
+            true,
+            0,
+            Money::gbp(1895),
+            Money::gbp(500),
+            toOrder: false,
+        );
+        $lacks = $this->of(variants: [$plain('White · M'), $plain('White · L')])->lacks;
+        self::assertSame([Place::Variants], array_map(static fn (Lack $l): Place => $l->place, $lacks));
+        self::assertSame(
+            'It is a blank, and its print house takes no order for a blank without artwork.',
+            $lacks[0]->words,
+        );
+        $some = $this->of(variants: [$this->variant(), $plain('White · L')])->lacks;
+        self::assertStringStartsWith('White · L is a blank, ', $some[0]->words);
+        self::assertCount(1, $some);
+    }
+
     public function test_under_the_floor_is_said_with_what_it_keeps_and_may_be_meant(): void
     {
         $at = static fn (bool $knowingly, int $keep = 150): VariantState => new VariantState(

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\Core\Landing;
 use PHPUnit\Framework\TestCase;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Landing\Caution;
+use WindowStall\Core\Landing\CautionAcross;
 use WindowStall\Core\Landing\CautionKind;
 use WindowStall\Core\Landing\LandedCost;
 use WindowStall\Core\Landing\Offer;
@@ -38,6 +39,25 @@ final class CautionTest extends TestCase
     {
         $caution = Caution::about($this->landed(900, 300, 'GB', 5, 9), Money::gbp(1000), ['GB' => 9], 'GB')[0];
         self::assertEquals([Money::gbp(1000), Money::gbp(1200)], [$caution->one, $caution->other]);
+    }
+
+    public function test_an_item_is_judged_by_all_its_variants_and_says_of_which_it_holds(): void
+    {
+        $variant = fn (string $label, string $from, int $days, array $stock): array => [
+            'label' => $label,
+            'landed' => $this->landed(900, 300, $from, $days, (int) array_sum($stock)),
+            'rrp' => null,
+            'stock' => $stock,
+        ];
+        $near = $variant('Green', 'GB', 4, ['GB' => 112]);
+        $far = $variant('Red', 'CN', 22, ['CN' => 9]);
+        $farther = $variant('Blue', 'CN', 25, ['CN' => 9]);
+        self::assertSame([], CautionAcross::of([$near, $variant('Tan', 'GB', 4, ['GB' => 150])], 'GB'));
+        $some = CautionAcross::of([$far, $near, $farther], 'GB');
+        self::assertSame([CautionKind::NothingNear], array_map(static fn ($c): CautionKind => $c->worst->kind, $some));
+        self::assertSame([['Red', 'Blue'], 3, false], [$some[0]->labels, $some[0]->of, $some[0]->all()]);
+        self::assertSame(25, $some[0]->worst->days?->max, 'the figures are those of the worst');
+        self::assertTrue(CautionAcross::of([$far, $farther], 'GB')[0]->all());
     }
 
     /**

@@ -6,9 +6,14 @@ namespace WindowStall\Tests\Core\Pricing;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Pricing\Recipe\Ending;
+use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Tax\SalesTax;
 
 /** Prices solved from what they have to keep. */
@@ -52,6 +57,45 @@ final class SaleTermsTest extends TestCase
                 );
             }
         }
+    }
+
+    public function test_from_the_value_at_which_delivery_is_free_nothing_of_it_is_kept(): void
+    {
+        $free = Terms::simple(charged: 295, freeOver: Money::gbp(2500));
+        self::assertSame(Terms::simple(charged: 295)->keep(2499, 900), $free->keep(2499, 900));
+        self::assertSame(Terms::simple()->keep(2511, 900), $free->keep(2511, 900));
+        self::assertSame([295, 0], [$free->chargedAt(2499), $free->chargedAt(2500)]);
+        $till = Till::ring(Money::gbp(2511), Landed::of(Money::gbp(700), Money::gbp(200)), $free);
+        self::assertSame(0, $till->charged->minor);
+        self::assertSame($till->keep->minor, Terms::simple()->keep(2511, 900)[0]);
+    }
+
+    public function test_the_lowest_price_is_found_on_either_side_of_free_delivery(): void
+    {
+        mt_srand(11);
+        $sides = [0, 0];
+        for ($n = 0; $n < 200; $n++) {
+            $terms = Terms::simple(charged: 295, freeOver: Money::gbp(2500));
+            [$landed, $amount] = [Money::gbp(mt_rand(1500, 2100)), Money::gbp(mt_rand(0, 400))];
+            $price = $terms->priceKeeping($landed, $amount)?->minor;
+            for ($least = 0; $terms->keep($least, $landed->minor)[0] < $amount->minor; $least++) {
+                continue;
+            }
+            self::assertSame($least, $price);
+            $sides[$least < 2500 ? 0 : 1]++;
+        }
+        self::assertGreaterThan(5, min($sides), 'both sides were tried');
+    }
+
+    public function test_an_ending_doesnt_lift_a_price_over_free_delivery_and_under_its_floor(): void
+    {
+        $terms = Terms::simple(charged: 295, freeOver: Money::gbp(2500));
+        $recipe = Recipe::plain(1_000_000, new Ending(0), Floor::keep(Money::gbp(200)));
+        // The floor is met at 24.50 with delivery paid; at 25.00, where its ending leads, nothing is kept.
+        self::assertSame([200, -1], [$terms->keep(2450, 2026)[0], $terms->keep(2500, 2026)[0]]);
+        $price = $recipe->decide(Landed::of(Money::gbp(2026), Money::gbp(0)), $terms)->price;
+        self::assertNotNull($price);
+        self::assertGreaterThanOrEqual(200, $terms->keep($price->minor, 2026)[0]);
     }
 
     public function test_a_margin_is_met_within_one_minor_unit(): void

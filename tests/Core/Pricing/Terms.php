@@ -14,13 +14,14 @@ use WindowStall\Core\Tax\SalesTax;
 final class Terms
 {
     /** 20% tax included, 1.5% + 0.20 for the payment. */
-    public static function simple(string $currency = 'GBP', int $charged = 0): SaleTerms
+    public static function simple(string $currency = 'GBP', int $charged = 0, ?Money $freeOver = null): SaleTerms
     {
         return new SaleTerms(
             SalesTax::included(Rate::bp(2000)),
             Money::of($charged, $currency),
             Rate::bp(150),
             Money::of(20, $currency),
+            freeOver: $freeOver,
         );
     }
 

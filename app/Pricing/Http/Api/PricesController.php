@@ -25,8 +25,8 @@ final class PricesController
         $page = Page::of($request);
         $market =
             $request->validate(
-                ['market' => ['sometimes', 'string', Rule::in($stall->markets())]],
-                ['market' => 'One of these belongs here: '.implode(', ', $stall->markets()).'.'],
+                ['market' => ['sometimes', 'string', Rule::in($stall->soldTo())]],
+                ['market' => 'One of these belongs here: '.implode(', ', $stall->soldTo()).'.'],
             )['market'] ?? $stall->home_market;
         $rows = ListingVariant::query()
             ->with(['prices' => fn ($q) => $q->where('market', $market), 'listing', 'supplierVariant', 'sold'])

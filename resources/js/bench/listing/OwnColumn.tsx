@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { DraftMark } from '@/bench/listing/DraftMark';
 import { DropSheet } from '@/bench/listing/DropSheet';
 import { JunkNotes } from '@/bench/listing/JunkNotes';
+import { MeantSo } from '@/bench/listing/MeantSo';
 import { NamesEditor } from '@/bench/listing/NamesEditor';
 import { Notes } from '@/bench/listing/Notes';
 import { OrderFields } from '@/bench/listing/OrderFields';
@@ -69,6 +70,12 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
   // From the words as they are when its turn comes: what was just typed is said before.
   const cut = (sentences: string[]) =>
     void edits.patch((now: ListingView) => ({ words: withoutSentences(now.words, sentences) }));
+  const meantSo = (place: string) => (
+    <MeantSo
+      lack={listing.lacks.find((l) => l.place === place && l.meant.length > 0)}
+      onSay={(meant) => void edits.patch({ meant })}
+    />
+  );
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-10">
       <Part
@@ -93,6 +100,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
           fix="better it"
           onFix={(n) => void edits.patch({ title: n.instead })}
         />
+        {meantSo('title')}
       </Part>
       <Part
         place="pictures"
@@ -126,6 +134,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
             onDrop={setDropping}
             onTakeUp={takeUp}
           />
+          {meantSo('names')}
         </Part>
       )}
       <Part place="variants" label="Variants and prices">
@@ -157,6 +166,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
         }
       >
         <JunkNotes junk={listing.junk} onCut={cut} />
+        {meantSo('words')}
         <WordsEditor
           key={listing.id}
           html={listing.words}
