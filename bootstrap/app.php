@@ -15,6 +15,7 @@ use WindowStall\Stall\Http\BeginOutside;
 use WindowStall\Stall\Http\FewAtOnce;
 use WindowStall\Stall\Http\InStall;
 use WindowStall\Stall\Http\SignedInHere;
+use WindowStall\Support\Http\MeasuredBody;
 use WindowStall\Support\Http\PlainErrors;
 use WindowStall\Support\Http\RefuseBrokenText;
 
@@ -49,7 +50,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [SignedInHere::class, SharedProps::class]);
         $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXIES', ''))));
         $middleware->group('shop', [OwnShopOnly::class, OpenToShoppers::class, SubstituteBindings::class]);
-        $middleware->prepend([RefuseBrokenText::class, BeginOutside::class]);
+        $middleware->prepend([MeasuredBody::class, RefuseBrokenText::class, BeginOutside::class]);
         // What a route names is looked for in the stall that was entered.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: InStall::class);
         // For what asks outside or works for seconds.

@@ -14,7 +14,6 @@ use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
-use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\GoodsPage;
 use WindowStall\Source\SupplierVariant;
 
@@ -41,6 +40,32 @@ final readonly class TakePayment
           AND variant.id = line.supplier_variant_id
           AND item.id = variant.supplier_item_id
           AND sent.connection_id = item.connection_id
+        SQL;
+
+    private const BOUGHT_WHOLLY = <<<'SQL'
+        DELETE FROM basket_lines AS line
+        USING (
+            SELECT listing_variant_id, sum(quantity) AS pieces
+            FROM order_lines
+            WHERE order_id = :order
+            GROUP BY listing_variant_id
+        ) AS bought
+        WHERE line.basket_id = :basket
+          AND line.listing_variant_id = bought.listing_variant_id
+          AND line.quantity <= bought.pieces
+        SQL;
+
+    private const BOUGHT_PARTLY = <<<'SQL'
+        UPDATE basket_lines AS line
+        SET quantity = line.quantity - bought.pieces
+        FROM (
+            SELECT listing_variant_id, sum(quantity) AS pieces
+            FROM order_lines
+            WHERE order_id = :order
+            GROUP BY listing_variant_id
+        ) AS bought
+        WHERE line.basket_id = :basket
+          AND line.listing_variant_id = bought.listing_variant_id
         SQL;
 
     public function __construct(
@@ -162,7 +187,9 @@ final readonly class TakePayment
             return false;
         }
         $this->toSuppliers($order);
-        BasketRow::query()->where('basket_id', $order->basket_id)->delete();
+        // Only what was bought leaves the basket: what was put in since the order was placed stays.
+        DB::delete(self::BOUGHT_WHOLLY, ['order' => $order->id, 'basket' => $order->basket_id]);
+        DB::update(self::BOUGHT_PARTLY, ['order' => $order->id, 'basket' => $order->basket_id]);
         TellShelves::of($order);
 
         return true;

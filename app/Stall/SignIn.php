@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
+use WindowStall\Support\Http\KnownBrowser;
 
 /**
  * A place where a person is signed in. A session holds its id and counts only as long as this row is there: ending a
@@ -49,6 +50,7 @@ final class SignIn extends Model
             'created_at' => now(),
         ]);
         $request->session()->put(self::KEY, $signIn->id);
+        KnownBrowser::remember($request, $user->email);
 
         return $signIn;
     }

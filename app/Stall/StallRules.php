@@ -18,6 +18,11 @@ use WindowStall\Support\Views\Percent;
 /** Reads what people type about a stall, field by field, with sentences that say what to mend. */
 final class StallRules
 {
+    /** One line of writing: no breaks, and nothing that turns or hides what stands beside it. */
+    private const NAME = ['required', 'string', 'max:60', 'not_regex:/[\p{Cc}\p{Zl}\p{Zp}\x{202A}-\x{202E}\x{2066}-\x{2069}]/u'];
+
+    private const ONE_LINE = 'The name is one line of ordinary writing.';
+
     private const TAKEN_HANDLES = ['www', 'shop', 'shops', 'workshop', 'admin', 'mail', 'api', 'standins'];
 
     /**
@@ -31,7 +36,7 @@ final class StallRules
         $request->merge(['handle' => mb_strtolower(trim(Typed::text($request, 'handle')))]);
         $typed = $request->validate(
             [
-                'name' => 'required|string|max:60',
+                'name' => self::NAME,
                 'handle' => [
                     'required',
                     'string',
@@ -47,6 +52,7 @@ final class StallRules
             ],
             [
                 'name.required' => 'A stall needs a name.',
+                'name.not_regex' => self::ONE_LINE,
                 'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
                 'handle.unique' => 'Another stall has that address already.',
                 'handle.not_in' => 'That address is kept for other things.',
@@ -69,11 +75,14 @@ final class StallRules
     {
         $typed = $request->validate(
             [
-                'name' => 'required|string|max:60',
+                'name' => self::NAME,
                 'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
                 'promise_days' => 'required|integer|min:1|max:90',
             ],
-            ['promise_days.*' => 'How many working days the shop promises: from 1 to 90.'],
+            [
+                'name.not_regex' => self::ONE_LINE,
+                'promise_days.*' => 'How many working days the shop promises: from 1 to 90.',
+            ],
         );
 
         return [

@@ -19,7 +19,7 @@ Route::middleware('guest')->group(function (): void {
     Route::post('/sign-up', [SignUpController::class, 'store'])->middleware('throttle:sign-in');
     Route::get('/password/forgotten', [PasswordController::class, 'forgotten'])->name('password.forgotten');
     Route::post('/password/forgotten', [PasswordController::class, 'send'])
-        ->middleware('throttle:sign-in')
+        ->middleware('throttle:forgotten')
         ->name('password.send');
     Route::get('/password/new/{token}', [PasswordController::class, 'create'])
         ->where('token', '[A-Za-z0-9]{64}')

@@ -7,11 +7,13 @@ namespace WindowStall\Support;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
+use Illuminate\Pagination\CursorPaginator;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
 use WindowStall\Support\Api\Refusals;
+use WindowStall\Support\Http\KnownBrowser;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
@@ -44,14 +46,18 @@ final class WorkshopServiceProvider extends ServiceProvider
                 : 'person '.$request->user()->getAuthIdentifier());
     }
 
+    private static function person(Request $request): string
+    {
+        return hash('xxh128', mb_strtolower(self::email($request))).'.';
+    }
+
     public function boot(): void
     {
         // A query too many is a fault to find in tests, not one to show a seller.
         Model::shouldBeStrict($this->app->environment('testing'));
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
-        // By address as well as by e-mail: neither one machine trying many people nor many machines trying one person
-        // get far. A number that is none never reaches the database.
+        // A number that is none never reaches the database.
         Sanctum::getAccessTokenFromRequestUsing(
             static fn (Request $request): ?string => preg_match(
                 '/^\d{1,18}\|\w{1,100}$/D',
@@ -60,14 +66,25 @@ final class WorkshopServiceProvider extends ServiceProvider
                 ? $request->bearerToken()
                 : null,
         );
-        RateLimiter::for(
-            'sign-in',
-            fn (Request $request): array => [
-                Limit::perMinute(10)->by('email.'.hash('xxh128', mb_strtolower(self::email($request)))),
-                Limit::perMinute(40)->by('address.'.$request->ip()),
-                Limit::perHour(400)->by('hour.'.$request->ip()),
-            ],
-        );
+        // A marker in an address is read by {@see Cursors} alone: the paginator would take any, and ask the database with it.
+        CursorPaginator::currentCursorResolver(static fn (): null => null);
+        // By person and machine together, so that whoever guesses at somebody's password locks out nobody but themselves;
+        // by machine, so that none tries many people; and by person, so that many machines don't try one, which binds no
+        // browser in which that person has signed in before.
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(10)->by('pair.'.self::person($request).$request->ip()),
+            Limit::perMinute(40)->by('address.'.$request->ip()),
+            Limit::perHour(400)->by('hour.'.$request->ip()),
+            ...(KnownBrowser::knows($request, self::email($request))
+                ? []
+                : [Limit::perMinute(60)->by('person.'.self::person($request))]),
+        ]);
+        // A mail is all that asking for it can bring about: its limits are its own.
+        RateLimiter::for('forgotten', static fn (Request $request): array => [
+            Limit::perMinute(5)->by('forgotten.'.self::person($request).$request->ip()),
+            Limit::perHour(30)->by('forgotten.'.self::person($request)),
+            Limit::perMinute(40)->by('forgotten.address.'.$request->ip()),
+        ]);
         RateLimiter::for(
             'dear',
             fn (Request $request): array => [

@@ -216,6 +216,7 @@ const places: Typing[] = [
         }
         currencies={['EUR']}
         onSay={(terms) => say({ duty: terms.duty })}
+        onLeave={() => undefined}
       />
     ),
   },

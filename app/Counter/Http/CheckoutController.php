@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Http;
 
+use Illuminate\Contracts\Validation\Validator as ValidatorContract;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Validator;
 use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
+use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Core\Said;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Order;
@@ -21,6 +23,7 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Address, delivery, tax, and on to payment. */
@@ -30,21 +33,22 @@ final readonly class CheckoutController
     private const PATIENCE = 2;
 
     private const RULES = [
-        'email' => 'required|email:rfc|max:190',
+        // An address within a machine's own network gets no letter of ours.
+        'email' => ['required', 'email:rfc', 'max:190', 'regex:/@[^@\s]+\.\p{L}{2,}$/u'],
         'name' => 'required|string|max:120',
         'street' => 'required|string|max:200',
         'town' => 'required|string|max:120',
-        'postcode' => 'required|string|max:20|regex:/^[\p{L}\p{N} -]+$/u',
+        'postcode' => 'required|string|max:20',
     ];
 
     private const WORDS = [
         'email.required' => 'Where may we write about the order?',
         'email.email' => 'That is no e-mail address.',
+        'email.regex' => 'That is no e-mail address that can be reached.',
         'name.required' => 'Whose name goes on the parcel?',
         'street.required' => 'Which house and street?',
         'town.required' => 'Which town?',
         'postcode.required' => 'The postcode is missing.',
-        'postcode.regex' => 'That is no postcode.',
         'max' => 'That is too long: :max letters at most.',
     ];
 
@@ -75,6 +79,15 @@ final readonly class CheckoutController
             return redirect()->to('/basket');
         }
         $check = Validator::make($request->all(), self::RULES, self::WORDS);
+        $check->after(static function (ValidatorContract $check) use ($request, $stall): void {
+            $code = Typed::text($request, 'postcode');
+            if (! $check->errors()->has('postcode') && Postcode::read($code, $stall->home_market) === null) {
+                $check->errors()->add(
+                    'postcode',
+                    sprintf('That is no postcode of %s.', Stall::countrySaid($stall->home_market)),
+                );
+            }
+        });
         /** @var array<string, string> $typed */
         $typed = array_map(
             static fn (mixed $v): string => is_string($v) ? $v : '',
@@ -103,6 +116,7 @@ final readonly class CheckoutController
             );
         }
         try {
+            $typed['postcode'] = Postcode::read($typed['postcode'], $stall->home_market) ?? $typed['postcode'];
             $order = $place($stall, $basket, $contents, $typed);
             $payAt = $this->payAt($payment, $order, $stall);
 

@@ -41,9 +41,11 @@ final readonly class OrderController
             ]),
             private: true,
         );
-        // The basket this order was made from is empty now.
-        if ($order->state === OrderState::Paid && $request->cookies->get(Basket::COOKIE) === $order->basket_id) {
-            foreach (BasketCookies::emptied() as $cookie) {
+        // What was bought lies in the basket no more; what was put in since does.
+        $basket = Basket::find($request, $stall);
+        if ($order->state === OrderState::Paid && $basket?->id === $order->basket_id) {
+            $left = (int) $basket->lines()->sum('quantity');
+            foreach ($left > 0 ? BasketCookies::of($basket, $left) : BasketCookies::emptied() as $cookie) {
                 $page->withCookie($cookie);
             }
         }

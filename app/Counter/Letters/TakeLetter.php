@@ -37,7 +37,7 @@ final class TakeLetter
                 return $same;
             }
             $letter = Letter::of($stall)->create([
-                'order_id' => self::order($stall, $number),
+                'order_id' => self::order($stall, $number, $email),
                 'name' => $name,
                 'email' => $email,
                 'hash' => $hash,
@@ -56,11 +56,14 @@ final class TakeLetter
         });
     }
 
-    /** The order that is meant; null where there is none of that number. */
-    private static function order(Stall $stall, string $number): ?int
+    /** The order that is meant; null where none of that number was placed with this address: nobody names another's. */
+    private static function order(Stall $stall, string $number, string $email): ?int
     {
         $id = ctype_digit($number) && strlen($number) < 10
-            ? Order::of($stall)->where('number', (int) $number)->value('id')
+            ? Order::of($stall)
+                ->where('number', (int) $number)
+                ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+                ->value('id')
             : null;
 
         return $id === null ? null : (int) $id;

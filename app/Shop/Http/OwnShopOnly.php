@@ -39,6 +39,9 @@ final class OwnShopOnly
         }
         $request->attributes->set('stall', $stall);
 
-        return $next($request);
+        $response = $next($request);
+        $response->headers->set('X-Content-Type-Options', 'nosniff');
+
+        return $response;
     }
 }

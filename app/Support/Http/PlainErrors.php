@@ -25,7 +25,8 @@ final class PlainErrors
         403 => 'This isn’t yours to see.',
         404 => 'There is nothing at this address.',
         405 => 'This address can’t be used that way.',
-        413 => 'That is more than can be sent at once: 80 MB is the most.',
+        413 => 'That is more than can be sent here at once. Send less.',
+        415 => 'This address doesn’t take what was sent.',
         419 => 'This page was open too long. Load it again and repeat the last step.',
         429 => 'That was too often in a short time. Wait a minute and try again.',
         500 => 'Something went wrong here. It has been noted; nothing you had saved is lost.',
@@ -49,7 +50,7 @@ final class PlainErrors
             return self::away($e) ? self::answer($request, 503, self::SENTENCES[503], ['Retry-After' => '5']) : null;
         });
         $exceptions->render(function (PostTooLargeException $e, Request $request): Response {
-            return self::said(self::SENTENCES[413], $request, 413);
+            return self::answer($request, 413, self::SENTENCES[413], []);
         });
         $exceptions->respond(function (Response $response, Throwable $e, Request $request): Response {
             $status = $response->getStatusCode();

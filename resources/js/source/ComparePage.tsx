@@ -128,7 +128,7 @@ export default function ComparePage({ comparison, ids, price, priceTrouble, mark
               value={typed}
               inputMode="decimal"
               data-price
-              placeholder="24.95"
+              placeholder="…"
               onChange={(e) => {
                 setTyped(e.target.value);
               }}

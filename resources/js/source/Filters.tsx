@@ -58,7 +58,7 @@ function TrialPrice({
           <input
             value={typed}
             inputMode="decimal"
-            placeholder="24.95"
+            placeholder="…"
             data-trial
             onChange={(e) => {
               setTyped(e.target.value);

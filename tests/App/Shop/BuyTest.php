@@ -6,11 +6,13 @@ namespace WindowStall\Tests\App\Shop;
 
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
+use WindowStall\Shop\BasketRow;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -92,6 +94,37 @@ final class BuyTest extends AppTestCase
         $this->shopper->send('get', '/orders/'.strrev($order->token))->assertNotFound();
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
         Queue::assertPushed(SendSupplierOrder::class, 1);
+    }
+
+    public function test_only_what_was_bought_leaves_the_basket(): void
+    {
+        $other = ListingVariant::query()
+            ->where('listing_id', $this->variant->listing_id)
+            ->whereKeyNot($this->variant->id)
+            ->firstOrFail();
+        $this->shopper->put($this->variant, 2);
+        $this->shopper->checkOut()->assertRedirect();
+        // While the payment page is open in another tab.
+        $this->shopper->put($this->variant, 1);
+        $this->shopper->put($other, 1);
+        $order = $this->shopper->pay($this->shopper->order());
+        self::assertSame(OrderState::Paid, $order->state);
+        self::assertSame(
+            [$this->variant->id => 1, $other->id => 1],
+            BasketRow::query()->where('basket_id', $order->basket_id)->pluck('quantity', 'listing_variant_id')->all(),
+        );
+        $this->shopper->send('get', '/orders/'.$order->token)->assertPlainCookie('basket_count', '2');
+        $this->shopper->send('get', '/basket')->assertSee('CPR-02');
+    }
+
+    #[TestWith(['postcode', 'X', 'That is no postcode of the United Kingdom.'])]
+    #[TestWith(['postcode', '12345', 'That is no postcode of the United Kingdom.'])]
+    #[TestWith(['email', 'a@b', 'That is no e-mail address that can be reached.'])]
+    public function test_an_address_nothing_can_come_to_is_refused(string $field, string $typed, string $says): void
+    {
+        $this->shopper->put($this->variant);
+        $this->shopper->checkOut([$field => $typed])->assertUnprocessable()->assertSee($says);
+        self::assertFalse(Order::query()->where('stall_id', $this->stall->id)->exists());
     }
 
     public function test_paying_twice_and_coming_back_twice_charges_and_orders_once(): void

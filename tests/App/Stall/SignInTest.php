@@ -49,6 +49,8 @@ final class SignInTest extends AppTestCase
     public static function badStalls(): iterable
     {
         yield 'no name' => [['name' => ''], 'name'];
+        yield 'a name of two lines' => [['name' => "Quillet\nBcc: all@quillet.example"], 'name'];
+        yield 'a name that turns what follows' => [['name' => "Quillet \u{202E}"], 'name'];
         yield 'a name too long' => [['name' => str_repeat('x', 61)], 'name'];
         yield 'an address with a space' => [['handle' => 'my plot'], 'handle'];
         yield 'an address that is kept' => [['handle' => 'workshop'], 'handle'];

@@ -160,6 +160,8 @@ final class SpoiltTest extends AppTestCase
         'shown',
         'open',
         'made',
+        'meant',
+        'sold',
     ];
 
     /** For what stands in the path. */
@@ -459,6 +461,7 @@ final class SpoiltTest extends AppTestCase
             'signs' => "%_\\'\";--",
             'very long' => str_repeat('x', 1500),
             'markup' => '<script>alert(1)</script>{{7*7}}',
+            'a forged marker' => base64_encode('{"id":"x","_pointsToNextItems":true}'),
             'other scripts' => '١٢٣ 𝟙 𝕏',
         ];
     }
