@@ -26,6 +26,9 @@ final class Postcode
     /** @return array<string, string> */
     private static function forms(): array
     {
-        return self::$forms ??= require __DIR__.'/postcode-forms.php';
+        /** @var array<string, string> $kept */
+        $kept = self::$forms ?? require __DIR__.'/postcode-forms.php';
+
+        return self::$forms = $kept;
     }
 }

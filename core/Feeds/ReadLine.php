@@ -9,6 +9,12 @@ use WindowStall\Core\Money\Currency;
 /** Reads rows of a file by a mapping. What can't be read rejects the row, with the reason; nothing is guessed. */
 final readonly class ReadLine
 {
+    /** Currencies that suppliers' amounts name (ISO 4217). */
+    private const CURRENCIES = [
+        'AUD', 'BGN', 'BRL', 'CAD', 'CHF', 'CNY', 'CZK', 'DKK', 'EUR', 'GBP', 'HKD', 'HUF', 'IDR', 'ILS', 'INR', 'ISK',
+        'JPY', 'KRW', 'MXN', 'MYR', 'NOK', 'NZD', 'PHP', 'PLN', 'RON', 'SEK', 'SGD', 'THB', 'TRY', 'USD', 'ZAR',
+    ];
+
     private const MOST_AMOUNT = 1_000_000;
 
     private const MOST_PIECES = 10_000_000;
@@ -174,6 +180,15 @@ final readonly class ReadLine
         if ($text === '') {
             return null;
         }
+        $other = preg_match('/[\p{L}\p{Sc}]/u', $text) === 1 ? $this->otherCurrency($text) : null;
+        if ($other !== null) {
+            return $this->reject(
+                $number,
+                $field,
+                $text,
+                sprintf('The %s is in %s; this list is in %s.', $field->words(), $other, $this->currency->code),
+            );
+        }
         $read = $this->mapping->decimal->read($text);
         if ($read === null) {
             return $this->reject($number, $field, $text, sprintf('The %s isn’t an amount.', $field->words()));
@@ -198,6 +213,14 @@ final readonly class ReadLine
         return (int) $whole * $this->currency->minorPerUnit() +
             (int) substr(str_pad($part, $decimals, '0'), 0, $decimals) +
             $round;
+    }
+
+    /** The currency that an amount names itself, where that isn't the list's. */
+    private function otherCurrency(string $text): ?string
+    {
+        $said = CurrencySaid::in([$text], self::CURRENCIES);
+
+        return $said === $this->currency->code ? null : $said;
     }
 
     /** @param  list<string>  $values */

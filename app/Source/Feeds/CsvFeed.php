@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds;
 
 use WindowStall\Core\Feeds\BrokenText;
+use WindowStall\Core\Feeds\ColumnNames;
 
 /** CSV and its kin: any delimiter, quoted newlines (RFC 4180), UTF-8, UTF-16, UTF-32 or Windows-1252. */
 final readonly class CsvFeed implements Feed
@@ -27,9 +28,6 @@ final readonly class CsvFeed implements Feed
 
     /** Rows that may stand above the header: a title, a date, an address. */
     private const ABOVE = 12;
-
-    /** So many letters of several bytes to one byte that fits nowhere make a file UTF-8. */
-    private const SURE = 3;
 
     private string $encoding;
 
@@ -56,6 +54,9 @@ final readonly class CsvFeed implements Feed
         $rows = self::rowsOf($said === null ? $lines : array_slice($lines, 1), $this->delimiter);
         $this->headerRow = self::headerIn($rows, $this->delimiter) + ($said === null ? 0 : 1);
         $this->header = Header::names(self::cells($this->record($this->headerRow), $this->delimiter));
+        if ($delimiter === null) {
+            $this->refuseShifted($said === null ? $rows : ['', ...$rows]);
+        }
     }
 
     public function about(): string
@@ -115,7 +116,45 @@ final readonly class CsvFeed implements Feed
         }
         $values = self::cells($record, $this->delimiter);
 
+        if (self::tooWide($values, $width)) {
+            return array_pad([BrokenText::TOO_WIDE.$record], $width, '');
+        }
+
         return count($values) === $width ? $values : array_slice(array_pad($values, $width, ''), 0, $width);
+    }
+
+    /**
+     * Whether something stands beyond the last column that has a name: whose it is nobody can tell.
+     *
+     * @param  list<string>  $values
+     */
+    private static function tooWide(array $values, int $width): bool
+    {
+        return count($values) > $width && trim(implode('', array_slice($values, $width))) !== '';
+    }
+
+    /**
+     * Where most rows are too wide it is the file that is amiss, and no row of it can be trusted.
+     *
+     * @param  list<string>  $rows  the first, with those above the header
+     */
+    private function refuseShifted(array $rows): void
+    {
+        $goods = array_filter(array_slice($rows, $this->headerRow), $this->says(...));
+        $width = count($this->header);
+        $wide = array_filter(
+            $goods,
+            fn (string $row): bool => self::tooWide(self::cells($row, $this->delimiter), $width),
+        );
+        if (count($wide) * 2 > count($goods) && count($wide) > 1) {
+            throw FeedTrouble::because(
+                sprintf(
+                    'Most rows have more cells than the %d columns that are named. Are its amounts written with a decimal '.
+                        'comma, and its cells parted by commas, too? Save it with semicolons between the cells.',
+                    $width,
+                ),
+            );
+        }
     }
 
     /**
@@ -201,22 +240,20 @@ final readonly class CsvFeed implements Feed
         if (preg_match('//u', $whole) === 1) {
             return 'UTF-8';
         }
-        // Letters of several bytes that fit are hardly chance; some bytes that don't are then faults in a UTF-8 file.
-        $letters = preg_match_all('/[\xC3-\xF4][\x80-\xBF]{1,3}/', $whole);
-        $strange = preg_match_all(
-            '/[\x80-\xFF]/',
-            (string) preg_replace(
-                '/[\xC2-\xDF][\x80-\xBF]|[\xE0-\xEF][\x80-\xBF]{2}|[\xF0-\xF4][\x80-\xBF]{3}/',
-                '',
-                $whole,
-            ),
-        );
+        // Lines whose letters of several bytes all fit are hardly chance; of the others it is told row by row what is amiss.
+        $fit = $strange = 0;
+        foreach (preg_split('/[\r\n]+/', $whole) ?: [] as $line) {
+            if (preg_match('/[\x80-\xFF]/', $line) === 1) {
+                preg_match('//u', $line) === 1 ? $fit++ : $strange++;
+            }
+        }
 
-        return str_starts_with($start, "\xEF\xBB\xBF") || $letters > self::SURE * $strange ? 'UTF-8' : 'Windows-1252';
+        return str_starts_with($start, "\xEF\xBB\xBF") || $fit >= $strange ? 'UTF-8' : 'Windows-1252';
     }
 
     /**
-     * The one that cuts most rows into as many columns as most have, the more the better.
+     * The one that cuts the largest share of rows into as many columns as most have, under a header that names goods, and
+     * leaves no quotation mark open; of equals the one with more columns.
      *
      * @param  list<string>  $lines
      * @return non-empty-string
@@ -224,15 +261,20 @@ final readonly class CsvFeed implements Feed
     private static function delimiter(array $lines): string
     {
         $best = ',';
-        $most = 0;
+        $most = 0.0;
         foreach (array_keys(self::DELIMITERS) as $delimiter) {
-            $counts = array_map(
-                static fn (string $row): int => count(self::cells($row, $delimiter)),
-                array_slice(self::rowsOf($lines, $delimiter), 0, self::SAMPLE_ROWS),
-            );
+            $rows = array_slice(self::rowsOf($lines, $delimiter), 0, self::SAMPLE_ROWS);
+            $open = count(array_filter(
+                $rows,
+                static fn (string $row): bool => str_starts_with($row, BrokenText::OPEN_QUOTE),
+            ));
+            $counts = array_map(static fn (string $row): int => count(self::cells($row, $delimiter)), $rows);
             $columns = self::usual($counts);
             $even = count(array_filter($counts, static fn (int $n): bool => $n === $columns));
-            $score = $columns < 2 ? 0 : $even * 1000 + min($columns, 99);
+            $head = self::cells($rows === [] ? '' : $rows[self::headerIn($rows, $delimiter) - 1], $delimiter);
+            $score = $columns < 2
+                ? 0.0
+                : ($even - $open) / count($rows) + min(ColumnNames::likeGoods($head), 5.0) / 5 + min($columns, 99) / 1_000;
             if ($score > $most) {
                 [$best, $most] = [$delimiter, $score];
             }

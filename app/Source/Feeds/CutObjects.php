@@ -23,6 +23,9 @@ final class CutObjects
 
     private bool $escaped = false;
 
+    /** Lists and objects in the object that is being cut out. */
+    private int $brackets = 0;
+
     /** Whether the list has come to its end. */
     private bool $ended = false;
 
@@ -130,7 +133,7 @@ final class CutObjects
         if ($this->over) {
             throw self::wrong('Something stands after the end of the JSON.');
         }
-        if ($sign === '{' && $this->beginsObject()) {
+        if (($sign === '{' && $this->beginsObject()) || ($sign === '[' && $this->beginsOddOne())) {
             $this->begin();
         }
         $this->keep($sign);
@@ -145,6 +148,9 @@ final class CutObjects
             }
             $this->open .= $sign;
             $this->begun = true;
+            if ($this->object !== null) {
+                JsonText::refuseTooMany(++$this->brackets);
+            }
         } else {
             return $this->closed($sign);
         }
@@ -165,6 +171,7 @@ final class CutObjects
         }
         $this->list = strlen($this->open);
         $this->object = '';
+        $this->brackets = 0;
         $this->between = '';
         $this->objects++;
     }
@@ -180,6 +187,12 @@ final class CutObjects
             && ! $this->ended
             && str_ends_with($this->open, '[')
             && ($this->list ?? strlen($this->open)) === strlen($this->open);
+    }
+
+    /** A list where an object of the list at hand belongs: cut out like one, so that it can be named. */
+    private function beginsOddOne(): bool
+    {
+        return $this->object === null && ! $this->ended && strlen($this->open) === $this->list;
     }
 
     /** The list at hand is over: the next is looked for, unless this was the one. */

@@ -71,23 +71,24 @@ final readonly class JsonFeed implements Feed
     /** @return \Generator<int, array<mixed>> */
     private function records(): \Generator
     {
-        return self::objectsIn($this->path, (int) array_search($this->list, $this->lists, true));
+        return self::objectsIn($this->path, (int) array_search($this->list, $this->lists, true), asWritten: true);
     }
 
     /**
      * The objects of a list of objects in a file, one at a time.
      *
      * @param  int  $list  which, from nought
+     * @param  bool  $asWritten  numbers as the words they are written in; see {@see JsonText::decode()}
      * @return \Generator<int, array<mixed>>
      *
      * @throws FeedTrouble when one of them isn't right, or the file breaks off
      */
-    public static function objectsIn(string $path, int $list = 0): \Generator
+    public static function objectsIn(string $path, int $list = 0, bool $asWritten = false): \Generator
     {
         $n = 0;
         foreach (self::objects($path, $list) as $object) {
-            $record = json_decode($object, true, 32, JSON_BIGINT_AS_STRING);
-            if (! is_array($record)) {
+            $record = JsonText::decode($object, $asWritten);
+            if ($record === null) {
                 throw FeedTrouble::because(
                     sprintf(
                         'Record %s isn’t right JSON (%s). Nothing was taken from the file.',
@@ -97,7 +98,7 @@ final readonly class JsonFeed implements Feed
                 );
             }
             $n++;
-            yield $record;
+            yield str_starts_with($object, '[') ? [Records::ODD => mb_substr($object, 0, 200)] : $record;
         }
     }
 

@@ -68,8 +68,7 @@ final class JsonLists
     /** @return list<string> */
     private static function columns(string $object): array
     {
-        $record = json_decode($object, true, 32, JSON_BIGINT_AS_STRING);
-        $names = is_array($record) ? array_keys(Records::rows($record)[0] ?? []) : [];
+        $names = array_keys(Records::rows(JsonText::decode($object) ?? [])[0] ?? []);
 
         return array_map(
             static fn (int|string $path): string => substr((string) strrchr('/'.$path, '/'), 1),

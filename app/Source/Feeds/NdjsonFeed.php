@@ -70,8 +70,8 @@ final readonly class NdjsonFeed implements Feed
                 if ($line === '') {
                     continue;
                 }
-                $record = json_decode($line, true, 32, JSON_BIGINT_AS_STRING);
-                yield is_array($record) && ! array_is_list($record) ? $record : [Records::BROKEN => mb_scrub($line)];
+                $record = str_starts_with($line, '{') ? JsonText::decode($line, asWritten: true) : null;
+                yield $record ?? [Records::BROKEN => mb_scrub($line)];
             }
         } finally {
             fclose($in);

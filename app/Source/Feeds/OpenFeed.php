@@ -66,7 +66,9 @@ final class OpenFeed
         }
         // Wide letters have noughts among their bytes, and a mark at the start.
         $wide = ! in_array(TextLines::marked($start), [null, 'UTF-8'], true);
-        if (! $wide && preg_match('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $start, $m, PREG_OFFSET_CAPTURE) === 1) {
+        // What DOS programs ended a file with isn't part of it.
+        $text = strlen($start) < self::SAMPLE ? rtrim($start, "\x1A") : $start;
+        if (! $wide && preg_match('/[\x00-\x08\x0E-\x1A\x1C-\x1F]/', $text, $m, PREG_OFFSET_CAPTURE) === 1) {
             throw FeedTrouble::because(
                 sprintf(
                     'The file holds binary data (at byte %s), so it is no list of goods. Send CSV, XML or JSON.',
@@ -83,11 +85,15 @@ final class OpenFeed
     private static function manyObjects(string $path): bool
     {
         $in = fopen($path, 'r') ?: throw FeedTrouble::because('The file can’t be opened.');
-        $first = json_decode(self::nextLine($in), true);
+        $first = JsonText::decode(self::nextLine($in));
         $second = self::nextLine($in);
         fclose($in);
-        if (! is_array($first) || $second !== '') {
-            return is_array($first);
+        if ($first === null) {
+            // The first line may be the broken one.
+            return str_starts_with($second, '{') && JsonText::decode($second) !== null;
+        }
+        if ($second !== '') {
+            return true;
         }
         $lists = array_filter($first, static fn (mixed $value): bool => is_array($value) && is_array(reset($value)));
 

@@ -17,6 +17,9 @@ final class Records
     /** In place of a record that can't be read: what stood there. */
     public const BROKEN = "\0broken";
 
+    /** In place of a record where something else stands: that. */
+    public const ODD = "\0odd";
+
     private const DEPTH = 6;
 
     /** How many records are looked at to learn the columns. */
@@ -28,7 +31,7 @@ final class Records
      */
     public static function rows(array $record): array
     {
-        if (isset($record[self::BROKEN])) {
+        if (isset($record[self::BROKEN]) || isset($record[self::ODD])) {
             return [$record];
         }
         $flat = [];
@@ -40,7 +43,8 @@ final class Records
         }
         $rows = array_map(static fn (array $row): array => $row + $flat, $lists[$goods] ?? []);
 
-        return $rows === [] && $flat !== [] ? [$flat] : $rows;
+        // One that says nothing is a row, too: it is counted, and left out by name.
+        return $rows === [] ? [$flat] : $rows;
     }
 
     /**
@@ -56,7 +60,7 @@ final class Records
         $seen = 0;
         foreach ($records as $record) {
             foreach (isset($record[self::BROKEN]) ? [] : self::rows($record) as $row) {
-                $names += array_fill_keys(array_keys($row), true);
+                $names += array_fill_keys(array_keys(array_diff_key($row, [self::ODD => true])), true);
             }
             if (++$seen >= self::LEARN) {
                 break;
@@ -80,8 +84,13 @@ final class Records
         $number = 0;
         foreach ($records as $record) {
             foreach (self::rows($record) as $row) {
-                if (isset($row[self::BROKEN])) {
-                    yield ++$number => array_pad([BrokenText::NO_JSON.$row[self::BROKEN]], count($header), '');
+                $amiss = match (true) {
+                    isset($row[self::BROKEN]) => BrokenText::NO_JSON.$row[self::BROKEN],
+                    isset($row[self::ODD]) => BrokenText::NO_RECORD.$row[self::ODD],
+                    default => null,
+                };
+                if ($amiss !== null) {
+                    yield ++$number => array_pad([$amiss], count($header), '');
 
                     continue;
                 }
@@ -107,7 +116,7 @@ final class Records
         $most = [-1.0, 0];
         foreach ($lists as $name => $rows) {
             $last = static fn (int|string $path): string => substr((string) strrchr('/'.$path, '/'), 1);
-            $columns = array_map($last, array_keys($rows[0]));
+            $columns = array_map($last, array_keys(array_replace(...$rows)));
             $fits = [ColumnNames::likeGoods($columns), count($columns)];
             if ($fits > $most) {
                 [$best, $most] = [$name, $fits];
@@ -127,7 +136,7 @@ final class Records
     {
         $columns = [];
         foreach ($rows as $row) {
-            foreach ($row as $name => $value) {
+            foreach (array_diff_key($row, [self::ODD => true]) as $name => $value) {
                 $columns[$name][] = $value;
             }
         }
@@ -151,7 +160,7 @@ final class Records
                 $flat[$name] = is_bool($value) ? ($value ? 'yes' : 'no') : self::text($value);
             } elseif (! array_is_list($value)) {
                 self::flatten($value, $name, $flat, $lists, $depth + 1);
-            } elseif ($value !== [] && is_array($value[0])) {
+            } elseif (array_filter($value, is_array(...)) !== []) {
                 $rows = self::each($value, $name, $depth);
                 $rows === [] ?: $lists[$name] = $rows;
             } else {
@@ -168,7 +177,9 @@ final class Records
     {
         $rows = [];
         foreach ($records as $record) {
-            if (is_array($record)) {
+            if (! is_array($record)) {
+                $rows[] = [self::ODD => self::text($record)];
+            } else {
                 $row = $within = [];
                 self::flatten($record, $name, $row, $within, $depth + 1);
                 foreach ($within as $list) {

@@ -53,6 +53,8 @@ final readonly class TextLines
                 $chunk = $wide === null ? (string) fread($in, self::CHUNK) : self::converted($in, $wide, $line);
                 $rest .= $chunk;
                 $ended = $chunk === '';
+                // The sign that DOS programs ended files with (Ctrl Z) isn't part of the last line.
+                $rest = $ended ? rtrim($rest, "\x1A") : $rest;
                 // A CR at the very end may be half of a CR LF.
                 $whole = $ended ? strlen($rest) : self::lastEnd($rest);
                 if ($whole === 0 && strlen($rest) > Limits::ROW) {

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Feeds;
 
-use DOMAttr;
-use DOMDocument;
-use DOMElement;
-use DOMNode;
 use XMLReader;
 
 /**
@@ -18,10 +14,17 @@ final readonly class XmlFeed implements Feed
 {
     use PicksRows;
 
+    /** Elements whose attributes and fields are looked at; of those after them, only where they stand. */
     private const LEARN = 20_000;
+
+    /** Elements that are looked at in all to learn where goods stand. */
+    private const MOST = 5_000_000;
 
     /** The path of a record, "list/goods". */
     private string $goods;
+
+    /** @var array<string, true> it, and the paths at which the same stands under other parents */
+    private array $alike;
 
     /** @var array<string, true> local names that are said with their prefixes */
     private array $twice;
@@ -40,12 +43,14 @@ final readonly class XmlFeed implements Feed
      */
     public function __construct(private string $path, string $part = '', array $late = [])
     {
-        $lists = $this->lists();
+        XmlGuard::check($path);
+        $lists = $this->lists($part);
         $found = $lists->goods() ?? throw FeedTrouble::because('No records of goods stand in the XML.');
         $this->lists = $lists->several($found);
         $this->goods = $part === ''
             ? $found
             : Parts::choose(array_fill_keys($this->lists, []), $part, 'list');
+        $this->alike = array_fill_keys($lists->alike($this->goods), true);
         $this->twice = $lists->twice($this->goods);
         $this->late = new LateColumns();
         $this->header = Records::header($this->records(), $late);
@@ -92,25 +97,9 @@ final readonly class XmlFeed implements Feed
                 continue;
             }
             $path = [...array_slice($path, 0, $xml->depth), self::local($xml->name)];
-            if ($xml->depth < $depth || implode('/', $path) !== $this->goods) {
-                continue;
+            if ($xml->depth === $depth && isset($this->alike[implode('/', $path)])) {
+                yield (new XmlRecord($xml, $this->twice, ++$n))->read();
             }
-            $n++;
-            $record = @$xml->expand(new DOMDocument());
-            if (! ($record instanceof DOMElement)) {
-                throw self::broken();
-            }
-            if (strlen($record->textContent) > Limits::RECORD) {
-                throw FeedTrouble::because(
-                    sprintf(
-                        'Record %s is longer than %s letters. The file wasn’t read.',
-                        number_format($n),
-                        number_format(Limits::RECORD),
-                    ),
-                );
-            }
-            $all = $this->value($record);
-            yield is_array($all) ? $all : ['text' => $all];
         }
     }
 
@@ -126,10 +115,7 @@ final readonly class XmlFeed implements Feed
         try {
             while ($xml->read()) {
                 if ($xml->nodeType === XMLReader::DOC_TYPE || $xml->nodeType === XMLReader::ENTITY_REF) {
-                    throw FeedTrouble::because(
-                        'The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; '.
-                            'ask the supplier for plain XML.',
-                    );
+                    throw self::entities();
                 }
                 if ($xml->nodeType === XMLReader::ELEMENT) {
                     yield $xml;
@@ -147,7 +133,7 @@ final readonly class XmlFeed implements Feed
     }
 
     /** A prefix that nobody declared is a slip, not the end of the file. */
-    private static function forgive(): void
+    public static function forgive(): void
     {
         $error = libxml_get_last_error();
         if ($error !== false && $error->level < LIBXML_ERR_FATAL) {
@@ -155,15 +141,20 @@ final readonly class XmlFeed implements Feed
         }
     }
 
-    private function lists(): XmlLists
+    /** @param  string  $part  what a person chose; where that is met among the first, the rest needn't be looked at */
+    private function lists(string $part): XmlLists
     {
         $lists = new XmlLists();
         $path = [];
         $looked = 0;
         foreach ($this->elements() as $xml) {
             $path = [...array_slice($path, 0, $xml->depth), self::local($xml->name)];
-            $lists->met($path, self::prefix($xml->name), self::attributes($xml));
-            if (++$looked >= self::LEARN) {
+            if ($looked < self::LEARN || $lists->isNew($path)) {
+                $lists->met($path, self::prefix($xml->name), self::attributes($xml));
+            } else {
+                $lists->again($path);
+            }
+            if (++$looked >= self::MOST || ($looked === self::LEARN && $lists->knows($part))) {
                 break;
             }
         }
@@ -183,54 +174,7 @@ final readonly class XmlFeed implements Feed
         return $names;
     }
 
-    /** @return string|array<mixed> attributes as "@name", elements that stand several times as a list */
-    private function value(DOMElement $node): string|array
-    {
-        $all = [];
-        foreach ($node->attributes as $attribute) {
-            \assert($attribute instanceof DOMAttr);
-            $all['@'.$this->name($attribute)] = $attribute->value;
-        }
-        [$children, $own] = $this->within($node);
-        if ($children !== [] && $own !== '') {
-            // Words with tags among them, such as <b>: the words are the value.
-            $children = [];
-            $own = trim(preg_replace('/\s+/u', ' ', $node->textContent) ?? $node->textContent);
-        }
-        if ($children === [] && $all === []) {
-            return $own;
-        }
-        foreach ($children as $name => $values) {
-            $all[$name] = count($values) === 1 ? $values[0] : $values;
-        }
-
-        return $own === '' ? $all : $all + ['.' => $own];
-    }
-
-    /** @return array{array<string, list<mixed>>, string} the elements in a node by name, and its own words */
-    private function within(DOMElement $node): array
-    {
-        $children = [];
-        $own = '';
-        foreach ($node->childNodes as $child) {
-            if ($child instanceof DOMElement) {
-                $children[$this->name($child)][] = $this->value($child);
-            } elseif ($child->nodeType === XML_TEXT_NODE || $child->nodeType === XML_CDATA_SECTION_NODE) {
-                $own .= $child->nodeValue;
-            }
-        }
-
-        return [$children, trim($own)];
-    }
-
-    private function name(DOMNode $node): string
-    {
-        $local = self::local($node->nodeName);
-
-        return isset($this->twice[$local]) ? $node->nodeName : $local;
-    }
-
-    private static function local(string $name): string
+    public static function local(string $name): string
     {
         $colon = strrpos($name, ':');
 
@@ -242,7 +186,15 @@ final readonly class XmlFeed implements Feed
         return substr($name, 0, (int) strrpos($name, ':'));
     }
 
-    private static function broken(): FeedTrouble
+    public static function entities(): FeedTrouble
+    {
+        return FeedTrouble::because(
+            'The XML declares entities of its own (<!DOCTYPE …>), which can be a trap. It wasn’t read; ask the supplier '.
+                'for plain XML.',
+        );
+    }
+
+    public static function broken(): FeedTrouble
     {
         $error = libxml_get_last_error();
 

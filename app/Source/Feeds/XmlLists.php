@@ -47,10 +47,68 @@ final class XmlLists
         }
     }
 
+    /**
+     * Whether something stands there that hasn't been met yet.
+     *
+     * @param  non-empty-list<string>  $path
+     */
+    public function isNew(array $path): bool
+    {
+        $depth = count($path) - 1;
+        if ($depth < 1) {
+            return false;
+        }
+        if ($depth <= self::DEEPEST) {
+            return ! isset($this->counts[implode('/', $path)]);
+        }
+        $record = implode('/', array_slice($path, 0, self::DEEPEST + 1));
+
+        return ! isset($this->under[$record][$path[$depth]]);
+    }
+
+    /** @param  non-empty-list<string>  $path  met once more */
+    public function again(array $path): void
+    {
+        if (count($path) - 1 <= self::DEEPEST) {
+            $whole = implode('/', $path);
+            $this->counts[$whole] = ($this->counts[$whole] ?? 0) + 1;
+        }
+    }
+
+    public function knows(string $path): bool
+    {
+        return isset($this->counts[$path]);
+    }
+
+    /**
+     * The paths at which the same stands: of one name and one depth under the same root, with fields in common, such as
+     * "shop/garden/item" and "shop/kitchen/item".
+     *
+     * @return non-empty-list<string>
+     */
+    public function alike(string $goods): array
+    {
+        $fields = $this->under[$goods] ?? [];
+        $end = (string) strrchr($goods, '/');
+        $alike = [$goods];
+        foreach (array_keys($this->counts) as $path) {
+            $path = (string) $path;
+            $common = count(array_intersect_key($this->under[$path] ?? [], $fields));
+            $same = substr_count($path, '/') === substr_count($goods, '/')
+                && str_ends_with($path, $end)
+                && strtok($path, '/') === strtok($goods, '/');
+            if ($path !== $goods && $same && $common * 2 > count($fields)) {
+                $alike[] = $path;
+            }
+        }
+
+        return $alike;
+    }
+
     /** @return string|null the path of the goods; null where nothing stands under the root */
     public function goods(): ?string
     {
-        $several = array_keys(array_filter($this->counts, static fn (int $n): bool => $n > 1));
+        $several = $this->standingSeveralTimes();
         $outermost = static fn (string $path): bool => ! self::isWithin($path, $several);
         $outer = array_values(array_filter($several, $outermost));
         $scores = array_combine($outer, array_map($this->likeGoods(...), $outer));
@@ -75,20 +133,40 @@ final class XmlLists
      */
     public function several(string $found): array
     {
-        $several = array_keys(array_filter($this->counts, static fn (int $n): bool => $n > 1));
+        $several = $this->standingSeveralTimes();
         $outermost = static fn (string $path): bool => $path === $found || ! self::isWithin($path, $several);
         $lists = array_filter(array_unique([...$several, $found]), $outermost);
+        // What is read together with the one that was found isn't offered besides.
+        $with = array_diff($this->alike($found), [$found]);
 
-        return array_values(array_map(strval(...), $lists));
+        return array_values(array_diff(array_map(strval(...), $lists), $with));
     }
 
     /** @return array<string, true> the local names that stand with several prefixes under a path */
     public function twice(string $path): array
     {
-        $prefixes = $this->prefixes[$path] ?? [];
+        $prefixes = array_merge_recursive(
+            ...array_map(fn (string $alike): array => $this->prefixes[$alike] ?? [], $this->alike($path)),
+        );
         $several = array_filter($prefixes, static fn (array $of): bool => count($of) > 1);
 
         return array_fill_keys(array_keys($several), true);
+    }
+
+    /** @return list<string> paths that stand several times, under one parent or one under each of several */
+    private function standingSeveralTimes(): array
+    {
+        $alike = static fn (string $path): string => substr_count($path, '/').strrchr($path, '/');
+        $together = [];
+        foreach ($this->counts as $path => $n) {
+            $together[$alike((string) $path)] = ($together[$alike((string) $path)] ?? 0) + $n;
+        }
+
+        return array_values(array_filter(
+            array_map(strval(...), array_keys($this->counts)),
+            fn (string $path): bool => $this->counts[$path] > 1
+                || ($together[$alike($path)] > 1 && $this->likeGoods($path) > 0),
+        ));
     }
 
     private function likeGoods(string $path): float

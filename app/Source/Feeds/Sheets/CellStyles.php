@@ -18,6 +18,9 @@ final class CellStyles
     /** @var array<int, bool> by style */
     private array $dates = [];
 
+    /** @var array<int, int> by style, how many digits a whole number is shown with at least: 5 for "00000" */
+    private array $digits = [];
+
     public function __construct(?string $part, private readonly bool $since1904)
     {
         $formats = [];
@@ -29,6 +32,7 @@ final class CellStyles
                 $cells = $xml->localName === 'cellXfs';
             } elseif ($cells) {
                 $id = (int) $xml->getAttribute('numFmtId');
+                $this->digits[] = preg_match('/^0{2,}$/D', $formats[$id] ?? '') === 1 ? strlen($formats[$id]) : 0;
                 $this->dates[] = isset($formats[$id]) ? self::isDate($formats[$id]) : in_array($id, self::DATES, true);
             }
         }
@@ -43,6 +47,12 @@ final class CellStyles
         $days = (int) floor($number) - self::DAYS + ($this->since1904 ? self::DAYS_1904 : 0);
 
         return gmdate('Y-m-d', $days * 86_400);
+    }
+
+    /** A whole number with the noughts before it that its style shows, such as those of an article number. */
+    public function padded(int $style, string $digits): string
+    {
+        return ctype_digit($digits) ? str_pad($digits, $this->digits[$style] ?? 0, '0', STR_PAD_LEFT) : $digits;
     }
 
     private static function isDate(string $format): bool

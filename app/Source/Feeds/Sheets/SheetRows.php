@@ -82,7 +82,7 @@ final readonly class SheetRows implements IteratorAggregate
     {
         $date = $this->styles->date($style, (float) $value);
         if ($date !== null || preg_match('/^-?\d+$/D', $value) === 1) {
-            return $date ?? $value;
+            return $date ?? $this->styles->padded($style, $value);
         }
         // 15 digits are what a spreadsheet shows of a number (IEEE 754): 4.2, not 4.2000000000000002.
         $digits = max(0, min(10, 14 - (int) floor(log10(max(1.0, abs((float) $value))))));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Feeds\Sheets;
 
 use WindowStall\Source\Feeds\FeedTrouble;
+use WindowStall\Source\Feeds\XmlGuard;
 use XMLReader;
 
 /** One XML file of a spreadsheet, read element by element. */
@@ -21,6 +22,7 @@ final class XmlPart
         if ($path === null) {
             return;
         }
+        XmlGuard::check($path);
         $before = libxml_use_internal_errors(true);
         libxml_clear_errors();
         $xml = XMLReader::open($path, null, LIBXML_NONET);
