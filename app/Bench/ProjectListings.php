@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\MakeUp\VariantSource;
+use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Core\Bench\Supply;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
@@ -93,8 +94,10 @@ final readonly class ProjectListings
             $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
             $this->address($stall, DB::select(self::RENAMED, $of));
             ($this->count)($stall, $some);
-            foreach (array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id')) as $listing) {
-                FetchPictures::dispatch((int) $listing);
+            $wanted = array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id'));
+            $line = $wanted === [] ? '' : PictureQueue::of($stall->id);
+            foreach ($wanted as $listing) {
+                FetchPictures::dispatch((int) $listing)->onQueue($line);
             }
         }
         event(new ListingsChanged($stall, $ids));

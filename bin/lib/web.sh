@@ -55,7 +55,7 @@ start_worker() {
     worker-looks) start_child worker-looks "${work[@]}" --queue=looks --sleep=0.2 --timeout=60 ;;
     # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
     worker-pictures)
-      work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures --sleep=0.3 --timeout=300)
+      work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures-first,pictures --sleep=0.2 --timeout=300)
       start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
       ;;
     mailbox)

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Cache;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Support\Outbound\Fetch;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Pictures\PictureSizes;
@@ -32,7 +33,7 @@ final class FetchPictures implements ShouldQueue
 
     public function __construct(public readonly int $listingId)
     {
-        $this->onQueue('pictures');
+        $this->onQueue(PictureQueue::LATER);
     }
 
     public function handle(PictureSizes $sizes): void

@@ -9,6 +9,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use Throwable;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\SvgDrawing;
@@ -25,7 +26,7 @@ final class MakePicture implements ShouldQueue
 
     public function __construct(public readonly int $pictureId)
     {
-        $this->onQueue('pictures');
+        $this->onQueue(PictureQueue::LATER);
     }
 
     public function handle(PictureSizes $sizes): void

@@ -26,6 +26,24 @@ final class SvgDrawing
 
     private const PLAIN = 'Save it as “plain SVG”, or as PNG.';
 
+    /** Elements of a drawing. */
+    private const MOST_ELEMENTS = 20_000;
+
+    /** Filters, and uses of what was drawn before: each may be as dear as a drawing. */
+    private const MOST_FILTERS = 12;
+
+    private const MOST_USES = 500;
+
+    private const MOST_DEEP = 40;
+
+    /** Pixels of all pictures within a drawing together. */
+    private const MOST_AREA = 8_000_000;
+
+    /** Seconds and bytes that drawing it may take. */
+    private const SECONDS = 5;
+
+    private const MEMORY = 400_000_000;
+
     private const NO_DRAWING = ['script', 'foreignobject', 'iframe', 'object', 'embed', 'audio', 'video', 'handler'];
 
     public static function is(string $bytes): bool
@@ -48,6 +66,7 @@ final class SvgDrawing
             throw new Refusal('This SVG drawing is damaged. Save it again, or as PNG.');
         }
         $xpath = new DOMXPath($document);
+        self::count($xpath);
         foreach ($xpath->query('//*') ?: [] as $element) {
             if ($element instanceof DOMElement && in_array(self::named($element), self::NO_DRAWING, true)) {
                 throw new Refusal(
@@ -69,12 +88,48 @@ final class SvgDrawing
         self::check($bytes);
         try {
             return Process::input($bytes)
-                ->timeout(20)
-                ->run(['rsvg-convert', '--format=png', '--keep-aspect-ratio', '--width='.self::WIDTH])
+                ->timeout(self::SECONDS + 5)
+                ->run([
+                    'prlimit',
+                    '--cpu='.self::SECONDS,
+                    '--as='.self::MEMORY,
+                    'rsvg-convert',
+                    '--format=png',
+                    '--keep-aspect-ratio',
+                    '--width='.self::WIDTH,
+                ])
                 ->throw()
                 ->output();
         } catch (ProcessFailedException|ProcessTimedOutException) {
             throw new Refusal('This SVG drawing can’t be drawn here. Save it as PNG and send that.');
+        }
+    }
+
+    /** @throws Refusal where drawing it would take more than a logo's worth of time or memory */
+    private static function count(DOMXPath $xpath): void
+    {
+        $named = static fn (string $names): int => (int) $xpath->evaluate('count(//*['.$names.'])');
+        $local = static fn (string $test): string => 'translate(local-name(), "ABCDEFGHIJKLMNOPQRSTUVWXYZ", '.
+            '"abcdefghijklmnopqrstuvwxyz")'.$test;
+        $tooMuch = $named('true()') > self::MOST_ELEMENTS
+            || (int) $xpath->evaluate('count(//*[starts-with(local-name(), "fe")])') > self::MOST_FILTERS
+            || (int) $xpath->evaluate('count(//@filter)') > self::MOST_FILTERS
+            || $named($local('="use"')) > self::MOST_USES
+            || (int) $xpath->evaluate('count(//*[count(ancestor::*) > '.self::MOST_DEEP.'])') > 0;
+        if ($tooMuch) {
+            throw new Refusal('This SVG drawing has more parts or effects than a logo needs. Simplify it, or save it as PNG.');
+        }
+        $area = 0;
+        foreach ($xpath->query('//@*[starts-with(., "data:")]') ?: [] as $within) {
+            $size = @getimagesizefromstring((string) base64_decode((string) strstr((string) $within->nodeValue, ','), false));
+            $area += $size === false ? 0 : $size[0] * $size[1];
+        }
+        if ($area > self::MOST_AREA) {
+            throw new Refusal(sprintf(
+                'The pictures within this SVG drawing have %d million pixels; %d million are the most.',
+                intdiv($area, 1_000_000),
+                intdiv(self::MOST_AREA, 1_000_000),
+            ));
         }
     }
 

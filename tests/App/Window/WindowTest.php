@@ -12,6 +12,8 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Support\Pictures\SvgDrawing;
+use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Jobs\TurnWindows;
@@ -337,6 +339,24 @@ final class WindowTest extends AppTestCase
         $send(
             '<!DOCTYPE svg [<!ENTITY a SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg">&a;</svg>',
         )->assertUnprocessable();
+        // What would hold the only worker of all stalls, or fill its memory, isn't drawn at all.
+        $blur = '<filter id="f">'.str_repeat('<feGaussianBlur stdDeviation="900"/>', 20).'</filter>';
+        $effects = 'more parts or effects';
+        $send($svg($blur.'<rect filter="url(#f)"/>'))->assertUnprocessable()->assertSee($effects);
+        $send($svg(str_repeat('<g>', 60).str_repeat('</g>', 60)))->assertUnprocessable()->assertSee($effects);
+        $wide = "\x89PNG\r\n\x1a\n\0\0\0\rIHDR".pack('NN', 16_000, 16_000)."\x08\x02\0\0\0\0\0\0\0";
+        $send($svg('<image href="data:image/png;base64,'.base64_encode($wide).'"/>'))
+            ->assertUnprocessable()
+            ->assertSee('256 million pixels');
+        $slow = '<filter id="f" x="-900" y="-900" width="9000" height="9000"><feMorphology radius="5000"/></filter>';
+        SvgDrawing::check($svg($slow.'<rect filter="url(#f)"/>'));
+        $begun = microtime(true);
+        try {
+            SvgDrawing::png($svg(str_repeat($slow, 5).'<rect width="300" height="90" filter="url(#f)"/>'));
+        } catch (Refusal) {
+            // It ended, one way or the other.
+        }
+        self::assertLessThan(11, microtime(true) - $begun);
         $send('<svg xmlns="http://www.w3.org/2000/svg"><rect>')
             ->assertUnprocessable()
             ->assertJsonPath('message', 'This SVG drawing is damaged. Save it again, or as PNG.');
