@@ -137,9 +137,22 @@ final readonly class ListingFigures
         return $landed === null ? null : Till::ring($price, $landed, $stall->terms());
     }
 
+    /**
+     * The variants whose prices speak for it: those that can be bought; where none can, all that are offered.
+     *
+     * @return list<VariantFigures>
+     */
+    public function priced(): array
+    {
+        $on = array_values(array_filter($this->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null));
+        $buyable = array_values(array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()));
+
+        return $buyable === [] ? $on : $buyable;
+    }
+
     public function from(): ?Money
     {
-        $prices = array_map(static fn (VariantFigures $v): ?Money => $v->on ? $v->price : null, $this->variants);
+        $prices = array_map(static fn (VariantFigures $v): ?Money => $v->price, $this->priced());
         $prices = array_filter($prices);
 
         return $prices === []

@@ -50,7 +50,8 @@ final readonly class GoodsPage
         $offer = OnOffer::of($f);
         $variants = $offer->variants;
         $buyable = array_values(array_filter($variants, static fn (VariantFigures $v): bool => $v->buyable()));
-        $minors = array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $variants);
+        $priced = $buyable === [] ? $variants : $buyable;
+        $minors = array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $priced);
         $price = match (true) {
             $minors === [] => '',
             min($minors) === max($minors) => MoneyView::text($f->stall->money(min($minors))),
@@ -236,7 +237,9 @@ final readonly class GoodsPage
                     'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'),
                     'url' => $url,
                 ],
-                $this->variants,
+                $this->soldOut() ? $this->variants : array_values(
+                    array_filter($this->variants, static fn (VariantFigures $v): bool => $v->buyable()),
+                ),
             ),
         ];
     }

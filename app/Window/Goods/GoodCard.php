@@ -38,9 +38,7 @@ final readonly class GoodCard
 
     public static function of(ListingFigures $f): self
     {
-        $on = array_values(
-            array_filter($f->variants, static fn (VariantFigures $v): bool => $v->on && $v->price !== null),
-        );
+        $on = $f->priced();
         $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $on));
         $ready = array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
         $buyable = array_values(array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()));

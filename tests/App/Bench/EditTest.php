@@ -212,7 +212,7 @@ final class EditTest extends AppTestCase
         $this->change(['names' => ['Clr' => ['values' => ['STL-01' => 'Steel']]]]);
         $this->change(['names' => ['Clr' => ['values' => ['CPR-02' => 'Copper']]]]);
         $this->change(['names' => ['Clr' => ['as' => 'Finish']]]);
-        self::assertSame(
+        self::assertEquals(
             ['Clr' => ['as' => 'Finish', 'values' => ['STL-01' => 'Steel', 'CPR-02' => 'Copper']]],
             $this->fresh()->own_names,
         );

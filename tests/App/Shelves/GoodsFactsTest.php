@@ -109,7 +109,8 @@ final class GoodsFactsTest extends AppTestCase
             static fn (VariantFigures $v): bool => $v->on && ($v->price->minor ?? 0) > 0,
         ));
         $buyable = array_filter($offered, static fn (VariantFigures $v): bool => $v->buyable());
-        $least = static fn (callable $of): ?int => $offered === [] ? null : min(array_map($of, $offered));
+        $priced = $buyable === [] ? $offered : $buyable;
+        $least = static fn (callable $of): ?int => $priced === [] ? null : min(array_map($of, $priced));
 
         self::assertSame($figures->title->shown(), $row->title);
         self::assertSame((string) $fresh->own_type, $row->type);

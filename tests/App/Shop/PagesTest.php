@@ -6,10 +6,14 @@ namespace WindowStall\Tests\App\Shop;
 
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
+use WindowStall\Bench\Events\ListingsChanged;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Shop\PageStore;
+use WindowStall\Source\SupplierVariant;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Window\Goods\GoodCard;
 
 final class PagesTest extends AppTestCase
 {
@@ -33,6 +37,23 @@ final class PagesTest extends AppTestCase
             [['15.95', 'GBP', 'https://schema.org/InStock'], ['16.95', 'GBP', 'https://schema.org/InStock']],
             array_map(fn (array $o): array => [$o['price'], $o['priceCurrency'], $o['availability']], $ld['offers']),
         );
+    }
+
+    public function test_a_price_that_nobody_can_pay_is_promised_nowhere(): void
+    {
+        $stall = $this->world->stall();
+        $listing = $this->world->inWindow($stall);
+        $cheap = $listing->variants()->orderBy('id')->firstOrFail();
+        SupplierVariant::query()->whereKey($cheap->supplier_variant_id)->update(['stock' => 0]);
+        event(new ListingsChanged($stall, [$listing->id]));
+        $stall->bumpShop();
+        $html = (string) $this->get($stall->shopAddress('/goods/'.$listing->slug))->assertOk()->getContent();
+        self::assertSame(1, preg_match('#<script type="application/ld\+json">(.+?)</script>#s', $html, $m));
+        self::assertSame(['16.95'], array_column(json_decode($m[1] ?? '', true)['offers'], 'price'));
+        self::assertStringNotContainsString('£15.95 to', $html);
+        $card = GoodCard::of(ListingFigures::of($stall, $listing->refresh()));
+        self::assertSame(['£16.95', false], [$card->price, $card->varied]);
+        $this->get($stall->shopAddress('/search?q=trowel'))->assertSee('£16.95')->assertDontSee('£15.95');
     }
 
     public function test_a_suppliers_title_cant_break_out_of_the_page(): void
