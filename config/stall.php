@@ -33,6 +33,9 @@ return [
     ],
     'writer' => [
         'address' => env('WRITER_ADDRESS', $scheme.'://writer.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        // A real service's own key and model are set in the environment.
+        'key' => env('WRITER_KEY', 'writer-demo-key'),
+        'model' => env('WRITER_MODEL', 'standin'),
         'seconds' => 8,
     ],
     'tannet' => [

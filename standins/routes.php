@@ -70,7 +70,7 @@ Route::domain('rates.'.$host)->name('rates.')->group(function (): void {
 });
 
 Route::domain('writer.'.$host)->name('writer.')->group(function (): void {
-    Route::post('/v1/drafts', [Writer\ApiController::class, 'draft'])->name('drafts');
+    Route::post('/v1/chat/completions', [Writer\ApiController::class, 'complete'])->name('complete');
 });
 
 Route::domain('payment.'.$host)->name('payment.')->group(function (): void {

@@ -11,107 +11,70 @@ use WindowStall\Core\Source\ValueWords;
  * What is known of a thing that may be said about it: only what its own data says.
  *
  * @phpstan-type SaidFacts array{
- *     name: string, kind: string|null, materials: list<string>, sizes: list<string>, colours: list<string>,
- *     uses: string|null, posted_from: string|null, days: string|null,
+ *     name: string, own: bool, materials: list<string>, parts: list<string>, measures: list<string>,
+ *     features: list<string>, options: array<string, list<string>>, posted_from: string|null, days: string|null,
  * }
  */
 final readonly class ItemFacts
 {
-    private const MATERIALS = [
-        'ash',
-        'bamboo',
-        'beech',
-        'brass',
-        'bronze',
-        'canvas',
-        'cedar',
-        'ceramic',
-        'clay',
-        'copper',
-        'cotton',
-        'enamel',
-        'felt',
-        'galvanised',
-        'galvanized',
-        'glass',
-        'goatskin',
-        'hazel',
-        'iron',
-        'jute',
-        'leather',
-        'linen',
-        'nitrile',
-        'oak',
-        'plastic',
-        'polycarbonate',
-        'slate',
-        'stainless',
-        'steel',
-        'stoneware',
-        'terracotta',
-        'walnut',
-        'willow',
-        'wood',
-        'wooden',
-        'wool',
-        'zinc',
-    ];
+    /** A title of so many words and none to mend is a name. */
+    private const NAME_WORDS = 6;
 
-    private const NAME_WORDS = 3;
+    private const MOST_OPTIONS = 6;
 
     /**
+     * @param  string  $name  what it is called
+     * @param  bool  $own  whether the seller called it so
      * @param  list<string>  $materials
-     * @param  list<string>  $sizes
-     * @param  list<string>  $colours
-     * @param  string|null  $uses  what it is for; suppliers' data seldom says
+     * @param  list<string>  $parts
+     * @param  list<string>  $measures
+     * @param  list<string>  $features
+     * @param  array<string, list<string>>  $options  as shoppers read them, without codes and places
      */
     private function __construct(
         public string $name,
-        public ?string $kind,
+        public bool $own,
         public array $materials,
-        public array $sizes,
-        public array $colours,
-        public ?string $uses,
+        public array $parts,
+        public array $measures,
+        public array $features,
+        public array $options,
         public ?string $postedFrom,
         public ?string $days,
     ) {
     }
 
     /**
-     * @param  string  $title  the supplier's, or the seller's own
-     * @param  bool  $own  whether the seller wrote the title
+     * @param  string  $title  the supplier's
+     * @param  string|null  $own  the seller's own title, if they wrote one
      * @param  array<string, list<string>>  $options  as shoppers read them
      * @param  string|null  $country  where it is posted from, in words
      */
     public static function of(
         string $title,
-        bool $own,
-        string $kind,
+        ?string $own,
         array $options,
         ?string $country,
         ?DayRange $days,
     ): self {
-        $sizes = $colours = [];
-        foreach ($options as $name => $values) {
-            if (ValueWords::sizes(...$values)) {
-                $sizes = [...$sizes, ...$values];
-            } elseif (! ValueWords::places((string) $name, ...$values)) {
-                // Codes such as "STL-01" are nothing to say aloud.
-                $colours = [
-                    ...$colours,
-                    ...array_filter($values, static fn (string $v): bool => preg_match('/\d/', $v) !== 1),
-                ];
-            }
-        }
-        $words = ValueWords::words($title);
+        $said = TitleFacts::of($title);
+        $called = $own === null ? $said : TitleFacts::of($own);
+
+        $told = self::told($options);
 
         return new self(
-            $own ? trim($title) : self::name($title),
-            $kind === '' ? null : $kind,
-            array_values(array_intersect(self::MATERIALS, $words)),
-            array_values(array_unique($sizes)),
-            array_values(array_unique($colours)),
-            null,
+            $own === null ? self::name($title, $said) : trim($own),
+            $own !== null,
+            // The seller knows better than the supplier's title.
+            $called->materials === [] ? $said->materials : $called->materials,
+            self::besides($own, [...$said->parts, ...array_filter($said->measures, self::counts(...))]),
+            // Where sizes can be chosen, the one in the title is one of them.
+            self::sized($told) ? [] : array_values(array_filter(
+                $said->measures,
+                static fn (string $m): bool => ! self::counts($m),
+            )),
+            $said->features,
+            $told,
             $country,
             $days?->words(),
         );
@@ -122,36 +85,104 @@ final readonly class ItemFacts
     {
         return [
             'name' => $this->name,
-            'kind' => $this->kind,
+            'own' => $this->own,
             'materials' => $this->materials,
-            'sizes' => $this->sizes,
-            'colours' => $this->colours,
-            'uses' => $this->uses,
+            'parts' => $this->parts,
+            'measures' => $this->measures,
+            'features' => $this->features,
+            'options' => $this->options,
             'posted_from' => $this->postedFrom,
             'days' => $this->days,
         ];
     }
 
-    /** A name out of a supplier's title: its first words that aren't puff, codes, years or finishes. */
-    private static function name(string $title): string
+    /**
+     * Options that may be said aloud: not where it is posted from, and no codes.
+     *
+     * @param  array<string, list<string>>  $options
+     * @return array<string, list<string>>
+     */
+    private static function told(array $options): array
     {
-        $bare = $title;
-        foreach (TitleHelp::about($title) as $note) {
-            if ($note->kind === 'stuffing' || $note->kind === 'code') {
-                $bare = $note->instead ?? $bare;
+        $told = [];
+        foreach ($options as $name => $values) {
+            $clear = array_values(array_filter(
+                $values,
+                static fn (string $v): bool => trim($v) !== '' && ! OptionWords::unclearValue($v),
+            ));
+            $name = OptionWords::nameSaid((string) $name) ?? (string) $name;
+            if ($clear !== [] && ! OptionWords::unclearName($name) && ! ValueWords::places($name, ...$values)) {
+                $told[$name] = $clear;
             }
         }
-        preg_match_all('/[\p{L}’\'-]+/u', $bare, $m);
-        $words = array_values(
-            array_filter(
-                $m[0],
-                static fn (string $w): bool => ValueWords::telling($w) !== [] &&
-                    array_intersect(ValueWords::words($w), self::MATERIALS) === [] &&
-                    TitleHelp::puff($w) === false,
-            ),
-        );
-        $name = mb_strtolower(implode(' ', array_slice($words, 0, self::NAME_WORDS)));
 
-        return $name === '' ? trim($title) : mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+        return array_slice($told, 0, self::MOST_OPTIONS);
+    }
+
+    /** Whether it says of how many parts a thing is: "12 teeth". */
+    private static function counts(string $measure): bool
+    {
+        return preg_match('/ (teeth|cells)$/', $measure) === 1;
+    }
+
+    /** @param  array<string, list<string>>  $options */
+    private static function sized(array $options): bool
+    {
+        return preg_match('/\d/', implode(' ', array_merge(...array_values($options)))) === 1;
+    }
+
+    /**
+     * Parts that the seller's own title doesn't name already.
+     *
+     * @param  array<string>  $parts
+     * @return list<string>
+     */
+    private static function besides(?string $own, array $parts): array
+    {
+        return array_values(array_filter(
+            $parts,
+            static fn (string $part): bool => $own === null
+                || ! str_contains(mb_strtolower($own), rtrim(trim((string) strrchr(' '.$part, ' ')), 's')),
+        ));
+    }
+
+    /** What a supplier's title calls it; the title itself where nothing is amiss with it, or nothing in it is known. */
+    private static function name(string $title, TitleFacts $said): string
+    {
+        if (self::toMend($title) === null && count(explode(' ', trim($title))) <= self::NAME_WORDS) {
+            return trim($title);
+        }
+        $name = $said->name === '' ? self::bare($title) : $said->name;
+
+        return mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1);
+    }
+
+    /** A title as far as it can be bettered by itself. */
+    private static function bare(string $title): string
+    {
+        for ($n = 0; $n < 4; $n++) {
+            $better = self::toMend($title)?->instead;
+            if ($better === null || $better === '') {
+                break;
+            }
+            $title = $better;
+        }
+
+        return trim($title);
+    }
+
+    /** What is amiss with a title; words that say nothing before those that are only shouted. */
+    private static function toMend(string $title): ?TitleNote
+    {
+        $notes = TitleHelp::about($title);
+        foreach (['stuffing', 'code', 'shouting'] as $kind) {
+            foreach ($notes as $note) {
+                if ($note->kind === $kind) {
+                    return $note;
+                }
+            }
+        }
+
+        return null;
     }
 }

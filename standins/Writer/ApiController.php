@@ -9,40 +9,76 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 
 /**
- * A small service that helps with writing. It makes drafts of nothing but the facts it is given, in one of three
- * manners, and says which facts it used and which it would have liked to have.
+ * A small service that helps with writing, asked as such services commonly are: messages in, a message of the wanted JSON
+ * out. It makes drafts of nothing but the facts it is given, in one of three manners.
  */
 final class ApiController
 {
-    /**
-     * POST /v1/drafts {manner, facts: {name, kind?, materials?, sizes?, colours?, uses?, posted_from?, days?, for?}}
-     */
-    public function draft(Request $request): JsonResponse
+    private const KEY = 'writer-demo-key';
+
+    private const RULES = [
+        'manner' => 'required|in:plain,warm,brisk',
+        'facts' => 'required|array',
+        'facts.name' => 'required|string|max:300',
+        'facts.own' => 'sometimes|boolean',
+        'facts.materials' => 'sometimes|array|max:20',
+        'facts.materials.*' => 'string|max:60',
+        'facts.parts' => 'sometimes|array|max:20',
+        'facts.parts.*' => 'string|max:80',
+        'facts.measures' => 'sometimes|array|max:20',
+        'facts.measures.*' => 'string|max:40',
+        'facts.features' => 'sometimes|array|max:20',
+        'facts.features.*' => 'string|max:60',
+        'facts.options' => 'sometimes|array|max:20',
+        'facts.options.*' => 'array|max:500',
+        'facts.options.*.*' => 'string|max:255',
+        'facts.posted_from' => 'sometimes|nullable|string|max:120',
+        'facts.days' => 'sometimes|nullable|string|max:60',
+    ];
+
+    /** POST /v1/chat/completions {model, messages: [{role, content}], response_format: {type: "json_schema", …}} */
+    public function complete(Request $request): JsonResponse
     {
-        $check = Validator::make($request->all(), [
-            'manner' => 'required|in:plain,warm,brisk',
-            'facts' => 'required|array',
-            'facts.name' => 'required|string|max:200',
-            'facts.*' => 'nullable',
-            'facts.colours' => 'nullable|array|max:40',
-            'facts.sizes' => 'nullable|array|max:60',
-            'facts.materials' => 'nullable|array|max:20',
-            'facts.colours.*' => 'string|max:60',
-            'facts.sizes.*' => 'string|max:60',
-            'facts.materials.*' => 'string|max:60',
-        ]);
+        if (! hash_equals(self::KEY, (string) $request->bearerToken())) {
+            return $this->refused('That key isn’t known here.', 401);
+        }
+        $messages = $request->input('messages');
+        $last = is_array($messages) ? end($messages) : null;
+        $asked = is_array($last) && is_string($last['content'] ?? null) ? json_decode($last['content'], true) : null;
+        if (! is_array($asked) || $request->input('response_format.type') !== 'json_schema') {
+            return $this->refused('The last message has to be JSON, and an answer by a schema asked for.');
+        }
+        $check = Validator::make($asked, self::RULES);
         if ($check->fails()) {
-            return new JsonResponse(['error' => (string) $check->errors()->first()], 422);
+            return $this->refused((string) $check->errors()->first());
         }
         /**
          * @var array{
-         *     name: string, kind?: string|null, materials?: list<string>|null, sizes?: list<string>|null,
-         *     colours?: list<string>|null, uses?: string|null, posted_from?: string|null, days?: string|null,
-         *     pieces?: string|null,
+         *     name: string, own?: bool, materials?: list<string>, parts?: list<string>, measures?: list<string>,
+         *     features?: list<string>, options?: array<string, list<string>>, posted_from?: string|null,
+         *     days?: string|null,
          * }  $facts
          */
-        $facts = $request->input('facts');
+        $facts = $asked['facts'];
+        $draft = (new Drafts($facts, (string) $asked['manner']))->toArray();
 
-        return new JsonResponse((new Drafts($facts, $request->string('manner')->toString()))->toArray());
+        return new JsonResponse([
+            'id' => 'draft-'.hash('xxh128', (string) json_encode($asked)),
+            'object' => 'chat.completion',
+            'model' => (string) $request->input('model'),
+            'choices' => [[
+                'index' => 0,
+                'message' => [
+                    'role' => 'assistant',
+                    'content' => json_encode($draft, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
+                ],
+                'finish_reason' => 'stop',
+            ]],
+        ]);
+    }
+
+    private function refused(string $why, int $status = 422): JsonResponse
+    {
+        return new JsonResponse(['error' => ['message' => $why]], $status);
     }
 }

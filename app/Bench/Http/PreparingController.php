@@ -165,11 +165,13 @@ final readonly class PreparingController
             'fields' => 'required|array',
             'fields.*' => Rule::in(DraftListing::FIELDS),
         ]);
-        [$draft, $change] = $this->undo->around(
+        // First the writing help is asked, with nothing locked; then what it said is written.
+        $draft = $write->ask($stall, $listing, Manner::from($typed['manner']));
+        [, $change] = $this->undo->around(
             $stall,
             User::asking($request),
             [$listing->id],
-            fn () => $write($stall, $listing, Manner::from($typed['manner']), array_values($typed['fields'])),
+            fn () => $write->write($stall, $listing->refresh(), $draft, array_values($typed['fields'])),
             static fn (): string => 'drafts written',
         );
 

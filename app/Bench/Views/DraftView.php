@@ -11,11 +11,11 @@ final readonly class DraftView
 {
     private const WORDS = [
         'name' => 'the name',
-        'kind' => 'the category',
         'materials' => 'materials',
-        'sizes' => 'sizes',
-        'colours' => 'colours',
-        'uses' => 'what it is for',
+        'parts' => 'its parts',
+        'measures' => 'its measures',
+        'features' => 'what it can do',
+        'options' => 'what can be chosen',
         'posted_from' => 'where it is posted from',
         'days' => 'how soon it arrives',
     ];

@@ -41,9 +41,8 @@ final readonly class DraftListing
         $draft = in_array('title', $f->listing->drafts, true);
 
         return ItemFacts::of(
-            $draft ? $f->now->title : $f->title->shown(),
-            $f->title->held && ! $draft,
-            $f->listing->own_type ?? $f->now->category,
+            $f->now->title,
+            $f->title->held && ! $draft ? $f->title->shown() : null,
             array_map(static fn (array $v): array => array_map(strval(...), array_keys($v)), $options),
             $first?->warehouse === null ? null : Stall::countrySaid($first->warehouse),
             $first?->days,
@@ -51,14 +50,22 @@ final readonly class DraftListing
     }
 
     /**
-     * @param  list<string>  $fields
+     * Asks for a draft. This takes as long as the writing help takes: nothing may be locked meanwhile.
      *
      * @throws Refusal
      */
-    public function __invoke(Stall $stall, Listing $listing, Manner $manner, array $fields): Draft
+    public function ask(Stall $stall, Listing $listing, Manner $manner): Draft
     {
-        $figures = ListingFigures::of($stall, $listing);
-        $draft = $this->writer->draft(self::facts($figures), $manner);
+        return $this->writer->draft(self::facts(ListingFigures::of($stall, $listing)), $manner);
+    }
+
+    /**
+     * Writes a draft into what is free of these fields.
+     *
+     * @param  list<string>  $fields
+     */
+    public function write(Stall $stall, Listing $listing, Draft $draft, array $fields): void
+    {
         DB::transaction(function () use ($stall, $listing, $draft, $fields): void {
             $free = static fn (string $field, ?string $own): bool => in_array($field, $fields, true) &&
                 ($own === null || in_array($field, $listing->drafts, true));
@@ -89,8 +96,6 @@ final readonly class DraftListing
             $listing->update($own + ['drafts' => array_values(array_unique([...$listing->drafts, ...$marked]))]);
             ($this->project)($stall, [$listing->id]);
         });
-
-        return $draft;
     }
 
     /**

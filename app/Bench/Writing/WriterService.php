@@ -5,29 +5,90 @@ declare(strict_types=1);
 namespace WindowStall\Bench\Writing;
 
 use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Client\Response;
+use WindowStall\Core\Words\DraftCheck;
 use WindowStall\Core\Words\ItemFacts;
 use WindowStall\Support\Outbound\Outside;
 use WindowStall\Support\Outbound\TooLarge;
 use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\RichText;
 
-/** Asks the writing service for drafts. It is given facts and nothing else. */
+/**
+ * Asks the writing service for drafts: a conversation of two messages over HTTP, answered by JSON of a stated schema, as
+ * services for writing commonly speak (POST /v1/chat/completions). It is given facts and nothing else, and what it writes
+ * is held against them.
+ */
 final class WriterService
 {
+    private const TASK = <<<'TEXT'
+        You write for a small shop. You are given facts about one of its goods as JSON, and a manner: plain, warm or brisk.
+        Write a title of at most 60 letters, a description of one to four sentences and a list as HTML (p, ul, li), a title
+        and a text for search engines, and a text that tells a picture of it to who can't see it. Say only what the facts
+        say, each fact in its place in a sentence; where a fact isn't given, say nothing of it. If "own" is true, the name
+        is the title. Name in "used" the facts you used, and in "missing" those you would have liked to have.
+        TEXT;
+
+    private const SCHEMA = [
+        'type' => 'object',
+        'properties' => [
+            'title' => ['type' => 'string'],
+            'words' => ['type' => 'string'],
+            'search_title' => ['type' => 'string'],
+            'search_words' => ['type' => 'string'],
+            'alt' => ['type' => 'string'],
+            'used' => ['type' => 'array', 'items' => ['type' => 'string']],
+            'missing' => ['type' => 'array', 'items' => ['type' => 'string']],
+        ],
+        'required' => ['title', 'words', 'search_title', 'search_words', 'alt', 'used', 'missing'],
+        'additionalProperties' => false,
+    ];
+
     /**
-     * @throws Refusal when the service is away or answers what can't be used
+     * @throws Refusal when the service is away, answers what can't be used, or says what isn't known
      */
     public function draft(ItemFacts $facts, Manner $manner): Draft
     {
+        $draft = Draft::read($this->said($this->ask($facts, $manner)))
+            ?? throw new Refusal('The writing help answered what can’t be used. Try again later.');
+        $faults = DraftCheck::faults($draft->title, RichText::plain($draft->words).' '.$draft->searchWords, $facts);
+        if ($faults !== []) {
+            throw new Refusal('The draft wasn’t taken. '.$faults[0].' Write it yourself, or try another manner.');
+        }
+
+        return $draft;
+    }
+
+    private function ask(ItemFacts $facts, Manner $manner): Response
+    {
+        $key = (string) config('stall.writer.key');
+        $asked = ['manner' => $manner->value, 'facts' => $facts->toArray()];
         try {
-            $response = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))
-                ->acceptJson()
-                ->post('/v1/drafts', ['manner' => $manner->value, 'facts' => $facts->toArray()]);
+            $to = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))->acceptJson();
+
+            return ($key === '' ? $to : $to->withToken($key))->post('/v1/chat/completions', [
+                'model' => (string) config('stall.writer.model'),
+                'messages' => [
+                    ['role' => 'system', 'content' => self::TASK],
+                    ['role' => 'user', 'content' => json_encode($asked, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)],
+                ],
+                'response_format' => [
+                    'type' => 'json_schema',
+                    'json_schema' => ['name' => 'draft', 'strict' => true, 'schema' => self::SCHEMA],
+                ],
+            ]);
         } catch (ConnectionException|Unreachable|TooLarge) {
             throw new Refusal('The writing help doesn’t answer just now. Write it yourself, or try again later.');
         }
+    }
 
-        return Draft::read($response->successful() ? $response->json() : null) ??
-            throw new Refusal('The writing help answered what can’t be used. Try again later.');
+    private function said(Response $response): mixed
+    {
+        if (in_array($response->status(), [401, 403], true)) {
+            throw new Refusal('The writing help doesn’t take the key it was given. Whoever runs this program sets it.');
+        }
+        $content = $response->successful() ? $response->json('choices.0.message.content') : null;
+
+        return is_string($content) ? json_decode($content, true) : null;
     }
 }

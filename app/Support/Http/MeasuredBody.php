@@ -66,7 +66,7 @@ final class MeasuredBody
     /** How deep its lists and objects lie in one another, texts left out; as far as it is well-formed. */
     private static function depth(string $sent): int
     {
-        $opened = preg_replace('/"[^"\\\\]*+(?:\\\\.[^"\\\\]*+)*+"|[^\[\]{}]++/s', '', $sent);
+        $opened = preg_replace('/"[^"\\\\]*+(?:\\\\.[^"\\\\]*+)*+"|[^"\[\]{}]++|"/s', '', $sent);
         $depth = $most = 0;
         for ($at = 0, $end = strlen($opened ?? ''); $at < $end; $at++) {
             $depth += $opened[$at] === '[' || $opened[$at] === '{' ? 1 : -1;

@@ -99,7 +99,7 @@ final class WordsAndPicturesTest extends AppTestCase
     {
         $listing = $this->world->listing($this->stall);
         Http::fake([
-            '*/v1/drafts' => Http::sequence()
+            '*/v1/chat/completions' => Http::sequence()
                 ->push(['title' => ['x']])
                 ->push('<html>')
                 ->push('', 500),

@@ -20,7 +20,7 @@ final class MeasuredBodyTest extends AppTestCase
     {
         $this->json('POST', $address, ['email' => str_repeat('x', 70_000)])->assertStatus(413);
         $this->json('POST', $address, ['email' => range(1, 501)])->assertStatus(413);
-        $this->json('POST', $address, ['email' => 'a@quillet.example'])->assertStatus(422);
+        self::assertNotSame(413, $this->json('POST', $address, ['email' => 'a@quillet.example'])->getStatusCode());
     }
 
     public function test_a_program_and_a_screen_are_bounded_by_length_number_and_depth(): void
