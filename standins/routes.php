@@ -37,6 +37,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::post('quotes', [Oakum\ApiController::class, 'quotes']);
         Route::post('orders', [Oakum\ApiController::class, 'order']);
         Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
+        Route::get('hook', [Oakum\ApiController::class, 'hooked']);
         Route::put('hook', [Oakum\ApiController::class, 'hook']);
     });
 });

@@ -48,11 +48,13 @@ final readonly class ConnectSupplier
         $access = new Access($address, trim($key), $settings);
         $connector->check($access);
         $known = SupplierConnection::of($stall)->where('kind', $kind)->where('address', $address)->first();
-        $secrets = ['key' => trim($key), 'hook' => Str::random(48)];
+        $account = SupplierAccount::of($kind, $address, trim($key));
+        $secrets = ['key' => trim($key), 'hook' => $account->secret];
         $name = $connector->card()->named ? mb_substr(trim($name), 0, 80) : $connector->card()->name;
         $facts = [
             'name' => $name,
             'secrets' => $secrets,
+            'account' => $connector instanceof TakesOrders ? $account->id : null,
             'trouble' => null,
             'failures' => 0,
             'paused_at' => null,
@@ -74,7 +76,7 @@ final readonly class ConnectSupplier
             $connection->update($facts + ['settings' => $settings + $known->settings]);
         }
         if ($connector instanceof TakesOrders) {
-            $connector->listen($access, route('hooks.supplier', $connection->public_id), $secrets['hook']);
+            $connector->listen($access, route('hooks.supplier', $account->id), $account->secret);
         }
 
         return $connection->refresh();

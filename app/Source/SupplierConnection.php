@@ -28,6 +28,9 @@ use WindowStall\Stall\Stall;
  * @property array{key: string, hook: string} $secrets
  * @property array<string, mixed> $settings what its kind keeps
  * @property array<string, mixed> $guards how much one pull may end, empty or halve
+ * @property string|null $account of which account at the supplier it is ({@see SupplierAccount})
+ * @property Carbon|null $heard_at when its news came last
+ * @property Carbon|null $unheard_from since when some of its news may have gone elsewhere
  * @property int $kept_back pieces of its stock that aren't sold
  * @property array<string, mixed> $policies its rules for what it changes
  * @property string|null $landed_by by what delivery, duty and rates its goods were landed last
@@ -63,6 +66,8 @@ final class SupplierConnection extends Model
             'policies' => 'array',
             'schedule' => Schedule::class,
             'pulled_at' => 'datetime',
+            'heard_at' => 'datetime',
+            'unheard_from' => 'datetime',
             'next_pull_at' => 'datetime',
             'moving_next_at' => 'datetime',
             'paused_at' => 'datetime',

@@ -259,7 +259,14 @@ final readonly class TitleFacts
     {
         $map = self::kept()[$name] ?? [];
 
-        return is_array($map) ? array_filter($map, is_string(...)) : [];
+        $typed = [];
+        foreach (is_array($map) ? $map : [] as $sign => $means) {
+            if (is_string($means)) {
+                $typed[(string) $sign] = $means;
+            }
+        }
+
+        return $typed;
     }
 
     /** @return list<string> materials that say more than this one */

@@ -1334,6 +1334,8 @@ export interface SupplierView {
   connected: boolean;
   pulled: string | null;
   next: string | null;
+  news: string | null;
+  missed: boolean;
   trouble: string | null;
   items: number;
   variants: number;

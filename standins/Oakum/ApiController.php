@@ -180,6 +180,12 @@ final class ApiController
         return $order === null ? self::error(404, 'No such order.') : new JsonResponse(self::said($order));
     }
 
+    /** GET /v1/hook: where news is sent now. */
+    public function hooked(Request $request): JsonResponse
+    {
+        return new JsonResponse(['address' => $request->attributes->get('account')->hook_address]);
+    }
+
     /** PUT /v1/hook {address, secret}: where news of orders is sent, signed with the secret. */
     public function hook(Request $request): JsonResponse
     {

@@ -14,51 +14,64 @@ use WindowStall\Source\Jobs\PullItem;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\OneStall;
 
-/** Takes news from suppliers. Forged or stale news is refused; news that came before does nothing a second time. */
+/**
+ * Takes news from suppliers. Forged or stale news is refused; news that came before does nothing a second time. What is
+ * told of an account goes to all stalls that are connected by it, what is told of an order to the stall that placed it.
+ */
 final class SupplierHookController
 {
     public function __invoke(Request $request, string $publicId, ApplyAnswer $apply): JsonResponse
     {
-        $stall = DB::scalar('SELECT stall_of_connection(?)', [$publicId]);
-        if (! is_int($stall)) {
-            return new JsonResponse(['error' => 'The signature doesn’t fit.'], 403);
+        $news = null;
+        $known = false;
+        foreach (DB::select('SELECT stall, connection FROM connections_of_account(?)', [$publicId]) as $row) {
+            OneStall::enter((int) $row->stall);
+            $connection = SupplierConnection::query()->find((int) $row->connection);
+            // All of an account have one secret: who signed it for one did for all.
+            $news ??= $connection?->ordering()?->news($request, $connection->secrets['hook']);
+            if ($news === null || $connection === null) {
+                break;
+            }
+            $connection->update(['heard_at' => now()]);
+            $known = $this->take($connection, $news, $apply) || $known;
         }
-        OneStall::enter($stall);
-        $connection = SupplierConnection::query()->where('public_id', $publicId)->first();
-        $news = $connection === null ? null : $connection->ordering()?->news($request, $connection->secrets['hook']);
-        if ($connection === null || $news === null) {
-            return new JsonResponse(['error' => 'The signature doesn’t fit.'], 403);
-        }
-        if ($news->answer === null) {
-            return $this->item($connection, $news);
+        OneStall::outside();
+
+        return match (true) {
+            $news === null => new JsonResponse(['error' => 'The signature doesn’t fit.'], 403),
+            // It may be quicker than our own writing down; asking to send it again costs nothing.
+            ! $known => new JsonResponse(['error' => 'No such order here yet.'], 409),
+            default => new JsonResponse(['ok' => true]),
+        };
+    }
+
+    /** @return bool whether it was about something of this stall's */
+    private function take(SupplierConnection $connection, SupplierNews $news, ApplyAnswer $apply): bool
+    {
+        $answer = $news->answer;
+        if ($answer === null) {
+            DB::transaction(function () use ($connection, $news): void {
+                if ($news->item !== null && $this->isNew($connection, $news)) {
+                    // Something about an item: it is asked for what it is now.
+                    PullItem::dispatch($connection->id, $news->item)->afterCommit();
+                }
+            });
+
+            return true;
         }
         $row = SupplierOrder::query()
             ->where('connection_id', $connection->id)
-            ->where('external_id', $news->answer->externalId)
+            ->where('external_id', $answer->externalId)
             ->first();
-        if ($row === null) {
-            // It may be quicker than our own writing down; asking to send it again costs nothing.
-            return new JsonResponse(['error' => 'No such order here yet.'], 409);
+        if ($row !== null) {
+            DB::transaction(function () use ($connection, $news, $row, $answer, $apply): void {
+                if ($this->isNew($connection, $news)) {
+                    $apply($row, $answer);
+                }
+            });
         }
-        DB::transaction(function () use ($connection, $news, $row, $apply): void {
-            if ($news->answer !== null && $this->isNew($connection, $news)) {
-                $apply($row, $news->answer);
-            }
-        });
 
-        return new JsonResponse(['ok' => true]);
-    }
-
-    /** Something about an item: it is asked for what it is now. */
-    private function item(SupplierConnection $connection, SupplierNews $news): JsonResponse
-    {
-        DB::transaction(function () use ($connection, $news): void {
-            if ($news->item !== null && $this->isNew($connection, $news)) {
-                PullItem::dispatch($connection->id, $news->item)->afterCommit();
-            }
-        });
-
-        return new JsonResponse(['ok' => true]);
+        return $row !== null;
     }
 
     private function isNew(SupplierConnection $connection, SupplierNews $news): bool

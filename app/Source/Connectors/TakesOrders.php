@@ -34,6 +34,9 @@ interface TakesOrders
     /** Tells the supplier where to send news, signed with the secret. */
     public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void;
 
+    /** @return string|null the address that the supplier sends its news to now; null where it sends none */
+    public function listensAt(Access $access): ?string;
+
     /** @return SupplierNews|null null when the news is forged, too old, or can't be read */
     public function news(Request $request, #[\SensitiveParameter] string $secret): ?SupplierNews;
 }

@@ -10,6 +10,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
+use WindowStall\Source\KeepListening;
 use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SaveItems;
@@ -44,6 +45,7 @@ final class PullCatalogue extends RunJob
         Gathered $gathered,
         SetAside $aside,
         WorkIn $workIn,
+        KeepListening $listen,
     ): void {
         $run = Run::query()->find($this->runId);
         if ($run === null) {
@@ -51,7 +53,8 @@ final class PullCatalogue extends RunJob
         }
         $connection = SupplierConnection::query()->with('stall.rates')->findOrFail($run->connection_id);
         $sorry = 'Something went wrong here while pulling. It has been noted; pull again.';
-        $pull = function () use ($run, $connection, $save, $store, $gathered, $aside, $workIn): void {
+        $pull = function () use ($run, $connection, $save, $store, $gathered, $aside, $workIn, $listen): void {
+            $listen($connection);
             $gathered->begin();
             // Of the first there is nothing to judge by, so it needn't be laid by.
             $first = ! SupplierItem::query()->where('connection_id', $connection->id)->exists();

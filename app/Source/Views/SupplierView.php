@@ -44,6 +44,8 @@ final readonly class SupplierView
         public bool $connected,
         public ?string $pulled,
         public ?string $next,
+        public ?string $news,
+        public bool $missed,
         public ?string $trouble,
         public int $items,
         public int $variants,
@@ -55,6 +57,20 @@ final readonly class SupplierView
         public bool $tellsWhatMoves,
         public ?int $movingEvery,
     ) {
+    }
+
+    /** How old what is seen of it may be, and whether news of it was missed; null where it sends none. */
+    private static function news(SupplierConnection $connection): ?string
+    {
+        return match (true) {
+            $connection->account === null => null,
+            $connection->unheard_from !== null => sprintf(
+                'Since %s its news may have gone to another address. It comes here again; a pull brings what was missed.',
+                $connection->unheard_from->diffForHumans(),
+            ),
+            $connection->heard_at === null => 'Its news of changes comes here at once; none has come yet.',
+            default => sprintf('Its last news of a change came %s.', $connection->heard_at->diffForHumans()),
+        };
     }
 
     public static function of(Stall $stall, SupplierConnection $connection, string $ending): self
@@ -88,6 +104,8 @@ final readonly class SupplierView
             paused: $connection->paused_at !== null,
             connected: $connection->disconnected_at === null,
             pulled: $connection->pulled_at?->diffForHumans(),
+            news: self::news($connection),
+            missed: $connection->unheard_from !== null,
             next: $connection->next_pull_at?->isFuture() === true
                 ? $connection->next_pull_at->format('D j M, H:i').' UTC'
                 : null,

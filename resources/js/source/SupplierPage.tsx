@@ -93,6 +93,11 @@ export default function SupplierPage({ supplier }: { supplier: SupplierView }) {
         <Fact name="Items">{supplier.items.toLocaleString('en')}</Fact>
         <Fact name="Variants">{supplier.variants.toLocaleString('en')}</Fact>
         <Fact name="Last pulled">{supplier.pulled ?? 'never'}</Fact>
+        {supplier.news && (
+          <Fact name="News of changes">
+            <span className={supplier.missed ? 'font-medium text-ochre' : undefined}>{supplier.news}</span>
+          </Fact>
+        )}
         <Fact name="Next pull">{supplier.paused ? 'paused' : (supplier.next ?? 'when you ask')}</Fact>
       </dl>
       {supplier.rejects.length > 0 && (

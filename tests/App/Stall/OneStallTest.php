@@ -39,6 +39,7 @@ final class OneStallTest extends AppTestCase
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
         'stall_of_connection',
+        'connections_of_account',
         'analyse_finding',
         'orders_to_settle',
         'supplier_orders_to_send',

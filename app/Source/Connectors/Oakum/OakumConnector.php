@@ -198,6 +198,13 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         $this->oakum->ask($access, 'put', '/v1/hook', ['address' => $address, 'secret' => $secret]);
     }
 
+    public function listensAt(Access $access): ?string
+    {
+        $said = Reading::of(self::NAME, $this->oakum->ask($access, 'get', '/v1/hook'));
+
+        return $said->textOrNull('address', 300);
+    }
+
     public function news(Request $request, #[\SensitiveParameter] string $secret): ?SupplierNews
     {
         $time = (string) $request->header('Oakum-Time');
