@@ -11,12 +11,12 @@ use WindowStall\Shelves\Shelf;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 
-/** Finds a stall's listings, orders and supplier items by a few letters, for the palette. */
+/** Finds screens and settings by everyday words, and a stall's listings, orders and supplier items by a few letters. */
 final class FindAnything
 {
     private const EACH = 6;
 
-    /** @return list<FoundView> listings first, then orders, then items not taken yet */
+    /** @return list<FoundView> places first, then shelves, listings, orders, and items not taken yet */
     public function __invoke(Stall $stall, string $words): array
     {
         $words = mb_substr(trim($words), 0, 80);
@@ -89,6 +89,7 @@ final class FindAnything
             );
 
         return [
+            ...Places::called($stall, $words),
             ...array_values($shelves->all()),
             ...array_values($listings->all()),
             ...array_values($orders->all()),

@@ -7,6 +7,9 @@ import { send } from '@/lib/http';
 import type { FoundView, FrameView } from '@/types';
 import { useFocusBack } from '@/ui/focusBack';
 
+/** Several things are found at one address. */
+const value = (f: FoundView): string => `${f.label} ${f.url}`;
+
 const ITEM = 'flex cursor-pointer items-baseline gap-3 rounded px-3 py-2 data-[selected=true]:bg-shade';
 
 /** Finds areas, stalls, goods and orders, and goes there: Ctrl or ⌘ and K, from anywhere. */
@@ -50,11 +53,11 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
     ...frame.stalls
       .filter((s) => s.handle !== handle)
       .map((s) => ({ name: `Step over to ${s.name}`, url: route('source', s.handle) })),
-    { name: 'Open another stall', url: route('stalls.new') },
-  ].filter((p) => p.name.toLowerCase().includes(typed.trim().toLowerCase()));
+    { name: 'Make another stall', url: route('stalls.new') },
+  ].filter((p) => p.name.toLowerCase().includes(typed.trim().toLowerCase()) && found.every((f) => f.url !== p.url));
 
   // The first answer is in hand at once, whatever was before: a find, or else a place.
-  const first = found[0]?.url ?? places[0]?.url ?? '';
+  const first = found[0] ? value(found[0]) : (places[0]?.url ?? '');
   useEffect(() => {
     setAt(first);
   }, [first, typed]);
@@ -76,15 +79,25 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
             <Command.Input
               value={typed}
               onValueChange={setTyped}
-              placeholder="Goods, orders, areas, stalls"
+              placeholder="Goods, orders, and anything by its everyday name: tax, delivery, logo …"
               className="w-full border-b border-line bg-transparent px-5 py-4 text-[17px] "
             />
             <Command.List className="max-h-[52vh] overflow-auto p-2">
               <Command.Empty className="px-3 py-4 text-mute">Nothing is called that.</Command.Empty>
               {found.map((f) => (
-                <Command.Item key={f.url} value={f.url} onSelect={() => go(f.url)} className={ITEM}>
+                <Command.Item
+                  key={value(f)}
+                  value={value(f)}
+                  onSelect={() => f.url !== '' && go(f.url)}
+                  className={clsx(ITEM, f.kind === 'place' && f.detail !== '' && 'flex-wrap')}
+                >
                   <span className="min-w-0 flex-1 truncate font-medium">{f.label}</span>
-                  <span className="text-[13px] whitespace-nowrap text-mute">{f.detail}</span>
+                  <span
+                    className={clsx('text-[13px] text-mute', f.kind === 'place' ? 'w-full' : 'whitespace-nowrap')}
+                    hidden={f.detail === ''}
+                  >
+                    {f.detail}
+                  </span>
                 </Command.Item>
               ))}
               {places.map((p) => (

@@ -13,6 +13,7 @@ use WindowStall\Source\Connectors\ConnectorCard;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\JsonSupplier;
 use WindowStall\Source\Connectors\Parcel;
+use WindowStall\Source\Connectors\Reading;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
