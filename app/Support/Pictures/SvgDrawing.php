@@ -11,6 +11,7 @@ use DOMXPath;
 use Illuminate\Process\Exceptions\ProcessFailedException;
 use Illuminate\Process\Exceptions\ProcessTimedOutException;
 use Illuminate\Support\Facades\Process;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use WindowStall\Support\Refusal;
 
 /**
@@ -100,7 +101,7 @@ final class SvgDrawing
                 ])
                 ->throw()
                 ->output();
-        } catch (ProcessFailedException|ProcessTimedOutException) {
+        } catch (ProcessFailedException|ProcessTimedOutException|ProcessSignaledException) {
             throw new Refusal('This SVG drawing can’t be drawn here. Save it as PNG and send that.');
         }
     }

@@ -47,9 +47,9 @@ final class WordsAndPicturesTest extends AppTestCase
                 'listing.lacks.0.words',
                 'The description is still a draft. Read it, and change or accept it.',
             );
-        self::assertStringContainsString('copper', $answer->json('listing.words'));
+        self::assertStringContainsString('Copper', $answer->json('listing.words'));
         self::assertContains('the name', $answer->json('draft.used'));
-        self::assertContains('what it is for', $answer->json('draft.missing'));
+        self::assertContains('its measures', $answer->json('draft.missing'));
         self::assertNotSame('', (string) $listing->pictures()->value('alt'));
         $this->postJson(route('bench.window', $this->stall), ['listings' => [$listing->id]])->assertJsonPath(
             'placed',
@@ -87,7 +87,7 @@ final class WordsAndPicturesTest extends AppTestCase
     {
         $listing = $this->world->listing(
             $this->stall,
-            Items::item([Items::variant('a', colour: 'Copper')], 'Copper Watering Rose', ''),
+            Items::item([Items::variant('a', colour: 'Copper')], 'Copper Hand Fork Ash Handle', ''),
         );
         $first = $this->draft($listing->id, 'plain')->json('listing.words');
         $again = $this->draft($listing->id, $manner)->assertOk()->json('listing.words');
