@@ -78,7 +78,7 @@ final class Why
             $place === ShelfPlaces::NEVER => 'You keep it off, whatever the rule says.',
             $place === ShelfPlaces::PIN => 'You pinned it to the top.',
             $place === ShelfPlaces::BY_HAND => 'You put it there.',
-            ! $ruled => 'Nobody put it there.',
+            ! $ruled => 'This shelf is filled by hand, and nobody has put it there.',
             $fits => 'The rule takes it.',
             default => 'The rule doesn’t take it.',
         };

@@ -61,6 +61,21 @@ final readonly class Way
         };
     }
 
+    /** What it leads to is called, for a link that has no words of its own; "" where it leads nowhere. */
+    public function name(WindowGoods $goods): string
+    {
+        return match ($this->kind) {
+            'all' => 'Everything',
+            'shelves' => 'Shelves',
+            'shelf' => $goods->shelves()[(int) $this->to]['words'] ?? '',
+            'page', 'policy' => $goods->papers()->ways()[$this->said] ?? '',
+            'goods' => $goods->title((int) $this->to),
+            'tag' => mb_strtoupper(mb_substr($this->to, 0, 1)).mb_substr($this->to, 1),
+            'address' => (string) preg_replace('#^(https?://(www\.)?|mailto:|tel:)|/.*$#i', '', $this->to),
+            default => '',
+        };
+    }
+
     /** How many goods it leads to; null where it isn't goods it leads to. */
     public function goods(WindowGoods $goods): ?int
     {

@@ -10,11 +10,6 @@ enum Joined: string
     case All = 'all';
     case Any = 'any';
 
-    public function words(): string
-    {
-        return $this === self::All ? 'all of' : 'any of';
-    }
-
     /** @param  list<bool>  $holding  without any, all hold and none does */
     public function of(array $holding): bool
     {

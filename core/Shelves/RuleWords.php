@@ -6,7 +6,7 @@ namespace WindowStall\Core\Shelves;
 
 use WindowStall\Core\Words\Plural;
 
-/** A rule as a sentence reads it: "tagged peas or beans", "with you within 7 days". */
+/** A rule as a person says it: "Goods that are tagged peas or beans, and are with you within 7 days". */
 final readonly class RuleWords
 {
     /**
@@ -21,21 +21,23 @@ final readonly class RuleWords
     ) {
     }
 
+    /** "Goods that can be bought now, cost £45.00 or less, and are tagged gift or are of type Labels" */
     public function rule(Rule $rule): string
     {
         if ($rule->parts === []) {
-            return 'goods that nobody has described yet';
+            return 'Goods that nobody has described yet';
         }
         $parts = array_map(
             fn (Clause|Group $p): string => $p instanceof Group
-                ? $p->joined->words().' ('.implode(', ', array_map($this->clause(...), $p->clauses)).')'
+                ? self::joined(array_map($this->clause(...), $p->clauses), $p->joined, within: true)
                 : $this->clause($p),
             $rule->parts,
         );
 
-        return count($parts) === 1 ? 'goods '.$parts[0] : 'goods '.$rule->joined->words().': '.implode(', ', $parts);
+        return 'Goods that '.self::joined($parts, $rule->joined);
     }
 
+    /** What a clause asks, said of goods: "are tagged peas or beans", "cost £45.00 or less". */
     public function clause(Clause $clause): string
     {
         $names = fn (): string => self::either(array_map(
@@ -44,25 +46,37 @@ final readonly class RuleWords
         ));
         $span = fn (): string => $this->span($clause);
         $days = Plural::of((int) $clause->to, 'day');
-        $said = match ($clause->field) {
-            Field::Tag => 'tagged '.$names(),
-            Field::Type => 'of type '.$names(),
-            Field::Supplier => 'from '.$names(),
-            Field::Price => 'asking '.$span(),
-            Field::Keep => 'keeping '.$span(),
-            Field::Margin => 'with a margin of '.$span(),
-            Field::Stock => 'with '.$span().' in stock',
-            Field::Buyable => $clause->not ? 'that can’t be bought now' : 'that can be bought now',
-            Field::New => 'new within '.$days,
-            Field::Sold => 'sold within '.$days,
-            Field::Option => 'to be had in '.$names(),
-            Field::Printed => $clause->not ? 'resold' : 'printed to order',
-            Field::PostedFrom => 'posted from '.$names(),
-            Field::Days => 'with you within '.$days,
-            Field::Was => ($clause->not ? 'without' : 'with').' a was-price',
-        };
+        $are = $clause->not ? 'aren’t ' : 'are ';
+        $do = static fn (string $verb): string => $clause->not ? 'don’t '.$verb.' ' : $verb.' ';
 
-        return $clause->not && $clause->field->asks() !== Asks::Nothing ? 'not '.$said : $said;
+        return match ($clause->field) {
+            Field::Tag => $are.'tagged '.$names(),
+            Field::Type => $are.'of type '.$names(),
+            Field::Supplier => $do('come').'from '.$names(),
+            Field::Price => $do('cost').$span(),
+            Field::Keep => $do('keep').$span(),
+            Field::Margin => $do('leave').'a margin of '.$span(),
+            Field::Stock => $do('have').$span().' in stock',
+            Field::Buyable => $clause->not ? 'can’t be bought now' : 'can be bought now',
+            Field::New => ($clause->not ? 'haven’t come' : 'came').' into the window within '.$days,
+            Field::Sold => ($clause->not ? 'weren’t' : 'were').' sold within '.$days,
+            Field::Option => ($clause->not ? 'can’t' : 'can').' be had in '.$names(),
+            Field::Printed => $clause->not ? 'aren’t printed to order' : 'are printed to order',
+            Field::PostedFrom => $are.'posted from '.$names(),
+            Field::Days => $are.'with you within '.$days,
+            Field::Was => $do('have').'a was-price',
+        };
+    }
+
+    /** @param  list<string>  $parts */
+    private static function joined(array $parts, Joined $joined, bool $within = false): string
+    {
+        $last = array_pop($parts);
+        $word = $joined === Joined::All ? 'and' : 'or';
+        // Parts that hold several of their own are kept apart by a comma.
+        $comma = ! $within && ($joined === Joined::All || count($parts) > 1);
+
+        return $parts === [] ? (string) $last : implode(', ', $parts).($comma ? ', ' : ' ').$word.' '.$last;
     }
 
     /** What goods have of that which a clause asks: "asks 12.50", "tagged peas". */

@@ -23,7 +23,7 @@
 @include('shop::totals')
 <button type="submit" class="button wide" data-pay>Go on to pay
     {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
-@if ($policies !== [])<p class="quiet">What counts: @foreach ($policies as $kind => $version)<a
+@if ($policies !== [])<p class="quiet">You buy under these terms: @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $version->kind->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </form>
 </div>

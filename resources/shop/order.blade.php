@@ -49,7 +49,8 @@
     class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
 </ol>
 @if ($parcel->refusal)
-<p class="trouble">There is a difficulty with this parcel. The shop is looking into it and will write to you.</p>
+<p class="trouble">Something is amiss with this parcel, and the shop sees it, too. @if ($writeTo !== null)You can write to
+    <a href="mailto:{{ $writeTo }}">{{ $writeTo }}</a> about order {{ $order->number }}.@endif</p>
 @endif
 </section>
 @endforeach

@@ -26,7 +26,7 @@ final class DoorTest extends BrowserTestCase
             ->see('Oakum Depot doesn’t know this key. Copy it again from your account there.')
             ->readsForEveryone('connecting');
 
-        $desk->press('First plot')->press('Open another stall')->see('Set up a stall')->readsForEveryone('a new stall');
+        $desk->press('First plot')->press('Make another stall')->see('Set up a stall')->readsForEveryone('a new stall');
         $desk
             ->write('Name of the stall', 'Second plot')
             ->write('Address of the shop', $handle.'-two')

@@ -18,6 +18,7 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Window\Policies\Particulars;
 
 /** The shopper's own page of an order, at an address nobody can guess (256 random bits). */
 final readonly class OrderController
@@ -38,6 +39,7 @@ final readonly class OrderController
                 'title' => 'Order '.$order->number,
                 'order' => $order,
                 'again' => $this->lookAgain($order),
+                'writeTo' => Particulars::of($stall)->email,
             ]),
             private: true,
         );

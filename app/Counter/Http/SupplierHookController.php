@@ -27,9 +27,12 @@ final class SupplierHookController
         foreach (DB::select('SELECT stall, connection FROM connections_of_account(?)', [$publicId]) as $row) {
             OneStall::enter((int) $row->stall);
             $connection = SupplierConnection::query()->find((int) $row->connection);
+            if ($connection === null) {
+                continue;
+            }
             // All of an account have one secret: who signed it for one did for all.
-            $news ??= $connection?->ordering()?->news($request, $connection->secrets['hook']);
-            if ($news === null || $connection === null) {
+            $news ??= $connection->ordering()?->news($request, $connection->secrets['hook']);
+            if ($news === null) {
                 break;
             }
             $connection->update(['heard_at' => now()]);

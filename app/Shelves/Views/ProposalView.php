@@ -36,16 +36,16 @@ final readonly class ProposalView
             default => 'called so',
         };
         $nowhere = match (true) {
-            $homeless === 0 => 'all of them on other shelves too',
-            $homeless === $count => 'none of them on a shelf yet',
-            default => Plural::of($homeless, 'of them on no shelf yet', 'of them on no shelf yet'),
+            $homeless === 0 => 'All of them stand on other shelves, too.',
+            $homeless === $count => 'None of them stands on a shelf yet.',
+            default => Plural::of($homeless, 'of them stands on no shelf yet.', 'of them stand on no shelf yet.'),
         };
 
         return new self(
             by: $candidate->by instanceof Field ? $candidate->by->value : 'word',
             named: $candidate->name,
             name: mb_strtoupper(mb_substr($candidate->name, 0, 1)).mb_substr(str_replace('-', ' ', $candidate->name), 1),
-            why: sprintf('%d goods %s, %s', $count, $have, $nowhere),
+            why: sprintf('%d goods are %s. %s', $count, $have, $nowhere),
             picture: $picture,
             goods: $count,
             listings: $candidate->by instanceof Field ? [] : $candidate->goods,

@@ -140,6 +140,12 @@ final class WindowGoods
         return is_string($slug) ? '/goods/'.$slug : null;
     }
 
+    /** What one of the goods is called; "" where shoppers don't see it. */
+    public function title(int $id): string
+    {
+        return $this->known[$id]->title ?? (string) $this->shown()->whereKey($id)->value('shown_title');
+    }
+
     /** @return list<GoodCard> newest first */
     public function tagged(string $tag, int $count, int $skip = 0): array
     {

@@ -32,7 +32,7 @@ final class Foot extends SectionKind
             // What leads nowhere is the heading of those after it.
             Field::rows('menu', 'Menus', 30, [
                 Field::line('words', 'Words', 30),
-                Field::way('leads', 'Leads to', nowhere: 'is a heading'),
+                Field::way('leads', 'Leads to', nowhere: 'nowhere: it heads those after it'),
             ]),
             Field::rows('social', 'Elsewhere', 6, [Field::line('words', 'Words', 24), Field::way('leads', 'Address')]),
         ];
@@ -40,7 +40,7 @@ final class Foot extends SectionKind
 
     public function sentence(array $settings): string
     {
-        return 'says {about}, gives {email} to write to, leads to {menu}, and elsewhere to {social}.';
+        return 'says {about} and gives {email} to write to. Its menus hold {menu}; elsewhere, {social}.';
     }
 
     public function summary(array $settings): string

@@ -15,7 +15,7 @@ final class Ways
     public static function of(mixed $rows, WindowGoods $goods): array
     {
         $ways = [];
-        foreach (self::rows($rows) as $row) {
+        foreach (self::named($rows, $goods) as $row) {
             $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
             if ($href !== null) {
                 $ways[] = ['words' => $row['words'], 'href' => $href];
@@ -33,7 +33,7 @@ final class Ways
     public static function levels(mixed $rows, WindowGoods $goods): array
     {
         $tops = $under = [];
-        foreach (self::rows($rows) as $row) {
+        foreach (self::named($rows, $goods) as $row) {
             $href = $row['words'] === '' ? null : Way::from($row['leads'])->href($goods);
             if ($row['under'] === 'no' || $tops === []) {
                 $tops[] = ['words' => $row['words'], 'href' => $href];
@@ -61,7 +61,7 @@ final class Ways
     public static function columns(mixed $rows, WindowGoods $goods): array
     {
         $headings = $ways = [];
-        foreach (self::rows($rows) as $row) {
+        foreach (self::named($rows, $goods) as $row) {
             if ($headings === [] || $row['leads'] === '') {
                 $headings[] = $row['leads'] === '' ? $row['words'] : '';
             }
@@ -87,6 +87,18 @@ final class Ways
         );
 
         return $broken === [] ? '' : Plural::of(count($broken), 'way leads nowhere', 'ways lead nowhere');
+    }
+
+    /**
+     * Rows with the name of what they lead to where they have no words of their own.
+     *
+     * @return list<array{words: string, leads: string, under: string}>
+     */
+    private static function named(mixed $rows, WindowGoods $goods): array
+    {
+        return array_map(static fn (array $row): array => [
+            'words' => $row['words'] === '' ? mb_strimwidth(Way::from($row['leads'])->name($goods), 0, 30, '…') : $row['words'],
+        ] + $row, self::rows($rows));
     }
 
     /** @return list<array{words: string, leads: string, under: string}> */

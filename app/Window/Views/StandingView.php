@@ -49,8 +49,8 @@ final readonly class StandingView
             words: $published === null ? 'Not published yet' : self::since($changes, $published->published_at),
             sample: match (($untouched = $window->untouched($content))) {
                 0 => '',
-                1 => '1 text is as the first version wrote it',
-                default => $untouched.' texts are as the first version wrote them',
+                1 => '1 text still reads as the program drafted it',
+                default => $untouched.' texts still read as the program drafted them',
             },
             due: $due?->due_at?->format('j M Y, H:i'),
             dueId: $due?->id,

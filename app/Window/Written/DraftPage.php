@@ -38,6 +38,14 @@ final class DraftPage
         ] + $section, $sections);
     }
 
+    /** @param  array<string>  $names */
+    private static function named(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+
     private function about(Stall $stall, PolicyFacts $facts): string
     {
         $goods = ShelfGoods::all($stall)->where('facts.buyable', true)->count();
@@ -47,8 +55,8 @@ final class DraftPage
             : ' in '.$facts->town);
         $sells = match (true) {
             $goods === 0 => '',
-            $shelves === [] => sprintf('There are %d things on it.', $goods),
-            default => sprintf('There are %d things on it: %s.', $goods, mb_strtolower(implode(', ', $shelves))),
+            $shelves === [] => sprintf('You find %d things here.', $goods),
+            default => sprintf('You find %d things here, on shelves such as %s.', $goods, self::named($shelves)),
         };
         $made = $facts->printed ? 'Some of it is printed when you order it, with drawings of our own.' : '';
 

@@ -35,7 +35,7 @@ export function StallMenu({ frame, onKeys }: { frame: FrameView; onKeys: () => v
           ))}
           <DropdownMenu.Item asChild>
             <Link href={route('stalls.new')} className={ITEM}>
-              Open another stall
+              Make another stall
             </Link>
           </DropdownMenu.Item>
           <DropdownMenu.Separator className="my-1.5 border-t border-line" />

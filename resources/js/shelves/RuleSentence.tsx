@@ -17,16 +17,20 @@ export function RuleSentence({ rule, choices, onSay }: Props) {
   const empty = rule.parts.length === 0;
   return (
     <span role="group" aria-label="Which goods stand on it" data-rule>
-      Goods{' '}
-      {rule.parts.length > 1 && (
-        <>
-          that are{' '}
-          <Join label="How the parts go together" value={rule.join} onSay={(join) => onSay({ ...said, join })} />:{' '}
-        </>
-      )}
+      Goods that{' '}
       {rule.parts.map((part, n) => (
         <span key={n}>
-          {n > 0 && ', '}
+          {n > 0 && (
+            <>
+              ,{' '}
+              <Joining
+                first={n === 1}
+                label="How the parts go together"
+                value={rule.join}
+                onSay={(join) => onSay({ ...said, join })}
+              />{' '}
+            </>
+          )}
           {part.join === '' ? (
             part.clauses.map((c) => (
               <Clause key={c.words} clause={c} choices={choices} onSay={(clause) => put(n, clause)} />
@@ -42,7 +46,7 @@ export function RuleSentence({ rule, choices, onSay }: Props) {
         choices={choices}
         trigger={
           <button type="button" className="leading-tight text-you underline underline-offset-4">
-            {empty ? 'that are …' : 'and that …'}
+            {empty ? 'are …' : 'and …'}
           </button>
         }
         onSay={add}
@@ -79,10 +83,19 @@ function Group({
   const say = (next: WrittenClause[]) => onSay(next.length === 0 ? null : { join: part.join, clauses: next });
   return (
     <span className="rounded-md bg-shade px-2 py-1">
-      <Join label="How these go together" value={part.join} onSay={(join) => onSay({ join, clauses })} />{' '}
       {part.clauses.map((c, n) => (
         <span key={c.words}>
-          {n > 0 && ', '}
+          {n > 0 && (
+            <>
+              {' '}
+              <Joining
+                first={n === 1}
+                label="How these go together"
+                value={part.join}
+                onSay={(join) => onSay({ join, clauses })}
+              />{' '}
+            </>
+          )}
           <Clause
             clause={c}
             choices={choices}
@@ -132,7 +145,18 @@ function Clause({
   );
 }
 
-function Join({ label, value, onSay }: { label: string; value: string; onSay: (join: string) => Promise<boolean> }) {
+/** What joins two parts: chosen between the first two, and the same between all others. */
+function Joining({ first, ...join }: JoinProps & { first: boolean }) {
+  return first ? <Join {...join} /> : <span>{join.value === 'any' ? 'or' : 'and'}</span>;
+}
+
+interface JoinProps {
+  label: string;
+  value: string;
+  onSay: (join: string) => Promise<boolean>;
+}
+
+function Join({ label, value, onSay }: JoinProps) {
   return (
     <select
       aria-label={label}
@@ -140,8 +164,8 @@ function Join({ label, value, onSay }: { label: string; value: string; onSay: (j
       onChange={(e) => void onSay(e.target.value)}
       className="field-sizing-content border-b border-rule/40 bg-transparent font-medium"
     >
-      <option value="all">all of</option>
-      <option value="any">any of</option>
+      <option value="all">and</option>
+      <option value="any">or</option>
     </select>
   );
 }

@@ -23,7 +23,9 @@ export function NothingFound({
   }
   return (
     <Empty title={search.words ? `Nothing fits “${search.words}”` : 'Nothing here yet'}>
-      {search.words ? 'Try fewer words, or part of a code.' : 'Pull the catalogue to fill this list.'}
+      {search.words
+        ? 'Try fewer words, or part of a code.'
+        : 'Items appear here once a supplier is connected and its catalogue has been pulled.'}
     </Empty>
   );
 }

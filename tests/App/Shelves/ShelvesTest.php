@@ -152,7 +152,7 @@ final class ShelvesTest extends AppTestCase
         self::assertSame('The rule takes it.', $why('peas')['because']);
         self::assertFalse($why('beans')['on']);
         self::assertSame(
-            [['words' => 'tagged peas', 'holds' => false, 'had' => 'beans']],
+            [['words' => 'are tagged peas', 'holds' => false, 'had' => 'beans']],
             array_values(array_filter($why('beans')['reasons'], static fn (array $r): bool => ! $r['holds'])),
         );
         self::assertStringContainsString('on the bench', $why('lies')['because']);
@@ -231,7 +231,7 @@ final class ShelvesTest extends AppTestCase
         $page = $this->page();
         self::assertSame(['Nothing stands on it.'], $page['shelves'][0]['remarks']);
         self::assertSame(8, $page['homeless']);
-        self::assertSame(['tag', 'peas', '4 goods tagged so, none of them on a shelf yet'], [
+        self::assertSame(['tag', 'peas', '4 goods are tagged so. None of them stands on a shelf yet.'], [
             $page['proposals'][0]['by'],
             $page['proposals'][0]['named'],
             $page['proposals'][0]['why'],

@@ -26,7 +26,7 @@ final class ConnectTest extends AppTestCase
         );
         self::assertSame('Oakum Depot', $connection->name);
         $account = Books::table('accounts')->where('key', 'oakum-second-key')->firstOrFail();
-        self::assertStringContainsString($connection->public_id, $account->hook_address);
+        self::assertStringContainsString((string) $connection->account, $account->hook_address);
         self::assertSame($connection->secrets['hook'], $account->hook_secret);
         self::assertStringNotContainsString(
             'oakum-second-key',

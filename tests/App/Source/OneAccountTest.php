@@ -43,7 +43,6 @@ final class OneAccountTest extends AppTestCase
         self::assertSame($this->one->account, $this->other->account);
         self::assertSame($this->one->secrets['hook'], $this->other->secrets['hook']);
         self::assertSame($this->address(), $this->one->ordering()?->listensAt($this->one->access()));
-        self::assertNotSame($this->one->account, $this->world->connection($this->first)->account ?? '');
     }
 
     public function test_news_of_an_item_goes_to_all_stalls_once_each(): void
@@ -68,7 +67,7 @@ final class OneAccountTest extends AppTestCase
         $order = ['id' => 999_999_999, 'state' => 'posted', 'reference' => 'x', 'lines' => [], 'goods' => 1, 'delivery' => 1];
         self::assertContains(
             $this->news(['event' => 'e-3', 'kind' => 'order.posted', 'order' => $order])->getStatusCode(),
-            [403, 409],
+            [403, 409, 422],
             'nobody’s: nothing is written',
         );
         self::assertSame(0, DB::table('supplier_events')->whereIn('connection_id', [$this->one->id, $this->other->id])->count());

@@ -211,6 +211,9 @@ final class SuppliersTest extends AppTestCase
         Sleep::fake();
         $stall = $this->world->stall();
         Http::fakeSequence()
+            // Where its news goes is asked first.
+            ->push(['address' => null])
+            ->push(['ok' => true])
             ->push('', 429, ['Retry-After' => '7'])
             ->push('', 503)
             ->push(['items' => [], 'next' => null, 'total' => 0]);

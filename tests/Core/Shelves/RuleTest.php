@@ -165,14 +165,14 @@ final class RuleTest extends TestCase
         ]);
 
         self::assertSame(
-            'goods all of: tagged seed-sowing or peas, with you within 7 days, asking £5.00 to £12.50, '.
-                'not with a margin of 32.5% or more, any of (from Kilnfold, posted from United Kingdom, resold)',
+            'Goods that are tagged seed-sowing or peas, are with you within 7 days, cost £5.00 to £12.50, don’t leave a '.
+                'margin of 32.5% or more, and come from Kilnfold, are posted from United Kingdom or aren’t printed to order',
             $words->rule($rule),
         );
         self::assertSame('£12.50', $words->had(Field::Price, new Goods(price: 1_250)));
         self::assertSame('never sold', $words->had(Field::Sold, new Goods()));
         self::assertSame('3 days ago', $words->had(Field::New, new Goods(newDays: 3)));
-        self::assertSame('goods that nobody has described yet', $words->rule(new Rule(Joined::All, [])));
+        self::assertSame('Goods that nobody has described yet', $words->rule(new Rule(Joined::All, [])));
     }
 
     /** @return iterable<string, array{array<mixed>, string}> */

@@ -2,27 +2,35 @@ import { useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { DotsSixVerticalIcon, XIcon } from '@phosphor-icons/react';
 import { useState } from 'react';
+import type { ReachView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Dragged } from '@/ui/Dragged';
 import { Popup } from '@/ui/Popup';
 import { Blank, type BlankProps } from '@/window/blanks/Blank';
+import { wayWords } from '@/window/blanks/WayBlank';
 import { BLANK } from '@/ui/blank';
 
 type Row = Record<string, unknown>;
 
-const said = (row: Row): string =>
-  Object.values(row)
-    .find((v): v is string => typeof v === 'string' && v !== '')
-    ?.replace(/^(tag|goods|at):/, '') ?? '';
+/** What a row is called: its own words, or the name of what it leads to; never the code of it. */
+function said(row: Row, reach: ReachView): string {
+  const own = Object.entries(row).find(
+    ([name, v]) => name !== 'leads' && typeof v === 'string' && v !== '' && v !== 'no',
+  );
+  if (typeof row.words === 'string' && row.words !== '') return row.words;
+  if (typeof row.leads === 'string' && row.leads !== '')
+    return wayWords(row.leads, reach).replace(/^the (page|shelf) /, '');
+  return typeof own?.[1] === 'string' ? own[1] : '';
+}
 
 /** Several of a kind, such as the ways of a menu: each a line of its own, in the order they stand. */
 export function RowsBlank(props: BlankProps) {
   const { field, value, onSay } = props;
   const [open, setOpen] = useState(false);
   const rows = Array.isArray(value) ? (value as Row[]) : [];
-  const words = rows.map(said).filter((w) => w !== '');
+  const words = rows.map((row) => said(row, props.reach)).filter((w) => w !== '');
   const text =
-    words.length === 0 ? (rows.length === 0 ? 'nothing yet' : `${String(rows.length)} of them`) : words.join(', ');
+    words.length === 0 ? (rows.length === 0 ? 'none yet' : `${String(rows.length)} of them`) : words.join(', ');
   const put = (n: number, name: string, cell: unknown) => {
     onSay(rows.map((row, i) => (i === n ? { ...row, [name]: cell } : row)));
   };

@@ -95,7 +95,8 @@ function Way({ label, on, onChoose }: { label: string; on: boolean; onChoose: ()
   );
 }
 
-function wayWords(said: string, reach: ReachView): string {
+/** What a way leads to, in words. */
+export function wayWords(said: string, reach: ReachView): string {
   if (said === 'all') return 'everything on the stall';
   if (said === 'shelves') return 'all shelves';
   if (said.startsWith('shelf:')) {
