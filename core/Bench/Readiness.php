@@ -116,8 +116,8 @@ final readonly class Readiness
                     sprintf(
                         '%s loses %s on every sale at %s.',
                         $name,
-                        $variant->keep->with(-$variant->keep->minor)->digits(),
-                        $variant->price->digits(),
+                        $variant->keep->with(-$variant->keep->minor)->said(),
+                        $variant->price->said(),
                     ),
                 ),
             ];
@@ -130,8 +130,8 @@ final readonly class Readiness
                     sprintf(
                         '%s keeps %s at %s, less than the floor asks.',
                         $name,
-                        $variant->keep->digits(),
-                        $variant->price->digits(),
+                        $variant->keep->said(),
+                        $variant->price->said(),
                     ),
                 ),
             ]

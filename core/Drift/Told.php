@@ -159,7 +159,7 @@ final readonly class Told
     {
         return $less->minor === 0
             ? 'as much as before'
-            : (new Money(abs($less->minor), $less->currency))->digits().($less->minor > 0 ? ' less' : ' more');
+            : (new Money(abs($less->minor), $less->currency))->said().($less->minor > 0 ? ' less' : ' more');
     }
 
     /** @param  array<string, int>  $kinds */

@@ -133,6 +133,15 @@ final readonly class Money
         return BigRational::of($this->minor);
     }
 
+    /** As a sentence says it, with the sign of its currency: "£18.95", "−£1.37", "12.00 CZK". */
+    public function said(): string
+    {
+        $absolute = $this->with(abs($this->minor))->digits();
+        $sign = ['GBP' => '£', 'EUR' => '€'][$this->currency->code] ?? null;
+
+        return ($this->minor < 0 ? '−' : '').($sign === null ? $absolute.' '.$this->currency->code : $sign.$absolute);
+    }
+
     /** "18.95", "-3.00", "1200": plain digits with a full stop, as prices are written into forms and data. */
     public function digits(): string
     {

@@ -21,8 +21,8 @@ final class PhoneAudit
     /** Beyond this many screens hardly anything is met by swiping. */
     public const DEEP = 8;
 
-    /** "3 to 7 days", as people write it. */
-    private const SPAN = '/(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})\s+(?:working\s+)?days/u';
+    /** "3 to 7 days", "between 3 and 11 working days", as people write it. */
+    private const SPAN = '/(?:between\s+)?(\d{1,3})\s*(?:to|–|-|and)\s*(\d{1,3})\s+(?:working\s+)?days/iu';
 
     /** A section of goods this many screens down or less is near. */
     private const NEAR = 1.0;

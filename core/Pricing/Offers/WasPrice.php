@@ -66,8 +66,8 @@ final class WasPrice
         return match (true) {
             $was->compare($price) <= 0 => sprintf(
                 'A was-price stands above the price: %s isn’t above %s.',
-                $was->digits(),
-                $price->digits(),
+                $was->said(),
+                $price->said(),
             ),
             ! self::demandedIn($market) => null,
             $lowest === null => sprintf(
@@ -76,9 +76,9 @@ final class WasPrice
             ),
             ! $asked => sprintf(
                 '%s was never asked here in the last %d days. The lowest price of that time was %s.',
-                $was->digits(),
+                $was->said(),
                 self::DAYS,
-                $lowest->digits(),
+                $lowest->said(),
             ),
             default => null,
         };

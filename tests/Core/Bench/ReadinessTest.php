@@ -36,7 +36,7 @@ final class ReadinessTest extends TestCase
     public function test_a_sale_at_a_loss_is_refused_with_the_figure(): void
     {
         $lacks = $this->of(variants: [$this->variant(), $this->variant(keep: -120)])->lacks;
-        self::assertSame('Steel loses 1.20 on every sale at 18.95.', $lacks[0]->words);
+        self::assertSame('Steel loses £1.20 on every sale at £18.95.', $lacks[0]->words);
         self::assertSame(Place::Price, $lacks[0]->place);
     }
 
@@ -80,7 +80,7 @@ final class ReadinessTest extends TestCase
             knowingly: $knowingly,
         );
         self::assertSame(
-            'Steel keeps 1.50 at 18.95, less than the floor asks.',
+            'Steel keeps £1.50 at £18.95, less than the floor asks.',
             $this->of(variants: [$at(false)])->lacks[0]->words,
         );
         self::assertTrue($this->of(variants: [$at(true)])->ready());

@@ -239,16 +239,16 @@ final class SentencesTest extends TestCase
             'one moves' => [$of(1, 0, null, null), 'One price moves if you agree.', false],
             'two move' => [$of(2, 0, null, null), '2 prices move if you agree.', false],
             'a thousand move' => [$of(1_000, 0, null, null), '1,000 prices move if you agree.', false],
-            'and less is kept' => [$of(2, 0, null, 1), '2 prices move if you agree, and you keep 0.01 less.', false],
-            'and more is kept' => [$of(2, 0, null, -250), '2 prices move if you agree, and you keep 2.50 more.', false],
+            'and less is kept' => [$of(2, 0, null, 1), '2 prices move if you agree, and you keep £0.01 less.', false],
+            'and more is kept' => [$of(2, 0, null, -250), '2 prices move if you agree, and you keep £2.50 more.', false],
             'and as much' => [$of(2, 0, null, 0), '2 prices move if you agree, and you keep as much as before.', false],
-            'prices stand' => [$of(0, 0, 120, null), 'As prices stand you keep 1.20 less of a sale.', false],
-            'prices stand, and more is kept' => [$of(0, 0, -1, null), 'As prices stand you keep 0.01 more of a sale.', false],
+            'prices stand' => [$of(0, 0, 120, null), 'As prices stand you keep £1.20 less of a sale.', false],
+            'prices stand, and more is kept' => [$of(0, 0, -1, null), 'As prices stand you keep £0.01 more of a sale.', false],
             'one under its floor' => [$of(0, 1, null, null), 'One stands under the floor and isn’t sold meanwhile.', true],
             'two under their floor' => [$of(0, 2, null, null), '2 stand under the floor and aren’t sold meanwhile.', true],
             'all of it' => [
                 $of(3, 2, 120, 30),
-                'As prices stand you keep 1.20 less of a sale; 3 prices move if you agree, and you keep 0.30 less; '.
+                'As prices stand you keep £1.20 less of a sale; 3 prices move if you agree, and you keep £0.30 less; '.
                     '2 stand under the floor and aren’t sold meanwhile.',
                 true,
             ],

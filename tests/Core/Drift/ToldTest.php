@@ -22,7 +22,7 @@ final class ToldTest extends TestCase
         );
         self::assertSame('Oakum Depot raised 14 costs, by 3 to 60%', $told->headline);
         self::assertSame(
-            'As prices stand you keep 2.54 less of a sale; 11 prices move if you agree, and you keep 1.60 more; 3 '.
+            'As prices stand you keep £2.54 less of a sale; 11 prices move if you agree, and you keep £1.60 more; 3 '.
                 'stand under the floor and aren’t sold meanwhile.',
             $told->effect,
         );
