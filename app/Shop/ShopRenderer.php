@@ -8,6 +8,7 @@ use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Core\Words\SearchCut;
+use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Shop\Finding\Found;
 use WindowStall\Shop\Finding\GoodsList;
 use WindowStall\Shop\Finding\Narrowing;
@@ -65,7 +66,7 @@ final readonly class ShopRenderer
         $goods = WindowGoods::of($stall)->many($found->listings);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'list', [
-            'title' => $list->title ?? $list->heading,
+            'title' => ($list->title ?? $list->heading).($found->page > 1 ? sprintf(', page %d', $found->page) : ''),
             'description' => SearchCut::words($list->description),
             'path' => $list->path.($found->page > 1 && ! $asked->narrows() ? '?page='.$found->page : ''),
             'unlisted' => $asked->asks() || $list->searched !== null,
@@ -91,6 +92,7 @@ final readonly class ShopRenderer
         return $this->pages->written($stall, $around, $shown, [
             'title' => $page->search_title ?? $title,
             'description' => $page->search_words ?? SearchCut::words(PageSays::plain($shown)),
+            'shared' => self::front($stall),
             'unlisted' => $page->hidden,
             'asked' => PageSays::answered($shown),
         ] + self::named($page, $title));
@@ -118,6 +120,12 @@ final readonly class ShopRenderer
         ];
     }
 
+    /** The picture that goes along with pages that show no goods; "" where there are none. */
+    private static function front(Stall $stall): string
+    {
+        return ShelfGoods::all($stall)->exists() ? SharedPicture::composed($stall, '/front') : '';
+    }
+
     /** @param  int  $now  the number of the version that counts */
     public function policy(Stall $stall, PolicyVersion $version, int $now): string
     {
@@ -126,6 +134,7 @@ final readonly class ShopRenderer
         return $this->pages->page($stall, $this->pages->published($stall), 'policy', [
             'title' => $version->kind->heading(),
             'description' => SearchCut::words(implode(' ', $version->words)),
+            'shared' => self::front($stall),
             'path' => $path,
             'unlisted' => $version->number < $now,
             'version' => $version,
@@ -139,6 +148,8 @@ final readonly class ShopRenderer
     {
         return $this->pages->page($stall, $this->pages->published($stall), 'shelves', [
             'title' => 'Shelves',
+            'description' => sprintf('All shelves of %s, with what stands on each.', $stall->name),
+            'shared' => self::front($stall),
             'path' => '/shelves',
             'shelves' => ShelfTiles::of($stall),
             'crumbs' => [['words' => 'Shelves', 'href' => '/shelves']],

@@ -43,6 +43,7 @@ final readonly class ListController
             ),
             heading: 'Everything on the stall',
             path: '/goods',
+            description: sprintf('All goods of %s, with their prices and when each is with you.', $stall->name),
         ));
     }
 
@@ -64,7 +65,8 @@ final readonly class ListController
             path: $shelf->address(),
             words: $shelf->words,
             title: $shelf->search_title,
-            description: (string) ($shelf->search_words ?? $shelf->words),
+            description: (string) ($shelf->search_words ?? $shelf->words)
+                ?: sprintf('%s at %s, with their prices and when each is with you.', $shelf->name, $stall->name),
             composed: true,
         ));
     }
@@ -84,6 +86,12 @@ final readonly class ListController
             ),
             heading: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1),
             path: '/tagged/'.$tag,
+            title: 'Tagged “'.$name.'”',
+            description: sprintf(
+                'What is tagged “%s” at %s, with prices and when each is with you.',
+                $name,
+                $stall->name,
+            ),
         ));
     }
 
@@ -104,6 +112,9 @@ final readonly class ListController
             heading: $words->words === [] ? 'Look for something' : sprintf('“%s”', $words->text()),
             path: '/search',
             asked: ['q' => $words->text()],
+            description: $words->words === []
+                ? sprintf('Look for something at %s.', $stall->name)
+                : sprintf('What was found for “%s” at %s.', $words->text(), $stall->name),
             searched: $words->text(),
             meant: $meant?->text(),
         ), $found);
