@@ -41,6 +41,9 @@ Route::middleware(['auth', InStall::class])
             ->middleware('dear')
             ->name('bench.join');
         Route::post('/place', [GridController::class, 'place'])->name('bench.place');
+        Route::post('/clean', [GridController::class, 'clean'])
+            ->middleware('dear')
+            ->name('bench.clean');
         Route::get('/step/{run}', [GridController::class, 'step'])->name('bench.step');
         Route::get('/placed/{run}', [GridController::class, 'placed'])->name('bench.placed');
         Route::post('/undo/{change}', [GridController::class, 'undo'])

@@ -18,7 +18,7 @@ final class AtOnceTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'jute grow bag', 'OD-1051');
         $desk->write('Title', 'Jute sack')->key(Page::ENTER)->waitFor('h1', 'Jute sack');
-        $desk->until(fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+        $this->readyAsItIs($desk);
         $desk->press('Put in the window')->see('It is in the window.');
 
         $phone = $this->phone();

@@ -115,6 +115,28 @@ abstract class BrowserTestCase extends TestCase
         return ['name' => 'Ada', 'email' => $handle.'@quillet.example', 'password' => 'two-rows-of-leeks'];
     }
 
+    /** Waits until a listing lacks nothing; the supplier's words and codes in it are said to be meant, as a person may. */
+    protected function readyAsItIs(Page $desk): void
+    {
+        $desk->see('You say');
+        $at = $desk->driver->getCurrentURL();
+        $desk->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+            const headers = {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token};
+            fetch(location.pathname + '/view', {headers})
+                .then((answer) => answer.json())
+                .then(({version, lacks}) => {
+                    const meant = lacks.flatMap((lack) => lack.meant);
+                    return fetch(location.pathname, {method: 'PATCH', headers, body: JSON.stringify({version, meant})});
+                })
+                .then((answer) => answer.text())
+                .then(done);
+            JS);
+        $desk->open($at)->see('You say');
+        $desk->untilIn(300, fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+    }
+
     /** As the button in Window does. */
     private function openShop(Page $desk, string $handle): void
     {

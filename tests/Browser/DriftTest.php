@@ -22,7 +22,7 @@ final class DriftTest extends BrowserTestCase
         $desk->write('Title', 'Copper rain gauge')->key(Page::ENTER)->waitFor('h1', 'Copper rain gauge');
         $desk->write('Price of BRS-04 · Stake', '30')->key(Page::ENTER)->see('by hand');
         $before = $desk->css('[data-price="CPR-02 · Stake"]')->getAttribute('value');
-        $desk->until(fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+        $this->readyAsItIs($desk);
         $desk->press('Put in the window')->see('It is in the window.');
 
         $supplier = $this->desk();

@@ -37,7 +37,10 @@ final class FromItemToParcelTest extends BrowserTestCase
         $desk->waitFor('h1', 'Potting scoop')->see('let it follow');
         $desk->write('Words', 'Narrow enough for a seed tray.')->key(Page::TAB);
         $desk->write('Your name for STL-01', 'Steel')->key(Page::TAB);
-        $desk->see('Steel · Narrow');
+        $desk->see('Steel · Narrow')->waitFor('[data-lack]', 'Shoppers would read');
+        foreach (['Clr' => 'Finish', 'CPR-02' => 'Copper', 'GRN-05' => 'Green'] as $code => $name) {
+            $desk->write('Your name for '.$code, $name)->key(Page::TAB);
+        }
 
         $desk->write('Price of Steel · Narrow', '0.50');
         $desk->waitFor('[data-till="price"]', '£0.50')->see('You lose');

@@ -19,7 +19,7 @@ final class MendTheWindowTest extends BrowserTestCase
         $this->desk = $this->desk();
         $this->handle = $this->newStall($this->desk);
         $this->take($this->desk, 'mini trowel scoop', 'OD-1009');
-        $this->desk->until(fn (): bool => ! $this->desk->has('[data-lack]'), 'for the pictures');
+        $this->readyAsItIs($this->desk);
         $this->desk->press('Put in the window')->see('It is in the window.');
         $this->aFirstVersionIsPublishedForPhoneAndDesk();
         $this->eachFindingIsMendedWhereItStands();

@@ -19,10 +19,7 @@ final class ShelvesTest extends BrowserTestCase
         foreach (['mini trowel scoop' => 'OD-1009', 'twine tin dispenser' => 'OD-1016'] as $words => $code) {
             $desk->open($at('/source'));
             $this->take($desk, $words, $code);
-            $desk->until(
-                fn (): bool => ! str_contains($desk->text(), 'Being fetched') && ! $desk->has('[data-lack]'),
-                'for the pictures',
-            );
+            $this->readyAsItIs($desk);
             $desk->press('Put in the window')->see('It is in the window.');
         }
 

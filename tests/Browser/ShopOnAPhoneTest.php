@@ -17,7 +17,7 @@ final class ShopOnAPhoneTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'slate plant labels', 'OD-1017');
         $desk->write('Title', 'Slate labels')->key(Page::ENTER)->waitFor('h1', 'Slate labels');
-        $desk->until(fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+        $this->readyAsItIs($desk);
         $desk->press('Put in the window')->see('It is in the window.');
         $shop = rtrim(self::url($handle.'.shops.localhost'), '/');
 

@@ -26,7 +26,7 @@ final class ShopTonesTest extends BrowserTestCase
         $handle = $this->newStall($desk);
         $this->take($desk, 'slate plant labels', 'OD-1017');
         $desk->write('Title', 'Slate labels')->key(Page::ENTER)->waitFor('h1', 'Slate labels');
-        $desk->untilIn(300, fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+        $this->readyAsItIs($desk);
         $desk->press('Put in the window')->see('It is in the window.');
         $builds = $this->builds($desk, $handle);
         self::assertCount(8, $builds);

@@ -9,8 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Bench\CleanWay;
 use WindowStall\Bench\DeleteListings;
 use WindowStall\Bench\Filing;
+use WindowStall\Bench\Jobs\CleanUpListings;
 use WindowStall\Bench\Jobs\EditManyListings;
 use WindowStall\Bench\Jobs\PlaceMany;
 use WindowStall\Bench\Jobs\UndoStep;
@@ -156,6 +158,26 @@ final class GridController
                 array_values($typed['remove']),
             ),
         );
+    }
+
+    /** Clears the chosen listings of what a supplier left in them, as a run that can be watched. */
+    public function clean(Request $request, Stall $stall): JsonResponse
+    {
+        $typed = $request->validate(
+            self::CHOSEN + ['ways' => 'required|array|min:1', 'ways.*' => Rule::enum(CleanWay::class)],
+            ['ways.required' => 'Say what is to be cleaned up.'],
+        );
+        $run = Run::of($stall)->create([
+            'kind' => RunKind::Edit,
+            'subject' => [
+                'listings' => Typed::ids($typed),
+                'ways' => array_values(array_unique($typed['ways'])),
+            ],
+            'user_id' => User::asking($request)?->id,
+            'state' => RunState::Waiting,
+        ]);
+
+        return new JsonResponse(RunView::of($run->begin(CleanUpListings::class)->refresh()));
     }
 
     public function destroy(Request $request, Stall $stall, DeleteListings $delete): JsonResponse

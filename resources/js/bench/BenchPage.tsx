@@ -8,6 +8,8 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { Carry } from '@/bench/list/Carry';
 import { JoinSheet } from '@/bench/list/JoinSheet';
+import { CleanUp } from '@/bench/list/CleanUp';
+import { useLater } from '@/bench/useLater';
 import { useDelete } from '@/bench/useDelete';
 import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
@@ -44,6 +46,7 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
   const [run, setRun] = useRun(null);
   const [joining, setJoining] = useState(false);
   const remove = useDelete();
+  const later = useLater();
 
   // Many are put in the window in the background; what came of it is shown when it ends.
   const ended = run && !run.open ? run.id : null;
@@ -216,6 +219,17 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
             Join
           </Button>
         )}
+        <CleanUp
+          count={selection.chosen.length}
+          onClean={(ways) =>
+            void send<RunView>('POST', route('bench.clean', handle), { listings: selection.chosen, ways })
+              .then((begun) => {
+                later(begun);
+                selection.clear();
+              })
+              .catch(sayTrouble)
+          }
+        />
         <Button className="text-ink" onClick={() => void move('on_bench')}>
           Take out of the window
         </Button>
