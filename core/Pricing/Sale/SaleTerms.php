@@ -12,10 +12,10 @@ use WindowStall\Core\Tax\SalesTax;
 /**
  * What every sale to a market bears besides the goods, and the prices that follow from it.
  *
- * With P the price, D the delivery charged (nothing from the value on from which it is free) and t the tax: tax included, gross G = P + D, tax = G − G/(1 + t), receipts
- * R = G − tax; tax on top, R = P + D, tax = t × R, G = R + tax. Payment fee = rate × G + fixed, platform fee = rate ×
- * (P + D), returns allowance = rate × R. You keep K = R − landed − fees − allowance − advertising. Each line is rounded
- * half up once; all works on whole minor units.
+ * With P the price, D the delivery charged (nothing from the value on from which it is free) and t the tax: tax
+ * included, gross G = P + D, tax = G − G/(1 + t), receipts R = G − tax; tax on top, R = P + D, tax = t × R, G = R +
+ * tax. Payment fee = rate × G + fixed, platform fee = rate × (P + D), returns allowance = rate × R. You keep K = R −
+ * landed − fees − allowance − advertising. Each line is rounded half up once; all works on whole minor units.
  */
 final readonly class SaleTerms
 {
