@@ -120,9 +120,10 @@ final readonly class ListingFigures
         return new Wording(
             title: $this->title->shown(),
             words: RichText::lines($this->words->shown()),
+            // An option with one value leaves nothing to choose, and no shopper reads it.
             options: array_map(
                 static fn (array $values): array => array_map(strval(...), array_keys($values)),
-                $options,
+                array_filter($options, static fn (array $values): bool => count($values) > 1),
             ),
             own: [$this->stall->name, (string) config('stall.shops_host')],
             meant: $this->listing->own_meant,

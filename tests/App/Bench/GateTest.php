@@ -68,7 +68,7 @@ final class GateTest extends AppTestCase
     public function test_a_suppliers_words_keep_it_on_the_bench_until_they_are_mended_or_said_to_be_meant(): void
     {
         $listing = $this->world->listing($this->stall, Items::item(
-            [Items::variant('a', colour: 'GRN-05')],
+            [Items::variant('a', colour: 'GRN-05'), Items::variant('b', colour: 'Copper')],
             'Hand trowel',
             '<p>Dear friend welcome our store!!</p><p>Of steel. Wholesale welcome</p>',
         ));
