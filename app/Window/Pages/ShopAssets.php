@@ -18,7 +18,7 @@ final class ShopAssets
     /** @var array<string, array{file: string, css?: list<string>}>|null */
     private ?array $manifest = null;
 
-    /** @var array<string, array{file: string, bytes: int}>|null */
+    /** @var array<string, array{file: string, bytes: int, css?: string, families?: list<string>}>|null */
     private ?array $faces = null;
 
     public function url(string $source): string
@@ -40,11 +40,14 @@ final class ShopAssets
         return '/shop-assets/'.$this->made($cut->key())['file'];
     }
 
-    /** As CSS: used when it is there for the first paint, else not on this page, so that nothing ever jumps. */
+    /**
+     * As CSS: shown as soon as it is there, however slow the line. Until then stands what the machine has, stretched to
+     * take the same room (resources/shop/faces/likeness.mjs), so that hardly anything moves when it comes.
+     */
     public function fontFace(FaceCut $cut): string
     {
         $rule = static fn (string $file, string $more): string => sprintf(
-            '@font-face{font-family:"%s";font-display:optional;font-weight:%s;src:url(/shop-assets/%s) format("woff2")%s}',
+            '@font-face{font-family:"%s";font-display:swap;font-weight:%s;src:url(/shop-assets/%s) format("woff2")%s}',
             $cut->key(),
             $cut->weights(),
             $file,
@@ -52,18 +55,31 @@ final class ShopAssets
         );
         $more = $this->faces()[$cut->face->value.'-more'] ?? null;
 
-        $css = $rule($this->made($cut->key())['file'], '');
+        $made = $this->made($cut->key());
+        $css = $made['css'].$rule($made['file'], '');
 
         return $more === null ? $css : $css.$rule($more['file'], ';unicode-range:'.self::MORE);
     }
 
-    /** @return array{file: string, bytes: int} */
-    private function made(string $key): array
+    /** The names under which it is asked for, as CSS lists them: itself, then what takes its room. */
+    public function families(FaceCut $cut): string
     {
-        return $this->faces()[$key] ?? throw new \RuntimeException('The typeface '.$key.' isn’t built.');
+        $names = [$cut->key(), ...$this->made($cut->key())['families']];
+
+        return implode(',', array_map(static fn (string $name): string => '"'.$name.'"', $names));
     }
 
-    /** @return array<string, array{file: string, bytes: int}> */
+    /** @return array{file: string, bytes: int, css: string, families: list<string>} */
+    private function made(string $key): array
+    {
+        $face = $this->faces()[$key] ?? [];
+
+        return isset($face['css'], $face['families'])
+            ? $face
+            : throw new \RuntimeException('The typeface '.$key.' isn’t built.');
+    }
+
+    /** @return array<string, array{file: string, bytes: int, css?: string, families?: list<string>}> */
     private function faces(): array
     {
         return $this->faces ??= self::read('faces/manifest.json');

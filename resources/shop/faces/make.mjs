@@ -7,6 +7,7 @@ import { dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
 import subsetFont from 'subset-font';
+import { likeness } from './likeness.mjs';
 
 const here = dirname(fileURLToPath(import.meta.url));
 const root = resolve(here, '../../..');
@@ -38,12 +39,13 @@ await mkdir(out, { recursive: true });
 const roles = JSON.parse(await readFile(resolve(here, 'faces.json'), 'utf8'));
 const made = {};
 for (const [name, { face, weight }] of Object.entries(roles)) {
-  const axes = {
-    ...(SOURCES[face]?.pinned ?? {}),
-    wght: Array.isArray(weight) ? { min: weight[0], max: weight[1] } : weight,
-  };
-  const cut = await subsetFont(await source(face, 'latin'), LETTERS, { targetFormat: 'woff2', variationAxes: axes });
-  made[name] = await keep(name, cut);
+  const whole = await source(face, 'latin');
+  const cut = (wght, targetFormat) =>
+    subsetFont(whole, LETTERS, { targetFormat, variationAxes: { ...(SOURCES[face]?.pinned ?? {}), wght } });
+  const span = Array.isArray(weight) ? { min: weight[0], max: weight[1] } : weight;
+  const measured = new Map();
+  for (const one of [weight].flat()) measured.set(one, await cut(one, 'sfnt'));
+  made[name] = { ...(await keep(name, await cut(span, 'woff2'))), ...(await likeness(name, face, measured)) };
 }
 for (const face of new Set(Object.values(roles).map((role) => role.face))) {
   // Not every face has letters beyond those.
