@@ -78,11 +78,15 @@ final readonly class SaidLook
     public static function read(string $sentence): self
     {
         $left = ' '.(preg_replace('/[^\p{L}\p{N}#-]+/u', ' ', mb_strtolower($sentence)) ?? '').' ';
+        [$codes, $left] = self::codes($left);
         [$found, $left] = self::phrases($left);
-        preg_match_all('/#[0-9a-f]{6}\b/', $left, $codes);
-        foreach ($codes[0] as $code) {
-            $found[$code] = ['colour' => $code];
-            $left = str_replace($code, ' ', $left);
+        if ($codes !== []) {
+            // What is given to the letter stands before a name; a name beside its code ("lavender #8b5cf6") only names it.
+            $found = $codes + array_filter(
+                $found,
+                static fn (array $f, string $name): bool => ! isset($f['colour']) || ! self::names($name, $sentence),
+                ARRAY_FILTER_USE_BOTH,
+            );
         }
         $words = array_filter(
             explode(' ', $left),
@@ -94,6 +98,27 @@ final readonly class SaidLook
             missed: array_values(array_unique($words)),
             looks: self::looks($found),
         );
+    }
+
+    /** @return array{array<string, array{colour: string}>, string} colours as "#8b5cf6" or "#85f", and what is left */
+    private static function codes(string $said): array
+    {
+        preg_match_all('/#(?:[0-9a-f]{6}|[0-9a-f]{3})(?![\p{L}\p{N}])/u', $said, $typed);
+        $codes = [];
+        foreach ($typed[0] as $code) {
+            $whole = strlen($code) === 4 ? (string) preg_replace('/[0-9a-f]/', '$0$0', $code) : $code;
+            $codes[$whole] = ['colour' => $whole];
+        }
+
+        return [$codes, str_replace($typed[0], ' · ', $said)];
+    }
+
+    /** Whether a colour's name stands beside a code: "lavender #8b5cf6", "#8b5cf6 (lavender)", "lavender: #8b5cf6". */
+    private static function names(string $name, string $sentence): bool
+    {
+        $name = preg_quote($name, '/');
+
+        return preg_match("/{$name}[\\s:=(]{1,3}#[0-9a-f]|#[0-9a-f]{3,6}[\\s(=]{1,3}{$name}/iu", $sentence) === 1;
     }
 
     /**

@@ -72,13 +72,16 @@ final readonly class Tones
         $moved = [];
 
         [$fill, $onFill] = self::surface($colours[0], $hue, $mood === Mood::Flood ? $ground : null);
-        self::note($moved, $colours[0], $fill);
+        // A flood's ground is the colour itself; its buttons are the deep of it by design.
+        self::note($moved, $colours[0], $mood === Mood::Flood ? $ground : $fill);
         $second = $colours[1] ?? Colour::oklch($dark ? 0.78 : 0.62, min(0.13, $brandC + 0.05), $brandH + 150);
         $third = $colours[2] ?? Colour::oklch($dark ? 0.7 : 0.82, min(0.11, $brandC + 0.04), $brandH + 75);
         [$secondFill, $onSecond] = self::surface($second, $hue);
         [$thirdFill, $onThird] = self::surface($third, $hue);
         isset($colours[1]) && self::note($moved, $second, $secondFill);
         isset($colours[2]) && self::note($moved, $third, $thirdFill);
+        $written = self::reading($brandL, $brandC, $brandH, $away, [$ground, $sheet, $soft]);
+        self::note($moved, $colours[0], $written, writing: true);
         $ink = self::reading($dark ? 0.95 : 0.25, 0.015, $hue, $away, $surfaces);
         [$secondL, $secondC, $secondH] = $second->toOklch();
         [$fillL, $fillC, $fillH] = $fill->toOklch();
@@ -98,7 +101,7 @@ final readonly class Tones
             'edge' => self::reading($dark ? 0.6 : 0.62, 0.02, $hue, $away, [$ground, $sheet, $field], self::EDGE),
             'ink' => $ink,
             'mute' => self::reading($dark ? 0.74 : 0.54, 0.02, $hue, $away, [$ground, $sheet, $field]),
-            'brand' => self::reading($brandL, $brandC, $brandH, $away, [$ground, $sheet, $soft]),
+            'brand' => $written,
             'sale' => self::reading($secondL, max(0.1, $secondC), $secondH, $away, [$ground, $sheet]),
             'fill' => $fill,
             'fill-hover' => self::stored(Colour::oklch($fillL + $press * 0.035, $fillC, $fillH)),
@@ -140,7 +143,7 @@ final readonly class Tones
         return min($ratios);
     }
 
-    /** @return list<MovedColour> brand colours that couldn't carry words as they are, and what stands in for them */
+    /** @return list<MovedColour> brand colours that couldn't carry words, or be some, as they are, and what stands in */
     public function moved(): array
     {
         return $this->moved;
@@ -166,16 +169,22 @@ final readonly class Tones
         $ink = Colour::oklch(0.20, 0.02, $h);
         $onLight = $light->contrast($colour);
         $on = $onLight >= $ink->contrast($colour) || $onLight >= self::TEXT ? $light : $ink;
+        // Between the two lie colours that only the very ends read on; what can stay to the letter stays.
+        foreach ($on->contrast($colour) < self::TEXT ? [Colour::oklch(0.12, 0.01, $h), Colour::hex('#ffffff')] : [] as $end) {
+            if (self::stored($end)->contrast($colour) >= self::TEXT) {
+                return [$colour, self::stored($end)];
+            }
+        }
 
         return [self::reading($l, $c, $h, $on === $light ? -1 : 1, [$on]), self::stored($on)];
     }
 
     /** @param  list<MovedColour>  $moved */
-    private static function note(array &$moved, Colour $chosen, Colour $used): void
+    private static function note(array &$moved, Colour $chosen, Colour $used, bool $writing = false): void
     {
         // A single step of rounding isn't a move that anybody sees.
         if (abs($chosen->toOklch()[0] - $used->toOklch()[0]) > 0.012) {
-            $moved[] = new MovedColour($chosen, $used);
+            $moved[] = new MovedColour($chosen, $used, $writing);
         }
     }
 

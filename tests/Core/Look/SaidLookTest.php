@@ -58,9 +58,30 @@ final class SaidLookTest extends TestCase
     public function test_a_code_is_a_colour_and_what_means_nothing_is_said(): void
     {
         $said = SaidLook::read('like #2C5A43, rounded, but xylophonic');
-        self::assertSame(['rounded', '#2c5a43'], array_map(strval(...), array_keys($said->understood)));
+        self::assertSame(['#2c5a43', 'rounded'], array_map(strval(...), array_keys($said->understood)));
         self::assertSame(['xylophonic'], $said->missed);
         self::assertSame(Corner::Round, $said->looks[0]['plan']->shape->corner);
+    }
+
+    public function test_what_is_typed_to_the_letter_is_used_to_the_letter_and_a_name_beside_it_only_names_it(): void
+    {
+        $colours = static fn (string $said): array => array_map(
+            static fn (Colour $c): string => $c->toHex(),
+            array_slice(SaidLook::read($said)->looks[0]['plan']->colours, 0, 2),
+        );
+        self::assertSame(['#8b5cf6', '#f0c93a'], $colours('playful, lavender #8b5cf6, and yellow'));
+        self::assertSame(['#8b5cf6', '#0e7c66'], $colours('#8b5cf6 (lavender), green: #0e7c66'));
+        self::assertSame('#aa33ff', $colours('#a3f')[0]);
+        $tones = SaidLook::read('#8b5cf6, white')->looks[0]['plan']->tones();
+        self::assertSame('#8b5cf6', $tones->get('fill')->toHex(), 'words can be read on it, so it stays');
+    }
+
+    public function test_a_colour_that_cannot_be_writing_is_said_with_what_stands_in(): void
+    {
+        $moved = Tones::from(Colour::hex('#f0c93a'), Mood::Chalk)->moved();
+        self::assertCount(1, $moved);
+        self::assertTrue($moved[0]->writing);
+        self::assertMatchesRegularExpression('/^#f0c93a can’t be read as writing .* has #[0-9a-f]{6} /', $moved[0]->words());
     }
 
     public function test_nothing_understood_still_lays_three_out(): void

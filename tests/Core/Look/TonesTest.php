@@ -77,14 +77,22 @@ final class TonesTest extends TestCase
         }
     }
 
-    public function test_a_colour_that_can_carry_no_words_is_named_with_the_nearest_that_can(): void
+    public function test_every_colour_carries_words_as_it_is_where_it_is_a_surface(): void
     {
-        // Between the two, neither near-white nor near-black has 4.5:1 on it.
-        $moved = Tones::from(Colour::hex('#787878'), Mood::Chalk)->moved();
-        self::assertCount(1, $moved);
+        // Between them, neither near-white nor the usual ink has 4.5:1; white or the deepest ink has.
+        foreach (['#787878', '#8b5cf6', '#767676', '#d9722b', '#e0567a'] as $hex) {
+            $tones = Tones::from([Colour::hex('#2c5a43'), Colour::hex($hex), Colour::hex($hex)], Mood::Chalk);
+            self::assertSame([$hex, $hex], [$tones->get('second')->toHex(), $tones->get('third')->toHex()]);
+            self::assertSame($hex, Tones::from(Colour::hex($hex), Mood::Chalk)->get('fill')->toHex());
+            self::assertSame([], $tones->moved());
+        }
+    }
+
+    public function test_a_flood_that_no_words_can_be_read_on_is_named_with_the_nearest_that_can(): void
+    {
+        $moved = Tones::from(Colour::hex('#787878'), Mood::Flood)->moved();
         self::assertSame('#787878', $moved[0]->chosen->toHex());
         self::assertStringContainsString($moved[0]->used->toHex().' stands in for it', $moved[0]->words());
-        self::assertEqualsWithDelta(Colour::hex('#787878')->toOklch()[0], $moved[0]->used->toOklch()[0], 0.08, 'near');
     }
 
     public function test_a_flood_is_dark_or_light_as_its_colour_is(): void
