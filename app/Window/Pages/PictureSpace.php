@@ -15,16 +15,18 @@ final class PictureSpace
     /** Where the builds' stylesheets turn from a phone to a desk. */
     private const DESK = '(min-width: 860px) ';
 
-    public static function hero(Build $build): string
+    /** @param  bool  $ofGood  a good's own picture, which stands whole on a desk rather than filling what there is */
+    public static function hero(Build $build, bool $ofGood): string
     {
-        return match ($build) {
-            Build::Packet => self::DESK.'46vw, 52vw',
-            Build::Label, Build::Timetable => self::DESK.'50vw, 100vw',
-            Build::Lamp => self::DESK.'calc(100vw - 48px), calc(100vw - 16px)',
-            Build::Barrow => self::DESK.'46vw, 100vw',
-            Build::Plate => self::DESK.'390px, min(64vw, 270px)',
-            Build::Enamel => self::DESK.'568px, calc(100vw - 30px)',
-            Build::Plaster => self::DESK.'598px, calc(100vw - 24px)',
+        return self::DESK.match ($build) {
+            Build::Packet => ($ofGood ? 'min(42vw, 620px)' : '46vw').', 52vw',
+            Build::Label => ($ofGood ? '44vw' : '50vw').', 100vw',
+            Build::Timetable => ($ofGood ? '39vw' : '50vw').', 100vw',
+            Build::Lamp => ($ofGood ? 'calc(50vw - 24px)' : 'calc(100vw - 48px)').', calc(100vw - 16px)',
+            Build::Barrow => ($ofGood ? '42vw' : '46vw').', 100vw',
+            Build::Plate => '390px, min(64vw, 270px)',
+            Build::Enamel => ($ofGood ? '510px' : '568px').', calc(100vw - 30px)',
+            Build::Plaster => ($ofGood ? '538px' : '598px').', calc(100vw - 24px)',
         };
     }
 

@@ -11,7 +11,7 @@
 @endphp
 <section
     class="hero hero-{{ $settings['height'] }} room-{{ $settings['room'] }}
-        tone-{{ $settings['tone'] }}{{ $picture ? '' : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look,
+        tone-{{ $settings['tone'] }}{{ $picture ? ($own ? '' : ' of-good') : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look,
         $picture) !!}>
 <div class="hero-words">
 @if ($settings['words'] !== '')<h1{!! $edit('words') !!}>{{ $settings['words'] }}</h1>@endif
@@ -25,7 +25,8 @@
 @if ($picture)
 <figure class="hero-picture" style="--focus:{{ $focus }}">
 @include('shop::picture', ['picture' => $picture, 'alt' => $picture->alt ?? $good?->title ?? '',
-    'sizes' => WindowStall\Window\Pages\PictureSpace::hero($look->plan->build), 'eager' => $first])
+    'sizes' => WindowStall\Window\Pages\PictureSpace::hero($look->plan->build, ofGood: ! $own),
+    'eager' => $first])
 @if (! $own && $good)<figcaption>{{ $good->title }}</figcaption>@endif</figure>
 @endif
 </section>
