@@ -55,7 +55,11 @@ final class FirstVersion
             $this->section('masthead', ['menu' => $this->menu($ways)]),
             $this->hero($good),
             $this->tiles(array_slice($ways, 0, self::TILES)),
-            $this->section('goods', ['heading' => '', 'which' => 'keeping', 'count' => '4'], 'first'),
+            $this->section(
+                'goods',
+                ['heading' => 'At the front of the stall', 'which' => 'keeping', 'count' => '4'],
+                'first',
+            ),
             $this->section('goods', ['heading' => 'New on the stall', 'which' => 'newest', 'count' => '8'], 'new'),
             $this->section('promises', ['which' => 'terms', 'tone' => 'band']),
             $this->section('questions', ['heading' => 'Before you ask', 'asked' => TrueAnswers::of($goods)]),

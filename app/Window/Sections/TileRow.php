@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Way;
 
-/** One tile: its words, where it leads, the picture of the newest of what is there. */
+/** One tile: its words, where it leads, the picture of the newest of what is there that leads no other tile. */
 final readonly class TileRow
 {
     private function __construct(
@@ -17,14 +18,16 @@ final readonly class TileRow
         public ?Picture $picture,
         public int $count,
         public int $newest,
+        public ?int $pictured,
     ) {
     }
 
     /**
      * @param  array<mixed>  $row
+     * @param  list<int>  $taken  goods whose pictures lead other tiles
      * @return self|null null where it leads nowhere
      */
-    public static function of(array $row, WindowGoods $goods): ?self
+    public static function of(array $row, WindowGoods $goods, array $taken): ?self
     {
         $way = Way::from($row['leads'] ?? '');
         $href = $way->href($goods);
@@ -33,10 +36,13 @@ final readonly class TileRow
         }
         $there = match ($way->kind) {
             'goods' => $goods->only([(int) $way->to]),
-            'tag' => $goods->tagged($way->to, 1),
-            'shelf' => $goods->onShelf((int) $way->to, 1),
-            default => $goods->newest(1),
+            'tag' => $goods->tagged($way->to, count($taken) + 1),
+            'shelf' => $goods->onShelf((int) $way->to, count($taken) + 1),
+            default => $goods->newest(count($taken) + 1),
         };
+        $fresh = array_filter($there, static fn (GoodCard $g): bool => $g->picture && ! in_array($g->id, $taken, true));
+        $lead = array_values($fresh)[0] ?? $there[0] ?? null;
+        $own = OwnPicture::of($goods->stall, $row['picture'] ?? null);
         $words = self::words($row);
 
         return new self(
@@ -47,9 +53,10 @@ final readonly class TileRow
                 default => '',
             },
             href: $href,
-            picture: OwnPicture::of($goods->stall, $row['picture'] ?? null) ?? $there[0]->picture ?? null,
+            picture: $own ?? $lead?->picture,
             count: $way->goods($goods) ?? 0,
             newest: $there[0]->id ?? 0,
+            pictured: $own === null ? $lead?->id : null,
         );
     }
 

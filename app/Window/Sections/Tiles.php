@@ -61,11 +61,14 @@ final class Tiles extends SectionKind
 
     public function data(array $settings, WindowGoods $goods): array
     {
-        $tiles = array_map(
-            static fn (mixed $row): ?TileRow => is_array($row) ? TileRow::of($row, $goods) : null,
-            array_values((array) $settings['tiles']),
-        );
-        $tiles = array_values(array_filter($tiles));
+        $tiles = $pictured = [];
+        foreach ((array) $settings['tiles'] as $row) {
+            $tile = is_array($row) ? TileRow::of($row, $goods, $pictured) : null;
+            if ($tile !== null) {
+                $tiles[] = $tile;
+                $pictured = [...$pictured, ...array_filter([$tile->pictured])];
+            }
+        }
         match ($settings['order']) {
             'newest' => usort($tiles, static fn (TileRow $a, TileRow $b): int => $b->newest <=> $a->newest),
             'most' => usort($tiles, static fn (TileRow $a, TileRow $b): int => $b->count <=> $a->count),

@@ -39,6 +39,8 @@ final class FirstVersionTest extends AppTestCase
             ['notice', 'masthead', 'hero', 'tiles', 'goods', 'goods', 'promises', 'questions', 'foot'],
             array_map(static fn (Section $s): string => $s->kind->key(), $content->sections),
         );
+        $rows = array_filter($content->sections, static fn (Section $s): bool => $s->kind->key() === 'goods');
+        self::assertNotContains('', array_map(static fn (Section $s): mixed => $s->settings['heading'], $rows));
         $this->get($this->stall->shopAddress('/'))->assertDontSee('With you in');
         $this->postJson(route('window.publish', $this->stall));
         $this->get($this->stall->shopAddress('/'))

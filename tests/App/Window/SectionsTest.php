@@ -6,8 +6,10 @@ namespace WindowStall\Tests\App\Window;
 
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 use WindowStall\Tests\App\AppTestCase;
@@ -21,6 +23,7 @@ use WindowStall\Window\Section;
 use WindowStall\Window\Sections\Field;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
+use WindowStall\Window\Sections\TileRow;
 use WindowStall\Window\Way;
 use WindowStall\Window\Window;
 
@@ -168,6 +171,27 @@ final class SectionsTest extends AppTestCase
         $settings = $kind->clean($tiles);
         $goods = WindowGoods::of($stall);
         self::assertSame('1 of them leads nowhere', $kind->figure($settings, $kind->data($settings, $goods), $goods));
+    }
+
+    public function test_no_two_tiles_lead_with_one_picture_where_there_is_another(): void
+    {
+        $stall = $this->world->stall();
+        foreach (['one', 'two', 'three'] as $id) {
+            $listing = $this->world->inWindow($stall, Items::item([Items::variant($id)], 'Item '.$id, id: $id));
+            $this->world->say($listing, ListingPatch::none()->tags($id === 'one' ? ['tools'] : ['tools', 'gifts']));
+            Picture::query()->where('listing_id', $listing->id)->update([
+                'alt' => $id, 'state' => Picture::READY, 'path' => $id, 'width' => 800, 'height' => 800,
+            ]);
+            event(new ListingsChanged($stall, [$listing->id]));
+        }
+        $kind = SectionKinds::get('tiles');
+        $settings = $kind->clean(['tiles' => [['leads' => 'tag:tools'], ['leads' => 'tag:gifts'], ['leads' => 'all']]]);
+        $tiles = $kind->data($settings, WindowGoods::of($stall))['tiles'];
+        self::assertIsArray($tiles);
+        self::assertSame(
+            ['three', 'two', 'one'],
+            array_map(static fn (TileRow $t): ?string => $t->picture?->alt, $tiles),
+        );
     }
 
     public function test_promises_from_the_terms_say_what_the_stall_keeps(): void
