@@ -6,6 +6,7 @@ namespace WindowStall\Shelves;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Pricing\Offers\WasPrice;
+use WindowStall\Core\Words\OptionWords;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\BySets;
 use WindowStall\Support\PgArray;
@@ -115,13 +116,25 @@ final readonly class GoodsFacts
             CROSS JOIN LATERAL jsonb_each_text(offered.own_options::jsonb) AS own (name, value)
             WHERE jsonb_typeof(offered.own_options::jsonb) = 'object'
         ),
+        joined AS (
+            SELECT DISTINCT listing_id,
+                   COALESCE(
+                       :names::jsonb ->> rtrim(lower(btrim(name)), '.:'),
+                       upper(left(btrim(name), 1)) || substr(btrim(name), 2)
+                   ) AS name,
+                   COALESCE(
+                       :values::jsonb ->> lower(substring(btrim(value) FROM '^([A-Za-z]{3})(?:[-_ ]?[0-9]{1,4})?$')),
+                       upper(left(btrim(value), 1)) || substr(btrim(value), 2)
+                   ) AS value
+            FROM chosen
+        ),
         options AS (
             SELECT listing_id,
                    array_agg(name || ': ' || value ORDER BY name, value) AS options,
                    array_agg(DISTINCT name) FILTER (WHERE ways > 1) AS choices
             FROM (
                 SELECT listing_id, name, value, count(*) OVER (PARTITION BY listing_id, name) AS ways
-                FROM chosen
+                FROM joined
             ) AS way
             GROUP BY listing_id
         ),
@@ -251,6 +264,9 @@ final readonly class GoodsFacts
             // As the page asks it: WasPrice::refusal().
             'lawful' => WasPrice::demandedIn($stall->home_market) ? 'true' : 'false',
             'days' => WasPrice::DAYS,
+            // "Clr: GRN-05" and "Colour: Green" are one thing to narrow by.
+            'names' => json_encode(OptionWords::joinedNames($stall->home_market), JSON_THROW_ON_ERROR),
+            'values' => json_encode(OptionWords::joinedValues(), JSON_THROW_ON_ERROR),
         ]);
         $made = $listings === null || count($listings) > self::MANY ? BySets::within($make) : $make();
         if ($made > 0) {

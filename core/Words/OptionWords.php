@@ -100,6 +100,26 @@ final class OptionWords
             : null;
     }
 
+    /**
+     * Names of options as one says them where goods are sold to, by each way of writing them in small letters.
+     *
+     * @param  string  $market  a country's two letters
+     * @return array<string, string>
+     */
+    public static function joinedNames(string $market): array
+    {
+        $colour = $market === 'US' ? 'Color' : 'Colour';
+        $names = array_map(static fn (string $said): string => $said === 'Colour' ? $colour : $said, self::NAMES);
+
+        return ['colour' => $colour, 'colours' => $colour, 'colors' => $colour] + $names;
+    }
+
+    /** @return array<string, string> what three letters stand for, alone or before a number */
+    public static function joinedValues(): array
+    {
+        return self::VALUES;
+    }
+
     /** "STL-01", "OD1048B": letters and digits mixed, or a hyphen between capitals and digits; not "5L" or "12V". */
     public static function code(string $word): bool
     {

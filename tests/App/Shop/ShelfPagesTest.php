@@ -55,6 +55,17 @@ final class ShelfPagesTest extends AppTestCase
         );
     }
 
+    public function test_options_that_mean_the_same_are_one_thing_to_narrow_by(): void
+    {
+        $this->goods('Trowel', 'Tools', ['Red', 'GRN-05']);
+        $listing = $this->goods('Rake', 'Tools', ['red', 'Green']);
+        $this->world->say($listing, ListingPatch::none()->names(['Clr' => ['as' => 'Clr', 'values' => []]]));
+
+        $page = $this->shop('/goods')->assertOk();
+        self::assertSame(['Colour: Green 2, Red 2'], array_slice($this->facets($page), 0, 1));
+        self::assertSame(['Rake', 'Trowel'], $this->titles($this->shop('/goods?is[]=Colour: Green')));
+    }
+
     public function test_an_option_in_which_nobody_has_a_choice_is_nothing_to_narrow_by(): void
     {
         $this->goods('Trowel', 'Tools', ['Red']);
