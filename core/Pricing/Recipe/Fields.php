@@ -20,8 +20,11 @@ final class Fields
     /** @var array<string, string> path → sentence */
     private array $problems = [];
 
-    /** @param  array<mixed>  $written */
-    public function __construct(private readonly array $written)
+    /**
+     * @param  array<mixed>  $written
+     * @param  list<string>  $lists  paths at which the notation itself has a list, where it tells lists from objects
+     */
+    public function __construct(private readonly array $written, private readonly array $lists = [])
     {
     }
 
@@ -31,7 +34,8 @@ final class Fields
         $found = $this->written;
         $keys = explode('.', $path);
         foreach ($keys as $n => $key) {
-            if ($found !== null && ! is_array($found)) {
+            $list = ! ctype_digit($key) && in_array(implode('.', array_slice($keys, 0, $n)), $this->lists, true);
+            if ($found !== null && (! is_array($found) || $list)) {
                 $this->problem(implode('.', array_slice($keys, 0, $n)), 'An object with fields belongs here.');
             }
             if (! is_array($found) || ! array_key_exists($key, $found)) {
@@ -41,6 +45,12 @@ final class Fields
         }
 
         return $found;
+    }
+
+    /** Whether a list was written there. */
+    public function isList(string $path): bool
+    {
+        return in_array($path, $this->lists, true);
     }
 
     public function has(string $path): bool

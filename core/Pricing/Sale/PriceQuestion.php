@@ -197,7 +197,7 @@ final readonly class PriceQuestion
     {
         $cushion = $f->rate('cushion', required: false);
         $written = $f->get('rates') ?? [];
-        if (! is_array($written) || count($written) > self::MOST_RATES) {
+        if (! is_array($written) || $f->isList('rates') || count($written) > self::MOST_RATES) {
             $f->problem('rates', 'Rates are an object: {"USD": "0.78"} when one dollar costs 0.78.');
             $written = [];
         }

@@ -191,6 +191,7 @@ final class PriceTrialsApiTest extends AppTestCase
     ]
     #[TestWith([['recipe' => ['steps' => [['margin' => '0.99']]]], 'recipe'], 'no price meets it')]
     #[TestWith([['fees' => ['payment_rate' => 'lots']], 'fees.payment_rate'])]
+    #[TestWith([['fees' => []], 'fees'], 'a list where fields belong')]
     public function test_bad_input_is_refused_with_a_path_and_a_sentence(mixed $other, string $path): void
     {
         self::assertIsArray($other);
