@@ -69,6 +69,18 @@ final class MenusTest extends AppTestCase
         self::assertSame([['words' => 'About', 'href' => '/pages/about']], $columns()[1]['ways']);
     }
 
+    public function test_a_link_takes_the_name_of_what_it_leads_to_until_it_has_words_of_its_own(): void
+    {
+        $menu = Ways::levels([
+            ['words' => '', 'leads' => 'shelf:'.$this->shelf->id, 'under' => 'no'],
+            ['words' => 'Our own words', 'leads' => 'all', 'under' => 'no'],
+            ['words' => '', 'leads' => 'all', 'under' => 'no'],
+            ['words' => '', 'leads' => 'tag:peas', 'under' => 'no'],
+        ], WindowGoods::of($this->stall));
+
+        self::assertSame(['Peas', 'Our own words', 'Everything', 'Peas'], array_column($menu, 'words'));
+    }
+
     public function test_what_leads_nowhere_is_counted_in_its_note_until_it_is_mended(): void
     {
         $kind = SectionKinds::get('masthead');

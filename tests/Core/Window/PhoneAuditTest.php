@@ -164,6 +164,9 @@ final class PhoneAuditTest extends TestCase
             ['Posted from Britain, with you in 3 to 24 days', 0, 'words'],
             [$mend?->value, $mend?->row, $mend?->part],
         );
+        foreach (['between 3 and 11 working days', '2–9 days', 'within 4 - 10 working days'] as $short) {
+            self::assertCount(1, self::found($at, [$says('With you '.$short)], new DayRange(3, 24)), $short);
+        }
         foreach (['With you in 3 to 24 days', 'In 2–30 working days', 'Soon', '3 to 7 kinds'] as $kept) {
             self::assertSame([], self::found($at, [$says($kept)], new DayRange(3, 24)), $kept);
         }
