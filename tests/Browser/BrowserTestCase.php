@@ -120,21 +120,29 @@ abstract class BrowserTestCase extends TestCase
     {
         $desk->see('You say');
         $at = $desk->driver->getCurrentURL();
-        $desk->driver->executeAsyncScript(<<<'JS'
-            const done = arguments[0];
-            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-            const headers = {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token};
-            fetch(location.pathname + '/view', {headers})
-                .then((answer) => answer.json())
-                .then(({version, lacks}) => {
-                    const meant = lacks.flatMap((lack) => lack.meant);
-                    return fetch(location.pathname, {method: 'PATCH', headers, body: JSON.stringify({version, meant})});
-                })
-                .then((answer) => answer.text())
-                .then(done);
-            JS);
+        $this->meantSo($desk, [(string) parse_url($at, PHP_URL_PATH)]);
         $desk->open($at)->see('You say');
         $desk->untilIn(300, fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+    }
+
+    /**
+     * Says of suppliers' words on listings that they are meant so, as the button beside each of them does.
+     *
+     * @param  list<string>  $paths  of listings
+     */
+    protected function meantSo(Page $desk, array $paths): void
+    {
+        $desk->driver->executeAsyncScript(<<<'JS'
+            const [paths, done] = arguments;
+            const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
+            const headers = {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token};
+            const say = async (path) => {
+                const {version, lacks} = await (await fetch(path + '/view', {headers})).json();
+                const meant = lacks.flatMap((lack) => lack.meant);
+                await fetch(path, {method: 'PATCH', headers, body: JSON.stringify({version, meant})});
+            };
+            Promise.all(paths.map(say)).then(() => done());
+            JS, [$paths]);
     }
 
     /** As the button in Window does. */

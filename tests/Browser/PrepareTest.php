@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
+use Facebook\WebDriver\Remote\RemoteWebElement;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** Turning raw items into clean listings: split, drop, write, crop, tag, and put many in the window. */
@@ -132,6 +133,12 @@ final class PrepareTest extends BrowserTestCase
 
             return ! str_contains($desk->text(), 'still being fetched');
         }, 'for all pictures to be fetched');
+        $ids = array_map(
+            static fn (RemoteWebElement $row): string => (string) $row->getAttribute('data-listing'),
+            $desk->all('[data-listing]'),
+        );
+        $this->meantSo($desk, array_map(static fn (string $id): string => '/at/'.$handle.'/bench/'.$id, $ids));
+        $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('On the bench');
         $desk->click('[data-place="lying"] input')->see('10 listings chosen');
         $desk->click('[role="region"] button:last-child')->see('in the window.');
         $desk->until(

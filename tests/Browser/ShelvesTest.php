@@ -40,7 +40,7 @@ final class ShelvesTest extends BrowserTestCase
     {
         $desk->open($at('/shelves'))->see('stand on none')->readsForEveryone('the shelves');
         $desk->press('Make a shelf')->write('What stands on it', 'By the shed door')->press('Make it');
-        $desk->see('Say in the sentence which goods stand here')->press('that are …');
+        $desk->see('Say in the sentence which goods stand here')->press('are …');
         $desk->see('Any of these')->click('[data-popup] fieldset label')->press('Add it');
         $desk->see('2 things')->waitFor('[data-rule]', 'tagged shed door')->readsForEveryone('a shelf');
         $desk->write('Why is one of your goods on it, or not?', 'twine');
