@@ -83,10 +83,13 @@ final readonly class DeskView
             default => sprintf(' %s ask you%s.', number_format($asks), $effect),
         };
 
-        return $words.match ($aside) {
+        $words .= match ($aside) {
             0 => '',
-            1 => ' One pull was set aside.',
-            default => sprintf(' %d pulls were set aside.', $aside),
+            1 => ' One pull was set aside and asks you'.($asks === 0 ? '.' : ', too'),
+            default => sprintf(' %d pulls were set aside and ask you%s', $aside, $asks === 0 ? '.' : ', too'),
         };
+
+        // The same count as beside Drift in the rail.
+        return $aside === 0 || $asks === 0 ? $words : sprintf('%s: %s in all.', $words, number_format($asks + $aside));
     }
 }

@@ -15,6 +15,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Feeds\Samples;
+use WindowStall\Tests\Core\Source\Items;
 
 /** Pulls in which something is amiss are set aside whole; a person lets them through or throws them away. */
 final class SetAsideTest extends AppTestCase
@@ -44,6 +45,10 @@ final class SetAsideTest extends AppTestCase
         $this->get(route('drift', $this->stall))->assertOk()->assertInertia(
             fn ($page) => $page
                 ->where('frame.drifting', 1)
+                ->where(
+                    'desk.headline',
+                    fn (string $said): bool => str_ends_with($said, ' One pull was set aside and asks you.'),
+                )
                 ->where('desk.aside.0.headline', 'Kilnfold: 8 of 20 goods are missing.')
                 ->where('desk.aside.0.counts', [20, 12])
                 ->has('desk.aside.0.missing', 8)
@@ -62,6 +67,23 @@ final class SetAsideTest extends AppTestCase
         );
         self::assertSame([RunState::Cancelled, 0], [$run->refresh()->state, DB::table('set_aside_items')->count()]);
         $this->post(route('drift.aside.through', [$this->stall, $run]))->assertSessionHasErrors();
+    }
+
+    public function test_the_desk_says_the_count_that_stands_in_the_rail(): void
+    {
+        $listing = $this->world->inWindow($this->stall, Items::item([Items::variant('a')]));
+        $this->world->pull($this->stall, Items::item([Items::variant('a', 900)]));
+        $asks = $listing->refresh()->changes_count;
+        self::assertGreaterThan(0, $asks);
+        $this->pull(Samples::table(12));
+        $this->get(route('drift', $this->stall))->assertOk()->assertInertia(
+            fn ($page) => $page
+                ->where('frame.drifting', $asks + 1)
+                ->where(
+                    'desk.headline',
+                    fn (string $said): bool => str_ends_with($said, sprintf('asks you, too: %d in all.', $asks + 1)),
+                ),
+        );
     }
 
     public function test_it_is_thrown_away_or_overtaken_by_a_later_pull(): void
