@@ -1562,6 +1562,7 @@ export interface OfferedLookView {
   about: string;
   look: Record<string, unknown>;
   url: string;
+  tones: Record<string, string>;
   id: number | null;
   key: string | null;
 }

@@ -1,7 +1,8 @@
 import { clsx } from 'clsx';
 import { ToggleGroup } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { OfferedLookView } from '@/types';
+import { LookDrawn } from '@/window/tray/LookDrawn';
 
 interface Props {
   look: OfferedLookView;
@@ -42,6 +43,7 @@ export function LookCard({ look, wide, worn, value, onLetGo }: Props) {
   const width = wide ? 360 : 172;
   const scale = width / page;
   const height = 264;
+  const [come, setCome] = useState(false);
   return (
     <div className="flex-none" style={{ width }}>
       <div
@@ -51,11 +53,13 @@ export function LookCard({ look, wide, worn, value, onLetGo }: Props) {
         )}
         style={{ height }}
       >
+        {!come && <LookDrawn look={look} />}
         <iframe
           title={`The page in ${look.name}`}
           src={look.url}
           loading="lazy"
           tabIndex={-1}
+          onLoad={() => setCome(true)}
           style={{
             width: page,
             height: height / scale,
@@ -63,6 +67,7 @@ export function LookCard({ look, wide, worn, value, onLetGo }: Props) {
             transform: `scale(${String(scale)})`,
             transformOrigin: '0 0',
             pointerEvents: 'none',
+            opacity: come ? 1 : 0,
           }}
         />
         <ToggleGroup.Item
