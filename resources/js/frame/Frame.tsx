@@ -7,6 +7,7 @@ import { Palette } from '@/frame/Palette';
 import { Peek } from '@/frame/Peek';
 import { Rail } from '@/frame/Rail';
 import { LastDone } from '@/frame/LastDone';
+import { useFocusKept } from '@/frame/useFocusKept';
 import { useHeadingFocus } from '@/frame/useHeadingFocus';
 import { useSingleKeys } from '@/lib/keys';
 import { Shortcuts } from '@/frame/Shortcuts';
@@ -19,6 +20,7 @@ export function Frame({ children }: { children: ReactNode }) {
   const [sheet, setSheet] = useState<'palette' | 'keys' | 'peek' | null>(null);
 
   useHeadingFocus();
+  useFocusKept();
   useSingleKeys(
     {
       sheet: () => setSheet('keys'),
