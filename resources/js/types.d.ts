@@ -1266,6 +1266,7 @@ export interface MappingView {
   preview: MappingPreviewView;
   parts: string[];
   part: string;
+  reading: TableReadingView | null;
 }
 
 export interface MarketView {
@@ -1346,6 +1347,12 @@ export interface SupplierView {
   ending: string;
   tellsWhatMoves: boolean;
   movingEvery: number | null;
+}
+
+export interface TableReadingView {
+  delimiter: string;
+  encoding: string;
+  head: string;
 }
 
 export interface TwinView {

@@ -12,15 +12,6 @@ final readonly class CsvFeed implements Feed
 {
     use OnePart;
 
-    private const DELIMITERS = [
-        ';' => 'semicolons',
-        ',' => 'commas',
-        "\t" => 'tabs',
-        '|' => 'bars',
-        '~' => 'tildes',
-        '^' => 'carets',
-    ];
-
     /** Lines that are looked at to tell the delimiter and the header. */
     private const SAMPLE = 200;
 
@@ -34,7 +25,7 @@ final readonly class CsvFeed implements Feed
     /** @var non-empty-string */
     private string $delimiter;
 
-    /** The row that the columns are named in. */
+    /** The row that the columns are named in; 0 where none is. */
     private int $headerRow;
 
     /** @var list<string> */
@@ -42,18 +33,26 @@ final readonly class CsvFeed implements Feed
 
     /**
      * @param  non-empty-string|null  $delimiter  where it is known
+     * @param  TableReading  $as  what a person says of it
      *
      * @throws FeedTrouble
      */
-    public function __construct(private string $path, ?string $delimiter = null)
-    {
-        $this->encoding = $this->encoding();
+    public function __construct(
+        private string $path,
+        ?string $delimiter = null,
+        TableReading $as = new TableReading(),
+    ) {
+        $this->encoding = $this->encoding($as->encoding);
         $lines = $this->sample();
         $said = preg_match('/^"?sep=([;,\t|~^])"?$/iD', $lines[0] ?? '', $m) === 1 ? $m[1] : null;
-        $this->delimiter = $delimiter ?? $said ?? self::delimiter($lines);
+        $this->delimiter = $as->delimiter ?? $delimiter ?? $said ?? self::delimiter($lines);
         $rows = self::rowsOf($said === null ? $lines : array_slice($lines, 1), $this->delimiter);
-        $this->headerRow = self::headerIn($rows, $this->delimiter) + ($said === null ? 0 : 1);
-        $this->header = Header::names(self::cells($this->record($this->headerRow), $this->delimiter));
+        $this->headerRow = $as->head ?? self::headerIn($rows, $this->delimiter) + ($said === null ? 0 : 1);
+        $this->header = Header::names(
+            $this->headerRow === 0
+                ? array_fill(0, self::widest($rows, $this->delimiter), '')
+                : self::cells($this->record($this->headerRow), $this->delimiter),
+        );
         if ($delimiter === null) {
             $this->refuseShifted($said === null ? $rows : ['', ...$rows]);
         }
@@ -63,10 +62,20 @@ final readonly class CsvFeed implements Feed
     {
         return sprintf(
             'a table parted by %s, in %s%s',
-            self::DELIMITERS[$this->delimiter],
+            TableReading::DELIMITERS[$this->delimiter],
             $this->encoding,
-            $this->headerRow === 1 ? '' : sprintf(', its columns named in row %d', $this->headerRow),
+            match ($this->headerRow) {
+                0 => ', its columns without names',
+                1 => '',
+                default => sprintf(', its columns named in row %d', $this->headerRow),
+            },
         );
+    }
+
+    /** How it is read: what was said, and what the file itself showed. */
+    public function reading(): TableReading
+    {
+        return new TableReading($this->delimiter, $this->encoding, $this->headerRow);
     }
 
     public function header(): array
@@ -228,12 +237,15 @@ final readonly class CsvFeed implements Feed
         return $scrubbed;
     }
 
-    private function encoding(): string
+    private function encoding(?string $said): string
     {
         $start = (string) file_get_contents($this->path, length: 262_144);
         $marked = TextLines::marked($start);
         if ($marked !== null && $marked !== 'UTF-8') {
             return $marked;
+        }
+        if ($said !== null) {
+            return $said;
         }
         // The sample may end within a letter.
         $whole = preg_replace('/[\xC0-\xFF][\x80-\xBF]{0,3}$/', '', $start) ?? $start;
@@ -262,7 +274,7 @@ final readonly class CsvFeed implements Feed
     {
         $best = ',';
         $most = 0.0;
-        foreach (array_keys(self::DELIMITERS) as $delimiter) {
+        foreach (array_keys(TableReading::DELIMITERS) as $delimiter) {
             $rows = array_slice(self::rowsOf($lines, $delimiter), 0, self::SAMPLE_ROWS);
             $open = count(array_filter(
                 $rows,
@@ -327,6 +339,16 @@ final readonly class CsvFeed implements Feed
         }
 
         return 1;
+    }
+
+    /**
+     * @param  list<string>  $rows
+     * @param  non-empty-string  $delimiter
+     * @return int cells of the widest row
+     */
+    private static function widest(array $rows, string $delimiter): int
+    {
+        return max([0, ...array_map(static fn (string $row): int => count(self::cells($row, $delimiter)), $rows)]);
     }
 
     /**

@@ -14,7 +14,6 @@ use WindowStall\Core\Feeds\Reject;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Feed\FeedConnector;
 use WindowStall\Source\Connectors\Feed\FeedFile;
-use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Refusal;
@@ -34,6 +33,7 @@ final readonly class FeedSample
      * @param  array<int, list<string>>  $rows  by the number a person counts
      * @param  list<string>  $parts  sheets or lists of the file that goods could stand in; [] where there is no choice
      * @param  string  $part  the one that is read
+     * @param  array<string, mixed>|null  $reading  how a table is read; null where it is none
      */
     private function __construct(
         public string $about,
@@ -41,6 +41,7 @@ final readonly class FeedSample
         public array $rows,
         public array $parts = [],
         public string $part = '',
+        public ?array $reading = null,
     ) {
     }
 
@@ -72,13 +73,13 @@ final readonly class FeedSample
                 $connection->access(),
                 self::first(...),
                 self::SECONDS,
-                FeedSettings::of($connection->settings)->looked,
+                looking: true,
             ),
             self::KEPT,
         );
     }
 
-    /** @return array{string, list<string>, array<int, list<string>>, list<string>, string} */
+    /** @return array{string, list<string>, array<int, list<string>>, list<string>, string, array<string, mixed>|null} */
     private static function first(Feed $feed): array
     {
         $rows = [];
@@ -89,7 +90,9 @@ final readonly class FeedSample
             }
         }
 
-        return [$feed->about(), $feed->header(), $rows, $feed->parts(), $feed->part()];
+        $reading = $feed instanceof CsvFeed ? $feed->reading()->toArray() : null;
+
+        return [$feed->about(), $feed->header(), $rows, $feed->parts(), $feed->part(), $reading];
     }
 
     private static function key(SupplierConnection $connection): string

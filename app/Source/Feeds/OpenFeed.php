@@ -12,11 +12,16 @@ final class OpenFeed
     /**
      * @param  string  $part  the sheet or list that a person chose; "" for the one most like goods
      * @param  list<string>  $late  columns that were met late in the file before
+     * @param  TableReading  $as  how a table is read, where a person said so
      *
      * @throws FeedTrouble
      */
-    public static function at(string $path, string $part = '', array $late = []): Feed
-    {
+    public static function at(
+        string $path,
+        string $part = '',
+        array $late = [],
+        TableReading $as = new TableReading(),
+    ): Feed {
         $plain = Unpack::file($path);
         $start = (string) file_get_contents($plain, length: self::SAMPLE);
         $bare = ltrim($start, "\xEF\xBB\xBF\xFF\xFE \t\r\n\0");
@@ -38,7 +43,7 @@ final class OpenFeed
             str_starts_with($bare, '{') => self::manyObjects($plain)
                 ? new NdjsonFeed($plain, $late)
                 : new JsonFeed($plain, $part, $late),
-            default => new CsvFeed($plain),
+            default => new CsvFeed($plain, as: $as),
         };
     }
 

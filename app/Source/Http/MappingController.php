@@ -22,6 +22,7 @@ use WindowStall\Source\Connectors\Feed\DeliveryTable;
 use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\Feeds\FeedSample;
 use WindowStall\Source\Feeds\LookAtFirstRows;
+use WindowStall\Source\Feeds\TableReading;
 use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\MappingPreviewView;
@@ -66,23 +67,33 @@ final class MappingController
         ]);
     }
 
-    /** Another sheet or list of the file: its first rows are read. */
+    /** Another sheet or list of the file, or another way of reading its table: its first rows are read so. */
     public function part(
         Request $request,
         Stall $stall,
         SupplierConnection $connection,
         LookAtFirstRows $look,
     ): RedirectResponse {
-        $part = Typed::text($request, 'part');
-        if (! in_array($part, FeedSample::of($connection)->parts, true)) {
-            throw new Refusal('That isn’t in the file. Choose one of those that are offered.');
-        }
-        // Until it is said what its columns mean, pulls go on with the other.
-        $connection->update(['settings' => ['looked' => $part] + $connection->settings]);
+        // Until it is said what its columns mean, pulls go on as before.
+        $connection->update(['settings' => self::looked($request, $connection) + $connection->settings]);
         FeedSample::forget($connection);
         $look->begin($connection, User::asking($request));
 
         return redirect()->route('source.mapping', [$stall, $connection]);
+    }
+
+    /** @return array<string, mixed> what is looked at from now on */
+    private static function looked(Request $request, SupplierConnection $connection): array
+    {
+        if ($request->hasAny(['delimiter', 'encoding', 'head'])) {
+            return ['looked_as' => TableReading::of($request->all())->toArray()];
+        }
+        $part = Typed::text($request, 'part');
+        if (! in_array($part, FeedSample::of($connection)->parts, true)) {
+            throw new Refusal('That isn’t in the file. Choose one of those that are offered.');
+        }
+
+        return ['looked' => $part];
     }
 
     /** What the first rows would become; nothing is saved. */
@@ -116,7 +127,7 @@ final class MappingController
     }
 
     /**
-     * What was said, and of which part of the file; what was learnt of another part is forgotten.
+     * What was said, of which part of the file, and read in which way; what was learnt of another is forgotten.
      *
      * @param  array<string, mixed>  $said
      * @return array<string, mixed>
@@ -124,12 +135,15 @@ final class MappingController
     private static function settled(SupplierConnection $connection, array $said): array
     {
         $before = FeedSettings::of($connection->settings);
-        $settings = array_diff_key($connection->settings, ['looked' => 1]);
-        if ($before->looked === null || $before->looked === $before->part) {
+        $settings = array_diff_key($connection->settings, ['looked' => 1, 'looked_as' => 1]);
+        if ($before->looksAtWhatIsPulled()) {
             return $said + $settings;
         }
 
-        return $said + ['part' => $before->looked] + array_diff_key($settings, ['late' => 1, 'read' => 1]);
+        return $said + [
+            'part' => $before->looked ?? $before->part,
+            'reading' => ($before->lookedAs ?? $before->reading)->toArray(),
+        ] + array_diff_key($settings, ['late' => 1, 'read' => 1]);
     }
 
     /** @return array{Mapping, string} the mapping and the delivery table as typed */

@@ -15,6 +15,7 @@ use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Feeds\Renames;
 use WindowStall\Source\Connectors\Feed\FeedSettings;
 use WindowStall\Source\Feeds\FeedSample;
+use WindowStall\Source\Feeds\TableReading;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ReferenceRates;
@@ -35,6 +36,7 @@ final readonly class MappingView
      * @param  list<string>  $currencies
      * @param  list<string>  $parts  sheets or lists of the file that goods could stand in; [] where there is no choice
      * @param  string  $part  the one that is read
+     * @param  TableReadingView|null  $reading  how a table is read; null where the file is none
      */
     public function __construct(
         public int $connection,
@@ -59,6 +61,7 @@ final readonly class MappingView
         public MappingPreviewView $preview,
         public array $parts,
         public string $part,
+        public ?TableReadingView $reading,
     ) {
     }
 
@@ -66,7 +69,7 @@ final readonly class MappingView
     {
         $settings = FeedSettings::of($connection->settings);
         $guesses = GuessColumns::from($sample->header, $sample->guessing());
-        $known = $settings->looked === null || $settings->looked === $settings->part ? $settings->mapping : null;
+        $known = $settings->looksAtWhatIsPulled() ? $settings->mapping : null;
         $mapping =
             $known === null
                 ? self::guessed($stall, $sample, $guesses)
@@ -119,6 +122,7 @@ final readonly class MappingView
             preview: MappingPreviewView::of($sample, $mapping, $settings->delivery, $stall),
             parts: $sample->parts,
             part: $sample->part,
+            reading: $sample->reading === null ? null : TableReadingView::of(TableReading::of($sample->reading)),
         );
     }
 

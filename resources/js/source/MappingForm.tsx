@@ -6,6 +6,7 @@ import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { MappingColumn } from '@/source/MappingColumn';
 import { MappingPreview } from '@/source/MappingPreview';
+import { ReadAs } from '@/source/ReadAs';
 import type { MappingPreviewView, MappingView } from '@/types';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -86,7 +87,8 @@ export function MappingForm({
       <section className="min-h-0 overflow-auto px-6 pt-5 pb-24" aria-label="Columns">
         <h1 className="name text-[24px]">What do {mapping.supplier}’s columns mean?</h1>
         <p className="mt-0.5 mb-4 text-mute">
-          {mapping.about}. Each guess says how sure it is; put right what is wrong.{' '}
+          {mapping.reading ? <ReadAs connection={mapping.connection} reading={mapping.reading} /> : `${mapping.about}.`}{' '}
+          Each guess says how sure it is; put right what is wrong.{' '}
           {mapping.parts.length > 0 && (
             <label>
               The goods stand in{' '}

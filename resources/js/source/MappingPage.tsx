@@ -1,6 +1,7 @@
 import { Head, Link } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
 import { MappingForm } from '@/source/MappingForm';
+import { ReadAs } from '@/source/ReadAs';
 import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
 import type { MappingView, RunView } from '@/types';
@@ -42,6 +43,9 @@ function Looking({ supplier, connection, looking }: Pick<Props, 'supplier' | 'co
         <>
           <p role="alert" className="mt-4 border-l-4 border-you bg-you-soft px-3 py-2">
             {run?.trouble ?? 'Reading was stopped.'}
+          </p>
+          <p className="mt-4 text-mute">
+            If it is a table, say how it is to be read: <ReadAs connection={connection} reading={null} />
           </p>
           <p className="mt-6 flex gap-6">
             <Link

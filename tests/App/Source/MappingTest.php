@@ -148,6 +148,55 @@ final class MappingTest extends AppTestCase
         self::assertSame('bowls', $connection->refresh()->settings['part']);
     }
 
+    public function test_how_a_table_is_read_is_put_right_where_the_guess_is_wrong(): void
+    {
+        $this->post(route('source.connections.store', $this->stall), [
+            'kind' => 'feed',
+            'name' => 'Orrin Ropes',
+            'file' => UploadedFile::fake()->createWithContent(
+                'list.csv',
+                "A1;Rope;1,20;3\nA2;Cr\xC3\xA8me twine;2,50;4\nA3;Peg;0,40;9\n",
+            ),
+        ])->assertSessionHasNoErrors();
+        $connection = SupplierConnection::of($this->stall)->where('name', 'Orrin Ropes')->firstOrFail();
+        $at = route('source.mapping', [$this->stall, $connection]);
+        $look = fn (): ?array => $this->pageProps($this->get($at))['mapping'];
+        $read = fn (string $parted, string $letters, string $head) => $this->put(
+            route('source.mapping.part', [$this->stall, $connection]),
+            ['delimiter' => $parted, 'encoding' => $letters, 'head' => $head],
+        )->assertSessionHasNoErrors();
+        self::assertSame(['A1', 'Rope', '1,20', '3'], array_column($look()['columns'] ?? [], 'name'), 'goods for names');
+
+        $read(';', 'Windows-1252', '0');
+        self::assertSame('CrÃ¨me twine', $look()['columns'][1]['values'][1] ?? '');
+        $read('|', 'UTF-8', '0');
+        self::assertNull($look(), 'nothing can be told apart so, which is said');
+        $read(';', 'UTF-8', '0');
+        $page = (array) $look();
+        self::assertSame(
+            [
+                ['Column 1', 'Column 2', 'Column 3', 'Column 4'],
+                ['delimiter' => ';', 'encoding' => 'UTF-8', 'head' => '0'],
+                3,
+            ],
+            [array_column($page['columns'], 'name'), $page['reading'], $page['rows']],
+        );
+        $means = ['sku', 'title', 'cost', 'stock'];
+        $this->put(route('source.mapping.update', [$this->stall, $connection]), $this->said($page, [
+            'columns' => array_map(
+                static fn (int $n): array => ['name' => 'Column '.($n + 1), 'field' => $means[$n]],
+                array_keys($means),
+            ),
+            'decimal' => ',',
+            'delivery' => 'GB; 30 kg; 4.95; 2-4',
+        ]))->assertSessionHasNoErrors();
+        self::assertSame(
+            ['Crème twine', 'Peg', 'Rope'],
+            SupplierItem::query()->where('connection_id', $connection->id)->orderBy('title')->pluck('title')->all(),
+        );
+        self::assertTrue($look()['known'] ?? false, 'and is remembered');
+    }
+
     public function test_a_column_met_late_comes_in_with_a_note(): void
     {
         $goods = array_map(

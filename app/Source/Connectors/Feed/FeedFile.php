@@ -28,7 +28,7 @@ final class FeedFile
      *
      * @param  callable(Feed): T  $read
      * @param  int  $seconds  for fetching
-     * @param  string|null  $part  the sheet or list to read; the one a person chose when null
+     * @param  bool  $looking  the part, and the way of reading, that a person is looking at rather than what is pulled
      * @return T
      *
      * @throws SupplierTrouble
@@ -37,9 +37,9 @@ final class FeedFile
         Access $access,
         callable $read,
         int $seconds = self::SECONDS,
-        ?string $part = null,
+        bool $looking = false,
     ): mixed {
-        $answers = self::pages($access, static fn (Feed $feed): array => [$read($feed)], $seconds, $part);
+        $answers = self::pages($access, static fn (Feed $feed): array => [$read($feed)], $seconds, $looking);
         foreach ($answers as $answer) {
             return $answer;
         }
@@ -60,7 +60,7 @@ final class FeedFile
         Access $access,
         callable $read,
         int $seconds = self::SECONDS,
-        ?string $part = null,
+        bool $looking = false,
     ): \Generator {
         $folder = storage_path('app/feeds/'.Str::uuid());
         File::makeDirectory($folder, 0700, true);
@@ -68,7 +68,12 @@ final class FeedFile
             self::bring($access, $folder.'/file', $seconds);
             $bytes = (string) hash_file('xxh128', $folder.'/file');
             $settings = FeedSettings::of($access->settings);
-            $feed = OpenFeed::at($folder.'/file', $part ?? $settings->part, $settings->late);
+            $feed = OpenFeed::at(
+                $folder.'/file',
+                ($looking ? $settings->looked : null) ?? $settings->part,
+                $settings->late,
+                ($looking ? $settings->lookedAs : null) ?? $settings->reading,
+            );
             foreach ($read($feed, $bytes) as $page) {
                 yield $page;
             }
