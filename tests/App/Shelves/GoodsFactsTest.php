@@ -14,6 +14,7 @@ use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Words\OptionWords;
 use WindowStall\Shelves\GoodsFacts;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
@@ -134,11 +135,11 @@ final class GoodsFactsTest extends AppTestCase
         $read = [];
         foreach ($offered as $variant) {
             foreach ($variant->options as $name => $value) {
-                $read[] = $name.': '.$value;
+                $read[] = self::joined($name, $value);
             }
         }
         sort($read);
-        self::assertSame(array_values(array_unique($read)), self::array($row->options));
+        self::assertSame(array_values(array_unique($read)), self::array($row->options), 'as the page, short forms spelt out');
         self::assertSame(array_map(mb_strtolower(...), self::array($row->tags)), self::array($row->tags_low));
         // The card made of the row says the same as the one made of all figures.
         $ofRow = GoodCard::ofRow($this->stall, (object) ((array) $row + ['slug' => $fresh->slug, 'own_words' => '']), null);
@@ -201,5 +202,12 @@ final class GoodsFactsTest extends AppTestCase
         sort($read);
 
         return $read;
+    }
+
+    /** As a filter says it: "Clr: GRN-05" is "Colour: Green". */
+    private static function joined(string $name, string $value): string
+    {
+        return (OptionWords::joinedNames('GB')[mb_strtolower($name)] ?? ucfirst($name)).': '.
+            (OptionWords::valueSaid($value) ?? ucfirst($value));
     }
 }
