@@ -114,7 +114,7 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
         </span>
       </div>
       {any && (
-        <div className="mb-6 flex items-center gap-6 border-b border-line px-6 pb-2.5">
+        <div className="mb-6 flex items-center gap-6 border-b border-line px-6 pb-2.5 max-md:flex-wrap max-md:gap-2">
           <SearchField
             label="Find on the bench"
             placeholder="Words of a title, a tag, a SKU"

@@ -59,9 +59,8 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
               <th scope="col" className="pl-6!">
                 Order
               </th>
-              <th scope="col" colSpan={2}>
-                Goods
-              </th>
+              <th scope="col">Goods</th>
+              <td className="max-md:hidden" />
               <th scope="col" className="max-lg:hidden">
                 For
               </th>
@@ -72,7 +71,7 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
               <th scope="col" className="text-right">
                 You keep
               </th>
-              <th scope="col" className="pr-6! text-right">
+              <th scope="col" className="pr-6! text-right max-md:hidden">
                 Margin
               </th>
             </tr>
@@ -93,7 +92,7 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
                 <td className="w-[52px]">
                   <Thumb src={o.picture} size={40} />
                 </td>
-                <td className="max-w-0 w-[36%] truncate" title={o.goods}>
+                <td className="max-w-0 w-[36%] truncate max-md:hidden" title={o.goods}>
                   <Link href={route('counter.order', [handle, o.id])} className="hover:underline" data-title>
                     {o.goods}
                   </Link>
@@ -107,7 +106,7 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
                     <span className="block text-[12px] font-normal text-mute">expected</span>
                   )}
                 </td>
-                <td className="pr-6! text-right">{o.margin}</td>
+                <td className="pr-6! text-right max-md:hidden">{o.margin}</td>
               </tr>
             ))}
           </tbody>

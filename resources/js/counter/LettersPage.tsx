@@ -39,7 +39,10 @@ export default function LettersPage({ letters, next, previous }: Props) {
           {letters.map((letter) => (
             <li
               key={letter.id}
-              className="grid grid-cols-[12rem_minmax(0,1fr)_auto] items-baseline gap-5 border-b border-line bg-sheet px-6 py-2.5"
+              className={clsx(
+                'grid items-baseline gap-x-5 border-b border-line bg-sheet px-6 py-2.5',
+                'md:grid-cols-[12rem_minmax(0,1fr)_auto]',
+              )}
               data-letter={letter.id}
             >
               <Link

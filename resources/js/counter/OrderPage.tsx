@@ -27,8 +27,8 @@ export default function OrderPage({ order }: { order: OrderView }) {
     <>
       <Head title={`Order ${String(order.number)}`} />
       <div className="min-h-0 flex-1 overflow-auto">
-        <div className="mx-auto grid w-full max-w-[1080px] grid-cols-[1.5fr_1fr] gap-x-12 px-6 py-6">
-          <header className="col-span-2 mb-5 flex items-baseline gap-4">
+        <div className="mx-auto grid w-full max-w-[1080px] gap-x-12 px-6 py-6 max-md:px-4 md:grid-cols-[1.5fr_1fr]">
+          <header className="mb-5 flex flex-wrap items-baseline gap-x-4 md:col-span-2">
             <h1 className="name text-[28px]">Order {order.number}</h1>
             <span className="text-mute">
               {order.when} · {order.stateWords}
@@ -41,7 +41,7 @@ export default function OrderPage({ order }: { order: OrderView }) {
             </Link>
           </header>
           {order.trouble && (
-            <p role="alert" className="col-span-2 mb-4 border-l-4 border-you bg-you-soft px-3 py-2">
+            <p role="alert" className="mb-4 border-l-4 md:col-span-2 border-you bg-you-soft px-3 py-2">
               {order.trouble}
             </p>
           )}

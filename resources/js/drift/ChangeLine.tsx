@@ -30,7 +30,8 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
     <li
       className={clsx(
         'grid min-h-[46px]',
-        'grid-cols-[24px_40px_minmax(190px,1fr)_minmax(130px,0.8fr)_minmax(136px,auto)]',
+        'grid-cols-[24px_40px_minmax(0,1fr)]',
+        'md:grid-cols-[24px_40px_minmax(190px,1fr)_minmax(130px,0.8fr)_minmax(136px,auto)]',
         'lg:grid-cols-[24px_40px_minmax(190px,1.7fr)_90px_minmax(130px,1.1fr)_minmax(110px,0.9fr)_minmax(130px,1fr)_minmax(136px,auto)]',
         'items-center gap-x-4 border-t border-shade py-1.5',
       )}
@@ -50,7 +51,7 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
         <span />
       )}
       <Thumb src={line.picture} size={36} />
-      <span className="min-w-0 truncate">
+      <span className="min-w-0 truncate max-md:whitespace-normal">
         <Link
           href={route('bench.listing', [handle, line.listing])}
           tabIndex={tab}
@@ -71,7 +72,11 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
         <Sparkline points={line.history} words={line.historyWords} bad={line.bad} />
       </span>
       <span
-        className={clsx('text-sup', plain ? 'text-[13px] lg:col-span-3 leading-snug' : 'text-right')}
+        className={clsx(
+          'text-sup',
+          plain ? 'text-[13px] lg:col-span-3 leading-snug' : 'md:text-right',
+          'max-md:col-start-3',
+        )}
         title={line.rule}
         id={`change-${String(line.id)}`}
       >
@@ -86,7 +91,9 @@ export function ChangeLine({ line, why = '', row, tab, chosen = false, onChoose,
           </span>
         </>
       )}
-      <span className="flex items-center justify-end gap-2">{children}</span>
+      <span className="flex items-center justify-end gap-2 max-md:col-start-3 max-md:justify-start max-md:py-1.5">
+        {children}
+      </span>
     </li>
   );
 }

@@ -24,6 +24,9 @@ const FORS: { value: For; label: string }[] = [
   { value: 'supplier', label: 'from now on, for this supplier' },
 ];
 
+const OF_ONE =
+  'rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you max-md:px-4 max-md:py-2';
+
 /** One thing that happened: the sentence with its money, and opened the changes one by one. */
 export function DeskGroup({ group, open, lines, next, looking }: Props) {
   const handle = useHandle();
@@ -53,12 +56,15 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
 
   return (
     <section
-      className={clsx('border-t border-line px-6 py-3.5', open && 'border-l-[3px] border-l-sup bg-sheet pl-[21px]')}
+      className={clsx(
+        'border-t border-line px-6 py-3.5 max-md:px-4',
+        open && 'border-l-[3px] border-l-sup bg-sheet pl-[21px]',
+      )}
       aria-label={group.headline}
       data-group={group.key}
     >
-      <div className="flex items-center gap-6">
-        <div className="min-w-0 flex-1">
+      <div className="flex items-center gap-6 max-md:flex-wrap max-md:gap-3">
+        <div className="min-w-0 flex-1 max-md:basis-full">
           <h2 className="name text-[16px]">
             <Link
               href={route('drift', { stall: handle, open: open ? 'none' : group.key, ...looking })}
@@ -76,7 +82,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
             </p>
           )}
         </div>
-        <div className="flex flex-none items-center gap-4 whitespace-nowrap">
+        <div className="flex items-center gap-4 max-md:flex-wrap md:flex-none md:whitespace-nowrap">
           {open && (
             <select
               aria-label="For how long"
@@ -132,7 +138,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
               <button
                 type="button"
                 tabIndex={rows.tab(row)}
-                className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
+                className={OF_ONE}
                 onClick={() => {
                   decide(true, [line.id]);
                 }}
@@ -142,7 +148,7 @@ export function DeskGroup({ group, open, lines, next, looking }: Props) {
               <button
                 type="button"
                 tabIndex={rows.tab(row)}
-                className="rounded-md border border-line px-2 py-0.5 text-[12.5px] hover:border-you hover:text-you"
+                className={OF_ONE}
                 onClick={() => {
                   decide(false, [line.id]);
                 }}

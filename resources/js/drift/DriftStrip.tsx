@@ -1,4 +1,5 @@
 import { router } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
@@ -28,7 +29,10 @@ export function DriftStrip({
   };
   return (
     <footer
-      className="flex min-h-[64px] flex-none items-center gap-10 bg-till px-6 py-2.5 text-till-ink"
+      className={clsx(
+        'flex min-h-[64px] flex-none items-center gap-x-10 gap-y-1 bg-till px-6 py-2.5 text-till-ink',
+        'max-md:flex-wrap max-md:gap-x-6',
+      )}
       aria-label="What it comes to"
     >
       {group && group.prices !== '' && <Part label="if you agree">{group.prices}</Part>}

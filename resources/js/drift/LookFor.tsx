@@ -18,7 +18,7 @@ export function LookFor({ words, underFloor }: { words: string; underFloor: bool
   return (
     <form
       role="search"
-      className="mt-2 flex items-center gap-5 text-[14px] text-mute"
+      className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-1 text-[14px] text-mute"
       onSubmit={(e) => {
         e.preventDefault();
         look(typed.trim(), underFloor);

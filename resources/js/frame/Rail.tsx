@@ -23,13 +23,19 @@ export function Rail({ frame, onFind, onKeys }: Props) {
     { key: 'counter', name: 'Counter', waits: frame.toSend },
   ];
   return (
-    <header className="flex h-12 flex-none items-center gap-6 border-b border-line px-5 max-lg:gap-3">
+    <header
+      className={clsx(
+        'flex min-h-12 flex-none items-center gap-6 border-b border-line px-5 max-lg:gap-3',
+        'max-md:flex-wrap max-md:py-1',
+      )}
+    >
       <StallMenu frame={frame} onKeys={onKeys} />
       <nav
         aria-label="Areas"
         className={clsx(
           'relative flex flex-1 justify-center gap-1 before:absolute before:inset-x-16 before:top-1/2',
           'before:border-t before:border-line',
+          'max-md:order-last max-md:basis-full max-md:flex-wrap max-md:justify-start max-md:before:hidden',
         )}
       >
         {frame.handle !== null &&
@@ -65,7 +71,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
             );
           })}
       </nav>
-      <div className="flex items-center gap-5 max-lg:gap-3">
+      <div className="flex items-center gap-5 max-lg:gap-3 max-md:ml-auto">
         {frame.shopUrl && (
           <a
             href={frame.shopUrl}

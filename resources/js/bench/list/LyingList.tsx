@@ -37,7 +37,7 @@ export function LyingList({ listings, first, rows, selection, onShow }: PlacePro
             data-row={row}
             data-listing={l.id}
             className={clsx(
-              'flex items-center gap-4 border-t border-line py-2.5 pr-6 pl-5',
+              'flex items-center gap-4 border-t border-line py-2.5 pr-6 pl-5 max-md:flex-wrap max-md:gap-3 max-md:px-3',
               'border-l-4',
               ready ? 'border-l-see' : 'border-l-transparent',
               selection.has(l.id) ? 'bg-you-soft' : 'bg-sheet',
@@ -50,8 +50,13 @@ export function LyingList({ listings, first, rows, selection, onShow }: PlacePro
               onToggle={(range) => selection.toggle(l.id, range)}
             />
             <Thumb src={l.picture} size={60} />
-            <div className="flex min-w-0 flex-1 items-center gap-x-4 gap-y-1 max-lg:flex-col max-lg:items-stretch">
-              <div className="min-w-[24ch] lg:w-[42%]" data-title>
+            <div
+              className={clsx(
+                'flex min-w-0 flex-1 items-center gap-x-4 gap-y-1',
+                'max-lg:flex-col max-lg:items-stretch max-md:basis-[60%]',
+              )}
+            >
+              <div className="min-w-[24ch] max-md:min-w-0 lg:w-[42%]" data-title>
                 <Link
                   data-hand
                   tabIndex={tab}
@@ -91,7 +96,7 @@ export function LyingList({ listings, first, rows, selection, onShow }: PlacePro
               {!l.loses && l.keep && 'keeps '}
               <Kept keep={l.keep} quiet />
             </div>
-            <div className="w-40 flex-none text-right">
+            <div className="w-40 flex-none text-right max-md:w-full">
               {ready ? (
                 <Button
                   small

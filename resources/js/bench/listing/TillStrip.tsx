@@ -20,17 +20,20 @@ export function TillStrip({ sale, trouble }: { sale: SaleView | null; trouble?: 
   return (
     <section
       aria-label="Till strip"
-      className="grid h-[70px] flex-none grid-cols-[auto_1fr_auto] items-center gap-6 bg-till px-6 text-[#f6efe0]"
+      className={clsx(
+        'grid flex-none items-center gap-x-6 bg-till px-6 text-[#f6efe0] max-md:grid-cols-2 max-md:gap-y-1 max-md:px-4',
+        'max-md:py-2 md:h-[70px] md:grid-cols-[auto_1fr_auto]',
+      )}
     >
       {sale ? (
         <>
-          <div className="min-w-40">
+          <div className="md:min-w-40">
             <div className="text-[12px] text-[#cfc5b4]">{sale.about}</div>
             <div className="name text-[22px]" data-till="price">
               {sale.price.text}
             </div>
           </div>
-          <div className="min-w-0">
+          <div className="min-w-0 max-md:order-last max-md:col-span-2">
             <div className="flex h-6 overflow-hidden rounded-[4px] text-[11.5px] font-semibold">
               {sale.segments.map((part) => (
                 <span
@@ -66,7 +69,7 @@ export function TillStrip({ sale, trouble }: { sale: SaleView | null; trouble?: 
                   ))}
             </p>
           </div>
-          <div className="flex gap-6 text-right">
+          <div className="flex justify-end gap-6 text-right">
             <div>
               <div className="text-[12px] text-[#cfc5b4]">{sale.loses ? 'you lose' : 'you keep'}</div>
               <div className={clsx('name text-[22px]', sale.loses && 'text-[#ffb59a]')} data-till="kept">
@@ -82,7 +85,7 @@ export function TillStrip({ sale, trouble }: { sale: SaleView | null; trouble?: 
           </div>
         </>
       ) : (
-        <p className="col-span-3 text-[#cfc5b4]">
+        <p className="col-span-full text-[#cfc5b4]">
           {trouble ?? 'This can’t be delivered to your home market, so there is nothing to add up.'}
         </p>
       )}
