@@ -85,6 +85,8 @@ final class DriftTest extends BrowserTestCase
             'the seller’s own word',
         );
         $desk->open($drift)->press('take it back')->see('by 60%');
+        $this->onAPhone($desk, $handle);
+        $desk->open($drift)->see('by 60%');
 
         // One by its keys, the rest kept as they were.
         $lines = count($desk->all('[data-line]'));
@@ -99,6 +101,28 @@ final class DriftTest extends BrowserTestCase
         $desk->open($drift);
         // What followed by itself is there, quieter.
         $desk->click('[data-group="quiet"] a')->see('sold out')->see('followed')->readsForEveryone('what went through');
+    }
+
+    /** On the way to the bus: one change is agreed to, and what may be looked at there fits the screen. */
+    private function onAPhone(Page $desk, string $handle): void
+    {
+        $phone = $this->phone();
+        $phone->open(self::workshop('/sign-in'));
+        foreach ($desk->driver->manage()->getCookies() as $cookie) {
+            $phone->driver->manage()->addCookie($cookie);
+        }
+        $phone->open(self::workshop('/at/'.$handle.'/drift'))->see('by 60%');
+        $lines = count($phone->all('[data-line]'));
+        $phone->click('[data-line] button');
+        $phone->until(fn (): bool => count($phone->all('[data-line]')) === $lines - 1, 'for one line less');
+        foreach (['/drift', '/counter', '/counter/letters'] as $screen) {
+            $phone->open(self::workshop('/at/'.$handle.$screen));
+            $phone->until(fn (): bool => $phone->has('main h1'), 'for '.$screen);
+            self::assertSame(390, $phone->script('return innerWidth'));
+            self::assertSame(390, $phone->script(
+                'return Math.max(document.documentElement.scrollWidth, document.querySelector("main").scrollWidth)',
+            ), $screen);
+        }
     }
 
     public function test_a_list_that_breaks_off_is_set_aside_and_asked_for_again(): void
