@@ -107,7 +107,7 @@ final class PricingScreensTest extends AppTestCase
     {
         $this->set([$this->ids[0]], ['do' => 'was', 'value' => '15.95'])
             ->assertUnprocessable()
-            ->assertJsonPath('message', 'A was-price stands above the price: 15.95 isn’t above 15.95.');
+            ->assertJsonPath('message', 'A was-price stands above the price: £15.95 isn’t above £15.95.');
         $this->set([$this->ids[0]], ['do' => 'was', 'value' => '19.95'])->assertJsonPath('rows.0.was.digits', '19.95');
         app(PutInWindow::class)($this->stall, Listing::of($this->stall)->get());
         $this->get($this->stall->shopAddress('/goods/'.$this->listing->refresh()->slug))

@@ -114,7 +114,7 @@ final class ByHandTest extends AppTestCase
                 'Item a' => 'You put it there.',
                 'Item b' => 'You pinned it to the top.',
                 'Item c' => 'You keep it off, whatever the rule says.',
-                'Item d' => 'Nobody put it there.',
+                'Item d' => 'This shelf is filled by hand, and nobody has put it there.',
             ],
             array_column($why, 'because', 'title'),
         );

@@ -276,7 +276,7 @@ final class BuyTest extends AppTestCase
         yield 'no name' => [['name' => '  '], 'Whose name goes on the parcel?'];
         yield 'too long' => [['street' => str_repeat('x', 201)], 'That is too long: 200 letters at most.'];
         yield 'a list' => [['town' => ['x']], 'too long|The town field must be a string'];
-        yield 'markup for a postcode' => [['postcode' => '<b>1</b>'], 'That is no postcode.'];
+        yield 'markup for a postcode' => [['postcode' => '<b>1</b>'], 'That is no postcode of the United Kingdom.'];
     }
 
     /** @param  array<string, mixed>  $wrong */
