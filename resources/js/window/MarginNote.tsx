@@ -8,6 +8,7 @@ import { moved, type Copy, type SectionDraft } from '@/window/copy';
 import { Findings } from '@/window/Findings';
 import { Sentence } from '@/window/Sentence';
 import { ShowingLine } from '@/window/ShowingLine';
+import { LogoSlot } from '@/window/tray/LogoSlot';
 
 interface Props {
   top: number;
@@ -88,6 +89,21 @@ export const MarginNote = forwardRef<HTMLElement, Props>(function MarginNote(pro
         {open ? (
           <div className="min-w-0 flex-1 px-4 py-3">
             <Sentence {...props} />
+            {section.kind === 'masthead' && (
+              <div className="mt-3 flex items-center gap-3">
+                <span className="text-mute">In place of the name:</span>
+                <LogoSlot
+                  name="logo of the masthead"
+                  logo={copy.look.logo}
+                  ground={undefined}
+                  send="A logo of your own"
+                  onTrouble={(trouble) => {
+                    if (trouble !== null) toast.error(trouble);
+                  }}
+                  onLogo={(logo) => onChange({ ...copy, look: { ...copy.look, logo } }, 'look logo')}
+                />
+              </div>
+            )}
             <Findings findings={props.findings} onMend={props.onMend} onWave={props.onWave} />
             <ShowingLine
               section={section}
