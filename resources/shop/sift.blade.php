@@ -16,7 +16,7 @@
 @endforeach
 @if (! $facet->several && $taken > 0)<li><label class="choice"><input type="radio" name="{{ $facet->name }}"
     value=""><span>whenever</span></label></li>@endif
-</ul><noscript><button type="submit" class="small">Show</button></noscript></fieldset>
+</ul><button type="submit" class="small">Show</button></fieldset>
 </details>
 @endforeach
 @if ($found->prices['least'] !== $found->prices['most'] || $asked->from !== null || $asked->to !== null)
@@ -27,7 +27,7 @@
     value="{{ $asked->from === null ? '' : $stall->money($asked->from)->digits() }}"></label>
 <label>to <input name="to" inputmode="decimal" maxlength="12" size="7" placeholder="{{ $found->prices['most'] }}"
     value="{{ $asked->to === null ? '' : $stall->money($asked->to)->digits() }}"></label>
-<noscript><button type="submit" class="small">Show</button></noscript>
+<button type="submit" class="small">Show</button>
 </fieldset>
 </details>
 @endif

@@ -108,6 +108,7 @@ final class DriftTest extends BrowserTestCase
     {
         $phone = $this->phone();
         $phone->open(self::workshop('/sign-in'));
+        $phone->driver->manage()->deleteAllCookies();
         foreach ($desk->driver->manage()->getCookies() as $cookie) {
             $phone->driver->manage()->addCookie($cookie);
         }

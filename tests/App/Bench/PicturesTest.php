@@ -11,6 +11,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -33,6 +34,22 @@ final class PicturesTest extends AppTestCase
             Storage::disk('media')->assertExists($picture->path.'-'.$width.'.webp');
         }
         Storage::disk('media')->assertExists($picture->path.'-640.jpg');
+    }
+
+    public function test_goods_on_the_bench_get_their_pictures_before_all_others_but_not_a_crowd_of_one_stall(): void
+    {
+        Queue::fake([FetchPictures::class]);
+        $this->signIn();
+        $stall = $this->world->stall();
+        $listing = $this->world->listing($stall);
+        Queue::assertPushedOn(PictureQueue::FIRST, FetchPictures::class);
+
+        $waiting = ['stall_id' => $stall->id, 'listing_id' => $listing->id, 'state' => Picture::WAITING];
+        for ($n = 0; $n < 61; $n++) {
+            Picture::query()->create($waiting + ['source' => 'https://pictures.example/'.$n.'.png']);
+        }
+        self::assertSame(PictureQueue::LATER, PictureQueue::of($stall->id));
+        self::assertSame(PictureQueue::FIRST, PictureQueue::of($this->world->stall()->id), 'the others go on');
     }
 
     /** @return iterable<string, array{UploadedFile|null, string}> */
