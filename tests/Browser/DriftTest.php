@@ -103,7 +103,7 @@ final class DriftTest extends BrowserTestCase
         $desk->click('[data-group="quiet"] a')->see('sold out')->see('followed')->readsForEveryone('what went through');
     }
 
-    /** On the way to the bus: one change is agreed to, and what may be looked at there fits the screen. */
+    /** One change is agreed to and taken back, and what may be looked at there fits the screen. */
     private function onAPhone(Page $desk, string $handle): void
     {
         $phone = $this->phone();
@@ -116,6 +116,8 @@ final class DriftTest extends BrowserTestCase
         $lines = count($phone->all('[data-line]'));
         $phone->click('[data-line] button');
         $phone->until(fn (): bool => count($phone->all('[data-line]')) === $lines - 1, 'for one line less');
+        $phone->press('take it back');
+        $phone->until(fn (): bool => count($phone->all('[data-line]')) === $lines, 'for the line to be back');
         foreach (['/drift', '/counter', '/counter/letters'] as $screen) {
             $phone->open(self::workshop('/at/'.$handle.$screen));
             $phone->until(fn (): bool => $phone->has('main h1'), 'for '.$screen);
