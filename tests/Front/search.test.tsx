@@ -70,11 +70,14 @@ describe('fields', () => {
     };
     render(<CellField label="Price" value="12.00" onSay={onSay} />);
     const field = screen.getByLabelText<HTMLInputElement>('Price');
+    fireEvent.change(field, { target: { value: '12.00' } });
+    fireEvent.blur(field);
+    expect(said, 'what is as it was isn’t said').toEqual([]);
     fireEvent.change(field, { target: { value: ' 13.50 ' } });
     fireEvent.blur(field);
     fireEvent.change(field, { target: { value: '12.00' } });
     fireEvent.blur(field);
-    expect(said, 'what is as it was isn’t said').toEqual(['13.50']);
+    expect(said, 'but after something else was, it is').toEqual(['13.50', '12.00']);
     answer.ok = false;
     fireEvent.change(field, { target: { value: 'a lot' } });
     fireEvent.blur(field);
