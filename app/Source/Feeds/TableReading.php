@@ -38,7 +38,8 @@ final readonly class TableReading
     public static function of(mixed $said): self
     {
         $said = is_array($said) ? $said : [];
-        $delimiter = $said['delimiter'] ?? null;
+        // A form says what it is called: a tab alone would be trimmed away.
+        $delimiter = array_search($said['delimiter'] ?? null, self::DELIMITERS, true) ?: $said['delimiter'] ?? null;
         $head = $said['head'] ?? null;
 
         return new self(

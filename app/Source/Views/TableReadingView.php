@@ -9,13 +9,20 @@ use WindowStall\Source\Feeds\TableReading;
 /** How a table is read: "" where the file itself is to show it. */
 final readonly class TableReadingView
 {
-    /** @param  string  $head  the row that names the columns; "0" where none does */
+    /**
+     * @param  string  $delimiter  what it is called, such as "tabs"
+     * @param  string  $head  the row that names the columns; "0" where none does
+     */
     public function __construct(public string $delimiter, public string $encoding, public string $head)
     {
     }
 
     public static function of(TableReading $reading): self
     {
-        return new self($reading->delimiter ?? '', $reading->encoding ?? '', (string) $reading->head);
+        return new self(
+            TableReading::DELIMITERS[$reading->delimiter ?? ''] ?? '',
+            $reading->encoding ?? '',
+            (string) $reading->head,
+        );
     }
 }

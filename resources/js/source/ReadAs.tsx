@@ -2,18 +2,9 @@ import { router } from '@inertiajs/react';
 import { useHandle } from '@/lib/useStall';
 import type { TableReadingView } from '@/types';
 
-const DELIMITERS = [
-  { value: ';', words: 'semicolons' },
-  { value: ',', words: 'commas' },
-  { value: '\t', words: 'tabs' },
-  { value: '|', words: 'bars' },
-  { value: '~', words: 'tildes' },
-  { value: '^', words: 'carets' },
-];
-const ENCODINGS = [
-  { value: 'UTF-8', words: 'UTF-8' },
-  { value: 'Windows-1252', words: 'Windows-1252' },
-];
+const same = (value: string) => ({ value, words: value });
+const DELIMITERS = ['semicolons', 'commas', 'tabs', 'bars', 'tildes', 'carets'].map(same);
+const ENCODINGS = ['UTF-8', 'Windows-1252'].map(same);
 const HEADS = [
   ...Array.from({ length: 20 }, (_, n) => ({ value: String(n + 1), words: `row ${String(n + 1)}` })),
   { value: '0', words: 'no row: they have no names' },

@@ -168,18 +168,18 @@ final class MappingTest extends AppTestCase
         $names = static fn (mixed $page): array => array_column(is_array($page) ? $page['columns'] : [], 'name');
         self::assertSame(['A1', 'Rope', '1,20', '3'], $names($look()), 'goods for names');
 
-        $read(';', 'Windows-1252', '0');
+        $read('semicolons', 'Windows-1252', '0');
         self::assertStringContainsString('CrÃ¨me twine', (string) json_encode($look(), JSON_UNESCAPED_UNICODE));
-        $read('|', 'UTF-8', '0');
+        $read('tabs', 'UTF-8', '0');
         // Nothing can be told apart so, which is said.
         $this->get($at)->assertInertia(fn ($page) => $page->where('mapping', null)->where('looking.state', 'failed'));
-        $read(';', 'UTF-8', '0');
+        $read('semicolons', 'UTF-8', '0');
         $page = $look();
         self::assertIsArray($page);
         self::assertSame(
             [
                 ['Column 1', 'Column 2', 'Column 3', 'Column 4'],
-                ['delimiter' => ';', 'encoding' => 'UTF-8', 'head' => '0'],
+                ['delimiter' => 'semicolons', 'encoding' => 'UTF-8', 'head' => '0'],
                 3,
             ],
             [$names($page), $page['reading'], $page['rows']],
