@@ -42,14 +42,16 @@ final readonly class TakePayment
           AND sent.connection_id = item.connection_id
         SQL;
 
+    private const BOUGHT = <<<'SQL'
+        SELECT listing_variant_id, sum(quantity) AS pieces
+        FROM order_lines
+        WHERE order_id = :order
+        GROUP BY listing_variant_id
+        SQL;
+
     private const BOUGHT_WHOLLY = <<<'SQL'
         DELETE FROM basket_lines AS line
-        USING (
-            SELECT listing_variant_id, sum(quantity) AS pieces
-            FROM order_lines
-            WHERE order_id = :order
-            GROUP BY listing_variant_id
-        ) AS bought
+        USING (%s) AS bought
         WHERE line.basket_id = :basket
           AND line.listing_variant_id = bought.listing_variant_id
           AND line.quantity <= bought.pieces
@@ -58,12 +60,7 @@ final readonly class TakePayment
     private const BOUGHT_PARTLY = <<<'SQL'
         UPDATE basket_lines AS line
         SET quantity = line.quantity - bought.pieces
-        FROM (
-            SELECT listing_variant_id, sum(quantity) AS pieces
-            FROM order_lines
-            WHERE order_id = :order
-            GROUP BY listing_variant_id
-        ) AS bought
+        FROM (%s) AS bought
         WHERE line.basket_id = :basket
           AND line.listing_variant_id = bought.listing_variant_id
         SQL;
@@ -188,8 +185,8 @@ final readonly class TakePayment
         }
         $this->toSuppliers($order);
         // Only what was bought leaves the basket: what was put in since the order was placed stays.
-        DB::delete(self::BOUGHT_WHOLLY, ['order' => $order->id, 'basket' => $order->basket_id]);
-        DB::update(self::BOUGHT_PARTLY, ['order' => $order->id, 'basket' => $order->basket_id]);
+        DB::delete(sprintf(self::BOUGHT_WHOLLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
+        DB::update(sprintf(self::BOUGHT_PARTLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
         TellShelves::of($order);
 
         return true;
