@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
-// The program works as a role that is bound to one stall at a time (WindowStall\Stall\OneStall); tables are made, and
-// the stand-ins' schemas kept, by their owner. Tests sign in as the owner and are bound within a stall.
-$owner = ['username' => env('DB_OWNER_USERNAME', 'stall'), 'password' => env('DB_OWNER_PASSWORD', '')];
+// The program works as a role that is bound to one stall at a time (WindowStall\Stall\OneStall). Tables are made by their
+// owner, whose password only `stall:install` is told, in its environment. Tests sign in as the owner and are bound within
+// a stall.
+$owner = [
+    'username' => env('DB_OWNER_USERNAME', 'window_stall_owner'),
+    'password' => env('DB_OWNER_PASSWORD', ''),
+];
+$standins = [
+    'username' => env('DB_STANDINS_USERNAME', 'window_stall_standins'),
+    'password' => env('DB_STANDINS_PASSWORD', ''),
+];
 $bound = ['username' => env('DB_USERNAME', 'window_stall_app'), 'password' => env('DB_PASSWORD', '')];
 
 $pgsql = [
@@ -26,10 +34,10 @@ return [
         'owner' => $owner + $pgsql,
         // The application's name is part of what tells kept connections apart (WorkshopServiceProvider), so each schema
         // has its own. The stand-ins keep their own schemas; the workshop never reads them.
-        'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $owner + $pgsql,
-        'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $owner + $pgsql,
-        'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $owner + $pgsql,
-        'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $owner + $pgsql,
+        'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $standins + $pgsql,
+        'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $standins + $pgsql,
+        'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $standins + $pgsql,
+        'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $standins + $pgsql,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

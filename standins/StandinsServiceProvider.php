@@ -24,9 +24,15 @@ final class StandinsServiceProvider extends ServiceProvider
         }
     }
 
-    /** Each stand-in lives in a schema of its own. */
+    /** Each stand-in lives in a schema of its own, which the stand-ins' role keeps. */
     public static function schema(string $name): void
     {
-        DB::connection('owner')->statement('CREATE SCHEMA IF NOT EXISTS '.$name);
+        DB::connection('owner')->statement(
+            sprintf(
+                'CREATE SCHEMA IF NOT EXISTS %s AUTHORIZATION "%s"',
+                $name,
+                (string) config("database.connections.$name.username"),
+            ),
+        );
     }
 }

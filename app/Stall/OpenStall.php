@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Stall;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Money\Currency;
 use WindowStall\Stall\Events\StallOpened;
 use WindowStall\Stall\Terms\PriceRecipe;
 use WindowStall\Stall\Terms\Recipes;
@@ -21,21 +22,32 @@ final readonly class OpenStall
      */
     public function __invoke(User $by, array $facts): Stall
     {
-        return DB::transaction(function () use ($by, $facts): Stall {
-            $unit = \WindowStall\Core\Money\Currency::of($facts['currency'])->minorPerUnit();
-            $stall = Stall::query()->create(
-                $facts + [
-                    'payment_fee_bp' => 150,
-                    'payment_fee_fixed_minor' => intdiv($unit * 20, 100),
-                    'returns_bp' => 200,
-                ],
-            );
-            $stall->users()->attach($by);
-            OneStall::within($stall->id, fn () => $this->furnish($stall));
-            $by->forceFill(['current_stall_id' => $stall->id])->save();
+        // Its number comes first: its row can only be written, and seen, from within.
+        $number = (int) DB::selectOne("SELECT nextval('stalls_id_seq') AS number")->number;
 
-            return $stall->refresh();
-        });
+        return OneStall::within(
+            $number,
+            fn (): Stall => DB::transaction(fn (): Stall => $this->make($number, $by, $facts)),
+        );
+    }
+
+    /** @param  array<string, string|int>  $facts */
+    private function make(int $number, User $by, array $facts): Stall
+    {
+        $unit = Currency::of((string) $facts['currency'])->minorPerUnit();
+        $stall = Stall::query()->create(
+            $facts + [
+                'id' => $number,
+                'payment_fee_bp' => 150,
+                'payment_fee_fixed_minor' => intdiv($unit * 20, 100),
+                'returns_bp' => 200,
+            ],
+        );
+        $stall->users()->attach($by);
+        $this->furnish($stall);
+        $by->forceFill(['current_stall_id' => $stall->id])->save();
+
+        return $stall->refresh();
     }
 
     private function furnish(Stall $stall): void

@@ -10,7 +10,6 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Laravel\Sanctum\HasApiTokens;
-use Laravel\Sanctum\PersonalAccessToken;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
@@ -59,7 +58,7 @@ use WindowStall\Support\Refusal;
  */
 final class Stall extends Model
 {
-    /** @use HasApiTokens<PersonalAccessToken> */
+    /** @use HasApiTokens<StallToken> */
     use HasApiTokens;
 
     /** @return array<string, string> */

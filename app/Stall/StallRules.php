@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall;
 
+use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
@@ -42,7 +43,11 @@ final class StallRules
                     'string',
                     'regex:/^[a-z][a-z0-9-]{1,37}[a-z0-9]$/',
                     Rule::notIn(self::TAKEN_HANDLES),
-                    'unique:stalls,handle',
+                    static function (string $attribute, mixed $handle, Closure $fail): void {
+                        if (is_string($handle) && Door::isCalled($handle)) {
+                            $fail('Another stall has that address already.');
+                        }
+                    },
                 ],
                 'country' => ['required', Rule::in(Countries::getCountryCodes())],
                 'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
@@ -54,7 +59,6 @@ final class StallRules
                 'name.required' => 'A stall needs a name.',
                 'name.not_regex' => self::ONE_LINE,
                 'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
-                'handle.unique' => 'Another stall has that address already.',
                 'handle.not_in' => 'That address is kept for other things.',
             ],
         );

@@ -11,6 +11,7 @@ use Illuminate\Queue\Events\JobProcessing;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 
 /** Tells connections and jobs which stall they are in; {@see OneStall}. */
 final class StallServiceProvider extends ServiceProvider
@@ -20,6 +21,7 @@ final class StallServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Sanctum::usePersonalAccessTokenModel(StallToken::class);
         Event::listen(static fn (ConnectionEstablished $made) => OneStall::tell($made->connection));
         $this->app->terminating(static fn () => OneStall::leave());
         // A job is done in the stall in which it was asked for; one asked for in none sees no stall's rows.

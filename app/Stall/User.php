@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall;
 
-use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Mail;
@@ -34,12 +33,6 @@ final class User extends Authenticatable
     public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
     {
         Mail::to($this->email)->queue(new NewPasswordLink($this, $token));
-    }
-
-    /** @return BelongsToMany<Stall, $this> */
-    public function stalls(): BelongsToMany
-    {
-        return $this->belongsToMany(Stall::class, 'memberships')->orderBy('stalls.id');
     }
 
     /** Who asks; null where it is a program. */

@@ -54,22 +54,60 @@ sql() {
     "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"
 }
 
-# The role that the program works as: bound by the policies on every table that belongs to stalls.
+# Who may do what, none of them a superuser: the owner makes and changes tables and signs in for nothing else; the
+# program's role is bound by the policies on every table that belongs to stalls; the stand-ins' keeps their schemas.
+owner_role=window_stall_owner
 bound_role=window_stall_app
+standins_role=window_stall_standins
 
-ensure_role() {
-  [ -f "$var/postgres.app-password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$var/postgres.app-password")
-  sql -d postgres -v name="$bound_role" -v secret="$(cat "$var/postgres.app-password")" <<'SQL'
+secret() { # secret NAME: a password, made when it is first asked for
+  local file="$var/postgres.$1-password"
+  [ -f "$file" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$file")
+  cat "$file"
+}
+
+ensure_role() { # ensure_role NAME PASSWORD
+  sql -d postgres -v name="$1" -v secret="$2" <<'SQL'
 SELECT format('CREATE ROLE %I', :'name') WHERE NOT EXISTS (SELECT FROM pg_roles WHERE rolname = :'name') \gexec
 ALTER ROLE :"name" LOGIN NOSUPERUSER NOBYPASSRLS NOCREATEDB NOCREATEROLE PASSWORD :'secret';
 SQL
 }
 
 ensure_database() { # ensure_database [fresh]
-  ensure_role
+  ensure_role "$owner_role" "$(secret owner)"
+  ensure_role "$bound_role" "$(secret app)"
+  ensure_role "$standins_role" "$(secret standins)"
+  sql -d postgres -c "GRANT $bound_role, $standins_role TO $owner_role"
   if [ "${1:-}" = fresh ]; then sql -d postgres -c "DROP DATABASE IF EXISTS $database WITH (FORCE)"; fi
-  [ "$(sql -d postgres -c "SELECT 1 FROM pg_database WHERE datname = '$database'")" = 1 ] || sql -d postgres -c "CREATE DATABASE $database"
+  if [ "$(sql -d postgres -c "SELECT 1 FROM pg_database WHERE datname = '$database'")" != 1 ]; then
+    sql -d postgres -c "CREATE DATABASE $database OWNER $owner_role"
+  else
+    hand_over
+  fi
 }
+
+# Until December 2026 the cluster's superuser owned everything; what it still owns goes to the roles above.
+hand_over() {
+  sql -d "$database" -v owner="$owner_role" -v standins="$standins_role" <<'SQL'
+SELECT format('ALTER DATABASE %I OWNER TO %I', current_database(), :'owner') \gexec
+SELECT format('ALTER SCHEMA %I OWNER TO %I', nspname, :'standins')
+FROM pg_namespace
+WHERE nspowner = current_user::regrole AND nspname !~ '^pg_' AND nspname NOT IN ('information_schema', 'public') \gexec
+SELECT format('ALTER TABLE %s OWNER TO %I', relation.oid::regclass,
+              CASE nspname WHEN 'public' THEN :'owner' ELSE :'standins' END)
+FROM pg_class AS relation
+JOIN pg_namespace ON pg_namespace.oid = relnamespace
+WHERE relowner = current_user::regrole AND relkind IN ('r', 'p', 'v') AND nspname !~ '^pg_|^information_schema$' \gexec
+SELECT format('ALTER FUNCTION %s OWNER TO %I', routine.oid::regprocedure, :'owner')
+FROM pg_proc AS routine
+WHERE proowner = current_user::regrole
+  AND pronamespace = 'public'::regnamespace
+  AND NOT EXISTS (SELECT FROM pg_depend WHERE objid = routine.oid AND deptype = 'e') \gexec
+SQL
+}
+
+# Runs what makes or changes tables: it alone is told the owner's password, which no file of settings holds.
+as_owner() { DB_OWNER_USERNAME="$owner_role" DB_OWNER_PASSWORD="$(secret owner)" "$@"; }
 
 # The settings an instance runs with; Laravel reads them as its environment file.
 write_environment() { # write_environment APP_ENV
@@ -92,9 +130,9 @@ DB_HOST=127.0.0.1
 DB_PORT=$pg_port
 DB_DATABASE=$database
 DB_USERNAME=$bound_role
-DB_PASSWORD=$(cat "$var/postgres.app-password")
-DB_OWNER_USERNAME=stall
-DB_OWNER_PASSWORD=$(cat "$var/postgres.password")
+DB_PASSWORD=$(secret app)
+DB_STANDINS_USERNAME=$standins_role
+DB_STANDINS_PASSWORD=$(secret standins)
 EOF
   [ ! -f "$root/.env" ] || cat "$root/.env" >>"$home/env")
 }

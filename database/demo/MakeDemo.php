@@ -40,6 +40,7 @@ use WindowStall\Source\Landing\LookAtMarket;
 use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
+use WindowStall\Stall\Door;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
@@ -71,11 +72,11 @@ final class MakeDemo extends Command
     public function handle(): int
     {
         $user = User::query()->where('email', self::EMAIL)->first();
-        $stall = Stall::query()->where('handle', 'quillet')->first();
+        $stall = Door::enter('quillet');
         if (
             $user === null ||
             $stall === null ||
-            ! OneStall::within($stall->id, fn (): bool => Listing::of($stall)->where('state', 'in_window')->exists())
+            ! Listing::of($stall)->where('state', 'in_window')->exists()
         ) {
             $stall = $this->make($user, $stall);
         }
@@ -92,7 +93,7 @@ final class MakeDemo extends Command
             'password' => self::PASSWORD,
         ]);
         $open = app(OpenStall::class);
-        if (! Stall::query()->where('handle', 'saltmarsh-ringers')->exists()) {
+        if (! Door::isCalled('saltmarsh-ringers')) {
             $open($user, [
                 'name' => 'Saltmarsh Ringers',
                 'handle' => 'saltmarsh-ringers',
@@ -113,9 +114,12 @@ final class MakeDemo extends Command
             'flat_delivery_minor' => 295,
         ]);
         $user->forceFill(['current_stall_id' => $stall->id])->save();
-        OneStall::within($stall->id, fn () => $this->fill($stall, $user));
 
-        return $stall->refresh();
+        return OneStall::within($stall->id, function () use ($stall, $user): Stall {
+            $this->fill($stall, $user);
+
+            return $stall->refresh();
+        });
     }
 
     private function fill(Stall $stall, User $user): void

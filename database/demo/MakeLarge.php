@@ -8,8 +8,8 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use WindowStall\Source\Pulling\StartPull;
 use WindowStall\Source\SupplierConnection;
-use WindowStall\Stall\OneStall;
-use WindowStall\Stall\Stall;
+use WindowStall\Stall\Door;
+use WindowStall\Support\Refusal;
 
 /**
  * Makes the wholesaler as large as they get and lets Quillet pull it; the pull goes on in the background and can be
@@ -25,8 +25,8 @@ final class MakeLarge extends Command
     {
         Artisan::call('standins:enlarge', ['--variants' => $this->option('variants')]);
         $this->line(trim(Artisan::output()));
-        $stall = Stall::query()->where('handle', 'quillet')->firstOrFail();
-        OneStall::within($stall->id, fn () => $pull(SupplierConnection::of($stall)->where('kind', 'oakum')->firstOrFail(), null));
+        $stall = Door::enter('quillet') ?? throw new Refusal('There is no demo yet; bin/start makes it.');
+        $pull(SupplierConnection::of($stall)->where('kind', 'oakum')->firstOrFail(), null);
         $this->line('Quillet pulls them now; Source shows how far it is.');
 
         return self::SUCCESS;

@@ -19,8 +19,9 @@ use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Source\Finding\FindItems;
 use WindowStall\Source\Finding\ItemSearch;
-use WindowStall\Stall\OneStall;
+use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Refusal;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Window;
@@ -40,8 +41,8 @@ final class RunBench extends Command
 
     public function handle(FindItems $find): int
     {
-        OneStall::enter(Stall::query()->where('handle', 'quillet')->firstOrFail()->id);
-        $stall = Stall::query()->with('rates')->where('handle', 'quillet')->firstOrFail();
+        $stall = Door::enter('quillet') ?? throw new Refusal('There is no demo stall to measure.');
+        $stall->load('rates');
         $listing = Listing::of($stall)->where('state', ListingState::InWindow)->orderBy('id')->firstOrFail();
         $this->line('Shop pages served warm, next to nginx serving the same HTML as a plain file in the same run');
         $this->line(

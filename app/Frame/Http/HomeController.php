@@ -6,7 +6,9 @@ namespace WindowStall\Frame\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
 use WindowStall\Bench\Listing;
+use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -18,11 +20,10 @@ final class HomeController
     {
         /** @var User $user */
         $user = $request->user();
-        $stall = $user
-            ->stalls()
-            ->reorder()
-            ->orderByRaw('stalls.id = ? desc, stalls.id', [$user->getAttribute('current_stall_id') ?? 0])
-            ->first();
+        $doors = Door::of($user);
+        $last = $user->getAttribute('current_stall_id');
+        $door = Arr::first($doors, static fn (Door $door): bool => $door->stall === $last) ?? $doors[0] ?? null;
+        $stall = $door === null ? null : Door::enterFor($user, $door->handle);
 
         return $stall instanceof Stall
             ? redirect()->route(Listing::of($stall)->exists() ? 'bench' : 'source', $stall)

@@ -13,6 +13,7 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
+use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Window\Window;
@@ -46,12 +47,9 @@ final readonly class FrameView
 
     public static function of(User $user, ?Stall $stall): self
     {
-        $stalls = array_values(
-            $user
-                ->stalls()
-                ->get()
-                ->map(static fn (Stall $s): StallLinkView => new StallLinkView($s->handle, $s->name))
-                ->all(),
+        $stalls = array_map(
+            static fn (Door $door): StallLinkView => new StallLinkView($door->handle, $door->name),
+            Door::of($user),
         );
         if ($stall === null) {
             return new self(

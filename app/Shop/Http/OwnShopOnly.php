@@ -7,8 +7,7 @@ namespace WindowStall\Shop\Http;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use WindowStall\Stall\OneStall;
-use WindowStall\Stall\Stall;
+use WindowStall\Stall\Door;
 
 /**
  * Finds the shop of this host and lets only its own pages post to it.
@@ -22,9 +21,8 @@ final class OwnShopOnly
     {
         $route = $request->route();
         $handle = is_object($route) ? $route->parameter('shop') : null;
-        $stall = is_string($handle) ? Stall::query()->where('handle', $handle)->first() : null;
+        $stall = is_string($handle) ? Door::enter($handle) : null;
         abort_if($stall === null, 404);
-        OneStall::enter($stall->id);
         $stall->load('rates');
         if (is_object($route)) {
             $route->forgetParameter('shop');

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Stall\Console;
 
 use Illuminate\Console\Command;
-use WindowStall\Stall\Stall;
+use WindowStall\Stall\Door;
+use WindowStall\Stall\OneStall;
 
 /** Makes a token by which a program may read a stall. It is shown once and kept as a hash only. */
 final class MakeToken extends Command
@@ -20,7 +21,7 @@ final class MakeToken extends Command
     public function handle(): int
     {
         [$handle, $name] = [$this->argument('handle'), $this->option('name')];
-        $stall = is_string($handle) ? Stall::query()->where('handle', $handle)->first() : null;
+        $stall = is_string($handle) ? Door::enter($handle) : null;
         if ($stall === null || ! is_string($name)) {
             $this->error(sprintf('No stall has the address “%s”.', is_string($handle) ? $handle : ''));
 
@@ -28,6 +29,7 @@ final class MakeToken extends Command
         }
         $abilities = ['read', ...(bool) $this->option('decide') ? ['decide'] : []];
         $this->line($stall->createToken($name, $abilities)->plainTextToken);
+        OneStall::leave();
 
         return self::SUCCESS;
     }

@@ -7,7 +7,7 @@ namespace WindowStall\Stall\Http;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
-use WindowStall\Stall\OneStall;
+use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 
@@ -20,10 +20,9 @@ final class InStall
         $user = $request->user();
         abort_unless(is_object($route) && $user instanceof User, 404);
         $handle = $route->parameter('stall');
-        $stall = is_string($handle) ? $user->stalls()->where('handle', $handle)->first() : null;
+        $stall = is_string($handle) ? Door::enterFor($user, $handle) : null;
         abort_unless($stall instanceof Stall, 404);
         $route->setParameter('stall', $stall);
-        OneStall::enter($stall->id);
         if ($user->getAttribute('current_stall_id') !== $stall->id && $request->isMethod('GET')) {
             $user->forceFill(['current_stall_id' => $stall->id])->save();
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Views;
 
-use Laravel\Sanctum\PersonalAccessToken;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\StallToken;
 
 /** The stall's own facts as they stand in the form; what its sales bear is on the cost sheet. */
 final readonly class SettingsView
@@ -38,7 +38,7 @@ final readonly class SettingsView
                     ->orderByDesc('id')
                     ->get()
                     ->map(
-                        static fn (PersonalAccessToken $t): TokenView => new TokenView(
+                        static fn (StallToken $t): TokenView => new TokenView(
                             id: $t->id,
                             name: $t->name,
                             made: $t->created_at?->diffForHumans() ?? '',

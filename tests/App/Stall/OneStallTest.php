@@ -22,7 +22,7 @@ final class OneStallTest extends AppTestCase
 {
     /** Tables that aren't behind the wall, each with its reason. */
     private const OUTSIDE = [
-        'stalls' => 'which stall is meant is looked up here before it is entered; changed only from within',
+        'stalls' => 'its own number is the stall',
         'users' => 'people work in several stalls',
         'memberships' => 'says which stalls a person may enter, before one is entered',
         'personal_access_tokens' => 'found by the hash of a secret, before its stall is known',
@@ -38,6 +38,8 @@ final class OneStallTest extends AppTestCase
 
     /** Functions that see all stalls; they give numbers only, to the program's own sweeps. */
     private const SEE_ALL = [
+        'stall_called',
+        'stalls_of',
         'stall_of_connection',
         'connections_of_account',
         'analyse_finding',
@@ -96,11 +98,21 @@ final class OneStallTest extends AppTestCase
             config('database.connections.pgsql.bound_role'),
         ]);
         self::assertFalse($role->free);
+        $owner = DB::selectOne(
+            'SELECT rolsuper OR rolbypassrls OR rolcreaterole OR rolcreatedb AS free FROM pg_roles WHERE rolname = session_user',
+        );
+        self::assertFalse($owner->free, 'whoever owns the tables owns no more than those');
         $env = (string) file_get_contents(base_path('var/test/env'));
         self::assertStringContainsString(
             "\nDB_USERNAME=".config('database.connections.pgsql.bound_role')."\n",
             $env,
             'the running program',
+        );
+        self::assertStringNotContainsString((string) config('database.connections.owner.password'), $env);
+        self::assertStringNotContainsString(
+            (string) config('database.connections.owner.password'),
+            (string) file_get_contents(base_path('var/test/cache/config.php')),
+            'nor what it has put by of its settings',
         );
     }
 
@@ -108,6 +120,7 @@ final class OneStallTest extends AppTestCase
     {
         $listing = $this->world->inWindow($this->one);
         $tables = [
+            'stalls',
             'listings',
             'listing_variants',
             'supplier_items',
@@ -150,6 +163,7 @@ final class OneStallTest extends AppTestCase
         $theirs = $this->world->inWindow($this->two);
         OneStall::within($this->one->id, function () use ($mine, $theirs): void {
             self::assertSame([$mine->id], Listing::query()->pluck('id')->all());
+            self::assertSame([$this->one->id], Stall::query()->pluck('id')->all(), 'nor another’s terms');
             self::assertNull(Listing::query()->find($theirs->id));
             self::assertSame($mine->variants()->count(), DB::table('listing_variants')->count());
             self::assertSame(0, DB::table('listing_variants')->where('listing_id', $theirs->id)->delete());
