@@ -1,11 +1,13 @@
-import { clsx } from 'clsx';
 import { Head, Link } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { LastStep } from '@/bench/listing/LastStep';
 import { ListingHead } from '@/bench/listing/ListingHead';
 import { OwnColumn } from '@/bench/listing/OwnColumn';
 import { SplitSheet } from '@/bench/listing/SplitSheet';
 import { SupplierColumn } from '@/bench/listing/SupplierColumn';
+import { goTo } from '@/bench/listing/places';
+import { ThreeVoices } from '@/bench/listing/ThreeVoices';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { useSay, type Own } from '@/bench/listing/useSay';
 import { send, words } from '@/lib/http';
@@ -15,7 +17,7 @@ import { useHandle } from '@/lib/useStall';
 import type { ListingView, SaleView } from '@/types';
 import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
-import { VoiceHead } from '@/ui/Voices';
+import { VoiceHead, type Voice } from '@/ui/Voices';
 
 interface Props {
   listing: ListingView;
@@ -29,6 +31,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   const [listing, setListing] = useState(given);
   const [stamp, setStamp] = useState(0);
   const [splitting, setSplitting] = useState(false);
+  const [voice, setVoice] = useState<Voice>(() => (matchMedia('(min-width: 48rem)').matches ? 'sup' : 'you'));
   // Counts how often what was typed was let go.
   const [fresh, setFresh] = useState(0);
   const firstOn = Math.max(
@@ -67,6 +70,14 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
 
   const reload = () => {
     void edit(send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
+  };
+
+  /** To where something is mended: that is among one’s own words, which may have to be shown first. */
+  const go = (place: string) => {
+    flushSync(() => {
+      if (voice === 'see' || !matchMedia('(min-width: 48rem)').matches) setVoice('you');
+    });
+    goTo(place);
   };
 
   /** Asks what a price that is being typed comes to; only the latest answer counts. */
@@ -109,7 +120,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   return (
     <>
       <Head title={listing.title} />
-      <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} onReload={reload} />
+      <ListingHead listing={listing} earlier={earlier} later={later} onChanged={take} onReload={reload} onGo={go} />
       {listing.products > 1 && listing.variants.length > 1 && (
         <div className="flex flex-none items-baseline gap-3 border-t border-line bg-ochre-soft px-5 py-2" data-products>
           <b className="font-semibold text-ochre">Its variants look like {listing.products} different products.</b>
@@ -138,65 +149,70 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
         </div>
       )}
       <SplitSheet listing={listing.id} open={splitting} onClose={() => setSplitting(false)} />
-      <div
-        className={clsx(
-          'grid min-h-0 flex-1 grid-cols-[minmax(250px,0.95fr)_minmax(430px,1.75fr)_minmax(290px,330px)]',
-          'border-t border-line bg-sheet',
-        )}
-      >
-        <section aria-label="Supplier says" className="flex min-h-0 flex-col border-r border-line">
-          <VoiceHead voice="sup">{listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}</VoiceHead>
-          <SupplierColumn listing={listing} />
-        </section>
-        <section aria-label="You say" className="flex min-h-0 flex-col border-r border-line">
-          <VoiceHead voice="you">
-            <LastStep last={listing.last} listing={listing.id} onTaken={reload} />
-            {listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}
-          </VoiceHead>
-          <OwnColumn
-            key={fresh}
-            listing={listing}
-            at={at}
-            onAt={(n) => {
-              setAt(n);
-              setTyping(null);
-            }}
-            patch={patch}
-            variants={variants}
-            onTryPrice={tryPrice}
-            onStopTyping={() => {
-              setTyping(null);
-            }}
-            onListing={take}
-            onReload={reload}
-            picture={(picture, own) =>
-              edit(send<ListingView>('PATCH', route('bench.picture.update', [handle, listing.id, picture]), own))
-            }
-            onUpload={(form) =>
-              edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))
-            }
-          />
-        </section>
-        <section aria-label="Shopper sees" className="flex min-h-0 flex-col bg-[#f3eee1]">
-          <VoiceHead voice="see">
-            {listing.shopUrl ? (
-              <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">
-                in the shop
-              </a>
-            ) : (
-              'the page itself'
-            )}
-          </VoiceHead>
-          <div className="flex min-h-0 flex-1 flex-col px-3 pt-3">
-            <PhoneFrame
-              src={listing.previewUrl}
-              stamp={stamp}
-              title="The page as the shopper’s phone shows it"
-              width={266}
-            />
-          </div>
-        </section>
-      </div>
+      <ThreeVoices
+        read={voice}
+        onRead={setVoice}
+        says={{
+          sup: (
+            <>
+              <VoiceHead voice="sup">{listing.supplier.pulled ? `pulled ${listing.supplier.pulled}` : ''}</VoiceHead>
+              <SupplierColumn listing={listing} />
+            </>
+          ),
+          you: (
+            <>
+              <VoiceHead voice="you">
+                <LastStep last={listing.last} listing={listing.id} onTaken={reload} />
+                {listing.held === 0 ? 'all of it follows' : `${String(listing.held)} held`}
+              </VoiceHead>
+              <OwnColumn
+                key={fresh}
+                listing={listing}
+                at={at}
+                onAt={(n) => {
+                  setAt(n);
+                  setTyping(null);
+                }}
+                patch={patch}
+                variants={variants}
+                onTryPrice={tryPrice}
+                onStopTyping={() => {
+                  setTyping(null);
+                }}
+                onListing={take}
+                onReload={reload}
+                picture={(picture, own) =>
+                  edit(send<ListingView>('PATCH', route('bench.picture.update', [handle, listing.id, picture]), own))
+                }
+                onUpload={(form) =>
+                  edit(send<ListingView>('POST', route('bench.pictures.store', [handle, listing.id]), form))
+                }
+              />
+            </>
+          ),
+          see: (
+            <>
+              <VoiceHead voice="see">
+                {listing.shopUrl ? (
+                  <a href={listing.shopUrl} target="_blank" rel="noreferrer" className="underline">
+                    in the shop
+                  </a>
+                ) : (
+                  'the page itself'
+                )}
+              </VoiceHead>
+              <div className="flex min-h-0 flex-1 flex-col px-3 pt-3">
+                <PhoneFrame
+                  src={listing.previewUrl}
+                  stamp={stamp}
+                  title="The page as the shopper’s phone shows it"
+                  width={266}
+                />
+              </div>
+            </>
+          ),
+        }}
+      />
       <TillStrip sale={typing?.sale ?? listing.sales[at] ?? null} trouble={typing?.trouble ?? null} />
       <nav className="sr-only" aria-label="Neighbours">
         {earlier !== null && (

@@ -22,10 +22,10 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
   const bad = row.underFloor && !row.knowingly;
   return (
     <tr className={clsx('h-10 border-t border-line [&>td]:px-2', chosen && 'bg-you-soft/60')} data-variant={row.id}>
-      <td className="pl-6!">
+      <td className="pl-6! max-md:pl-4!">
         <Tick label={`Choose ${name}`} checked={chosen} onToggle={onToggle} />
       </td>
-      <td>
+      <td className="max-md:hidden">
         <Thumb src={row.picture} size={32} />
       </td>
       <td>
@@ -49,6 +49,9 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         </button>
         <div className="truncate pb-1 text-[12.5px] text-mute lg:hidden">
           {row.label !== '' && `${row.label} · `}
+          {bad && row.aboveFloor && (
+            <span className="font-semibold text-loss md:hidden">{row.aboveFloor.digits} under the floor · </span>
+          )}
           {row.goods?.digits ?? '–'} + {row.delivery?.digits ?? '–'} · {row.recipe}
         </div>
       </td>
@@ -59,7 +62,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
       >
         {row.delivery?.digits ?? '–'}
       </td>
-      <td className="text-right">{row.landed?.digits ?? '–'}</td>
+      <td className="text-right max-md:hidden">{row.landed?.digits ?? '–'}</td>
       <td className="text-right">
         {home && row.price ? (
           <span className="inline-flex items-baseline justify-end gap-1">
@@ -105,7 +108,7 @@ export function BoardRow({ row, home, chosen, onToggle, onLook, onSet }: Props) 
         <Kept keep={row.keep} />
       </td>
       <td className={clsx('text-right max-lg:hidden', loses && 'font-semibold text-loss')}>{row.margin}</td>
-      <td className={clsx('text-right', bad ? 'font-semibold text-loss' : 'text-mute')} data-floor>
+      <td className={clsx('text-right max-md:hidden', bad ? 'font-semibold text-loss' : 'text-mute')} data-floor>
         {row.aboveFloor === null ? (
           row.underFloor ? (
             'a loss'

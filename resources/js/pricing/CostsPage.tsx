@@ -87,14 +87,18 @@ export default function CostsPage({
           </label>
         )}
       </PricingHead>
-      <div className="grid flex-1 gap-10 lg:grid-cols-[1fr_420px] px-6 pb-8">
-        <div>
+      <div className="grid flex-1 gap-10 px-6 pb-8 max-md:px-5 lg:grid-cols-[1fr_420px]">
+        <div className="min-w-0">
           <table className="w-full border-t border-line" data-costs>
             <tbody>
               {LINES.map((l) => (
-                <tr key={l.key} className="border-b border-line [&>td]:py-2" data-cost={l.key}>
-                  <td className="w-44 font-medium">{l.name}</td>
-                  <td className="w-36 whitespace-nowrap">
+                <tr
+                  key={l.key}
+                  className="border-b border-line max-md:grid max-md:grid-cols-[1fr_auto] [&>td]:py-2"
+                  data-cost={l.key}
+                >
+                  <td className="font-medium md:w-44">{l.name}</td>
+                  <td className="whitespace-nowrap max-md:text-right md:w-36">
                     <CellField
                       label={l.name}
                       value={field(l.key)?.value ?? ''}
@@ -103,7 +107,7 @@ export default function CostsPage({
                     />{' '}
                     <span className="text-mute">{l.unit === '%' ? '%' : sheet.currency}</span>
                   </td>
-                  <td className="text-mute">
+                  <td className="text-mute max-md:order-last max-md:py-0! max-md:pb-2!">
                     {l.key === 'vat' ? (
                       <select
                         aria-label="How the tax stands to the price"
@@ -118,7 +122,10 @@ export default function CostsPage({
                       l.says
                     )}
                   </td>
-                  <td className="text-right text-[13px] text-mute" data-effect>
+                  <td
+                    className="text-right text-[13px] text-mute max-md:order-last max-md:max-w-[18ch] max-md:pt-0!"
+                    data-effect
+                  >
                     {field(l.key)?.effect}
                   </td>
                 </tr>

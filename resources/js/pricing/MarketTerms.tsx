@@ -19,7 +19,7 @@ export function MarketTerms({ market: m, currencies, onSay, onLeave }: Props) {
   const figure = 'text-center font-semibold text-ink';
   return (
     <div
-      className="grid grid-cols-[132px_1fr] gap-x-3 border-t border-line py-2.5 text-mute"
+      className="grid gap-x-3 border-t md:grid-cols-[132px_1fr] border-line py-2.5 text-mute"
       data-market-terms={m.market}
     >
       <b className="font-semibold text-ink">{m.name}</b>

@@ -111,7 +111,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
           </>
         )}
       </PricingHead>
-      <div className="grid grid-cols-[400px_1fr] gap-10 px-6">
+      <div className="grid gap-10 px-6 max-md:px-5 lg:grid-cols-[400px_1fr]">
         <div data-trial-form>
           <h2 className="name mb-1 text-[17px]">Costs</h2>
           <table className="w-full border-t border-line">

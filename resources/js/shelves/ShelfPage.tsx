@@ -55,9 +55,9 @@ export default function ShelfPage({ shelf: given, choices }: { shelf: ShelfView;
       })
       .catch(sayTrouble);
   return (
-    <div className="px-6 pt-5 pb-16">
+    <div className="px-6 pt-5 pb-16 max-md:px-5">
       <Head title={shelf.name} />
-      <div className="flex items-baseline gap-4">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Link href={route('shelves', handle)} className="text-mute underline decoration-line underline-offset-4">
           Shelves
         </Link>

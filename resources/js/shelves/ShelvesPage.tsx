@@ -24,7 +24,7 @@ export default function ShelvesPage({ shelves }: { shelves: ShelvesView }) {
   return (
     <div className="pb-16">
       <Head title="Shelves" />
-      <div className="flex items-baseline gap-6 px-6 pt-5 pb-4">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2 px-6 pt-5 pb-4">
         <h1 className="name text-[26px]">Shelves</h1>
         {!nothing && (
           <p className="text-mute">
@@ -44,7 +44,7 @@ export default function ShelvesPage({ shelves }: { shelves: ShelvesView }) {
             )}
           </p>
         )}
-        <div className="ml-auto flex items-baseline gap-5">
+        <div className="ml-auto flex flex-wrap items-baseline gap-x-5 gap-y-2">
           <Button kind="quiet" onClick={() => setLooked(true)}>
             Looked for
           </Button>
@@ -110,7 +110,7 @@ function Proposals({ proposals, first }: { proposals: ProposalView[]; first: boo
         {first ? 'Shelves your goods would fill' : 'What could stand together too'}
       </h2>
       <p className="mb-3 text-mute">Worked out from types, tags and titles; each changes as its goods do.</p>
-      <ul className="grid grid-cols-2 gap-x-8 lg:grid-cols-3">
+      <ul className="grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
         {proposals.map((p) => (
           <Proposal key={`${p.by} ${p.named}`} proposal={p} />
         ))}

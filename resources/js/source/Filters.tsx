@@ -1,3 +1,4 @@
+import { CaretDownIcon } from '@phosphor-icons/react';
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import type { FilterView, SearchView } from '@/types';
@@ -14,10 +15,22 @@ interface Props {
 
 /** What narrows the search. Each choice says how many items it would leave with the others as they are. */
 export function Filters({ search, currency, onChoose, onTrial, onClear }: Props) {
+  const [open, setOpen] = useState(false);
   return (
-    <aside aria-label="Narrow the search" className="w-[216px] flex-none border-r border-line px-5 py-4">
-      <div className="mb-3 flex items-baseline justify-between">
-        <h2 className="font-semibold">Narrow</h2>
+    <aside
+      aria-label="Narrow the search"
+      className="flex-none border-line px-5 py-4 max-md:border-b max-md:py-2 md:w-[216px] md:border-r"
+    >
+      <div className="flex items-baseline justify-between md:mb-3">
+        <h2 className="font-semibold max-md:hidden">Narrow</h2>
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="py-1 font-semibold md:hidden"
+        >
+          Narrow <CaretDownIcon size={12} className={clsx('inline', open && 'rotate-180')} aria-hidden />
+        </button>
         {search.narrowed > 0 && (
           <button
             type="button"
@@ -28,10 +41,12 @@ export function Filters({ search, currency, onChoose, onTrial, onClear }: Props)
           </button>
         )}
       </div>
-      <TrialPrice key={search.trial ?? ''} search={search} currency={currency} onTrial={onTrial} />
-      {search.filters.map((f) => (
-        <Filter key={f.key} filter={f} onChoose={onChoose} />
-      ))}
+      <div className={clsx(!open && 'max-md:hidden', 'max-md:pt-2')}>
+        <TrialPrice key={search.trial ?? ''} search={search} currency={currency} onTrial={onTrial} />
+        {search.filters.map((f) => (
+          <Filter key={f.key} filter={f} onChoose={onChoose} />
+        ))}
+      </div>
     </aside>
   );
 }

@@ -21,7 +21,7 @@ export function ItemLedger({ items, rows, busy, trial, chosen, onChoose, onTake,
     <table className="w-full">
       <thead>
         <tr className="text-left text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
-          <th scope="col" className="pl-5!">
+          <th scope="col" className="pl-5! @max-lg:pl-4!">
             <span className="sr-only">Choose</span>
           </th>
           <th scope="col" colSpan={2}>
@@ -44,7 +44,7 @@ export function ItemLedger({ items, rows, busy, trial, chosen, onChoose, onTake,
           <th scope="col" className="text-right @max-3xl:hidden">
             Stock
           </th>
-          <th scope="col" className="pr-5!">
+          <th scope="col" className="pr-5! @max-lg:pr-4!">
             <span className="sr-only">Take</span>
           </th>
         </tr>

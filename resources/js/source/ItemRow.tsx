@@ -25,27 +25,27 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
   return (
     <tr
       className={clsx(
-        'border-t border-line [&>td]:px-2 [&>td]:py-1.5',
+        'border-t border-line @max-lg:align-top [&>td]:px-2 [&>td]:py-1.5 @max-lg:[&>td]:py-2.5',
         chosen ? 'bg-you-soft' : 'bg-sheet hover:bg-paper',
       )}
       data-row={row}
       data-item={item.code}
       data-id={item.id}
     >
-      <td className="w-10 pl-5!">
+      <td className="w-10 pl-5! @max-lg:w-8 @max-lg:pl-4!">
         <Tick label={`Choose ${item.title}`} checked={chosen} tab={tab} onToggle={onChoose} />
       </td>
-      <td className="w-[60px]">
+      <td className="w-[60px] @max-lg:px-0!">
         <Thumb src={item.picture} size={48} />
       </td>
-      <td className="max-w-0 w-[44%]" data-title>
+      <td className="w-[44%] max-w-0 @max-lg:w-full" data-title>
         <button
           type="button"
           data-hand
           tabIndex={tab}
           aria-describedby={`about-${String(item.id)} lands-${String(item.id)}`}
           onClick={onLook}
-          className="block max-w-full truncate text-left font-medium text-sup hover:underline"
+          className="block max-w-full text-left @max-lg:line-clamp-2 @lg:truncate font-medium text-sup hover:underline"
           title={item.title}
         >
           {item.title}
@@ -54,7 +54,7 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
           id={`about-${String(item.id)}`}
           className="flex flex-wrap gap-x-2 text-[12.5px] text-mute @3xl:flex-nowrap"
         >
-          <span className="max-w-full min-w-0 truncate">
+          <span className="max-w-full min-w-0 @max-lg:line-clamp-3 @lg:truncate">
             <span className="@3xl:hidden">
               {item.days ?? 'not delivered'} · {item.stock} in stock ·{' '}
             </span>
@@ -62,7 +62,7 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
             {item.rating && ` · rated ${item.rating}`}
           </span>
           {item.warning && (
-            <span className="flex-none font-medium text-ochre">
+            <span className="font-medium text-ochre @lg:flex-none">
               <WarningIcon size={13} weight="fill" className="mr-1 inline" aria-hidden />
               {item.warning}
             </span>
@@ -88,12 +88,12 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
         {item.from && <span className="ml-1.5 text-[12.5px] text-mute">from {item.from}</span>}
       </td>
       <td className="text-right @max-3xl:hidden">{item.stock}</td>
-      <td className="w-32 pr-5! text-right">
+      <td className="w-32 pr-5! text-right @max-lg:w-16 @max-lg:pr-4! @max-lg:pl-0!">
         {item.taken ? (
           <span className="text-[13px] text-mute">on your bench</span>
         ) : (
           <Button small disabled={busy} tabIndex={tab} onClick={onTake} aria-label={`Take to bench: ${item.title}`}>
-            Take to bench
+            Take<span className="@max-lg:hidden"> to bench</span>
           </Button>
         )}
       </td>

@@ -40,7 +40,7 @@ export function MappingColumn({ column, fields, field, onMean }: Props) {
           ))}
         </select>
       </td>
-      <td className="pl-4 text-[12.5px]" title={column.why}>
+      <td className="pl-4 text-[12.5px] max-md:hidden" title={column.why}>
         {guessed ? (
           <>
             <span className="flex items-center gap-2">

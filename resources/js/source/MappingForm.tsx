@@ -82,9 +82,9 @@ export function MappingForm({
   };
 
   return (
-    <div className="grid min-h-0 flex-1 grid-cols-[minmax(560px,1.5fr)_minmax(380px,1fr)] border-t border-line">
+    <div className="min-h-0 flex-1 border-t border-line lg:grid lg:grid-cols-[minmax(560px,1.5fr)_minmax(380px,1fr)]">
       <Head title={`${mapping.supplier}: what the columns mean`} />
-      <section className="min-h-0 overflow-auto px-6 pt-5 pb-24" aria-label="Columns">
+      <section className="min-h-0 overflow-auto px-6 pt-5 pb-8 max-md:px-5 lg:pb-24" aria-label="Columns">
         <h1 className="name text-[24px]">What do {mapping.supplier}’s columns mean?</h1>
         <p className="mt-0.5 mb-4 text-mute">
           {mapping.reading ? <ReadAs connection={mapping.connection} reading={mapping.reading} /> : `${mapping.about}.`}{' '}
@@ -115,10 +115,10 @@ export function MappingForm({
           <thead>
             <tr className="text-left text-[12.5px] text-mute [&>th]:py-1 [&>th]:font-normal">
               <th scope="col">Column and its first values</th>
-              <th scope="col" className="w-[210px]">
+              <th scope="col" className="w-[44%] md:w-[210px]">
                 means
               </th>
-              <th scope="col" className="w-[150px] pl-4!">
+              <th scope="col" className="w-[150px] pl-4! max-md:hidden">
                 How sure
               </th>
             </tr>
@@ -136,7 +136,7 @@ export function MappingForm({
           </tbody>
         </table>
         <h2 className="name mt-7 mb-3 text-[18px]">What the file leaves unsaid</h2>
-        <div className="grid grid-cols-3 gap-x-6 gap-y-4">
+        <div className="grid grid-cols-2 gap-x-6 gap-y-4 md:grid-cols-3">
           <ChoiceField
             label="Figures are written"
             choices={[
@@ -197,7 +197,10 @@ export function MappingForm({
           {preview.delivery}
         </p>
       </section>
-      <section className="flex min-h-0 flex-col border-l border-line bg-sheet" aria-label="As it will be">
+      <section
+        className="flex min-h-0 flex-col border-line bg-sheet max-lg:border-t lg:border-l"
+        aria-label="As it will be"
+      >
         <MappingPreview preview={preview} rows={mapping.rows} trouble={trouble} />
         <div className="flex items-center gap-4 border-t border-line px-6 py-3">
           <Button kind="do" disabled={busy || preview.lacks !== null} onClick={save}>

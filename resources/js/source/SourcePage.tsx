@@ -110,12 +110,12 @@ export default function SourcePage(props: Props) {
   return (
     <div className="flex flex-1 flex-col pb-16">
       <Head title="Source" />
-      <div className="flex items-start gap-6 px-6 pt-5 pb-1">
+      <div className="flex items-start gap-x-6 gap-y-3 px-6 pt-5 pb-1 max-md:flex-wrap max-md:px-5">
         <h1 className="name text-[26px]">Source</h1>
         <Suppliers connections={props.connections} />
         <ByLink onFetched={setLooking} />
       </div>
-      <div className="sticky top-0 z-10 flex flex-wrap items-center gap-x-5 gap-y-2 border-b border-line bg-paper px-6 py-2.5">
+      <div className="z-10 flex flex-wrap md:sticky md:top-0 items-center gap-x-5 gap-y-2 border-b border-line bg-paper px-6 py-2.5">
         <SearchField
           label="Find by words, SKU or barcode"
           placeholder="Words, SKU or barcode"
@@ -157,7 +157,7 @@ export default function SourcePage(props: Props) {
           )}
         </div>
       )}
-      <div className="flex flex-1">
+      <div className="flex flex-1 max-md:flex-col">
         <Filters
           search={search}
           currency={props.currency}

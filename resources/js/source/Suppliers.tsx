@@ -14,8 +14,8 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const speaking = connections.filter((c) => (c.run?.open ?? false) || c.trouble !== null || !c.ready);
   const quiet = connections.filter((c) => !speaking.includes(c));
   return (
-    <div className="flex-1">
-      <div className="flex items-center gap-5">
+    <div className="min-w-0 flex-1 max-md:order-last max-md:basis-full">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         {quiet.length > 0 && (
           <Popover.Root>
             <Popover.Trigger
@@ -34,7 +34,7 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
                 aria-label="Suppliers"
                 align="start"
                 sideOffset={6}
-                className="z-30 w-[620px] rounded-lg border border-line bg-sheet px-4 py-2 shadow-xl shadow-black/10"
+                className="z-30 w-[min(620px,calc(100vw-2rem))] rounded-lg border border-line bg-sheet px-4 py-2 shadow-xl shadow-black/10"
               >
                 {quiet.map((c) => (
                   <PullProgress key={c.id} connection={c} />

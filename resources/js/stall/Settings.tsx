@@ -25,7 +25,7 @@ export default function Settings({
   });
   const field = fieldsOf(form);
   return (
-    <div className="mx-auto w-full max-w-[760px] px-6 py-10">
+    <div className="mx-auto w-full max-w-[760px] px-6 py-10 max-md:px-5 max-md:py-6">
       <Head title="Settings" />
       <h1 className="name text-[30px]">Settings of {s.name}</h1>
       <p className="mt-1 mb-8 text-mute">
@@ -40,9 +40,9 @@ export default function Settings({
           e.preventDefault();
           form.put(route('settings.update', handle), { preserveScroll: true });
         }}
-        className="grid grid-cols-3 gap-x-8 gap-y-6"
+        className="grid gap-x-8 sm:grid-cols-3 gap-y-6"
       >
-        <TextField className="col-span-2" label="Name" {...field('name')} />
+        <TextField className="sm:col-span-2" label="Name" {...field('name')} />
         <ChoiceField
           label="Home market"
           {...field('home_market')}
@@ -54,7 +54,7 @@ export default function Settings({
           after="working days"
           hint="Goods that take longer are warned of in Source"
         />
-        <p className="col-span-2 self-end pb-1 text-mute">
+        <p className="self-end sm:col-span-2 pb-1 text-mute">
           What every sale bears, VAT, fees and exchange rates stand on the{' '}
           <Link href={route('pricing.costs', handle)} className="text-ink underline underline-offset-4">
             cost sheet
@@ -65,7 +65,7 @@ export default function Settings({
           </Link>
           .
         </p>
-        <div className="col-span-3 pt-2">
+        <div className="pt-2 sm:col-span-3">
           <Button kind="do" type="submit" disabled={form.processing}>
             Save
           </Button>

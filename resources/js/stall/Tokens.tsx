@@ -57,7 +57,7 @@ export function Tokens({ tokens, apiAddress }: { tokens: TokenView[]; apiAddress
         ))}
       </ul>
       <form
-        className="mt-3 flex items-end gap-4"
+        className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2"
         onSubmit={(e) => {
           e.preventDefault();
           make();

@@ -42,12 +42,12 @@ export default function PagesPage({ papers }: { papers: PagesView }) {
         {papers.pages.map((page) => (
           <li
             key={page.id}
-            className="flex items-baseline gap-5 border-b border-line bg-sheet px-6 py-2.5"
+            className="flex flex-wrap items-baseline gap-x-5 border-b border-line bg-sheet px-6 py-2.5"
             data-page={page.kind}
           >
             <Link
               href={route('window.page', [handle, page.id])}
-              className="name w-64 truncate text-[17px] hover:underline"
+              className="name truncate max-md:basis-full md:w-64 text-[17px] hover:underline"
               data-title
             >
               {page.title}

@@ -24,8 +24,8 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
   const due = p.blanks.length === 0 && (p.published === null || p.differs.length > 0);
   return (
     <section aria-labelledby={`policy-${p.kind}`} className="border-b border-line py-3" data-policy={p.kind}>
-      <div className="flex items-baseline gap-5">
-        <h3 id={`policy-${p.kind}`} className="w-52">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <h3 id={`policy-${p.kind}`} className="max-md:basis-full md:w-52">
           <button
             type="button"
             aria-expanded={open}
@@ -43,7 +43,7 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
         )}
       </div>
       {p.differs.length > 0 && (
-        <ul className="mt-2 ml-[228px] max-w-[84ch] text-[14px]" aria-label="Says otherwise">
+        <ul className="mt-2 md:ml-[228px] max-w-[84ch] text-[14px]" aria-label="Says otherwise">
           {p.differs.map((d) => (
             <li key={d.said + d.now} className="mb-1.5" data-otherwise>
               {d.said !== '' && <span className="block text-mute">It says: “{d.said}”</span>}
@@ -53,7 +53,7 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
         </ul>
       )}
       {open && (
-        <div className="mt-3 ml-[228px] max-w-[76ch] rounded-md border border-line bg-sheet px-6 py-5">
+        <div className="mt-3 md:ml-[228px] max-w-[76ch] rounded-md border border-line bg-sheet px-6 py-5">
           {p.clauses.map((words) => (
             <p key={words} className="mb-2.5 leading-relaxed">
               {words.split(/(\[[^\]]+\])/).map((piece, n) =>

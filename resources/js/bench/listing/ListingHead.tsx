@@ -1,7 +1,6 @@
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { toast } from 'sonner';
-import { goTo } from '@/bench/listing/places';
 import { WriteForMe } from '@/bench/listing/WriteForMe';
 import { History } from '@/bench/slots';
 import { send } from '@/lib/http';
@@ -16,10 +15,12 @@ interface Props {
   later: number | null;
   onChanged: (next: ListingView) => void;
   onReload: () => void;
+  /** To the place where something that is lacking is mended. */
+  onGo: (place: string) => void;
 }
 
 /** What the listing is, what it still lacks, and the one next step. */
-export function ListingHead({ listing, earlier, later, onChanged, onReload }: Props) {
+export function ListingHead({ listing, earlier, later, onChanged, onReload, onGo }: Props) {
   const handle = useHandle();
   const [busy, setBusy] = useState(false);
   const [history, setHistory] = useState(false);
@@ -47,7 +48,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
       const lack = left[0]?.lacks[0];
       if (lack) {
         toast.error(`It can’t be shown yet. ${lack.words}`, { duration: 9000 });
-        goTo(lack.place);
+        onGo(lack.place);
       }
       const url = placed[0]?.url;
       if (url)
@@ -68,7 +69,7 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
     });
 
   return (
-    <div className="flex flex-none items-center gap-4 px-5 py-3">
+    <div className="flex flex-none items-center gap-x-4 gap-y-2 px-5 py-3 max-lg:flex-wrap">
       {listing.pictures.shown[0]?.url ? (
         <img
           src={listing.pictures.shown[0].url}
@@ -78,8 +79,10 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
       ) : (
         <span className="size-[46px] rounded-md bg-shade" />
       )}
-      <div className="min-w-0">
-        <h1 className="name truncate text-[24px]">{listing.title || 'Without a title'}</h1>
+      <div className="min-w-0 max-lg:flex-1">
+        <h1 className="name text-[24px] leading-tight max-md:line-clamp-2 max-md:text-[20px] md:truncate">
+          {listing.title || 'Without a title'}
+        </h1>
         <p className="text-mute">
           {listing.stateWords} · from {listing.supplier.name} ·{' '}
           <button
@@ -126,15 +129,15 @@ export function ListingHead({ listing, earlier, later, onChanged, onReload }: Pr
         }}
         onSetBack={onReload}
       />
-      <div className="ml-auto flex flex-none items-center gap-4">
+      <div className="ml-auto flex items-center gap-x-4 gap-y-2 max-lg:basis-full max-lg:flex-wrap lg:flex-none">
         <WriteForMe listing={listing} onListing={onChanged} onReload={onReload} />
         {first && (
           <button
             type="button"
             onClick={() => {
-              goTo(first.place);
+              onGo(first.place);
             }}
-            className="max-w-72 text-right text-mute hover:text-ink"
+            className="text-mute hover:text-ink max-lg:text-left lg:max-w-72 lg:text-right"
             data-lack
           >
             <span className="font-semibold text-ochre">

@@ -8,12 +8,12 @@ import type { Selection } from '@/ui/useSelection';
 const COLUMNS = [
   { sort: 'goods', name: 'goods', width: 'w-[74px] max-lg:hidden' },
   { sort: 'delivery', name: 'delivery', width: 'w-[74px] max-lg:hidden' },
-  { sort: 'landed', name: 'landed', width: 'w-[74px]' },
-  { sort: 'price', name: 'price', width: 'w-[98px]' },
+  { sort: 'landed', name: 'landed', width: 'w-[74px] max-md:hidden' },
+  { sort: 'price', name: 'price', width: 'w-[98px] max-md:w-[88px]' },
   { sort: 'was', name: 'was', width: 'w-[74px] max-lg:hidden' },
-  { sort: 'keep', name: 'you keep', width: 'w-[104px]' },
+  { sort: 'keep', name: 'you keep', width: 'w-[104px] max-md:w-[84px]' },
   { sort: 'margin', name: 'margin', width: 'w-[64px] max-lg:hidden' },
-  { sort: 'floor', name: 'above floor', width: 'w-[106px]' },
+  { sort: 'floor', name: 'above floor', width: 'w-[106px] max-md:hidden' },
 ] as const;
 
 interface Props {
@@ -29,10 +29,10 @@ export function BoardTable({ board, selection, onSort, children }: Props) {
     <table className="w-full table-fixed border-y border-line bg-sheet" data-board>
       <thead>
         <tr className="text-[12.5px] text-mute [&>th]:px-2 [&>th]:py-1.5 [&>th]:font-normal">
-          <th scope="col" className="w-11 pl-6!">
+          <th scope="col" className="w-11 pl-6! max-md:w-9 max-md:pl-4!">
             <TickAll selection={selection} label="Choose all on this page" />
           </th>
-          <th scope="col" className="w-12">
+          <th scope="col" className="w-12 max-md:hidden">
             <span className="sr-only">Picture</span>
           </th>
           <SortHead board={board} sort="title" name="variant" className="text-left" onSort={onSort} />
