@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop;
 
+use ErrorException;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 
@@ -29,13 +30,18 @@ final class PageStore
             return;
         }
         $file = $folder.($path === '/' ? '/index' : $path).'.html';
-        File::ensureDirectoryExists(dirname($file));
-        if ($shows !== []) {
-            $this->put($file.self::SHOWS, implode("\n", $shows));
+        try {
+            File::ensureDirectoryExists(dirname($file));
+            if ($shows !== []) {
+                $this->put($file.self::SHOWS, implode("\n", $shows));
+            }
+            // Compressed beside the plain one, first: whoever finds the page finds both.
+            $this->put($file.'.gz', (string) gzencode($html, 9));
+            $this->put($file, $html);
+        } catch (ErrorException) {
+            // The disk is full. The shopper is answered all the same; the page is kept when there is room again.
+            return;
         }
-        // Compressed beside the plain one, first: whoever finds the page finds both.
-        $this->put($file.'.gz', (string) gzencode($html, 9));
-        $this->put($file, $html);
         // Smaller still, once the shopper has been answered.
         defer(fn () => $this->brotli($file));
     }
@@ -45,7 +51,7 @@ final class PageStore
         $made = Process::timeout(10)->run(['brotli', '--quality=11', '--stdout', $file]);
         // The revision may have been thrown away meanwhile.
         if ($made->successful() && is_file($file)) {
-            $this->put($file.'.br', $made->output());
+            rescue(fn () => $this->put($file.'.br', $made->output()), report: false);
         }
     }
 
@@ -53,8 +59,14 @@ final class PageStore
     private function put(string $file, string $bytes): void
     {
         $half = $file.'.'.bin2hex(random_bytes(4));
-        File::put($half, $bytes);
-        rename($half, $file);
+        try {
+            File::put($half, $bytes);
+            rename($half, $file);
+        } catch (ErrorException $e) {
+            File::delete($half);
+
+            throw $e;
+        }
     }
 
     /**

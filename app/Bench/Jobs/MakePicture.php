@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
+use League\Flysystem\UnableToWriteFile;
 use Throwable;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Pictures\PictureQueue;
@@ -19,6 +20,9 @@ use WindowStall\Support\Refusal;
 final class MakePicture implements ShouldQueue
 {
     use Queueable;
+
+    /** Seconds from one try to the next while the disk is full. */
+    private const UNTIL_THERE_IS_ROOM = 120;
 
     public int $tries = 2;
 
@@ -43,6 +47,11 @@ final class MakePicture implements ShouldQueue
                 ? $sizes->logo($bytes, $picture->stall_id.'/logo')
                 : $sizes->make($bytes, $picture->stall_id.'/'.($picture->listing_id ?? 'own'));
             $picture->update($made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
+        } catch (UnableToWriteFile) {
+            // Nothing is wrong with the picture: it is made once there is room.
+            self::dispatch($picture->id)->delay(self::UNTIL_THERE_IS_ROOM);
+
+            return;
         } catch (Refusal $refusal) {
             $this->refused($picture, $refusal->getMessage());
         }

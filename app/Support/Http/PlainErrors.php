@@ -9,6 +9,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use League\Flysystem\UnableToWriteFile;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -31,6 +32,7 @@ final class PlainErrors
         429 => 'That was too often in a short time. Wait a minute and try again.',
         500 => 'Something went wrong here. It has been noted; nothing you had saved is lost.',
         503 => 'The workshop is being looked after and will be back shortly.',
+        507 => 'There is no room left here to keep that. Nothing was changed; try again in a while.',
     ];
 
     /** Programs get JSON whether they say so or not. */
@@ -47,7 +49,14 @@ final class PlainErrors
             return self::said($said->getMessage(), $request);
         });
         $exceptions->render(function (PDOException $e, Request $request): ?Response {
+            if (str_contains($e->getMessage(), 'SQLSTATE[53100]')) {
+                return self::answer($request, 507, self::SENTENCES[507], []);
+            }
+
             return self::away($e) ? self::answer($request, 503, self::SENTENCES[503], ['Retry-After' => '5']) : null;
+        });
+        $exceptions->render(function (UnableToWriteFile $e, Request $request): Response {
+            return self::answer($request, 507, self::SENTENCES[507], []);
         });
         $exceptions->render(function (PostTooLargeException $e, Request $request): Response {
             return self::answer($request, 413, self::SENTENCES[413], []);
