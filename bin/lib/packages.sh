@@ -37,6 +37,9 @@ runtime_packages() {
   command -v composer >/dev/null || debian_packages composer
 }
 
+# Asks PHP-FPM over FastCGI, as nginx does.
+app_test_packages() { debian_packages libfcgi-bin; }
+
 browser_packages() { debian_packages chromium chromium-driver; }
 
 # Counts the lines that tests walk. It is loaded where that is asked for and nowhere else: it costs time.
