@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Carrying;
 use WindowStall\Source\Feeds\CsvFeed;
 use WindowStall\Source\Feeds\FeedTrouble;
 use WindowStall\Source\Feeds\JsonFeed;
+use WindowStall\Source\Feeds\TableReading;
 use WindowStall\Support\Cell;
 
 /**
@@ -67,7 +68,7 @@ final readonly class ListingFile
 
     private function csv(): CsvFeed
     {
-        $feed = new CsvFeed($this->path);
+        $feed = new CsvFeed($this->path, self::delimiter($this->path));
         if (! in_array('listing', $feed->header(), true) || ! in_array('variant', $feed->header(), true)) {
             throw FeedTrouble::because(
                 'This isn’t a table of listings as they go out from here: the columns “listing” and “variant” are '.
@@ -76,6 +77,25 @@ final readonly class ListingFile
         }
 
         return $feed;
+    }
+
+    /**
+     * By the head, whose names are known: what stands in the cells is anybody's, and may look like any other table.
+     *
+     * @return non-empty-string|null null where the head isn't in the first line as it stands
+     */
+    private static function delimiter(string $path): ?string
+    {
+        $lines = fopen($path, 'rb');
+        $head = $lines === false ? '' : rtrim((string) fgets($lines, self::HEAD), "\r\n");
+        foreach (array_keys(TableReading::DELIMITERS) as $delimiter) {
+            $names = str_getcsv(preg_replace('/^\xEF\xBB\xBF/', '', $head) ?? '', $delimiter, '"', '');
+            if (in_array('listing', $names, true) && in_array('variant', $names, true)) {
+                return $delimiter;
+            }
+        }
+
+        return null;
     }
 
     /** @return \Generator<int, Record> rows of one listing that follow each other are one record */

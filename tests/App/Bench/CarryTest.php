@@ -83,6 +83,34 @@ final class CarryTest extends AppTestCase
         }
     }
 
+    public function test_words_that_look_like_another_table_dont_change_how_ones_own_file_is_read(): void
+    {
+        // One listing, whose notes hold more even rows under "names of goods" than the file itself has.
+        $table = implode("\n", ['sku;title;cost', ...array_map(
+            static fn (int $n): string => sprintf('A%d;Pot %d;%d', $n, $n, $n),
+            range(1, 40),
+        )]);
+        $this->world->say($this->listing, ListingPatch::none()->cell('notes', $table));
+        Listing::of($this->stall)->whereKeyNot($this->listing->id)->delete();
+        $before = $this->own();
+        $file = $this->export('csv');
+        $this->listing->refresh()->update(['own_notes' => 'lost']);
+        $this->import($file, 'csv')->assertOk()->assertJsonPath('words', '1 listing was changed.');
+        self::assertSame($before, $this->own());
+        // Saved again by a program that parts cells otherwise.
+        $rows = array_map(
+            static fn (string $row): array => str_getcsv($row, ',', '"', ''),
+            preg_split('/\r\n/', trim($file)) ?: [],
+        );
+        $again = fopen('php://temp', 'w+b') ?: self::fail('No room.');
+        foreach ($rows as $row) {
+            fputcsv($again, $row, '|', escape: '');
+        }
+        rewind($again);
+        $this->import((string) stream_get_contents($again), 'csv')->assertOk()
+            ->assertJsonPath('words', 'Nothing in the file differs from what is here.');
+    }
+
     public function test_what_was_lost_here_comes_back_from_the_file(): void
     {
         $before = $this->own();
