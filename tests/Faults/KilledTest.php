@@ -9,12 +9,17 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Mail;
 use PHPUnit\Framework\Attributes\Group;
+use WindowStall\Bench\Jobs\PlaceMany;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
+use WindowStall\Pricing\Jobs\RepriceStall;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunJob;
+use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
@@ -24,6 +29,7 @@ use WindowStall\Stall\Mail\NewPasswordLink;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Standins\Oakum\Books;
+use WindowStall\Tests\Core\Source\Items;
 
 /** Processes are killed in the middle; what is left is what an undisturbed one leaves. */
 final class KilledTest extends FaultsTestCase
@@ -146,6 +152,39 @@ final class KilledTest extends FaultsTestCase
         self::assertSame(0, DB::table('failed_jobs')->count());
     }
 
+    public function test_a_run_that_puts_many_in_the_window_and_is_killed_in_the_middle_ends_as_an_undisturbed_one(): void
+    {
+        $calm = $this->placed($this->world->stall(), kill: false);
+        self::assertSame($calm, $this->placed($this->world->stall(), kill: true));
+        self::assertSame(['in_window' => 12, 'on_bench' => 1], $calm['listings']);
+    }
+
+    public function test_a_recipe_that_is_worked_in_and_killed_in_the_middle_ends_as_an_undisturbed_one(): void
+    {
+        $calm = $this->priced($this->world->stall(), kill: false);
+        self::assertSame($calm, $this->priced($this->world->stall(), kill: true));
+        self::assertCount(24, $calm['prices']);
+        self::assertNotSame($calm['before'], $calm['prices'], 'the recipe moves them');
+    }
+
+    public function test_a_window_whose_publishing_is_killed_is_as_it_was_and_is_published_when_asked_again(): void
+    {
+        $stall = $this->world->stall();
+        $this->onSale($stall, 'publish-'.$stall->id, 3);
+        $versions = fn (): int => DB::table('window_revisions')->where('stall_id', $stall->id)->count();
+        $before = $versions();
+        $seller = $this->seller();
+        $publish = '/at/'.$stall->handle.'/window/publish';
+        $this->whileHeld('windows', 'stall_id = ?', $stall->id, function () use ($seller, $publish): void {
+            $asked = $seller->postAsync($publish, []);
+            $this->until(fn (): bool => $this->waits() || $asked->getState() !== 'pending', 'for it to wait');
+            $this->kill('php-fpm');
+        });
+        self::assertSame($before, $versions(), 'nothing of it is left');
+        $this->until(fn (): bool => $seller->post($publish, [])->getStatusCode() === 200, 'for it to be published', 20);
+        self::assertSame($before + 1, $versions());
+    }
+
     #[Group('long')]
     public function test_a_pull_is_taken_up_by_itself_within_two_minutes(): void
     {
@@ -155,6 +194,108 @@ final class KilledTest extends FaultsTestCase
         Books::set('slow', '0');
         $this->until(fn (): bool => $run->refresh()->state === RunState::Done, 'for the pull to be done', 150);
         self::assertSame(1, $run->taken_up);
+    }
+
+    /** @return array<string, mixed> what a run leaves that puts thirteen listings in the window, one of which lacks something */
+    private function placed(Stall $stall, bool $kill): array
+    {
+        $listings = $this->many($stall);
+        DB::table('pictures')->where('listing_id', $listings[6])->delete();
+        $run = $this->waiting($stall, RunKind::Place, ['listings' => $listings]);
+        $this->killed($run, PlaceMany::class, 'listings', $listings[11], $kill);
+
+        return [
+            'listings' => DB::table('listings')->where('stall_id', $stall->id)->orderBy('state')
+                ->groupBy('state')->selectRaw('state, count(*)')->pluck('count', 'state')->all(),
+            'run' => [$run->done, $run->rejects, $run->counts],
+            'left' => DB::table('run_rejects')->where('run_id', $run->id)->pluck('reason')->all(),
+            'addresses' => DB::table('listings')->where('stall_id', $stall->id)->whereNotNull('slug')->count(),
+        ];
+    }
+
+    /** @return array{before: array<int, int>, prices: array<int, int>, history: int} */
+    private function priced(Stall $stall, bool $kill): array
+    {
+        $this->many($stall, 12);
+        $prices = static fn (): array => DB::table('prices')->where('stall_id', $stall->id)->where('market', 'GB')
+            ->orderBy('listing_variant_id')->pluck('price_minor')->map(intval(...))->all();
+        $before = $prices();
+        $recipe = json_decode((string) DB::table('price_recipes')->where('stall_id', $stall->id)->value('recipe'), true);
+        $recipe['steps'] = [['factor' => '3']];
+        DB::table('price_recipes')->where('stall_id', $stall->id)->update(['recipe' => json_encode($recipe)]);
+        $run = $this->waiting($stall, RunKind::Price, []);
+        $last = (int) DB::table('prices')->where('stall_id', $stall->id)->max('listing_variant_id');
+        $this->killed($run, RepriceStall::class, 'prices', $last, $kill);
+
+        return [
+            'before' => $before,
+            'prices' => $prices(),
+            'history' => DB::table('price_history')->where('stall_id', $stall->id)->count(),
+        ];
+    }
+
+    /** @return list<int> as many listings on the bench, each of two variants */
+    private function many(Stall $stall, int $count = 13): array
+    {
+        return array_map(function (int $n) use ($stall): int {
+            $code = 'm'.$stall->id.'-'.$n;
+            $item = Items::item(
+                [Items::variant($code.'a', 540, 9), Items::variant($code.'b', 620, 9, 'CPR-02')],
+                'Scoop '.$n,
+                id: $code,
+            );
+
+            return $this->world->listing($stall, $item)->id;
+        }, range(1, $count));
+    }
+
+    /** @param  array<string, mixed>  $subject */
+    private function waiting(Stall $stall, RunKind $kind, array $subject): Run
+    {
+        return Run::of($stall)->create(['kind' => $kind, 'subject' => $subject, 'state' => RunState::Waiting]);
+    }
+
+    /**
+     * Lets a run do its work, or kills its worker where it waits for a row that is held, and takes it up.
+     *
+     * @param  class-string<RunJob>  $job
+     */
+    private function killed(Run $run, string $job, string $table, int $row, bool $kill): void
+    {
+        $begin = static fn () => OneStall::within($run->stall_id, static fn (): Run => $run->begin($job));
+        if ($kill) {
+            $key = $table === 'prices' ? 'listing_variant_id' : 'id';
+            $this->whileHeld($table, $key.' = ?', $row, function () use ($begin): void {
+                $begin();
+                $this->until(fn (): bool => $this->waits(), 'for it to come to what is held');
+                $this->kill('worker-runs');
+            });
+            self::assertSame(RunState::Running, $run->refresh()->state, 'nobody has noticed yet');
+            Artisan::call('stall:take-up');
+        } else {
+            $begin();
+        }
+        $this->until(fn (): bool => $run->refresh()->state === RunState::Done, 'for the run to be done');
+    }
+
+    private function whileHeld(string $table, string $where, int $is, callable $do): void
+    {
+        $owner = DB::connection('owner');
+        $owner->beginTransaction();
+        try {
+            self::assertNotEmpty($owner->select("SELECT 1 FROM $table WHERE $where FOR UPDATE", [$is]));
+            $do();
+        } finally {
+            $owner->rollBack();
+        }
+    }
+
+    /** @phpstan-impure whether somebody waits for a row */
+    private function waits(): bool
+    {
+        return DB::select(
+            "SELECT 1 FROM pg_stat_activity WHERE datname = current_database() AND wait_event_type = 'Lock'",
+        ) !== [];
     }
 
     /** @return array{int, int, int} items, variants, landings that a pull leaves */
@@ -179,7 +320,7 @@ final class KilledTest extends FaultsTestCase
         ];
     }
 
-    private function begin(Stall $stall): \WindowStall\Runs\Run
+    private function begin(Stall $stall): Run
     {
         $connection = $this->world->connection($stall);
         Books::set('slow', '1');

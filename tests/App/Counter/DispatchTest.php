@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Counter;
 
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -140,6 +141,43 @@ final class DispatchTest extends AppTestCase
             [State::Posted, 'LF1GB', $posted],
             [$row->refresh()->state, $row->tracking, $row->posted_at],
         );
+    }
+
+    /** @return iterable<string, array{list<string>}> every order of news in which each comes twice, some drawn by chance */
+    public static function orders(): iterable
+    {
+        $told = ['e1 accepted', 'e2 posted', 'e3 accepted', 'e1 accepted', 'e2 posted', 'e4 posted', 'e3 accepted'];
+        yield 'as it happened' => [$told];
+        yield 'the last first' => [array_reverse($told)];
+        foreach (range(1, 6) as $seed) {
+            mt_srand($seed);
+            usort($told, static fn (): int => mt_rand(-1, 1));
+            yield 'drawn '.$seed => [$told];
+        }
+    }
+
+    /** @param  list<string>  $told */
+    #[DataProvider('orders')]
+    public function test_news_in_whatever_order_and_however_often_leaves_the_same(array $told): void
+    {
+        $row = $this->buy()->supplierOrders->firstOrFail();
+        $cost = [$row->goods_minor, $row->delivery_minor];
+        $firstPosted = null;
+        foreach ($told as $news) {
+            [$id, $state] = explode(' ', $news);
+            $facts = $state === 'posted' ? ['carrier' => 'Longfurrow Parcels', 'tracking' => 'LF-'.$id] : [];
+            $this->news($row, $id, $state, $facts)->assertOk();
+            $firstPosted ??= $state === 'posted' ? 'LF-'.$id : null;
+        }
+        self::assertSame(
+            [State::Posted, $firstPosted, $cost],
+            [$row->refresh()->state, $row->tracking, [$row->goods_minor, $row->delivery_minor]],
+        );
+        self::assertSame([1, 4], [
+            $this->atOakum(),
+            DB::table('supplier_events')->where('connection_id', $row->connection_id)->count(),
+        ]);
+        self::assertSame(1, SupplierOrder::query()->where('order_id', $row->order_id)->count());
     }
 
     /** @return iterable<string, array{array<string, string>}> */

@@ -106,6 +106,35 @@ final class HooksTest extends AppTestCase
         )->assertUnprocessable();
     }
 
+    public function test_a_message_that_is_delivered_isnt_sent_again_and_one_cut_off_is_sent_under_the_same_name(): void
+    {
+        $sent = [];
+        Http::fake([self::ADDRESS => function (Request $request) use (&$sent) {
+            $sent[] = $request->header('webhook-id')[0];
+
+            // The program took it, and the line went before it could say so.
+            return count($sent) === 1
+                ? throw new \Illuminate\Http\Client\ConnectionException('Connection reset')
+                : Http::response('', 204);
+        }]);
+        $this->make();
+        Queue::fake();
+        Tell::of($this->stall, HookEvent::Paid, ['number' => 7]);
+        Tell::of($this->stall, HookEvent::Paid, ['number' => 8]);
+        [$first, $second] = Delivery::query()->orderBy('id')->get()->all();
+
+        // Jobs come twice and out of turn, as after a worker was killed.
+        foreach ([$first, $second, $first, $second, $first] as $delivery) {
+            (new Deliver($delivery->id))->handle();
+        }
+
+        self::assertSame([$first->message, $second->message, $first->message], $sent);
+        self::assertSame(
+            [[DeliveryState::Delivered, 2], [DeliveryState::Delivered, 1]],
+            [[$first->refresh()->state, $first->tries], [$second->refresh()->state, $second->tries]],
+        );
+    }
+
     public function test_an_answer_without_end_is_cut_off_and_tried_again_like_any_other_fault(): void
     {
         Http::fake([self::ADDRESS => static fn () => throw new \WindowStall\Support\Outbound\TooLarge()]);
