@@ -38,8 +38,16 @@ final class Page
                 || a.effect.getComputedTiming().iterations === Infinity);
         JS;
 
+    /** How often something was pressed or filled in. */
+    private int $steps = 0;
+
     public function __construct(public readonly RemoteWebDriver $driver)
     {
+    }
+
+    public function steps(): int
+    {
+        return $this->steps;
     }
 
     public function open(string $url): self
@@ -66,6 +74,7 @@ final class Page
     /** Presses the button or link of that name. */
     public function press(string $name): self
     {
+        $this->steps++;
         $this->find(
             '//button[normalize-space()='.
                 self::quote($name).
@@ -113,6 +122,7 @@ final class Page
 
     public function click(string $css): self
     {
+        $this->steps++;
         $this->css($css)->click();
 
         return $this;
@@ -121,6 +131,7 @@ final class Page
     /** Writes into the field of that label in place of what stood there. */
     public function write(string $label, string $text): self
     {
+        $this->steps++;
         $q = self::quote($label);
         $field = $this->find(
             "//input[@aria-label=$q] | //*[@role='textbox'][@aria-label=$q] | //textarea[@aria-label=$q] | ".
