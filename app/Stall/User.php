@@ -16,17 +16,18 @@ use WindowStall\Stall\Mail\NewPasswordLink;
  * @property string $name
  * @property string $email
  * @property bool $single_keys whether keys of one letter act
+ * @property list<string> $explained words of the workshop's that needn't be explained any more: {@see OwnTerm}
  */
 final class User extends Authenticatable
 {
-    protected $attributes = ['single_keys' => true];
+    protected $attributes = ['single_keys' => true, 'explained' => '[]'];
 
     protected $hidden = ['password', 'remember_token'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'single_keys' => 'boolean'];
+        return ['password' => 'hashed', 'single_keys' => 'boolean', 'explained' => 'array'];
     }
 
     /** @param  string  $token */

@@ -35,6 +35,7 @@ Route::middleware('auth')->group(function (): void {
         ->middleware('throttle:sign-in')
         ->name('you.password');
     Route::put('/you/keys', [PersonController::class, 'keys'])->name('you.keys');
+    Route::put('/you/terms', [PersonController::class, 'term'])->name('you.terms');
     Route::delete('/you/sign-ins/{signIn?}', [PersonController::class, 'end'])
         ->whereUuid('signIn')
         ->name('you.sign-ins.end');

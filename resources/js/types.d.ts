@@ -627,6 +627,7 @@ export interface FrameView {
   toSend: number;
   underFloor: number;
   singleKeys: boolean;
+  explained: string[];
   last: LastStepView | null;
 }
 

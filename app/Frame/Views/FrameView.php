@@ -23,6 +23,7 @@ final readonly class FrameView
 {
     /**
      * @param  list<StallLinkView>  $stalls
+     * @param  list<string>  $explained words that needn't be explained to this person any more
      * @param  bool  $singleKeys  whether keys of one letter act
      * @param  LastStepView|null  $last  what this person last did to listings here
      */
@@ -41,6 +42,7 @@ final readonly class FrameView
         public int $toSend,
         public int $underFloor,
         public bool $singleKeys,
+        public array $explained,
         public ?LastStepView $last,
     ) {
     }
@@ -67,6 +69,7 @@ final readonly class FrameView
                 toSend: 0,
                 underFloor: 0,
                 singleKeys: $user->single_keys,
+                explained: $user->explained,
                 last: null,
             );
         }
@@ -107,6 +110,7 @@ final readonly class FrameView
                 ->whereNull('l.deleted_at')
                 ->count(),
             singleKeys: $user->single_keys,
+            explained: $user->explained,
             last: LastStepView::by($user, $stall),
         );
     }

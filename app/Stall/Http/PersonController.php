@@ -6,10 +6,13 @@ namespace WindowStall\Stall\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Stall\ChangePassword;
 use WindowStall\Stall\GoodPassword;
+use WindowStall\Stall\OwnTerm;
 use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
 use WindowStall\Stall\Views\PersonView;
@@ -48,6 +51,16 @@ final class PersonController
             ->delete();
 
         return back()->with('say', $signIn === null ? 'Everywhere else you are signed out.' : 'Signed out there.');
+    }
+
+    /** A word of the workshop's needn't be explained to this person any more. */
+    public function term(Request $request): HttpResponse
+    {
+        $typed = $request->validate(['term' => ['required', Rule::enum(OwnTerm::class)]], ['term' => 'There is no such word.']);
+        $user = self::person($request);
+        $user->update(['explained' => array_values(array_unique([...$user->explained, (string) $typed['term']]))]);
+
+        return response()->noContent();
     }
 
     /** Turns keys of one letter on or off. */

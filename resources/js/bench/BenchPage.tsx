@@ -19,6 +19,7 @@ import { useRun } from '@/source/useRun';
 import type { LeftView, PlacedManyView, PlaceView, PlacementView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Empty } from '@/ui/Empty';
+import { Explained } from '@/ui/Explained';
 import { SearchField } from '@/ui/SearchField';
 import { SelectionBar } from '@/ui/SelectionBar';
 import { useRowKeys } from '@/ui/useRowKeys';
@@ -142,6 +143,13 @@ export default function BenchPage({ lying, shown, by, words, from, suppliers, an
         </div>
       )}
       <LeftOut left={left} />
+      {any && (
+        <Explained
+          key={selection.chosen.length}
+          term={selection.chosen.length > 1 ? 'join' : selection.chosen.length === 1 ? 'put_by' : 'out_and_in'}
+          className="mb-4 px-6!"
+        />
+      )}
       {!any ? (
         <Empty
           title="Nothing lies here"

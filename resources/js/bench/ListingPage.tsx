@@ -11,6 +11,7 @@ import { ThreeVoices } from '@/bench/listing/ThreeVoices';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { useSay, type Own } from '@/bench/listing/useSay';
 import { send, words } from '@/lib/http';
+import { isNarrow } from '@/lib/narrow';
 import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
 import { useHandle } from '@/lib/useStall';
@@ -31,7 +32,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   const [listing, setListing] = useState(given);
   const [stamp, setStamp] = useState(0);
   const [splitting, setSplitting] = useState(false);
-  const [voice, setVoice] = useState<Voice>(() => (matchMedia('(min-width: 48rem)').matches ? 'sup' : 'you'));
+  const [voice, setVoice] = useState<Voice>(() => (isNarrow() ? 'you' : 'sup'));
   // Counts how often what was typed was let go.
   const [fresh, setFresh] = useState(0);
   const firstOn = Math.max(
@@ -75,7 +76,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
   /** To where something is mended: that is among one’s own words, which may have to be shown first. */
   const go = (place: string) => {
     flushSync(() => {
-      if (voice === 'see' || !matchMedia('(min-width: 48rem)').matches) setVoice('you');
+      if (voice === 'see' || isNarrow()) setVoice('you');
     });
     goTo(place);
   };

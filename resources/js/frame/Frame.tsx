@@ -9,6 +9,7 @@ import { Rail } from '@/frame/Rail';
 import { LastDone } from '@/frame/LastDone';
 import { useFocusKept } from '@/frame/useFocusKept';
 import { useHeadingFocus } from '@/frame/useHeadingFocus';
+import { isNarrow } from '@/lib/narrow';
 import { useSingleKeys } from '@/lib/keys';
 import { Shortcuts } from '@/frame/Shortcuts';
 import type { SharedPageProps } from '@/lib/useStall';
@@ -75,8 +76,10 @@ export function Frame({ children }: { children: ReactNode }) {
       )}
       {frame && <Shortcuts open={sheet === 'keys'} onClose={() => setSheet(null)} />}
       <Toaster
-        position="bottom-center"
         offset={84}
+        // On a phone over the head: at the foot lies what is decided with.
+        position={isNarrow() ? 'top-center' : 'bottom-center'}
+        mobileOffset={{ top: 92 }}
         toastOptions={{
           style: { background: '#2a2622', color: '#fffdf7', border: 0, fontFamily: 'var(--font-sans)', fontSize: 14 },
         }}

@@ -13,7 +13,7 @@ import { ItemSheet } from '@/source/ItemSheet';
 import { MarketSwitch } from '@/source/MarketSwitch';
 import { RunBar } from '@/source/RunBar';
 import { SavedSearches } from '@/source/SavedSearches';
-import { Suppliers } from '@/source/Suppliers';
+import { SpeakingSuppliers, Suppliers } from '@/source/Suppliers';
 import { useRun } from '@/source/useRun';
 import { useSearch } from '@/source/useSearch';
 import type { ConnectionView, ItemRowView, MarketView, RunView, SavedSearchView, SearchView } from '@/types';
@@ -115,6 +115,7 @@ export default function SourcePage(props: Props) {
         <Suppliers connections={props.connections} />
         <ByLink onFetched={setLooking} />
       </div>
+      <SpeakingSuppliers connections={props.connections} />
       <div className="z-10 flex flex-wrap md:sticky md:top-0 items-center gap-x-5 gap-y-2 border-b border-line bg-paper px-6 py-2.5">
         <SearchField
           label="Find by words, SKU or barcode"

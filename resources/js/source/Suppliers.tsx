@@ -6,13 +6,25 @@ import { useHandle } from '@/lib/useStall';
 import { PullProgress } from '@/source/PullProgress';
 import type { ConnectionView } from '@/types';
 
-/**
- * The stall's suppliers in a line; those that want something stand open, the others behind one button.
- */
+/** Whether a supplier wants something: a pull is under way, or something is amiss. */
+const speaks = (c: ConnectionView) => (c.run?.open ?? false) || c.trouble !== null || !c.ready;
+
+/** Suppliers that want something, each in a line across the screen. */
+export function SpeakingSuppliers({ connections }: { connections: ConnectionView[] }) {
+  const speaking = connections.filter(speaks);
+  return speaking.length === 0 ? null : (
+    <div className="px-6 pb-2 max-md:px-5">
+      {speaking.map((c) => (
+        <PullProgress key={c.id} connection={c} />
+      ))}
+    </div>
+  );
+}
+
+/** The stall's other suppliers, behind one button. */
 export function Suppliers({ connections }: { connections: ConnectionView[] }) {
   const handle = useHandle();
-  const speaking = connections.filter((c) => (c.run?.open ?? false) || c.trouble !== null || !c.ready);
-  const quiet = connections.filter((c) => !speaking.includes(c));
+  const quiet = connections.filter((c) => !speaks(c));
   return (
     <div className="min-w-0 flex-1 max-md:order-last max-md:basis-full">
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
@@ -50,9 +62,6 @@ export function Suppliers({ connections }: { connections: ConnectionView[] }) {
           Connect another supplier
         </Link>
       </div>
-      {speaking.map((c) => (
-        <PullProgress key={c.id} connection={c} />
-      ))}
     </div>
   );
 }

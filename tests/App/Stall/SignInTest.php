@@ -98,6 +98,22 @@ final class SignInTest extends AppTestCase
         self::assertNull($listing->refresh()->own_title);
     }
 
+    public function test_a_word_that_was_waved_away_isnt_explained_again_to_that_person(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $known = fn (): array => $this->pageProps($this->get(route('bench', $stall)))['frame']['explained'];
+        self::assertSame([], $known());
+        foreach (['held', 'put_by', 'held'] as $term) {
+            $this->putJson(route('you.terms'), ['term' => $term])->assertNoContent();
+        }
+        self::assertSame(['held', 'put_by'], $known());
+        $this->putJson(route('you.terms'), ['term' => 'mood'])->assertUnprocessable();
+        self::assertSame([], User::query()->create([
+            'name' => 'Another', 'email' => 'another@quillet.example', 'password' => 'two-rows-of-leeks',
+        ])->explained);
+    }
+
     public function test_one_person_steps_between_stalls(): void
     {
         $user = $this->signIn();

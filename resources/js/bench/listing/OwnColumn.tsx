@@ -21,6 +21,7 @@ import { send } from '@/lib/http';
 import { sayTrouble } from '@/lib/trouble';
 import { useHandle } from '@/lib/useStall';
 import type { ListingAnswerView, ListingView } from '@/types';
+import { Explained } from '@/ui/Explained';
 import { Held } from '@/ui/Voices';
 
 export interface Edits {
@@ -78,6 +79,7 @@ export function OwnColumn({ listing, at, onAt, onListing, onReload, ...edits }: 
   );
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-10">
+      <Explained term="held" className="-mx-5 px-5!" />
       <Part
         place="title"
         label="Title"
