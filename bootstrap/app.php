@@ -60,13 +60,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn (): string => route('home'));
     })
     ->withSchedule(function (Schedule $schedule): void {
-        $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders)->everyThirtySeconds();
-        $schedule->job(new WindowStall\Source\Jobs\PullDue)->everyMinute();
-        $schedule->job(new WindowStall\Runs\Jobs\WatchRuns)->everyThirtySeconds();
-        $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten)->everyMinute();
-        $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves)->everyMinute();
-        $schedule->job(new WindowStall\Window\Jobs\TurnWindows)->everyMinute();
-        $schedule->job(new WindowStall\Drift\Jobs\SendDigests)->everyFiveMinutes();
+        $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders, 'sweeps')->everyThirtySeconds();
+        $schedule->job(new WindowStall\Source\Jobs\PullDue, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Runs\Jobs\WatchRuns, 'sweeps')->everyThirtySeconds();
+        $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Window\Jobs\TurnWindows, 'sweeps')->everyMinute();
+        $schedule->job(new WindowStall\Drift\Jobs\SendDigests, 'sweeps')->everyFiveMinutes();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })
     ->withExceptions(function (Exceptions $exceptions): void {

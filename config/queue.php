@@ -6,13 +6,20 @@ return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
         'sync' => ['driver' => 'sync', 'after_commit' => true],
-        // A reserved job is handed out again only after the longest job's own limit (a pull: 1800 s).
+        // A job that was taken is handed out again only after the longest of its queue may take, and a little more.
         'database' => [
-            'driver' => 'database',
-            'connection' => null,
-            'table' => 'jobs',
+            'driver' => 'fair',
             'queue' => 'default',
-            'retry_after' => 1900,
+            'retry_after' => 90,
+            'retry_after_of' => [
+                'looks' => 90,
+                'orders' => 120,
+                'payments' => 120,
+                'pictures' => 330,
+                'pictures-first' => 330,
+                'pulls' => 1900,
+                'runs' => 1900,
+            ],
             'after_commit' => true,
         ],
         'redis' => [

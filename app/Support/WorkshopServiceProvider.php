@@ -8,12 +8,15 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Pagination\CursorPaginator;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
 use WindowStall\Support\Api\Refusals;
 use WindowStall\Support\Http\KnownBrowser;
+use WindowStall\Support\Queue\FairConnector;
+use WindowStall\Support\Queue\ListeningWorker;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
@@ -53,6 +56,8 @@ final class WorkshopServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Queue::addConnector('fair', static fn (): FairConnector => new FairConnector(app('db')));
+        $this->app->extend('queue.worker', ListeningWorker::inPlaceOf(...));
         // A query too many is a fault to find in tests, not one to show a seller.
         Model::shouldBeStrict($this->app->environment('testing'));
         Model::unguard();

@@ -1,4 +1,8 @@
-# nginx, PHP-FPM, the queue worker and the scheduler of one instance, and keeping them alive.
+# nginx, PHP-FPM, the queue workers and the scheduler of one instance, and keeping them alive.
+
+# What works in the background, each started by `start_worker`.
+background=(worker worker-mail worker-sweeps worker-payments-1 worker-payments-2 worker-runs worker-pulls
+  worker-looks-1 worker-looks-2 worker-pictures mailbox scheduler)
 
 children=()
 
@@ -44,18 +48,21 @@ start_server() {
 # Settings, routes and templates in the form that loads quickest; made anew at every start.
 warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
 
-# Payments and orders, long work that somebody watches, and pictures each have workers, so that none waits for another.
-# While one of the two for payments waits for an answer from outside, the other goes on.
+# Each kind of work has workers of its own, so that none waits for another; within a queue stalls take turns. While one of
+# two waits for an answer from outside, the other goes on. They rest until the database says that a job has come.
 start_worker() {
   local work=(php "$root/artisan" queue:work --tries=1 --max-time=3600)
   case $1 in
-    worker) start_child worker "${work[@]}" --queue=default,mail --sleep=0.2 ;;
-    worker-payments*) start_child "$1" "${work[@]}" --queue=payments,orders --sleep=0.1 --timeout=90 ;;
-    worker-runs) start_child worker-runs "${work[@]}" --queue=runs,pulls --sleep=0.3 --timeout=1800 ;;
-    worker-looks) start_child worker-looks "${work[@]}" --queue=looks --sleep=0.2 --timeout=60 ;;
+    worker) start_child worker "${work[@]}" --queue=default ;;
+    worker-mail) start_child worker-mail "${work[@]}" --queue=mail ;;
+    worker-sweeps) start_child worker-sweeps "${work[@]}" --queue=sweeps ;;
+    worker-payments*) start_child "$1" "${work[@]}" --queue=payments,orders --timeout=90 ;;
+    worker-runs) start_child worker-runs "${work[@]}" --queue=runs --timeout=1800 ;;
+    worker-pulls) start_child worker-pulls "${work[@]}" --queue=pulls --timeout=1800 ;;
+    worker-looks*) start_child "$1" "${work[@]}" --queue=looks --timeout=60 ;;
     # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
     worker-pictures)
-      work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures-first,pictures --sleep=0.2 --timeout=300)
+      work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures-first,pictures --timeout=300)
       start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
       ;;
     mailbox)
@@ -68,7 +75,7 @@ start_worker() {
 
 start_background_work() {
   local name
-  for name in worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox scheduler; do start_worker $name; done
+  for name in "${background[@]}"; do start_worker "$name"; done
 }
 
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
@@ -87,9 +94,9 @@ supervise() {
   local -A wait=() next=() begun=()
   while :; do
     local name pid
-    for name in php-fpm nginx worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox scheduler; do
+    for name in php-fpm nginx "${background[@]}"; do
       [ -f "$home/pids/$name" ] || continue
-      pid=$(cat "$home/pids/$name")
+      read -r pid <"$home/pids/$name" || continue
       kill -0 "$pid" 2>/dev/null && continue
       if [ -z "${next[$name]:-}" ]; then
         # It ran for a while: the next start is at once.
@@ -103,7 +110,8 @@ supervise() {
         *) say "$name has ended by itself and is started again; see $home/log/$name.log."; start_server $name ;;
       esac
       begun[$name]=$SECONDS; next[$name]=
-      wait[$name]=$(( ${wait[$name]:-0} == 0 ? 1 : (${wait[$name]} < 30 ? ${wait[$name]} * 2 : 30) ))
+      local last=${wait[$name]:-0}
+      wait[$name]=$((last == 0 ? 1 : (last < 30 ? last * 2 : 30)))
     done
     sleep 1 & wait $! || true
   done
@@ -111,13 +119,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox nginx php-fpm; do
+  for name in "${background[@]}" nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in scheduler worker worker-payments-1 worker-payments-2 worker-runs worker-looks worker-pictures mailbox nginx php-fpm; do
+  for name in "${background[@]}" nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true

@@ -6,6 +6,7 @@ namespace WindowStall\Tests\Faults;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Exception\ConnectException;
 use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
@@ -32,6 +33,16 @@ final readonly class Seller
     public function post(string $path, array $json): ResponseInterface
     {
         return $this->client->post($this->workshop.$path, ['json' => $json, 'headers' => $this->token()]);
+    }
+
+    /** Posts and doesn't wait for the answer. */
+    public function postAndLeave(string $path): void
+    {
+        try {
+            $this->client->post($this->workshop.$path, ['json' => [], 'headers' => $this->token(), 'timeout' => 1]);
+        } catch (ConnectException) {
+            // That is what was meant.
+        }
     }
 
     /** @param  array<string, mixed>  $json */
