@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Source\SupplierVariant;
 
 /**
  * Pieces taken aside for an order that is being paid, so that nobody else buys them meanwhile. They count as promised;
- * a reservation has an end, after which they can be sold again.
+ * a reservation has an end, after which the sweep puts them back and they can be sold again. A payment that comes after
+ * that takes them aside anew, if they are still there.
  *
  * Locks: the order, then the variants in the order of their numbers.
  */
@@ -27,9 +29,9 @@ final class Reservations
      *
      * @throws SoldOut naming the first line that can't be had; then nothing is taken aside
      */
-    public function make(Order $order, bool $whateverIsLeft = false): bool
+    public function make(Order $order, bool $whateverIsLeft = false): void
     {
-        return DB::transaction(function () use ($order, $whateverIsLeft): bool {
+        DB::transaction(function () use ($order, $whateverIsLeft): void {
             $until = now()->addMinutes(self::MINUTES);
             $locked = Order::query()
                 ->whereKey($order->id)
@@ -39,32 +41,53 @@ final class Reservations
             if ($locked === null || $locked->reserved_until !== null) {
                 $locked?->update(['reserved_until' => $until]);
 
-                return true;
+                return;
             }
             foreach ($this->pieces($order) as $variant => $quantity) {
                 $this->promise($order, $variant, $quantity, $whateverIsLeft);
             }
             TellShelves::of($order);
 
-            return $locked->update(['reserved_until' => $until]);
+            $locked->update(['reserved_until' => $until]);
         }, attempts: 3);
     }
 
     /** Puts the pieces back, if they are taken aside. */
     public function release(Order $order): void
     {
-        DB::transaction(function () use ($order): void {
-            $locked = Order::query()
+        $this->putBackThose($order, static fn ($q) => $q);
+    }
+
+    /**
+     * Puts the pieces back of an order whose time is over, unless somebody is settling it now.
+     *
+     * @return bool whether they were put back
+     */
+    public function end(Order $order): bool
+    {
+        return $this->putBackThose($order, static fn ($q) => $q
+            ->where('reserved_until', '<', now())
+            ->where(static fn ($q) => $q->whereNull('settling_until')->orWhere('settling_until', '<', now())));
+    }
+
+    /** @param  callable(Builder<Order>): Builder<Order>  $those  which orders it is done for */
+    private function putBackThose(Order $order, callable $those): bool
+    {
+        return DB::transaction(function () use ($order, $those): bool {
+            $locked = $those(Order::query()
                 ->whereKey($order->id)
                 ->where('state', OrderState::AwaitingPayment)
-                ->whereNotNull('reserved_until')
+                ->whereNotNull('reserved_until'))
                 ->lockForUpdate()
                 ->first();
-            if ($locked !== null) {
-                $this->putBack($this->pieces($order->loadMissing('lines')));
-                $locked->update(['reserved_until' => null]);
-                TellShelves::of($order);
+            if ($locked === null) {
+                return false;
             }
+            $this->putBack($this->pieces($order->loadMissing('lines')));
+            $locked->update(['reserved_until' => null]);
+            TellShelves::of($order);
+
+            return true;
         }, attempts: 3);
     }
 

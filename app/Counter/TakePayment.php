@@ -115,7 +115,7 @@ final readonly class TakePayment
                 : $this->notYet($order, $state),
             PaymentState::Void, PaymentState::Refunded => $this->lapsed($order),
             PaymentState::Authorised => $this->take($order, $payment),
-            PaymentState::Captured => $this->paid($order, $this->reservations->make($order, whateverIsLeft: true)),
+            PaymentState::Captured => $this->captured($order),
         };
     }
 
@@ -156,13 +156,17 @@ final readonly class TakePayment
             return;
         }
         $this->payment->capture($payment);
-        $this->paid($order, true);
+        $this->paid($order);
     }
 
-    /** @param  bool  $reserved  whether its pieces are taken aside */
-    private function paid(Order $order, bool $reserved): void
+    private function captured(Order $order): void
     {
-        \assert($reserved);
+        $this->reservations->make($order, whateverIsLeft: true);
+        $this->paid($order);
+    }
+
+    private function paid(Order $order): void
+    {
         $done = DB::transaction(fn (): bool => $this->write($order), attempts: 3);
         if ($done && $order->stall !== null) {
             Tell::of($order->stall, HookEvent::Paid, [
@@ -178,9 +182,10 @@ final readonly class TakePayment
 
     private function write(Order $order): bool
     {
-        // What was taken aside stays promised to the shopper from here on.
+        // What was taken aside stays promised to the shopper from here on. Were it put back meanwhile, the order would go on
+        // waiting, and whoever finds its payment captured takes the pieces aside again.
         $facts = ['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null, 'reserved_until' => null];
-        if ($this->waiting($order)->update($facts) === 0) {
+        if ($this->waiting($order)->whereNotNull('reserved_until')->update($facts) === 0) {
             return false;
         }
         $this->toSuppliers($order);

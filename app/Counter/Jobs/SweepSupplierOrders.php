@@ -9,6 +9,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Reservations;
 use WindowStall\Stall\OneStall;
 
 /**
@@ -30,9 +31,16 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
 
     public int $uniqueFor = 60;
 
+    /** One at once and one half a minute later are two. */
+    public function uniqueId(): string
+    {
+        return is_int($this->delay) ? (string) $this->delay : '';
+    }
+
     public function handle(): void
     {
         $silent = now()->subSeconds(self::SILENCE);
+        OneStall::each('reservations_over', [now(), self::BATCH], $this->end(...));
         OneStall::each('orders_to_settle', [$silent, self::BATCH], $this->settle(...));
         OneStall::each(
             'supplier_orders_to_send',
@@ -44,6 +52,14 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
             [$silent, self::BATCH],
             static fn (int $id) => AskSupplier::dispatch($id),
         );
+    }
+
+    private function end(int $id): void
+    {
+        $order = Order::query()->with('stall')->find($id);
+        if ($order !== null && app(Reservations::class)->end($order)) {
+            $order->stall?->bumpShop();
+        }
     }
 
     /** Those asked after longest ago come first: each is noted as asked now. */

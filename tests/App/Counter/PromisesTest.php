@@ -10,6 +10,7 @@ use Illuminate\Support\Str;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\RecountPromises;
 use WindowStall\Counter\RefundOrder;
@@ -66,7 +67,7 @@ final class PromisesTest extends AppTestCase
             $order = $orders[mt_rand(0, 7)]->refresh();
             $holds = isset($held[$order->id]);
             $waits = $order->state === OrderState::AwaitingPayment;
-            switch (mt_rand(0, 5)) {
+            switch (mt_rand(0, 6)) {
                 case 0:
                 case 1:
                     $fits = $this->fits($order, $held);
@@ -99,6 +100,13 @@ final class PromisesTest extends AppTestCase
                         self::assertNotSame(OrderState::Paid, $order->state);
                     }
                     break;
+                case 5:
+                    $this->travel(11)->minutes();
+                    self::assertSame($waits && $holds, $this->reservations->end($order));
+                    if ($waits) {
+                        unset($held[$order->id]);
+                    }
+                    break;
                 default:
                     app(RecountPromises::class)(SupplierConnection::of($this->stall)->firstOrFail());
             }
@@ -119,7 +127,7 @@ final class PromisesTest extends AppTestCase
         self::assertNull($full->refresh()->reserved_until);
 
         // For an order whose money is taken already there is no way back: the supplier will say.
-        self::assertTrue($this->reservations->make($full->load('lines'), whateverIsLeft: true));
+        $this->reservations->make($full->load('lines'), whateverIsLeft: true);
         self::assertSame([2, self::STOCK + 1], $this->promised());
     }
 
@@ -128,7 +136,7 @@ final class PromisesTest extends AppTestCase
         $order = $this->order(1, [3, 0]);
         foreach ([1, 2, 3] as $again) {
             $this->travel(1)->minutes();
-            self::assertTrue($this->reservations->make($order->load('lines')));
+            $this->reservations->make($order->load('lines'));
         }
         self::assertSame([3, 0], $this->promised());
         self::assertTrue($order->refresh()->reserved_until?->isFuture());
@@ -146,6 +154,25 @@ final class PromisesTest extends AppTestCase
         $this->reservations->release($order->refresh());
         self::assertSame([4, 0], $this->promised());
         self::assertSame([self::STOCK - 4, self::STOCK], $this->left());
+    }
+
+    public function test_pieces_whose_time_is_over_are_free_again_by_themselves_but_not_while_somebody_settles(): void
+    {
+        $order = $this->order(1, [4, 0]);
+        $this->reservations->make($order->load('lines'));
+        $this->travel(9)->minutes();
+        (new SweepSupplierOrders())->handle();
+        self::assertSame([4, 0], $this->promised(), 'ten minutes were promised');
+        $this->travel(2)->minutes();
+        $order->update(['settling_until' => now()->addMinute()]);
+        (new SweepSupplierOrders())->handle();
+        self::assertSame([4, 0], $this->promised(), 'somebody has it in hand');
+        $order->update(['settling_until' => null]);
+        (new SweepSupplierOrders())->handle();
+        self::assertSame([0, 0], $this->promised());
+        self::assertSame([self::STOCK, self::STOCK], $this->left());
+        (new SweepSupplierOrders())->handle();
+        self::assertSame([0, 0], $this->promised(), 'and only once');
     }
 
     public function test_putting_back_never_goes_below_nothing(): void

@@ -8,13 +8,16 @@ use Illuminate\Queue\QueueManager;
 use Illuminate\Queue\QueueServiceProvider;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\RecountPromises;
+use WindowStall\Counter\Reservations;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Queue\FairConnector;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
 use WindowStall\Tests\Core\Source\Items;
@@ -54,6 +57,27 @@ final class SweepTest extends AppTestCase
         Queue::assertPushed(SendSupplierOrder::class, 1);
         $this->sweepLater();
         self::assertSame(1, $order->supplierOrders()->count());
+    }
+
+    public function test_a_payment_approved_after_its_pieces_were_free_again_takes_them_anew_or_is_let_go(): void
+    {
+        foreach (['still there' => [40, OrderState::Paid], 'sold meanwhile' => [1, OrderState::SoldOut]] as [$stock, $ends]) {
+            $order = $this->shopper->order();
+            app(Reservations::class)->make($order->load('lines'));
+            $this->travel(11)->minutes();
+            self::assertTrue(app(Reservations::class)->end($order));
+            self::assertNull($order->refresh()->reserved_until);
+            SupplierVariant::query()->whereKey($this->supplierVariant)->update(['stock' => $stock]);
+
+            $order = $this->shopper->pay($order);
+
+            self::assertSame($ends, $order->refresh()->state);
+            if ($ends === OrderState::Paid) {
+                $variant = $order->lines()->firstOrFail()->listing_variant_id;
+                $this->shopper->put(ListingVariant::query()->findOrFail($variant), 2);
+                $this->shopper->checkOut()->assertRedirect();
+            }
+        }
     }
 
     public function test_a_payment_nobody_comes_back_for_is_let_go_after_a_day(): void
@@ -117,6 +141,7 @@ final class SweepTest extends AppTestCase
     {
         Queue::swap(new QueueManager($this->app));
         (new QueueServiceProvider($this->app))->registerConnectors(Queue::getFacadeRoot());
+        Queue::addConnector('fair', fn (): FairConnector => new FairConnector($this->app['db']));
         config(['queue.default' => 'database']);
         $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();
         (new SweepSupplierOrders())->handle();
