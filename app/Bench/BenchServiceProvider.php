@@ -7,8 +7,8 @@ namespace WindowStall\Bench;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Source\Events\HomeMoved;
 use WindowStall\Source\ListedGoods;
-use WindowStall\Stall\Events\SettingsChanged;
 use WindowStall\Stall\Stall;
 
 /** What Bench gives and listens to. */
@@ -24,6 +24,6 @@ final class BenchServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('listings', Listing::of(...));
         Stall::resolveRelationUsing('pictures', Picture::of(...));
-        Event::listen(static fn (SettingsChanged $changed) => app(ProjectListings::class)($changed->stall));
+        Event::listen(static fn (HomeMoved $moved) => app(ProjectListings::class)($moved->stall));
     }
 }

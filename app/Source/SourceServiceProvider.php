@@ -8,8 +8,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Connectors;
-use WindowStall\Source\Landing\LandItems;
-use WindowStall\Stall\Events\SettingsChanged;
+use WindowStall\Source\Jobs\MoveHome;
 use WindowStall\Stall\Stall;
 
 /** What Source gives and listens to. */
@@ -26,6 +25,6 @@ final class SourceServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('connections', SupplierConnection::of(...));
         Stall::resolveRelationUsing('items', SupplierItem::of(...));
         Stall::resolveRelationUsing('runs', Run::of(...));
-        Event::listen(static fn (SettingsChanged $changed) => app(LandItems::class)($changed->stall));
+        Event::listen(MoveHome::begin(...));
     }
 }

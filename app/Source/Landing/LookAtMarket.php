@@ -66,12 +66,19 @@ final class LookAtMarket
         });
     }
 
-    /** The run that works a market out, while it is open or if it failed. */
+    /** The run that works a market out, or makes another one the first, while it is open or if it failed. */
     public function run(Stall $stall, string $market): ?Run
     {
-        $run = Run::of($stall)->where('kind', RunKind::Land)->where('subject->market', $market)->latest('id')->first();
+        $runs = static fn () => Run::of($stall)->where('kind', RunKind::Land)->latest('id');
+        foreach (
+            [$runs()->where('subject->market', $market)->first(), $runs()->whereNotNull('subject->home')->first()] as $run
+        ) {
+            if ($run !== null && ($run->state->open() || $run->state === RunState::Failed)) {
+                return $run;
+            }
+        }
 
-        return $run !== null && ($run->state->open() || $run->state === RunState::Failed) ? $run : null;
+        return null;
     }
 
     /** @return list<MarketView> */

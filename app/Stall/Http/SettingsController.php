@@ -6,12 +6,12 @@ namespace WindowStall\Stall\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
-use WindowStall\Stall\Events\SettingsChanged;
+use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
+use WindowStall\Stall\User;
 use WindowStall\Stall\Views\Choices;
 use WindowStall\Stall\Views\SettingsView;
 
@@ -28,17 +28,21 @@ final class SettingsController
     public function update(Request $request, Stall $stall): RedirectResponse
     {
         $facts = StallRules::forSettings($request, $stall);
-        DB::transaction(function () use ($stall, $facts): void {
-            $stall->update($facts);
-            DB::table('markets')->updateOrInsert(
-                ['stall_id' => $stall->id, 'market' => $stall->home_market],
-                ['sold' => true],
-            );
-            $stall->unsetRelation('marketRows');
-            event(new SettingsChanged($stall));
-        });
+        $home = (string) $facts['home_market'];
+        unset($facts['home_market']);
+        $stall->update($facts);
         $stall->bumpShop();
+        if ($home === $stall->home_market) {
+            return back()->with('say', 'Saved.');
+        }
+        event(new HomeWanted($stall, $home, User::asking($request)));
 
-        return back()->with('say', 'Saved.');
+        return back()->with(
+            'say',
+            sprintf(
+                'Saved. What everything costs in %s is being worked out; the stall sells there first once that is done.',
+                Stall::countrySaid($home),
+            ),
+        );
     }
 }

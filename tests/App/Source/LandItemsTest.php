@@ -12,6 +12,8 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\RateMissing;
 use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\Landing\DeliveryQuotes;
 use WindowStall\Source\Landing\ItemLanding;
 use WindowStall\Source\Landing\LandItems;
@@ -166,9 +168,11 @@ final class LandItemsTest extends AppTestCase
         $row = ItemLanding::query()->where('stall_id', $stall->id)->where('market', 'NL')->firstOrFail();
         self::assertGreaterThan($before, $row->delivery_minor, 'asked of the supplier over HTTP');
         self::assertSame([5, 10], [$row->days_min, $row->days_max]);
+        self::assertSame('NL', $stall->refresh()->home_market);
+        self::assertContains('GB', $stall->soldTo(), 'it goes on selling at home');
     }
 
-    public function test_a_supplier_that_is_away_leaves_the_settings_as_they_were(): void
+    public function test_while_a_supplier_is_away_the_stall_sells_where_it_did_and_is_told_why(): void
     {
         $this->signIn();
         $stall = $this->world->stall();
@@ -177,8 +181,31 @@ final class LandItemsTest extends AppTestCase
         $this->put(
             route('settings.update', $stall),
             $this->settings(['home_market' => 'NL', 'name' => 'Changed']),
-        )->assertSessionHasErrors('said');
-        self::assertSame(['GB', 'Quillet'], [$stall->refresh()->home_market, $stall->name]);
+        )->assertSessionHasNoErrors();
+        self::assertSame(['GB', 'Changed'], [$stall->refresh()->home_market, $stall->name]);
+        $run = Run::of($stall)->latest('id')->firstOrFail();
+        self::assertSame(RunState::Failed, $run->state);
+        self::assertStringContainsString('Nothing answers', (string) $run->trouble);
+    }
+
+    public function test_a_new_name_touches_no_price_and_asks_no_supplier(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        $this->world->inWindow($stall);
+        Http::fake(['*' => Http::response([], 500)]);
+        DB::enableQueryLog();
+        $this->put(route('settings.update', $stall), $this->settings(['name' => 'Quillet & Daughter']))
+            ->assertSessionHasNoErrors();
+        $written = array_filter(
+            array_column(DB::getQueryLog(), 'query'),
+            static fn (string $sql): bool => preg_match('/^\s*(UPDATE|INSERT|DELETE|.*FOR UPDATE)/i', $sql) === 1 &&
+                preg_match('/^\s*update "?(stalls|users|sessions)"?|sign_ins/i', $sql) !== 1,
+        );
+        DB::disableQueryLog();
+        self::assertSame([], array_values($written), 'the stall alone is written');
+        Http::assertNothingSent();
+        self::assertSame('Quillet & Daughter', $stall->refresh()->name);
     }
 
     public function test_a_currency_without_a_rate_is_said_plainly(): void
