@@ -1,4 +1,12 @@
 # The program's own PostgreSQL cluster under var/postgres, on loopback, on its own port. No other cluster is touched.
+# Tests have one of their own, which forgets everything if the machine goes down: nothing in it is worth waiting for disks.
+cluster="$var/postgres"
+careless=
+test_cluster() {
+  cluster="$var/postgres-test"
+  pg_port="${WINDOW_STALL_PG_PORT:-54821}"
+  careless="-c fsync=off -c full_page_writes=off -c synchronous_commit=off"
+}
 
 # PostgreSQL refuses to run as root; then Debian's postgres account runs it, allowed to pass through folders closed to
 # it.
@@ -15,13 +23,13 @@ postgres_answers() { "$pg_bin/pg_isready" -q -h 127.0.0.1 -p "$pg_port"; }
 # Starts the cluster unless it runs already; sets started_postgres=1 if this call started it.
 start_postgres() {
   started_postgres=
-  local data="$var/postgres" log="$var/postgres.log"
+  local data="$cluster" log="$cluster.log"
   if [ ! -f "$data/PG_VERSION" ]; then
     step "PostgreSQL cluster"
     rm -rf "$data"; mkdir -p "$data"
     [ "$(id -u)" != 0 ] || chown postgres:postgres "$data"
-    [ -f "$var/postgres.password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$var/postgres.password")
-    cp "$var/postgres.password" "$data.pw"
+    [ -f "$cluster.password" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$cluster.password")
+    cp "$cluster.password" "$data.pw"
     [ "$(id -u)" != 0 ] || chown postgres "$data.pw"
     run_logged "$var/initdb.log" "Making the PostgreSQL cluster" as_postgres "$pg_bin/initdb" -D "$data" -U stall --pwfile="$data.pw" \
       --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8
@@ -35,7 +43,7 @@ start_postgres() {
   # Compiling a query takes longer here than running it: over 100,000 variants most take a fraction of a second. Their
   # sorts and joins stay in memory with this much room, and so do the tables that prices are staged in.
   local settings="-c listen_addresses=127.0.0.1 -c unix_socket_directories= -c max_connections=120"
-  settings+=" -c shared_buffers=256MB -c work_mem=16MB -c temp_buffers=32MB -c synchronous_commit=on -c jit=off"
+  settings+=" -c shared_buffers=256MB -c work_mem=16MB -c temp_buffers=32MB -c jit=off $careless"
   if ! as_postgres "$pg_bin/pg_ctl" -D "$data" -l "$log" -s -w -t 30 -o "-p $pg_port $settings" start \
     >/dev/null 2>&1; then
     tail -n 5 "$log" >&2
@@ -45,12 +53,12 @@ start_postgres() {
 }
 
 # Whether the server on our port is the one of our data folder.
-postgres_ours() { postgres_answers && [ -f "$var/postgres/postmaster.pid" ] && [ "$(sed -n 4p "$var/postgres/postmaster.pid")" = "$pg_port" ]; }
+postgres_ours() { postgres_answers && [ -f "$cluster/postmaster.pid" ] && [ "$(sed -n 4p "$cluster/postmaster.pid")" = "$pg_port" ]; }
 
-stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$var/postgres" -s -m fast stop >/dev/null 2>&1 || true; }
+stop_postgres() { as_postgres "$pg_bin/pg_ctl" -D "$cluster" -s -m fast stop >/dev/null 2>&1 || true; }
 
 sql() {
-  PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$var/postgres.password")" \
+  PGOPTIONS="-c client_min_messages=warning" PGPASSWORD="$(cat "$cluster.password")" \
     "$pg_bin/psql" -h 127.0.0.1 -p "$pg_port" -U stall -v ON_ERROR_STOP=1 -qAt "$@"
 }
 
@@ -61,7 +69,7 @@ bound_role=window_stall_app
 standins_role=window_stall_standins
 
 secret() { # secret NAME: a password, made when it is first asked for
-  local file="$var/postgres.$1-password"
+  local file="$cluster.$1-password"
   [ -f "$file" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -d '/+=' >"$file")
   cat "$file"
 }
