@@ -60,12 +60,15 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo(fn (): string => route('home'));
     })
     ->withSchedule(function (Schedule $schedule): void {
-        $schedule->job(new WindowStall\Counter\Jobs\SweepSupplierOrders, 'sweeps')->everyThirtySeconds();
         $schedule->job(new WindowStall\Source\Jobs\PullDue, 'sweeps')->everyMinute();
-        $schedule->job(new WindowStall\Runs\Jobs\WatchRuns, 'sweeps')->everyThirtySeconds();
         $schedule->job(new WindowStall\Bench\Jobs\FetchForgotten, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Shelves\Jobs\TurnShelves, 'sweeps')->everyMinute();
         $schedule->job(new WindowStall\Window\Jobs\TurnWindows, 'sweeps')->everyMinute();
+        // Twice a minute: the second waits in the queue. Repeating within a minute would keep a process busy all the time.
+        foreach ([0, 30] as $later) {
+            $schedule->job((new WindowStall\Counter\Jobs\SweepSupplierOrders)->delay($later), 'sweeps')->everyMinute();
+            $schedule->job((new WindowStall\Runs\Jobs\WatchRuns)->delay($later), 'sweeps')->everyMinute();
+        }
         $schedule->job(new WindowStall\Drift\Jobs\SendDigests, 'sweeps')->everyFiveMinutes();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use WindowStall\Bench\Jobs\FetchPictures;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\SignIn;
 use WindowStall\Stall\User;
 
@@ -34,6 +35,8 @@ abstract class AppTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // Where the test before broke off in a stall, this one begins outside.
+        OneStall::leave();
         // Pictures have tests of their own; elsewhere they would only cost time.
         Queue::fake([FetchPictures::class]);
         $this->world = new World();

@@ -41,6 +41,12 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
     {
     }
 
+    /** One at once and one half a minute later are two. */
+    public function uniqueId(): string
+    {
+        return is_int($this->delay) ? (string) $this->delay : '';
+    }
+
     public function handle(): void
     {
         OneStall::each(

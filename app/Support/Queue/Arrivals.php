@@ -13,7 +13,7 @@ use WeakReference;
 final class Arrivals
 {
     /** Seconds after which it is looked again in any case: for jobs of a worker that never ended. */
-    private const LONGEST = 5.0;
+    private const LONGEST = 15.0;
 
     private const DUE = <<<'SQL'
         SELECT min(available_at) - extract(epoch FROM clock_timestamp()) AS seconds
