@@ -1,7 +1,7 @@
 # nginx, PHP-FPM, the queue workers and the scheduler of one instance, and keeping them alive.
 
 # What works in the background, each started by `start_worker`.
-background=(worker worker-mail worker-sweeps worker-payments-1 worker-payments-2 worker-runs worker-pulls
+behind=(worker worker-mail worker-sweeps worker-payments-1 worker-payments-2 worker-runs worker-pulls
   worker-looks-1 worker-looks-2 worker-pictures mailbox scheduler)
 
 children=()
@@ -70,12 +70,13 @@ start_worker() {
         "$mail_port" "$home/run/mailbox.sock" "$home/storage/mailbox"
       ;;
     scheduler) start_child scheduler php "$root/artisan" schedule:work ;;
+    *) die "Nothing works in the background under the name “$1”." ;;
   esac
 }
 
 start_background_work() {
   local name
-  for name in "${background[@]}"; do start_worker "$name"; done
+  for name in "${behind[@]}"; do start_worker "$name"; done
 }
 
 answers() { curl -fsS -o /dev/null --max-time 3 "http://$1:$web_port$2"; }
@@ -94,7 +95,7 @@ supervise() {
   local -A wait=() next=() begun=()
   while :; do
     local name pid
-    for name in php-fpm nginx "${background[@]}"; do
+    for name in php-fpm nginx "${behind[@]}"; do
       [ -f "$home/pids/$name" ] || continue
       read -r pid <"$home/pids/$name" || continue
       kill -0 "$pid" 2>/dev/null && continue
@@ -119,13 +120,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in "${background[@]}" nginx php-fpm; do
+  for name in "${behind[@]}" nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in "${background[@]}" nginx php-fpm; do
+  for name in "${behind[@]}" nginx php-fpm; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
