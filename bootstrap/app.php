@@ -39,6 +39,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Frame\Console\WriteApi::class,
         WindowStall\Frame\Console\RunBench::class,
         WindowStall\Frame\Console\RunLargeBench::class,
+        WindowStall\Frame\Console\RunRestBench::class,
         WindowStall\Frame\Console\RunShelfBench::class,
         WindowStall\Drift\Console\BenchDrift::class,
         WindowStall\Demo\MakeDemo::class,
