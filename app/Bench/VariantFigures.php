@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use WindowStall\Bench\Prices\Price;
+use WindowStall\Core\Bench\MayBeSold;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\Till;
@@ -51,13 +52,15 @@ final readonly class VariantFigures
         return $this->priced !== null && $this->priced->underFloor();
     }
 
-    /** Offered, priced, in stock, and not under its floor unawares: a shopper can have it. */
+    /** Whether a shopper may be offered it, be it in stock or not. */
+    public function offered(): bool
+    {
+        return MayBeSold::isOffered($this->on, $this->price?->minor, $this->underFloor(), $this->row->own_under_floor);
+    }
+
+    /** Whether a shopper can have it. */
     public function buyable(): bool
     {
-        return $this->on &&
-            $this->available > 0 &&
-            $this->price !== null &&
-            $this->price->minor > 0 &&
-            (! $this->underFloor() || $this->row->own_under_floor);
+        return MayBeSold::isBuyable($this->available, $this->offered());
     }
 }

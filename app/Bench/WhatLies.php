@@ -32,15 +32,12 @@ final readonly class WhatLies
                    sum(source.available) AS pieces,
                    bool_or(NOT source.to_order) AS plain,
                    count(*) FILTER (
-                       WHERE price.price_minor IS NULL
-                          OR price.keep_minor IS NULL
-                          OR price.price_minor <= 0
-                          OR NOT variant.own_under_floor AND (price.keep_minor < 0 OR price.above_floor_minor < 0)
+                       WHERE price.keep_minor IS NULL
+                          OR NOT may_be_offered(true, price.price_minor, price.under_floor, variant.own_under_floor)
                    ) AS amiss
             FROM found
             JOIN listing_variants AS variant ON variant.listing_id = found.id AND variant.own_on
-            JOIN supplier_variants AS source
-                ON source.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+            JOIN supplier_variants AS source ON source.id = variant.selling_id
             LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = ?
             GROUP BY variant.listing_id
         ),

@@ -31,7 +31,7 @@ final readonly class NoteDelivery
         FROM unnest(:variants::bigint[], :was::bigint[]) AS was (variant, minor)
         JOIN supplier_variants AS variant ON variant.id = was.variant
         JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-        JOIN listing_variants AS sold ON COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
+        JOIN listing_variants AS sold ON sold.selling_id = variant.id
         JOIN listings AS listing ON listing.id = sold.listing_id AND listing.deleted_at IS NULL
         LEFT JOIN prices AS price ON price.listing_variant_id = sold.id AND price.market = :home
         LEFT JOIN drift_changes AS open ON open.listing_variant_id = sold.id

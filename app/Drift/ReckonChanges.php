@@ -11,6 +11,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\ProjectListings;
+use WindowStall\Core\Bench\MayBeSold;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
@@ -158,7 +159,7 @@ final readonly class ReckonChanges
                     'keep_kept' => null,
                     'price_agreed' => $row->price_minor,
                     'keep_agreed' => $row->keep_minor,
-                    'under_floor' => ! $row->own_under_floor && Price::isUnderFloor($row->above_floor_minor, $row->keep_minor),
+                    'under_floor' => ! $row->own_under_floor && MayBeSold::isUnderFloor($row->above_floor_minor, $row->keep_minor),
                     'raised' => $row->raised,
                 ];
             }

@@ -33,7 +33,7 @@ final readonly class BoardQuery
 
     /** Cases worth looking at: what makes a variant one of them. */
     public const CASES = [
-        'under' => '(p.above_floor_minor < 0 OR (p.above_floor_minor IS NULL AND p.keep_minor < 0))',
+        'under' => 'p.under_floor',
         'parcel' => 'p.delivery_minor * 2 > p.landed_minor',
         'still' => "p.since < now() - interval '90 days'",
         'hand' => "p.priced_by = 'hand'",

@@ -30,7 +30,7 @@ final class Borders
             FROM prices AS price
             JOIN listing_variants AS variant ON variant.id = price.listing_variant_id
             JOIN listings AS listing ON listing.id = variant.listing_id AND listing.deleted_at IS NULL
-            JOIN supplier_variants AS source ON source.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+            JOIN supplier_variants AS source ON source.id = variant.selling_id
             JOIN supplier_items AS item ON item.id = source.supplier_item_id
             WHERE price.stall_id = :stall
               AND price.market = :market

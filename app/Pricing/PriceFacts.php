@@ -43,7 +43,7 @@ final class PriceFacts
         FROM (SELECT ?::char(2) AS market, ?::char(2) AS home) AS asked
         CROSS JOIN listings AS listing
         JOIN listing_variants AS variant ON variant.listing_id = listing.id
-        JOIN supplier_variants AS source ON source.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+        JOIN supplier_variants AS source ON source.id = variant.selling_id
         JOIN supplier_items AS item ON item.id = source.supplier_item_id
         LEFT JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = asked.market
         :abroad

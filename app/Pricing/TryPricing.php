@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Bench\MayBeSold;
 use WindowStall\Core\Pricing\Listing\PricedBy;
 use WindowStall\Core\Pricing\Listing\PricedOnce;
 use WindowStall\Core\Pricing\Listing\TrialTally;
@@ -127,7 +128,7 @@ final class TryPricing
             $row->price_minor,
             $row->keep_minor,
             $row->margin_bp,
-            ($row->above_floor_minor ?? ($row->keep_minor ?? 0)) < 0,
+            MayBeSold::isUnderFloor($row->above_floor_minor, $row->keep_minor),
             $row->priced_by === PricedBy::Recipe->value ? (int) $row->recipe_id : 0,
         );
     }

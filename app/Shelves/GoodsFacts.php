@@ -40,8 +40,8 @@ final readonly class GoodsFacts
                    price.keep_minor,
                    price.margin_bp,
                    have.pieces,
-                   have.pieces > 0 AND (
-                       variant.own_under_floor OR COALESCE(price.above_floor_minor, price.keep_minor, 0) >= 0
+                   have.pieces > 0 AND may_be_offered(
+                       variant.own_on, price.price_minor, price.under_floor, variant.own_under_floor
                    ) AS buyable,
                    COALESCE(variant.own_was_minor > price.price_minor, false) AND (
                        NOT :lawful::boolean OR EXISTS (
@@ -60,8 +60,7 @@ final readonly class GoodsFacts
             FROM asked
             JOIN listing_variants AS variant ON variant.listing_id = asked.id AND variant.own_on
             JOIN supplier_variants AS own ON own.id = variant.supplier_variant_id
-            JOIN supplier_variants AS sold
-                ON sold.id = COALESCE(variant.sold_variant_id, variant.supplier_variant_id)
+            JOIN supplier_variants AS sold ON sold.id = variant.selling_id
             JOIN prices AS price
                 ON price.listing_variant_id = variant.id AND price.market = :home AND price.price_minor > 0
             CROSS JOIN LATERAL (

@@ -46,12 +46,7 @@ final readonly class BasketContents
                 if ($variant->row->id !== $row->listing_variant_id) {
                     continue;
                 }
-                $shown =
-                    $listing->state === ListingState::InWindow &&
-                    $variant->on &&
-                    $variant->price !== null &&
-                    $variant->price->minor > 0 &&
-                    (! $variant->underFloor() || $variant->row->own_under_floor);
+                $shown = $listing->state === ListingState::InWindow && $variant->offered();
                 $ready = array_values(
                     array_filter($figures->pictures, static fn (Picture $p): bool => $p->state === Picture::READY),
                 );

@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Prices;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Bench\MayBeSold;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
@@ -73,15 +74,6 @@ final class Price extends Model
 
     public function underFloor(): bool
     {
-        return self::isUnderFloor($this->above_floor_minor, $this->keep_minor);
-    }
-
-    /**
-     * @param  int|null  $aboveFloor  how far it is above its floor, in minor units; null where it has none
-     * @param  int|null  $keep  what one sale keeps, in minor units
-     */
-    public static function isUnderFloor(?int $aboveFloor, ?int $keep): bool
-    {
-        return ($aboveFloor ?? ($keep ?? 0)) < 0;
+        return MayBeSold::isUnderFloor($this->above_floor_minor, $this->keep_minor);
     }
 }

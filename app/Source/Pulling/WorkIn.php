@@ -39,7 +39,7 @@ final readonly class WorkIn
           AND EXISTS (
               SELECT 1
               FROM listing_variants AS sold
-              WHERE COALESCE(sold.sold_variant_id, sold.supplier_variant_id) = variant.id
+              WHERE sold.selling_id = variant.id
           )
         SQL;
 
