@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\GiveMoneyBack;
+use WindowStall\Stall\Clock;
 use WindowStall\Support\Refusal;
 
 /**
@@ -99,6 +100,6 @@ final readonly class RefundOrder
 
     private function when(?Carbon $next): string
     {
-        return $next === null || $next->isPast() ? 'in a moment' : 'at '.$next->format('H:i').' UTC';
+        return $next === null || $next->isPast() ? 'in a moment' : 'at '.Clock::here()->hour($next);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Drift\Guards\GuardLimits;
 use WindowStall\Core\Facts\Policies;
@@ -129,6 +131,6 @@ final class RuleBook
 
     private static function bp(int|float|string $percent): int
     {
-        return (int) round((float) $percent * 100);
+        return BigDecimal::of((string) $percent)->multipliedBy(100)->toScale(0, RoundingMode::HALF_UP)->toInt();
     }
 }

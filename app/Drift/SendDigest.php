@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Mail;
 use WindowStall\Drift\Mail\Digest;
 use WindowStall\Drift\Views\DeskView;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** Mails what asks on the desk to those who keep the stall: once a day, and only when there is something to say. */
@@ -17,7 +17,7 @@ final class SendDigest
     {
         $desk = DeskView::of($stall);
         // Written first: one that is asked for twice is sent once, and one day without is better than two at once.
-        $stall->update(['digest_sent_on' => Carbon::now($stall->digest_zone)->toDateString()]);
+        $stall->update(['digest_sent_on' => Clock::of($stall)->today()]);
         $told = [];
         foreach ([...$desk->aside, ...$desk->groups] as $group) {
             $told[] = ['headline' => $group->headline, 'effect' => $group->effect];

@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
 
@@ -53,7 +54,7 @@ final readonly class TypedCosts
             $stall
                 ->rates()
                 ->where('from', $currency)
-                ->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
+                ->update(['rate' => $rate, 'day' => Clock::of($stall)->today(), 'typed' => true]);
         }
         if ($this->cushion !== null) {
             $stall->rates()->update(['cushion_bp' => $this->cushion]);

@@ -31,6 +31,9 @@ final class OneStall
 
     private static ?int $id = null;
 
+    /** The time zone of the stall that was entered, once it was asked for. */
+    private static ?string $zone = null;
+
     /** Whether a request is under way that hasn't entered a stall: it is bound as well. */
     private static bool $outside = false;
 
@@ -38,6 +41,20 @@ final class OneStall
     public static function current(): ?int
     {
         return self::$id;
+    }
+
+    /** @return string the time zone of the stall that was entered, as an IANA name; UTC outside of any */
+    public static function zone(): string
+    {
+        return self::$id === null
+            ? 'UTC'
+            : self::$zone ??= (string) (DB::table('stalls')->where('id', self::$id)->value('zone') ?? 'UTC');
+    }
+
+    /** It is asked for anew. */
+    public static function clockMoved(): void
+    {
+        self::$zone = null;
     }
 
     public static function enter(int $stall): void
@@ -143,6 +160,7 @@ final class OneStall
         if ($connection->getName() !== 'pgsql') {
             return;
         }
+        self::$zone = null;
         $id = self::$id === null ? '' : (string) self::$id;
         $role = $connection->getConfig('bound_role');
         if (is_string($role)) {

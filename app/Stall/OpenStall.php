@@ -17,7 +17,7 @@ final readonly class OpenStall
     /**
      * @param  array{
      *     name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int,
-     *     flat_delivery_minor: int,
+     *     flat_delivery_minor: int, zone?: string,
      * }  $facts
      */
     public function __invoke(User $by, array $facts): Stall

@@ -48,7 +48,7 @@ use WindowStall\Support\Refusal;
  * @property int|null $sample_listing_id the listing that the cost sheet is shown on
  * @property array<string, mixed> $drift_policies its rules for what suppliers change
  * @property int|null $digest_hour when the mail goes out with what suppliers changed; null: never
- * @property string $digest_zone by whose clock: an IANA name
+ * @property string $zone by whose clock it goes: an IANA name; {@see Clock}
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened
@@ -65,6 +65,11 @@ final class Stall extends Model
     protected function casts(): array
     {
         return ['tax_on_top' => 'boolean', 'drift_policies' => 'array'];
+    }
+
+    protected static function booted(): void
+    {
+        self::updated(static fn (Stall $stall) => $stall->wasChanged('zone') ? OneStall::clockMoved() : null);
     }
 
     public function getRouteKeyName(): string

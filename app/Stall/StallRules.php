@@ -24,12 +24,14 @@ final class StallRules
 
     private const ONE_LINE = 'The name is one line of ordinary writing.';
 
+    private const NO_ZONE = 'No such time zone is known here; it is named as “Europe/Lisbon” is.';
+
     private const TAKEN_HANDLES = ['www', 'shop', 'shops', 'workshop', 'admin', 'mail', 'api', 'standins'];
 
     /**
      * @return array{
      *     name: string, handle: string, country: string, home_market: string, currency: string, vat_bp: int,
-     *     flat_delivery_minor: int,
+     *     flat_delivery_minor: int, zone: string,
      * }
      */
     public static function forNew(Request $request): array
@@ -54,12 +56,14 @@ final class StallRules
                 'currency' => ['required', Rule::in(ReferenceRates::currencies())],
                 'vat' => 'required|string|max:8',
                 'flat_delivery' => 'required|string|max:20',
+                'zone' => ['sometimes', Rule::in(Clock::zones())],
             ],
             [
                 'name.required' => 'A stall needs a name.',
                 'name.not_regex' => self::ONE_LINE,
                 'handle.regex' => 'The address takes small letters, digits and hyphens, 3 to 39 of them, beginning with a letter.',
                 'handle.not_in' => 'That address is kept for other things.',
+                'zone' => self::NO_ZONE,
             ],
         );
 
@@ -71,6 +75,7 @@ final class StallRules
             'currency' => $typed['currency'],
             'vat_bp' => self::percent('vat', $typed['vat']),
             'flat_delivery_minor' => self::amount('flat_delivery', $typed['flat_delivery'], $typed['currency']),
+            'zone' => $typed['zone'] ?? 'UTC',
         ];
     }
 
@@ -82,10 +87,12 @@ final class StallRules
                 'name' => self::NAME,
                 'home_market' => ['required', Rule::in(Countries::getCountryCodes())],
                 'promise_days' => 'required|integer|min:1|max:90',
+                'zone' => ['sometimes', Rule::in(Clock::zones())],
             ],
             [
                 'name.not_regex' => self::ONE_LINE,
                 'promise_days.*' => 'How many working days the shop promises: from 1 to 90.',
+                'zone' => self::NO_ZONE,
             ],
         );
 
@@ -93,6 +100,7 @@ final class StallRules
             'name' => trim($typed['name']),
             'home_market' => $typed['home_market'],
             'promise_days' => (int) $typed['promise_days'],
+            'zone' => $typed['zone'] ?? $stall->zone,
         ];
     }
 

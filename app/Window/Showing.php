@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
+use WindowStall\Stall\Clock;
 use WindowStall\Support\Refusal;
 use WindowStall\Window\Sections\Days;
 use WindowStall\Window\Sections\Field;
@@ -67,7 +68,7 @@ final readonly class Showing
     {
         return match (true) {
             $this->hidden => 'hidden',
-            ! $this->now() && $this->from > now()->format('Y-m-d') => 'shows from '.$this->from,
+            ! $this->now() && $this->from > Clock::here()->today() => 'shows from '.$this->from,
             ! $this->now() => 'was shown until '.$this->until,
             $this->until !== '' => 'shows until '.$this->until,
             $this->on !== 'both' => self::ON[$this->on],

@@ -6,6 +6,7 @@ namespace WindowStall\Window;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Stall\Events\ClockMoved;
 use WindowStall\Stall\Events\StallOpened;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Written\WrittenPage;
@@ -17,6 +18,7 @@ final class WindowServiceProvider extends ServiceProvider
     {
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('pages', WrittenPage::of(...));
+        Event::listen(static fn (ClockMoved $moved) => app(DressWindow::class)->turn($moved->stall));
         Event::listen(static fn (StallOpened $opened) => app(StartWindow::class)($opened->stall));
     }
 }

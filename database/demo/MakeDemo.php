@@ -102,6 +102,7 @@ final class MakeDemo extends Command
                 'currency' => 'EUR',
                 'vat_bp' => 2100,
                 'flat_delivery_minor' => 495,
+                'zone' => 'Europe/Amsterdam',
             ]);
         }
         $stall ??= $open($user, [
@@ -112,6 +113,7 @@ final class MakeDemo extends Command
             'currency' => 'GBP',
             'vat_bp' => 2000,
             'flat_delivery_minor' => 295,
+            'zone' => 'Europe/London',
         ]);
         $user->forceFill(['current_stall_id' => $stall->id])->save();
 

@@ -620,6 +620,7 @@ export interface FrameView {
   brand: string | null;
   shade: string | null;
   currency: string | null;
+  clock: string | null;
   shopUrl: string | null;
   shopOpen: boolean;
   onBench: number;
@@ -1408,6 +1409,7 @@ export interface SettingsView {
   homeMarket: string;
   currency: string;
   promiseDays: number;
+  zone: string;
   tokens: TokenView[];
   apiAddress: string;
 }

@@ -4,7 +4,7 @@
 @include('shop::crumbs')
 <h1>{{ $version->kind->heading() }}</h1>
 @if ($version->number < $now)
-<p class="quiet">This is what counted from {{ $version->published_at->format('j F Y') }} on. It was put anew since: <a
+<p class="quiet">This is what counted from {{ \WindowStall\Stall\Clock::here()->day($version->published_at) }} on. It was put anew since: <a
     href="/policies/{{ $version->kind->value }}">what counts now</a>.</p>
 @endif
 <div class="paper-words">
@@ -12,6 +12,6 @@
 {!! WindowStall\Window\Pages\Paragraphs::html($words) !!}
 @endforeach
 </div>
-<p class="quiet">Version {{ $version->number }}, {{ $version->published_at->format('j F Y') }}</p>
+<p class="quiet">Version {{ $version->number }}, {{ \WindowStall\Stall\Clock::here()->day($version->published_at) }}</p>
 </article>
 @endsection

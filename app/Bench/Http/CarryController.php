@@ -19,6 +19,7 @@ use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Runs\Views\RunView;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Support\Refusal;
@@ -29,7 +30,7 @@ final class CarryController
     public function export(Request $request, Stall $stall): StreamedResponse
     {
         $json = Typed::text($request, 'as') === 'json';
-        $name = sprintf('%s-listings-%s.%s', $stall->handle, today()->toDateString(), $json ? 'json' : 'csv');
+        $name = sprintf('%s-listings-%s.%s', $stall->handle, Clock::of($stall)->today(), $json ? 'json' : 'csv');
 
         return response()->streamDownload(
             static function () use ($stall, $json): void {

@@ -6,6 +6,7 @@ namespace WindowStall\Counter\Views;
 
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Letters\LetterLine;
+use WindowStall\Stall\Clock;
 
 /** A letter with everything that was said. */
 final readonly class LetterView
@@ -35,7 +36,7 @@ final readonly class LetterView
                 id: $line->id,
                 ours: $line->ours,
                 words: $line->words,
-                when: $line->said_at->format('j M Y, H:i').' UTC',
+                when: Clock::here()->moment($line->said_at),
             ))->all()),
         );
     }

@@ -11,6 +11,7 @@ use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -51,7 +52,7 @@ final readonly class OrderView
             number: $order->number,
             state: $order->state->value,
             stateWords: $order->state->words(),
-            when: $order->created_at->format('j F Y, H:i'),
+            when: Clock::of($stall)->moment($order->created_at),
             email: $order->email,
             address: [
                 $order->name,

@@ -9,6 +9,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Stall\Clock;
 use WindowStall\Support\Views\MoneyView;
 
 /** How far one supplier is with its part of an order. */
@@ -34,7 +35,11 @@ final readonly class SupplierOrderView
 
     public static function of(Order $order, SupplierOrder $s): self
     {
-        $step = static fn (string $words, ?Carbon $at): StepView => new StepView($words, $at?->format('j M, H:i'));
+        $clock = Clock::here();
+        $step = static fn (string $words, ?Carbon $at): StepView => new StepView(
+            $words,
+            $at === null ? null : $clock->near($at),
+        );
 
         return new self(
             id: $s->id,

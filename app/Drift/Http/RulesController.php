@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Http;
 
-use DateTimeZone;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Validation\Rule;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Drift\KeepBack;
 use WindowStall\Drift\RuleBook;
@@ -26,24 +23,10 @@ final readonly class RulesController
     /** When the mail goes out with what asks; null: never. */
     public function digest(Request $request, Stall $stall): JsonResponse
     {
-        $typed = $request->validate(
-            ['hour' => 'present|nullable|integer|between:0,23', 'zone' => ['sometimes', Rule::in(self::zones())]],
-            ['zone' => 'No such time zone is known here; it is named as “Europe/Lisbon” is.'],
-        );
-        $stall->update([
-            'digest_hour' => $typed['hour'] === null ? null : (int) $typed['hour'],
-            'digest_zone' => $typed['zone'] ?? $stall->digest_zone,
-        ]);
+        $typed = $request->validate(['hour' => 'present|nullable|integer|between:0,23']);
+        $stall->update(['digest_hour' => $typed['hour'] === null ? null : (int) $typed['hour']]);
 
         return $this->index($stall);
-    }
-
-    /** @return list<string> that both PHP and PostgreSQL know */
-    private static function zones(): array
-    {
-        $known = DB::table('pg_timezone_names')->pluck('name')->all();
-
-        return array_values(array_intersect(DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), $known));
     }
 
     public function update(Request $request, Stall $stall, ProjectListings $project): JsonResponse

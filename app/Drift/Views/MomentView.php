@@ -7,6 +7,7 @@ namespace WindowStall\Drift\Views;
 use WindowStall\Bench\Listing;
 use WindowStall\Drift\Moment;
 use WindowStall\Drift\Timeline;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** One entry of a listing's timeline. */
@@ -29,7 +30,7 @@ final readonly class MomentView
     public static function all(Stall $stall, Listing $listing): array
     {
         return array_map(static fn (Moment $m): self => new self(
-            at: $m->at->format('j M Y, H:i'),
+            at: Clock::of($stall)->moment($m->at),
             ago: $m->at->diffForHumans(),
             voice: $m->voice,
             who: $m->who,

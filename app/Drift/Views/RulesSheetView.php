@@ -6,6 +6,7 @@ namespace WindowStall\Drift\Views;
 
 use WindowStall\Drift\RuleBook;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** A stall's rules for what suppliers change, and when it is told of what asks. */
@@ -15,7 +16,7 @@ final readonly class RulesSheetView
      * @param  RulesView  $all  those for all suppliers
      * @param  list<RulesView>  $suppliers
      * @param  int|null  $digestHour  of the day; null where no mail is sent
-     * @param  string  $digestZone  by whose clock: an IANA name
+     * @param  string  $digestZone  the place by whose clock
      */
     public function __construct(
         public RulesView $all,
@@ -34,7 +35,7 @@ final readonly class RulesSheetView
                 $book->connections(),
             ),
             digestHour: $stall->digest_hour,
-            digestZone: $stall->digest_zone,
+            digestZone: Clock::of($stall)->place(),
         );
     }
 }

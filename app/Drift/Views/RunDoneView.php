@@ -9,6 +9,7 @@ use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Runs\Run;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** One pull, opened: what came, what was done with it, and by which rule. */
@@ -47,7 +48,7 @@ final readonly class RunDoneView
         $rows = DB::select(sprintf(self::DONE, self::NAMED), ['stall' => $stall->id, 'run' => $run->id]);
 
         return new self(
-            when: (string) ($run->started_at ?? $run->created_at)?->format('D j M Y, H:i').' UTC',
+            when: Clock::of($stall)->moment($run->started_at ?? $run->created_at ?? now()),
             came: self::came($run),
             done: array_map(self::row(...), array_values($rows)),
         );

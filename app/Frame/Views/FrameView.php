@@ -13,6 +13,7 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
@@ -35,6 +36,7 @@ final readonly class FrameView
         public ?string $brand,
         public ?string $shade,
         public ?string $currency,
+        public ?string $clock,
         public ?string $shopUrl,
         public bool $shopOpen,
         public int $onBench,
@@ -62,6 +64,7 @@ final readonly class FrameView
                 brand: null,
                 shade: null,
                 currency: null,
+                clock: null,
                 shopUrl: null,
                 shopOpen: false,
                 onBench: 0,
@@ -83,6 +86,7 @@ final readonly class FrameView
             brand: $tones?->get('fill')->toHex(),
             shade: $tones?->get('band')->toHex(),
             currency: $stall->currency,
+            clock: Clock::of($stall)->place(),
             shopUrl: $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
             shopOpen: $stall->open,
             onBench: Listing::of($stall)->where('state', ListingState::OnBench)->count(),
@@ -103,7 +107,7 @@ final readonly class FrameView
                 ->join('listings as l', 'l.id', '=', 'v.listing_id')
                 ->where('prices.stall_id', $stall->id)
                 ->where('prices.market', $stall->home_market)
-                ->where('prices.above_floor_minor', '<', 0)
+                ->where('prices.under_floor', true)
                 ->where('v.own_on', true)
                 ->where('v.own_under_floor', false)
                 ->where('l.state', ListingState::InWindow)

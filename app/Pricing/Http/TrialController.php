@@ -19,6 +19,7 @@ use WindowStall\Pricing\Views\PricingDoneView;
 use WindowStall\Pricing\Views\TrialDoneView;
 use WindowStall\Pricing\Views\TrialView;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
 use WindowStall\Stall\Terms\PriceRecipe;
@@ -120,7 +121,7 @@ final class TrialController
                     $stall
                         ->rates()
                         ->where('from', $currency)
-                        ->update(['rate' => $rate, 'day' => today()->toDateString(), 'typed' => true]);
+                        ->update(['rate' => $rate, 'day' => Clock::of($stall)->today(), 'typed' => true]);
                 }
                 foreach ($changes['recipes'] ?? [] as $recipe) {
                     $stall
@@ -174,8 +175,9 @@ final class TrialController
         );
         $rates = array_filter(
             CostForm::rates($stall, $typed['rates']),
-            static fn (string $rate, string $currency): bool => (float) $rate !==
-                (float) $stall->rates->firstWhere('from', $currency)?->rate,
+            static fn (string $rate, string $currency): bool => $stall->rates
+                ->firstWhere('from', $currency)
+                ?->stands($rate) !== true,
             ARRAY_FILTER_USE_BOTH,
         );
         $mine = SupplierConnection::of($stall)->pluck('id')->all();

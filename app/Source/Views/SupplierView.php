@@ -13,6 +13,7 @@ use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\TellsWhatMoves;
 use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 
 /** One supplier of the stall: how it fares, when it is pulled, what couldn't be used, and what its end would mean. */
@@ -107,7 +108,7 @@ final readonly class SupplierView
             news: self::news($connection),
             missed: $connection->unheard_from !== null,
             next: $connection->next_pull_at?->isFuture() === true
-                ? $connection->next_pull_at->format('D j M, H:i').' UTC'
+                ? Clock::here()->near($connection->next_pull_at)
                 : null,
             trouble: $connection->trouble,
             items: (int) ($counts->items ?? 0),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
+use Illuminate\Support\Carbon;
 use WindowStall\Core\Delivery\WorkingDays;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\ExchangeRate;
+use WindowStall\Stall\Clock;
 use WindowStall\Support\Views\MoneyView;
 
 /** One way goods can come: from where, how, for how much, and between which dates if it is ordered today. */
@@ -24,7 +26,7 @@ final readonly class WayView
 
     public static function of(Offer $offer, ExchangeRate $rate): self
     {
-        $today = today()->toDateTimeImmutable();
+        $today = Carbon::parse(Clock::here()->today())->toDateTimeImmutable();
 
         return new self(
             warehouse: $offer->warehouse,

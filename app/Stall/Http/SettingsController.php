@@ -8,6 +8,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Stall\Clock;
+use WindowStall\Stall\Events\ClockMoved;
 use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
@@ -22,6 +24,7 @@ final class SettingsController
         return Inertia::render('stall/Settings', [
             'settings' => SettingsView::of($stall),
             'countries' => Choices::countries(),
+            'zones' => Clock::zones(),
         ]);
     }
 
@@ -31,6 +34,9 @@ final class SettingsController
         $home = (string) $facts['home_market'];
         unset($facts['home_market']);
         $stall->update($facts);
+        if ($stall->wasChanged('zone')) {
+            event(new ClockMoved($stall));
+        }
         $stall->bumpShop();
         if ($home === $stall->home_market) {
             return back()->with('say', 'Saved.');

@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\StallRules;
 use WindowStall\Stall\Terms\ReferenceRates;
@@ -21,6 +22,7 @@ final class StallController
         return Inertia::render('stall/NewStall', [
             'countries' => Choices::countries(),
             'currencies' => ReferenceRates::currencies(),
+            'zones' => Clock::zones(),
             'shopsHost' => config('stall.shops_host'),
         ]);
     }

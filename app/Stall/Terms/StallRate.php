@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Terms;
 
+use Brick\Math\BigDecimal;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -20,4 +21,14 @@ final class StallRate extends Model
     public $timestamps = false;
 
     protected $table = 'exchange_rates';
+
+    /**
+     * Whether this is the rate that stands, however it is written.
+     *
+     * @param  string  $rate  a decimal number
+     */
+    public function stands(string $rate): bool
+    {
+        return BigDecimal::of($rate)->isEqualTo($this->rate);
+    }
 }

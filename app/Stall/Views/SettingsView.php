@@ -18,6 +18,7 @@ final readonly class SettingsView
         public string $homeMarket,
         public string $currency,
         public int $promiseDays,
+        public string $zone,
         public array $tokens,
         public string $apiAddress,
     ) {
@@ -32,6 +33,7 @@ final readonly class SettingsView
             homeMarket: $stall->home_market,
             currency: $stall->currency,
             promiseDays: $stall->promise_days,
+            zone: $stall->zone,
             tokens: array_values(
                 $stall
                     ->tokens()

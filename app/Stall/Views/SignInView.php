@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Views;
 
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\SignIn;
 
 /** A place where a person is signed in. */
@@ -25,7 +26,7 @@ final readonly class SignInView
             id: $s->id,
             place: $s->place(),
             address: $s->address,
-            since: $s->created_at->format('j F Y'),
+            since: Clock::here()->day($s->created_at),
             seen: $s->seen_at->diffForHumans(),
             here: $s->id === $here,
         );

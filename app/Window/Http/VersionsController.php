@@ -6,7 +6,7 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Window\DressWindow;
@@ -33,7 +33,7 @@ final readonly class VersionsController
         $request->validate(['at' => 'nullable|date|max:40']);
         $at = $request->input('at');
         is_string($at) && $at !== ''
-            ? $this->dress->publishAt($stall, self::user($request), Carbon::parse($at)->setTimezone('UTC'))
+            ? $this->dress->publishAt($stall, self::user($request), Clock::of($stall)->read($at))
             : $this->dress->publish($stall, self::user($request));
 
         return $this->galley($stall);

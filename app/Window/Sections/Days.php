@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Window\Sections;
 
 use Illuminate\Support\Carbon;
+use WindowStall\Stall\Clock;
 
-/** Whether something that shows from one day until another shows today, by the program's clock; open ends are empty. */
+/** Whether something that shows from one day until another shows today, by the stall's clock; open ends are empty. */
 final class Days
 {
     public static function within(string $from, string $until): bool
     {
-        $today = Carbon::now()->format('Y-m-d');
+        $today = Clock::here()->today();
 
         return ($from === '' || $from <= $today) && ($until === '' || $today <= $until);
     }
@@ -23,10 +24,11 @@ final class Days
      */
     public static function next(array $spans): ?Carbon
     {
+        $clock = Clock::here();
         $turns = [];
         foreach ($spans as [$from, $until]) {
-            $turns[] = $from === '' ? null : Carbon::parse($from)->startOfDay();
-            $turns[] = $until === '' ? null : Carbon::parse($until)->addDay()->startOfDay();
+            $turns[] = $from === '' ? null : $clock->begins($from);
+            $turns[] = $until === '' ? null : $clock->begins(Carbon::parse($until)->addDay()->toDateString());
         }
         $coming = array_filter($turns, static fn (?Carbon $turn): bool => $turn !== null && $turn->isFuture());
 

@@ -7,6 +7,7 @@ namespace WindowStall\Window\Views;
 use WindowStall\Core\Policies\Blank;
 use WindowStall\Core\Policies\Clause;
 use WindowStall\Core\Policies\Policy;
+use WindowStall\Stall\Clock;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** A policy as it would be published now, and where what is published says otherwise. */
@@ -38,7 +39,7 @@ final readonly class PolicyView
             clauses: array_map(static fn (Clause $c): string => $c->words, $policy->clauses),
             blanks: array_map(static fn (Blank $b): string => $b->words(), $policy->blanks()),
             number: $version?->number,
-            published: $version?->published_at->format('j F Y'),
+            published: $version === null ? null : Clock::here()->day($version->published_at),
             differs: $version === null ? [] : array_map(
                 static fn (array $d): SaidOtherwiseView => new SaidOtherwiseView($d['said'], $d['now']),
                 $policy->differs($version->words),

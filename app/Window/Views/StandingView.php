@@ -6,6 +6,7 @@ namespace WindowStall\Window\Views;
 
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Window\Changes;
+use WindowStall\Stall\Clock;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Window;
@@ -52,7 +53,7 @@ final readonly class StandingView
                 1 => '1 text still reads as the program drafted it',
                 default => $untouched.' texts still read as the program drafted them',
             },
-            due: $due?->due_at?->format('j M Y, H:i'),
+            due: $due?->due_at === null ? null : Clock::here()->moment($due->due_at),
             dueId: $due?->id,
         );
     }

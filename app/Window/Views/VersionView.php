@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Views;
 
+use WindowStall\Stall\Clock;
 use WindowStall\Stall\PreviewLinks;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\WindowRevision;
@@ -21,7 +22,7 @@ final readonly class VersionView
             id: $revision->id,
             words: match (true) {
                 $revision->name !== null => $revision->name,
-                $revision->due_at !== null => 'To be published '.$revision->due_at->format('j M Y, H:i'),
+                $revision->due_at !== null => 'To be published '.Clock::of($stall)->moment($revision->due_at),
                 $revision->published_at !== null => 'Published',
                 default => 'Kept',
             },

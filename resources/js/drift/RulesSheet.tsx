@@ -118,8 +118,7 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
               className={BLANK}
               onChange={(e) => {
                 const hour = e.target.value === '' ? null : Number(e.target.value);
-                const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-                ask(send<RulesSheetView>('PUT', route('drift.digest', handle), { hour, zone }));
+                ask(send<RulesSheetView>('PUT', route('drift.digest', handle), { hour }));
               }}
             >
               <option value="">never</option>
@@ -129,17 +128,12 @@ export function RulesSheet({ open, onClose }: { open: boolean; onClose: () => vo
                 </option>
               ))}
             </select>
-            {sheet.digestHour !== null && ` by the clock of ${place(sheet.digestZone)}`}, and only then.
+            {sheet.digestHour !== null && ` by the clock of ${sheet.digestZone}`}, and only then.
           </p>
         </section>
       )}
     </Sheet>
   );
-}
-
-/** "New York" for "America/New_York". */
-function place(zone: string): string {
-  return (zone.split('/').pop() ?? zone).replaceAll('_', ' ');
 }
 
 /** One supplier's rules, or those for all, as a sentence. */

@@ -8,6 +8,8 @@ import { TextField } from '@/ui/TextField';
 interface Props {
   countries: { code: string; name: string }[];
   currencies: string[];
+  /** Names of time zones, as IANA has them. */
+  zones: string[];
   shopsHost: string;
 }
 
@@ -22,7 +24,7 @@ function addressFrom(name: string): string {
     .slice(0, 39);
 }
 
-export default function NewStall({ countries, currencies, shopsHost }: Props) {
+export default function NewStall({ countries, currencies, zones, shopsHost }: Props) {
   const form = useForm({
     name: '',
     handle: '',
@@ -31,6 +33,7 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
     currency: 'GBP',
     vat: '20',
     flat_delivery: '2.95',
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   });
   const field = fieldsOf(form);
   const [typedAddress, setTypedAddress] = useState(false);
@@ -40,7 +43,7 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
       <Head title="A new stall" />
       <h1 className="name text-[32px]">Set up a stall</h1>
       <p className="mt-1 mb-8 text-mute">
-        Seven facts. The address, the country and the currency stay; the rest can be changed later.
+        Eight facts. The address, the country and the currency stay; the rest can be changed later.
       </p>
       <form
         onSubmit={(e) => {
@@ -86,6 +89,11 @@ export default function NewStall({ countries, currencies, shopsHost }: Props) {
           {...field('flat_delivery')}
           after={form.data.currency}
           inputMode="decimal"
+        />
+        <ChoiceField
+          label="Its clock: where you keep your hours"
+          {...field('zone')}
+          choices={zones.map((z) => ({ value: z, label: z.replaceAll('_', ' ') }))}
         />
         <div className="col-span-2 pt-2">
           <Button kind="do" type="submit" disabled={form.processing}>

@@ -12,8 +12,10 @@ import { TextField } from '@/ui/TextField';
 export default function Settings({
   settings: s,
   countries,
+  zones,
 }: {
   settings: SettingsView;
+  zones: string[];
   countries: { code: string; name: string }[];
 }) {
   const handle = useHandle();
@@ -22,6 +24,7 @@ export default function Settings({
     name: s.name,
     home_market: s.homeMarket,
     promise_days: String(s.promiseDays),
+    zone: s.zone,
   });
   const field = fieldsOf(form);
   return (
@@ -53,6 +56,11 @@ export default function Settings({
           {...field('promise_days')}
           after="working days"
           hint="Goods that take longer are warned of in Source"
+        />
+        <ChoiceField
+          label="Its clock"
+          {...field('zone')}
+          choices={zones.map((z) => ({ value: z, label: z.replaceAll('_', ' ') }))}
         />
         <p className="self-end sm:col-span-2 pb-1 text-mute">
           What every sale bears, VAT, fees and exchange rates stand on the{' '}

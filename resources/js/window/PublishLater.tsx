@@ -1,12 +1,14 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
+import { useFrame } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
 import { Popup } from '@/ui/Popup';
 
-/** Publishing set for a day and an hour, in the seller's own time. */
+/** Publishing set for a day and an hour, by the stall’s clock. */
 export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean> }) {
   const [open, setOpen] = useState(false);
   const [at, setAt] = useState('');
+  const clock = useFrame()?.clock ?? 'UTC';
   return (
     <Popup
       open={open}
@@ -19,7 +21,7 @@ export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean
       }
     >
       <label className="block text-[13px] text-mute">
-        Goes out at
+        Goes out at, by the clock of {clock}
         <input
           type="datetime-local"
           value={at}
@@ -39,7 +41,7 @@ export function PublishLater({ onSet }: { onSet: (at: string) => Promise<boolean
         className="mt-3"
         disabled={at === ''}
         onClick={() => {
-          void onSet(new Date(at).toISOString()).then((ok) => {
+          void onSet(at).then((ok) => {
             if (ok) setOpen(false);
           });
         }}
