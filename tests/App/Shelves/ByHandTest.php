@@ -122,6 +122,19 @@ final class ByHandTest extends AppTestCase
         self::assertSame([[], [], [], []], array_column($why, 'reasons'));
     }
 
+    public function test_no_two_shelves_lead_with_one_picture_where_their_goods_allow_it(): void
+    {
+        [$a, $b] = $this->goods;
+        [$one, $two, $three] = [$this->shelf(), $this->shelf('Two'), $this->shelf('Three')];
+        foreach ([$one, $two, $three] as $shelf) {
+            $this->place($shelf, [$a, $b], 'in');
+        }
+        $covers = fn (): array => array_map(static fn (Picture $p): int => $p->listing_id ?? 0, Covers::of($this->stall));
+        self::assertSame([$one->id => $a, $two->id => $b, $three->id => $a], $covers(), 'the third has no other');
+        $this->say($two, ['cover_id' => $a])->assertOk();
+        self::assertSame([$b, $a], [$covers()[$one->id], $covers()[$two->id]], 'what was chosen stands');
+    }
+
     public function test_the_chosen_cover_stands_for_it_as_long_as_it_can(): void
     {
         [$a, $b] = $this->goods;
@@ -215,9 +228,9 @@ final class ByHandTest extends AppTestCase
         $this->place($shelf, [$b], 'in')->assertJsonPath('goods.0.title', 'Item b, new');
     }
 
-    private function shelf(): Shelf
+    private function shelf(string $name = 'By hand'): Shelf
     {
-        return app(ChangeShelf::class)->make($this->stall, 'By hand', null);
+        return app(ChangeShelf::class)->make($this->stall, $name, null);
     }
 
     /** @return list<int> */
