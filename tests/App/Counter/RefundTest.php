@@ -127,8 +127,8 @@ final class RefundTest extends AppTestCase
         ]);
         $row->update(['sending_until' => null, 'next_try_at' => '2027-01-01 10:30:00']);
         $this->refund()->assertSessionHasErrors([
-            'said' => 'Oakum Depot may have this order: it was sent and no answer came. It is asked again at 10:30 '.
-                'UTC; refund it once that is known.',
+            'said' => 'Oakum Depot may have this order: it was sent and no answer came. It is asked again at 10:30; '.
+                'refund it once that is known.',
         ]);
         self::assertSame(
             [OrderState::Paid, 'captured', 2],
