@@ -49,9 +49,10 @@ start_server() {
 warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" optimize; }
 
 # Each kind of work has workers of its own, so that none waits for another; within a queue stalls take turns. While one of
-# two waits for an answer from outside, the other goes on. They rest until the database says that a job has come.
+# two waits for an answer from outside, the other goes on. They rest until the database says that a
+# job has come; over Redis, which can't, they look every 0.2 s.
 start_worker() {
-  local work=(php "$root/artisan" queue:work --tries=1 --max-time=3600)
+  local work=(php "$root/artisan" queue:work --tries=1 --max-time=3600 --sleep=0.2)
   case $1 in
     worker) start_child worker "${work[@]}" --queue=default ;;
     worker-mail) start_child worker-mail "${work[@]}" --queue=mail ;;
