@@ -93,7 +93,9 @@ export function ItemRow({ item, row, tab, trial, chosen, busy, onChoose, onTake,
           <span className="text-[13px] text-mute">on your bench</span>
         ) : (
           <Button small disabled={busy} tabIndex={tab} onClick={onTake} aria-label={`Take to bench: ${item.title}`}>
-            Take<span className="@max-lg:hidden"> to bench</span>
+            <span>
+              Take<span className="@max-lg:hidden"> to bench</span>
+            </span>
           </Button>
         )}
       </td>
