@@ -38,8 +38,10 @@ final class PageStore
             // Compressed beside the plain one, first: whoever finds the page finds both.
             $this->put($file.'.gz', (string) gzencode($html, 9));
             $this->put($file, $html);
-        } catch (ErrorException) {
-            // The disk is full. The shopper is answered all the same; the page is kept when there is room again.
+        } catch (ErrorException $e) {
+            // The disk is full, say. The shopper is answered all the same; the page is kept when it can be.
+            report($e);
+
             return;
         }
         // Smaller still, once the shopper has been answered.

@@ -23,7 +23,7 @@ final class HomeController
         $doors = Door::of($user);
         $last = $user->getAttribute('current_stall_id');
         $door = Arr::first($doors, static fn (Door $door): bool => $door->stall === $last) ?? $doors[0] ?? null;
-        $stall = $door === null ? null : Door::enterFor($user, $door->handle);
+        $stall = $door === null ? null : Door::enter($door->handle);
 
         return $stall instanceof Stall
             ? redirect()->route(Listing::of($stall)->exists() ? 'bench' : 'source', $stall)

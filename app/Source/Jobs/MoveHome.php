@@ -6,11 +6,9 @@ namespace WindowStall\Source\Jobs;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Runs\Run;
-use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Events\HomeMoved;
-use WindowStall\Source\Events\MarketLanded;
 use WindowStall\Source\Landing\LandItems;
 use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\Stall;
@@ -19,7 +17,7 @@ use WindowStall\Stall\Stall;
  * Makes another country the one a stall sells to first. What everything costs there, and its prices, are worked out
  * before shoppers are asked them; till then the stall sells as it did.
  */
-final class MoveHome extends RunJob
+final class MoveHome extends LandingRun
 {
     /** Begins it, unless it is under way already. */
     public static function begin(HomeWanted $wanted): void
@@ -33,18 +31,17 @@ final class MoveHome extends RunJob
             Run::of($wanted->stall)
                 ->create([
                     'kind' => RunKind::Land,
-                    'subject' => ['market' => $wanted->market, 'home' => $wanted->market],
+                    'subject' => [
+                        'market' => $wanted->market,
+                        'home' => $wanted->market,
+                        'from' => $wanted->stall->home_market,
+                    ],
                     'user_id' => $wanted->by?->id,
                     'state' => RunState::Waiting,
                     'counts' => [],
                 ])
                 ->begin(self::class);
         }
-    }
-
-    protected static function queueName(): string
-    {
-        return 'pulls';
     }
 
     public function handle(LandItems $land): void
@@ -60,16 +57,11 @@ final class MoveHome extends RunJob
             function () use ($run, $stall, $market, $land): void {
                 DB::table('markets')->updateOrInsert(['stall_id' => $stall->id, 'market' => $market], ['sold' => true]);
                 $stall->unsetRelation('marketRows');
-                $land($stall, markets: [$market], progress: function (int $done) use ($run): void {
-                    $run->stopIfCancelled();
-                    $run->update(['done' => $done]);
-                });
-                $stall->marketsLanded($market);
-                event(new MarketLanded($stall, $market));
-                $before = $stall->home_market;
+                $this->land($run, $stall, $market);
                 $stall->update(['home_market' => $market]);
-                // Every variant is landed at home, listed ones abroad; quotes for both are known by now.
-                $land($stall, markets: [$market, $before]);
+                // Every variant is landed at home, listed ones abroad; quotes for both are known by now. Where it was at
+                // home before is in the run: taken up again, it may have moved already.
+                $land($stall, markets: [$market, (string) ($run->subject['from'] ?? $market)]);
                 event(new HomeMoved($stall));
                 $stall->bumpShop();
             },

@@ -71,7 +71,11 @@ final class LookAtMarket
     {
         $runs = static fn () => Run::of($stall)->where('kind', RunKind::Land)->latest('id');
         foreach (
-            [$runs()->where('subject->market', $market)->first(), $runs()->whereNotNull('subject->home')->first()] as $run
+            [
+                $runs()->where('subject->market', $market)->first(),
+                // One that failed is told of for a day: till then somebody may have thought better of it.
+                $runs()->whereNotNull('subject->home')->where('created_at', '>', now()->subDay())->first(),
+            ] as $run
         ) {
             if ($run !== null && ($run->state->open() || $run->state === RunState::Failed)) {
                 return $run;
