@@ -10,11 +10,11 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
   const [seen, setSeen] = useState(false);
   return (
     <section
-      className="border-t border-line bg-ochre-soft/40 px-6 py-3.5"
+      className="border-t border-line bg-ochre-soft/40 px-4 py-3.5 sm:px-6"
       aria-label={aside.headline}
       data-aside={aside.run}
     >
-      <div className="grid grid-cols-[1fr_230px_auto] items-center gap-6">
+      <div className="grid items-center gap-x-6 gap-y-2 lg:grid-cols-[1fr_230px_auto]">
         <div>
           <h2 className="name text-[16px] text-ochre">{aside.headline}</h2>
           <p>{[...aside.more, aside.effect].join(' ')}</p>
@@ -27,7 +27,7 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
             </>
           )}
         </p>
-        <div className="flex items-center justify-end gap-4 whitespace-nowrap">
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2 lg:justify-end lg:whitespace-nowrap">
           <button
             type="button"
             className={LINK}
@@ -67,7 +67,7 @@ export function AsidePull({ aside, handle }: { aside: SetAsideView; handle: stri
         </div>
       </div>
       {seen && (
-        <ul className="mt-3 columns-2 gap-10 text-[13.5px]">
+        <ul className="mt-3 gap-10 sm:columns-2 text-[13.5px]">
           {aside.samples.map((sample) => (
             <li key={sample} className="border-t border-line py-1">
               {sample}
