@@ -19,6 +19,8 @@ return [
     ],
     'scheme' => $scheme,
     'port_suffix' => $suffix,
+    // Where this machine's own web server answers: ready pages that went stale are asked of it again.
+    'own_address' => env('OWN_ADDRESS', 'http://127.0.0.1'.$suffix),
     'payment' => [
         'address' => env('PAYMENT_ADDRESS', $scheme.'://payment.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
         'key' => env('PAYMENT_KEY', 'pay-demo-key'),

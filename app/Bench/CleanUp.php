@@ -65,7 +65,6 @@ final readonly class CleanUp
                 return null;
             }
             $this->undo->end($step, Plural::of(count($changed), 'listing').' cleaned up');
-            $stall->bumpShop();
 
             return $step;
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Bench;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Source\ListedGoods;
 use WindowStall\Source\SupplierConnection;
@@ -24,9 +25,11 @@ final class ListedFromSupplier implements ListedGoods
 
     public function putBy(Stall $stall, SupplierConnection $connection): int
     {
-        event(new ListingsChanged($stall, null));
+        return DB::transaction(function () use ($stall, $connection): int {
+            event(new ListingsChanged($stall, null));
 
-        return $this->of($stall, $connection)->update(['state' => ListingState::PutBy]);
+            return $this->of($stall, $connection)->update(['state' => ListingState::PutBy]);
+        });
     }
 
     /** @return HasMany<Listing, Stall> */

@@ -91,16 +91,22 @@ final readonly class ProjectListings
         $this->chooseSources($stall, $ids);
         ($this->price)($stall, $ids);
         foreach (array_chunk($ids ?? Listing::of($stall)->orderBy('id')->pluck('id')->all(), self::CHUNK) as $some) {
-            $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
-            $this->address($stall, DB::select(self::RENAMED, $of));
-            ($this->count)($stall, $some);
-            $wanted = array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id'));
-            $line = $wanted === [] ? '' : PictureQueue::of($stall->id);
-            foreach ($wanted as $listing) {
-                FetchPictures::dispatch((int) $listing)->onQueue($line);
-            }
+            DB::transaction(fn () => $this->show($stall, $some), attempts: 3);
         }
-        event(new ListingsChanged($stall, $ids));
+    }
+
+    /** @param  list<int>  $some */
+    private function show(Stall $stall, array $some): void
+    {
+        $of = ['stall' => $stall->id, 'ids' => PgArray::numbers($some)];
+        $this->address($stall, DB::select(self::RENAMED, $of));
+        ($this->count)($stall, $some);
+        $wanted = array_unique(array_column(DB::select(self::WANTED, $of), 'listing_id'));
+        $line = $wanted === [] ? '' : PictureQueue::of($stall->id);
+        foreach ($wanted as $listing) {
+            FetchPictures::dispatch((int) $listing)->onQueue($line)->afterCommit();
+        }
+        event(new ListingsChanged($stall, $some));
     }
 
     /**
@@ -140,24 +146,35 @@ final readonly class ProjectListings
                 fn ($q) => $q->where('stall_id', $stall->id)->when($ids !== null, fn ($q) => $q->whereKey($ids)),
             )
             ->where(fn ($q) => $q->whereHas('sources')->orWhereNotNull('sold_variant_id'));
-        foreach ($rows->get() as $row) {
-            $sources = array_values(
-                $row->sources
-                    ->map(
-                        static fn (VariantSource $s): Supply => new Supply(
-                            $s->supplier_variant_id,
-                            $s->supplierVariant?->available() ?? 0,
-                            $s->use,
-                            $s->supplierVariant?->landed_minor,
-                            $s->supplierVariant?->days_max,
-                        ),
-                    )
-                    ->all(),
-            );
-            $sold = $sources === [] ? null : Supply::selling($sources)->id;
-            if ($row->sold_variant_id !== $sold) {
-                $row->update(['sold_variant_id' => $sold]);
-            }
+        $moved = $rows->get()->filter(self::sellsFromElsewhere(...));
+        if ($moved->isNotEmpty()) {
+            DB::transaction(static function () use ($stall, $moved): void {
+                $moved->each(static fn (ListingVariant $row) => $row->save());
+                $listings = $moved->pluck('listing_id')->filter()->unique();
+                event(new ListingsChanged($stall, array_values(array_map(intval(...), $listings->all()))));
+            }, attempts: 3);
         }
+    }
+
+    /** Whether it is sold from another place than until now, which is filled in. */
+    private static function sellsFromElsewhere(ListingVariant $row): bool
+    {
+        $sources = array_values(
+            $row->sources
+                ->map(
+                    static fn (VariantSource $s): Supply => new Supply(
+                        $s->supplier_variant_id,
+                        $s->supplierVariant?->available() ?? 0,
+                        $s->use,
+                        $s->supplierVariant?->landed_minor,
+                        $s->supplierVariant?->days_max,
+                    ),
+                )
+                ->all(),
+        );
+
+        return $row->fill([
+            'sold_variant_id' => $sources === [] ? null : Supply::selling($sources)->id,
+        ])->isDirty('sold_variant_id');
     }
 }

@@ -41,13 +41,13 @@ final readonly class PutInWindow
                 $listing->update(['state' => ListingState::InWindow, 'shown_since' => $listing->shown_since ?? now()]);
                 $placed[] = $listing;
             }
-            PriceHistory::begin(array_map(static fn (Listing $l): int => $l->id, $placed));
+            $ids = array_map(static fn (Listing $l): int => $l->id, $placed);
+            // Their pages are from here on.
+            event(new ListingsChanged($stall, $ids));
+            PriceHistory::begin($ids);
 
             return new Placement($placed, $left);
         }, attempts: 3);
-        if ($placement->placed !== []) {
-            $stall->bumpShop();
-        }
 
         return $placement;
     }
@@ -65,7 +65,6 @@ final readonly class PutInWindow
 
             return $moved;
         });
-        $stall->bumpShop();
 
         return $moved;
     }

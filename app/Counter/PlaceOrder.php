@@ -18,8 +18,7 @@ final class PlaceOrder
     public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
     {
         return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {
-            // The stall's row hands out order numbers, one shopper at a time.
-            $locked = Stall::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail();
+            $number = OrderNumbers::next($stall);
             $known = Order::query()
                 ->where('basket_id', $basket->id)
                 ->where('basket_hash', $contents->hash())
@@ -39,7 +38,7 @@ final class PlaceOrder
             $order = Order::query()->create(
                 $facts + [
                     'stall_id' => $stall->id,
-                    'number' => $locked->next_order_number,
+                    'number' => $number,
                     'token' => rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '='),
                     'basket_id' => $basket->id,
                     'basket_hash' => $contents->hash(),
@@ -61,7 +60,7 @@ final class PlaceOrder
                     'policies' => $policies,
                 ],
             );
-            $locked->update(['next_order_number' => $locked->next_order_number + 1]);
+            OrderNumbers::take($stall);
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([
                     'listing_variant_id' => $entry->variant->row->id,

@@ -14,8 +14,6 @@ use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
-use WindowStall\Shop\GoodsPage;
-use WindowStall\Source\SupplierVariant;
 
 /**
  * Brings an order from "waiting for payment" to "paid", once, whoever asks and however often.
@@ -151,7 +149,6 @@ final readonly class TakePayment
             $this->reservations->release($order);
             $this->payment->void($payment);
             $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
-            $order->stall?->bumpShop();
 
             return;
         }
@@ -174,9 +171,6 @@ final readonly class TakePayment
                 'total' => $order->money($order->total_minor)->digits(),
                 'currency' => $order->currency,
             ]);
-        }
-        if ($done && $this->nearlyOut($order)) {
-            $order->stall?->bumpShop();
         }
     }
 
@@ -211,14 +205,5 @@ final readonly class TakePayment
             SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
         }
         DB::update(self::PARTED, ['order' => $order->id]);
-    }
-
-    /** Whether something is now nearly or quite sold out, so that pages must say so. */
-    private function nearlyOut(Order $order): bool
-    {
-        return SupplierVariant::query()
-            ->whereKey($order->lines->pluck('supplier_variant_id'))
-            ->get()
-            ->contains(fn (SupplierVariant $v): bool => $v->available() <= GoodsPage::FEW);
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Drift\Standing;
@@ -86,7 +87,7 @@ final readonly class Decide
                 throw new Refusal('None of that waits any more: it was decided meanwhile, or the supplier took it back.');
             }
             $listings = array_values(array_unique(array_map(intval(...), $found->pluck('listing_id')->all())));
-            $do = function (BenchChange $step) use ($stall, $by, $found, $as): void {
+            $do = function (BenchChange $step) use ($stall, $by, $found, $as, $words): StepDone {
                 $agreed = $as === Standing::Agreed;
                 $ofCost = static fn (DriftChange $change): bool => $change->kind->prices();
                 $this->carryOut->costs($found->filter($ofCost), $agreed);
@@ -100,9 +101,10 @@ final readonly class Decide
                     'decided_by' => $by?->id,
                     'decided_at' => Carbon::now(),
                 ]);
+
+                return new StepDone(sprintf($words, self::count($found->count())));
             };
-            $said = static fn (): string => sprintf($words, self::count($found->count()));
-            [, $step] = $this->undo->around($stall, $by, $listings, $do, $said);
+            [$step] = $this->undo->whileLocked($stall, $by, $listings, $do);
             $policy = $as === Standing::Agreed ? Policy::Follow : Policy::Keep;
             $this->fromNowOn($stall, $found->whereIn('id', $ids), $policy, $for, $step);
             JudgeListings::count($listings);
@@ -110,7 +112,6 @@ final readonly class Decide
             return [$step, $listings];
         });
         ($this->project)($stall, $listings);
-        $stall->bumpShop();
 
         return $step;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace WindowStall\Drift;
 
 use Illuminate\Support\Facades\DB;
-use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
@@ -80,10 +79,6 @@ final readonly class FollowSupplier
         KeepBack::of($more->connection, all: false);
         ($this->project)($stall, $listings);
         ($this->reckon)($stall);
-        if ($listings !== []) {
-            $slugs = Listing::of($stall)->whereKey($listings)->pluck('slug')->map(strval(...));
-            $stall->bumpShop(only: array_values($slugs->all()));
-        }
         self::tell($stall, $more, $last);
     }
 

@@ -6,6 +6,7 @@ namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Runs\Run;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -64,6 +65,8 @@ final readonly class ChangePricing
             Stall::query()->whereKey($stall->id)->lockForUpdate()->first();
             $before = $this->snapshot($stall);
             $do();
+            // What is said of delivery and tax stands on every page; prices tell of themselves.
+            StalePages::frame($stall);
             $change = $trial ?? new PricingChange(['stall_id' => $stall->id]);
             $change
                 ->fill([
@@ -105,6 +108,7 @@ final readonly class ChangePricing
             };
             $now = $this->snapshot($stall);
             $this->put($stall, $change->before);
+            StalePages::frame($stall);
             $change->update(['undone_at' => now()]);
 
             return $now;

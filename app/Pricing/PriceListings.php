@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\MakesPrices;
 use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Stall\Stall;
@@ -24,6 +25,9 @@ final class PriceListings implements MakesPrices
 {
     /** Listings of one part: whole tables are read for each, so parts are large. */
     private const PART = 40_000;
+
+    /** Where prices of more listings moved at once, they aren't named one by one. */
+    private const NAMED = 5_000;
 
     /** The first of the two numbers of PostgreSQL's advisory lock; the second is the stall's. */
     public const TURN = 5_403;
@@ -79,27 +83,41 @@ final class PriceListings implements MakesPrices
 
     /** Columns: those of a price; the same of what stands, and of what was made. */
     private const CHANGE = <<<'SQL'
-        UPDATE prices AS price
-        SET (%1$s, currency, since) = (
-            %3$s, :currency::char(3),
-            CASE WHEN price.shown_minor IS DISTINCT FROM made.shown_minor THEN now() ELSE price.since END
+        WITH moved AS (
+            UPDATE prices AS price
+            SET (%1$s, currency, since) = (
+                %3$s, :currency::char(3),
+                CASE WHEN price.shown_minor IS DISTINCT FROM made.shown_minor THEN now() ELSE price.since END
+            )
+            FROM stage_prices AS made
+            WHERE price.listing_variant_id = made.listing_variant_id
+              AND price.market = :market
+              AND (%2$s, price.currency::text) IS DISTINCT FROM (%3$s, :currency::text)
+            RETURNING price.listing_variant_id
         )
-        FROM stage_prices AS made
-        WHERE price.listing_variant_id = made.listing_variant_id
-          AND price.market = :market
-          AND (%2$s, price.currency::text) IS DISTINCT FROM (%3$s, :currency::text)
+        SELECT variant.listing_id, count(*) AS prices
+        FROM moved
+        JOIN listing_variants AS variant ON variant.id = moved.listing_variant_id
+        GROUP BY variant.listing_id
         SQL;
 
     private const ADD = <<<'SQL'
-        INSERT INTO prices (listing_variant_id, %1$s, market, stall_id, currency, since)
-        SELECT made.listing_variant_id, %3$s, :market::char(2), :stall, :currency::char(3), now()
-        FROM stage_prices AS made
-        WHERE NOT EXISTS (
-            SELECT 1
-            FROM prices AS price
-            WHERE price.listing_variant_id = made.listing_variant_id
-              AND price.market = :market::char(2)
+        WITH added AS (
+            INSERT INTO prices (listing_variant_id, %1$s, market, stall_id, currency, since)
+            SELECT made.listing_variant_id, %3$s, :market::char(2), :stall, :currency::char(3), now()
+            FROM stage_prices AS made
+            WHERE NOT EXISTS (
+                SELECT 1
+                FROM prices AS price
+                WHERE price.listing_variant_id = made.listing_variant_id
+                  AND price.market = :market::char(2)
+            )
+            RETURNING listing_variant_id
         )
+        SELECT variant.listing_id, count(*) AS prices
+        FROM added
+        JOIN listing_variants AS variant ON variant.id = added.listing_variant_id
+        GROUP BY variant.listing_id
         SQL;
 
     /** What shoppers are asked from now on, where it is another price than they were asked last. */
@@ -314,10 +332,21 @@ final class PriceListings implements MakesPrices
         ));
         $sql = static fn (string $written): string => sprintf($written, $of(''), $of('price.'), $of('made.'));
         $in = ['market' => $market, 'currency' => $currency];
-        $moved = DB::update($sql(self::CHANGE), $in);
-        $made = $new ? DB::affectingStatement($sql(self::ADD), $in + ['stall' => $stall->id]) : 0;
+        $moved = DB::select($sql(self::CHANGE), $in);
+        if ($new) {
+            $moved = [...$moved, ...DB::select($sql(self::ADD), $in + ['stall' => $stall->id])];
+        }
         DB::insert(self::NOTE, [$market]);
+        self::tell($stall, array_values(array_unique(array_map(intval(...), array_column($moved, 'listing_id')))));
 
-        return $moved + $made;
+        return array_sum(array_map(intval(...), array_column($moved, 'prices')));
+    }
+
+    /** @param  list<int>  $listings  some price of which moved */
+    private static function tell(Stall $stall, array $listings): void
+    {
+        if ($listings !== []) {
+            event(new ListingsChanged($stall, count($listings) > self::NAMED ? null : $listings));
+        }
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing;
 
-use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\Jobs\RepriceStall;
 use WindowStall\Runs\Run;
@@ -37,8 +36,6 @@ final readonly class Reprice
             self::AT_ONCE
         ) {
             ($this->price)($stall);
-            event(new ListingsChanged($stall, null));
-            $stall->bumpShop();
         } else {
             $run = $this->run($stall, $by, RunKind::Price, []);
             $run->begin(RepriceStall::class);

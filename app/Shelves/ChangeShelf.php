@@ -10,6 +10,7 @@ use WindowStall\Core\Shelves\RuleNotation;
 use WindowStall\Core\Shelves\RuleUnreadable;
 use WindowStall\Core\Shelves\Standing;
 use WindowStall\Stall\OneStall;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -86,8 +87,10 @@ final readonly class ChangeShelf
 
     public function remove(Stall $stall, Shelf $shelf): void
     {
-        $shelf->delete();
-        $stall->bumpShop();
+        DB::transaction(static function () use ($stall, $shelf): void {
+            $shelf->delete();
+            StalePages::frame($stall);
+        });
     }
 
     /** @param  callable(Shelf): void  $do */
@@ -103,6 +106,7 @@ final readonly class ChangeShelf
             $do($now);
             // Who is killed before its goods are put there leaves that to the minute.
             $now->increment('version', 1, ['filled_at' => null]);
+            StalePages::frame($stall);
         });
         $done = fn () => OneStall::within($stall->id, fn () => $this->done($stall, $shelf));
         $later ? defer($done) : $done();
@@ -111,7 +115,6 @@ final readonly class ChangeShelf
     private function done(Stall $stall, Shelf $shelf): void
     {
         $this->fill->all($stall, $shelf);
-        $stall->bumpShop();
     }
 
     /**

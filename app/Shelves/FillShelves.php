@@ -6,6 +6,7 @@ namespace WindowStall\Shelves;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
@@ -103,10 +104,7 @@ final readonly class FillShelves
         DB::insert(self::NOTE, [$changed->stall->id, $listings]);
         // What was changed stands whatever becomes of the shelves; what isn't worked in now waits for the next.
         DB::afterCommit(fn () => rescue(function () use ($changed): void {
-            if ($this($changed->stall) > 0) {
-                // Menus count what shelves hold, and the shop may have been shown since whoever changed it said so.
-                $changed->stall->bumpShop(only: []);
-            }
+            $this($changed->stall);
         }));
     }
 
@@ -177,6 +175,10 @@ final readonly class FillShelves
             ->whereKey($shelves->modelKeys())
             ->where(static fn ($q) => $q->where('moves', true)->orWhereNull('filled_at'))
             ->update(['filled_at' => now()]);
+
+        if ((int) $moved->moved > 0) {
+            StalePages::lists($stall);
+        }
 
         return (int) $moved->moved;
     }

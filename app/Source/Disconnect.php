@@ -73,7 +73,6 @@ final readonly class Disconnect
 
             return $put;
         });
-        $stall->bumpShop();
 
         return $put;
     }

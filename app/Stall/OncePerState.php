@@ -15,6 +15,26 @@ final class OncePerState
     /** Seconds it is kept where the shop doesn't change before. */
     private const KEPT = 3_600;
 
+    private static bool $afresh = false;
+
+    /**
+     * Makes everything anew meanwhile and keeps none of it: where the state isn't committed yet.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $do
+     * @return T
+     */
+    public static function afresh(callable $do): mixed
+    {
+        self::$afresh = true;
+        try {
+            return $do();
+        } finally {
+            self::$afresh = false;
+        }
+    }
+
     /**
      * @template T of array
      *
@@ -24,7 +44,10 @@ final class OncePerState
      */
     public static function of(Stall $stall, string $name, string $also, callable $make): array
     {
-        $state = $stall->shop_revision.' '.$also;
+        if (self::$afresh) {
+            return $make();
+        }
+        $state = ShopState::of($stall)->revision.' '.$also;
         $kept = Cache::get($name.' '.$stall->id);
         if (is_array($kept) && ($kept['state'] ?? '') === $state && isset($kept['made'])) {
             return $kept['made'];

@@ -17,7 +17,6 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Core\Words\Country;
-use WindowStall\Stall\Events\ShopChanged;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
 use WindowStall\Stall\Terms\PriceRecipe;
@@ -52,8 +51,6 @@ use WindowStall\Support\Refusal;
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened
- * @property int $shop_revision
- * @property int $next_order_number
  * @property int $promise_days the shop promises delivery within so many working days
  */
 final class Stall extends Model
@@ -226,21 +223,5 @@ final class Stall extends Model
             config('stall.shops_host').
             config('stall.port_suffix').
             $path;
-    }
-
-    /**
-     * Shoppers' pages are made anew after this: prices, stock or the window have changed.
-     *
-     * @param  list<string>|null  $only  the ends of addresses of goods whose pages alone changed, besides those that
-     *     show several goods; null where any page may have
-     */
-    public function bumpShop(?array $only = null): void
-    {
-        // Once what was changed can be read: a page made before that would show what was, under the new revision.
-        DB::afterCommit(function () use ($only): void {
-            self::query()->whereKey($this->id)->increment('shop_revision');
-            $this->refresh();
-            event(new ShopChanged($this->handle, $this->shop_revision, $only));
-        });
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Window;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -45,10 +46,10 @@ final readonly class DressWindow
         $window = DB::transaction(function () use ($stall, $by): Window {
             $window = $this->locked($stall);
             $this->show($window, $this->keep($stall, $window->workingContent(), $by, publishedAt: Carbon::now()));
+            StalePages::frame($stall);
 
             return $window->refresh();
         });
-        $stall->bumpShop();
 
         return $window;
     }
@@ -99,8 +100,8 @@ final readonly class DressWindow
                 $this->show($window, $revision);
             }
             $window->load('published')->turnNext();
+            StalePages::frame($stall);
         });
-        $stall->bumpShop();
     }
 
     /** Keeps the working copy under a name. */

@@ -43,6 +43,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\OneStall;
 use WindowStall\Stall\OpenStall;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\TurnSign;
 use WindowStall\Stall\User;
@@ -277,7 +278,7 @@ final class MakeDemo extends Command
                 ->firstOrFail()
                 ->update(['own_ladder' => $rungs]);
         }
-        $stall->bumpShop();
+        StalePages::frame($stall);
     }
 
     private function listings(Stall $stall, User $by): void

@@ -68,7 +68,6 @@ final readonly class ImportListings
                 $done->change,
                 Plural::of($done->changed, 'listing').' brought in',
             );
-            $stall->bumpShop();
         }
 
         return $done;

@@ -23,6 +23,7 @@ use WindowStall\Bench\Patch\Cells;
 use WindowStall\Bench\Patch\EditMany;
 use WindowStall\Bench\Patch\Patched;
 use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Bench\Views\DoneView;
 use WindowStall\Bench\Views\GridAnswerView;
@@ -202,19 +203,12 @@ final class GridController
             ->get()
             ->sortBy(static fn (Listing $l): int => (int) array_search($l->id, $ids, true))
             ->values();
-        [$listing, $change] = $undo->around(
-            $stall,
-            User::asking($request),
-            $ids,
-            fn (): Listing => $join(
-                $stall,
-                $listings,
-                (string) $typed['option'],
-                array_map(strval(...), $typed['values']),
-            ),
-            static fn (): string => sprintf('%d listings joined', count($ids)),
+        $values = array_map(strval(...), $typed['values']);
+        $joined = static fn (): StepDone => new StepDone(
+            words: sprintf('%d listings joined', count($ids)),
+            result: $join($stall, $listings, (string) $typed['option'], $values),
         );
-        $stall->bumpShop();
+        [$change, $listing] = $undo->whileLocked($stall, User::asking($request), $ids, $joined);
 
         return new JsonResponse(new JoinedView(listing: $listing->id, change: $change->id));
     }

@@ -15,6 +15,7 @@ use WindowStall\Bench\MakeUp\SetSources;
 use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Pictures\EditPicture;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Bench\Views\DraftAnswerView;
 use WindowStall\Bench\Views\DraftView;
@@ -104,21 +105,14 @@ final readonly class PreparingController
                 $typed['groups'],
             ),
         );
-        [$made, $change] = $this->undo->around(
-            $stall,
-            User::asking($request),
-            [$listing->id],
-            fn (): array => $split($stall, $listing, $groups),
-            static fn (array $made): string => sprintf('split into %d listings', count($made) + 1),
-            static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
-        );
+        $parts = static function () use ($split, $stall, $listing, $groups): StepDone {
+            $made = array_map(static fn (Listing $part): int => $part->id, $split($stall, $listing, $groups));
 
-        return new JsonResponse(
-            new SplitDoneView(
-                listings: [$listing->id, ...array_map(static fn (Listing $l): int => $l->id, $made)],
-                change: $change->id,
-            ),
-        );
+            return new StepDone(sprintf('split into %d listings', count($made) + 1), result: $made, made: $made);
+        };
+        [$change, $made] = $this->undo->whileLocked($stall, User::asking($request), [$listing->id], $parts);
+
+        return new JsonResponse(new SplitDoneView(listings: [$listing->id, ...$made], change: $change->id));
     }
 
     public function sources(Request $request, Stall $stall, Listing $listing, SetSources $set): JsonResponse
@@ -167,13 +161,12 @@ final readonly class PreparingController
         ]);
         // First the writing help is asked, with nothing locked; then what it said is written.
         $draft = $write->ask($stall, $listing, Manner::from($typed['manner']));
-        [, $change] = $this->undo->around(
-            $stall,
-            User::asking($request),
-            [$listing->id],
-            fn () => $write->write($stall, $listing->refresh(), $draft, array_values($typed['fields'])),
-            static fn (): string => 'drafts written',
-        );
+        $written = static function () use ($write, $stall, $listing, $draft, $typed): StepDone {
+            $write->write($stall, $listing->refresh(), $draft, array_values($typed['fields']));
+
+            return new StepDone('drafts written');
+        };
+        [$change] = $this->undo->whileLocked($stall, User::asking($request), [$listing->id], $written);
 
         return new JsonResponse(
             new DraftAnswerView(
@@ -250,16 +243,8 @@ final readonly class PreparingController
     /** @param  callable(): mixed  $do */
     private function step(Request $request, Stall $stall, Listing $listing, callable $do, string $words): JsonResponse
     {
-        [, $change] = $this->undo->around(
-            $stall,
-            User::asking($request),
-            [$listing->id],
-            $do,
-            static fn (): string => $words,
-        );
-        if ($listing->shown_since !== null) {
-            $stall->bumpShop();
-        }
+        $done = static fn (): StepDone => new StepDone($words, result: $do());
+        [$change] = $this->undo->whileLocked($stall, User::asking($request), [$listing->id], $done);
 
         return new JsonResponse(new ListingAnswerView(listing: $this->view($stall, $listing), change: $change->id));
     }

@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Cache;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Pictures\PictureQueue;
@@ -55,7 +56,7 @@ final class FetchPictures implements ShouldQueue
             $lock->release();
         }
         if ($listing->stall !== null && $listing->shown_since !== null) {
-            $listing->stall->bumpShop();
+            event(new ListingsChanged($listing->stall, [$listing->id]));
         }
     }
 

@@ -9,8 +9,10 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
 use League\Flysystem\UnableToWriteFile;
 use Throwable;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Pictures\PictureQueue;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\Pictures\SvgDrawing;
@@ -56,7 +58,17 @@ final class MakePicture implements ShouldQueue
             $this->refused($picture, $refusal->getMessage());
         }
         Storage::delete($incoming);
-        Stall::query()->find($picture->stall_id)?->bumpShop();
+        $this->tell($picture);
+    }
+
+    private function tell(Picture $picture): void
+    {
+        $stall = Stall::query()->findOrFail($picture->stall_id);
+        if ($picture->listing_id === null) {
+            StalePages::frame($stall);
+        } else {
+            event(new ListingsChanged($stall, [$picture->listing_id]));
+        }
     }
 
     /** It asked for more memory or time than a picture may. */

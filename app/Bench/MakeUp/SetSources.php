@@ -72,7 +72,6 @@ final readonly class SetSources
             ),
         );
         ($this->project)($stall, [$listing->id]);
-        $stall->bumpShop();
     }
 
     /**

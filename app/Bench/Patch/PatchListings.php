@@ -99,9 +99,6 @@ final readonly class PatchListings
                 shown: $standing->only(array_keys($patches))->contains('state', ListingState::InWindow),
             );
         });
-        if ($patched->shown) {
-            $stall->bumpShop();
-        }
 
         return $patched;
     }

@@ -56,8 +56,5 @@ final readonly class EditPicture
         }
         $picture->save();
         ($this->project)($stall, [$listing->id]);
-        if ($listing->shown_since !== null) {
-            $stall->bumpShop();
-        }
     }
 }

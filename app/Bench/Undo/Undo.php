@@ -28,39 +28,33 @@ final readonly class Undo
     /** Listings whose figures are worked out anew at a time. */
     public const CHUNK = 200;
 
+    /** How long a step can be taken back; what it takes for that is thrown away then (config/kept.php). */
+    public const DAYS = 90;
+
     public function __construct(private ProjectListings $project)
     {
     }
 
     /**
-     * Does something to listings and keeps how they stood before.
+     * Does something to listings and keeps how they stood before. They are locked while it is done, and nothing else is:
+     * whoever asks somebody outside does so before.
      *
      * @template T
      *
      * @param  list<int>  $listingIds  those it will touch
-     * @param  callable(BenchChange): T  $do
-     * @param  callable(T): string  $words  what was done, once it is
-     * @param  callable(T): list<int>|null  $created  listings it made
-     * @param  bool  $apart  whether each listing can be taken back by itself
-     * @return array{T, BenchChange}
+     * @param  callable(BenchChange): StepDone<T>  $do
+     * @return array{BenchChange, T}
      *
      * @throws Refusal when one of them isn't in this stall
      */
-    public function around(
-        Stall $stall,
-        ?User $by,
-        array $listingIds,
-        callable $do,
-        callable $words,
-        ?callable $created = null,
-        bool $apart = false,
-    ): array {
-        return DB::transaction(function () use ($stall, $by, $listingIds, $do, $words, $created, $apart): array {
-            $change = $this->begin($stall, $by, $apart);
-            $done = $this->during($stall, $change, $listingIds, $do, $created);
-            $this->end($change, $words($done));
+    public function whileLocked(Stall $stall, ?User $by, array $listingIds, callable $do): array
+    {
+        return DB::transaction(function () use ($stall, $by, $listingIds, $do): array {
+            $change = $this->begin($stall, $by, apart: false);
+            $done = $this->during($stall, $change, $listingIds, $do);
+            $this->end($change, $done->words);
 
-            return [$done, $change];
+            return [$change, $done->result];
         });
     }
 
@@ -80,7 +74,6 @@ final readonly class Undo
      *
      * @param  list<int>  $listingIds
      * @param  callable(BenchChange): T  $do
-     * @param  callable(T): list<int>|null  $created
      * @param  Touched|null  $touched  what of them it touches; null for anything
      * @return T
      *
@@ -91,17 +84,17 @@ final readonly class Undo
         BenchChange $change,
         array $listingIds,
         callable $do,
-        ?callable $created = null,
         ?Touched $touched = null,
     ): mixed {
-        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $created, $touched): mixed {
+        return DB::transaction(function () use ($stall, $change, $listingIds, $do, $touched): mixed {
             $this->lock($stall, $listingIds);
             Snapshot::take($change, $listingIds, $touched);
             $done = $do($change);
             $this->turn($listingIds);
-            $made = $created === null ? [] : $created($done);
+            $made = $done instanceof StepDone ? $done->made : [];
             $this->made($change, $made);
             event(new StepTaken($change, $listingIds, $made));
+            event(new ListingsChanged($stall, array_values(array_unique([...$listingIds, ...$made]))));
 
             return $done;
         });
@@ -129,7 +122,6 @@ final readonly class Undo
     public function take(Stall $stall, BenchChange $change, ?array $only = null, ?callable $progress = null): void
     {
         $ids = DB::transaction(fn (): array => $this->put($stall, $change, $only));
-        $stall->bumpShop();
         foreach (array_chunk($ids, self::CHUNK) as $n => $some) {
             ($this->project)($stall, $some);
             if ($progress !== null) {
@@ -137,7 +129,6 @@ final readonly class Undo
             }
         }
         event(new StepReckoned($stall));
-        $stall->bumpShop();
     }
 
     /** How many listings a step touched and made that aren't taken back yet. */
@@ -163,6 +154,9 @@ final readonly class Undo
             throw new Refusal('In this step things went from one listing to another. Take it back as a whole.');
         }
         $parts = $only === null ? $parts : $parts->only($only);
+        if ($parts->isEmpty() && $locked->undone_at === null && $only === null) {
+            throw new Refusal(sprintf('Steps can be taken back for %d days; this one is older.', self::DAYS));
+        }
         if ($parts->isEmpty()) {
             throw new Refusal('That was taken back already.');
         }
@@ -176,6 +170,7 @@ final readonly class Undo
             ->pluck('id');
         Snapshot::put($locked, $ids);
         event(new StepTakenBack($locked, $ids));
+        event(new ListingsChanged($stall, $ids));
         Listing::query()
             ->withTrashed()
             ->where('stall_id', $stall->id)
@@ -183,7 +178,6 @@ final readonly class Undo
             ->forceDelete();
         $this->turn($ids);
         Snapshot::close($locked, $ids);
-        event(new ListingsChanged($stall, $ids));
         if (! Snapshot::open($stall, $locked)->exists()) {
             $locked->update(['undone_at' => now()]);
         }

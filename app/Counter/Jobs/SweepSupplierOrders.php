@@ -57,8 +57,8 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
     private function end(int $id): void
     {
         $order = Order::query()->with('stall')->find($id);
-        if ($order !== null && app(Reservations::class)->end($order)) {
-            $order->stall?->bumpShop();
+        if ($order !== null) {
+            app(Reservations::class)->end($order);
         }
     }
 

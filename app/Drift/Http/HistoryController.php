@@ -47,7 +47,6 @@ final readonly class HistoryController
         if (array_key_exists('keptBack', $typed) && $connection !== null) {
             KeepBack::of($connection);
             $project($stall, [$listing->id]);
-            $stall->bumpShop();
         }
 
         return $this->show($stall, $listing->refresh());

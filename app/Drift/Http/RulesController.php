@@ -39,7 +39,6 @@ final readonly class RulesController
         }
         if ($keptBack !== []) {
             $project($stall);
-            $stall->bumpShop();
         }
 
         return $this->index($stall);

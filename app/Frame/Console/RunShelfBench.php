@@ -15,6 +15,7 @@ use WindowStall\Shelves\GoodsFacts;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\Views\ShelfView;
 use WindowStall\Stall\OneStall;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 
 /** Measures shelves with 20,000 listings in the window, and their pages in the shop with 5,000; after bench:large. */
@@ -142,7 +143,7 @@ final class RunShelfBench extends Command
         DB::update(self::OUT, [$stall->id, $stall->id, self::IN_SHOP]);
         event(new ListingsChanged($stall, null));
         DB::connection('owner')->statement('VACUUM ANALYZE goods_facts, shelf_goods, listings');
-        $stall->bumpShop();
+        StalePages::frame($stall);
         $pages = [
             'a shelf narrowed by three facets' => '/shelves/shelf-7?type[]=Watering&from=2&now=1',
             'everything, narrowed by three facets' => '/goods?type[]=Watering&type[]=Tying&within=14&now=1',

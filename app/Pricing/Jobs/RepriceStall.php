@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Jobs;
 
-use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Runs\Run;
@@ -43,8 +42,6 @@ final class RepriceStall extends RunJob
                     },
                 );
                 $run->update(['counts' => ['changed' => $moved]]);
-                event(new ListingsChanged($stall, null));
-                $stall->bumpShop();
             },
             'Something went wrong here. It has been noted; press “Price everything again” on the cost sheet.',
         );

@@ -29,10 +29,8 @@ final class TurnShelves implements ShouldBeUnique, ShouldQueue
         $with = [now()->subMinute(), now()->subHour(), self::AT_ONCE];
         OneStall::each('shelves_to_fill', $with, static function (int $id) use ($fill): void {
             $stall = Stall::query()->findOrFail($id);
-            if ($fill($stall) + $fill->all($stall) > 0) {
-                // Pages of goods stay; those that show several are made anew.
-                $stall->bumpShop(only: []);
-            }
+            $fill($stall);
+            $fill->all($stall);
         });
     }
 }

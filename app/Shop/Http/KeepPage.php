@@ -4,36 +4,41 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop\Http;
 
+use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use WindowStall\Shop\PageStore;
+use WindowStall\Shop\Ready\PageFolder;
+use WindowStall\Shop\Ready\PagePath;
+use WindowStall\Shop\Ready\ReadyPage;
+use WindowStall\Stall\ShopState;
 use WindowStall\Stall\Stall;
 
 /** Answers with a page that is the same for every shopper, and keeps it as a file for the next. */
 final readonly class KeepPage
 {
-    public function __construct(private PageStore $pages)
-    {
-    }
-
     /**
      * @param  string  $path  where it stands in the shop
-     * @param  list<string>  $shows  other goods it shows, by the ends of their addresses
+     * @param  Closure(): ReadyPage  $make
      */
-    public function __invoke(Request $request, Stall $stall, string $path, string $html, array $shows = []): Response
+    public function __invoke(Request $request, Stall $stall, string $path, Closure $make): Response
     {
         if (! $stall->open) {
-            return ShopResponse::html($html, private: true);
+            return ShopResponse::html($make()->html, private: true);
         }
-        if ($request->isMethod('GET') && $request->getQueryString() === null) {
-            // The stall was read before the page was made, so a change meanwhile has a newer revision and its own
-            // folder.
-            if (! $this->pages->current($stall->handle, $stall->shop_revision)) {
-                $this->pages->turnTo($stall->handle, $stall->shop_revision);
-            }
-            $this->pages->write($stall->handle, $stall->shop_revision, $path, $html, $shows);
+        $kept = PagePath::of($path);
+        if ($kept === null || ! $request->isMethod('GET') || $request->getQueryString() !== null) {
+            return ShopResponse::html($make()->html);
         }
+        // Read before anything that is shown: what changes from here on has a later revision.
+        $state = ShopState::of($stall);
+        $folder = PageFolder::of($stall);
+        rescue(static fn () => $folder->follow($state));
 
-        return ShopResponse::html($html);
+        return ShopResponse::html($folder->makeOnce($kept, static function () use ($folder, $state, $kept, $make): string {
+            $page = $make();
+            $folder->write($state, $kept, $page);
+
+            return $page->html;
+        }));
     }
 }

@@ -20,6 +20,7 @@ use WindowStall\Shop\Finding\FindGoods;
 use WindowStall\Shop\Finding\GoodsList;
 use WindowStall\Shop\Finding\Narrowing;
 use WindowStall\Shop\Finding\Suggestions;
+use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
@@ -142,22 +143,23 @@ final readonly class ListController
     {
         $stall = ShopStall::of($request);
 
-        return ($this->keep)($request, $stall, '/shelves', $this->renderer->shelves($stall));
+        return ($this->keep)($request, $stall, '/shelves', fn (): ReadyPage => new ReadyPage($this->renderer->shelves($stall)));
     }
 
     private function list(Request $request, Stall $stall, GoodsList $list, int &$found = 0): Response
     {
         $asked = Narrowing::of($request, $stall);
-        $path = $list->path.($list->asked === [] ? '' : '?'.http_build_query($list->asked));
-        $result = (new FindGoods($stall, $asked))(($list->goods)($asked->sort), $list->path, $list->asked);
-        $found = $result->count;
-        $html = $this->renderer->goodsList($stall, $list, $asked, $result);
-        // Only as it stands by itself; what is narrowed is made each time.
-        if ($list->asked !== [] || $asked->asks() || $asked->page > 1) {
-            return ShopResponse::html($html, private: ! $stall->open);
-        }
+        $make = function () use ($stall, $list, $asked, &$found): string {
+            $result = (new FindGoods($stall, $asked))(($list->goods)($asked->sort), $list->path, $list->asked);
+            $found = $result->count;
 
-        return ($this->keep)($request, $stall, $path, $html);
+            return $this->renderer->goodsList($stall, $list, $asked, $result);
+        };
+
+        // Only as it stands by itself; what is narrowed is made each time.
+        return $list->asked !== [] || $asked->asks() || $asked->page > 1
+            ? ShopResponse::html($make(), private: ! $stall->open)
+            : ($this->keep)($request, $stall, $list->path, static fn (): ReadyPage => new ReadyPage($make()));
     }
 
     /** Whoever asks at an address that was left is led on to where it stands now. */

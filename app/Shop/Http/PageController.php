@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop\Http;
 
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
+use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\Related;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Stall\Stall;
 
 /** The homepage and the pages of goods; made once per revision and then served as files. */
 final readonly class PageController
@@ -23,7 +26,9 @@ final readonly class PageController
     {
         $stall = ShopStall::of($request);
 
-        return ($this->keep)($request, $stall, '/', $this->renderer->home($stall, $this->renderer->published($stall)));
+        return ($this->keep)($request, $stall, '/', fn (): ReadyPage => new ReadyPage(
+            $this->renderer->home($stall, $this->renderer->published($stall)),
+        ));
     }
 
     public function nowhere(Request $request): Response
@@ -34,24 +39,27 @@ final readonly class PageController
     public function goods(Request $request, string $slug): Response
     {
         $stall = ShopStall::of($request);
-        $listing = Listing::query()
-            ->with(Listing::FOR_FIGURES)
-            ->where('stall_id', $stall->id)
-            ->where('slug', $slug)
-            ->where('state', ListingState::InWindow)
-            ->first();
-        if ($listing === null) {
+        if (! self::shown($stall, $slug)->exists()) {
             return $this->renderer->missing($stall);
         }
 
+        return ($this->keep)($request, $stall, '/goods/'.$slug, fn (): ReadyPage => $this->page($stall, $slug));
+    }
+
+    private function page(Stall $stall, string $slug): ReadyPage
+    {
+        $listing = self::shown($stall, $slug)->with(Listing::FOR_FIGURES)->firstOrFail();
         $related = Related::to($stall, $listing);
 
-        return ($this->keep)(
-            $request,
-            $stall,
-            '/goods/'.$slug,
+        return new ReadyPage(
             $this->renderer->goods($stall, $this->renderer->published($stall), $listing, $related),
             Related::slugs($related),
         );
+    }
+
+    /** @return HasMany<Listing, Stall> */
+    private static function shown(Stall $stall, string $slug): HasMany
+    {
+        return Listing::of($stall)->where('slug', $slug)->where('state', ListingState::InWindow);
     }
 }

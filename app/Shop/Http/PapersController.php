@@ -7,6 +7,7 @@ namespace WindowStall\Shop\Http;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Window\Policies\PolicyVersion;
@@ -27,12 +28,13 @@ final readonly class PapersController
         if ($page === null) {
             return $this->renderer->missing($stall);
         }
-        $html = $this->renderer->written($stall, $page);
 
         // A form says when it was made, so it isn't kept.
         return PageSays::has($page->publishedContent(), 'letter')
-            ? ShopResponse::html($html, private: true)
-            : ($this->keep)($request, $stall, $page->address(), $html);
+            ? ShopResponse::html($this->renderer->written($stall, $page), private: true)
+            : ($this->keep)($request, $stall, $page->address(), fn (): ReadyPage => new ReadyPage(
+                $this->renderer->written($stall, $page->refresh()),
+            ));
     }
 
     public function policy(Request $request, string $kind): Response
@@ -50,9 +52,12 @@ final readonly class PapersController
         if ($version === null) {
             return $this->renderer->missing($stall);
         }
-        $now = PolicyVersion::of($stall)->where('kind', $policy)->max('number');
-        $html = $this->renderer->policy($stall, $version, (int) $now);
 
-        return ($this->keep)($request, $stall, '/policies/'.$kind, $html);
+        return ($this->keep)($request, $stall, '/policies/'.$kind, function () use ($stall, $policy, $number): ReadyPage {
+            $of = PolicyVersion::of($stall)->where('kind', $policy)->orderByDesc('number');
+            $version = $of->clone()->when($number !== null, static fn ($q) => $q->where('number', $number))->firstOrFail();
+
+            return new ReadyPage($this->renderer->policy($stall, $version, (int) $of->max('number')));
+        });
     }
 }

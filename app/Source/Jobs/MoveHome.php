@@ -11,6 +11,7 @@ use WindowStall\Runs\RunState;
 use WindowStall\Source\Events\HomeMoved;
 use WindowStall\Source\Landing\LandItems;
 use WindowStall\Stall\Events\HomeWanted;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 
 /**
@@ -63,7 +64,7 @@ final class MoveHome extends LandingRun
                 // home before is in the run: taken up again, it may have moved already.
                 $land($stall, markets: [$market, (string) ($run->subject['from'] ?? $market)]);
                 event(new HomeMoved($stall));
-                $stall->bumpShop();
+                StalePages::frame($stall);
             },
             'Something went wrong here. It has been noted; choose the country again in the settings.',
         );

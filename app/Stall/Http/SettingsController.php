@@ -6,11 +6,13 @@ namespace WindowStall\Stall\Http;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Events\ClockMoved;
 use WindowStall\Stall\Events\HomeWanted;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\StallRules;
 use WindowStall\Stall\User;
@@ -33,11 +35,13 @@ final class SettingsController
         $facts = StallRules::forSettings($request, $stall);
         $home = (string) $facts['home_market'];
         unset($facts['home_market']);
-        $stall->update($facts);
+        DB::transaction(static function () use ($stall, $facts): void {
+            $stall->update($facts);
+            StalePages::frame($stall);
+        });
         if ($stall->wasChanged('zone')) {
             event(new ClockMoved($stall));
         }
-        $stall->bumpShop();
         if ($home === $stall->home_market) {
             return back()->with('say', 'Saved.');
         }

@@ -6,8 +6,10 @@ namespace WindowStall\Window\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\Rule;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\Crop;
 use WindowStall\Support\Pictures\Cut;
@@ -43,8 +45,10 @@ final readonly class PicturesController
             zoom: (int) ($typed['zoom'] ?? $found->zoom),
             cut: Cut::from((string) ($typed['cut'] ?? $found->cut->value)),
         ));
-        $found->save();
-        $stall->bumpShop();
+        DB::transaction(static function () use ($stall, $found): void {
+            $found->save();
+            StalePages::frame($stall);
+        });
 
         return new JsonResponse(OwnPictureView::of($found, PicturesUsed::of($stall)[$found->id] ?? []));
     }

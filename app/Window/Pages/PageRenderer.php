@@ -127,25 +127,34 @@ final readonly class PageRenderer
      */
     private function around(Stall $stall, Content $content, bool $galley): array
     {
-        $sections = array_filter($content->sections, static fn (Section $s): bool => $s->kind->everywhere());
-        $of = [$content->look->toArray(), array_map(static fn (Section $s): array => $s->toArray(), $sections)];
-
+        $everywhere = array_map(static fn (Section $s): array => $s->toArray(), self::everywhere($content));
+        $of = hash('xxh128', serialize([$content->look->toArray(), $everywhere]));
         $name = $galley ? 'around in the galley' : 'around';
 
-        return OncePerState::of($stall, $name, hash('xxh128', serialize($of)), function () use (
-            $stall,
-            $content,
-            $sections,
-        ): array {
-            $goods = WindowGoods::of($stall);
-            $around = ['lead' => '', 'foot' => ''];
-            foreach ($sections as $section) {
-                $place = $section->kind->key() === 'foot' ? 'foot' : 'lead';
-                $around[$place] .= $this->section($section, $content, $goods, galley: false);
-            }
+        return OncePerState::of($stall, $name, $of, fn (): array => $this->frame($stall, $content));
+    }
 
-            return $around;
-        });
+    /**
+     * What stands on every page, above its own words and below them, as it is now.
+     *
+     * @return array{lead: string, foot: string}
+     */
+    public function frame(Stall $stall, Content $content): array
+    {
+        $goods = WindowGoods::of($stall);
+        $around = ['lead' => '', 'foot' => ''];
+        foreach (self::everywhere($content) as $section) {
+            $place = $section->kind->key() === 'foot' ? 'foot' : 'lead';
+            $around[$place] .= $this->section($section, $content, $goods, galley: false);
+        }
+
+        return $around;
+    }
+
+    /** @return list<Section> */
+    private static function everywhere(Content $content): array
+    {
+        return array_values(array_filter($content->sections, static fn (Section $s): bool => $s->kind->everywhere()));
     }
 
     /**

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Policies\Blank;
 use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -34,6 +35,8 @@ final class PublishPolicy
                 return $last;
             }
 
+            StalePages::frame($stall);
+
             return PolicyVersion::of($stall)->create([
                 'kind' => $kind,
                 'number' => ($last->number ?? 0) + 1,
@@ -42,7 +45,6 @@ final class PublishPolicy
                 'published_at' => now(),
             ]);
         });
-        $stall->bumpShop();
 
         return $version;
     }

@@ -6,6 +6,7 @@ namespace WindowStall\Window\Written;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
@@ -75,13 +76,12 @@ final readonly class ChangePage
                 }
             }
             $now->update($said);
+            if ($now->shown !== null) {
+                StalePages::frame($stall);
+            }
         });
-        $fresh = $page->refresh();
-        if ($fresh->shown !== null) {
-            $stall->bumpShop();
-        }
 
-        return $fresh;
+        return $page->refresh();
     }
 
     /**
@@ -137,8 +137,10 @@ final readonly class ChangePage
 
     public function remove(Stall $stall, WrittenPage $page): void
     {
-        $page->delete();
-        $stall->bumpShop();
+        DB::transaction(static function () use ($stall, $page): void {
+            $page->delete();
+            StalePages::frame($stall);
+        });
     }
 
     /** @param  array<string, mixed>  $columns  what shoppers see from now on */
@@ -146,7 +148,7 @@ final readonly class ChangePage
     {
         $page->update($columns);
         Window::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail()->turnNext();
-        $stall->bumpShop();
+        StalePages::frame($stall);
 
         return $page;
     }

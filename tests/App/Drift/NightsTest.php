@@ -15,6 +15,7 @@ use WindowStall\Bench\MakeUp\JoinListings;
 use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Drift\Decide;
@@ -169,7 +170,13 @@ final class NightsTest extends AppTestCase
             ? fn () => $drop->takeUp($this->stall, $listing, 'Ship')
             : fn () => $drop($this->stall, $listing, 'Ship');
 
-        return app(Undo::class)->around($this->stall, null, [$listing->id], $do, static fn (): string => 'option')[1];
+        $done = static function () use ($do): StepDone {
+            $do();
+
+            return new StepDone('option');
+        };
+
+        return app(Undo::class)->whileLocked($this->stall, null, [$listing->id], $done)[0];
     }
 
     private function split(Listing $listing): BenchChange
@@ -180,14 +187,13 @@ final class NightsTest extends AppTestCase
             array_chunk($ids, 2),
         );
 
-        return app(Undo::class)->around(
-            $this->stall,
-            null,
-            [$listing->id],
-            fn (): array => app(SplitListing::class)($this->stall, $listing, $groups),
-            static fn (): string => 'split',
-            static fn (array $made): array => array_map(static fn (Listing $l): int => $l->id, $made),
-        )[1];
+        $parts = function () use ($listing, $groups): StepDone {
+            $made = app(SplitListing::class)($this->stall, $listing, $groups);
+
+            return new StepDone('split', made: array_map(static fn (Listing $l): int => $l->id, $made));
+        };
+
+        return app(Undo::class)->whileLocked($this->stall, null, [$listing->id], $parts)[0];
     }
 
     /** @param  list<Listing>  $listings */
@@ -196,18 +202,14 @@ final class NightsTest extends AppTestCase
         $ids = array_map(static fn (Listing $l): int => $l->id, $listings);
         $values = array_map(static fn (int $id): string => 'Kind '.$id, $ids);
 
-        return app(Undo::class)->around(
+        $joined = fn (): StepDone => new StepDone('joined', app(JoinListings::class)(
             $this->stall,
-            null,
-            $ids,
-            fn (): Listing => app(JoinListings::class)(
-                $this->stall,
-                Listing::of($this->stall)->whereKey($ids)->orderBy('id')->get(),
-                'Kind',
-                array_combine($ids, $values),
-            ),
-            static fn (): string => 'joined',
-        )[1];
+            Listing::of($this->stall)->whereKey($ids)->orderBy('id')->get(),
+            'Kind',
+            array_combine($ids, $values),
+        ));
+
+        return app(Undo::class)->whileLocked($this->stall, null, $ids, $joined)[0];
     }
 
     /** @return list<Listing> */

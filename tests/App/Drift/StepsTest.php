@@ -11,6 +11,7 @@ use WindowStall\Bench\MakeUp\DropOption;
 use WindowStall\Bench\MakeUp\JoinListings;
 use WindowStall\Bench\MakeUp\SplitListing;
 use WindowStall\Bench\Undo\BenchChange;
+use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
@@ -124,30 +125,23 @@ final class StepsTest extends AppTestCase
         $this->says(Items::variant('a', 864), Items::variant('b', 930, 3, 'CPR-02'));
         $b = $this->listing->variants()->where('external_id', 'b')->firstOrFail();
         $groups = [['name' => 'One', 'variants' => [$this->a->id]], ['name' => 'Two', 'variants' => [$b->id]]];
-        [$made, $split] = app(Undo::class)->around(
-            $this->stall,
-            null,
-            [$this->listing->id],
-            fn (): array => app(SplitListing::class)($this->stall, $this->listing, $groups),
-            static fn (): string => 'split',
-            static fn (array $made): array => array_map(static fn (Listing $part): int => $part->id, $made),
-        );
+        $parts = function () use ($groups): StepDone {
+            $made = app(SplitListing::class)($this->stall, $this->listing, $groups);
+
+            return new StepDone('split', $made, array_map(static fn (Listing $part): int => $part->id, $made));
+        };
+        [$split, $made] = app(Undo::class)->whileLocked($this->stall, null, [$this->listing->id], $parts);
         $where = fn (): array => DriftChange::query()->where('standing', Standing::Asks)->orderBy('variant')
             ->pluck('listing_id', 'variant')->all();
         self::assertSame(['a' => $this->listing->id, 'b' => $made[0]->id], $where());
         self::assertSame([1, 1], [$this->listing->refresh()->changes_count, $made[0]->refresh()->changes_count]);
 
         $both = Listing::of($this->stall)->orderBy('id')->get();
-        [, $join] = app(Undo::class)->around(
-            $this->stall,
-            null,
-            [$this->listing->id, $made[0]->id],
-            fn (): Listing => app(JoinListings::class)($this->stall, $both, 'Kind', [
-                $this->listing->id => 'One',
-                $made[0]->id => 'Two',
-            ]),
-            static fn (): string => 'joined',
-        );
+        $kinds = [$this->listing->id => 'One', $made[0]->id => 'Two'];
+        $join = app(Undo::class)->whileLocked($this->stall, null, array_keys($kinds), fn (): StepDone => new StepDone(
+            'joined',
+            app(JoinListings::class)($this->stall, $both, 'Kind', $kinds),
+        ))[0];
         self::assertSame(['a' => $this->listing->id, 'b' => $this->listing->id], $where());
         app(Undo::class)->take($this->stall, $join);
         self::assertSame(['a' => $this->listing->id, 'b' => $made[0]->id], $where());

@@ -21,6 +21,7 @@ use WindowStall\Shelves\Jobs\RenameMany;
 use WindowStall\Shelves\Jobs\TurnShelves;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfGoods;
+use WindowStall\Stall\ShopState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -199,12 +200,12 @@ final class ShelvesTest extends AppTestCase
             'listing_id' => $peas->id,
             'since' => now()->subMinutes(2),
         ]);
-        $revision = $this->stall->refresh()->shop_revision;
+        $revision = ShopState::of($this->stall)->revision;
 
         (new TurnShelves)->handle(app(FillShelves::class));
         self::assertSame([$peas->id], $this->on($shelf));
         self::assertSame(0, DB::table('shelf_waiting')->count());
-        self::assertSame($revision + 1, $this->stall->refresh()->shop_revision, 'pages that show it are made anew');
+        self::assertSame($revision + 1, ShopState::of($this->stall)->revision, 'pages that show it are made anew');
     }
 
     public function test_a_shelf_of_new_goods_empties_by_the_calendar(): void

@@ -10,6 +10,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Shelves\ChangeShelf;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -152,9 +153,9 @@ final class GoodsPageTest extends AppTestCase
         $this->page();
         self::assertTrue($ready());
 
-        $this->stall->refresh()->bumpShop(only: [$away->slug]);
+        StalePages::goods($this->stall, [$away->slug]);
         self::assertTrue($ready(), 'it shows nothing of that');
-        $this->stall->bumpShop(only: [$bowl->refresh()->slug]);
+        StalePages::goods($this->stall, [$bowl->refresh()->slug]);
         self::assertFalse($ready(), 'it shows what that one costs');
     }
 
@@ -167,7 +168,7 @@ final class GoodsPageTest extends AppTestCase
             'words' => ['period' => 'You can send things back within 30 days.'],
             'published_at' => now(),
         ]);
-        $this->stall->bumpShop();
+        StalePages::frame($this->stall);
 
         self::assertStringContainsString('You can send things back within 30 days.', $this->page());
     }

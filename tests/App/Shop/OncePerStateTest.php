@@ -14,6 +14,8 @@ use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Shelves\ChangeShelf;
 use WindowStall\Stall\OncePerState;
+use WindowStall\Stall\ShopState;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\BySets;
 use WindowStall\Tests\App\AppTestCase;
@@ -38,7 +40,7 @@ final class OncePerStateTest extends AppTestCase
     {
         self::assertSame([1, 1], [$this->of('a'), $this->of('a')]);
         self::assertSame([2, 2], [$this->of('b'), $this->of('b')]);
-        $this->stall->bumpShop();
+        StalePages::lists($this->stall);
         self::assertSame([3, 3], [$this->of('b'), $this->of('b')]);
         self::assertSame(4, $this->of('b', $this->world->stall()));
         self::assertSame(3, $this->of('b'), 'one shop’s never takes the place of another’s');
@@ -47,7 +49,7 @@ final class OncePerStateTest extends AppTestCase
 
     public function test_what_lies_there_otherwise_is_passed_over(): void
     {
-        foreach (['words', ['state' => $this->stall->shop_revision.' a'], ['made' => [9]], null] as $odd) {
+        foreach (['words', ['state' => ShopState::of($this->stall)->revision.' a'], ['made' => [9]], null] as $odd) {
             Cache::put('made '.$this->stall->id, $odd, 60);
             $this->of('a');
         }

@@ -10,7 +10,8 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Bench\Pictures\Picture;
-use WindowStall\Shop\PageStore;
+use WindowStall\Shop\Ready\PageFolder;
+use WindowStall\Stall\ShopState;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -59,16 +60,17 @@ final class FullDiskTest extends AppTestCase
 
     public function test_a_shopper_gets_the_page_that_cant_be_kept_ready_and_no_half_of_it_is_left(): void
     {
-        $store = app(PageStore::class);
-        $store->turnTo($this->stall->handle, $this->stall->shop_revision);
+        $this->get($this->stall->shopAddress('/policies/returns'));
+        $pages = PageFolder::of($this->stall);
+        $pages->follow(ShopState::of($this->stall));
         $folder = storage_path('pages/'.$this->stall->handle.'.'.config('stall.shops_host'));
 
         $page = $this->full(fn () => $this->get($this->stall->shopAddress('/')));
 
         $page->assertOk()->assertSee('Quillet');
-        self::assertSame([], File::allFiles($folder));
-        $store->write($this->stall->handle, $this->stall->shop_revision, '/', '<p>Quillet</p>');
-        self::assertNotSame([], File::allFiles($folder), 'kept once there is room');
+        self::assertSame([], File::allFiles($folder.'/current'));
+        $this->get($this->stall->shopAddress('/'));
+        self::assertFileExists($folder.'/current/index.html', 'kept once there is room');
         File::deleteDirectory($folder);
     }
 

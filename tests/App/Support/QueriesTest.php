@@ -101,7 +101,11 @@ final class QueriesTest extends AppTestCase
         ];
         foreach ($jobs as $name => $job) {
             $job($few);
+            // Those that were shown have pages, which go stale.
+            $shown = fn () => Listing::of($this->stall)->update(['shown_since' => now()]);
+            $shown();
             $once = $this->during(static fn () => $job($few));
+            $shown();
             $thrice = $this->during(static fn () => $job($all));
             self::assertLessThanOrEqual($once + self::SLACK, $thrice, $name);
         }

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\PreviewLinks;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Pictures\SvgDrawing;
@@ -234,7 +235,7 @@ final class WindowTest extends AppTestCase
         DB::table('window_revisions')
             ->where('stall_id', $this->stall->id)
             ->update(['content' => json_encode($working)]);
-        $this->stall->bumpShop();
+        StalePages::frame($this->stall);
         $this->get($this->stall->shopAddress('/'))->assertOk()->assertSee('Still here');
         $this->get(route('window', $this->stall))
             ->assertOk()

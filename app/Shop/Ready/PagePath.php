@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop\Ready;
+
+use WindowStall\Stall\StalePages;
+
+/** Where a page that can be kept ready stands in the shop, and what makes it stale. */
+final readonly class PagePath
+{
+    private const KEPT = '#^/((goods|shelves|pages|policies)(/[a-z0-9-]+)?)?$#D';
+
+    private const GOODS = '/goods/';
+
+    private function __construct(public string $path)
+    {
+    }
+
+    /** @return self|null null for an address that isn't kept */
+    public static function of(string $path): ?self
+    {
+        return preg_match(self::KEPT, $path) === 1 ? new self($path) : null;
+    }
+
+    /** Below a folder of pages. */
+    public function file(): string
+    {
+        return ($this->path === '/' ? '/index' : $this->path).'.html';
+    }
+
+    /** @return string|null the end of the address of the goods it is about */
+    public function goods(): ?string
+    {
+        return str_starts_with($this->path, self::GOODS) ? substr($this->path, strlen(self::GOODS)) : null;
+    }
+
+    /**
+     * @param  list<string>  $shows  other goods it shows, by the ends of their addresses
+     * @return list<string> keys as {@see StalePages} notes them
+     */
+    public function keys(array $shows): array
+    {
+        $goods = $this->goods();
+        if ($goods === null) {
+            return [StalePages::FRAME, ...(str_starts_with($this->path, '/policies') ? [] : [StalePages::LISTS])];
+        }
+
+        return [
+            StalePages::FRAME,
+            ...array_map(static fn (string $slug): string => StalePages::GOODS.$slug, [$goods, ...$shows]),
+        ];
+    }
+}
