@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Support;
 
-use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 
@@ -15,6 +14,8 @@ use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 final class RichText
 {
     public const MOST_LETTERS = 20_000;
+
+    private const WITHOUT_ADDRESS = '#<img(?: alt="[^"]*")? />#';
 
     private HtmlSanitizer $sanitizer;
 
@@ -33,6 +34,7 @@ final class RichText
             ->allowElement('em')
             ->allowElement('blockquote')
             ->allowElement('img', ['src', 'alt'])
+            ->withAttributeSanitizer(new OwnPicturesOnly())
             ->allowRelativeMedias()
             ->allowMediaSchemes(['https', 'http'])
             ->allowElement('a', ['href'])
@@ -55,23 +57,8 @@ final class RichText
 
     public function clean(string $html): string
     {
-        return trim(
-            (string) preg_replace_callback('/<img\b[^>]*>/i', self::ownPicture(...), $this->sanitizer->sanitize($html)),
-        );
-    }
-
-    /**
-     * A picture that lies on the media disk stays; one from elsewhere would tell its host of every shopper.
-     *
-     * @param  array<int, string>  $tag
-     */
-    private static function ownPicture(array $tag): string
-    {
-        $media = Storage::disk((string) config('filesystems.media'))->url('');
-
-        return preg_match('/\bsrc="'.preg_quote(rtrim($media, '/'), '/').'\/[\w\/.-]+"/', $tag[0]) === 1
-            ? $tag[0]
-            : '';
+        // A picture that lost its address leaves nothing to see.
+        return trim((string) preg_replace(self::WITHOUT_ADDRESS, '', $this->sanitizer->sanitize($html)));
     }
 
     /** As plain text, each paragraph, heading and line of a list on a line of its own. */
