@@ -60,5 +60,7 @@ final class Basket extends Model
             ,
             [$this->stall_id, $this->id, $variant, $quantity, $most, $most],
         );
+        // One that nobody uses any more is thrown away in time (config/kept.php).
+        $this->touch();
     }
 }

@@ -29,6 +29,9 @@ final class OneStall
         LIMIT 1
         SQL;
 
+    /** Seconds after which a sweep leaves what is left to the next. */
+    private const PATIENCE = 40.0;
+
     private static ?int $id = null;
 
     /** The time zone of the stall that was entered, once it was asked for. */
@@ -117,7 +120,8 @@ final class OneStall
 
     /**
      * Goes through what a sweep has to look after, whosever it is: rows that one of the owner's functions gives
-     * (numbers of stalls and rows), each within its stall.
+     * (numbers of stalls and rows, longest due first), each within its stall. One that goes wrong is reported and keeps
+     * none of the others waiting; what isn't reached in time is longest due at the next.
      *
      * @param  string  $function  a function that gives (stall, number)
      * @param  list<mixed>  $with  what it is asked
@@ -129,8 +133,12 @@ final class OneStall
             sprintf('SELECT stall, number FROM %s(%s)', $function, implode(', ', array_fill(0, count($with), '?'))),
             $with,
         );
+        $end = microtime(true) + self::PATIENCE;
         foreach ($rows as $row) {
-            self::within((int) $row->stall, static fn (): mixed => $do((int) $row->number));
+            rescue(static fn () => self::within((int) $row->stall, static fn (): mixed => $do((int) $row->number)));
+            if (microtime(true) > $end) {
+                return;
+            }
         }
     }
 

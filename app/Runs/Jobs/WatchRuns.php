@@ -27,6 +27,8 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
     /** A run that waited for so long may have lost its job; minutes. */
     private const FORGOTTEN = 10;
 
+    private const AT_ONCE = 200;
+
     /** How often a run is taken up before it is given up. */
     private const MOST = 2;
 
@@ -51,12 +53,12 @@ final class WatchRuns implements ShouldBeUnique, ShouldQueue
     {
         OneStall::each(
             'silent_runs',
-            [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence)],
+            [$this->silence === 0 ? now()->addMinute() : now()->subSeconds($this->silence), self::AT_ONCE],
             $this->lookAfter(...),
         );
         OneStall::each(
             'forgotten_runs',
-            [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN)],
+            [$this->silence === 0 ? now()->addMinute() : now()->subMinutes(self::FORGOTTEN), self::AT_ONCE],
             $this->setAgain(...),
         );
     }
