@@ -34,6 +34,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withCommands([
         WindowStall\Stall\Console\MakeToken::class,
         WindowStall\Runs\Console\TakeUpRuns::class,
+        WindowStall\Shop\Console\KeepPages::class,
         WindowStall\Support\Console\Install::class,
         WindowStall\Support\Console\WriteTypes::class,
         WindowStall\Frame\Console\WriteApi::class,
@@ -41,6 +42,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Frame\Console\RunLargeBench::class,
         WindowStall\Frame\Console\RunRestBench::class,
         WindowStall\Frame\Console\RunShelfBench::class,
+        WindowStall\Frame\Console\RunPagesBench::class,
         WindowStall\Drift\Console\BenchDrift::class,
         WindowStall\Demo\MakeDemo::class,
         WindowStall\Demo\MakeLarge::class,
@@ -71,6 +73,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             $schedule->job((new WindowStall\Runs\Jobs\WatchRuns)->delay($later), 'sweeps')->everyMinute();
         }
         $schedule->job(new WindowStall\Drift\Jobs\SendDigests, 'sweeps')->everyFiveMinutes();
+        $schedule->job(new WindowStall\Frame\Jobs\ThinOut, 'sweeps')->hourly();
         $schedule->command('queue:prune-failed --hours=168')->daily();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
@@ -80,6 +83,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
 
 $app->useEnvironmentPath($home);
 $app->loadEnvironmentFrom('env');
-$app->useStoragePath($home.'/storage');
+// Where several web machines run beside each other, each keeps its own files.
+$machine = getenv('WINDOW_STALL_MACHINE') ?: '';
+$app->useStoragePath($home.($machine === '' || $machine === 'only' ? '' : '/machines/'.$machine).'/storage');
 
 return $app;

@@ -37,6 +37,8 @@ runtime_packages() {
   command -v composer >/dev/null || debian_packages composer
 }
 
+spread_packages() { debian_packages redis-server; }
+
 # Asks PHP-FPM over FastCGI, as nginx does.
 app_test_packages() { debian_packages libfcgi-bin; }
 
@@ -82,6 +84,6 @@ front_end() {
     (cd "$root" && run_logged "$var/build.log" "Building the front end" npm run build)
     stamp "$var/build.stamp" "${parts[@]}"
     # Pages kept ready name the former files.
-    rm -rf "$var"/*/storage/pages/*
+    rm -rf "$var"/*/storage/pages/* "$var"/*/machines/*/storage/pages/*
   fi
 }

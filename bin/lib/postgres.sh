@@ -142,5 +142,6 @@ DB_PASSWORD=$(secret app)
 DB_STANDINS_USERNAME=$standins_role
 DB_STANDINS_PASSWORD=$(secret standins)
 EOF
+  [ -z "${spread:-}" ] || spread_environment >>"$home/env"
   [ ! -f "$root/.env" ] || cat "$root/.env" >>"$home/env")
 }

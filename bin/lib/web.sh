@@ -2,7 +2,10 @@
 
 # What works in the background, each started by `start_worker`.
 behind=(worker worker-mail worker-sweeps worker-payments-1 worker-payments-2 worker-runs worker-pulls
-  worker-looks-1 worker-looks-2 worker-pictures mailbox scheduler)
+  worker-looks-1 worker-looks-2 worker-pictures pages mailbox scheduler)
+
+# What answers over HTTP, each started by `start_server`; one machine's, unless `spread_out` says otherwise.
+servers=(php-fpm nginx)
 
 children=()
 
@@ -14,10 +17,57 @@ start_child() { # start_child NAME COMMAND…
   children+=("$name")
 }
 
+# fill_template FILE FOLDER PORT MACHINE: a machine's settings, made from a template of ops/
 fill_template() {
-  local unprivileged=''
+  local unprivileged='' media="alias $2/storage/media/"
   [ "$(id -u)" != 0 ] || unprivileged='user root;'
-  sed -e "s|@ROOT@|$root|g" -e "s|@HOME@|$home|g" -e "s|@PORT@|$web_port|g" -e "s|@INSTANCE@|$instance|g" -e "s|@USER@|$unprivileged|g" "$1"
+  [ -z "${spread:-}" ] || media="proxy_pass http://127.0.0.1:$s3_port/media/"
+  sed -e "s|@ROOT@|$root|g" -e "s|@HOME@|$2|g" -e "s|@SHARED@|$home|g" -e "s|@PORT@|$3|g" -e "s|@PUBLIC@|$web_port|g" \
+    -e "s|@INSTANCE@|$instance|g" -e "s|@MACHINE@|$4|g" -e "s|@MEDIA@|$media|g" -e "s|@USER@|$unprivileged|g" \
+    -e "s|@MACHINE1@|$((web_port + 10))|g" -e "s|@MACHINE2@|$((web_port + 11))|g" "$1"
+}
+
+# Two web machines' worth of servers behind one that balances, each with files of its own; Redis and object storage for
+# what they share.
+spread_out() {
+  spread=1
+  redis_port=$((web_port + 40)); s3_port=$((web_port + 41))
+  servers=(php-fpm-1 nginx-1 php-fpm-2 nginx-2 balance)
+  behind=(${behind[@]/#pages/pages-1} pages-2)
+}
+
+spread_environment() {
+  cat <<EOF
+CACHE_STORE=redis
+SESSION_DRIVER=redis
+QUEUE_CONNECTION=redis
+REDIS_CLIENT=predis
+REDIS_HOST=127.0.0.1
+REDIS_PORT=$redis_port
+MEDIA_DISK=s3
+FILES_DISK=s3-files
+AWS_ACCESS_KEY_ID=S3RVER
+AWS_SECRET_ACCESS_KEY=S3RVER
+AWS_BUCKET=media
+AWS_FILES_BUCKET=files
+AWS_URL=/media
+AWS_ENDPOINT=http://127.0.0.1:$s3_port
+AWS_USE_PATH_STYLE_ENDPOINT=true
+TRUSTED_PROXIES=127.0.0.1
+EOF
+}
+
+start_shared() {
+  [ -n "${spread:-}" ] || return 0
+  local port
+  for port in $redis_port $s3_port; do
+    ! port_taken $port || die "Port $port is taken by another program. Set WINDOW_STALL_PORT to one with room above it."
+  done
+  mkdir -p "$home/redis" "$home/s3"
+  start_server redis
+  start_server s3
+  until_ok 10 port_taken "$redis_port" || die "Redis didn't start. What it said is in $home/log/redis.log."
+  until_ok 10 port_taken "$s3_port" || die "The object storage didn't start. What it said is in $home/log/s3.log."
 }
 
 start_php_and_nginx() {
@@ -28,20 +78,40 @@ start_php_and_nginx() {
   if port_taken "$web_port"; then
     die "Port $web_port is taken by another program. Set WINDOW_STALL_PORT to a free one, or end the program that holds it."
   fi
+  if [ -z "${spread:-}" ]; then
+    start_machine only "$home" "$web_port" ''
+    return
+  fi
+  local n
+  for n in 1 2; do start_machine $n "$home/machines/$n" $((web_port + 9 + n)) -$n; done
+  fill_template "$root/ops/balance.conf" "$home" "$web_port" only >"$home/run/balance.conf"
   mkdir -p "$home/run/nginx"
-  fill_template "$root/ops/php-fpm.conf" >"$home/run/php-fpm.conf"
-  fill_template "$root/ops/nginx.conf" >"$home/run/nginx.conf"
-  start_server php-fpm
-  until_ok 10 test -S "$home/run/app.sock" || die "PHP-FPM didn't start. What it said is in $home/log/php-fpm.log."
-  start_server nginx
-  until_ok 10 port_taken "$web_port" || die "nginx didn't start. What it said is in $home/log/nginx.log."
+  start_server balance
+  until_ok 10 port_taken "$web_port" || die "What balances didn't start. What it said is in $home/log/balance.log."
+}
+
+start_machine() { # start_machine MACHINE FOLDER PORT ENDING
+  mkdir -p "$2/run/nginx" "$2/log" "$2"/storage/{app,logs,media,pages,framework/{cache,sessions,views}}
+  fill_template "$root/ops/php-fpm.conf" "$2" "$3" "$1" >"$2/run/php-fpm.conf"
+  fill_template "$root/ops/nginx.conf" "$2" "$3" "$1" >"$2/run/nginx.conf"
+  start_server php-fpm"$4"
+  until_ok 10 test -S "$2/run/app.sock" || die "PHP-FPM didn't start. What it said is in $home/log/php-fpm$4.log."
+  start_server nginx"$4"
+  until_ok 10 port_taken "$3" || die "nginx didn't start. What it said is in $home/log/nginx$4.log."
 }
 
 start_server() {
-  local as_root_flag=; [ "$(id -u)" != 0 ] || as_root_flag=-R
+  local as_root_flag= at="$home"; [ "$(id -u)" != 0 ] || as_root_flag=-R
+  case $1 in *-[12]) at="$home/machines/${1##*-}" ;; esac
   case $1 in
-    php-fpm) start_child php-fpm php-fpm8.2 -F $as_root_flag -y "$home/run/php-fpm.conf" -c "$root/ops/php.ini" ;;
-    nginx) start_child nginx nginx -e "$home/log/nginx.log" -p "$home/run/nginx" -c "$home/run/nginx.conf" ;;
+    php-fpm*) start_child "$1" php-fpm8.2 -F $as_root_flag -y "$at/run/php-fpm.conf" -c "$root/ops/php.ini" ;;
+    nginx*) start_child "$1" nginx -e "$at/log/nginx.log" -p "$at/run/nginx" -c "$at/run/nginx.conf" ;;
+    balance) start_child balance nginx -e "$home/log/balance.log" -p "$home/run/nginx" -c "$home/run/balance.conf" ;;
+    redis) start_child redis redis-server --bind 127.0.0.1 --port "$redis_port" --dir "$home/redis" --save '' --appendonly yes ;;
+    s3)
+      start_child s3 node "$root/node_modules/s3rver/bin/s3rver.js" --directory "$home/s3" --address 127.0.0.1 \
+        --port "$s3_port" --silent --configure-bucket media --configure-bucket files
+      ;;
   esac
 }
 
@@ -52,7 +122,11 @@ warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" 
 # two waits for an answer from outside, the other goes on. They rest until the database says that a
 # job has come; over Redis, which can't, they look every 0.2 s.
 start_worker() {
-  local work=(php "$root/artisan" queue:work --tries=1 --max-time=3600 --sleep=0.2)
+  local work=(php "$root/artisan" queue:work) how=(--tries=1 --max-time=3600 --sleep=0.2)
+  if [ -n "${spread:-}" ]; then
+    case $1 in worker-runs | worker-pulls | worker-pictures) work+=(redis) ;; *) work+=(redis-soon) ;; esac
+  fi
+  work+=("${how[@]}")
   case $1 in
     worker) start_child worker "${work[@]}" --queue=default ;;
     worker-mail) start_child worker-mail "${work[@]}" --queue=mail ;;
@@ -65,6 +139,13 @@ start_worker() {
     worker-pictures)
       work=(php -d memory_limit=512M "${work[@]:1}" --queue=pictures-first,pictures --timeout=300)
       start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
+      ;;
+    # Each machine has somebody who looks after its ready pages, and asks its own web server for them.
+    pages) start_child pages php "$root/artisan" shop:keep-pages ;;
+    pages-*)
+      local machine=${1##*-}
+      start_child "$1" env WINDOW_STALL_MACHINE="$machine" php "$root/artisan" shop:keep-pages \
+        --at="http://127.0.0.1:$((web_port + 9 + machine))"
       ;;
     mailbox)
       start_child mailbox node "$root/standins/Mailbox/server.mjs" \
@@ -96,7 +177,7 @@ supervise() {
   local -A wait=() next=() begun=()
   while :; do
     local name pid
-    for name in php-fpm nginx "${behind[@]}"; do
+    for name in "${servers[@]}" "${behind[@]}" redis s3; do
       [ -f "$home/pids/$name" ] || continue
       read -r pid <"$home/pids/$name" || continue
       kill -0 "$pid" 2>/dev/null && continue
@@ -108,7 +189,7 @@ supervise() {
       [ $SECONDS -ge "${next[$name]}" ] || continue
       kill -KILL -- "-$pid" 2>/dev/null || true
       case $name in
-        worker*|mailbox|scheduler) start_worker $name ;;
+        worker*|pages*|mailbox|scheduler) start_worker $name ;;
         *) say "$name has ended by itself and is started again; see $home/log/$name.log."; start_server $name ;;
       esac
       begun[$name]=$SECONDS; next[$name]=
@@ -121,13 +202,13 @@ supervise() {
 
 stop_children() {
   local name pid
-  for name in "${behind[@]}" nginx php-fpm; do
+  for name in "${behind[@]}" balance nginx{,-1,-2} php-fpm{,-1,-2} redis s3; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     # The whole session: the scheduler and nginx have children of their own.
     kill -TERM -- "-$pid" 2>/dev/null || kill -TERM "$pid" 2>/dev/null || true
   done
-  for name in "${behind[@]}" nginx php-fpm; do
+  for name in "${behind[@]}" balance nginx{,-1,-2} php-fpm{,-1,-2} redis s3; do
     [ -f "$home/pids/$name" ] || continue
     pid=$(cat "$home/pids/$name")
     until_ok 10 gone "$pid" || kill -KILL -- "-$pid" 2>/dev/null || true
