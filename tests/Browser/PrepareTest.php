@@ -107,27 +107,27 @@ final class PrepareTest extends BrowserTestCase
         self::assertSame('Twine tin with a cutter', $desk->css('[data-cell="0-0"]')->getAttribute('value'));
     }
 
-    public function test_ten_are_ordered_in_the_grid_put_in_the_window_and_deleted_with_one_step_back(): void
+    public function test_several_are_ordered_in_the_grid_put_in_the_window_and_deleted_with_one_step_back(): void
     {
         $desk = $this->desk();
         $handle = $this->newStall($desk);
-        for ($n = 1; $n <= 10; $n++) {
+        for ($n = 1; $n <= 4; $n++) {
             $desk->key('j')->key('x')->see($n === 1 ? '1 item chosen' : $n.' items chosen');
         }
-        $desk->see('10 items chosen')->press('Take to the bench')->see('10 items lie on the bench.');
+        $desk->see('4 items chosen')->press('Take to the bench')->see('4 items lie on the bench.');
         $desk->open(self::workshop('/at/'.$handle.'/bench/grid'));
-        $desk->until(fn (): bool => count($desk->all('[data-grid]')) === 10, 'for ten rows');
+        $desk->until(fn (): bool => count($desk->all('[data-grid]')) === 4, 'for their rows');
         $first = $desk->css('[data-cell="0-1"]');
         $first->click();
         $first->sendKeys('Garden');
         $first->sendKeys(["\u{E009}", 'd']);
         $desk->until(
-            fn (): bool => $desk->css('[data-cell="9-1"]')->getAttribute('value') === 'Garden',
+            fn (): bool => $desk->css('[data-cell="3-1"]')->getAttribute('value') === 'Garden',
             'for the column to be filled down',
         );
 
         $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('On the bench');
-        // Some fifty pictures are drawn, fetched and made into sizes meanwhile.
+        // Some twenty pictures are drawn, fetched and made into sizes meanwhile.
         $desk->untilIn(300, function () use ($desk, $handle): bool {
             $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('On the bench');
 
@@ -139,10 +139,10 @@ final class PrepareTest extends BrowserTestCase
         );
         $this->meantSo($desk, array_map(static fn (string $id): string => '/at/'.$handle.'/bench/'.$id, $ids));
         $desk->open(self::workshop('/at/'.$handle.'/bench'))->see('On the bench');
-        $desk->click('[data-place="lying"] input')->see('10 listings chosen');
+        $desk->click('[data-place="lying"] input')->see('4 listings chosen');
         $desk->click('[role="region"] button:last-child')->see('in the window.');
         $desk->until(
-            fn (): bool => count($desk->all('[data-place="shown"] [data-listing]')) >= 9,
+            fn (): bool => count($desk->all('[data-place="shown"] [data-listing]')) >= 3,
             'for them to be shown',
         );
 
@@ -154,12 +154,12 @@ final class PrepareTest extends BrowserTestCase
             $tick->click();
         }
         $desk
-            ->see('10 listings chosen')
+            ->see('4 listings chosen')
             ->press('Delete')
-            ->see('10 listings deleted.')
+            ->see('4 listings deleted.')
             ->see('Nothing lies here');
         $desk->still()->press('Take it back')->see('Taken back.');
-        $desk->until(fn (): bool => count($desk->all('[data-listing]')) === 10, 'for all ten to be back');
+        $desk->until(fn (): bool => count($desk->all('[data-listing]')) === 4, 'for all to be back');
     }
 
     private function drag(Page $desk, string $from, string $to): void
