@@ -45,6 +45,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Frame\Console\RunPagesBench::class,
         WindowStall\Drift\Console\BenchDrift::class,
         WindowStall\Demo\MakeDemo::class,
+        WindowStall\Demo\ShowAddresses::class,
         WindowStall\Demo\MakeLarge::class,
     ])
     ->withMiddleware(function (Middleware $middleware): void {

@@ -6,7 +6,6 @@ namespace WindowStall\Demo;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Jobs\FetchPictures;
@@ -66,9 +65,9 @@ final class MakeDemo extends Command
 
     public const PASSWORD = 'two-rows-of-leeks';
 
-    protected $signature = 'stall:demo {--addresses= : where to write the addresses as JSON}';
+    protected $signature = 'stall:demo';
 
-    protected $description = 'Make the Quillet demo and print where everything is';
+    protected $description = 'Make the Quillet demo, and say how far it is';
 
     public function handle(): int
     {
@@ -79,9 +78,8 @@ final class MakeDemo extends Command
             $stall === null ||
             ! Listing::of($stall)->where('state', 'in_window')->exists()
         ) {
-            $stall = $this->make($user, $stall);
+            $this->make($user, $stall);
         }
-        $this->addresses($stall);
 
         return self::SUCCESS;
     }
@@ -128,6 +126,32 @@ final class MakeDemo extends Command
     private function fill(Stall $stall, User $user): void
     {
         app(TurnSign::class)($stall, true);
+        $this->step('what the print house, the pottery and Oakum Depot have', fn () => $this->suppliers($stall, $user));
+        $this->step('goods on the bench, their words and pictures', fn () => $this->listings($stall, $user));
+        $this->step('prices', fn () => $this->handPrices($stall, $user));
+        $this->step('shelves, pages and the look of the shop', function () use ($stall, $user): void {
+            $this->shelves($stall);
+            $this->papers($stall, $user);
+            $this->window($stall, $user);
+        });
+        $this->step('a month of orders and of changes', function () use ($stall, $user): void {
+            $this->month($stall, $user);
+            $this->orders($stall);
+        });
+        $this->step('the night before today', fn () => $this->night($stall, $user));
+    }
+
+    /** @param  callable(): mixed  $do */
+    private function step(string $name, callable $do): void
+    {
+        $this->output->write('    '.$name);
+        $began = hrtime(true);
+        $do();
+        $this->line(sprintf(', %d s', round((hrtime(true) - $began) / 1e9)));
+    }
+
+    private function suppliers(Stall $stall, User $user): void
+    {
         foreach (['IE', 'NL'] as $market) {
             app(LookAtMarket::class)->add($stall, $market, $user);
         }
@@ -137,14 +161,6 @@ final class MakeDemo extends Command
         );
         $this->otherSuppliers($stall, $user);
         $this->pricing($stall);
-        $this->listings($stall, $user);
-        $this->handPrices($stall, $user);
-        $this->shelves($stall);
-        $this->papers($stall, $user);
-        $this->window($stall, $user);
-        $this->month($stall, $user);
-        $this->orders($stall);
-        $this->night($stall, $user);
     }
 
     /** The thirty days before today: what suppliers changed, and what was bought. */
@@ -407,34 +423,5 @@ final class MakeDemo extends Command
             ->timeout(10)
             ->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
         app(TakePayment::class)(Order::query()->findOrFail($order->id));
-    }
-
-    private function addresses(Stall $stall): void
-    {
-        $base = config('stall.scheme').'://';
-        $port = config('stall.port_suffix');
-        $addresses = [
-            'workshop' => $base.config('stall.workshop_host').$port,
-            'shop' => $stall->shopAddress(),
-            'standins' => $base.config('stall.standins_host').$port,
-            'email' => self::EMAIL,
-            'password' => self::PASSWORD,
-        ];
-        if (is_string($this->option('addresses')) && $this->option('addresses') !== '') {
-            File::put(
-                $this->option('addresses'),
-                json_encode($addresses, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n",
-            );
-        }
-        $this->line('  The workshop    '.$addresses['workshop']);
-        $this->line('  Quillet’s shop  '.$addresses['shop']);
-        $this->line(
-            '  The stand-ins   '.
-                $addresses['standins'].
-                '   (play the supplier: '.
-                config('stall.oakum.address').
-                ')',
-        );
-        $this->line('  Sign in as      '.self::EMAIL.'   password '.self::PASSWORD);
     }
 }
