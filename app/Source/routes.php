@@ -21,6 +21,7 @@ Route::middleware(['auth', InStall::class])
             ->middleware('dear')
             ->name('source.link');
         Route::post('/markets', [SourceController::class, 'market'])->name('source.market');
+        Route::get('/home', [SourceController::class, 'home'])->name('source.home');
         Route::post('/searches', [SourceController::class, 'save'])->name('source.searches.store');
         Route::delete('/searches/{search}', [SourceController::class, 'forget'])
             ->withoutScopedBindings()

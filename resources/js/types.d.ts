@@ -1278,6 +1278,10 @@ export interface MarketView {
   landed: boolean;
 }
 
+export interface MovingHomeView {
+  run: RunView | null;
+}
+
 export interface PreviewItemView {
   code: string;
   title: string;

@@ -14,12 +14,14 @@ use WindowStall\Source\Finding\FindItems;
 use WindowStall\Source\Finding\ItemSearch;
 use WindowStall\Source\Finding\PageKey;
 use WindowStall\Source\Finding\SavedSearch;
+use WindowStall\Source\Jobs\MoveHome;
 use WindowStall\Source\Landing\LookAtMarket;
 use WindowStall\Source\Pulling\FetchByLink;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\Views\ConnectionView;
 use WindowStall\Source\Views\ItemRows;
 use WindowStall\Source\Views\LinkedItemView;
+use WindowStall\Source\Views\MovingHomeView;
 use WindowStall\Source\Views\SavedSearchView;
 use WindowStall\Source\Views\SearchView;
 use WindowStall\Stall\Stall;
@@ -91,6 +93,14 @@ final class SourceController
         $markets->add($stall, $typed['market'], $request->user());
 
         return redirect()->route('source', [$stall, 'to' => $typed['market']]);
+    }
+
+    /** How far the move to another home market is. */
+    public function home(Stall $stall): JsonResponse
+    {
+        $run = MoveHome::underWay($stall);
+
+        return new JsonResponse(new MovingHomeView($run === null ? null : RunView::of($run)));
     }
 
     public function save(Request $request, Stall $stall): RedirectResponse

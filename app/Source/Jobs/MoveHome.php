@@ -23,12 +23,7 @@ final class MoveHome extends LandingRun
     /** Begins it, unless it is under way already. */
     public static function begin(HomeWanted $wanted): void
     {
-        $same = Run::of($wanted->stall)
-            ->where('kind', RunKind::Land)
-            ->where('subject->home', $wanted->market)
-            ->whereIn('state', [RunState::Waiting, RunState::Running])
-            ->exists();
-        if (! $same) {
+        if (self::underWay($wanted->stall, $wanted->market) === null) {
             Run::of($wanted->stall)
                 ->create([
                     'kind' => RunKind::Land,
@@ -43,6 +38,18 @@ final class MoveHome extends LandingRun
                 ])
                 ->begin(self::class);
         }
+    }
+
+    /** @param  string|null  $market  to which; to any when null */
+    public static function underWay(Stall $stall, ?string $market = null): ?Run
+    {
+        return Run::of($stall)
+            ->where('kind', RunKind::Land)
+            ->when($market === null, static fn ($q) => $q->whereNotNull('subject->home'))
+            ->when($market !== null, static fn ($q) => $q->where('subject->home', $market))
+            ->whereIn('state', [RunState::Waiting, RunState::Running])
+            ->latest('id')
+            ->first();
     }
 
     public function handle(LandItems $land): void

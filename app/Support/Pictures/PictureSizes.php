@@ -31,6 +31,9 @@ final class PictureSizes
     /** Pixels a side of the whole picture that is kept, from which the sizes can be made again. */
     private const WHOLE = 2_400;
 
+    /** Pixels a side from which two pictures are known to be alike. */
+    private const ALIKE = 440;
+
     /** Pixels a side of a logo's sign, as phones ask for it on their first screen. */
     private const ICON = 180;
 
@@ -53,7 +56,7 @@ final class PictureSizes
         PictureFile::check($bytes);
         // Made small at once: nothing is done to it at its full size. Upright, and without what the camera wrote into
         // it.
-        $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
+        $image = self::within($this->read($bytes), self::WHOLE, self::WHOLE);
 
         return $this->kept($image, $folder);
     }
@@ -68,7 +71,7 @@ final class PictureSizes
     public function logo(string $bytes, string $folder): array
     {
         PictureFile::check($bytes, least: PictureFile::LEAST_LOGO);
-        $image = $this->read($bytes)->scaleDown(self::WHOLE, self::WHOLE);
+        $image = self::within($this->read($bytes), self::WHOLE, self::WHOLE);
         self::trim($image);
         $made = $this->kept($image, $folder);
         $icon = $this->read((string) self::disk()->get($made['original']))->contain(
@@ -113,9 +116,9 @@ final class PictureSizes
     /** @return array{path: string, width: int, height: int, original: string, alike: string} */
     private function sizes(ImageInterface $image, string $original, string $folder, ?Crop $crop): array
     {
-        $alike = AlikeHash::of($image);
+        $alike = AlikeHash::of(self::within(clone $image, self::ALIKE, self::ALIKE));
         $crop?->apply($image);
-        $image->scaleDown(width: max(self::WIDTHS));
+        self::within($image, max(self::WIDTHS), null);
         $path = trim($folder, '/').'/'.substr(hash('xxh128', $original.($crop?->key() ?? '')), 0, 16).self::FINE;
         $made = [
             'path' => $path,
@@ -125,7 +128,7 @@ final class PictureSizes
             'alike' => $alike,
         ];
         foreach (array_reverse(self::WIDTHS) as $w) {
-            $image->scaleDown(width: $w);
+            self::within($image, $w, null);
             self::disk()->put($path.'-'.$w.'.webp', (string) $image->toWebp(86));
             if ($w === self::PLAIN) {
                 self::disk()->put($path.'-'.$w.'.jpg', (string) $image->toJpeg(82));
@@ -154,6 +157,14 @@ final class PictureSizes
     }
 
     /** @throws Refusal */
+    /** Made smaller where it is larger; to draw one anew at its own size takes as long. */
+    private static function within(ImageInterface $image, int $width, ?int $height): ImageInterface
+    {
+        $larger = $image->width() > $width || ($height !== null && $image->height() > $height);
+
+        return $larger ? $image->scaleDown($width, $height) : $image;
+    }
+
     private function read(string $bytes): ImageInterface
     {
         try {

@@ -5,7 +5,7 @@ import type { SettingsView } from '@/types';
 import { turnSign } from '@/lib/turnSign';
 import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
-import { MoreSettings } from '@/stall/slots';
+import { MoreSettings, MovingHome } from '@/stall/slots';
 import { Tokens } from '@/stall/Tokens';
 import { TextField } from '@/ui/TextField';
 
@@ -51,6 +51,8 @@ export default function Settings({
           {...field('home_market')}
           choices={countries.map((c) => ({ value: c.code, label: c.name }))}
         />
+        {/* What was chosen is told apart from what holds: the server says when the move was begun. */}
+        <MovingHome home={form.recentlySuccessful ? 'asked' : s.homeMarket} />
         <TextField
           label="The shop promises delivery within"
           {...field('promise_days')}

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Source;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Queue;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\RateMissing;
@@ -186,6 +187,21 @@ final class LandItemsTest extends AppTestCase
         $run = Run::of($stall)->latest('id')->firstOrFail();
         self::assertSame(RunState::Failed, $run->state);
         self::assertStringContainsString('Nothing answers', (string) $run->trouble);
+    }
+
+    public function test_the_settings_say_how_far_the_move_is_and_it_can_be_stopped(): void
+    {
+        $this->signIn();
+        $stall = $this->world->stall();
+        Queue::fake();
+        $moving = fn () => $this->getJson(route('source.home', $stall))->assertOk();
+        $moving()->assertExactJson(['run' => null]);
+
+        $this->put(route('settings.update', $stall), $this->settings(['home_market' => 'NL']));
+        $run = (int) $moving()->assertJsonPath('run.open', true)->json('run.id');
+        $this->deleteJson(route('source.run.cancel', [$stall, $run]))->assertOk();
+        $moving()->assertExactJson(['run' => null]);
+        self::assertSame('GB', $stall->refresh()->home_market);
     }
 
     public function test_a_new_name_touches_no_price_and_asks_no_supplier(): void

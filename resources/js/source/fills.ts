@@ -1,0 +1,3 @@
+import { MovingHome } from '@/stall/slots';
+
+MovingHome.fill(async () => (await import('@/source/HomeMove')).HomeMove);
