@@ -17,7 +17,10 @@ final class StalePages
     /** What stands on every page: look, menus, foot, terms. */
     public const FRAME = 'frame';
 
-    /** Pages that show several goods: the front page, shelves, written pages. */
+    /**
+     * Pages of their own sections or of several goods: the front page, shelves, written pages; and all others, where the
+     * look, a menu or the foot turns out to be another with them.
+     */
     public const LISTS = 'lists';
 
     /** Begins the key of one of the goods: its own page and those that show it; the end of its address follows. */

@@ -46,7 +46,7 @@ final readonly class DressWindow
         $window = DB::transaction(function () use ($stall, $by): Window {
             $window = $this->locked($stall);
             $this->show($window, $this->keep($stall, $window->workingContent(), $by, publishedAt: Carbon::now()));
-            StalePages::frame($stall);
+            StalePages::lists($stall);
 
             return $window->refresh();
         });
@@ -100,7 +100,7 @@ final readonly class DressWindow
                 $this->show($window, $revision);
             }
             $window->load('published')->turnNext();
-            StalePages::frame($stall);
+            StalePages::lists($stall);
         });
     }
 

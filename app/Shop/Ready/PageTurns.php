@@ -81,16 +81,17 @@ final readonly class PageTurns
 
     /**
      * @param  list<string>  $keys
-     * @return string|null a hash of what stands on every page: menus leave out shelves that hold nothing
+     * @return string|null a hash of the look and of what stands on every page: menus leave out shelves that hold nothing
      */
     private function frame(Stall $stall, array $keys, ?string $known): ?string
     {
         if (array_intersect($keys, [StalePages::LISTS, StalePages::FRAME]) === []) {
             return $known;
         }
-        $frame = OncePerState::afresh(fn (): array => $this->pages->frame($stall, $this->pages->published($stall)));
+        $shown = $this->pages->published($stall);
+        $frame = OncePerState::afresh(fn (): array => $this->pages->frame($stall, $shown));
 
-        return hash('xxh128', implode("\0", $frame));
+        return hash('xxh128', serialize([$shown->look->toArray(), $frame]));
     }
 
     /** @return list<array{revision: int, generation: int, keys: list<string>}> */

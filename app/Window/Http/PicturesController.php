@@ -47,7 +47,7 @@ final readonly class PicturesController
         ));
         DB::transaction(static function () use ($stall, $found): void {
             $found->save();
-            StalePages::frame($stall);
+            StalePages::lists($stall);
         });
 
         return new JsonResponse(OwnPictureView::of($found, PicturesUsed::of($stall)[$found->id] ?? []));

@@ -77,7 +77,7 @@ final readonly class ChangePage
             }
             $now->update($said);
             if ($now->shown !== null) {
-                StalePages::frame($stall);
+                StalePages::lists($stall);
             }
         });
 
@@ -139,7 +139,7 @@ final readonly class ChangePage
     {
         DB::transaction(static function () use ($stall, $page): void {
             $page->delete();
-            StalePages::frame($stall);
+            StalePages::lists($stall);
         });
     }
 
@@ -148,7 +148,7 @@ final readonly class ChangePage
     {
         $page->update($columns);
         Window::query()->whereKey($stall->id)->lockForUpdate()->firstOrFail()->turnNext();
-        StalePages::frame($stall);
+        StalePages::lists($stall);
 
         return $page;
     }

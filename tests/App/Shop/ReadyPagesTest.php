@@ -123,7 +123,12 @@ final class ReadyPagesTest extends AppTestCase
         $this->look('/', $this->of($this->can), '/policies/returns');
         $generation = readlink($this->folder().'/current');
 
-        app(DressWindow::class)->publish($this->stall, null);
+        $this->say(fn (array $content): array => ['sections' => [...$content['sections'], [
+            'id' => 'words', 'kind' => 'story', 'settings' => ['heading' => 'Beans'],
+        ]]]);
+        self::assertFileDoesNotExist($this->file('/index'));
+        self::assertFileExists($this->file($this->of($this->can)), 'the front page alone says something else');
+        $this->say(fn (array $content): array => ['look' => ['wordmark' => 'Beans'] + $content['look']]);
 
         self::assertSame((int) $generation + 1, (int) readlink($this->folder().'/current'));
         self::assertSame([], File::allFiles($this->folder().'/current'));
@@ -181,7 +186,7 @@ final class ReadyPagesTest extends AppTestCase
     {
         Http::fake();
         $this->look('/', $this->of($this->trowel), $this->of($this->can), '/policies/returns');
-        app(DressWindow::class)->publish($this->stall, null);
+        $this->say(fn (array $content): array => ['look' => ['wordmark' => 'Beans'] + $content['look']]);
         $this->look($this->of($this->trowel));
         $this->world->say($this->trowel, ListingPatch::none()->title('Another name'));
 
@@ -257,6 +262,15 @@ final class ReadyPagesTest extends AppTestCase
 
         $this->look($this->of($this->can));
         self::assertStringNotContainsString('In stock', $this->kept($this->of($this->can)));
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $what  what is published from here on */
+    private function say(callable $what): void
+    {
+        $window = Window::query()->findOrFail($this->stall->id);
+        $content = $window->workingContent()->toArray();
+        app(DressWindow::class)->save($this->stall, Content::from($what($content) + $content), $window->version);
+        app(DressWindow::class)->publish($this->stall, null);
     }
 
     /** @param  list<string>  $keys  what was noted by somebody who was killed before the pages were thrown away */
