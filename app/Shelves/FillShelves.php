@@ -124,6 +124,9 @@ final readonly class FillShelves
             $listings = in_array(null, $waiting, true)
                 ? null
                 : array_values(array_unique(array_map(intval(...), $waiting)));
+            if ($listings !== null && ! $this->facts->concern($stall, $listings)) {
+                return 0;
+            }
             ($this->facts)($stall, $listings);
 
             return $this->fill($stall, $listings);

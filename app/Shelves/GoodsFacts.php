@@ -237,11 +237,32 @@ final readonly class GoodsFacts
         ON CONFLICT DO NOTHING
         SQL;
 
+    private const CONCERN = <<<'SQL'
+        SELECT EXISTS (
+            SELECT 1
+            FROM listings
+            WHERE stall_id = :stall AND id = ANY (:ids::bigint[]) AND state = 'in_window' AND deleted_at IS NULL
+        ) OR EXISTS (
+            SELECT 1 FROM goods_facts WHERE stall_id = :stall AND listing_id = ANY (:ids::bigint[])
+        )
+        SQL;
+
     /** More than these are joined by sets. */
     private const MANY = 500;
 
     public function __construct(private SoldLately $sold)
     {
+    }
+
+    /**
+     * Whether any of these is in the window, or was when it was last looked at: what only lies on the bench changes most
+     * often, and is on no shelf.
+     *
+     * @param  list<int>  $listings
+     */
+    public function concern(Stall $stall, array $listings): bool
+    {
+        return (bool) DB::scalar(self::CONCERN, ['stall' => $stall->id, 'ids' => PgArray::numbers($listings)]);
     }
 
     /**

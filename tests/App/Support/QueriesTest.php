@@ -18,6 +18,7 @@ use WindowStall\Core\Source\Item;
 use WindowStall\Drift\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Pricing\PriceListings;
+use WindowStall\Shelves\GoodsFacts;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\Core\Source\Items;
@@ -102,7 +103,10 @@ final class QueriesTest extends AppTestCase
         foreach ($jobs as $name => $job) {
             $job($few);
             // Those that were shown have pages, which go stale.
-            $shown = fn () => Listing::of($this->stall)->update(['shown_since' => now()]);
+            $shown = function (): void {
+                Listing::of($this->stall)->update(['state' => 'in_window', 'shown_since' => now()]);
+                app(GoodsFacts::class)($this->stall, null);
+            };
             $shown();
             $once = $this->during(static fn () => $job($few));
             $shown();
