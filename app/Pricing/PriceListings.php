@@ -11,6 +11,7 @@ use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Support\Copy;
+use WindowStall\Support\Ids;
 use WindowStall\Support\PgArray;
 
 /**
@@ -26,7 +27,7 @@ final class PriceListings implements MakesPrices
     /** Listings of one part: whole tables are read for each, so parts are large. */
     private const PART = 40_000;
 
-    /** Where prices of more listings moved at once, they aren't named one by one. */
+    /** Where more prices moved at once, their listings aren't named one by one. */
     private const NAMED = 5_000;
 
     /** The first of the two numbers of PostgreSQL's advisory lock; the second is the stall's. */
@@ -95,10 +96,8 @@ final class PriceListings implements MakesPrices
               AND (%2$s, price.currency::text) IS DISTINCT FROM (%3$s, :currency::text)
             RETURNING price.listing_variant_id
         )
-        SELECT variant.listing_id, count(*) AS prices
+        SELECT count(*) AS prices, array_to_json((array_agg(listing_variant_id))[1:%4$d]) AS variants
         FROM moved
-        JOIN listing_variants AS variant ON variant.id = moved.listing_variant_id
-        GROUP BY variant.listing_id
         SQL;
 
     private const ADD = <<<'SQL'
@@ -114,10 +113,8 @@ final class PriceListings implements MakesPrices
             )
             RETURNING listing_variant_id
         )
-        SELECT variant.listing_id, count(*) AS prices
+        SELECT count(*) AS prices, array_to_json((array_agg(listing_variant_id))[1:%4$d]) AS variants
         FROM added
-        JOIN listing_variants AS variant ON variant.id = added.listing_variant_id
-        GROUP BY variant.listing_id
         SQL;
 
     /** What shoppers are asked from now on, where it is another price than they were asked last. */
@@ -140,6 +137,13 @@ final class PriceListings implements MakesPrices
             LIMIT 1
         ) AS last ON true
         WHERE last.price_minor IS DISTINCT FROM price.shown_minor
+        SQL;
+
+    private const LISTINGS = <<<'SQL'
+        SELECT DISTINCT listing_id AS id
+        FROM listing_variants
+        WHERE id = ANY (?::bigint[])
+          AND listing_id IS NOT NULL
         SQL;
 
     private const COLUMNS = [
@@ -330,23 +334,39 @@ final class PriceListings implements MakesPrices
             static fn (string $column): string => $table.$column,
             $columns,
         ));
-        $sql = static fn (string $written): string => sprintf($written, $of(''), $of('price.'), $of('made.'));
+        $sql = static fn (string $written): string => sprintf(
+            $written,
+            $of(''),
+            $of('price.'),
+            $of('made.'),
+            self::NAMED,
+        );
         $in = ['market' => $market, 'currency' => $currency];
         $moved = DB::select($sql(self::CHANGE), $in);
         if ($new) {
             $moved = [...$moved, ...DB::select($sql(self::ADD), $in + ['stall' => $stall->id])];
         }
         DB::insert(self::NOTE, [$market]);
-        self::tell($stall, array_values(array_unique(array_map(intval(...), array_column($moved, 'listing_id')))));
+        $prices = array_sum(array_map(intval(...), array_column($moved, 'prices')));
+        // Shelves and shoppers are shown the home market's prices alone.
+        if ($prices > 0 && $market === $stall->home_market) {
+            event(new ListingsChanged($stall, $prices >= self::NAMED ? null : self::listingsOf($moved)));
+        }
 
-        return array_sum(array_map(intval(...), array_column($moved, 'prices')));
+        return $prices;
     }
 
-    /** @param  list<int>  $listings  some price of which moved */
-    private static function tell(Stall $stall, array $listings): void
+    /**
+     * @param  array<\stdClass>  $moved  with the variants whose prices moved
+     * @return list<int>
+     */
+    private static function listingsOf(array $moved): array
     {
-        if ($listings !== []) {
-            event(new ListingsChanged($stall, count($listings) > self::NAMED ? null : $listings));
+        $variants = [];
+        foreach ($moved as $some) {
+            $variants = [...$variants, ...(array) json_decode((string) $some->variants, true)];
         }
+
+        return Ids::of(self::LISTINGS, [PgArray::numbers(array_values(array_map(intval(...), $variants)))]);
     }
 }
