@@ -12,6 +12,7 @@ use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Core\Bench\Supply;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
+use WindowStall\Support\Together;
 
 /**
  * Works out again what listings show and writes it into their shown_… columns, for lists and for the shop. Only what
@@ -87,6 +88,12 @@ final readonly class ProjectListings
 
     /** @param  list<int>|null  $ids all of the stall's when null */
     public function __invoke(Stall $stall, ?array $ids = null): void
+    {
+        Together::do(fn () => $this->project($stall, $ids));
+    }
+
+    /** @param  list<int>|null  $ids */
+    private function project(Stall $stall, ?array $ids): void
     {
         $this->chooseSources($stall, $ids);
         ($this->price)($stall, $ids);

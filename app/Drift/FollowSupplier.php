@@ -11,6 +11,7 @@ use WindowStall\Hooks\Tell;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Ids;
+use WindowStall\Support\Together;
 
 /**
  * Brings listings in step with what a supplier says: each change is judged, what listings show and cost is worked out
@@ -65,6 +66,11 @@ final readonly class FollowSupplier
     }
 
     public function handle(SupplierSaidMore $more): void
+    {
+        Together::do(fn () => $this->follow($more));
+    }
+
+    private function follow(SupplierSaidMore $more): void
     {
         $stall = Stall::query()->findOrFail($more->connection->stall_id);
         $listings = self::listings($stall, $more);

@@ -9,6 +9,7 @@ use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
+use WindowStall\Support\Together;
 
 /**
  * Puts goods on the shelves they belong on. What changed is noted in the transaction that changes it, and worked in
@@ -103,9 +104,7 @@ final readonly class FillShelves
         $listings = $changed->listings === null ? '{NULL}' : PgArray::numbers($changed->listings);
         DB::insert(self::NOTE, [$changed->stall->id, $listings]);
         // What was changed stands whatever becomes of the shelves; what isn't worked in now waits for the next.
-        DB::afterCommit(fn () => rescue(function () use ($changed): void {
-            $this($changed->stall);
-        }));
+        Together::afterwards('shelves of '.$changed->stall->id, fn () => rescue(fn () => $this($changed->stall)));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace WindowStall\Stall;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Events\PagesWentStale;
 use WindowStall\Support\PgArray;
+use WindowStall\Support\Together;
 
 /**
  * Notes which of a shop's ready pages something makes stale, in the transaction that changes it: with the change or not
@@ -52,6 +53,6 @@ final class StalePages
     private static function note(int $stall, array $keys): void
     {
         DB::insert(self::NOTE, [$stall, PgArray::texts($keys)]);
-        DB::afterCommit(static fn () => event(new PagesWentStale($stall)));
+        Together::afterwards('pages of '.$stall, static fn () => event(new PagesWentStale($stall)));
     }
 }
