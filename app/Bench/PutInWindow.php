@@ -23,7 +23,7 @@ final readonly class PutInWindow
     /** @param  Collection<int, Listing>  $listings */
     public function __invoke(Stall $stall, Collection $listings): Placement
     {
-        $placement = DB::transaction(function () use ($stall, $listings): Placement {
+        return DB::transaction(function () use ($stall, $listings): Placement {
             // Listings before prices, as whoever edits does.
             Listing::of($stall)->whereKey($listings->modelKeys())->orderBy('id')->lockForUpdate()->pluck('id');
             ($this->project)($stall, array_values($listings->modelKeys()));
@@ -48,14 +48,12 @@ final readonly class PutInWindow
 
             return new Placement($placed, $left);
         }, attempts: 3);
-
-        return $placement;
     }
 
     /** @param  Collection<int, Listing>  $listings */
     public function takeOut(Stall $stall, Collection $listings, ListingState $to): int
     {
-        $moved = DB::transaction(function () use ($stall, $listings, $to): int {
+        return DB::transaction(function () use ($stall, $listings, $to): int {
             event(new ListingsChanged($stall, array_values($listings->modelKeys())));
             $moved = Listing::of($stall)
                 ->whereKey($listings->modelKeys())
@@ -65,7 +63,5 @@ final readonly class PutInWindow
 
             return $moved;
         });
-
-        return $moved;
     }
 }

@@ -43,15 +43,13 @@ final readonly class DressWindow
 
     public function publish(Stall $stall, ?User $by): Window
     {
-        $window = DB::transaction(function () use ($stall, $by): Window {
+        return DB::transaction(function () use ($stall, $by): Window {
             $window = $this->locked($stall);
             $this->show($window, $this->keep($stall, $window->workingContent(), $by, publishedAt: Carbon::now()));
             StalePages::lists($stall);
 
             return $window->refresh();
         });
-
-        return $window;
     }
 
     /**

@@ -7,7 +7,6 @@ namespace WindowStall\Bench\Patch;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
-use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\ProjectListings;
@@ -83,24 +82,18 @@ final readonly class PatchListings
         callable $words,
         array $seen = [],
     ): Patched {
-        $patched = DB::transaction(function () use ($stall, $by, $ids, $say, $words, $seen): Patched {
+        return DB::transaction(function () use ($stall, $by, $ids, $say, $words, $seen): Patched {
             $standing = $this->alone($stall, $ids, $seen);
             $patches = $this->differing($standing, $say($standing));
             if ($patches === []) {
-                return new Patched(step: null, patches: [], shown: false);
+                return new Patched(step: null, patches: []);
             }
             $step = $this->undo->begin($stall, $by, apart: true);
             $this->write($stall, $step, $patches);
             $this->undo->end($step, $words($patches));
 
-            return new Patched(
-                step: $step,
-                patches: $patches,
-                shown: $standing->only(array_keys($patches))->contains('state', ListingState::InWindow),
-            );
+            return new Patched($step, $patches);
         });
-
-        return $patched;
     }
 
     /**

@@ -9,11 +9,8 @@ use WindowStall\Bench\Undo\BenchChange;
 /** What came of patches: the step they are, or none where nothing differed. */
 final readonly class Patched
 {
-    /**
-     * @param  array<int, ListingPatch>  $patches  what was written, by listing
-     * @param  bool  $shown  whether one of them is in the window
-     */
-    public function __construct(public ?BenchChange $step, public array $patches, public bool $shown)
+    /** @param  array<int, ListingPatch>  $patches  what was written, by listing */
+    public function __construct(public ?BenchChange $step, public array $patches)
     {
     }
 }

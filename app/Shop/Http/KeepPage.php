@@ -10,7 +10,7 @@ use Illuminate\Http\Response;
 use WindowStall\Shop\Ready\PageFolder;
 use WindowStall\Shop\Ready\PagePath;
 use WindowStall\Shop\Ready\ReadyPage;
-use WindowStall\Stall\ShopState;
+use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
 
 /** Answers with a page that is the same for every shopper, and keeps it as a file for the next. */
@@ -29,8 +29,7 @@ final readonly class KeepPage
         if ($kept === null || ! $request->isMethod('GET') || $request->getQueryString() !== null) {
             return ShopResponse::html($make()->html);
         }
-        // Read before anything that is shown: what changes from here on has a later revision.
-        $state = ShopState::of($stall);
+        $state = ShopStall::state($request);
         $folder = PageFolder::of($stall);
         rescue(static fn () => $folder->follow($state));
 

@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Stall\Door;
+use WindowStall\Stall\ShopState;
 
 /**
  * Finds the shop of this host and lets only its own pages post to it.
@@ -23,6 +24,11 @@ final class OwnShopOnly
         $handle = is_object($route) ? $route->parameter('shop') : null;
         $stall = is_string($handle) ? Door::enter($handle) : null;
         abort_if($stall === null, 404);
+        if ($request->isMethodSafe()) {
+            // Before anything that a page may show is read, the stall too: what changes from here on has a later revision.
+            $request->attributes->set('shop state', ShopState::of($stall));
+            $stall->refresh();
+        }
         $stall->load('rates');
         if (is_object($route)) {
             $route->forgetParameter('shop');

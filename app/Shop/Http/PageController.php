@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Shop\Http;
 
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
@@ -39,27 +38,25 @@ final readonly class PageController
     public function goods(Request $request, string $slug): Response
     {
         $stall = ShopStall::of($request);
-        if (! self::shown($stall, $slug)->exists()) {
+        $listing = Listing::of($stall)
+            ->with(Listing::FOR_FIGURES)
+            ->where('slug', $slug)
+            ->where('state', ListingState::InWindow)
+            ->first();
+        if ($listing === null) {
             return $this->renderer->missing($stall);
         }
 
-        return ($this->keep)($request, $stall, '/goods/'.$slug, fn (): ReadyPage => $this->page($stall, $slug));
+        return ($this->keep)($request, $stall, '/goods/'.$slug, fn (): ReadyPage => $this->page($stall, $listing));
     }
 
-    private function page(Stall $stall, string $slug): ReadyPage
+    private function page(Stall $stall, Listing $listing): ReadyPage
     {
-        $listing = self::shown($stall, $slug)->with(Listing::FOR_FIGURES)->firstOrFail();
         $related = Related::to($stall, $listing);
 
         return new ReadyPage(
             $this->renderer->goods($stall, $this->renderer->published($stall), $listing, $related),
             Related::slugs($related),
         );
-    }
-
-    /** @return HasMany<Listing, Stall> */
-    private static function shown(Stall $stall, string $slug): HasMany
-    {
-        return Listing::of($stall)->where('slug', $slug)->where('state', ListingState::InWindow);
     }
 }

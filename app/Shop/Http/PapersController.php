@@ -33,7 +33,7 @@ final readonly class PapersController
         return PageSays::has($page->publishedContent(), 'letter')
             ? ShopResponse::html($this->renderer->written($stall, $page), private: true)
             : ($this->keep)($request, $stall, $page->address(), fn (): ReadyPage => new ReadyPage(
-                $this->renderer->written($stall, $page->refresh()),
+                $this->renderer->written($stall, $page),
             ));
     }
 
@@ -53,11 +53,10 @@ final readonly class PapersController
             return $this->renderer->missing($stall);
         }
 
-        return ($this->keep)($request, $stall, '/policies/'.$kind, function () use ($stall, $policy, $number): ReadyPage {
-            $of = PolicyVersion::of($stall)->where('kind', $policy)->orderByDesc('number');
-            $version = $of->clone()->when($number !== null, static fn ($q) => $q->where('number', $number))->firstOrFail();
+        $now = (int) PolicyVersion::of($stall)->where('kind', $policy)->max('number');
 
-            return new ReadyPage($this->renderer->policy($stall, $version, (int) $of->max('number')));
-        });
+        return ($this->keep)($request, $stall, '/policies/'.$kind, fn (): ReadyPage => new ReadyPage(
+            $this->renderer->policy($stall, $version, $now),
+        ));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -101,6 +102,25 @@ final class ReadyPagesTest extends AppTestCase
         $this->write($state, $this->of($this->trowel), 'as it was');
 
         self::assertFileDoesNotExist($this->file($this->of($this->trowel)));
+    }
+
+    public function test_what_was_read_for_a_page_before_a_change_keeps_it_from_being_kept(): void
+    {
+        $shelf = app(ChangeShelf::class)->make($this->stall, 'Peas', ['join' => 'all', 'parts' => []]);
+        $this->look('/');
+        $done = false;
+        // Somebody names it otherwise right after the page's request has read it.
+        DB::listen(function (QueryExecuted $query) use ($shelf, &$done): void {
+            if (! $done && str_contains($query->sql, 'from "shelves"') && in_array('peas', $query->bindings, true)) {
+                $done = true;
+                app(ChangeShelf::class)->say($this->stall, $shelf, ['name' => 'Early peas']);
+            }
+        });
+
+        $this->look('/shelves/peas');
+
+        self::assertTrue($done);
+        self::assertFileDoesNotExist($this->file('/shelves/peas'));
     }
 
     public function test_a_change_that_is_taken_back_makes_nothing_stale(): void
