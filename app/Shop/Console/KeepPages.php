@@ -159,11 +159,12 @@ final class KeepPages extends Command
         $wanted = $this->wanted[$next];
         unset($this->wanted[$next]);
         $path = $wanted->next();
-        if (! $wanted->isEmpty()) {
-            $this->wanted[$next] = $wanted;
-        }
         if ($path !== null) {
             $this->haveMade($wanted->stall, $path);
+            $wanted->again($path);
+        }
+        if (! $wanted->isEmpty()) {
+            $this->wanted[$next] = $wanted;
         }
     }
 

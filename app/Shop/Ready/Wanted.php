@@ -23,6 +23,12 @@ final class Wanted
     /** Begins the names of generations that were begun again. */
     public const FORMER = 'former-';
 
+    /** How often a page is asked for that isn't kept. */
+    private const TIMES = 3;
+
+    /** @var array<string, int> path → how often it was asked for in vain */
+    private array $asked = [];
+
     /** @var array<string, true> path → true */
     private array $single = [];
 
@@ -71,6 +77,18 @@ final class Wanted
         unset($this->single[$path ?? ''], $this->former[$path ?? '']);
 
         return $path;
+    }
+
+    /** Wants a page again that something made stale while it was made: at the end, and not for ever. */
+    public function again(string $path): void
+    {
+        $file = PagePath::of($path)?->file() ?? '';
+        $this->asked[$path] = ($this->asked[$path] ?? 0) + 1;
+        if ($this->asked[$path] >= self::TIMES || is_file($this->folder.'/current'.$file)) {
+            unset($this->asked[$path]);
+        } else {
+            $this->former[$path] = true;
+        }
     }
 
     private function clear(string $former): void

@@ -216,6 +216,9 @@ final class ReadyPagesTest extends AppTestCase
         $paths = array_map(static fn (string $url): string => (string) parse_url($url, PHP_URL_PATH) ?: '/', $asked);
         self::assertSame($this->of($this->trowel), $paths[0]);
         self::assertEqualsCanonicalizing(['/', $this->of($this->can), '/policies/returns'], array_slice($paths, 1, 3));
+        $again = array_slice($paths, 4);
+        self::assertSame($this->of($this->trowel), $again[0] ?? null, 'it isn’t there yet');
+        self::assertLessThanOrEqual(3, array_count_values($paths)['/'], 'not for ever');
         Http::assertSent(fn (Request $request): bool => str_starts_with(
             $request->header('Host')[0],
             $this->stall->handle.'.'.config('stall.shops_host'),
