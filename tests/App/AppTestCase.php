@@ -35,6 +35,9 @@ abstract class AppTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // Ready pages beside those of the served instance, whose worker clears away shops that it can't see: a test's stall
+        // is never committed.
+        $this->app->useStoragePath(storage_path('in-tests'));
         // Where the test before broke off in a stall, this one begins outside.
         OneStall::leave();
         // Pictures have tests of their own; elsewhere they would only cost time.

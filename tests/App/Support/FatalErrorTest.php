@@ -52,7 +52,7 @@ final class FatalErrorTest extends AppTestCase
             'HTTP_HOST' => $host,
             'BALLAST' => (string) (self::LIMIT - $left),
             'PHP_VALUE' => sprintf("auto_prepend_file=%s/ballast.php\nmemory_limit=%d", __DIR__, self::LIMIT),
-        ])->run(['cgi-fcgi', '-bind', '-connect', dirname(storage_path()).'/run/'.$pool.'.sock']);
+        ])->run(['cgi-fcgi', '-bind', '-connect', app()->environmentPath().'/run/'.$pool.'.sock']);
 
         return $asked->output();
     }
