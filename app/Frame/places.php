@@ -218,6 +218,24 @@ return [
         'A shop answers at the address it was opened with. A domain of your own can’t be set here yet.',
     ],
     [
+        'Pictures of goods',
+        'bench',
+        'picture pictures photo photos image images upload crop video film gallery',
+        'On a listing, under your words: crop, order, add your own.',
+    ],
+    [
+        'Language of the shop',
+        'settings',
+        'language languages translate translation english german locale',
+        'A shop speaks English only, whichever country it sells to.',
+    ],
+    [
+        'The stall’s clock',
+        'settings',
+        'clock time zone timezone hours midnight date',
+        'In the settings: days begin and end by it.',
+    ],
+    [
         'Tokens for programs',
         'settings',
         'api token tokens program key developer access',

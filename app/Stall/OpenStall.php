@@ -53,7 +53,12 @@ final readonly class OpenStall
     private function furnish(Stall $stall): void
     {
         foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
-            $stall->rates()->create(['from' => $from, 'rate' => $rate, 'day' => ReferenceRates::DAY]);
+            $stall->rates()->create([
+                'from' => $from,
+                'rate' => $rate,
+                'day' => ReferenceRates::DAY,
+                'typed' => false,
+            ]);
         }
         $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
         $stall->recipes()->create([

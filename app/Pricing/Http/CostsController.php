@@ -6,6 +6,7 @@ namespace WindowStall\Pricing\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -60,7 +61,7 @@ final readonly class CostsController
         return $this->done(
             $request,
             $stall,
-            sprintf('Rates of %s taken over', $rates['day']),
+            sprintf('Rates of %s taken over', Carbon::parse($rates['day'])->format('j M Y')),
             static fn () => $pull->store($stall, $rates),
         );
     }

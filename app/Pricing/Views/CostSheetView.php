@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Pricing\Views;
 
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingFigures;
@@ -102,7 +103,7 @@ final readonly class CostSheetView
                     static fn (StallRate $r): RateView => new RateView(
                         from: $r->from,
                         rate: self::plain($r->rate),
-                        day: $r->day,
+                        day: Carbon::parse($r->day)->format('j M Y'),
                         typed: $r->typed,
                         used: in_array($r->from, $used, true),
                     ),

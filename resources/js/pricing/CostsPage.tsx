@@ -188,7 +188,7 @@ export default function CostsPage({
                     <span className="text-mute">{sheet.currency}</span>
                   </td>
                   <td className="text-right text-[13px] text-mute">
-                    {r.typed ? 'typed' : 'taken over'} {r.day}
+                    {r.typed ? 'typed on' : 'of'} {r.day}
                   </td>
                 </tr>
               ))}
