@@ -28,13 +28,13 @@ final readonly class CountWording
     public function __invoke(Stall $stall, array $ids): void
     {
         $lying = Listing::of($stall)
-            ->with(Listing::FOR_FIGURES)
+            ->with(ListingWords::READ)
             ->whereKey($ids)
             ->where('state', ListingState::OnBench)
             ->get();
         $lacks = [];
         foreach ($lying as $listing) {
-            $lacks[$listing->id] = count(ListingFigures::of($stall, $listing)->wording()->lacks());
+            $lacks[$listing->id] = count(ListingWords::of($listing)->wording($stall)->lacks());
         }
         if ($lacks !== []) {
             DB::update(self::KEEP, [

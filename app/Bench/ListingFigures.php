@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench;
 
-use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Bench\Readiness;
@@ -12,14 +11,13 @@ use WindowStall\Core\Bench\VariantState;
 use WindowStall\Core\Bench\Wording;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Facts\Fact;
-use WindowStall\Core\Facts\Policy;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\Recipe;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Source\Item;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Recipes;
-use WindowStall\Support\RichText;
 
 /** A listing in its three voices with every figure, worked out by core from what is stored. */
 final readonly class ListingFigures
@@ -33,6 +31,7 @@ final readonly class ListingFigures
     private function __construct(
         public Listing $listing,
         public Stall $stall,
+        private ListingWords $said,
         public Item $agreed,
         public Item $now,
         public Fact $title,
@@ -48,30 +47,29 @@ final readonly class ListingFigures
     public static function of(Stall $stall, Listing $listing): self
     {
         $listing->loadMissing(Listing::FOR_FIGURES);
-        $agreed = $listing->agreedWords?->item() ?? throw new \LogicException('A listing always has agreed words.');
-        $now = $listing->supplierItem?->words?->item() ?? $agreed;
-        $items = self::items($listing, $agreed, $now);
-        $title = self::fact($listing->waiting['title'] ?? null, $now->title, $listing->own_title);
-        $words = self::fact($listing->waiting['words'] ?? null, $now->description, $listing->own_words);
+        $words = ListingWords::of($listing);
         $sources = array_values(
             array_unique(
-                array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($items))),
+                array_merge(...array_map(static fn (array $pair): array => $pair[1]->pictures, array_values($words->items))),
             ),
         );
         $pictures = self::pictures($listing, $listing->waiting['pictures'] ?? $sources);
+        // Worked out once: a cost sheet is made for each asking.
+        $terms = $stall->terms();
         $variants = array_values(
             $listing->variants
-                ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $listing, $row, $items))
+                ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $terms, $row, $words))
                 ->all(),
         );
 
         return new self(
             $listing,
             $stall,
-            $agreed,
-            $now,
-            $title,
             $words,
+            $words->agreed,
+            $words->now,
+            $words->title,
+            $words->words,
             $listing->own_pictures !== null,
             $pictures,
             $listing->own_recipe !== null,
@@ -108,26 +106,7 @@ final readonly class ListingFigures
     /** What shoppers would read of it. */
     public function wording(): Wording
     {
-        $options = [];
-        foreach ($this->variants as $variant) {
-            if ($variant->on) {
-                foreach ($variant->options as $name => $value) {
-                    $options[$name][$value] = true;
-                }
-            }
-        }
-
-        return new Wording(
-            title: $this->title->shown(),
-            words: RichText::lines($this->words->shown()),
-            // An option with one value leaves nothing to choose, and no shopper reads it.
-            options: array_map(
-                static fn (array $values): array => array_map(strval(...), array_keys($values)),
-                array_filter($options, static fn (array $values): bool => count($values) > 1),
-            ),
-            own: [$this->stall->name, (string) config('stall.shops_host')],
-            meant: $this->listing->own_meant,
-        );
+        return $this->said->wording($this->stall);
     }
 
     /** What one piece at a price comes to in the home market; null where the supplier doesn't deliver there. */
@@ -165,19 +144,6 @@ final readonly class ListingFigures
     }
 
     /**
-     * @param  string|null  $waiting  what was agreed, as long as what is said now waits
-     * @return Fact<string>
-     */
-    private static function fact(?string $waiting, string $now, ?string $own): Fact
-    {
-        return match (true) {
-            $own !== null => Fact::held($waiting ?? $now, $now, $own),
-            $waiting !== null => Fact::following($waiting, $now, Policy::Ask),
-            default => Fact::following($now, $now),
-        };
-    }
-
-    /**
      * @param  list<string>  $sources  the suppliers' pictures
      * @return list<Picture>
      */
@@ -199,23 +165,15 @@ final readonly class ListingFigures
         );
     }
 
-    /** @param  array<int, array{Item, Item}>  $items  agreed and now, by supplier item */
-    private static function variant(Stall $stall, Listing $listing, ListingVariant $row, array $items): VariantFigures
+    private static function variant(Stall $stall, SaleTerms $terms, ListingVariant $row, ListingWords $words): VariantFigures
     {
-        $own = $row->supplierVariant ?? throw new \LogicException('A listing’s variant always has its supplier’s.');
         $supplier = $row->selling();
-        [$agreed, $now] = $items[$own->supplier_item_id] ?? $items[$listing->supplier_item_id];
-        $said = $now->variant($row->external_id) ?? $agreed->variant($row->external_id);
+        [, $now] = $words->itemsOf($row);
+        $said = $words->variant($row);
+        $options = $words->options($row);
         $priced = $row->priceIn($stall->home_market);
         $price = $stall->moneyOrNull($priced?->price_minor);
-        $options =
-            ($row->own_options ?? []) +
-            OptionNames::apply(
-                $listing->own_names ?? [],
-                $said->options ?? [],
-                $listing->own_dropped,
-                $listing->own_option_order,
-            );
+        $landed = $priced?->landed($stall->currencyValue());
 
         return new VariantFigures(
             $row,
@@ -227,7 +185,7 @@ final readonly class ListingFigures
             $stall->moneyOrNull($priced?->landed_minor),
             $stall->moneyOrNull($priced?->recipe_minor),
             $price,
-            $price === null ? null : self::ring($stall, $priced, $price),
+            $price === null || $landed === null ? null : Till::ring($price, $landed, $terms),
             $supplier->available(),
             $supplier->days_min === null || $supplier->days_max === null
                 ? null
@@ -270,23 +228,5 @@ final readonly class ListingFigures
         $as = $this->listing->own_names[$option]['as'] ?? '';
 
         return $as === '' ? $option : $as;
-    }
-
-    /**
-     * The items of a listing joined from several, its own first.
-     *
-     * @return array<int, array{Item, Item}> agreed and now, by supplier item
-     */
-    private static function items(Listing $listing, Item $agreed, Item $now): array
-    {
-        $items = [$listing->supplier_item_id => [$agreed, $now]];
-        foreach ($listing->joined as $joined) {
-            $then = $joined->agreedWords?->item();
-            if ($then !== null) {
-                $items[$joined->supplier_item_id] = [$then, $joined->supplierItem?->words?->item() ?? $then];
-            }
-        }
-
-        return $items;
     }
 }
