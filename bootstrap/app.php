@@ -22,8 +22,13 @@ use WindowStall\Support\Http\RefuseBrokenText;
 // An instance (demo, test, bench) has its settings, storage and caches under var/NAME; bin/lib writes them.
 $instance = getenv('WINDOW_STALL_INSTANCE') ?: 'demo';
 $home = dirname(__DIR__).'/var/'.$instance;
-// What was compiled for the web server doesn't hold for tests, which set some of it for themselves.
-$compiled = $home.(getenv('WINDOW_STALL_SETS_ITSELF') ? '/cache/tests' : '/cache');
+// What was compiled for the web server doesn't hold for tests, which set some of it for themselves. bin/test compiles that
+// for them; whoever calls PHPUnit by hand goes without, and so never by what is old.
+$compiled = $home.match (true) {
+    ! getenv('WINDOW_STALL_SETS_ITSELF') => '/cache',
+    (bool) getenv('WINDOW_STALL_COMPILED') => '/cache/compiled-tests',
+    default => '/cache/tests',
+};
 foreach (['config', 'routes', 'events', 'packages', 'services'] as $cache) {
     $_SERVER['APP_'.strtoupper($cache).'_CACHE'] = $compiled.'/'.$cache.'.php';
 }

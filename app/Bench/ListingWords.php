@@ -43,6 +43,7 @@ final readonly class ListingWords
     /** @param  Listing  $listing with {@see self::READ} loaded, or able to load them */
     public static function of(Listing $listing): self
     {
+        $listing->loadMissing(self::READ);
         $agreed = $listing->agreedWords?->item() ?? throw new \LogicException('A listing always has agreed words.');
         $agreedNow = $listing->supplierItem?->words_id === $listing->agreed_words_id;
         $now = $agreedNow ? $agreed : $listing->supplierItem?->words?->item() ?? $agreed;

@@ -52,14 +52,14 @@ final readonly class OpenStall
 
     private function furnish(Stall $stall): void
     {
-        foreach (ReferenceRates::into($stall->currency) as $from => $rate) {
-            $stall->rates()->create([
-                'from' => $from,
-                'rate' => $rate,
-                'day' => ReferenceRates::DAY,
-                'typed' => false,
-            ]);
-        }
+        $rates = ReferenceRates::into($stall->currency);
+        $stall->rates()->insert(array_map(static fn (string $from): array => [
+            'stall_id' => $stall->id,
+            'from' => $from,
+            'rate' => $rates[$from],
+            'day' => ReferenceRates::DAY,
+            'typed' => false,
+        ], array_keys($rates)));
         $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
         $stall->recipes()->create([
             'name' => 'Everything else',

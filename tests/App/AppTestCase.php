@@ -28,6 +28,7 @@ abstract class AppTestCase extends TestCase
         /** @var Application $app */
         $app = require __DIR__.'/../../bootstrap/app.php';
         $app->make(Kernel::class)->bootstrap();
+        $app->singleton('db.connector.pgsql', KeptLine::class);
 
         return $app;
     }

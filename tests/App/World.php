@@ -10,9 +10,9 @@ use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
-use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Bench\ListingWords;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Patch\PatchListings;
 use WindowStall\Bench\Pictures\Picture;
@@ -165,7 +165,7 @@ final class World
     /** What tests call goods isn't what a shop would: it stands as it is. */
     public function meant(Stall $stall, Listing $listing): void
     {
-        $lacks = ListingFigures::of($stall, $listing->refresh())->wording()->lacks();
+        $lacks = ListingWords::of($listing->refresh())->wording($stall)->lacks();
         DB::table('listings')->where('id', $listing->id)->update([
             'own_meant' => json_encode(array_merge(...array_map(static fn (Lack $l): array => $l->meant, $lacks))),
             'wording_lacks' => 0,

@@ -156,7 +156,6 @@ final class PictureSizes
         }
     }
 
-    /** @throws Refusal */
     /** Made smaller where it is larger; to draw one anew at its own size takes as long. */
     private static function within(ImageInterface $image, int $width, ?int $height): ImageInterface
     {
@@ -165,6 +164,7 @@ final class PictureSizes
         return $larger ? $image->scaleDown($width, $height) : $image;
     }
 
+    /** @throws Refusal */
     private function read(string $bytes): ImageInterface
     {
         try {
