@@ -7,6 +7,7 @@ namespace WindowStall\Bench\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\Pictures\Picture;
@@ -55,9 +56,6 @@ final class FetchPictures implements ShouldQueue
         } finally {
             $lock->release();
         }
-        if ($listing->stall !== null && $listing->shown_since !== null) {
-            event(new ListingsChanged($listing->stall, [$listing->id]));
-        }
     }
 
     private function fetch(Listing $listing, PictureSizes $sizes): void
@@ -71,19 +69,28 @@ final class FetchPictures implements ShouldQueue
                 ->get() as $picture
         ) {
             try {
-                $picture->update(
-                    $sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id) + [
-                        'state' => Picture::READY,
-                        'trouble' => null,
-                    ],
-                );
+                $made = $sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id);
+                $this->say($listing, $picture, $made + ['state' => Picture::READY, 'trouble' => null]);
             } catch (Refusal|Unreachable $refusal) {
                 if ($refusal instanceof Unreachable && $this->attempts() < $this->tries && $this->job !== null) {
                     throw $refusal;
                 }
-                $picture->update(['state' => Picture::FAILED, 'trouble' => $refusal->getMessage()]);
+                $this->say($listing, $picture, ['state' => Picture::FAILED, 'trouble' => $refusal->getMessage()]);
             }
         }
+    }
+
+    /** @param  array<string, mixed>  $what  columns of the picture */
+    private function say(Listing $listing, Picture $picture, array $what): void
+    {
+        DB::transaction(static function () use ($listing, $picture, $what): void {
+            $picture->update($what);
+            // It may have been put in the window meanwhile.
+            $shown = Listing::query()->whereKey($listing->id)->whereNotNull('shown_since')->exists();
+            if ($shown && $listing->stall !== null) {
+                event(new ListingsChanged($listing->stall, [$listing->id]));
+            }
+        });
     }
 
     private function bytes(string $source): string

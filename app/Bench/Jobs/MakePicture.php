@@ -6,6 +6,7 @@ namespace WindowStall\Bench\Jobs;
 
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use League\Flysystem\UnableToWriteFile;
 use Throwable;
@@ -48,7 +49,7 @@ final class MakePicture implements ShouldQueue
             $made = $picture->logo
                 ? $sizes->logo($bytes, $picture->stall_id.'/logo')
                 : $sizes->make($bytes, $picture->stall_id.'/'.($picture->listing_id ?? 'own'));
-            $picture->update($made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
+            $this->say($picture, $made + ['state' => Picture::READY, 'trouble' => null, 'incoming' => null]);
         } catch (UnableToWriteFile) {
             // Nothing is wrong with the picture: it is made once there is room.
             self::dispatch($picture->id)->delay(self::UNTIL_THERE_IS_ROOM);
@@ -58,17 +59,20 @@ final class MakePicture implements ShouldQueue
             $this->refused($picture, $refusal->getMessage());
         }
         Storage::delete($incoming);
-        $this->tell($picture);
     }
 
-    private function tell(Picture $picture): void
+    /** @param  array<string, mixed>  $what  columns of the picture */
+    private function say(Picture $picture, array $what): void
     {
-        $stall = Stall::query()->findOrFail($picture->stall_id);
-        if ($picture->listing_id === null) {
-            StalePages::frame($stall);
-        } else {
-            event(new ListingsChanged($stall, [$picture->listing_id]));
-        }
+        DB::transaction(static function () use ($picture, $what): void {
+            $picture->update($what);
+            $stall = Stall::query()->findOrFail($picture->stall_id);
+            if ($picture->listing_id === null) {
+                StalePages::frame($stall);
+            } else {
+                event(new ListingsChanged($stall, [$picture->listing_id]));
+            }
+        });
     }
 
     /** It asked for more memory or time than a picture may. */
@@ -85,6 +89,6 @@ final class MakePicture implements ShouldQueue
 
     private function refused(Picture $picture, string $why): void
     {
-        $picture->update(['state' => Picture::FAILED, 'trouble' => $why, 'incoming' => null]);
+        $this->say($picture, ['state' => Picture::FAILED, 'trouble' => $why, 'incoming' => null]);
     }
 }

@@ -204,7 +204,7 @@ export default function TrialPage({ trial: given, done: given_ }: { trial: Trial
           ) : waiting || busy ? (
             <div className="flex items-center gap-4">
               <progress
-                className="h-2 w-40 accent-[#3a5788]"
+                className="h-2 w-40 text-sup"
                 aria-label="Trying it on every variant"
                 {...(trial.tried === 0 ? {} : { value: trial.tried, max: trial.variants })}
               />

@@ -146,7 +146,7 @@ function FileForm({ kind }: { kind: KindView }) {
             <progress
               value={form.progress.percentage}
               max={100}
-              className="mt-3 h-2 w-full accent-[#3a5788]"
+              className="mt-3 h-2 w-full text-sup"
               aria-label="Sending the file"
             />
           )}

@@ -10,7 +10,7 @@ export function RunBar({ run, what, onChanged }: { run: RunView; what: string; o
   return (
     <>
       <progress
-        className="h-2 w-40 accent-[#3a5788]"
+        className="h-2 w-40 text-sup"
         aria-label={what}
         {...(run.percent === null ? {} : { value: run.percent, max: 100 })}
       />

@@ -78,7 +78,7 @@ export function PicturesSheet({ open, pictures, chosen, onChoose, onClose }: Pro
           </div>
           {going !== null && (
             <progress
-              className="mb-3 h-1.5 w-full accent-you"
+              className="mb-3 h-1.5 w-full text-you"
               aria-label="Pictures made"
               value={going.done}
               max={going.of}
