@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Spread;
 
 use GuzzleHttp\Client;
-use GuzzleHttp\Cookie\CookieJar;
 use Psr\Http\Message\ResponseInterface;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
-use WindowStall\Tests\Faults\Seller;
+use WindowStall\Tests\Browser\Support\Chrome;
+use WindowStall\Tests\Browser\Support\Page;
 
 /**
  * Two web machines behind one that balances: whoever works on the one and whoever reads from the other see the same shop,
@@ -26,7 +27,8 @@ final class SpreadTest extends AppTestCase
 
     private Listing $listing;
 
-    private CookieJar $cookies;
+    /** @var list<Page> */
+    private array $open = [];
 
     /** @return list<string> what is written is read by other processes */
     protected function connectionsToTransact(): array
@@ -39,58 +41,54 @@ final class SpreadTest extends AppTestCase
         parent::setUp();
         $this->stall = $this->world->stall();
         $this->listing = $this->world->inWindow($this->stall);
-        $this->cookies = new CookieJar();
     }
 
-    public function test_what_is_changed_on_one_machine_is_read_from_the_other(): void
+    protected function tearDown(): void
+    {
+        foreach ($this->open as $page) {
+            $page->driver->quit();
+        }
+        parent::tearDown();
+    }
+
+    public function test_what_is_changed_and_sent_on_one_machine_is_read_from_the_other(): void
     {
         $path = '/goods/'.$this->listing->slug;
         foreach ([1, 2] as $machine) {
             $this->until(fn (): bool => $this->ready($machine, $path), 'for the page to lie ready on machine '.$machine);
         }
+        [$desk, $phone] = [$this->desk(1), $this->phone(2)];
+        $phone->open($this->stall->shopAddress($path))->see($this->listing->shown_title);
+        $desk
+            ->open($this->workshop('/sign-in'))
+            ->write('E-mail', $this->world->keeper()->email)
+            ->write('Password', 'two-rows-of-leeks')
+            ->click('button[type="submit"]')
+            ->waitFor('nav', 'Bench')
+            ->open($this->workshop('/at/'.$this->stall->handle.'/bench/'.$this->listing->id));
 
+        $variant = $this->listing->variants()->orderBy('position')->firstOrFail();
+        $desk->see('You say')->write('Price of '.ListingFigures::of($this->stall, $this->listing)->labelOf($variant->id), '12.34')->answered(
+            static fn () => $desk->key(Page::ENTER),
+        );
         $began = hrtime(true);
-        $this->seller(1)->patchAsync('/at/'.$this->stall->handle.'/bench/'.$this->listing->id, [
-            'title' => 'Another name for it',
-            'version' => $this->listing->version,
-        ])->wait();
-        $this->until(
-            fn (): bool => str_contains((string) $this->shop(2, $path)->getBody(), 'Another name for it'),
-            'for the other machine to show it',
-        );
-        fwrite(STDERR, sprintf("\n  Changed on one machine, read from the other after %d ms.\n", (hrtime(true) - $began) / 1e6));
+        $this->until(fn (): bool => str_contains($phone->open($this->stall->shopAddress($path))->text(), '£12.34'), 'for it');
+        $after = (hrtime(true) - $began) / 1e6;
+        fwrite(STDERR, sprintf("\n  A price changed on one machine stood on the other after %d ms.\n", $after));
 
-        self::assertStringContainsString('Another name for it', (string) $this->shop(1, $path)->getBody());
-        self::assertSame(200, $this->seller(1)->get('/at/'.$this->stall->handle.'/bench')->getStatusCode());
-        self::assertSame(200, $this->client(2)->get($this->workshop(2, '/at/'.$this->stall->handle.'/bench'), [
-            'cookies' => $this->cookies,
-        ])->getStatusCode(), 'who signed in on one is signed in on the other');
-    }
-
-    public function test_a_picture_that_was_sent_to_one_machine_is_served_by_both(): void
-    {
-        $drawn = imagecreatetruecolor(900, 700);
-        self::assertNotFalse($drawn);
-        imagefilledellipse($drawn, 450, 350, 500, 300, (int) imagecolorallocate($drawn, 200, 80, 40));
-        ob_start();
-        imagepng($drawn);
-        $answer = $this->seller(1)->upload(
-            '/at/'.$this->stall->handle.'/bench/'.$this->listing->id.'/pictures',
-            'picture',
-            'ours.png',
-            (string) ob_get_clean(),
-        );
-        self::assertLessThan(300, $answer->getStatusCode(), (string) $answer->getBody());
+        $desk->css('[data-upload]')->sendKeys($this->drawn());
         $picture = fn (): Picture => Picture::of($this->stall)->whereNull('source')->latest('id')->firstOrFail();
         $this->until(fn (): bool => $picture()->state === Picture::READY, 'for a worker to make its sizes', 60.0);
-
-        $bytes = [];
-        foreach ([1, 2] as $machine) {
-            $served = $this->shop($machine, '/media/'.$picture()->path.'-640.jpg');
-            self::assertSame([200, 'image/jpeg'], [$served->getStatusCode(), $served->getHeaderLine('Content-Type')]);
-            $bytes[] = hash('xxh128', (string) $served->getBody());
+        foreach ([$phone, $this->phone(1)] as $shopper) {
+            $shopper->open($this->stall->shopAddress('/media/'.$picture()->path.'-640.jpg'));
+            self::assertSame(640, $shopper->script('return document.images[0].naturalWidth'));
         }
-        self::assertSame($bytes[0], $bytes[1]);
+        $other = $this->desk(2)->open($this->workshop('/up'));
+        foreach ($desk->driver->manage()->getCookies() as $cookie) {
+            $other->driver->manage()->addCookie($cookie);
+        }
+        // Who signed in on one is signed in on the other.
+        $other->open($this->workshop('/at/'.$this->stall->handle.'/bench'))->see('In the window');
     }
 
     public function test_shoppers_dont_notice_when_a_machine_goes_down(): void
@@ -102,7 +100,7 @@ final class SpreadTest extends AppTestCase
         }
         $answers = [];
         for ($n = 0; $n < 60; $n++) {
-            $answers[] = $this->client(0)->get($this->at(0, '/search?q=trowel'), [
+            $answers[] = $this->client()->get($this->at(0, '/search?q=trowel'), [
                 'headers' => ['Host' => $this->shopHost()],
             ])->getStatusCode();
         }
@@ -117,32 +115,39 @@ final class SpreadTest extends AppTestCase
         $this->until(fn (): bool => $this->shop(1, '/')->getStatusCode() === 200, 'for the machine to answer again', 30.0);
     }
 
-    private function seller(int $machine): Seller
+    private function desk(int $machine): Page
     {
-        return new Seller(
-            $this->client($machine),
-            $this->workshop($machine, ''),
-            $this->world->keeper()->email,
-            'two-rows-of-leeks',
-        );
+        return $this->open[] = new Page(Chrome::desk($this->port($machine)));
     }
 
-    private function client(int $machine): Client
+    private function phone(int $machine): Page
+    {
+        return $this->open[] = new Page(Chrome::phone(port: $this->port($machine)));
+    }
+
+    /** @return string a picture's file */
+    private function drawn(): string
+    {
+        $drawn = imagecreatetruecolor(900, 700);
+        self::assertNotFalse($drawn);
+        imagefilledellipse($drawn, 450, 350, 500, 300, (int) imagecolorallocate($drawn, 200, 80, 40));
+        imagepng($drawn, $file = sys_get_temp_dir().'/ours-'.bin2hex(random_bytes(4)).'.png');
+
+        return $file;
+    }
+
+    private function client(): Client
     {
         return new Client([
-            'cookies' => $this->cookies,
             'allow_redirects' => false,
             'http_errors' => false,
             'timeout' => 20,
-            'headers' => ['Accept' => 'application/json'],
-            // The workshop's name leads to the machine that balances; this one is asked itself.
-            'curl' => [CURLOPT_CONNECT_TO => [sprintf('::127.0.0.1:%d', $this->port($machine))]],
         ]);
     }
 
     private function shop(int $machine, string $path): ResponseInterface
     {
-        return $this->client($machine)->get($this->at($machine, $path), ['headers' => ['Host' => $this->shopHost()]]);
+        return $this->client()->get($this->at($machine, $path), ['headers' => ['Host' => $this->shopHost()]]);
     }
 
     /** Whether its web server has the page as a file; asking for it makes it. */
@@ -154,7 +159,7 @@ final class SpreadTest extends AppTestCase
         return is_file(base_path("var/spreadtest/machines/$machine/storage/pages/$host/current$path.html"));
     }
 
-    private function workshop(int $machine, string $path): string
+    private function workshop(string $path): string
     {
         return config('stall.scheme').'://'.config('stall.workshop_host').config('stall.port_suffix').$path;
     }

@@ -26,9 +26,10 @@ final class Chrome
         '--force-color-profile=srgb',
     ];
 
-    public static function desk(): ChromeDriver
+    /** @param  int|null  $port  where every address is asked instead, such as at one of several web machines */
+    public static function desk(?int $port = null): ChromeDriver
     {
-        $driver = self::start(new ChromeOptions());
+        $driver = self::start(self::through($port));
         $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => 'Emulation.setDeviceMetricsOverride',
             'params' => ['width' => 1280, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false],
@@ -38,9 +39,10 @@ final class Chrome
         return $driver;
     }
 
-    public static function phone(bool $script = true): ChromeDriver
+    /** @param  int|null  $port  where every address is asked instead */
+    public static function phone(bool $script = true, ?int $port = null): ChromeDriver
     {
-        $options = new ChromeOptions();
+        $options = self::through($port);
         $options->setExperimentalOption('mobileEmulation', [
             'deviceMetrics' => ['width' => 390, 'height' => 844, 'pixelRatio' => 1.0, 'touch' => true],
         ]);
@@ -58,6 +60,13 @@ final class Chrome
         }
 
         return $driver;
+    }
+
+    private static function through(?int $port): ChromeOptions
+    {
+        $options = new ChromeOptions();
+
+        return $port === null ? $options : $options->addArguments(['--host-resolver-rules=MAP * 127.0.0.1:'.$port]);
     }
 
     private static function start(ChromeOptions $options): ChromeDriver
