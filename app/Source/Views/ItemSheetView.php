@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Source\Views;
 
+use WindowStall\Core\Delivery\WorkCalendar;
 use WindowStall\Core\Landing\Caution;
 use WindowStall\Core\Landing\CautionAcross;
 use WindowStall\Core\Landing\CautionKind;
@@ -67,6 +68,7 @@ final readonly class ItemSheetView
     ): self {
         $item = $row->words?->item() ?? throw new \LogicException('An item always has words.');
         $rate = $stall->rateFrom($item->currency);
+        $place = WorkCalendar::of($market);
         usort(
             $offers,
             static fn (Offer $a, Offer $b): int => [$a->delivery->minor, $a->days->max] <=> [
@@ -98,7 +100,7 @@ final readonly class ItemSheetView
                 static fn (Variant $v): SheetVariantView => SheetVariantView::of($v, $variants[$v->id] ?? null),
                 $item->variants,
             ),
-            ways: array_map(static fn (Offer $o): WayView => WayView::of($o, $rate), $offers),
+            ways: array_map(static fn (Offer $o): WayView => WayView::of($o, $rate, $place), $offers),
             quantities: array_map(
                 static fn (int $pieces, LandedCost $l): QuantityView => QuantityView::of($pieces, $l),
                 array_keys($landed),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Source\Views;
 
 use Illuminate\Support\Carbon;
-use WindowStall\Core\Delivery\WorkingDays;
+use WindowStall\Core\Delivery\WorkCalendar;
 use WindowStall\Core\Landing\Offer;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Stall\Clock;
@@ -24,7 +24,8 @@ final readonly class WayView
     ) {
     }
 
-    public static function of(Offer $offer, ExchangeRate $rate): self
+    /** @param  WorkCalendar  $place  of where it goes */
+    public static function of(Offer $offer, ExchangeRate $rate, WorkCalendar $place): self
     {
         $today = Carbon::parse(Clock::here()->today())->toDateTimeImmutable();
 
@@ -33,9 +34,9 @@ final readonly class WayView
             method: $offer->method,
             price: MoneyView::of($rate->convert($offer->delivery)),
             days: $offer->days->words(),
-            dates: WorkingDays::after($today, $offer->days->min)->format('j M').
+            dates: $place->after($today, $offer->days->min)->format('j M').
                 ' to '.
-                WorkingDays::after($today, $offer->days->max)->format('j M'),
+                $place->after($today, $offer->days->max)->format('j M'),
             stock: $offer->stock,
         );
     }
