@@ -43,6 +43,17 @@ final class Basket extends Model
         return self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
     }
 
+    /** Notes what the shopper sees of it now; what is otherwise later is said. */
+    public function seen(BasketContents $contents): void
+    {
+        foreach ($contents->entries as $entry) {
+            $this->lines()->whereKey($entry->id)->update([
+                'seen_minor' => $entry->unit->minor,
+                'seen_days' => $entry->variant->days?->words(),
+            ]);
+        }
+    }
+
     /**
      * Puts pieces of a variant in, up to a number in all. In one statement, so that of two presses at once none is
      * lost.

@@ -11,7 +11,10 @@ use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Stall\Stall;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
@@ -20,9 +23,16 @@ final readonly class BasketContents
     /**
      * @param  list<BasketEntry>  $entries
      * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
+     * @param  list<string>  $moved  what is otherwise now than the shopper last saw it
+     * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
      */
-    private function __construct(public array $entries, public Totals $totals, public array $troubles)
-    {
+    private function __construct(
+        public array $entries,
+        public Totals $totals,
+        public array $troubles,
+        public array $moved,
+        public ?Money $toFree,
+    ) {
     }
 
     public static function of(Stall $stall, ?Basket $basket): self
@@ -36,6 +46,7 @@ final readonly class BasketContents
             ->keyBy('id');
         $entries = [];
         $troubles = [];
+        $goods = [];
         foreach ($rows as $row) {
             $listing = $listings->get((int) $row->variant?->listing_id);
             if ($listing === null) {
@@ -67,7 +78,10 @@ final readonly class BasketContents
                     $shown ? $variant->available : 0,
                     $variant->price ?? $stall->money(0),
                     Ladders::of($listing, $stall),
+                    $stall->moneyOrNull($row->seen_minor),
+                    $row->seen_days,
                 );
+                $goods[] = self::kept($figures, $entry);
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
@@ -80,7 +94,23 @@ final readonly class BasketContents
             $entries,
             Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()),
             $troubles,
+            array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
+            $troubles === [] ? ToFreeDelivery::missing($goods, $stall->terms()) : null,
         );
+    }
+
+    /** @return array{goods: int, landed: int|null, pieces: int, floor: Floor|null} */
+    private static function kept(ListingFigures $figures, BasketEntry $entry): array
+    {
+        $landed = $entry->variant->landed;
+
+        return [
+            'goods' => $entry->total()->minor,
+            'landed' => $landed === null ? null : $landed->minor * $entry->quantity,
+            'pieces' => $entry->quantity,
+            // Whoever sells it under its floor on purpose doesn't mind.
+            'floor' => $entry->variant->row->own_under_floor ? null : $figures->recipeOf($entry->variant)->floor,
+        ];
     }
 
     public function count(): int

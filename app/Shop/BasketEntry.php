@@ -9,6 +9,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Support\Views\MoneyView;
 
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry
@@ -16,6 +17,8 @@ final readonly class BasketEntry
     /**
      * @param  string  $chosen  what the shopper chose, "Red · M"; "" where there was nothing to choose
      * @param  int  $available  pieces that can be had; 0 when it isn't shown any more
+     * @param  Money|null  $seen  what one piece cost when the shopper last did something with the basket
+     * @param  string|null  $seenDays  how soon it would have come then, in words
      */
     public function __construct(
         public int $id,
@@ -28,6 +31,8 @@ final readonly class BasketEntry
         public int $available,
         public Money $unit,
         public ?Ladder $ladder = null,
+        public ?Money $seen = null,
+        public ?string $seenDays = null,
     ) {
     }
 
@@ -44,6 +49,30 @@ final readonly class BasketEntry
     public function total(): Money
     {
         return $this->line()->total();
+    }
+
+    /** @return list<string> what is otherwise now than the shopper last saw it */
+    public function moved(): array
+    {
+        if ($this->available === 0) {
+            return [];
+        }
+        $days = $this->variant->days?->words();
+
+        return array_values(array_filter([
+            $this->seen === null || $this->seen->minor === $this->unit->minor ? null : sprintf(
+                '%s now costs %s. It was %s when you last looked.',
+                $this->name(),
+                MoneyView::text($this->unit),
+                MoneyView::text($this->seen),
+            ),
+            $this->seenDays === null || $days === null || $days === $this->seenDays ? null : sprintf(
+                '%s now comes in %s. It was %s when you last looked.',
+                $this->name(),
+                $days,
+                $this->seenDays,
+            ),
+        ]));
     }
 
     public function trouble(): ?string

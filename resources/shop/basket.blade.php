@@ -1,11 +1,12 @@
 @extends('shop::layout')
 @section('main')
-<div class="narrow">
+<div class="narrow" data-basket>
 <h1>Basket</h1>
 @if ($trouble)<p class="trouble" role="alert">{{ $trouble }}</p>@endif
 @if ($basket->entries === [])<p>It is empty.</p><p><a class="button" href="/">Look around the stall</a></p>
 @else
 @foreach ($basket->troubles as $t)<p class="trouble" role="alert">{{ $t }}</p>@endforeach
+@foreach ($basket->moved as $m)<p class="moved">{{ $m }}</p>@endforeach
 <ul class="lines">
 @foreach ($basket->entries as $entry)
 <li class="line"><a class="line-picture" href="{{ $entry->url }}" tabindex="-1"
@@ -16,13 +17,16 @@
 <form method="post" action="/basket/{{ $entry->id }}" class="line-form">
 <label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}"
     type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button type="submit"
-    class="small">Change</button><button type="submit" class="small" name="remove" value="1">Take out</button></form>
+    class="small" data-change>Change</button><button type="submit" class="small" name="remove" value="1">Take out</button></form>
 </div>
 <span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach
 </ul>
+@if ($basket->toFree)<p class="to-free">{{ WindowStall\Support\Views\MoneyView::text($basket->toFree) }} more, and delivery
+    is free.</p>@endif
 @include('shop::totals')
 <p>@if ($basket->troubles === [])<a class="button wide" href="/checkout">Go to checkout</a>@endif</p>
 @endif
 </div>
+<p class="sr" role="status" data-said></p>
 @endsection

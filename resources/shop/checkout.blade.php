@@ -3,6 +3,7 @@
 <div class="narrow">
 <h1>Checkout</h1>
 @if ($trouble)<p class="trouble" role="alert">{{ $trouble }}</p>@endif
+@foreach ($basket->moved as $m)<p class="moved">{{ $m }}</p>@endforeach
 <form method="post" action="/checkout" class="address">
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
 @foreach (['email' => ['E-mail', 'email', 'email'], 'name' => ['Name', 'text', 'name'],

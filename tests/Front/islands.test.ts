@@ -157,6 +157,71 @@ describe('the page of one of the goods', () => {
   });
 });
 
+describe('a basket', () => {
+  const line = (id: string, quantity: string) => `
+    <li><form action="/basket/${id}" method="post"><input id="q${id}" name="quantity" type="number" min="1" max="99"
+      value="${quantity}"><button data-change>Change</button><button name="remove" value="1">Take out</button></form></li>`;
+  const basket = (first: string, total: string) => `
+    <b data-basket-count></b>
+    <div data-basket><ul>${line('1', first)}${line('2', '1')}</ul><dd data-total>${total}</dd></div>
+    <p role="status" data-said></p>`;
+  const island = () => import('../../resources/shop/islands/shop');
+  const say = (id: string, quantity: string) => {
+    at<HTMLInputElement>(`#q${id}`).value = quantity;
+    at(`#q${id}`).dispatchEvent(new Event('change', { bubbles: true }));
+  };
+
+  it('counts a changed number at once, keeps the focus and says the total', async () => {
+    const asked = vi.fn((_: string, sent: RequestInit) => {
+      return Promise.resolve(new Response(basket((sent.body as URLSearchParams).get('quantity') ?? '', '£24.00')));
+    });
+    vi.stubGlobal('fetch', asked);
+    await begin(basket('1', '£12.00'), island);
+    expect(at('[data-change]').hidden).toBe(true);
+    at('#q2').focus();
+    say('1', '2');
+    await vi.waitFor(() => {
+      expect(at('[data-said]').textContent).toBe('Total £24.00');
+    });
+    expect(asked.mock.calls.map(([url, sent]) => [url, (sent.body as URLSearchParams).toString()])).toEqual([
+      [`${location.origin}/basket/1`, 'quantity=2'],
+    ]);
+    expect([at<HTMLInputElement>('#q1').value, document.activeElement?.id]).toEqual(['2', 'q2']);
+    expect(at('[data-change]').hidden).toBe(true);
+  });
+
+  it('sends one change after the other, and none that is no number of pieces', async () => {
+    const answers: ((answer: Response) => void)[] = [];
+    const asked = vi.fn(() => new Promise<Response>((answer) => answers.push(answer)));
+    vi.stubGlobal('fetch', asked);
+    await begin(basket('1', '£12.00'), island);
+    say('1', '100');
+    say('1', '2');
+    say('2', '3');
+    await vi.waitFor(() => {
+      expect(asked).toHaveBeenCalledTimes(1);
+    });
+    answers[0]?.(new Response(basket('2', '£24.00')));
+    await vi.waitFor(() => {
+      expect(asked).toHaveBeenCalledTimes(2);
+    });
+    expect(at<HTMLInputElement>('#q2').value, 'what was typed meanwhile stays').toBe('3');
+  });
+
+  it('goes on as without script where the shop doesn’t answer', async () => {
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.reject(new TypeError('away'))),
+    );
+    const submitted = vi.spyOn(HTMLFormElement.prototype, 'submit').mockImplementation(() => undefined);
+    await begin(basket('1', '£12.00'), island);
+    say('1', '2');
+    await vi.waitFor(() => {
+      expect(submitted).toHaveBeenCalledTimes(1);
+    });
+  });
+});
+
 describe('a list of goods', () => {
   const LIST = (count: string) => `
     <div data-list><h1 tabindex="-1">${count}</h1>

@@ -77,10 +77,10 @@ final class SpreadTest extends AppTestCase
         fwrite(STDERR, sprintf("\n  A price changed on one machine stood on the other after %d ms.\n", $after));
 
         $desk->css('[data-upload]')->sendKeys($this->drawn());
-        $picture = fn (): Picture => Picture::of($this->stall)->whereNull('source')->latest('id')->firstOrFail();
-        $this->until(fn (): bool => $picture()->state === Picture::READY, 'for a worker to make its sizes', 60.0);
+        $ready = Picture::of($this->stall)->whereNull('source')->where('state', Picture::READY);
+        $this->until(fn (): bool => $ready->exists(), 'for a worker to make its sizes', 60.0);
         foreach ([$phone, $this->phone(1)] as $shopper) {
-            $shopper->open($this->stall->shopAddress('/media/'.$picture()->path.'-640.jpg'));
+            $shopper->open($this->stall->shopAddress('/media/'.$ready->firstOrFail()->path.'-640.jpg'));
             self::assertSame(640, $shopper->script('return document.images[0].naturalWidth'));
         }
         $other = $this->desk(2)->open($this->workshop('/up'));

@@ -123,10 +123,10 @@ final readonly class BasketController
 
     private function done(Request $request, Stall $stall, Basket $basket): RedirectResponse
     {
-        $count = BasketContents::of($stall, $basket)->count();
-
+        $contents = BasketContents::of($stall, $basket);
+        $basket->seen($contents);
         $redirect = redirect()->to('/basket', 303);
-        foreach (BasketCookies::of($basket, $count) as $cookie) {
+        foreach (BasketCookies::of($basket, $contents->count()) as $cookie) {
             $redirect->withCookie($cookie);
         }
 

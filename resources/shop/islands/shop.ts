@@ -73,7 +73,53 @@ function followChoices(product: HTMLElement): void {
   show(false);
 }
 
+/** A changed number of pieces counts at once, one after the other; what it comes to is made by the server as ever. */
+function followNumbers(): void {
+  let turn = Promise.resolve();
+  const withoutButtons = (): void => {
+    for (const button of document.querySelectorAll<HTMLElement>('[data-basket] [data-change]')) button.hidden = true;
+  };
+  const change = async (form: HTMLFormElement, said: URLSearchParams): Promise<void> => {
+    const answer = await fetch(form.action, { method: 'POST', body: said });
+    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const [here, now] = [document.querySelector('[data-basket]'), page.querySelector('[data-basket]')];
+    if (here === null || now === null) throw new Error('That is no basket.');
+    // Whoever has gone on to the next field meanwhile goes on there.
+    const fields = (): HTMLElement[] => [...here.querySelectorAll<HTMLElement>('a, input, button')];
+    const at = fields().findIndex((field) => field === document.activeElement);
+    // So does what is typed and not sent yet.
+    const typed = [...here.querySelectorAll('input')].filter((f) => f.value !== f.defaultValue && f.form !== form);
+    here.replaceChildren(...now.childNodes);
+    for (const { id, value } of typed) {
+      const field = document.getElementById(id);
+      if (field instanceof HTMLInputElement) field.value = value;
+    }
+    withoutButtons();
+    fields()[at]?.focus();
+    showBasketCount();
+    const total = document.querySelector('[data-total]')?.textContent ?? '';
+    const status = document.querySelector('[data-said]');
+    if (status) status.textContent = total === '' ? '' : `Total ${total}`;
+  };
+  document.addEventListener('change', (e) => {
+    const field = e.target;
+    if (!(field instanceof HTMLInputElement) || field.name !== 'quantity' || !field.form || !field.validity.valid)
+      return;
+    if (field.closest('[data-basket]') === null) return;
+    const form = field.form;
+    const said = new URLSearchParams({ quantity: field.value });
+    turn = turn
+      .then(() => change(form, said))
+      .catch(() => {
+        // As without script.
+        form.submit();
+      });
+  });
+  withoutButtons();
+}
+
 showBasketCount();
+followNumbers();
 window.addEventListener('pageshow', showBasketCount);
 document.querySelectorAll<HTMLElement>('[data-product]').forEach(followChoices);
 

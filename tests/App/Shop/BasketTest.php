@@ -11,6 +11,7 @@ use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketRow;
+use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -66,6 +67,43 @@ final class BasketTest extends AppTestCase
             ->assertRedirect('/basket')
             ->assertPlainCookie('basket_count', '0');
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
+    }
+
+    public function test_what_moved_since_the_shopper_looked_is_said_until_they_do_something(): void
+    {
+        $this->shopper->put($this->variant);
+        $this->shopper->send('get', '/basket')->assertDontSee('when you last looked');
+        $this->world->say($this->listing, ListingPatch::none()->price([$this->variant->id], $this->stall->money(1_234)));
+        SupplierVariant::query()->whereKey($this->variant->supplier_variant_id)->update(['days_min' => 6, 'days_max' => 9]);
+
+        foreach (['/basket', '/basket', '/checkout'] as $page) {
+            $this->shopper
+                ->send('get', $page)
+                ->assertSee('now costs £12.34. It was £15.95 when you last looked.')
+                ->assertSee('now comes in 6 to 9 days. It was');
+        }
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 2]);
+        $this->shopper->send('get', '/basket')->assertDontSee('when you last looked')->assertSee('£24.68');
+    }
+
+    public function test_how_much_is_missing_to_free_delivery_is_said_where_that_keeps_enough(): void
+    {
+        $this->shopper->put($this->variant);
+        $this->shopper->send('get', '/basket')->assertDontSee('delivery is free');
+        $this->stall->update(['free_over_minor' => 4_000]);
+        $this->shopper->send('get', '/basket')->assertSee('£24.05 more, and delivery');
+        $this->shopper->put($this->variant, 2);
+        $this->shopper->send('get', '/basket')->assertDontSee('more, and delivery')->assertSee('free');
+
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 1]);
+        // Sold on purpose for hardly more than it costs, an order that is sent free would lose.
+        $this->world->say(
+            $this->listing,
+            ListingPatch::none()
+                ->price([$this->variant->id], $this->stall->money(600))
+                ->underFloor([$this->variant->id], true),
+        );
+        $this->shopper->send('get', '/basket')->assertSee('£6.00')->assertDontSee('more, and delivery');
     }
 
     public function test_the_cookie_that_names_the_basket_cant_be_read_by_scripts(): void
