@@ -196,6 +196,7 @@ describe('a basket', () => {
     vi.stubGlobal('fetch', asked);
     await begin(basket('1', '£12.00'), island);
     say('1', '100');
+    say('1', '');
     say('1', '2');
     say('2', '3');
     await vi.waitFor(() => {

@@ -105,7 +105,7 @@ function followNumbers(): void {
     const field = e.target;
     if (!(field instanceof HTMLInputElement) || field.name !== 'quantity' || !field.form || !field.validity.valid)
       return;
-    if (field.closest('[data-basket]') === null) return;
+    if (field.value === '' || field.closest('[data-basket]') === null) return;
     const form = field.form;
     const said = new URLSearchParams({ quantity: field.value });
     turn = turn
