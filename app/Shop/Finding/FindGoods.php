@@ -242,14 +242,7 @@ final class FindGoods
             new FacetChoice('1', 'for less than before', (int) ($counts['offers'][''] ?? 0), $this->asked->offers),
         ]);
 
-        return array_values(array_filter($facets, static function (Facet $facet) use ($here): bool {
-            $parting = array_filter(
-                $facet->choices,
-                static fn (FacetChoice $c): bool => $c->taken || ($c->goods > 0 && $c->goods < $here),
-            );
-
-            return $parting !== [];
-        }));
+        return array_values(array_filter($facets, static fn (Facet $facet): bool => $facet->narrows($here)));
     }
 
     /**

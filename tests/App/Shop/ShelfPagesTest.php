@@ -55,6 +55,16 @@ final class ShelfPagesTest extends AppTestCase
         );
     }
 
+    public function test_among_so_few_that_one_sees_them_at_a_glance_nothing_need_be_narrowed(): void
+    {
+        $this->goods('Trowel', 'Tools', ['Red', 'Blue']);
+        $this->goods('Pot', 'Pots', ['Blue']);
+        self::assertSame([], $this->facets($this->shop('/goods')->assertOk()));
+        self::assertSame(['Colour: Blue 2, Red 1'], $this->facets($this->shop('/goods?is[]=Colour: Red')), 'what is taken can be dropped');
+        $this->goods('Rake', 'Tools', ['Red']);
+        self::assertContains('Colour: Blue 2, Red 2', $this->facets($this->shop('/goods')));
+    }
+
     public function test_options_that_mean_the_same_are_one_thing_to_narrow_by(): void
     {
         $this->goods('Trowel', 'Tools', ['Red', 'GRN-05']);
