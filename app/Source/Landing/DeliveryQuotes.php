@@ -16,16 +16,15 @@ final class DeliveryQuotes
 {
     /** Of parcels of a weight that no variant has any more. */
     private const UNWANTED = <<<'SQL'
+        WITH wanted AS MATERIALIZED (
+            SELECT DISTINCT variant.grams
+            FROM supplier_items AS item
+            JOIN supplier_variants AS variant ON variant.supplier_item_id = item.id
+            WHERE item.connection_id = :connection
+        )
         DELETE FROM delivery_quotes AS quote
         WHERE quote.connection_id = :connection
-          AND (
-              SELECT variant.grams
-              FROM supplier_variants AS variant
-              JOIN supplier_items AS item ON item.id = variant.supplier_item_id
-              WHERE item.connection_id = :connection
-                AND variant.grams = quote.grams
-              LIMIT 1
-          ) IS NULL
+          AND NOT EXISTS (SELECT 1 FROM wanted WHERE wanted.grams = quote.grams)
         SQL;
 
     /**
