@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Stall;
@@ -90,6 +92,17 @@ final class Order extends Model
     public function supplierOrders(): HasMany
     {
         return $this->hasMany(SupplierOrder::class)->orderBy('id');
+    }
+
+    /** Between which days the shopper was told that a supplier's part of it comes: "Monday 7 to Wednesday 9 December". */
+    public function promised(SupplierOrder $part): ?string
+    {
+        $lines = $this->lines->where('supplier_order_id', $part->id);
+        [$from, $to] = [$lines->max('promised_from'), $lines->max('promised_to')];
+
+        return is_string($from) && is_string($to)
+            ? ArrivalDates::between(new DateTimeImmutable($from), new DateTimeImmutable($to))
+            : null;
     }
 
     public function money(int $minor): Money

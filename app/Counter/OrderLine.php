@@ -21,6 +21,8 @@ use WindowStall\Source\SupplierVariant;
  * @property string|null $picture
  * @property int $quantity
  * @property int $unit_minor
+ * @property string|null $promised_from the first day on which the shopper was told it may be there, as YYYY-MM-DD
+ * @property string|null $promised_to the last one
  * @property int|null $total_minor what its pieces cost together, where that isn't so many times one
  */
 final class OrderLine extends Model

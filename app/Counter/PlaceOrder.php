@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\BasketEntry;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Policies\PolicyVersion;
 
@@ -31,6 +32,7 @@ final class PlaceOrder
             );
             if ($known !== null) {
                 $known->update($facts + ['awaited_since' => null, 'policies' => $policies]);
+                $this->promise($known, $contents);
 
                 return $known;
             }
@@ -74,7 +76,23 @@ final class PlaceOrder
                 ]);
             }
 
+            $this->promise($order, $contents);
+
             return $order->refresh();
         }, attempts: 3);
+    }
+
+    /** Writes down between which days the shopper was told that it comes. */
+    private function promise(Order $order, BasketContents $contents): void
+    {
+        foreach ($contents->parcels as $parcel) {
+            $order
+                ->lines()
+                ->whereIn('listing_variant_id', array_map(static fn (BasketEntry $e): int => $e->variant->row->id, $parcel->entries))
+                ->update([
+                    'promised_from' => $parcel->dates?->earliest->format('Y-m-d'),
+                    'promised_to' => $parcel->dates?->latest->format('Y-m-d'),
+                ]);
+        }
     }
 }

@@ -24,6 +24,7 @@ final readonly class BasketContents
      * @param  list<BasketEntry>  $entries
      * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
      * @param  list<string>  $moved  what is otherwise now than the shopper last saw it
+     * @param  list<BasketParcel>  $parcels  as they would come if it were paid today
      * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
      */
     private function __construct(
@@ -31,6 +32,7 @@ final readonly class BasketContents
         public Totals $totals,
         public array $troubles,
         public array $moved,
+        public array $parcels,
         public ?Money $toFree,
     ) {
     }
@@ -95,6 +97,7 @@ final readonly class BasketContents
             Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()),
             $troubles,
             array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
+            BasketParcel::of($stall, $entries),
             $troubles === [] ? ToFreeDelivery::missing($goods, $stall->terms()) : null,
         );
     }

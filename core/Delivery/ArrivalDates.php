@@ -57,15 +57,20 @@ final readonly class ArrivalDates
         ]);
     }
 
-    /** "Monday 7 to Wednesday 9 December", "Thursday 31 December to Monday 4 January", "Monday 7 December". */
     public function words(): string
     {
-        if ($this->earliest == $this->latest) {
-            return self::day($this->latest);
-        }
-        $same = $this->earliest->format('Y-m') === $this->latest->format('Y-m');
+        return self::between($this->earliest, $this->latest);
+    }
 
-        return $this->earliest->format($same ? 'l j' : 'l j F').' to '.self::day($this->latest);
+    /** "Monday 7 to Wednesday 9 December", "Thursday 31 December to Monday 4 January", "Monday 7 December". */
+    public static function between(DateTimeImmutable $earliest, DateTimeImmutable $latest): string
+    {
+        if ($earliest == $latest) {
+            return self::day($latest);
+        }
+        $same = $earliest->format('Y-m') === $latest->format('Y-m');
+
+        return $earliest->format($same ? 'l j' : 'l j F').' to '.self::day($latest);
     }
 
     private static function day(DateTimeImmutable $day): string

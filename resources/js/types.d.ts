@@ -455,6 +455,7 @@ export interface SupplierOrderView {
   steps: StepView[];
   carrier: string | null;
   tracking: string | null;
+  promised: string | null;
   trouble: string | null;
   canTryAgain: boolean;
 }

@@ -22,6 +22,7 @@
 <span class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach
 </ul>
+@if ($basket->troubles === [])@include('shop::parcels')@endif
 @if ($basket->toFree)<p class="to-free">{{ WindowStall\Support\Views\MoneyView::text($basket->toFree) }} more, and delivery
     is free.</p>@endif
 @include('shop::totals')

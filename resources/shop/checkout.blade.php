@@ -21,6 +21,7 @@
 <li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span
     class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
 @endforeach</ul>
+@include('shop::parcels')
 @include('shop::totals')
 <button type="submit" class="button wide" data-pay>Go on to pay
     {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>

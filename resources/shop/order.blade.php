@@ -48,6 +48,9 @@
 <li @class(['done' => $parcel->posted_at !== null])>Posted @if ($parcel->tracking)<span
     class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
 </ol>
+@if ($parcel->refusal === null && $order->promised($parcel) !== null)
+<p>With you <b>{{ $order->promised($parcel) }}</b></p>
+@endif
 @if ($parcel->refusal)
 <p class="trouble">Something is amiss with this parcel, and the shop sees it, too. @if ($writeTo !== null)You can write to
     <a href="mailto:{{ $writeTo }}">{{ $writeTo }}</a> about order {{ $order->number }}.@endif</p>

@@ -28,6 +28,7 @@ final readonly class SupplierOrderView
         public array $steps,
         public ?string $carrier,
         public ?string $tracking,
+        public ?string $promised,
         public ?string $trouble,
         public bool $canTryAgain,
     ) {
@@ -53,6 +54,7 @@ final readonly class SupplierOrderView
             steps: [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at), $step('Posted', $s->posted_at)],
             carrier: $s->carrier,
             tracking: $s->tracking,
+            promised: $order->promised($s),
             trouble: $s->refusal ?? $s->trouble,
             canTryAgain: $order->state === OrderState::Paid &&
                 $s->external_id === null &&

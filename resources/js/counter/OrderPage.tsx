@@ -171,6 +171,7 @@ function Supplier({ supplier: s, orderId }: { supplier: SupplierOrderView; order
           </b>
         </p>
       )}
+      {s.promised && <p className="mt-2">The shopper was told: with you {s.promised}.</p>}
       <p className="mt-2 text-[13px] text-mute">
         Charges {s.goods.text} for the goods and {s.delivery.text} for delivery{s.costConfirmed ? '' : ', as expected'}.
       </p>

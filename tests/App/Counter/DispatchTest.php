@@ -106,7 +106,9 @@ final class DispatchTest extends AppTestCase
         self::assertSame(State::Refused, $row->state);
         self::assertStringContainsString('sold out: 1 asked for, 0 left', (string) $row->refusal);
         $this->get(route('counter.order', [$this->stall, $order]))->assertInertia(
-            fn ($page) => $page->where('order.supplierOrders.0.canTryAgain', true),
+            fn ($page) => $page
+                ->where('order.supplierOrders.0.canTryAgain', true)
+                ->where('order.supplierOrders.0.promised', $order->load('lines')->promised($row)),
         );
         Books::table('variants')
             ->where('id', $id)

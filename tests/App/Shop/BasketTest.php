@@ -8,12 +8,14 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
+use WindowStall\Counter\OrderLine;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\Core\Source\Items;
 
 /** A basket between the first click and the checkout: what it says when the shop changes under it. */
 final class BasketTest extends AppTestCase
@@ -67,6 +69,41 @@ final class BasketTest extends AppTestCase
             ->assertRedirect('/basket')
             ->assertPlainCookie('basket_count', '0');
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
+    }
+
+    public function test_it_says_which_parcels_come_and_when_and_the_order_keeps_that(): void
+    {
+        $this->travelTo('2026-12-07 09:00');
+        $this->comes($this->variant, 'GB', 2, 4);
+        $this->shopper->put($this->variant);
+        foreach (['/basket', '/checkout'] as $page) {
+            $this->shopper->send('get', $page)->assertSeeInOrder(['With you', 'Wednesday 9 to Friday 11 December', 'if you order today']);
+        }
+        $this->shopper->checkOut()->assertRedirect();
+        $line = fn (): OrderLine => OrderLine::query()->where('listing_variant_id', $this->variant->id)->firstOrFail();
+        self::assertSame(['2026-12-09', '2026-12-11'], [$line()->promised_from, $line()->promised_to]);
+
+        // Pressed again the next day it is the same order, with that day's promise.
+        $this->travelTo('2026-12-08 09:00');
+        $this->shopper->checkOut()->assertRedirect();
+        self::assertSame(['2026-12-10', '2026-12-14'], [$line()->promised_from, $line()->promised_to]);
+
+        $other = $this->world->inWindow($this->stall, Items::item([Items::variant('can')], 'Can', id: 'can'));
+        $far = $other->variants()->firstOrFail();
+        $this->comes($far, 'CN', 15, 25);
+        $this->comes($this->variant, 'GB', 2, 4);
+        $this->shopper->put($far);
+        $this->shopper->send('get', '/basket')
+            ->assertSee('It comes in 2 parcels, if you order today:')
+            ->assertSee('Thursday 10 to Monday 14 December')
+            ->assertSee('Thursday 31 December to Friday 15 January');
+    }
+
+    private function comes(ListingVariant $variant, string $from, int $least, int $most): void
+    {
+        SupplierVariant::query()
+            ->whereKey($variant->refresh()->selling()->id)
+            ->update(['warehouse' => $from, 'days_min' => $least, 'days_max' => $most]);
     }
 
     public function test_what_moved_since_the_shopper_looked_is_said_until_they_do_something(): void

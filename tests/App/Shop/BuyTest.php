@@ -86,10 +86,13 @@ final class BuyTest extends AppTestCase
             [$order->state, $order->goods_minor, $order->delivery_minor, $order->total_minor, $order->tax_minor],
         );
         self::assertMatchesRegularExpression('/^[A-Za-z0-9_-]{43}$/', $order->token);
+        $promised = $order->load('lines')->promised($order->supplierOrders()->firstOrFail());
+        self::assertMatchesRegularExpression('/^\w+day \d/', (string) $promised);
         $this->shopper
             ->send('get', '/orders/'.$order->token)
             ->assertOk()
             ->assertSee('Thank you, Ines Fennimore')
+            ->assertSee('With you <b>'.$promised.'</b>', false)
             ->assertHeader('Cache-Control', 'no-store, private');
         $this->shopper->send('get', '/orders/'.strrev($order->token))->assertNotFound();
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
