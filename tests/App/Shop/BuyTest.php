@@ -112,7 +112,7 @@ final class BuyTest extends AppTestCase
         $this->shopper->put($other, 1);
         $order = $this->shopper->pay($this->shopper->order());
         self::assertSame(OrderState::Paid, $order->state);
-        self::assertSame(
+        self::assertEquals(
             [$this->variant->id => 1, $other->id => 1],
             BasketRow::query()->where('basket_id', $order->basket_id)->pluck('quantity', 'listing_variant_id')->all(),
         );
