@@ -49,7 +49,7 @@
     class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
 </ol>
 @if ($parcel->refusal === null && $order->promised($parcel) !== null)
-<p>With you <b>{{ $order->promised($parcel) }}</b></p>
+<p class="promised">With you <b>{{ $order->promised($parcel) }}</b>.</p>
 @endif
 @if ($parcel->refusal)
 <p class="trouble">Something is amiss with this parcel, and the shop sees it, too. @if ($writeTo !== null)You can write to

@@ -3,6 +3,6 @@
 <ul class="parcels">
 @foreach ($basket->parcels as $parcel)
 <li>@if ($several){{ $parcel->names() }}: @endif @if ($parcel->dates)<b>{{ $several ? '' : 'With you ' }}{{
-    $parcel->dates->words() }}</b>{{ $several ? '' : ', if you order today' }}@else no day is known yet @endif</li>
+    $parcel->dates->words() }}</b>{{ $several ? '.' : ', if you order today.' }}@else no day is known yet.@endif</li>
 @endforeach
 </ul>

@@ -92,7 +92,7 @@ final class BuyTest extends AppTestCase
             ->send('get', '/orders/'.$order->token)
             ->assertOk()
             ->assertSee('Thank you, Ines Fennimore')
-            ->assertSee('With you <b>'.$promised.'</b>', false)
+            ->assertSee('With you <b>'.$promised.'</b>.', false)
             ->assertHeader('Cache-Control', 'no-store, private');
         $this->shopper->send('get', '/orders/'.strrev($order->token))->assertNotFound();
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
