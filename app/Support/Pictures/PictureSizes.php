@@ -34,6 +34,9 @@ final class PictureSizes
     /** Pixels a side from which two pictures are known to be alike. */
     private const ALIKE = 440;
 
+    /** Spots a side at which it is looked whether a picture can be seen through. */
+    private const SPOTS = 120;
+
     /** Pixels a side of a logo's sign, as phones ask for it on their first screen. */
     private const ICON = 180;
 
@@ -87,9 +90,11 @@ final class PictureSizes
     /** @return array{path: string, width: int, height: int, original: string, alike: string} */
     private function kept(ImageInterface $image, string $folder): array
     {
+        // WebP takes ten times as long, and only what can be seen through needs it.
+        $opaque = ! self::canBeSeenThrough($image);
         // Under a name that nobody can work out from the file.
-        $original = trim($folder, '/').'/'.bin2hex(random_bytes(16)).'-whole.webp';
-        self::disk()->put($original, (string) $image->toWebp(92));
+        $original = trim($folder, '/').'/'.bin2hex(random_bytes(16)).'-whole.'.($opaque ? 'jpg' : 'webp');
+        self::disk()->put($original, (string) ($opaque ? $image->toJpeg(92) : $image->toWebp(92)));
 
         return $this->sizes($image, $original, $folder, null);
     }
@@ -136,6 +141,24 @@ final class PictureSizes
         }
 
         return $made;
+    }
+
+    /** Looked at small, where each spot is the mean of what lies there. */
+    private static function canBeSeenThrough(ImageInterface $image): bool
+    {
+        $small = self::within(clone $image, self::SPOTS, self::SPOTS)->core()->native();
+        if (! $small instanceof GdImage) {
+            return true;
+        }
+        for ($y = imagesy($small) - 1; $y >= 0; $y--) {
+            for ($x = imagesx($small) - 1; $x >= 0; $x--) {
+                if (((int) imagecolorat($small, $x, $y) >> 24 & 0x7F) !== 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Takes away what has the colour of the corner, or can be seen through as it can; a plain box stays as it is. */

@@ -8,6 +8,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Jobs\FetchPictures;
 use WindowStall\Bench\Jobs\MakePicture;
 use WindowStall\Bench\Pictures\Picture;
@@ -146,13 +147,35 @@ final class PicturesTest extends AppTestCase
         $made = (new PictureSizes())->make($tagged, '1/2');
         $again = (new PictureSizes())->make($tagged, '1/2');
         self::assertNotSame($made['original'], $again['original']);
-        self::assertMatchesRegularExpression('#^1/2/[0-9a-f]{32}-whole\.webp$#', $made['original']);
+        self::assertMatchesRegularExpression('#^1/2/[0-9a-f]{32}-whole\.jpg$#', $made['original']);
         foreach (Storage::disk('media')->allFiles() as $file) {
             self::assertStringNotContainsString($secret, (string) Storage::disk('media')->get($file));
         }
         [$width, $height] =
             getimagesizefromstring((string) Storage::disk('media')->get($made['original'])) ?: self::fail();
         self::assertSame([2400, 1200], [$width, $height]);
+    }
+
+    #[TestWith([0, 'jpg'], 'opaque')]
+    #[TestWith([127, 'webp'], 'a hole of 20 pixels')]
+    #[TestWith([40, 'webp'], 'a pane')]
+    public function test_the_whole_of_what_can_be_seen_through_stays_so(int $alpha, string $ending): void
+    {
+        Storage::fake('media');
+        $image = imagecreatetruecolor(1000, 800);
+        self::assertNotFalse($image);
+        imagealphablending($image, false);
+        imagesavealpha($image, true);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 40, 90, 60));
+        imagefilledrectangle($image, 500, 300, 519, 319, (int) imagecolorallocatealpha($image, 200, 90, 60, max(0, min(127, $alpha))));
+        ob_start();
+        imagepng($image);
+        $made = (new PictureSizes())->make((string) ob_get_clean(), '1/2');
+
+        self::assertStringEndsWith('-whole.'.$ending, $made['original']);
+        $kept = imagecreatefromstring((string) Storage::disk('media')->get($made['original']));
+        self::assertNotFalse($kept);
+        self::assertEqualsWithDelta($alpha, imagecolorat($kept, 510, 310) >> 24 & 0x7F, 3);
     }
 
     public function test_a_suppliers_pictures_are_fetched_once_and_only_from_public_addresses(): void
