@@ -30,6 +30,9 @@ final class Page
     /** Milliseconds from one look to the next. */
     private const LOOK = 40;
 
+    private const INTO_VIEW = 'const at = arguments[0].getBoundingClientRect(); if (at.top < 0 || at.bottom > innerHeight) '.
+        'arguments[0].scrollIntoView({block: "center", behavior: "instant"})';
+
     /** Nothing that ends by itself is moving, and all that was asked for has come. */
     private const AT_REST = <<<'JS'
         return document.readyState === 'complete'
@@ -123,7 +126,10 @@ final class Page
     public function click(string $css): self
     {
         $this->steps++;
-        $this->css($css)->click();
+        $element = $this->css($css);
+        // The shop scrolls smoothly; a click doesn't wait for that.
+        $this->driver->executeScript(self::INTO_VIEW, [$element]);
+        $element->click();
 
         return $this;
     }
