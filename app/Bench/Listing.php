@@ -76,16 +76,12 @@ final class Listing extends Model
 
     /** What has to be loaded before {@see ListingFigures::of()} so that many listings cost few queries. */
     public const FOR_FIGURES = [
-        'agreedWords',
-        'supplierItem.words',
+        ...ListingWords::READ,
         'supplierItem.connection',
-        'variants.supplierVariant',
         'variants.sold',
         'variants.sources',
         'variants.prices',
         'pictures',
-        'joined.agreedWords',
-        'joined.supplierItem.words',
     ];
 
     /** @return array<string, string> */

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use WindowStall\Bench\VariantFigures;
 use WindowStall\Stall\Stall;
 
 /**
@@ -43,15 +44,13 @@ final class Basket extends Model
         return self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
     }
 
-    /** Notes what the shopper sees of it now; what is otherwise later is said. */
-    public function seen(BasketContents $contents): void
+    /** Notes what one of its goods was when the shopper chose it; what is otherwise later is said. */
+    public function chosen(VariantFigures $variant): void
     {
-        foreach ($contents->entries as $entry) {
-            $this->lines()->whereKey($entry->id)->update([
-                'seen_minor' => $entry->unit->minor,
-                'seen_days' => $entry->variant->days?->words(),
-            ]);
-        }
+        $this->lines()->where('listing_variant_id', $variant->row->id)->update([
+            'seen_minor' => $variant->price?->minor,
+            'seen_days' => $variant->days?->words(),
+        ]);
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class BasketContents
     /**
      * @param  list<BasketEntry>  $entries
      * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
-     * @param  list<string>  $moved  what is otherwise now than the shopper last saw it
+     * @param  list<string>  $moved  what is otherwise now than when the shopper chose it
      * @param  list<BasketParcel>  $parcels  as they would come if it were paid today
      * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
      */
@@ -114,6 +114,11 @@ final readonly class BasketContents
             // Whoever sells it under its floor on purpose doesn't mind.
             'floor' => $entry->variant->row->own_under_floor ? null : $figures->recipeOf($entry->variant)->floor,
         ];
+    }
+
+    public function entry(int $id): ?BasketEntry
+    {
+        return array_values(array_filter($this->entries, static fn (BasketEntry $e): bool => $e->id === $id))[0] ?? null;
     }
 
     public function count(): int

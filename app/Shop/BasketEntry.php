@@ -17,7 +17,7 @@ final readonly class BasketEntry
     /**
      * @param  string  $chosen  what the shopper chose, "Red · M"; "" where there was nothing to choose
      * @param  int  $available  pieces that can be had; 0 when it isn't shown any more
-     * @param  Money|null  $seen  what one piece cost when the shopper last did something with the basket
+     * @param  Money|null  $seen  what one piece cost when the shopper chose it
      * @param  string|null  $seenDays  how soon it would have come then, in words
      */
     public function __construct(
@@ -51,7 +51,13 @@ final readonly class BasketEntry
         return $this->line()->total();
     }
 
-    /** @return list<string> what is otherwise now than the shopper last saw it */
+    /** What is said of it now, for the form it is changed by. */
+    public function seenAs(): string
+    {
+        return $this->unit->minor.' '.$this->variant->days?->words();
+    }
+
+    /** @return list<string> what is otherwise now than when the shopper chose it */
     public function moved(): array
     {
         if ($this->available === 0) {
@@ -61,13 +67,13 @@ final readonly class BasketEntry
 
         return array_values(array_filter([
             $this->seen === null || $this->seen->minor === $this->unit->minor ? null : sprintf(
-                '%s now costs %s. It was %s when you last looked.',
+                '%s now costs %s. It was %s when you chose it.',
                 $this->name(),
                 MoneyView::text($this->unit),
                 MoneyView::text($this->seen),
             ),
             $this->seenDays === null || $days === null || $days === $this->seenDays ? null : sprintf(
-                '%s now comes in %s. It was %s when you last looked.',
+                '%s now comes in %s. It was %s when you chose it.',
                 $this->name(),
                 $days,
                 $this->seenDays,

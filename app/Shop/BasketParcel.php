@@ -26,7 +26,7 @@ final readonly class BasketParcel
     public static function of(Stall $stall, array $entries): array
     {
         $items = array_map(static fn (BasketEntry $e): int => $e->variant->row->selling()->supplier_item_id, $entries);
-        $suppliers = $items === [] ? [] : SupplierItem::query()->whereKey($items)->pluck('connection_id', 'id')->all();
+        $suppliers = $items === [] ? [] : SupplierItem::of($stall)->whereKey($items)->pluck('connection_id', 'id')->all();
         $parcels = Parcel::of(array_map(static fn (BasketEntry $e, int $item): array => [
             'supplier' => (int) ($suppliers[$item] ?? 0),
             'warehouse' => $e->variant->warehouse,
@@ -40,7 +40,7 @@ final readonly class BasketParcel
         ), $parcels);
     }
 
-    /** What lies in it: "Hand trowel, Steel and Jute twine". */
+    /** What lies in it: "Hand trowel, Steel; and Jute twine". */
     public function names(): string
     {
         $names = array_map(static fn (BasketEntry $e): string => $e->name(), $this->entries);

@@ -15,7 +15,7 @@ use WindowStall\Bench\ListingVariant;
  * @property string $basket_id
  * @property int $listing_variant_id
  * @property int $quantity
- * @property int|null $seen_minor what one piece cost when the shopper last did something with the basket
+ * @property int|null $seen_minor what one piece cost when the shopper chose it
  * @property string|null $seen_days how soon it would have come then, in words
  */
 final class BasketRow extends Model

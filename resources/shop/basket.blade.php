@@ -15,6 +15,7 @@
 <div class="line-words">
 <a href="{{ $entry->url }}">{{ $entry->title }}</a><span class="quiet">{{ $entry->chosen }}</span>
 <form method="post" action="/basket/{{ $entry->id }}" class="line-form">
+<input type="hidden" name="seen" value="{{ $entry->seenAs() }}">
 <label class="sr" for="q{{ $entry->id }}">How many {{ $entry->name() }}</label><input id="q{{ $entry->id }}"
     type="number" name="quantity" min="1" max="99" value="{{ $entry->quantity }}" inputmode="numeric"><button type="submit"
     class="small" data-change>Change</button><button type="submit" class="small" name="remove" value="1">Take out</button></form>

@@ -26,7 +26,7 @@ final readonly class Facet
     /**
      * Whether any of it is taken or would leave fewer; among so few that one sees them at a glance, nothing need be.
      *
-     * @param  int  $here  goods found as it is
+     * @param  int  $here  goods of the list before it is narrowed
      */
     public function narrows(int $here): bool
     {

@@ -65,6 +65,7 @@ final readonly class BasketController
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);
         $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
+        $basket->chosen($variant);
 
         return $this->done($request, $stall, $basket);
     }
@@ -82,6 +83,11 @@ final readonly class BasketController
             return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
         }
         $quantity === 0 ? $row->delete() : $row->update(['quantity' => $quantity]);
+        // What was said on the page it was changed on counts; one that stood open for long may have said something else.
+        $now = BasketContents::of($stall, $basket)->entry($row->id);
+        if ($now !== null && $request->input('seen') === $now->seenAs()) {
+            $basket->chosen($now->variant);
+        }
 
         return $this->done($request, $stall, $basket);
     }
@@ -123,10 +129,10 @@ final readonly class BasketController
 
     private function done(Request $request, Stall $stall, Basket $basket): RedirectResponse
     {
-        $contents = BasketContents::of($stall, $basket);
-        $basket->seen($contents);
+        $count = BasketContents::of($stall, $basket)->count();
+
         $redirect = redirect()->to('/basket', 303);
-        foreach (BasketCookies::of($basket, $contents->count()) as $cookie) {
+        foreach (BasketCookies::of($basket, $count) as $cookie) {
             $redirect->withCookie($cookie);
         }
 

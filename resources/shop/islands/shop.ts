@@ -107,7 +107,8 @@ function followNumbers(): void {
       return;
     if (field.value === '' || field.closest('[data-basket]') === null) return;
     const form = field.form;
-    const said = new URLSearchParams({ quantity: field.value });
+    const seen = form.querySelector<HTMLInputElement>('[name=seen]')?.value ?? '';
+    const said = new URLSearchParams({ quantity: field.value, seen });
     turn = turn
       .then(() => change(form, said))
       .catch(() => {

@@ -106,21 +106,30 @@ final class BasketTest extends AppTestCase
             ->update(['warehouse' => $from, 'days_min' => $least, 'days_max' => $most]);
     }
 
-    public function test_what_moved_since_the_shopper_looked_is_said_until_they_do_something(): void
+    public function test_what_moved_since_it_was_chosen_is_said_until_it_is_chosen_again_from_a_page_that_says_so(): void
     {
         $this->shopper->put($this->variant);
-        $this->shopper->send('get', '/basket')->assertDontSee('when you last looked');
+        $this->shopper->send('get', '/basket')->assertDontSee('when you chose it');
         $this->world->say($this->listing, ListingPatch::none()->price([$this->variant->id], $this->stall->money(1_234)));
-        SupplierVariant::query()->whereKey($this->variant->supplier_variant_id)->update(['days_min' => 6, 'days_max' => 9]);
+        $this->comes($this->variant, 'GB', 6, 9);
 
         foreach (['/basket', '/basket', '/checkout'] as $page) {
             $this->shopper
                 ->send('get', $page)
-                ->assertSee('now costs £12.34. It was £15.95 when you last looked.')
+                ->assertSee('now costs £12.34. It was £15.95 when you chose it.')
                 ->assertSee('now comes in 6 to 9 days. It was');
         }
-        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 2]);
-        $this->shopper->send('get', '/basket')->assertDontSee('when you last looked')->assertSee('£24.68');
+        // Neither other goods nor a page that still says what was before make it known.
+        $other = $this->world->inWindow($this->stall, Items::item([Items::variant('can')], 'Can', id: 'can'));
+        $this->comes($this->variant, 'GB', 6, 9);
+        $this->shopper->put($other->variants()->firstOrFail());
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 3, 'seen' => '1595 3 to 5 days']);
+        $this->shopper->send('get', '/basket')->assertSee('now costs £12.34. It was £15.95 when you chose it.');
+
+        $page = (string) $this->shopper->send('get', '/basket')->getContent();
+        self::assertSame(1, preg_match('/name="seen" value="(1234 [^"]+)"/', $page, $said));
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 2, 'seen' => $said[1] ?? '']);
+        $this->shopper->send('get', '/basket')->assertDontSee('when you chose it')->assertSee('£24.68');
     }
 
     public function test_how_much_is_missing_to_free_delivery_is_said_where_that_keeps_enough(): void
