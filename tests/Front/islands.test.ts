@@ -160,7 +160,8 @@ describe('the page of one of the goods', () => {
 describe('a basket', () => {
   const line = (id: string, quantity: string) => `
     <li><form action="/basket/${id}" method="post"><input id="q${id}" name="quantity" type="number" min="1" max="99"
-      value="${quantity}"><input type="hidden" name="seen" value="1200 3 days"><button data-change>Change</button><button name="remove" value="1">Take out</button></form></li>`;
+      value="${quantity}"><input type="hidden" name="seen" value="1200 3 days"><button data-change>Change</button>
+      <button name="remove" value="1">Take out</button></form></li>`;
   const basket = (first: string, total: string) => `
     <b data-basket-count></b>
     <div data-basket><ul>${line('1', first)}${line('2', '1')}</ul><dd data-total>${total}</dd></div>
