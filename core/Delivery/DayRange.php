@@ -26,6 +26,15 @@ final readonly class DayRange
         return new self($this->min + $other->min, $this->max + $other->max);
     }
 
+    /** What all of several spans need: the longest of their beginnings and of their ends. */
+    public function slowest(self ...$others): self
+    {
+        return new self(
+            max($this->min, ...array_map(static fn (self $o): int => $o->min, $others)),
+            max($this->max, ...array_map(static fn (self $o): int => $o->max, $others)),
+        );
+    }
+
     /** "2 to 4 days", "1 day". */
     public function words(): string
     {

@@ -44,10 +44,7 @@ final readonly class Parcel
             return null;
         }
 
-        return new DayRange(
-            max(array_map(static fn (DayRange $d): int => $d->min, $known)),
-            max(array_map(static fn (DayRange $d): int => $d->max, $known)),
-        );
+        return array_values($known)[0]->slowest(...$known);
     }
 
     /**
