@@ -7,6 +7,7 @@ namespace WindowStall\Counter;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Counter\Letters\Letter;
+use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
@@ -18,6 +19,7 @@ final class CounterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(SoldLately::class, SoldLatelyHere::class);
+        $this->app->bind(DeliveredLately::class, DeliveredLatelyHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }
 

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Money;
@@ -31,6 +32,8 @@ use WindowStall\Stall\Stall;
  * @property string $town
  * @property string $postcode
  * @property string $country
+ * @property string $part ISO 3166-2, where addresses there name one; else ""
+ * @property string $way that its shopper chose; "" where there was one only
  * @property string $currency
  * @property int $goods_minor
  * @property int $delivery_minor
@@ -110,13 +113,18 @@ final class Order extends Model
         return Money::of($minor, $this->currency);
     }
 
+    private function partName(): string
+    {
+        return AddressForm::parts($this->country)[$this->part] ?? $this->part;
+    }
+
     /** @return array{name: string, street: string, town: string, postcode: string, country: string} */
     public function address(): array
     {
         return [
             'name' => $this->name,
             'street' => $this->street,
-            'town' => $this->town,
+            'town' => $this->town.($this->part === '' ? '' : ', '.$this->partName()),
             'postcode' => $this->postcode,
             'country' => $this->country,
         ];

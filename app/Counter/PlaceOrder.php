@@ -15,7 +15,7 @@ use WindowStall\Window\Policies\PolicyVersion;
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
 final class PlaceOrder
 {
-    /** @param  array<string, string>  $address email, name, street, town, postcode */
+    /** @param  array<string, string>  $address email, name, street, town, part, postcode */
     public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
     {
         return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {
@@ -25,7 +25,9 @@ final class PlaceOrder
                 ->where('basket_hash', $contents->hash())
                 ->where('state', OrderState::AwaitingPayment)
                 ->first();
-            $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $stall->home_market];
+            $to = $contents->delivery->to->country;
+            $tax = $stall->terms($to)->tax;
+            $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $to];
             $policies = array_map(
                 static fn (PolicyVersion $version): int => $version->number,
                 PolicyVersion::now($stall),
@@ -50,13 +52,14 @@ final class PlaceOrder
                     'delivery_minor' => $contents->totals->delivery->minor,
                     'tax_minor' => $contents->totals->tax->minor,
                     'total_minor' => $contents->totals->total->minor,
-                    'tax_bp' => $stall->vat_bp,
+                    'tax_bp' => intdiv($tax->rate->millionths, 100),
                     'fee_bp' => $stall->payment_fee_bp,
                     'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
-                    'tax_on_top' => $stall->tax_on_top,
+                    'tax_on_top' => ! $tax->included,
                     'platform_bp' => $stall->platform_fee_bp,
                     'returns_bp' => $stall->returns_bp,
                     'advertising_minor' => $stall->advertising_minor,
+                    'way' => $contents->delivery->way->way->name ?? '',
                     'duty_minor' => $expected->duty->minor,
                     'handling_minor' => $expected->handling->minor,
                     'policies' => $policies,
@@ -85,13 +88,13 @@ final class PlaceOrder
     /** Writes down between which days the shopper was told that it comes. */
     private function promise(Order $order, BasketContents $contents): void
     {
-        foreach ($contents->parcels as $parcel) {
+        foreach ($contents->delivery->parcels as $parcel) {
             $order
                 ->lines()
                 ->whereIn('listing_variant_id', array_map(static fn (BasketEntry $e): int => $e->variant->row->id, $parcel->entries))
                 ->update([
-                    'promised_from' => $parcel->dates?->earliest->format('Y-m-d'),
-                    'promised_to' => $parcel->dates?->latest->format('Y-m-d'),
+                    'promised_from' => $parcel->dates->earliest->format('Y-m-d'),
+                    'promised_to' => $parcel->dates->latest->format('Y-m-d'),
                 ]);
         }
     }

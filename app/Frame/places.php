@@ -81,15 +81,32 @@ return [
         'The first line of the cost sheet.',
     ],
     [
-        'What shoppers pay for delivery',
-        'pricing.costs',
-        'shipping delivery postage charge free rate zone courier',
-        'On the cost sheet: what is charged, and from what value it is free.',
+        'Where it goes: what shoppers pay for delivery',
+        'delivery',
+        'shipping delivery postage charge free rate zone courier place carrier express surcharge weight island postcode state',
+    ],
+    [
+        'Try a basket against your delivery',
+        'delivery',
+        'try test basket calculate quote arrival date estimate',
+        'At the right of “Where it goes”.',
+    ],
+    [
+        'When suppliers pack: cut-off and days off',
+        'delivery',
+        'cut-off cutoff holiday closed processing handling time packing vacation dispatch',
+        'Under the places of “Where it goes”.',
     ],
     [
         'Countries you sell to',
+        'delivery',
+        'country countries market markets abroad international eu export',
+        'Make a place for it; its price list and its duty are on the cost sheet, under Markets.',
+    ],
+    [
+        'Duty and prices abroad',
         'pricing.costs',
-        'country countries market markets abroad international eu export duty customs',
+        'duty customs market markets price list abroad ending currency',
         'On the cost sheet, under Markets.',
     ],
     [

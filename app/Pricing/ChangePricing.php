@@ -12,7 +12,7 @@ use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 
 /**
- * Changes a stall's costs or recipes in one step that can be taken back: how everything stood is written down before.
+ * Changes a stall's costs, recipes or places in one step that can be taken back: how everything stood is written down before.
  */
 final readonly class ChangePricing
 {
@@ -46,6 +46,8 @@ final readonly class ChangePricing
         'charged_minor',
         'sold',
     ];
+
+    private const PLACES = ['id', 'stall_id', 'position', 'name', 'covers', 'ways', 'rules'];
 
     private const RECIPES = ['id', 'stall_id', 'name', 'position', 'conditions', 'recipe'];
 
@@ -122,7 +124,7 @@ final readonly class ChangePricing
      *
      * @param  array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
-     *     recipes: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
      * }  $before
      */
     private function settle(Stall $stall, ?User $by, array $before): ?Run
@@ -144,7 +146,7 @@ final readonly class ChangePricing
     /**
      * @return array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
-     *     recipes: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
      * }
      */
     private function snapshot(Stall $stall): array
@@ -161,13 +163,14 @@ final readonly class ChangePricing
             'rates' => $rows('exchange_rates', self::RATES, 'from'),
             'markets' => $rows('markets', self::MARKETS, 'market'),
             'recipes' => $rows('price_recipes', self::RECIPES, 'position'),
+            'places' => $rows('places', self::PLACES, 'position'),
         ];
     }
 
     /**
      * @param  array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
-     *     recipes: list<array<string, mixed>>,
+     *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
      * }  $before
      */
     private function put(Stall $stall, array $before): void
@@ -185,5 +188,9 @@ final readonly class ChangePricing
             ->whereNotIn('id', array_column($before['recipes'], 'id'))
             ->delete();
         DB::table('price_recipes')->upsert($before['recipes'], ['id'], ['name', 'position', 'conditions', 'recipe']);
+        if (isset($before['places'])) {
+            DB::table('places')->where('stall_id', $stall->id)->delete();
+            DB::table('places')->insert($before['places']);
+        }
     }
 }

@@ -10,13 +10,19 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
 
 /**
  * What a shopper means to buy. Its id is known only to their browser.
  *
  * @property string $id
  * @property int $stall_id
+ * @property string|null $country where it is to go, ISO 3166-1; null until its shopper says
+ * @property string|null $part of that country, ISO 3166-2
+ * @property string|null $postcode
+ * @property int|null $way by which of the place's ways
  */
 final class Basket extends Model
 {
@@ -42,6 +48,22 @@ final class Basket extends Model
     public static function start(Stall $stall): self
     {
         return self::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
+    }
+
+    /** Where it is to go: as its shopper said, while something is sent there; else to the stall's own country. */
+    public function destination(Stall $stall): Destination
+    {
+        $country = in_array($this->country, Places::countries($stall), true) ? (string) $this->country : $stall->home_market;
+
+        return $country === $this->country
+            ? new Destination($country, $this->part, $this->postcode)
+            : new Destination($country);
+    }
+
+    /** Keeps where it is to go, and by which way. */
+    public function sendTo(Destination $to, ?int $way): void
+    {
+        $this->update(['country' => $to->country, 'part' => $to->part, 'postcode' => $to->postcode, 'way' => $way]);
     }
 
     /** Notes what one of its goods was when the shopper chose it; what is otherwise later is said. */

@@ -13,8 +13,10 @@ use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
+use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\Floor;
+use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Stall\Stall;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
@@ -22,22 +24,25 @@ final readonly class BasketContents
 {
     /**
      * @param  list<BasketEntry>  $entries
-     * @param  list<string>  $troubles  sentences for the shopper; empty when it can be bought
+     * @param  list<string>  $unbuyable  sentences for the shopper: what has sold out
+     * @param  list<string>  $troubles  the same with what can’t be sent there; empty when it can be bought
      * @param  list<string>  $moved  what is otherwise now than when the shopper chose it
-     * @param  list<BasketParcel>  $parcels  as they would come if it were paid today
+     * @param  BasketDelivery  $delivery  as it would go if it were paid now
      * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
      */
     private function __construct(
         public array $entries,
         public Totals $totals,
+        public array $unbuyable,
         public array $troubles,
         public array $moved,
-        public array $parcels,
+        public BasketDelivery $delivery,
         public ?Money $toFree,
     ) {
     }
 
-    public static function of(Stall $stall, ?Basket $basket): self
+    /** @param  Destination|null  $to  where it is to go; where its shopper said last, if nothing else is given */
+    public static function of(Stall $stall, ?Basket $basket, ?Destination $to = null, ?int $way = null): self
     {
         $rows = $basket?->lines()->with('variant')->get() ?? collect();
         $listings = Listing::query()
@@ -82,6 +87,7 @@ final readonly class BasketContents
                     Ladders::of($listing, $stall),
                     $stall->moneyOrNull($row->seen_minor),
                     $row->seen_days,
+                    $listing->own_tags,
                 );
                 $goods[] = self::kept($figures, $entry);
                 $entries[] = $entry;
@@ -91,14 +97,23 @@ final readonly class BasketContents
             }
         }
         $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
+        $delivery = BasketDelivery::of(
+            $stall,
+            $entries,
+            $to ?? $basket?->destination($stall) ?? new Destination($stall->home_market),
+            $way ?? $basket?->way,
+        );
+        $terms = $stall->terms($delivery->to->country);
+        $all = [...$troubles, ...$delivery->troubles];
 
         return new self(
             $entries,
-            Totals::of($lines, $stall->flatDelivery(), $stall->tax(), $stall->currencyValue(), $stall->freeOver()),
+            Totals::of($lines, $delivery->charge($stall), $terms->tax, $stall->currencyValue()),
             $troubles,
+            $all,
             array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
-            BasketParcel::of($stall, $entries),
-            $troubles === [] ? ToFreeDelivery::missing($goods, $stall->terms()) : null,
+            $delivery,
+            $all === [] ? self::toFree($goods, $terms, $delivery) : null,
         );
     }
 
@@ -114,6 +129,16 @@ final readonly class BasketContents
             // Whoever sells it under its floor on purpose doesn't mind.
             'floor' => $entry->variant->row->own_under_floor ? null : $figures->recipeOf($entry->variant)->floor,
         ];
+    }
+
+    /** @param  list<array{goods: int, landed: int|null, pieces: int, floor: Floor|null}>  $goods */
+    private static function toFree(array $goods, SaleTerms $terms, BasketDelivery $delivery): ?Money
+    {
+        $way = $delivery->way;
+
+        return $way === null || $way->surcharge->minor > 0
+            ? null
+            : ToFreeDelivery::missing($goods, $terms->charging($way->plain, $way->way->freeOver));
     }
 
     public function entry(int $id): ?BasketEntry
@@ -138,6 +163,8 @@ final readonly class BasketContents
                         $this->entries,
                     ),
                     $this->totals->total->minor,
+                    $this->delivery->to->country,
+                    $this->delivery->way?->at,
                 ],
                 JSON_THROW_ON_ERROR,
             ),

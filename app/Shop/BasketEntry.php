@@ -19,6 +19,7 @@ final readonly class BasketEntry
      * @param  int  $available  pieces that can be had; 0 when it isn't shown any more
      * @param  Money|null  $seen  what one piece cost when the shopper chose it
      * @param  string|null  $seenDays  how soon it would have come then, in words
+     * @param  list<string>  $tags  of its listing
      */
     public function __construct(
         public int $id,
@@ -33,6 +34,7 @@ final readonly class BasketEntry
         public ?Ladder $ladder = null,
         public ?Money $seen = null,
         public ?string $seenDays = null,
+        public array $tags = [],
     ) {
     }
 

@@ -22,6 +22,7 @@ Route::get('/goods/{slug}', [PageController::class, 'goods'])
     ->where('slug', '[a-z0-9-]+');
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
+Route::post('/basket/where', [BasketController::class, 'where'])->name('basket.where');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
 Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');

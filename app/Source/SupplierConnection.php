@@ -32,6 +32,10 @@ use WindowStall\Stall\Stall;
  * @property Carbon|null $heard_at when its news came last
  * @property Carbon|null $unheard_from since when some of its news may have gone elsewhere
  * @property int $kept_back pieces of its stock that aren't sold
+ * @property string|null $cut_off up to which hour what is paid is packed on the same day, "14:00"
+ * @property int $packs_from working days of packing besides those it says in its quotes
+ * @property int $packs_to
+ * @property list<array{string, string}> $closed_days when nobody packs: from and to, both included, YYYY-MM-DD
  * @property array<string, mixed> $policies its rules for what it changes
  * @property string|null $landed_by by what delivery, duty and rates its goods were landed last
  * @property Schedule $schedule
@@ -64,6 +68,7 @@ final class SupplierConnection extends Model
             'settings' => 'array',
             'guards' => 'array',
             'policies' => 'array',
+            'closed_days' => 'array',
             'schedule' => Schedule::class,
             'pulled_at' => 'datetime',
             'heard_at' => 'datetime',

@@ -7,6 +7,7 @@ namespace WindowStall\Stall;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Stall\Events\StallOpened;
+use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\PriceRecipe;
 use WindowStall\Stall\Terms\Recipes;
 use WindowStall\Stall\Terms\ReferenceRates;
@@ -61,6 +62,14 @@ final readonly class OpenStall
             'typed' => false,
         ], array_keys($rates)));
         $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
+        $stall->places()->create([
+            'position' => 0,
+            'name' => '',
+            'covers' => [['country' => $stall->home_market]],
+            // What it costs is the stall's own figure: {@see Places}.
+            'ways' => [['charge' => ['by' => 'flat', 'amount' => '0']]],
+            'rules' => [],
+        ]);
         $stall->recipes()->create([
             'name' => 'Everything else',
             'position' => PriceRecipe::LAST,

@@ -19,6 +19,7 @@ use WindowStall\Core\Tax\SalesTax;
 use WindowStall\Core\Words\Country;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
+use WindowStall\Stall\Terms\Place;
 use WindowStall\Stall\Terms\PriceRecipe;
 use WindowStall\Stall\Terms\StallRate;
 use WindowStall\Support\Refusal;
@@ -49,6 +50,7 @@ use WindowStall\Support\Refusal;
  * @property int|null $digest_hour when the mail goes out with what suppliers changed; null: never
  * @property string $zone by whose clock it goes: an IANA name; {@see Clock}
  * @property string|null $digest_sent_on the last day on which it was looked whether there is something to mail
+ * @property list<array{string, string}> $closed_days when nobody is there: from and to, both included, YYYY-MM-DD
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened
  * @property int $promise_days the shop promises delivery within so many working days
@@ -61,7 +63,7 @@ final class Stall extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tax_on_top' => 'boolean', 'drift_policies' => 'array'];
+        return ['tax_on_top' => 'boolean', 'drift_policies' => 'array', 'closed_days' => 'array'];
     }
 
     protected static function booted(): void
@@ -96,6 +98,12 @@ final class Stall extends Model
     public function marketRows(): HasMany
     {
         return $this->hasMany(Market::class)->orderBy('market');
+    }
+
+    /** @return HasMany<Place, $this> where it sends, in the seller's order */
+    public function places(): HasMany
+    {
+        return $this->hasMany(Place::class)->orderBy('position')->orderBy('id');
     }
 
     public function currencyValue(): Currency

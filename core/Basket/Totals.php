@@ -9,7 +9,7 @@ use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Tax\SalesTax;
 
-/** What a basket comes to: goods, flat-rate delivery, and the tax that stands inside both or is put on top. */
+/** What a basket comes to: goods, delivery, and the tax that stands inside both or is put on top. */
 final readonly class Totals
 {
     private function __construct(public Money $goods, public Money $delivery, public Money $total, public Money $tax)
@@ -18,24 +18,20 @@ final readonly class Totals
 
     /**
      * @param  list<BasketLine>  $lines
-     * @param  Money|null  $freeOver  goods worth this much or more are sent free
      *
      * @throws CurrencyMismatch when an amount isn't in that currency
      */
     public static function of(
         array $lines,
-        Money $flatDelivery,
+        Money $delivery,
         SalesTax $tax,
         Currency $currency,
-        ?Money $freeOver = null,
     ): self {
         $goods = array_reduce(
             $lines,
             static fn (Money $sum, BasketLine $l): Money => $sum->plus($l->total()),
             Money::zero($currency),
         );
-        $free = $lines === [] || ($freeOver !== null && $goods->compare($freeOver) >= 0);
-        $delivery = $free ? Money::zero($currency) : $flatDelivery;
         $asked = $goods->plus($delivery);
 
         return new self($goods, $delivery, $tax->gross($asked), $tax->on($asked));

@@ -20,6 +20,9 @@ final class WorkCalendar
     /** @var array<string, array<int, string>>|null country or part → year → days */
     private static ?array $table = null;
 
+    /** @var array<string, array<int, array<array-key, bool>>> country and part → its holidays */
+    private static array $read = [];
+
     /**
      * @param  array<int, array<array-key, bool>>  $holidays  year → MMDD → whether it is one
      * @param  list<array{string, string}>  $closed  from and to, both included, as YYYY-MM-DD
@@ -35,6 +38,12 @@ final class WorkCalendar
      */
     public static function of(string $country, ?string $part = null, array $closed = []): self
     {
+        return new self(self::$read[$country.' '.$part] ??= self::holidays($country, $part), $closed);
+    }
+
+    /** @return array<int, array<array-key, bool>> year → MMDD → whether it is one */
+    private static function holidays(string $country, ?string $part): array
+    {
         $holidays = [];
         foreach ([$country, ...($part === null ? [] : [$part])] as $where) {
             foreach (self::table()[$where] ?? [] as $year => $days) {
@@ -46,7 +55,7 @@ final class WorkCalendar
             }
         }
 
-        return new self($holidays, $closed);
+        return $holidays;
     }
 
     public function isWorking(DateTimeImmutable $day): bool

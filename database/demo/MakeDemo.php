@@ -26,6 +26,7 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\TakePayment;
+use WindowStall\Delivery\ChangePlaces;
 use WindowStall\Pricing\SetPrices;
 use WindowStall\Runs\RunState;
 use WindowStall\Shelves\ChangeShelf;
@@ -160,7 +161,7 @@ final class MakeDemo extends Command
             $user,
         );
         $this->otherSuppliers($stall, $user);
-        $this->pricing($stall);
+        $this->pricing($stall, $user);
     }
 
     /** The thirty days before today: what suppliers changed, and what was bought. */
@@ -249,7 +250,7 @@ final class MakeDemo extends Command
     }
 
     /** Recipes and what the other markets bear, before anything is priced. */
-    private function pricing(Stall $stall): void
+    private function pricing(Stall $stall, User $user): void
     {
         $stall->recipes()->delete();
         foreach (Prices::RECIPES as $recipe) {
@@ -259,6 +260,18 @@ final class MakeDemo extends Command
             DB::table('markets')->where('stall_id', $stall->id)->where('market', $market)->update($terms);
         }
         $stall->unsetRelations();
+        $this->delivery($stall, $user);
+    }
+
+    private function delivery(Stall $stall, User $user): void
+    {
+        $places = app(ChangePlaces::class);
+        $places->say($stall, $user, $stall->places()->firstOrFail(), Delivery::HOME);
+        $places->make($stall, $user, Delivery::ISLANDS);
+        $places->make($stall, $user, Delivery::ABROAD);
+        foreach (Delivery::PACKING as $kind => $packing) {
+            SupplierConnection::of($stall)->where('kind', $kind)->firstOrFail()->update($packing);
+        }
     }
 
     private function handPrices(Stall $stall, User $user): void

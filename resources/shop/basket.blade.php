@@ -27,6 +27,11 @@
 @if ($basket->toFree)<p class="to-free">{{ WindowStall\Support\Views\MoneyView::text($basket->toFree) }} more, and delivery
     is free.</p>@endif
 @include('shop::totals')
+@php($countries = WindowStall\Stall\Terms\Places::countries($stall))
+@if (count($countries) > 1)<form method="post" action="/basket/where" class="where"><label for="where">It goes to</label>
+<select id="where" name="country" data-elsewhere>@foreach ($countries as $code)<option value="{{ $code }}"
+    @selected($code === $basket->delivery->to->country)>{{ WindowStall\Stall\Stall::countryName($code)
+    }}</option>@endforeach</select> <button type="submit" class="small" data-change>Show</button></form>@endif
 <p>@if ($basket->troubles === [])<a class="button wide" href="/checkout">Go to checkout</a>@endif</p>
 @endif
 </div>

@@ -1,32 +1,48 @@
 @extends('shop::layout')
+@php($text = WindowStall\Support\Views\MoneyView::text(...))
+@php($country = WindowStall\Stall\Stall::countryName(...))
+@php($way = $basket->delivery->way)
 @section('main')
-<div class="narrow">
-<h1>Checkout</h1>
+<div class="narrow" data-checkout>
+<h1>Where to?</h1>
 @if ($trouble)<p class="trouble" role="alert">{{ $trouble }}</p>@endif
 @foreach ($basket->moved as $m)<p class="moved">{{ $m }}</p>@endforeach
 <form method="post" action="/checkout" class="address">
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
-@foreach (['email' => ['E-mail', 'email', 'email'], 'name' => ['Name', 'text', 'name'],
-    'street' => ['House and street', 'text', 'address-line1'], 'town' => ['Town', 'text', 'address-level2'],
-    'postcode' => ['Postcode', 'text', 'postal-code']] as $field => [$label, $type, $auto])
+<div class="label">
+@if ($way)<p class="stamp" data-stamp><span>by</span> <b>{{ $way->latest()->format('D j') }}</b> <span>{{
+    $way->latest()->format('M') }}</span> <span>{{ $way->charge->minor === 0 ? 'free' : $text($way->charge) }}</span></p>@endif
+@foreach ($form->form->fields as $field)@include('shop::address-field')@endforeach
+<div class="field country"><label for="country">Country</label>
+@if (count($form->countries) > 1)<select id="country" name="country" autocomplete="country"
+    data-where>@foreach ($form->countries as $code)<option value="{{ $code }}" @selected($code === $form->country)>{{
+    $country($code) }}</option>@endforeach</select>@else<input type="hidden" name="country"
+    value="{{ $form->country }}"><span class="only">{{ $country($form->country) }}</span>@endif</div>
+</div>
 <div class="field">
-<label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="{{ $type }}"
-    autocomplete="{{ $auto }}" value="{{ $typed[$field] ?? '' }}" required
-    @if (isset($errors[$field])) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
-@if (isset($errors[$field]))<p class="field-error" id="{{ $field }}-error">{{ $errors[$field] }}</p>@endif</div>
-@endforeach
-<p class="quiet">We send to {{ $stall->marketName() }}.</p>
+<label for="email">E-mail, for the parcel’s news</label><input id="email" name="email" type="email" autocomplete="email"
+    value="{{ $form->typed['email'] ?? '' }}" required
+    @if (isset($form->errors['email'])) aria-invalid="true" aria-describedby="email-error" @endif>
+@if (isset($form->errors['email']))<p class="field-error" id="email-error">{{ $form->errors['email'] }}</p>@endif</div>
+@if (count($form->countries) > 1)<p class="look"><button type="submit" name="look" value="1" class="small" formnovalidate
+    data-look>Show what it costs there</button></p>@endif
+<h2>How it comes</h2>
+@if (count($basket->delivery->ways) > 1)<fieldset class="ways"><legend class="sr">Ways</legend>
+@foreach ($basket->delivery->ways as $one)<label><input type="radio" name="way" value="{{ $one->at }}" data-where
+    @checked($one === $way)><span><b>{{ WindowStall\Core\Delivery\ArrivalDates::between($one->earliest(), $one->latest())
+    }}</b> {{ $one->way->name }}</span><span class="amount">{{ $one->charge->minor === 0 ? 'free' : $text($one->charge)
+    }}</span></label>@endforeach</fieldset>@endif
+@include('shop::parcels')
 <ul class="lines slim">
 @foreach ($basket->entries as $entry)
 <li class="line"><span>{{ $entry->quantity }} × {{ $entry->name() }}</span><span
-    class="amount">{{ WindowStall\Support\Views\MoneyView::text($entry->total()) }}</span></li>
+    class="amount">{{ $text($entry->total()) }}</span></li>
 @endforeach</ul>
-@include('shop::parcels')
 @include('shop::totals')
-<button type="submit" class="button wide" data-pay>Go on to pay
-    {{ WindowStall\Support\Views\MoneyView::text($basket->totals->total) }}</button>
+<button type="submit" class="button wide" data-pay>Go on to pay {{ $text($basket->totals->total) }}</button>
 @if ($policies !== [])<p class="quiet">You buy under these terms: @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $version->kind->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </form>
 </div>
+<p class="sr" role="status" data-said></p>
 @endsection

@@ -1,11 +1,13 @@
 @php($text = WindowStall\Support\Views\MoneyView::text(...))
+@php($there = $basket->delivery->to->country)
+@php($tax = $stall->terms($there)->tax)
 <dl class="totals">
 <div><dt>Goods</dt><dd>{{ $text($basket->totals->goods) }}</dd></div>
-<div><dt>Delivery to {{ $stall->marketName() }}</dt><dd>{{ $basket->totals->delivery->minor === 0 ? 'free'
+<div><dt>Delivery to {{ WindowStall\Stall\Stall::countrySaid($there) }}</dt><dd>{{ $basket->totals->delivery->minor === 0 ? 'free'
     : $text($basket->totals->delivery) }}</dd></div>
 <div class="sum"><dt>Total</dt><dd data-total>{{ $text($basket->totals->total) }}</dd></div>
 <div class="quiet">
-<dt>{{ $stall->tax_on_top ? 'with' : 'of which' }} VAT, {{ WindowStall\Support\Views\Percent::digits($stall->vat_bp) }}%</dt>
+<dt>{{ $tax->included ? 'of which' : 'with' }} VAT, {{ $tax->rate->percent() }}</dt>
 <dd>{{ $text($basket->totals->tax) }}</dd>
 </div>
 </dl>

@@ -22,6 +22,7 @@ final class LayersTest
         'Pricing',
         'Drift',
         'Shelves',
+        'Delivery',
         'Window',
         'Shop',
         'Counter',

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Http;
 
-use Illuminate\Contracts\Validation\Validator as ValidatorContract;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\Validator;
 use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
-use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Core\Said;
+use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
@@ -23,7 +21,6 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Address, delivery, tax, and on to payment. */
@@ -32,26 +29,6 @@ final readonly class CheckoutController
     /** Seconds that a shopper's request waits for the payment service. */
     private const PATIENCE = 2;
 
-    private const RULES = [
-        // An address within a machine's own network gets no letter of ours.
-        'email' => ['required', 'email:rfc', 'max:190', 'regex:/@[^@\s]+\.\p{L}{2,}$/u'],
-        'name' => 'required|string|max:120',
-        'street' => 'required|string|max:200',
-        'town' => 'required|string|max:120',
-        'postcode' => 'required|string|max:20',
-    ];
-
-    private const WORDS = [
-        'email.required' => 'Where may we write about the order?',
-        'email.email' => 'That is no e-mail address.',
-        'email.regex' => 'That is no e-mail address that can be reached.',
-        'name.required' => 'Whose name goes on the parcel?',
-        'street.required' => 'Which house and street?',
-        'town.required' => 'Which town?',
-        'postcode.required' => 'The postcode is missing.',
-        'max' => 'That is too long: :max letters at most.',
-    ];
-
     public function __construct(private ShopRenderer $renderer)
     {
     }
@@ -59,12 +36,13 @@ final readonly class CheckoutController
     public function show(Request $request): Response|RedirectResponse
     {
         $stall = ShopStall::of($request);
-        $contents = BasketContents::of($stall, Basket::find($request, $stall));
-        if ($contents->entries === [] || $contents->troubles !== []) {
+        $basket = Basket::find($request, $stall);
+        $contents = BasketContents::of($stall, $basket);
+        if ($contents->entries === [] || $contents->unbuyable !== []) {
             return redirect()->to('/basket');
         }
 
-        return $this->page($stall, $contents, [], []);
+        return $this->page($stall, $contents, CheckoutForm::blank($stall, $contents->delivery->to, $basket?->way));
     }
 
     public function store(
@@ -74,57 +52,42 @@ final readonly class CheckoutController
     ): Response|RedirectResponse|Redirect {
         $stall = ShopStall::of($request);
         $basket = Basket::find($request, $stall);
-        $contents = BasketContents::of($stall, $basket);
+        $form = CheckoutForm::read($request, $stall);
+        $elsewhere = $form->destination()->country !== ($basket?->destination($stall)->country);
+        $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way);
         if ($basket === null || $contents->entries === []) {
             return redirect()->to('/basket');
         }
-        $check = Validator::make($request->all(), self::RULES, self::WORDS);
-        $check->after(static function (ValidatorContract $check) use ($request, $stall): void {
-            $code = Typed::text($request, 'postcode');
-            if (! $check->errors()->has('postcode') && Postcode::read($code, $stall->home_market) === null) {
-                $check->errors()->add(
-                    'postcode',
-                    sprintf('That is no postcode of %s.', Stall::countrySaid($stall->home_market)),
-                );
-            }
-        });
-        /** @var array<string, string> $typed */
-        $typed = array_map(
-            static fn (mixed $v): string => is_string($v) ? $v : '',
-            $request->only(array_keys(self::RULES)),
-        );
-        if ($check->fails()) {
-            return $this->page(
-                $stall,
-                $contents,
-                $typed,
-                array_map(static fn (array $m): string => $m[0], $check->errors()->toArray()),
-                status: 422,
-            );
+        $basket->sendTo($form->destination(), $form->way);
+        if ($request->has('look')) {
+            return $this->page($stall, $contents, $form->unjudged(), implode(' ', $contents->troubles) ?: null);
+        }
+        if ($form->errors !== []) {
+            return $this->page($stall, $contents, $form, status: 422);
         }
         if ($contents->troubles !== []) {
-            return $this->page($stall, $contents, $typed, [], implode(' ', $contents->troubles), 409);
+            return $this->page($stall, $contents, $form, implode(' ', $contents->troubles), 409);
         }
         if ($request->integer('total') !== $contents->totals->total->minor) {
             return $this->page(
                 $stall,
                 $contents,
-                $typed,
-                [],
-                'A price changed while you were here. Look at the new total, then go on to pay.',
+                $form,
+                $elsewhere
+                    ? 'To send it there costs another amount. Look at the new total, then go on to pay.'
+                    : 'A price changed while you were here. Look at the new total, then go on to pay.',
                 409,
             );
         }
         try {
-            $typed['postcode'] = Postcode::read($typed['postcode'], $stall->home_market) ?? $typed['postcode'];
-            $order = $place($stall, $basket, $contents, $typed);
+            $order = $place($stall, $basket, $contents, $form->typed);
             $payAt = $this->payAt($payment, $order, $stall);
 
             return $payAt === null
                 ? redirect()->to('/orders/'.$order->token.'/pay', 303)
                 : redirect()->away($payAt, 303);
         } catch (Said $said) {
-            return $this->page($stall, $contents, $typed, [], $said->getMessage(), 503);
+            return $this->page($stall, $contents, $form, $said->getMessage(), 503);
         }
     }
 
@@ -147,15 +110,10 @@ final readonly class CheckoutController
         }
     }
 
-    /**
-     * @param  array<string, string>  $typed
-     * @param  array<string, string>  $errors
-     */
     private function page(
         Stall $stall,
         BasketContents $contents,
-        array $typed,
-        array $errors,
+        CheckoutForm $form,
         ?string $trouble = null,
         int $status = 200,
     ): Response {
@@ -164,8 +122,7 @@ final readonly class CheckoutController
                 'title' => 'Checkout',
                 'description' => 'Where it goes and what it comes to, at '.$stall->name.'.',
                 'basket' => $contents,
-                'typed' => $typed,
-                'errors' => $errors,
+                'form' => $form,
                 'trouble' => $trouble,
                 'policies' => PolicyVersion::now($stall),
             ]),

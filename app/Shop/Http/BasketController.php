@@ -13,6 +13,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketCookies;
@@ -20,6 +21,8 @@ use WindowStall\Shop\BasketRow;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
+use WindowStall\Support\Http\Typed;
 
 /** The basket. Works without script: a choice of options arrives as posted fields and is looked up here. */
 final readonly class BasketController
@@ -87,6 +90,25 @@ final readonly class BasketController
         $now = BasketContents::of($stall, $basket)->entry($row->id);
         if ($now !== null && $request->input('seen') === $now->seenAs()) {
             $basket->chosen($now->variant);
+        }
+
+        return $this->done($request, $stall, $basket);
+    }
+
+    /** Where it is to go, so that the basket says what that costs. */
+    public function where(Request $request): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $basket = Basket::find($request, $stall);
+        $country = strtoupper(Typed::text($request, 'country'));
+        if (! in_array($country, Places::countries($stall), true)) {
+            return $this->page($stall, $basket, 'Nothing is sent there. Choose a country from the list.', 422);
+        }
+        if ($basket === null) {
+            return redirect()->to('/basket', 303);
+        }
+        if ($country !== $basket->destination($stall)->country) {
+            $basket->sendTo(new Destination($country), null);
         }
 
         return $this->done($request, $stall, $basket);

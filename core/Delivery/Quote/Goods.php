@@ -31,9 +31,23 @@ final readonly class Goods
     ) {
     }
 
-    /** @return list<Offer> from where there are enough pieces */
+    /**
+     * What it can go by: from where there are enough pieces; where none has enough but all together have, from any of them,
+     * and its supplier shares that out itself.
+     *
+     * @return list<Offer>
+     */
     public function reachable(): array
     {
-        return array_values(array_filter($this->offers, fn (Offer $offer): bool => $offer->stock >= $this->pieces));
+        $whole = array_values(array_filter($this->offers, fn (Offer $offer): bool => $offer->stock >= $this->pieces));
+        $stock = array_column(
+            array_map(static fn (Offer $o): array => [$o->warehouse, $o->stock], $this->offers),
+            1,
+            0,
+        );
+
+        return $whole !== [] || array_sum($stock) < $this->pieces
+            ? $whole
+            : array_values(array_filter($this->offers, static fn (Offer $offer): bool => $offer->stock > 0));
     }
 }

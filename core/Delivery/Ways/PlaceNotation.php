@@ -18,7 +18,7 @@ use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 /**
  * Places as they are kept and as the API has them; amounts are decimal strings in the stall's currency, weights grams:
  *
- *     {name, covers: [{country, parts?: [ISO 3166-2], postcodes?}],
+ *     {name?, covers: [{country, parts?: [ISO 3166-2], postcodes?}],
  *      ways: [{name?, charge, across?, free_over?, prefers?, under?}], rules?: [{by, value, more?}]}
  *
  * A charge is {by: "flat", amount}, {by: "piece", first, further}, {by: "weight" | "value", bands: [{up_to, amount}], beyond}
@@ -55,7 +55,7 @@ final class PlaceNotation
         }
 
         return new PlaceTerms(
-            new Place($id, self::text($f, 'name', self::NAME), $covers),
+            new Place($id, self::text($f, 'name', self::NAME, required: false), $covers),
             self::each($f, 'ways', self::MOST_WAYS, static fn (string $at): Way => self::way($f, $at, $currency)),
             self::each($f, 'rules', self::MOST_RULES, static fn (string $at): GoodsRule => self::rule($f, $at, $currency)),
         );

@@ -73,7 +73,7 @@ final readonly class SaleTerms
     /** The same, with delivery charged whatever the goods are worth. */
     public function alwaysCharging(): self
     {
-        return $this->freeOver === null ? $this : $this->chargingAlways($this->charged);
+        return $this->freeOver === null ? $this : $this->charging($this->charged);
     }
 
     /**
@@ -164,12 +164,13 @@ final readonly class SaleTerms
     {
         $least = $this->freeOver === null
             ? null
-            : $this->chargingAlways($landed->with(0))->priceKeepingAlways($landed, $amount, $margin);
+            : $this->charging($landed->with(0))->priceKeepingAlways($landed, $amount, $margin);
 
         return $least === null ? null : $least->with(max($least->minor, $this->free));
     }
 
-    private function chargingAlways(Money $charged): self
+    /** The same, with another charge for delivery; whatever the goods are worth, where nothing else is said. */
+    public function charging(Money $charged, ?Money $freeOver = null): self
     {
         return new self(
             $this->tax,
@@ -179,6 +180,7 @@ final readonly class SaleTerms
             $this->platform,
             $this->returns,
             $this->advertising,
+            $freeOver,
         );
     }
 

@@ -30,6 +30,12 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
         >
           Letters{letters > 0 && ` (${String(letters)} to answer)`}
         </Link>
+        <Link
+          href={route('delivery', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          Where it goes
+        </Link>
         {unpaid > 0 && (
           <span className="text-mute">
             {unpaid} more {plural(unpaid, 'basket waits', 'baskets wait')} for payment

@@ -40,7 +40,8 @@ export function Rail({ frame, onFind, onKeys }: Props) {
       >
         {frame.handle !== null &&
           areas.map((area) => {
-            const on = screen.startsWith(`${area.key}/`);
+            // Where it goes is Counter’s, as orders are sent by it.
+            const on = screen.startsWith(`${area.key}/`) || (area.key === 'counter' && screen.startsWith('delivery/'));
             return (
               <Link
                 key={area.key}

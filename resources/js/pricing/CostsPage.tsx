@@ -1,3 +1,5 @@
+import { Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { send } from '@/lib/http';
@@ -21,7 +23,7 @@ const LINES: { key: string; name: string; unit: '%' | 'money'; says: string }[] 
     key: 'flat_delivery',
     name: 'Delivery charged',
     unit: 'money',
-    says: 'what the shopper pays for an order’s delivery',
+    says: '',
   },
   { key: 'payment_fee', name: 'Payment fee', unit: '%', says: 'of all that is paid, tax included' },
   { key: 'payment_fee_fixed', name: 'and for each payment', unit: 'money', says: '' },
@@ -99,12 +101,16 @@ export default function CostsPage({
                 >
                   <td className="font-medium md:w-44">{l.name}</td>
                   <td className="whitespace-nowrap max-md:text-right md:w-36">
-                    <CellField
-                      label={l.name}
-                      value={field(l.key)?.value ?? ''}
-                      onSay={(value) => save({ fields: { [l.key]: value === '' ? '0' : value } })}
-                      className={figure}
-                    />{' '}
+                    {l.key === 'flat_delivery' ? (
+                      <span className={clsx(figure, 'inline-block')}>{field(l.key)?.value}</span>
+                    ) : (
+                      <CellField
+                        label={l.name}
+                        value={field(l.key)?.value ?? ''}
+                        onSay={(value) => save({ fields: { [l.key]: value === '' ? '0' : value } })}
+                        className={figure}
+                      />
+                    )}{' '}
                     <span className="text-mute">{l.unit === '%' ? '%' : sheet.currency}</span>
                   </td>
                   <td className="text-mute max-md:order-last max-md:py-0! max-md:pb-2!">
@@ -118,6 +124,14 @@ export default function CostsPage({
                         <option value="in">stands inside the price</option>
                         <option value="top">is put on top of the price</option>
                       </select>
+                    ) : l.key === 'flat_delivery' ? (
+                      <>
+                        at home, as{' '}
+                        <Link href={route('delivery', handle)} className="underline decoration-line underline-offset-4">
+                          where it goes
+                        </Link>{' '}
+                        has it, which says it for every other place, too
+                      </>
                     ) : (
                       l.says
                     )}

@@ -80,16 +80,6 @@ export function MarketTerms({ market: m, currencies, onSay, onLeave }: Props) {
                 <option value="top">on top</option>
               </select>
             </Phrase>
-            <Phrase>
-              delivery charged
-              <CellField
-                label={`Delivery charged in ${m.name}`}
-                value={m.charged}
-                placeholder="as home"
-                onSay={(charged) => say({ charged })}
-                className={`${figure} w-16`}
-              />
-            </Phrase>
           </>
         )}
         <Phrase>

@@ -119,8 +119,53 @@ function followNumbers(): void {
   withoutButtons();
 }
 
+/** Another country, postcode or way shows at once what it costs and when it comes; what is typed stays. */
+function followWhere(): void {
+  let turn = Promise.resolve();
+  const withoutButton = (): void => {
+    for (const button of document.querySelectorAll<HTMLElement>('[data-look]')) button.hidden = true;
+  };
+  const fields = (): (HTMLInputElement | HTMLSelectElement)[] => [
+    ...document.querySelectorAll<HTMLInputElement | HTMLSelectElement>('[data-checkout] :is(input, select)[id]'),
+  ];
+  const look = async (form: HTMLFormElement): Promise<void> => {
+    const said = new URLSearchParams(
+      [...new FormData(form)].flatMap(([name, value]) => (typeof value === 'string' ? [[name, value]] : [])),
+    );
+    const sent = new Map(fields().map((field) => [field.id, field.value]));
+    said.set('look', '1');
+    const answer = await fetch(form.action, { method: 'POST', body: said });
+    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const [here, now] = [document.querySelector('[data-checkout]'), page.querySelector('[data-checkout]')];
+    if (here === null || now === null) throw new Error('That is no checkout.');
+    const at = document.activeElement?.id ?? '';
+    const typed = fields().filter((field) => field.value !== sent.get(field.id));
+    here.replaceChildren(...now.childNodes);
+    for (const { id, value } of typed) {
+      const field = fields().find((f) => f.id === id);
+      if (field) field.value = value;
+    }
+    withoutButton();
+    if (at !== '') document.getElementById(at)?.focus();
+    const status = document.querySelector('[data-said]');
+    if (status) status.textContent = `Total ${document.querySelector('[data-total]')?.textContent ?? ''}`;
+  };
+  document.addEventListener('change', (e) => {
+    const field = e.target;
+    if (!(field instanceof HTMLInputElement || field instanceof HTMLSelectElement) || !field.form) return;
+    if (field.dataset.elsewhere !== undefined) field.form.submit();
+    if (field.dataset.where === undefined) return;
+    const form = field.form;
+    turn = turn
+      .then(() => look(form.isConnected ? form : (document.querySelector('[data-checkout] form') ?? form)))
+      .catch(() => undefined);
+  });
+  withoutButton();
+}
+
 showBasketCount();
 followNumbers();
+followWhere();
 window.addEventListener('pageshow', showBasketCount);
 document.querySelectorAll<HTMLElement>('[data-product]').forEach(followChoices);
 

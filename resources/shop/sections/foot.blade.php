@@ -16,5 +16,5 @@
 @endforeach
 </ul>@endif
 <p class="quiet">{{ $stall->tax_on_top ? 'VAT is added at the checkout.' : 'Prices include VAT.' }} We send to
-    {{ $stall->marketName() }}.</p>
+    {{ WindowStall\Stall\Terms\Places::said($stall) }}.</p>
 </footer>

@@ -61,7 +61,7 @@ final class FindAnythingTest extends AppTestCase
     #[TestWith(['discount', 'no discount codes yet'])]
     #[TestWith(['tax', 'Sales tax'])]
     #[TestWith(['vat', 'Sales tax'])]
-    #[TestWith(['shipping', 'What shoppers pay for delivery'])]
+    #[TestWith(['shipping', 'what shoppers pay for delivery'])]
     #[TestWith(['country', 'Countries you sell to'])]
     #[TestWith(['logo', 'Logo'])]
     #[TestWith(['domain', 'Address of the shop'])]
@@ -83,7 +83,7 @@ final class FindAnythingTest extends AppTestCase
     #[TestWith(['clock', 'The stall’s clock'])]
     #[TestWith(['staff', 'can’t be invited'])]
     #[TestWith(['analytics', 'no ledger yet'])]
-    #[TestWith(['free delivery', 'What shoppers pay for delivery'])]
+    #[TestWith(['free delivery', 'what shoppers pay for delivery'])]
     #[TestWith(['privacy policy', 'Returns, delivery and privacy policies'])]
     public function test_what_people_call_a_thing_finds_it_or_says_that_it_cant_be_done(string $words, string $found): void
     {

@@ -38,7 +38,10 @@ final class ResolverTest extends TestCase
         return new Money($minor, Currency::of('GBP'));
     }
 
-    /** @param  array{string, string, int, int, int, int, 6?: int|null}  ...$offers  from, method, cost, days, stock, further */
+    /**
+     * @param  list<string>  $tags
+     * @param  array{string, string, int, int, int, int, 6?: int|null}  ...$offers  from, method, cost, days, stock, further
+     */
     private static function goods(
         string $name,
         int $supplier,
@@ -197,6 +200,14 @@ final class ResolverTest extends TestCase
         $found = self::resolver()->resolve([$far, $few], new Destination('GB'));
         self::assertSame([[StopKind::Supplier, 0], [StopKind::Stock, 1]], self::stops($found->stops));
         self::assertNull($found->without, 'nothing is left');
+    }
+
+    public function test_what_lies_in_two_warehouses_is_shared_out_by_its_supplier(): void
+    {
+        $cloche = self::goods('cloche', 2, 5, 900, [], ['GB', 'Carrier', 400, 1, 2, 4], ['DE', 'Post', 500, 3, 4, 1]);
+        self::assertCount(1, self::resolver()->resolve([$cloche], new Destination('GB'))->ways[0]->parcels);
+        $more = self::goods('cloche', 2, 6, 900, [], ['GB', 'Carrier', 400, 1, 2, 4], ['DE', 'Post', 500, 3, 4, 1]);
+        self::assertNotSame([], self::resolver()->resolve([$more], new Destination('GB'))->stops);
     }
 
     #[TestWith([RuleBy::Tag, 'TOOLS', true])]

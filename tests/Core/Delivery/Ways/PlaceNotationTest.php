@@ -81,7 +81,6 @@ final class PlaceNotationTest extends TestCase
     {
         $way = self::WHOLE['ways'][0];
         $charged = static fn (array $charge): array => ['ways' => [['charge' => $charge] + $way]];
-        yield 'no name' => [['name' => " \n"], 'name'];
         yield 'a name that is a list' => [['name' => ['x']], 'name'];
         yield 'a name without end' => [['name' => str_repeat('ü', 10_000)], 'name'];
         yield 'nowhere' => [['covers' => []], 'covers'];

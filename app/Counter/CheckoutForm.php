@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter;
+
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Validator;
+use WindowStall\Core\Delivery\Address\AddressField;
+use WindowStall\Core\Delivery\Address\AddressForm;
+use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Core\Delivery\Postcode;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
+use WindowStall\Support\Http\Typed;
+
+/** What a shopper typed at the checkout, by the form of addresses of the country they chose. */
+final readonly class CheckoutForm
+{
+    /** field → most letters */
+    private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6];
+
+    private const WORDS = [
+        'email.required' => 'Where may we write about the order?',
+        'email.email' => 'That is no e-mail address.',
+        'email.regex' => 'That is no e-mail address that can be reached.',
+        'name.required' => 'Whose name goes on the parcel?',
+        'street.required' => 'Which house and street?',
+        'town.required' => 'Which town?',
+        'postcode.required' => 'The postcode is missing.',
+        'part.required' => 'Choose one from the list.',
+        'part.in' => 'Choose one from the list.',
+        'max' => 'That is too long: :max letters at most.',
+    ];
+
+    /**
+     * @param  list<string>  $countries  that something is sent to, the home country first
+     * @param  array<string, string>  $typed  by field, tidied where it could be read
+     * @param  array<string, string>  $errors  a sentence for each field that can't be read
+     * @param  int|null  $way  which of the place's ways; null where none was chosen
+     */
+    private function __construct(
+        public array $countries,
+        public string $country,
+        public AddressForm $form,
+        public array $typed,
+        public array $errors,
+        public ?int $way,
+    ) {
+    }
+
+    /** As nothing is typed yet. */
+    public static function blank(Stall $stall, Destination $to, ?int $way): self
+    {
+        $typed = ['postcode' => (string) $to->postcode, 'part' => (string) $to->part];
+
+        return new self(self::countries($stall), $to->country, AddressForm::of($to->country), $typed, [], $way);
+    }
+
+    public static function read(Request $request, Stall $stall): self
+    {
+        $countries = self::countries($stall);
+        $country = strtoupper(Typed::text($request, 'country'));
+        $country = in_array($country, $countries, true) ? $country : $countries[0];
+        $form = AddressForm::of($country);
+        $typed = [];
+        foreach (array_keys(self::LENGTHS) as $field) {
+            $typed[$field] = trim(Typed::text($request, $field));
+        }
+        $errors = array_map(
+            static fn (array $said): string => $said[0],
+            Validator::make($typed, self::rules($form), self::WORDS)->errors()->toArray(),
+        );
+        $postcode = $form->asks(AddressField::Postcode) ? Postcode::read($typed['postcode'], $country) : '';
+        if ($postcode === null && ! isset($errors['postcode'])) {
+            $errors['postcode'] = sprintf('That is no postcode of %s.', Stall::countrySaid($country));
+        }
+        $typed['postcode'] = $postcode ?? $typed['postcode'];
+        $typed['part'] = isset($form->partNames[$typed['part']]) ? $typed['part'] : '';
+        $way = Typed::text($request, 'way');
+
+        return new self($countries, $country, $form, $typed, $errors, preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null);
+    }
+
+    /** What is known of where it goes, be the rest typed yet or not. */
+    public function destination(): Destination
+    {
+        $postcode = isset($this->errors['postcode']) ? '' : $this->typed['postcode'] ?? '';
+
+        return new Destination(
+            $this->country,
+            ($this->typed['part'] ?? '') === '' ? null : $this->typed['part'],
+            $postcode === '' ? null : $postcode,
+        );
+    }
+
+    /** The same, with nothing found fault with. */
+    public function unjudged(): self
+    {
+        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way);
+    }
+
+    /** @return list<string> */
+    private static function countries(Stall $stall): array
+    {
+        return array_values(array_unique([$stall->home_market, ...Places::countries($stall)]));
+    }
+
+    /** @return array<string, list<mixed>> */
+    private static function rules(AddressForm $form): array
+    {
+        $rules = array_map(static fn (int $most): array => ['required', 'string', 'max:'.$most], self::LENGTHS);
+        // An address within a machine's own network gets no letter of ours.
+        array_push($rules['email'], 'email:rfc', 'regex:/@[^@\s]+\.\p{L}{2,}$/u');
+        if (! $form->asks(AddressField::Postcode)) {
+            unset($rules['postcode']);
+        }
+        $rules['part'] = $form->partNames === [] ? [] : ['required', 'in:'.implode(',', array_keys($form->partNames))];
+
+        return $rules;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Delivery\Views;
+
+use WindowStall\Core\Delivery\Places\Territory;
+use WindowStall\Core\Delivery\Quote\DeliveryBalance;
+use WindowStall\Core\Delivery\Ways\GoodsRule;
+use WindowStall\Core\Delivery\Ways\PlaceNotation;
+use WindowStall\Core\Delivery\Ways\PlaceTerms;
+use WindowStall\Core\Words\Plural;
+use WindowStall\Delivery\PlaceWords;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
+use WindowStall\Support\Views\MoneyView;
+
+/** Somewhere the stall sends, as a sentence whose parts are changed where they stand. */
+final readonly class DeliveryPlaceView
+{
+    /**
+     * @param  string  $said  as it stands in the sentence
+     * @param  string  $name  the seller's own; "" for the names of what it covers
+     * @param  list<CoverView>  $covers
+     * @param  list<DeliveryWayView>  $ways  none where nothing is sent
+     * @param  list<DeliveryRuleView>  $rules
+     * @param  string  $past  what past orders there paid and cost; "" where there were none
+     * @param  MoneyView|null  $evenFrom  from which basket value on free delivery would have been even
+     */
+    public function __construct(
+        public int $id,
+        public bool $home,
+        public string $said,
+        public string $name,
+        public array $covers,
+        public array $ways,
+        public array $rules,
+        public string $past,
+        public ?MoneyView $evenFrom,
+    ) {
+    }
+
+    /** @param  array<int, string>  $suppliers  names by connection */
+    public static function of(Stall $stall, PlaceTerms $terms, string $name, array $suppliers, ?DeliveryBalance $past): self
+    {
+        $written = PlaceNotation::write($terms);
+
+        return new self(
+            id: $terms->place->id,
+            home: Places::isHome($stall, $terms->place),
+            said: $terms->place->name,
+            name: $name,
+            covers: array_map(static fn (Territory $t): CoverView => new CoverView(
+                $t->country,
+                Stall::countrySaid($t->country),
+                $t->parts,
+                PlaceWords::postcodes($t),
+            ), $terms->place->territories),
+            ways: array_map(DeliveryWayView::of(...), $terms->ways, $written['ways']),
+            rules: array_map(static fn (GoodsRule $rule): DeliveryRuleView => new DeliveryRuleView(
+                PlaceWords::rule($rule, $suppliers),
+                $rule->by->value,
+                $rule->value,
+                $rule->more?->digits() ?? '',
+            ), $terms->rules),
+            past: $past === null || $past->orders === 0 ? '' : sprintf(
+                'On the last %s there you were paid %s for delivery and paid %s.',
+                Plural::of($past->orders, 'order'),
+                MoneyView::text($stall->money($past->charged)),
+                MoneyView::text($stall->money($past->cost)),
+            ),
+            evenFrom: MoneyView::ofNullable($stall->moneyOrNull($past?->evenFrom)),
+        );
+    }
+}

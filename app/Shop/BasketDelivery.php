@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Shop;
+
+use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Core\Delivery\Quote\Resolution;
+use WindowStall\Core\Delivery\Quote\Stop;
+use WindowStall\Core\Delivery\Quote\StopKind;
+use WindowStall\Core\Delivery\Quote\WayQuote;
+use WindowStall\Core\Money\Money;
+use WindowStall\Delivery\ResolveDelivery;
+use WindowStall\Delivery\WantedLine;
+use WindowStall\Stall\Stall;
+
+/** How what lies in a basket goes to where its shopper wants it, or what stands in the way of that. */
+final readonly class BasketDelivery
+{
+    /**
+     * @param  list<WayQuote>  $ways  that the shopper may choose from
+     * @param  WayQuote|null  $way  the chosen one; null where nothing goes, or nothing is there to go
+     * @param  list<BasketParcel>  $parcels  by that way
+     * @param  list<string>  $troubles  sentences for the shopper
+     */
+    private function __construct(
+        public Destination $to,
+        public array $ways,
+        public ?WayQuote $way,
+        public array $parcels,
+        public array $troubles,
+    ) {
+    }
+
+    /**
+     * @param  list<BasketEntry>  $entries
+     * @param  int|null  $chosen  which of the place's ways; the first where none is chosen, or it is none of them any more
+     */
+    public static function of(Stall $stall, array $entries, Destination $to, ?int $chosen): self
+    {
+        // What has sold out stands in the way by itself, and isn't asked for.
+        $sent = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
+        if ($sent === []) {
+            return new self($to, [], null, [], []);
+        }
+        $lines = array_map(static fn (BasketEntry $e): WantedLine => new WantedLine(
+            $e->variant->row->selling()->id,
+            $e->name(),
+            $e->quantity,
+            $e->total(),
+            $e->tags,
+        ), $sent);
+        $found = app(ResolveDelivery::class)($stall, $lines, $to)->resolution;
+        $way = $found->way($chosen);
+
+        return new self(
+            $to,
+            $found->ways,
+            $way,
+            $way === null ? [] : BasketParcel::of($way, $sent),
+            self::troubles($found, $sent),
+        );
+    }
+
+    public function charge(Stall $stall): Money
+    {
+        return $this->way->charge ?? $stall->money(0);
+    }
+
+    /**
+     * @param  list<BasketEntry>  $entries
+     * @return list<string>
+     */
+    private static function troubles(Resolution $found, array $entries): array
+    {
+        if ($found->stops === []) {
+            return $found->ways === [] ? ['Delivery there can’t be worked out just now. Try again in a while.'] : [];
+        }
+
+        return array_map(static fn (Stop $stop): string => match ($stop->kind) {
+            StopKind::NoPlace, StopKind::NotSent => 'Nothing can be sent to that address.',
+            StopKind::Rule, StopKind::Supplier => sprintf(
+                '%s can’t be sent to that address. Take it out of the basket to go on.',
+                $entries[(int) $stop->line]->name(),
+            ),
+            StopKind::Stock => sprintf(
+                'There are too few of %s to send there. Change the number, or take it out, to go on.',
+                $entries[(int) $stop->line]->name(),
+            ),
+        }, $found->stops);
+    }
+}

@@ -1,0 +1,29 @@
+import { CoverEditor } from '@/delivery/CoverEditor';
+import type { WrittenPlace } from '@/delivery/written';
+
+interface Props {
+  countries: { code: string; name: string }[];
+  onSay: (place: WrittenPlace) => Promise<boolean>;
+}
+
+/** Makes another place; what it costs to send there is said in its sentence afterwards. */
+export function NewPlace({ countries, onSay }: Props) {
+  return (
+    <CoverEditor
+      name=""
+      covers={[{ country: countries[0]?.code ?? '', parts: [], postcodes: '' }]}
+      countries={countries}
+      trigger={
+        <button
+          type="button"
+          data-new-place
+          className="border-b-[1.5px] border-you leading-tight font-semibold text-you hover:bg-you-soft"
+        >
+          Another place
+        </button>
+      }
+      onSay={(name, covers) => onSay({ name, covers, ways: [], rules: [] })}
+      onRemove={null}
+    />
+  );
+}
