@@ -10,6 +10,8 @@ use WindowStall\Core\Delivery\Address\AddressField;
 use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Shop\Basket;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Http\Typed;
@@ -49,10 +51,18 @@ final readonly class CheckoutForm
     ) {
     }
 
-    /** As nothing is typed yet. */
-    public static function blank(Stall $stall, Destination $to, ?int $way): self
+    /** As nothing is typed yet, but for what was typed with this basket before it came to a payment. */
+    public static function blank(Stall $stall, Basket $basket, Destination $to, ?int $way): self
     {
+        $order = Order::of($stall)
+            ->where('basket_id', $basket->id)
+            ->where('state', OrderState::AwaitingPayment)
+            ->latest('id')
+            ->first();
         $typed = ['postcode' => (string) $to->postcode, 'part' => (string) $to->part];
+        if ($order !== null) {
+            $typed += ['email' => $order->email, 'name' => $order->name, 'street' => $order->street, 'town' => $order->town];
+        }
 
         return new self(self::countries($stall), $to->country, AddressForm::of($to->country), $typed, [], $way);
     }

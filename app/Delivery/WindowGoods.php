@@ -12,7 +12,7 @@ use WindowStall\Support\PgArray;
 final class WindowGoods
 {
     private const ROWS = <<<'SQL'
-        SELECT DISTINCT ON (listing.shown_title, listing.id)
+        SELECT DISTINCT ON (:each)
                listing.id AS listing, listing.shown_title AS title, listing.own_tags AS tags, variant.id AS variant,
                variant.selling_id AS source, price.price_minor AS price
         FROM listings AS listing
@@ -25,7 +25,7 @@ final class WindowGoods
           AND price.offered
           AND price.price_minor IS NOT NULL
           :narrowed
-        ORDER BY listing.shown_title, listing.id, source.available > 0 DESC, price.price_minor, variant.id
+        ORDER BY :each, source.available > 0 DESC, price.price_minor, variant.id
         LIMIT :most
         SQL;
 
@@ -51,16 +51,22 @@ final class WindowGoods
     {
         return self::rows($stall, count($variants), 'AND variant.id = ANY(:variants)', [
             'variants' => PgArray::numbers($variants),
-        ]);
+        ], 'listing.shown_title, listing.id, variant.id');
     }
 
     /**
      * @param  array<string, string>  $values
+     * @param  string  $each  columns of which there is one row each
      * @return list<WindowGood>
      */
-    private static function rows(Stall $stall, int $most, string $narrowed, array $values): array
-    {
-        $rows = DB::select(str_replace(':narrowed', $narrowed, self::ROWS), [
+    private static function rows(
+        Stall $stall,
+        int $most,
+        string $narrowed,
+        array $values,
+        string $each = 'listing.shown_title, listing.id',
+    ): array {
+        $rows = DB::select(strtr(self::ROWS, [':narrowed' => $narrowed, ':each' => $each]), [
             'home' => $stall->home_market,
             'stall' => $stall->id,
             'most' => $most,

@@ -38,11 +38,11 @@ final readonly class CheckoutController
         $stall = ShopStall::of($request);
         $basket = Basket::find($request, $stall);
         $contents = BasketContents::of($stall, $basket);
-        if ($contents->entries === [] || $contents->unbuyable !== []) {
+        if ($basket === null || $contents->entries === [] || $contents->unbuyable !== []) {
             return redirect()->to('/basket');
         }
 
-        return $this->page($stall, $contents, CheckoutForm::blank($stall, $contents->delivery->to, $basket?->way));
+        return $this->page($stall, $contents, CheckoutForm::blank($stall, $basket, $contents->delivery->to, $basket->way));
     }
 
     public function store(

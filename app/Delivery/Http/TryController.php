@@ -14,6 +14,8 @@ use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\Views\TrialGoodView;
 use WindowStall\Delivery\Views\TriedView;
+use WindowStall\Delivery\WantedLine;
+use WindowStall\Delivery\WantedLines;
 use WindowStall\Delivery\WindowGood;
 use WindowStall\Delivery\WindowGoods;
 use WindowStall\Shelves\Covers;
@@ -70,23 +72,18 @@ final class TryController
     }
 
     /**
-     * @param  list<array{variant: int|string, pieces: int|string}>  $typed
-     * @return list<\WindowStall\Delivery\WantedLine>
+     * @param  list<array{variant: int|string, pieces: int|string}>  $typed  validated
+     * @return list<WantedLine>
      */
     private function lines(Stall $stall, array $typed): array
     {
-        $goods = [];
-        foreach (WindowGoods::those($stall, array_map(static fn (array $l): int => (int) $l['variant'], $typed)) as $good) {
-            $goods[$good->variant] = $good;
-        }
-        $lines = [];
-        foreach ($typed as $line) {
-            $good = $goods[(int) $line['variant']] ?? throw ValidationException::withMessages([
-                'lines' => 'One of these goods isn’t in the window any more.',
-            ]);
-            $lines[] = $good->wanted((int) $line['pieces']);
-        }
+        $lines = WantedLines::of($stall, array_map(static fn (array $line): array => [
+            'variant' => (int) $line['variant'],
+            'pieces' => (int) $line['pieces'],
+        ], $typed));
 
-        return $lines;
+        return $lines ?? throw ValidationException::withMessages([
+            'lines' => 'One of these goods isn’t in the window any more.',
+        ]);
     }
 }

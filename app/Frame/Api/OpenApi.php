@@ -6,6 +6,7 @@ namespace WindowStall\Frame\Api;
 
 use Illuminate\Http\JsonResponse;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Delivery\Http\Api\DeliverySchema;
 use WindowStall\Drift\Http\Api\DriftSchema;
 use WindowStall\Hooks\Api\HookSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
@@ -43,7 +44,7 @@ final class OpenApi
                 'title' => 'Window Stall',
                 'version' => '1',
                 'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long '.
-                    'work done for it; and works out what a sale comes to. Lists are paged by key: ask on with after '.
+                    'work done for it; and works out what a sale comes to and how goods would be sent. Lists are paged by key: ask on with after '.
                     '= next until next is null. A token may ask '.Refusals::IN_A_MINUTE.' times in a minute.',
             ],
             'servers' => [
@@ -75,6 +76,9 @@ final class OpenApi
                         ],
                     ],
                 ),
+                '/places' => DeliverySchema::places(),
+                '/places/{place}' => DeliverySchema::place(),
+                '/quotes' => DeliverySchema::quotes(),
                 '/price-trials' => PriceTrialSchema::path(),
                 '/drift' => self::list(
                     'Change',
@@ -109,6 +113,7 @@ final class OpenApi
                     'Item' => self::item(),
                     'Run' => self::run(),
                     'Price' => self::price(),
+                    ...DeliverySchema::schemas(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
                     'Refusal' => Refusals::schema(),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Bench\Http\Api\ListingsController;
+use WindowStall\Delivery\Http\Api\PlacesController;
+use WindowStall\Delivery\Http\Api\QuotesController;
 use WindowStall\Drift\Http\Api\DriftController;
 use WindowStall\Frame\Api\OpenApi;
 use WindowStall\Pricing\Http\Api\PricesController;
@@ -22,6 +24,11 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::get('/items', ItemsController::class)->name('items');
         Route::get('/runs', RunsController::class)->name('runs');
         Route::get('/prices', PricesController::class)->name('prices');
+        Route::get('/places', [PlacesController::class, 'index'])->name('places');
+        Route::post('/places', [PlacesController::class, 'store'])->name('places.store');
+        Route::put('/places/{place}', [PlacesController::class, 'update'])->name('places.update');
+        Route::delete('/places/{place}', [PlacesController::class, 'destroy'])->name('places.destroy');
+        Route::post('/quotes', QuotesController::class)->name('quotes');
         Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
     });
 });

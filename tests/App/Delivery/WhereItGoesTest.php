@@ -86,6 +86,7 @@ final class WhereItGoesTest extends AppTestCase
         self::assertSame(693, (int) DB::table('markets')->where('market', 'IE')->value('charged_minor'));
     }
 
+    /** @param  array<string, mixed>  $typed */
     #[TestWith([['covers' => []], 'A place holds at least one country.'])]
     #[TestWith([['covers' => [['country' => 'XX']]], 'Choose a country from the list.'])]
     #[TestWith([['covers' => [['country' => 'IE', 'postcodes' => '???']]], '“???” can’t be read as postcodes.'])]

@@ -12,6 +12,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Assert;
 
 /** A browser window as a person uses it: things are found by what they are called, and waited for. */
@@ -150,6 +151,17 @@ final class Page
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys(WebDriverKeys::DELETE);
         $field->sendKeys($text);
+
+        return $this;
+    }
+
+    /** Chooses one of a list by its words. */
+    public function choose(string $label, string $option): self
+    {
+        $this->steps++;
+        $q = self::quote($label);
+        $list = $this->find("//select[@aria-label=$q] | //label[normalize-space()=$q]/following::select[1]", $label);
+        (new WebDriverSelect($list))->selectByVisibleText($option);
 
         return $this;
     }

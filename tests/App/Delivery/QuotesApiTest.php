@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\App\Delivery;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\TestWith;
+use WindowStall\Bench\ListingVariant;
+use WindowStall\Stall\Stall;
+use WindowStall\Tests\App\AppTestCase;
+use WindowStall\Tests\App\Shop\Shopper;
+use WindowStall\Tests\App\Support\Described;
+
+/** What programs read and write of places, and what they are told of a basket. */
+final class QuotesApiTest extends AppTestCase
+{
+    use Described;
+
+    private Stall $stall;
+
+    private int $variant;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-12-01 10:00');
+        $this->stall = $this->world->stall();
+        $this->variant = $this->world->inWindow($this->stall)->variants()->firstOrFail()->id;
+    }
+
+    public function test_a_quote_says_what_the_shop_says(): void
+    {
+        $quote = $this->ask('post', 'quotes', $this->asked())->assertOk();
+        self::assertDescribed($quote, 'post', '/quotes');
+        $quote->assertJson([
+            'currency' => 'GBP', 'place' => ['name' => 'the United Kingdom'], 'goes' => true, 'stops' => [], 'lines' => [0],
+        ]);
+        $way = $quote->json('ways.0');
+        self::assertSame(['2.95', '34.85', '2026-12-04', '2026-12-09'], [$way['charge'], $way['total'], $way['from'], $way['to']]);
+        self::assertSame([0], $way['parcels'][0]['lines']);
+        self::assertNotSame([], $way['reasons']);
+
+        $shopper = new Shopper($this, $this->stall);
+        $shopper->put(ListingVariant::query()->findOrFail($this->variant), 2);
+        $shopper->checkOut()->assertRedirect();
+        $order = $shopper->order();
+        self::assertSame([$way['total'], $way['tax']], [$order->money($order->total_minor)->digits(), $order->money($order->tax_minor)->digits()]);
+        self::assertSame($way['to'], $order->lines->firstOrFail()->promised_to);
+    }
+
+    public function test_where_it_cant_go_the_quote_says_why(): void
+    {
+        $quote = $this->ask('post', 'quotes', ['to' => ['country' => 'FR']] + $this->asked())->assertOk();
+        self::assertDescribed($quote, 'post', '/quotes');
+        $quote->assertJson(['goes' => false, 'place' => null, 'stops' => [['line' => null, 'why' => 'no_place']], 'ways' => []]);
+        $quote->assertJsonPath('reasons.0', 'No place of yours has this address in France.');
+    }
+
+    /** @param  array<string, mixed>  $wrong */
+    #[TestWith([['lines' => []]])]
+    #[TestWith([['lines' => [['variant' => 1, 'quantity' => 1]]]])]
+    #[TestWith([['to' => ['country' => 'Britain']]])]
+    #[TestWith([['to' => ['country' => 'GB', 'postcode' => 'D02 AF30']]])]
+    #[TestWith([['to' => ['country' => 'GB', 'part' => 'US-OR']]])]
+    #[TestWith([['to' => 'GB']])]
+    #[TestWith([['at' => 'soon']])]
+    public function test_what_cant_be_quoted_is_said(array $wrong): void
+    {
+        $answer = $this->ask('post', 'quotes', $wrong + $this->asked())->assertUnprocessable();
+        self::assertDescribed($answer, 'post', '/quotes');
+    }
+
+    public function test_places_are_read_and_written_by_a_token_that_may(): void
+    {
+        $place = [
+            'name' => 'the islands',
+            'covers' => [['country' => 'GB', 'postcodes' => 'ZE']],
+            'ways' => [['charge' => ['by' => 'weight', 'bands' => [['up_to' => 500, 'amount' => '5.00']], 'beyond' => '8.00']]],
+        ];
+        $this->ask('post', 'places', $place)->assertForbidden();
+        $made = $this->ask('post', 'places', $place, '--decide')->assertOk();
+        self::assertDescribed($made, 'post', '/places');
+        $id = (int) $made->json('data.1.id');
+        $quote = $this->ask('post', 'quotes', ['to' => ['country' => 'GB', 'postcode' => 'ZE1 0AA']] + $this->asked());
+        $quote->assertJsonPath('ways.0.charge', '8.00');
+
+        $changed = $this->ask('put', 'places/'.$id, ['name' => 'Shetland'] + $place, '--decide')->assertOk();
+        self::assertDescribed($changed, 'put', '/places/{place}');
+        $changed->assertJsonPath('data.1.said', 'Shetland');
+        self::assertDescribed($this->ask('put', 'places/'.$id, ['covers' => []], '--decide')->assertUnprocessable(), 'put', '/places/{place}');
+        self::assertDescribed($this->ask('put', 'places/999999', $place, '--decide')->assertNotFound(), 'put', '/places/{place}');
+        $this->ask('delete', 'places/'.$id, [], '--decide')->assertOk();
+        self::assertDescribed($this->ask('get', 'places')->assertOk()->assertJsonCount(1, 'data'), 'get', '/places');
+    }
+
+    /** @return array<string, mixed> */
+    private function asked(): array
+    {
+        return ['lines' => [['variant' => $this->variant, 'quantity' => 2]], 'to' => ['country' => 'GB', 'postcode' => 'AL4 7QT']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function ask(string $method, string $path, array $typed = [], string $may = ''): TestResponse
+    {
+        $with = ['handle' => $this->stall->handle] + ($may === '' ? [] : [$may => true]);
+        self::assertSame(0, Artisan::call('stall:token', $with));
+        $this->app['auth']->forgetGuards();
+
+        return $this->withToken(trim(Artisan::output()))
+            ->json($method, 'http://'.config('stall.workshop_host').'/api/v1/'.$path, $typed);
+    }
+}
