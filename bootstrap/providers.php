@@ -11,6 +11,7 @@ return [
     WindowStall\Pricing\PricingServiceProvider::class,
     WindowStall\Drift\DriftServiceProvider::class,
     WindowStall\Shelves\ShelvesServiceProvider::class,
+    WindowStall\Offers\OffersServiceProvider::class,
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Delivery\DeliveredLately;
+use WindowStall\Offers\CodeUses;
 use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
@@ -19,6 +20,7 @@ final class CounterServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(SoldLately::class, SoldLatelyHere::class);
+        $this->app->bind(CodeUses::class, CodeUsesHere::class);
         $this->app->bind(DeliveredLately::class, DeliveredLatelyHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }

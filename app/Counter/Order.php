@@ -36,6 +36,7 @@ use WindowStall\Stall\Stall;
  * @property string $way that its shopper chose; "" where there was one only
  * @property string $currency
  * @property int $goods_minor
+ * @property int $discount_minor what codes took off the goods; goods_minor is what is left
  * @property int $delivery_minor
  * @property int $tax_minor
  * @property int $total_minor

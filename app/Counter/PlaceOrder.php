@@ -6,6 +6,8 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Offers\Code;
+use WindowStall\Offers\CodeUses;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketEntry;
@@ -13,8 +15,12 @@ use WindowStall\Stall\Stall;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
-final class PlaceOrder
+final readonly class PlaceOrder
 {
+    public function __construct(private CodeUses $uses)
+    {
+    }
+
     /** @param  array<string, string>  $address email, name, street, town, part, postcode */
     public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
     {
@@ -35,6 +41,7 @@ final class PlaceOrder
             if ($known !== null) {
                 $known->update($facts + ['awaited_since' => null, 'policies' => $policies]);
                 $this->promise($known, $contents);
+                $this->useCodes($known, $contents);
 
                 return $known;
             }
@@ -52,6 +59,7 @@ final class PlaceOrder
                     'delivery_minor' => $contents->totals->delivery->minor,
                     'tax_minor' => $contents->totals->tax->minor,
                     'total_minor' => $contents->totals->total->minor,
+                    'discount_minor' => $contents->codes->off(),
                     'tax_bp' => intdiv($tax->rate->millionths, 100),
                     'fee_bp' => $stall->payment_fee_bp,
                     'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
@@ -76,13 +84,43 @@ final class PlaceOrder
                     'quantity' => $entry->quantity,
                     'unit_minor' => $entry->unit->minor,
                     'total_minor' => $entry->line()->laddered()?->minor,
+                    'discount_minor' => $contents->codes->allotment->lines[$entry->variant->row->id] ?? 0,
                 ]);
             }
 
             $this->promise($order, $contents);
+            $this->useCodes($order, $contents);
 
             return $order->refresh();
         }, attempts: 3);
+    }
+
+    /**
+     * Notes which codes were used. Whether one may still be is looked at again with its row locked, so that of many orders
+     * at once no more use it than may.
+     *
+     * @throws CodeUsedUp
+     */
+    private function useCodes(Order $order, BasketContents $contents): void
+    {
+        $used = $contents->codes->used;
+        DB::table('order_codes')->where('order_id', $order->id)->delete();
+        foreach (Code::query()->whereKey(array_keys($used))->orderBy('id')->lockForUpdate()->get() as $code) {
+            $typed = $used[$code->id]['typed'];
+            $spent = $code->most_uses !== null
+                && ($this->uses->of([$code->id], $order->basket_id)[$code->id] ?? 0) >= $code->most_uses;
+            if ($spent || ($code->singles && $this->uses->single($code->id, $typed, $order->basket_id))) {
+                throw CodeUsedUp::code($typed);
+            }
+            DB::table('order_codes')->insert([
+                'stall_id' => $order->stall_id,
+                'order_id' => $order->id,
+                'code_id' => $code->id,
+                'code' => $typed,
+                'off_minor' => ($contents->codes->allotment->codes[$code->id] ?? 0)
+                    + ($code->reduction['by'] === 'delivery' ? $contents->delivery->off() : 0),
+            ]);
+        }
     }
 
     /** Writes down between which days the shopper was told that it comes. */

@@ -122,11 +122,9 @@ return [
         'On a listing, a multi-buy ladder gives prices that fall with the number bought.',
     ],
     [
-        'Discount codes',
-        'pricing',
-        'discount coupon voucher code promo promotion',
-        'There are no discount codes yet. A was-price on the price board, or a multi-buy ladder on '.
-            'a listing, lowers a price.',
+        'Discount codes and offers at the till',
+        'codes',
+        'discount coupon voucher code promo promotion percent off offer sale bundle free',
     ],
     [
         'Shelves',

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Offers\CodesAtTill;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 
@@ -23,6 +24,7 @@ use WindowStall\Stall\Terms\Places;
  * @property string|null $part of that country, ISO 3166-2
  * @property string|null $postcode
  * @property int|null $way by which of the place's ways
+ * @property list<string> $codes as they are read
  */
 final class Basket extends Model
 {
@@ -31,6 +33,12 @@ final class Basket extends Model
     public $incrementing = false;
 
     protected $keyType = 'string';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['codes' => 'array'];
+    }
 
     /** @return HasMany<BasketRow, $this> */
     public function lines(): HasMany
@@ -64,6 +72,17 @@ final class Basket extends Model
     public function sendTo(Destination $to, ?int $way): void
     {
         $this->update(['country' => $to->country, 'part' => $to->part, 'postcode' => $to->postcode, 'way' => $way]);
+    }
+
+    /** Takes a code in, besides those it has. */
+    public function takeCode(string $code): void
+    {
+        $this->update(['codes' => array_slice(array_values(array_unique([...$this->codes ?? [], $code])), -CodesAtTill::MOST)]);
+    }
+
+    public function dropCode(string $code): void
+    {
+        $this->update(['codes' => array_values(array_diff($this->codes ?? [], [$code]))]);
     }
 
     /** Notes what one of its goods was when the shopper chose it; what is otherwise later is said. */

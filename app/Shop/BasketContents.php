@@ -10,6 +10,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Prices\Ladders;
+use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
@@ -17,6 +18,7 @@ use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
@@ -28,6 +30,7 @@ final readonly class BasketContents
      * @param  list<string>  $troubles  the same with what can’t be sent there; empty when it can be bought
      * @param  list<string>  $moved  what is otherwise now than when the shopper chose it
      * @param  BasketDelivery  $delivery  as it would go if it were paid now
+     * @param  TillCodes  $codes  what is taken off
      * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
      */
     private function __construct(
@@ -37,13 +40,22 @@ final readonly class BasketContents
         public array $troubles,
         public array $moved,
         public BasketDelivery $delivery,
+        public TillCodes $codes,
         public ?Money $toFree,
     ) {
     }
 
-    /** @param  Destination|null  $to  where it is to go; where its shopper said last, if nothing else is given */
-    public static function of(Stall $stall, ?Basket $basket, ?Destination $to = null, ?int $way = null): self
-    {
+    /**
+     * @param  Destination|null  $to  where it is to go; where its shopper said last, if nothing else is given
+     * @param  string|null  $email  of the shopper, once it is said: some codes go by it
+     */
+    public static function of(
+        Stall $stall,
+        ?Basket $basket,
+        ?Destination $to = null,
+        ?int $way = null,
+        ?string $email = null,
+    ): self {
         $rows = $basket?->lines()->with('variant')->get() ?? collect();
         $listings = Listing::query()
             ->with(Listing::FOR_FIGURES)
@@ -88,8 +100,10 @@ final readonly class BasketContents
                     $stall->moneyOrNull($row->seen_minor),
                     $row->seen_days,
                     $listing->own_tags,
+                    $listing->id,
+                    self::floor($stall, $figures, $variant),
                 );
-                $goods[] = self::kept($figures, $entry);
+                $goods[$variant->row->id] = self::kept($figures, $entry);
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
@@ -97,23 +111,21 @@ final readonly class BasketContents
             }
         }
         $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
-        $delivery = BasketDelivery::of(
-            $stall,
-            $entries,
-            $to ?? $basket?->destination($stall) ?? new Destination($stall->home_market),
-            $way ?? $basket?->way,
-        );
-        $terms = $stall->terms($delivery->to->country);
+        $to ??= $basket?->destination($stall) ?? new Destination($stall->home_market);
+        $terms = $stall->terms($to->country);
+        $codes = BasketCodes::of($stall, $basket, $entries, $to, $email);
+        $delivery = BasketDelivery::of($stall, $entries, $to, $way ?? $basket?->way, $codes);
         $all = [...$troubles, ...$delivery->troubles];
 
         return new self(
             $entries,
-            Totals::of($lines, $delivery->charge($stall), $terms->tax, $stall->currencyValue()),
+            Totals::of($lines, $delivery->charge($stall), $terms->tax, $stall->currencyValue(), $stall->money($codes->off())),
             $troubles,
             $all,
             array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
             $delivery,
-            $all === [] ? self::toFree($goods, $terms, $delivery) : null,
+            $codes,
+            $all === [] ? self::toFree($goods, $terms, $delivery, $codes) : null,
         );
     }
 
@@ -131,12 +143,29 @@ final readonly class BasketContents
         ];
     }
 
-    /** @param  list<array{goods: int, landed: int|null, pieces: int, floor: Floor|null}>  $goods */
-    private static function toFree(array $goods, SaleTerms $terms, BasketDelivery $delivery): ?Money
+    /** The least price of one piece that keeps its floor; 0 where its seller doesn't mind, or there is none. */
+    private static function floor(Stall $stall, ListingFigures $figures, VariantFigures $variant): int
+    {
+        $floor = $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor;
+        if ($floor === null || $variant->landed === null) {
+            return 0;
+        }
+
+        return $floor->price($variant->landed, $stall->terms())->minor ?? PHP_INT_MAX;
+    }
+
+    /** @param  array<int, array{goods: int, landed: int|null, pieces: int, floor: Floor|null}>  $goods  by variant */
+    private static function toFree(array $goods, SaleTerms $terms, BasketDelivery $delivery, TillCodes $codes): ?Money
     {
         $way = $delivery->way;
+        foreach ($codes->allotment->lines as $variant => $off) {
+            if (isset($goods[$variant])) {
+                $goods[$variant]['goods'] -= $off;
+            }
+        }
+        $goods = array_values($goods);
 
-        return $way === null || $way->surcharge->minor > 0
+        return $way === null || $way->surcharge->minor > 0 || $codes->allotment->deliveryFree
             ? null
             : ToFreeDelivery::missing($goods, $terms->charging($way->plain, $way->way->freeOver));
     }
@@ -165,6 +194,7 @@ final readonly class BasketContents
                     $this->totals->total->minor,
                     $this->delivery->to->country,
                     $this->delivery->way?->at,
+                    array_keys($this->codes->used),
                 ],
                 JSON_THROW_ON_ERROR,
             ),

@@ -12,6 +12,7 @@ use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Core\Money\Money;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLine;
+use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
 
 /** How what lies in a basket goes to where its shopper wants it, or what stands in the way of that. */
@@ -22,6 +23,7 @@ final readonly class BasketDelivery
      * @param  WayQuote|null  $way  the chosen one; null where nothing goes, or nothing is there to go
      * @param  list<BasketParcel>  $parcels  by that way
      * @param  list<string>  $troubles  sentences for the shopper
+     * @param  int  $off  what a code takes off each way’s charge: what the first costs; minor units
      */
     private function __construct(
         public Destination $to,
@@ -29,25 +31,27 @@ final readonly class BasketDelivery
         public ?WayQuote $way,
         public array $parcels,
         public array $troubles,
+        private int $off,
     ) {
     }
 
     /**
      * @param  list<BasketEntry>  $entries
+     * @param  TillCodes  $codes  what they take off counts in what the goods are worth
      * @param  int|null  $chosen  which of the place's ways; the first where none is chosen, or it is none of them any more
      */
-    public static function of(Stall $stall, array $entries, Destination $to, ?int $chosen): self
+    public static function of(Stall $stall, array $entries, Destination $to, ?int $chosen, TillCodes $codes): self
     {
         // What has sold out stands in the way by itself, and isn't asked for.
         $sent = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
         if ($sent === []) {
-            return new self($to, [], null, [], []);
+            return new self($to, [], null, [], [], 0);
         }
         $lines = array_map(static fn (BasketEntry $e): WantedLine => new WantedLine(
             $e->variant->row->selling()->id,
             $e->name(),
             $e->quantity,
-            $e->total(),
+            $e->total()->minus($stall->money($codes->allotment->lines[$e->variant->row->id] ?? 0)),
             $e->tags,
         ), $sent);
         $found = app(ResolveDelivery::class)($stall, $lines, $to)->resolution;
@@ -59,12 +63,25 @@ final readonly class BasketDelivery
             $way,
             $way === null ? [] : BasketParcel::of($way, $sent),
             self::troubles($found, $sent),
+            $codes->allotment->deliveryFree && $found->ways !== [] ? $found->ways[0]->charge->minor : 0,
         );
     }
 
     public function charge(Stall $stall): Money
     {
-        return $this->way->charge ?? $stall->money(0);
+        return $this->way === null ? $stall->money(0) : $this->chargeBy($this->way);
+    }
+
+    /** What a way costs, codes taken off. */
+    public function chargeBy(WayQuote $way): Money
+    {
+        return $way->charge->with(max(0, $way->charge->minor - $this->off));
+    }
+
+    /** What codes took off the chosen way’s charge; minor units. */
+    public function off(): int
+    {
+        return $this->way === null ? 0 : $this->way->charge->minor - $this->chargeBy($this->way)->minor;
     }
 
     /**

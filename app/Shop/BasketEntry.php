@@ -20,6 +20,7 @@ final readonly class BasketEntry
      * @param  Money|null  $seen  what one piece cost when the shopper chose it
      * @param  string|null  $seenDays  how soon it would have come then, in words
      * @param  list<string>  $tags  of its listing
+     * @param  int  $floor  the least that one piece may be sold for, in minor units
      */
     public function __construct(
         public int $id,
@@ -35,6 +36,8 @@ final readonly class BasketEntry
         public ?Money $seen = null,
         public ?string $seenDays = null,
         public array $tags = [],
+        public int $listing = 0,
+        public int $floor = 0,
     ) {
     }
 

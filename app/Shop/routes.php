@@ -23,6 +23,7 @@ Route::get('/goods/{slug}', [PageController::class, 'goods'])
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
 Route::post('/basket/where', [BasketController::class, 'where'])->name('basket.where');
+Route::post('/basket/codes', [BasketController::class, 'code'])->middleware('throttle:60,10')->name('basket.code');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
 Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');

@@ -27,6 +27,8 @@ use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\TakePayment;
 use WindowStall\Delivery\ChangePlaces;
+use WindowStall\Offers\Code;
+use WindowStall\Offers\CodeForm;
 use WindowStall\Pricing\SetPrices;
 use WindowStall\Runs\RunState;
 use WindowStall\Shelves\ChangeShelf;
@@ -269,6 +271,9 @@ final class MakeDemo extends Command
         $places->say($stall, $user, $stall->places()->firstOrFail(), Delivery::HOME);
         $places->make($stall, $user, Delivery::ISLANDS);
         $places->make($stall, $user, Delivery::ABROAD);
+        foreach (Codes::ALL as $code) {
+            Code::of($stall)->create(CodeForm::read($stall, $code, null));
+        }
         foreach (Delivery::PACKING as $kind => $packing) {
             SupplierConnection::of($stall)->where('kind', $kind)->firstOrFail()->update($packing);
         }

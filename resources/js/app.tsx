@@ -9,7 +9,9 @@ type Page = { default: ComponentType & { layout?: (page: ReactNode) => ReactNode
 // What later areas put on the screens of earlier ones.
 import.meta.glob('./*/fills.ts', { eager: true });
 
-const pages = import.meta.glob<Page>('./{source,bench,drift,pricing,shelves,delivery,window,counter,stall}/*.tsx');
+const pages = import.meta.glob<Page>(
+  './{source,bench,drift,pricing,shelves,delivery,offers,window,counter,stall}/*.tsx',
+);
 
 void createInertiaApp({
   title: (title) => (title ? `${title} · Window Stall` : 'Window Stall'),

@@ -427,6 +427,8 @@ export interface OrderView {
   address: string[];
   lines: OrderLineView[];
   goods: MoneyView;
+  discount: MoneyView | null;
+  way: string;
   delivery: MoneyView;
   tax: MoneyView;
   total: MoneyView;
@@ -770,6 +772,32 @@ export interface HooksView {
 export interface MadeHookView {
   secret: string;
   hooks: HooksView;
+}
+
+export interface CodeView {
+  id: number;
+  code: string;
+  singles: boolean;
+  made: number;
+  off: string;
+  holds: string;
+  terms: string[];
+  stands: string;
+  runs: boolean;
+  uses: number;
+  written: Record<string, unknown>;
+}
+
+export interface CodesView {
+  codes: CodeView[];
+  shelves: ShelfChoiceView[];
+  currency: string;
+  effect: string;
+}
+
+export interface ShelfChoiceView {
+  id: number;
+  name: string;
 }
 
 export interface BoardAnswerView {

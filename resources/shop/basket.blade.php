@@ -27,6 +27,13 @@
 @if ($basket->toFree)<p class="to-free">{{ WindowStall\Support\Views\MoneyView::text($basket->toFree) }} more, and delivery
     is free.</p>@endif
 @include('shop::totals')
+@include('shop::code-notes')
+@foreach ($basket->codes->used as $used)@if ($used['typed'] !== '')<form method="post" action="/basket/codes"
+    class="code-out"><button type="submit" name="drop" value="{{ $used['typed'] }}" class="small">Take out the code {{
+    $used['typed'] }}</button></form>@endif @endforeach
+<details class="code"><summary>I have a code</summary><form method="post" action="/basket/codes"><label class="sr"
+    for="code">Code</label><input id="code" name="code" type="text" autocapitalize="characters" autocomplete="off"
+    required> <button type="submit" class="small">Use it</button></form></details>
 @php($countries = WindowStall\Stall\Terms\Places::countries($stall))
 @if (count($countries) > 1)<form method="post" action="/basket/where" class="where"><label for="where">It goes to</label>
 <select id="where" name="country" data-elsewhere>@foreach ($countries as $code)<option value="{{ $code }}"

@@ -11,7 +11,7 @@
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
 <div class="label">
 @if ($way)<p class="stamp" data-stamp><span>by</span> <b>{{ $way->latest()->format('D j') }}</b> <span>{{
-    $way->latest()->format('M') }}</span> <span>{{ $way->charge->minor === 0 ? 'free' : $text($way->charge) }}</span></p>@endif
+    $way->latest()->format('M') }}</span> <span>{{ $basket->totals->delivery->minor === 0 ? 'free' : $text($basket->totals->delivery) }}</span></p>@endif
 @foreach ($form->form->fields as $field)@include('shop::address-field')@endforeach
 <div class="field country"><label for="country">Country</label>
 @if (count($form->countries) > 1)<select id="country" name="country" autocomplete="country"
@@ -30,8 +30,8 @@
 @if (count($basket->delivery->ways) > 1)<fieldset class="ways"><legend class="sr">Ways</legend>
 @foreach ($basket->delivery->ways as $one)<label><input type="radio" name="way" value="{{ $one->at }}" data-where
     @checked($one === $way)><span><b>{{ WindowStall\Core\Delivery\ArrivalDates::between($one->earliest(), $one->latest())
-    }}</b> {{ $one->way->name }}</span><span class="amount">{{ $one->charge->minor === 0 ? 'free' : $text($one->charge)
-    }}</span></label>@endforeach</fieldset>@endif
+    }}</b> {{ $one->way->name }}</span><span class="amount">{{ $basket->delivery->chargeBy($one)->minor === 0 ? 'free'
+    : $text($basket->delivery->chargeBy($one)) }}</span></label>@endforeach</fieldset>@endif
 @include('shop::parcels')
 <ul class="lines slim">
 @foreach ($basket->entries as $entry)
@@ -39,6 +39,10 @@
     class="amount">{{ $text($entry->total()) }}</span></li>
 @endforeach</ul>
 @include('shop::totals')
+@include('shop::code-notes')
+<details class="code"><summary>I have a code</summary><label class="sr" for="code">Code</label><input id="code" name="code"
+    type="text" autocapitalize="characters" autocomplete="off"> <button type="submit" name="use" value="1" class="small"
+    formnovalidate>Use it</button></details>
 <button type="submit" class="button wide" data-pay>Go on to pay {{ $text($basket->totals->total) }}</button>
 @if ($policies !== [])<p class="quiet">You buy under these terms: @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $version->kind->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif

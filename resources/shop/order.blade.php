@@ -66,8 +66,12 @@
 <dl class="totals">
 <div>
 <dt>Goods</dt>
-<dd>{{ $text($order->goods_minor) }}</dd>
+<dd>{{ $text($order->goods_minor + $order->discount_minor) }}</dd>
 </div>
+@if ($order->discount_minor > 0)<div>
+<dt>Taken off</dt>
+<dd>{{ $text(-$order->discount_minor) }}</dd>
+</div>@endif
 <div>
 <dt>Delivery</dt>
 <dd>{{ $text($order->delivery_minor) }}</dd>

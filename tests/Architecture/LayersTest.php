@@ -23,6 +23,7 @@ final class LayersTest
         'Drift',
         'Shelves',
         'Delivery',
+        'Offers',
         'Window',
         'Shop',
         'Counter',

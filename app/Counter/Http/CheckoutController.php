@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
+use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Said;
 use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Jobs\OpenPayment;
@@ -15,12 +16,14 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\PlaceOrder;
+use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Address, delivery, tax, and on to payment. */
@@ -54,13 +57,21 @@ final readonly class CheckoutController
         $basket = Basket::find($request, $stall);
         $form = CheckoutForm::read($request, $stall);
         $elsewhere = $form->destination()->country !== ($basket?->destination($stall)->country);
-        $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way);
+        $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way, $form->typed['email'] ?: null);
         if ($basket === null || $contents->entries === []) {
             return redirect()->to('/basket');
         }
+        $code = $request->has('use') ? TypedCode::read(mb_substr(Typed::text($request, 'code'), 0, 200)) : null;
+        if ($code !== null && Code::isKnown($stall, $code)) {
+            $basket->takeCode($code);
+            $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way);
+        }
         $basket->sendTo($form->destination(), $form->way);
-        if ($request->has('look')) {
-            return $this->page($stall, $contents, $form->unjudged(), implode(' ', $contents->troubles) ?: null);
+        if ($request->has('look') || $request->has('use')) {
+            $unknown = $request->has('use') && ($code === null || ! Code::isKnown($stall, $code));
+            $said = [...$contents->troubles, ...($unknown ? ['That is no code of this shop.'] : [])];
+
+            return $this->page($stall, $contents, $form->unjudged(), implode(' ', $said) ?: null);
         }
         if ($form->errors !== []) {
             return $this->page($stall, $contents, $form, status: 422);

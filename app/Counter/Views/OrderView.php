@@ -22,6 +22,8 @@ final readonly class OrderView
      * @param  list<OrderLineView>  $lines
      * @param  list<SupplierOrderView>  $supplierOrders
      * @param  list<string>  $address
+     * @param  MoneyView|null  $discount  what codes took off, below nought
+     * @param  string  $way  that the shopper chose; "" where there was one only
      */
     public function __construct(
         public int $id,
@@ -33,6 +35,8 @@ final readonly class OrderView
         public array $address,
         public array $lines,
         public MoneyView $goods,
+        public ?MoneyView $discount,
+        public string $way,
         public MoneyView $delivery,
         public MoneyView $tax,
         public MoneyView $total,
@@ -57,13 +61,15 @@ final readonly class OrderView
             address: [
                 $order->name,
                 $order->street,
-                $order->town.' '.$order->postcode,
+                $order->address()['town'].' '.$order->postcode,
                 \Symfony\Component\Intl\Countries::getName($order->country, 'en'),
             ],
             lines: array_values(
                 $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all(),
             ),
-            goods: MoneyView::of($order->money($order->goods_minor)),
+            goods: MoneyView::of($order->money($order->goods_minor + $order->discount_minor)),
+            discount: $order->discount_minor === 0 ? null : MoneyView::of($order->money(-$order->discount_minor)),
+            way: $order->way,
             delivery: MoneyView::of($order->money($order->delivery_minor)),
             tax: MoneyView::of($order->money($order->tax_minor)),
             total: MoneyView::of($order->money($order->total_minor)),

@@ -13,7 +13,9 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketCookies;
@@ -109,6 +111,29 @@ final readonly class BasketController
         }
         if ($country !== $basket->destination($stall)->country) {
             $basket->sendTo(new Destination($country), null);
+        }
+
+        return $this->done($request, $stall, $basket);
+    }
+
+    /** Takes a code in, or out again. */
+    public function code(Request $request): Response|RedirectResponse
+    {
+        $stall = ShopStall::of($request);
+        $basket = Basket::find($request, $stall);
+        if ($basket === null) {
+            return redirect()->to('/basket', 303);
+        }
+        $code = TypedCode::read(mb_substr(Typed::text($request, $request->has('drop') ? 'drop' : 'code'), 0, 200));
+        if ($code === null) {
+            return $this->page($stall, $basket, 'A code is made of letters and figures.', 422);
+        }
+        $request->has('drop') ? $basket->dropCode($code) : $basket->takeCode($code);
+        $refused = BasketContents::of($stall, $basket)->codes->refused[$code] ?? null;
+        if ($refused !== null && ! Code::isKnown($stall, $code)) {
+            $basket->dropCode($code);
+
+            return $this->page($stall, $basket, $refused, 422);
         }
 
         return $this->done($request, $stall, $basket);

@@ -28,7 +28,8 @@ final class AddressForm
     public static function of(string $country): self
     {
         /** @var array<string, string> $forms */
-        $forms = self::$forms ??= require __DIR__.'/address-forms.php';
+        $forms = self::$forms ?? require __DIR__.'/address-forms.php';
+        self::$forms = $forms;
         preg_match_all('/%([NACSZ])/', $forms[$country] ?? self::PLAIN, $letters);
         $parts = self::parts($country);
         $fields = array_values(array_filter(
@@ -55,7 +56,8 @@ final class AddressForm
     public static function parts(string $country): array
     {
         /** @var array<string, array<string, string>> $parts */
-        $parts = self::$parts ??= require __DIR__.'/parts.php';
+        $parts = self::$parts ?? require __DIR__.'/parts.php';
+        self::$parts = $parts;
 
         return $parts[$country] ?? [];
     }

@@ -76,8 +76,14 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 <dt className="text-mute">Goods</dt>
                 <dd>{order.goods.text}</dd>
               </div>
+              {order.discount && (
+                <div>
+                  <dt className="text-mute">Taken off by codes</dt>
+                  <dd>{order.discount.text}</dd>
+                </div>
+              )}
               <div>
-                <dt className="text-mute">Delivery, paid by the shopper</dt>
+                <dt className="text-mute">Delivery{order.way !== '' && ` (${order.way})`}, paid by the shopper</dt>
                 <dd>{order.delivery.text}</dd>
               </div>
               <div className="text-[16px] font-semibold">

@@ -40,8 +40,9 @@ export function Rail({ frame, onFind, onKeys }: Props) {
       >
         {frame.handle !== null &&
           areas.map((area) => {
-            // Where it goes is Counter’s, as orders are sent by it.
-            const on = screen.startsWith(`${area.key}/`) || (area.key === 'counter' && screen.startsWith('delivery/'));
+            // Where it goes is Counter’s, as orders are sent by it; codes are Pricing’s.
+            const within = [area.key, ...({ counter: ['delivery'], pricing: ['offers'] }[area.key] ?? [])];
+            const on = within.some((name) => screen.startsWith(`${name}/`));
             return (
               <Link
                 key={area.key}

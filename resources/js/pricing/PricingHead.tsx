@@ -6,14 +6,15 @@ import { RunBar } from '@/source/RunBar';
 import { useRun } from '@/source/useRun';
 import type { RunView } from '@/types';
 
-const PLACES = [
+export const PLACES = [
   { key: 'board', name: 'Price board', to: 'pricing' },
   { key: 'recipes', name: 'Recipes', to: 'pricing.recipes' },
   { key: 'costs', name: 'Cost sheet', to: 'pricing.costs' },
   { key: 'trial', name: 'Trial', to: 'pricing.trial' },
+  { key: 'codes', name: 'Codes', to: 'codes' },
 ] as const;
 
-/** The four places of Pricing, and what this one is for. */
+/** The places of Pricing, and what this one is for. */
 export function PricingHead({
   at,
   says,

@@ -58,7 +58,7 @@ final class FindAnythingTest extends AppTestCase
         }
     }
 
-    #[TestWith(['discount', 'no discount codes yet'])]
+    #[TestWith(['discount', 'Discount codes'])]
     #[TestWith(['tax', 'Sales tax'])]
     #[TestWith(['vat', 'Sales tax'])]
     #[TestWith(['shipping', 'what shoppers pay for delivery'])]

@@ -37,6 +37,7 @@ final class OpenDoorsTest extends AppTestCase
         'GET /goods/{slug}',
         'GET /basket',
         'POST /basket',
+        'POST /basket/codes',
         'POST /basket/where',
         'POST /basket/{line}',
         'GET /checkout',

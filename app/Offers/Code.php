@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Offers;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Basket\Codes\CodeNotation;
+use WindowStall\Core\Basket\Codes\Reduction;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Stall\Stall;
+
+/**
+ * Something taken off at the till: for whoever types it, for many who each have a code of their own, or by itself. Whether
+ * it runs follows from its dates and limits.
+ *
+ * @phpstan-import-type WrittenReduction from CodeNotation
+ *
+ * @property int $id
+ * @property int $stall_id
+ * @property string|null $code in capitals; null where it counts by itself or has single codes
+ * @property bool $singles whether it is typed by one of many codes for one use each
+ * @property WrittenReduction $reduction
+ * @property array{by: string, values?: list<string|int>} $holds all, tags, shelves or goods (listings)
+ * @property list<string> $countries ISO 3166-1; none for all
+ * @property Carbon|null $starts_at
+ * @property Carbon|null $ends_at
+ * @property int|null $most_uses
+ * @property int|null $most_each
+ * @property int|null $least_minor
+ * @property bool $first_only
+ * @property bool $together
+ * @property bool $under_floor whether it may bring goods under their floor
+ * @property Carbon|null $created_at
+ */
+final class Code extends Model
+{
+    public const KINDS = ['all', 'tags', 'shelves', 'goods'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'singles' => 'boolean',
+            'reduction' => 'array',
+            'holds' => 'array',
+            'countries' => 'array',
+            'starts_at' => 'datetime',
+            'ends_at' => 'datetime',
+            'first_only' => 'boolean',
+            'together' => 'boolean',
+            'under_floor' => 'boolean',
+        ];
+    }
+
+    /** @return HasMany<self, Stall> a stall's */
+    public static function of(Stall $stall): HasMany
+    {
+        return $stall->hasMany(self::class);
+    }
+
+    /** What is called so, be it running or not. */
+    public static function called(Stall $stall, string $typed): ?self
+    {
+        $single = DB::table('single_codes')->where('stall_id', $stall->id)->where('code', $typed)->value('code_id');
+
+        return self::of($stall)
+            ->where(static fn ($q) => $q->where('code', $typed)->orWhere('id', $single ?? 0))
+            ->first();
+    }
+
+    public static function isKnown(Stall $stall, string $typed): bool
+    {
+        return self::called($stall, $typed) !== null;
+    }
+
+    public function off(Stall $stall): Reduction
+    {
+        return CodeNotation::read(new Fields(['off' => $this->reduction]), 'off', $stall->currencyValue());
+    }
+
+    public function byItself(): bool
+    {
+        return $this->code === null && ! $this->singles;
+    }
+
+    public function runsAt(Carbon $moment): bool
+    {
+        return ($this->starts_at === null || $this->starts_at <= $moment)
+            && ($this->ends_at === null || $this->ends_at > $moment);
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Offers;
+
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\Intl\Countries;
+use WindowStall\Bench\Listing;
+use WindowStall\Core\Basket\Codes\CodeNotation;
+use WindowStall\Core\Basket\Codes\TypedCode;
+use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Shelves\Shelf;
+use WindowStall\Stall\Clock;
+use WindowStall\Stall\Stall;
+
+/**
+ * A code as a seller says it: {code?, singles?, off, holds: {by, values?}, countries?, starts?, ends?, most_uses?, most_each?,
+ * least?, first_only?, together?, under_floor?}; amounts are decimals, moments by the stall's clock.
+ */
+final class CodeForm
+{
+    private const MOST_VALUES = 200;
+
+    private const MOST_USES = 1_000_000;
+
+    /**
+     * @param  array<mixed>  $typed
+     * @param  Code|null  $of  the one that is changed
+     * @return array<string, mixed> columns
+     *
+     * @throws ValidationException with a sentence for each field that can't be read
+     */
+    public static function read(Stall $stall, array $typed, ?Code $of): array
+    {
+        $f = new Fields($typed);
+        $currency = $stall->currencyValue();
+        $whole = static fn (string $at): ?int => $f->has($at) ? $f->whole($at, 1, self::MOST_USES) : null;
+        $columns = [
+            'code' => self::code($stall, $f, $of),
+            'singles' => $f->flag('singles', false),
+            'reduction' => CodeNotation::write(CodeNotation::read($f, 'off', $currency)),
+            'holds' => self::holds($stall, $f),
+            'countries' => self::countries($f),
+            'starts_at' => self::moment($stall, $f, 'starts'),
+            'ends_at' => self::moment($stall, $f, 'ends'),
+            'most_uses' => $whole('most_uses'),
+            'most_each' => $whole('most_each'),
+            'least_minor' => $f->has('least') ? $f->amount('least', $currency)->minor : null,
+            'first_only' => $f->flag('first_only', false),
+            'together' => $f->flag('together', true),
+            'under_floor' => $f->flag('under_floor', false),
+        ];
+        if ($columns['singles'] && $columns['code'] !== null) {
+            $f->problem('code', 'Codes for one use each have no common code.');
+        }
+        if ($columns['starts_at'] !== null && $columns['ends_at'] !== null && $columns['ends_at'] <= $columns['starts_at']) {
+            $f->problem('ends', 'It ends after it begins.');
+        }
+
+        return $f->problems() === [] ? $columns : throw ValidationException::withMessages($f->problems());
+    }
+
+    private static function code(Stall $stall, Fields $f, ?Code $of): ?string
+    {
+        $typed = $f->get('code');
+        if ($typed === null || $typed === '') {
+            return null;
+        }
+        $code = is_string($typed) ? TypedCode::read(mb_substr($typed, 0, 200)) : null;
+        if ($code === null) {
+            $f->problem('code', sprintf('A code is made of letters and figures, %d at most.', TypedCode::MOST));
+
+            return null;
+        }
+        $taken = Code::of($stall)->where('code', $code)->where('id', '!=', $of->id ?? 0)->exists()
+            || DB::table('single_codes')->where('stall_id', $stall->id)->where('code', $code)->exists();
+        if ($taken) {
+            $f->problem('code', sprintf('The code %s is there already.', $code));
+        }
+
+        return $code;
+    }
+
+    /** @return array{by: string, values?: list<string|int>} */
+    private static function holds(Stall $stall, Fields $f): array
+    {
+        $by = $f->get('holds.by') ?? 'all';
+        $values = $f->get('holds.values') ?? [];
+        if (! is_string($by) || ! in_array($by, Code::KINDS, true)) {
+            $f->problem('holds.by', 'One of these belongs here: '.implode(', ', Code::KINDS).'.');
+
+            return ['by' => 'all'];
+        }
+        if ($by === 'all') {
+            return ['by' => $by];
+        }
+        if (! is_array($values) || ! array_is_list($values) || $values === [] || count($values) > self::MOST_VALUES) {
+            $f->problem('holds.values', sprintf('Choose between 1 and %d.', self::MOST_VALUES));
+
+            return ['by' => $by, 'values' => []];
+        }
+        if ($by === 'tags') {
+            $tags = array_values(array_filter(
+                array_map(static fn (mixed $tag): string => is_string($tag) ? trim(mb_substr($tag, 0, 80)) : '', $values),
+                static fn (string $tag): bool => $tag !== '',
+            ));
+            if ($tags === []) {
+                $f->problem('holds.values', 'Name a tag.');
+            }
+
+            return ['by' => $by, 'values' => $tags];
+        }
+        $ids = array_values(array_map(static fn (mixed $id): int => is_int($id) ? $id : 0, $values));
+        $known = ($by === 'shelves' ? Shelf::of($stall) : Listing::of($stall))->whereKey($ids)->count();
+        if ($known !== count(array_unique($ids))) {
+            $f->problem('holds.values', 'One of these isn’t there any more.');
+        }
+
+        return ['by' => $by, 'values' => $ids];
+    }
+
+    /** @return list<string> */
+    private static function countries(Fields $f): array
+    {
+        $countries = $f->get('countries') ?? [];
+        if (! is_array($countries) || ! array_is_list($countries)) {
+            $f->problem('countries', 'A list belongs here.');
+
+            return [];
+        }
+        foreach ($countries as $country) {
+            if (! is_string($country) || ! Countries::exists($country)) {
+                $f->problem('countries', 'Choose countries from the list.');
+
+                return [];
+            }
+        }
+
+        return array_values(array_unique($countries));
+    }
+
+    private static function moment(Stall $stall, Fields $f, string $at): ?Carbon
+    {
+        $typed = $f->get($at);
+        if ($typed === null || $typed === '') {
+            return null;
+        }
+        $read = is_string($typed) ? \DateTimeImmutable::createFromFormat('Y-m-d\TH:i', $typed) : false;
+        if ($read === false || $read->format('Y-m-d\TH:i') !== $typed) {
+            $f->problem($at, 'A day and an hour belong here.');
+
+            return null;
+        }
+
+        return Clock::of($stall)->read($read->format('Y-m-d\TH:i'));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Offers\Http;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Inertia\Inertia;
+use Inertia\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use WindowStall\Offers\Code;
+use WindowStall\Offers\CodeEffect;
+use WindowStall\Offers\CodeForm;
+use WindowStall\Offers\CodeUses;
+use WindowStall\Offers\SingleCodes;
+use WindowStall\Offers\Views\CodesView;
+use WindowStall\Stall\Stall;
+use WindowStall\Stall\Views\Choices;
+use WindowStall\Support\Refusal;
+
+/** Codes and offers at the till: each a sentence, changed where it stands. */
+final class CodesController
+{
+    private const MOST = 500;
+
+    public function index(Stall $stall): Response
+    {
+        return Inertia::render('offers/CodesPage', [
+            'codes' => CodesView::of($stall),
+            'countries' => Choices::countries(),
+        ]);
+    }
+
+    public function store(Request $request, Stall $stall): JsonResponse
+    {
+        if (Code::of($stall)->count() >= self::MOST) {
+            throw new Refusal(sprintf('These are %d codes; take one out first.', self::MOST));
+        }
+        $code = Code::of($stall)->create(CodeForm::read($stall, $request->json()->all(), null));
+
+        return new JsonResponse(CodesView::of($stall, CodeEffect::said($stall, $code->refresh())));
+    }
+
+    public function update(Request $request, Stall $stall, Code $code): JsonResponse
+    {
+        $code->update(CodeForm::read($stall, $request->json()->all(), $code));
+
+        return new JsonResponse(CodesView::of($stall, CodeEffect::said($stall, $code->refresh())));
+    }
+
+    /** One that orders used isn’t taken out: it is ended. */
+    public function destroy(Stall $stall, Code $code, CodeUses $uses): JsonResponse
+    {
+        if (($uses->of([$code->id])[$code->id] ?? 0) > 0) {
+            $code->update(['ends_at' => now()]);
+        } else {
+            $code->delete();
+        }
+
+        return new JsonResponse(CodesView::of($stall));
+    }
+
+    /** Makes codes for one use each. */
+    public function singles(Request $request, Stall $stall, Code $code): JsonResponse
+    {
+        $typed = $request->validate(
+            ['count' => 'required|integer|min:1|max:'.SingleCodes::MOST],
+            ['count' => sprintf('How many? Up to %s.', number_format(SingleCodes::MOST))],
+        );
+        SingleCodes::make($stall, $code, (int) $typed['count']);
+
+        return new JsonResponse(CodesView::of($stall));
+    }
+
+    /** All of them as a table, to be sent by whatever means. */
+    public function table(Stall $stall, Code $code): StreamedResponse
+    {
+        return response()->streamDownload(static function () use ($code): void {
+            echo "code\r\n";
+            foreach (DB::table('single_codes')->where('code_id', $code->id)->orderBy('code')->pluck('code') as $one) {
+                echo $one."\r\n";
+            }
+        }, 'codes.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+}

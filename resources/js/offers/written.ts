@@ -1,0 +1,91 @@
+import type { CodeView } from '@/types';
+
+export type WrittenOff =
+  | { by: 'percent'; share: string }
+  | { by: 'amount'; amount: string }
+  | { by: 'pieces'; of: number | string; paid: number | string }
+  | { by: 'delivery' };
+
+/** A code as the server reads it; figures stay as they are typed. */
+export interface WrittenCode {
+  code: string;
+  singles: boolean;
+  off: WrittenOff;
+  holds: { by: string; values?: (string | number)[] };
+  countries: string[];
+  starts: string;
+  ends: string;
+  most_uses: number | string | null;
+  most_each: number | string | null;
+  least: string | null;
+  first_only: boolean;
+  together: boolean;
+  under_floor: boolean;
+}
+
+export const written = (code: CodeView): WrittenCode => code.written as unknown as WrittenCode;
+
+export const fresh: WrittenCode = {
+  code: '',
+  singles: false,
+  off: { by: 'percent', share: '0.1' },
+  holds: { by: 'all' },
+  countries: [],
+  starts: '',
+  ends: '',
+  most_uses: null,
+  most_each: null,
+  least: null,
+  first_only: false,
+  together: true,
+  under_floor: false,
+};
+
+export function offBy(by: WrittenOff['by']): WrittenOff {
+  switch (by) {
+    case 'percent':
+      return { by, share: '' };
+    case 'amount':
+      return { by, amount: '' };
+    case 'pieces':
+      return { by, of: 3, paid: 2 };
+    default:
+      return { by };
+  }
+}
+
+/** Whole numbers go as numbers, blanks as nothing. */
+export function sent(code: WrittenCode): Record<string, unknown> {
+  const whole = (typed: number | string | null) => {
+    const text = String(typed ?? '').trim();
+    return text === '' ? null : /^\d+$/.test(text) ? Number(text) : text;
+  };
+  const blank = (typed: string | null) => (typed === null || typed.trim() === '' ? null : typed.trim());
+  return {
+    ...code,
+    off: code.off.by === 'pieces' ? { ...code.off, of: whole(code.off.of), paid: whole(code.off.paid) } : code.off,
+    most_uses: whole(code.most_uses),
+    most_each: whole(code.most_each),
+    least: blank(code.least),
+  };
+}
+
+/** "0.1" is typed as 10. */
+export const percentOf = (share: string): string => {
+  const [, whole = '', part = ''] = /^(\d*)(?:\.(\d*))?$/.exec(share) ?? [];
+  const digits = part.padEnd(2, '0');
+  const text = `${whole}${digits.slice(0, 2)}`.replace(/^0+(?=\d)/, '');
+  const rest = digits.slice(2).replace(/0+$/, '');
+  return share === '' ? '' : rest === '' ? text : `${text}.${rest}`;
+};
+
+/** What is typed as 10 goes as "0.1"; anything that isn't a figure goes as it is, to be refused with a sentence. */
+export const shareOf = (percent: string): string => {
+  const [match, whole = '', part = ''] = /^(\d{1,3})(?:[.,](\d*))?$/.exec(percent.trim()) ?? [];
+  if (match === undefined) return percent;
+  const padded = whole.padStart(3, '0');
+  return `${padded.slice(0, -2)}.${padded.slice(-2)}${part}`
+    .replace(/^0+(?=\d)/, '')
+    .replace(/0+$/, '')
+    .replace(/\.$/, '');
+};

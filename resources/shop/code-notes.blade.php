@@ -1,0 +1,1 @@
+@foreach ($basket->codes->refused as $why)<p class="moved">{{ $why }}</p>@endforeach

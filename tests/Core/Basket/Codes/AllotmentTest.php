@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Core\Basket\Codes;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use WindowStall\Core\Basket\Codes\Allotment;
+use WindowStall\Core\Basket\Codes\AmountOff;
+use WindowStall\Core\Basket\Codes\Code;
+use WindowStall\Core\Basket\Codes\DeliveryOff;
+use WindowStall\Core\Basket\Codes\DiscountedLine;
+use WindowStall\Core\Basket\Codes\PercentOff;
+use WindowStall\Core\Basket\Codes\PiecesFree;
+use WindowStall\Core\Basket\Codes\Reduction;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
+
+final class AllotmentTest extends TestCase
+{
+    private static function gbp(int $minor): Money
+    {
+        return new Money($minor, Currency::of('GBP'));
+    }
+
+    private static function off(string $what): Reduction
+    {
+        [$kind, $value] = explode(' ', $what.' 0');
+
+        return match ($kind) {
+            'percent' => new PercentOff(Rate::bp((int) $value)),
+            'amount' => new AmountOff(self::gbp((int) $value)),
+            'pieces' => new PiecesFree(intdiv((int) $value, 10), (int) $value % 10),
+            default => new DeliveryOff,
+        };
+    }
+
+    /**
+     * Lines of 1,795 (one piece), 3,300 (two) and 1,000 (one).
+     *
+     * @return list<DiscountedLine>
+     */
+    private static function lines(): array
+    {
+        return [new DiscountedLine(7, 1, 1_795), new DiscountedLine(8, 2, 3_300), new DiscountedLine(9, 1, 1_000)];
+    }
+
+    /** @param  array<int, int>  $taken */
+    #[TestWith(['percent 1000', [7 => 180, 8 => 330, 9 => 100]], '609.5 up to 610; 179.65 has the largest rest')]
+    #[TestWith(['percent 10000', [7 => 1_795, 8 => 3_300, 9 => 1_000]])]
+    #[TestWith(['percent 1', [8 => 1]], 'one penny goes to the largest share')]
+    #[TestWith(['percent 0', []])]
+    #[TestWith(['amount 500', [7 => 147, 8 => 271, 9 => 82]], '147.25, 270.71 and 82.03')]
+    #[TestWith(['amount 9999', [7 => 1_795, 8 => 3_300, 9 => 1_000]], 'no more than there is')]
+    #[TestWith(['pieces 21', [7 => 780, 8 => 1_435, 9 => 435]], 'of four pieces the cheapest two, 1,000 and 1,650')]
+    #[TestWith(['pieces 32', [7 => 295, 8 => 541, 9 => 164]], 'of three the cheapest')]
+    #[TestWith(['pieces 54', []], 'there are too few')]
+    #[TestWith(['delivery', []])]
+    public function test_what_is_taken_off_is_allotted_to_the_penny(string $off, array $taken): void
+    {
+        self::assertSame($taken, Allotment::of(self::lines(), [new Code(1, self::off($off))])->lines);
+    }
+
+    public function test_it_holds_for_some_lines_and_from_a_least_value_on(): void
+    {
+        $some = new Code(1, self::off('percent 1000'), [7, 9], self::gbp(2_795));
+        self::assertSame([7 => 180, 9 => 100], Allotment::of(self::lines(), [$some])->lines, 'what they come to is enough');
+        $more = new Code(1, self::off('percent 1000'), [7, 9], self::gbp(2_796));
+        self::assertSame([], Allotment::of(self::lines(), [$more])->lines);
+        self::assertSame([], Allotment::of(self::lines(), [$more])->codes, 'nor is it one that counts');
+    }
+
+    public function test_codes_count_in_a_stated_order_each_on_what_is_left(): void
+    {
+        $codes = [new Code(1, self::off('amount 500')), new Code(2, self::off('percent 1000')), new Code(3, self::off('delivery'))];
+        $allotted = Allotment::of(self::lines(), $codes);
+        self::assertSame([2 => 610, 1 => 500, 3 => 0], $allotted->codes, 'the share first, then the amount');
+        self::assertTrue($allotted->deliveryFree);
+        self::assertSame(1_110, array_sum($allotted->lines));
+    }
+
+    /**
+     * @param  array<int, int>  $count
+     * @param  list<int>  $unused
+     */
+    #[TestWith([true, [2 => 914], [1]], 'alone it saves more')]
+    #[TestWith([false, [1 => 1_000], [2]], 'it doesn’t')]
+    public function test_one_that_stands_alone_is_weighed_against_the_others(bool $more, array $count, array $unused): void
+    {
+        $together = new Code(1, self::off($more ? 'amount 900' : 'amount 1000'));
+        $alone = new Code(2, self::off('percent 1500'), together: false);
+        $allotted = Allotment::of(self::lines(), [$together, $alone]);
+        self::assertSame([$count, $unused], [$allotted->codes, $allotted->unused]);
+    }
+
+    public function test_free_delivery_is_worth_what_it_would_cost(): void
+    {
+        $codes = [new Code(1, self::off('delivery'), together: false), new Code(2, self::off('amount 300'))];
+        self::assertTrue(Allotment::of(self::lines(), $codes, 301)->deliveryFree);
+        self::assertFalse(Allotment::of(self::lines(), $codes, 299)->deliveryFree);
+    }
+
+    public function test_a_line_that_would_fall_under_its_floor_is_left_out(): void
+    {
+        $code = new Code(1, self::off('percent 1000'), floors: [7 => 1_700, 8 => 2_000]);
+        self::assertSame([8 => 330, 9 => 100], Allotment::of(self::lines(), [$code])->lines);
+        // An amount that lies on fewer lines weighs more on each: they are looked at again.
+        $code = new Code(1, self::off('amount 500'), floors: [7 => 1_700, 8 => 2_950, 9 => 1_000]);
+        self::assertSame([], Allotment::of(self::lines(), [$code])->lines);
+    }
+
+    public function test_properties_over_chance_baskets(): void
+    {
+        $dice = new Randomizer(new Mt19937(28));
+        $kinds = ['percent 1000', 'percent 3333', 'amount 777', 'amount 5000', 'pieces 32', 'pieces 21', 'delivery'];
+        for ($n = 0; $n < 2_000; $n++) {
+            $lines = [];
+            for ($key = 1; $key <= $dice->getInt(1, 8); $key++) {
+                $pieces = $dice->getInt(1, 5);
+                $lines[] = new DiscountedLine($key, $pieces, $pieces * $dice->getInt(0, 4_000));
+            }
+            $codes = [];
+            for ($id = 1; $id <= $dice->getInt(1, 4); $id++) {
+                $codes[] = new Code(
+                    $id,
+                    self::off($kinds[$dice->getInt(0, 6)]),
+                    $dice->getInt(0, 1) === 0 ? null : [1, 3, 5],
+                    $dice->getInt(0, 2) === 0 ? self::gbp(3_000) : null,
+                    $dice->getInt(0, 3) > 0,
+                );
+            }
+            $allotted = Allotment::of($lines, $codes, 295);
+            self::assertSame(array_sum($allotted->codes), array_sum($allotted->lines), 'codes and lines add up alike');
+            foreach ($lines as $line) {
+                $off = $allotted->lines[$line->key] ?? 0;
+                self::assertTrue($off >= 0 && $off <= $line->left, 'no line falls below nothing');
+            }
+            $mixed = Allotment::of($dice->shuffleArray($lines), $dice->shuffleArray($codes), 295);
+            self::assertEquals($allotted, $mixed, 'the order of filling doesn’t matter');
+        }
+    }
+}
