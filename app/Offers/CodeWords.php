@@ -30,6 +30,18 @@ final class CodeWords
         };
     }
 
+    /** The same with what it is taken off: "10% off everything", "free delivery for goods tagged gift". */
+    public static function whole(Stall $stall, Code $code): string
+    {
+        $joined = match ($code->reduction['by']) {
+            'pieces' => ' of ',
+            'delivery' => ' for ',
+            default => ' ',
+        };
+
+        return self::off($stall, $code).$joined.self::holds($stall, $code);
+    }
+
     /** What it holds for: "everything", "goods tagged gift", "the shelf Presents". */
     public static function holds(Stall $stall, Code $code): string
     {
@@ -61,12 +73,17 @@ final class CodeWords
             $code->ends_at === null ? null : 'until '.$clock->moment($code->ends_at),
             $code->least_minor === null ? null : 'for goods worth '.MoneyView::text($stall->money($code->least_minor)).' or more',
             $code->countries === [] ? null : 'to '.implode(' or ', array_map(Stall::countrySaid(...), $code->countries)),
-            $code->most_uses === null ? null : Plural::of($code->most_uses, 'time').' in all',
-            $code->most_each === null ? null : Plural::of($code->most_each, 'time').' for each customer',
+            $code->most_uses === null ? null : self::times($code->most_uses).' in all',
+            $code->most_each === null ? null : self::times($code->most_each).' for each customer',
             $code->first_only ? 'for a first order' : null,
             $code->together ? null : 'not together with others',
             $code->under_floor ? 'under the floor, too' : null,
         ]));
+    }
+
+    private static function times(int $count): string
+    {
+        return $count === 1 ? 'once' : Plural::of($count, 'time');
     }
 
     /** Where it stands: "runs", "runs from 3 December", "ended …", "used up". */

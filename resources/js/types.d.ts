@@ -780,7 +780,6 @@ export interface CodeView {
   singles: boolean;
   made: number;
   off: string;
-  holds: string;
   terms: string[];
   stands: string;
   runs: boolean;

@@ -15,8 +15,7 @@ final readonly class CodeView
     /**
      * @param  string  $code  "" where it counts by itself or has single codes
      * @param  int  $made  single codes there are
-     * @param  string  $off  "10% off"
-     * @param  string  $holds  "everything", "goods tagged gift"
+     * @param  string  $off  "10% off everything"
      * @param  list<string>  $terms  what has to be so
      * @param  string  $stands  "runs", "begins …", "ended …", "used up"
      * @param  int  $uses  orders that used it
@@ -28,7 +27,6 @@ final readonly class CodeView
         public bool $singles,
         public int $made,
         public string $off,
-        public string $holds,
         public array $terms,
         public string $stands,
         public bool $runs,
@@ -46,8 +44,7 @@ final readonly class CodeView
             code: (string) $code->code,
             singles: $code->singles,
             made: $made,
-            off: CodeWords::off($stall, $code),
-            holds: CodeWords::holds($stall, $code),
+            off: CodeWords::whole($stall, $code),
             terms: CodeWords::terms($stall, $code),
             stands: $stands,
             runs: $stands === 'runs',

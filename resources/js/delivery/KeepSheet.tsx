@@ -96,7 +96,7 @@ function Cell({ cell, most }: { cell: KeepCellView; most: number }) {
       {!loses && (
         <span
           aria-hidden
-          className="inline-block h-2 bg-keep/55"
+          className="inline-block h-2 bg-see/55"
           style={{ width: `${String(Math.round((56 * cell.keep.minor) / most))}px` }}
         />
       )}

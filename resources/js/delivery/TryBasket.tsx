@@ -126,7 +126,7 @@ function Outcome({ tried, onChoose }: { tried: TriedView; onChoose: (way: number
           <dd className="text-mute">{tried.taxAndFees?.text}</dd>
           <dt className="name text-left text-[17px]">You keep</dt>
           <dd />
-          <dd className={clsx('text-[16px] font-semibold', tried.keep?.sign === -1 ? 'text-loss' : 'text-keep')}>
+          <dd className={clsx('text-[16px] font-semibold', tried.keep?.sign === -1 ? 'text-loss' : 'text-see')}>
             {tried.keep === null ? 'unknown' : tried.keep.sign === -1 ? `lose ${tried.keep.absolute}` : tried.keep.text}
           </dd>
         </dl>

@@ -82,7 +82,7 @@ export default function CodesPage({ codes: first, countries }: Props) {
                   data-part="off"
                   className="border-b-[1.5px] border-you leading-tight font-semibold text-you hover:bg-you-soft"
                 >
-                  {code.off} {code.holds}
+                  {code.off}
                 </button>,
                 code.id,
               )}
@@ -119,7 +119,7 @@ function Row({ code, children }: { code: CodeView; children: React.ReactNode }) 
         {children}
         {code.terms.length > 0 && `, ${code.terms.join(', ')}`}.
       </span>
-      <span className={clsx('text-[14px]', code.runs ? 'font-medium text-keep' : 'text-mute')}>{code.stands}</span>
+      <span className={clsx('text-[14px]', code.runs ? 'font-medium text-see' : 'text-mute')}>{code.stands}</span>
       <span className="w-28 text-right text-[14px] text-mute">
         {code.uses === 0 ? 'not used yet' : count(code.uses, 'order', 'orders')}
       </span>
