@@ -11,6 +11,7 @@ use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\PlaceNotation;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
 use WindowStall\Core\Pricing\Recipe\Fields;
+use WindowStall\Core\Tax\StandardRate;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\PricingChange;
 use WindowStall\Source\Landing\LookAtMarket;
@@ -95,6 +96,8 @@ final readonly class ChangePlaces
         $written = PlaceNotation::write($terms);
         $change = $this->step($stall, $by, $words, static function () use ($stall, $terms, $written, $do): void {
             $do($written);
+            // Prices follow at once where the country is sold to already; where it isn't, when its costs are worked out.
+            self::taxAbroad($stall, $terms);
             if (Places::isHome($stall, $terms->place)) {
                 self::priceAtHome($stall, $terms);
             }
@@ -102,6 +105,7 @@ final readonly class ChangePlaces
         foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
             $this->look->add($stall, $territory->country, $by);
         }
+        self::taxAbroad($stall, $terms);
 
         return $change;
     }
@@ -154,6 +158,22 @@ final readonly class ChangePlaces
                     ->where('market', $territory->country)
                     ->update(['charged_minor' => $shown->minor]);
             }
+        }
+    }
+
+    /** What its countries take of most goods, where the seller hasn't said anything of it. */
+    private static function taxAbroad(Stall $stall, PlaceTerms $terms): void
+    {
+        foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
+            $standard = StandardRate::of($territory->country, now()->toDateTimeImmutable());
+            if ($standard === null || $territory->country === $stall->home_market) {
+                continue;
+            }
+            DB::table('markets')
+                ->where('stall_id', $stall->id)
+                ->where('market', $territory->country)
+                ->whereNull('tax_bp')
+                ->update(['tax_bp' => intdiv($standard->rate->millionths, 100)]);
         }
     }
 

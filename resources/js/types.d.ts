@@ -477,6 +477,7 @@ export interface DeliveryPlaceView {
   covers: CoverView[];
   ways: DeliveryWayView[];
   rules: DeliveryRuleView[];
+  tax: string;
   past: string;
   evenFrom: MoneyView | null;
 }

@@ -24,6 +24,7 @@ final readonly class DeliveryPlaceView
      * @param  list<CoverView>  $covers
      * @param  list<DeliveryWayView>  $ways  none where nothing is sent
      * @param  list<DeliveryRuleView>  $rules
+     * @param  string  $tax  "23% for Ireland, inside the price"; "" where nothing is sent
      * @param  string  $past  what past orders there paid and cost; "" where there were none
      * @param  MoneyView|null  $evenFrom  from which basket value on free delivery would have been even
      */
@@ -35,6 +36,7 @@ final readonly class DeliveryPlaceView
         public array $covers,
         public array $ways,
         public array $rules,
+        public string $tax,
         public string $past,
         public ?MoneyView $evenFrom,
     ) {
@@ -63,6 +65,7 @@ final readonly class DeliveryPlaceView
                 $rule->value,
                 $rule->more?->digits() ?? '',
             ), $terms->rules),
+            tax: $terms->ways === [] ? '' : self::tax($stall, $terms),
             past: $past === null || $past->orders === 0 ? '' : sprintf(
                 'On the last %s there you were paid %s for delivery and paid %s.',
                 Plural::of($past->orders, 'order'),
@@ -71,5 +74,21 @@ final readonly class DeliveryPlaceView
             ),
             evenFrom: MoneyView::ofNullable($stall->moneyOrNull($past?->evenFrom)),
         );
+    }
+
+    private static function tax(Stall $stall, PlaceTerms $terms): string
+    {
+        $said = [];
+        foreach ($terms->place->territories as $territory) {
+            $tax = $stall->terms($territory->country)->tax;
+            $how = $tax->rate->percent().($tax->included ? ' inside the price' : ' on top of the price');
+            $said[$how][] = Stall::countrySaid($territory->country);
+        }
+
+        return implode('; ', array_map(
+            static fn (string $how, array $countries): string => $how.' for '.implode(', ', array_unique($countries)),
+            array_keys($said),
+            $said,
+        ));
     }
 }

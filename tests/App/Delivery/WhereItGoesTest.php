@@ -82,6 +82,7 @@ final class WhereItGoesTest extends AppTestCase
     {
         DB::table('markets')->where('market', 'IE')->update(['currency' => 'EUR']);
         $this->make(['covers' => [['country' => 'IE']], 'ways' => [self::FLAT]])->assertOk();
+        self::assertSame('23% inside the price for Ireland', $this->where()['places'][1]['tax'], 'its country’s standard rate');
         // 5.95 ÷ 0.85869565 = 6.93
         self::assertSame(693, (int) DB::table('markets')->where('market', 'IE')->value('charged_minor'));
     }
