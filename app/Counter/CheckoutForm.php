@@ -19,6 +19,9 @@ use WindowStall\Support\Http\Typed;
 /** What a shopper typed at the checkout, by the form of addresses of the country they chose. */
 final readonly class CheckoutForm
 {
+    /** What a shopper agrees to by the tick that nothing depends on. */
+    public const CONSENT = 'Write to me now and then about new things. Nothing happens if I don’t.';
+
     /** field → most letters */
     private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6];
 
@@ -40,6 +43,7 @@ final readonly class CheckoutForm
      * @param  array<string, string>  $typed  by field, tidied where it could be read
      * @param  array<string, string>  $errors  a sentence for each field that can't be read
      * @param  int|null  $way  which of the place's ways; null where none was chosen
+     * @param  bool  $news  whether they agreed to {@see CONSENT}
      */
     private function __construct(
         public array $countries,
@@ -48,6 +52,7 @@ final readonly class CheckoutForm
         public array $typed,
         public array $errors,
         public ?int $way,
+        public bool $news = false,
     ) {
     }
 
@@ -89,7 +94,7 @@ final readonly class CheckoutForm
         $typed['part'] = isset($form->partNames[$typed['part']]) ? $typed['part'] : '';
         $way = Typed::text($request, 'way');
 
-        return new self($countries, $country, $form, $typed, $errors, preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null);
+        return new self($countries, $country, $form, $typed, $errors, preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null, $request->input('news') === '1');
     }
 
     /** What is known of where it goes, be the rest typed yet or not. */
@@ -107,7 +112,7 @@ final readonly class CheckoutForm
     /** The same, with nothing found fault with. */
     public function unjudged(): self
     {
-        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way);
+        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way, $this->news);
     }
 
     /** @return list<string> */

@@ -20,6 +20,7 @@ use WindowStall\Stall\Terms\Places;
  *
  * @property string $id
  * @property int $stall_id
+ * @property string|null $link by which its goods are taken along; null until its shopper wants that
  * @property string|null $country where it is to go, ISO 3166-1; null until its shopper says
  * @property string|null $part of that country, ISO 3166-2
  * @property string|null $postcode

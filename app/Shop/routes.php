@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\BasketController;
+use WindowStall\Shop\Http\BasketLinkController;
 use WindowStall\Shop\Http\EnterController;
 use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
@@ -23,6 +24,13 @@ Route::get('/goods/{slug}', [PageController::class, 'goods'])
 Route::get('/basket', [BasketController::class, 'show'])->name('basket');
 Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
 Route::post('/basket/where', [BasketController::class, 'where'])->name('basket.where');
+Route::post('/basket/link', [BasketLinkController::class, 'make'])->middleware('throttle:20,10')->name('basket.link');
+Route::get('/basket/from/{link}', [BasketLinkController::class, 'show'])
+    ->where('link', '[A-Za-z0-9]{24}')
+    ->name('basket.from');
+Route::post('/basket/from/{link}', [BasketLinkController::class, 'take'])
+    ->where('link', '[A-Za-z0-9]{24}')
+    ->name('basket.take');
 Route::post('/basket/codes', [BasketController::class, 'code'])->middleware('throttle:60,10')->name('basket.code');
 Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
 Route::get('/goods', [ListController::class, 'all'])->name('goods.all');

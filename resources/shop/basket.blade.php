@@ -34,6 +34,8 @@
 <details class="code"><summary>I have a code</summary><form method="post" action="/basket/codes"><label class="sr"
     for="code">Code</label><input id="code" name="code" type="text" autocapitalize="characters" autocomplete="off"
     required> <button type="submit" class="small">Use it</button></form></details>
+<form method="post" action="/basket/link" class="code-out"><button type="submit" class="small">Take this basket
+    along</button></form>
 @php($countries = WindowStall\Stall\Terms\Places::countries($stall))
 @if (count($countries) > 1)<form method="post" action="/basket/where" class="where"><label for="where">It goes to</label>
 <select id="where" name="country" data-elsewhere>@foreach ($countries as $code)<option value="{{ $code }}"

@@ -26,6 +26,8 @@
 @if (isset($form->errors['email']))<p class="field-error" id="email-error">{{ $form->errors['email'] }}</p>@endif</div>
 @if (count($form->countries) > 1)<p class="look"><button type="submit" name="look" value="1" class="small" formnovalidate
     data-look>Show what it costs there</button></p>@endif
+<p class="consent"><label><input type="checkbox" name="news" value="1" @checked($form->news)> {{
+    WindowStall\Counter\CheckoutForm::CONSENT }}</label></p>
 <h2>How it comes</h2>
 @if (count($basket->delivery->ways) > 1)<fieldset class="ways"><legend class="sr">Ways</legend>
 @foreach ($basket->delivery->ways as $one)<label><input type="radio" name="way" value="{{ $one->at }}" data-where

@@ -22,6 +22,7 @@ use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 use WindowStall\Window\Policies\PolicyVersion;
@@ -92,6 +93,9 @@ final readonly class CheckoutController
         }
         try {
             $order = $place($stall, $basket, $contents, $form->typed);
+            if ($form->news) {
+                SignUps::agree($stall, $form->typed['email'], CheckoutForm::CONSENT, 'checkout');
+            }
             $payAt = $this->payAt($payment, $order, $stall);
 
             return $payAt === null

@@ -6,10 +6,9 @@ namespace WindowStall\Shop\Http;
 
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
+use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
 
@@ -44,14 +43,8 @@ final readonly class SignUpController
                 422,
             );
         }
-        // Whoever is there already stays there as they agreed first; nobody learns whether an address is.
-        DB::table('sign_ups')->insertOrIgnore([
-            'stall_id' => $stall->id,
-            'email' => mb_strtolower($email),
-            'consent' => $consent,
-            'source' => 'front page, '.$section->id,
-            'agreed_at' => Carbon::now(),
-        ]);
+        // Nobody learns whether an address is there already.
+        SignUps::agree($stall, $email, $consent, 'front page, '.$section->id);
 
         return $this->say($stall, 'Thank you', 'You agreed to this: '.$consent);
     }

@@ -167,6 +167,39 @@ final class BasketTest extends AppTestCase
         $this->shopper->send('get', '/basket')->assertSee('£6.00')->assertDontSee('more, and delivery');
     }
 
+    public function test_a_basket_is_taken_along_by_an_address_that_doesnt_name_it(): void
+    {
+        $this->shopper->put($this->variant, 3);
+        $basket = Basket::query()->where('stall_id', $this->stall->id)->firstOrFail();
+        $page = (string) $this->shopper->send('post', '/basket/link')->assertOk()->getContent();
+        self::assertSame(1, preg_match('#/basket/from/([A-Za-z0-9]{24})#', $page, $m));
+        self::assertStringNotContainsString($basket->id, $page);
+        $this->shopper->send('post', '/basket/link')->assertSee($m[1] ?? '', escape: false);
+
+        $other = new Shopper($this, $this->stall);
+        $other->send('get', $m[0] ?? '')->assertSee('3 × ')->assertSee('Put them in my basket');
+        $other->put($this->variant);
+        foreach ([4, 7] as $pieces) {
+            $other->send('post', $m[0] ?? '')->assertRedirect('/basket');
+            $other->send('get', '/basket')->assertSee('value="'.$pieces.'"', escape: false);
+        }
+        $this->shopper->send('post', $m[0] ?? '')->assertRedirect('/basket');
+        $this->shopper->send('get', '/basket')->assertSee('value="3"', escape: false);
+
+        $other->send('get', '/basket/from/'.str_repeat('x', 24))->assertNotFound();
+        (new Shopper($this, $this->world->stall()))->send('get', $m[0] ?? '')->assertNotFound();
+    }
+
+    public function test_who_ticks_it_is_written_to_and_nobody_else(): void
+    {
+        $this->shopper->put($this->variant);
+        $this->shopper->send('get', '/checkout')->assertSee('Nothing happens if I don’t.')->assertDontSee('value="1" checked', escape: false);
+        $this->shopper->checkOut()->assertRedirect();
+        self::assertSame(0, DB::table('sign_ups')->count());
+        $this->shopper->checkOut(['news' => '1'])->assertRedirect();
+        self::assertSame(['ines@fennimore.example'], DB::table('sign_ups')->pluck('email')->all());
+    }
+
     public function test_the_cookie_that_names_the_basket_cant_be_read_by_scripts(): void
     {
         $facts = [];
