@@ -94,7 +94,15 @@ final readonly class CheckoutForm
         $typed['part'] = isset($form->partNames[$typed['part']]) ? $typed['part'] : '';
         $way = Typed::text($request, 'way');
 
-        return new self($countries, $country, $form, $typed, $errors, preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null, $request->input('news') === '1');
+        return new self(
+            countries: $countries,
+            country: $country,
+            form: $form,
+            typed: $typed,
+            errors: $errors,
+            way: preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null,
+            news: $request->input('news') === '1',
+        );
     }
 
     /** What is known of where it goes, be the rest typed yet or not. */

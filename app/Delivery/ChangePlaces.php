@@ -64,14 +64,15 @@ final readonly class ChangePlaces
         $terms = self::read($stall, $typed, $place->id);
         $was = Places::terms($stall, $place);
         if (Places::isHome($stall, $was->place) && ! Places::isHome($stall, $terms->place)) {
-            throw new Refusal('This place holds your own country, for which prices are made. Make another place for parts of it.');
+            throw new Refusal(
+                'This place holds your own country, for which prices are made. Make another place for parts of it.',
+            );
         }
 
-        return $this->write($stall, $by, sprintf('Delivery to %s changed', self::name($terms)), $terms, static function (
-            array $written,
-        ) use ($place): void {
-            $place->update($written);
-        });
+        $words = sprintf('Delivery to %s changed', self::name($terms));
+        $change = static fn (array $written): bool => $place->update($written);
+
+        return $this->write($stall, $by, $words, $terms, $change);
     }
 
     public function remove(Stall $stall, ?User $by, Place $place): PricingChange
@@ -81,15 +82,13 @@ final readonly class ChangePlaces
             throw new Refusal('This place holds your own country. Take its ways out to send nothing there.');
         }
 
-        return $this->step($stall, $by, sprintf('Nothing goes to %s as a place of its own', self::name($terms)), static function () use (
-            $place,
-        ): void {
-            $place->delete();
-        });
+        $words = sprintf('Nothing goes to %s as a place of its own', self::name($terms));
+
+        return $this->step($stall, $by, $words, static fn () => $place->delete());
     }
 
     /**
-     * @param  callable(array<string, mixed>): void  $do
+     * @param  callable(array<string, mixed>): mixed  $do
      */
     private function write(Stall $stall, ?User $by, string $words, PlaceTerms $terms, callable $do): PricingChange
     {
@@ -110,7 +109,7 @@ final readonly class ChangePlaces
         return $change;
     }
 
-    /** @param  callable(): void  $do */
+    /** @param  callable(): mixed  $do */
     private function step(Stall $stall, ?User $by, string $words, callable $do): PricingChange
     {
         [$change] = ($this->change)($stall, $by, $words, static function () use ($stall, $do): void {

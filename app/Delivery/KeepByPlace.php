@@ -12,6 +12,7 @@ use WindowStall\Core\Delivery\Quote\Resolver;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Delivery\Views\KeepCellView;
 use WindowStall\Delivery\Views\KeepRowView;
@@ -45,15 +46,15 @@ final class KeepByPlace
         ), $goods, array_keys($goods));
         usort($rows, static fn (KeepRowView $a, KeepRowView $b): int => $b->amiss() <=> $a->amiss());
         $cells = array_merge(...array_map(static fn (KeepRowView $row): array => $row->cells, $rows));
-        $count = static fn (string $kind): int => count(array_filter($cells, static fn (KeepCellView $c): bool => $c->kind === $kind));
+        $kinds = array_count_values(array_map(static fn (KeepCellView $c): string => $c->kind, $cells));
 
         return new KeepSheetView(
             places: array_map(static fn (PlaceTerms $terms): string => $terms->place->name, $places),
             rows: $rows,
             goods: count($goods),
             more: $more,
-            holes: $count(KeepCellView::HOLE),
-            losses: $count(KeepCellView::LOSS),
+            holes: $kinds[KeepCellView::HOLE] ?? 0,
+            losses: $kinds[KeepCellView::LOSS] ?? 0,
             most: max([1, ...array_map(static fn (KeepCellView $c): int => max(0, $c->keep->minor ?? 0), $cells)]),
         );
     }
@@ -78,15 +79,21 @@ final class KeepByPlace
         );
     }
 
-    private static function cell(Stall $stall, CostSheet $sheet, Resolver $resolver, Goods $one, Destination $to): KeepCellView
-    {
+    private static function cell(
+        Stall $stall,
+        CostSheet $sheet,
+        Resolver $resolver,
+        Goods $one,
+        Destination $to,
+    ): KeepCellView {
         $found = $resolver->resolve([$one], $to);
         $way = $found->way(null);
         $till = $way === null ? null : QuoteFigures::of($stall, [$one], $way, $to->country);
         if ($till === null) {
             return KeepCellView::hole(self::why($found->stops[0] ?? null), $found->stops !== []);
         }
-        $even = $till->keep->isNegative() ? EvenCharge::of($sheet->terms($to->country), $till->price, $till->landed) : null;
+        $terms = $sheet->terms($to->country);
+        $even = $till->keep->isNegative() ? EvenCharge::of($terms, $till->price, $till->landed) : null;
 
         return KeepCellView::of($till->keep, self::mend($till, $even));
     }
@@ -101,7 +108,7 @@ final class KeepByPlace
         };
     }
 
-    private static function mend(Till $till, ?\WindowStall\Core\Money\Money $even): string
+    private static function mend(Till $till, ?Money $even): string
     {
         return match (true) {
             ! $till->keep->isNegative() => '',

@@ -66,7 +66,9 @@ final class SentGoods
             $sources[(int) $row->id] = $row;
         }
 
-        return array_map(static fn (WantedLine $line): Goods => self::goods($line, $sources[$line->source] ?? null, $rates), $lines);
+        $goods = static fn (WantedLine $line): Goods => self::goods($line, $sources[$line->source] ?? null, $rates);
+
+        return array_map($goods, $lines);
     }
 
     private static function goods(WantedLine $line, ?\stdClass $row, Rates $rates): Goods

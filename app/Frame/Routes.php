@@ -14,7 +14,9 @@ use WindowStall\Support\Http\SafeHeaders;
 final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
-    private const AREAS = ['Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Delivery', 'Offers', 'Window', 'Counter', 'Frame'];
+    private const AREAS = [
+        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Delivery', 'Offers', 'Window', 'Counter', 'Frame',
+    ];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
     private const NUMBERS = [

@@ -38,11 +38,12 @@ final class CodeEffect
             foreach ($figures->variants as $variant) {
                 $price = $variant->offered() ? self::with($stall, $code, $listing, $variant) : null;
                 $floor = $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor;
-                if ($price === null || $floor === null || $variant->landed === null || $floor->met($price, $variant->landed->minor, $terms)) {
+                $landed = $variant->landed?->minor;
+                if ($price === null || $floor === null || $landed === null || $floor->met($price, $landed, $terms)) {
                     continue;
                 }
                 $under = true;
-                [$keep] = $terms->keep($price, $variant->landed->minor);
+                [$keep] = $terms->keep($price, $landed);
                 if ($worst === null || $keep < $worst['keep']) {
                     $worst = ['keep' => $keep, 'title' => (string) $listing->shown_title, 'price' => $price];
                 }

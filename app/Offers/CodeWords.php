@@ -49,7 +49,12 @@ final class CodeWords
         $names = match ($code->holds['by']) {
             'tags' => array_map(strval(...), $values),
             'shelves' => Shelf::of($stall)->whereKey($values)->orderBy('name')->pluck('name')->map(strval(...))->all(),
-            'goods' => Listing::of($stall)->whereKey($values)->orderBy('shown_title')->pluck('shown_title')->map(strval(...))->all(),
+            'goods' => Listing::of($stall)
+                ->whereKey($values)
+                ->orderBy('shown_title')
+                ->pluck('shown_title')
+                ->map(strval(...))
+                ->all(),
             default => [],
         };
         $last = array_pop($names);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Offers;
 
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Code as CoreCode;
@@ -71,29 +70,49 @@ final readonly class CodesAtTill
     /** Why it doesn't count for this shopper now; null where it does. */
     private function why(Stall $stall, Code $code, string $typed, AskedCodes $asked): ?string
     {
-        $now = Carbon::now();
-        $clock = Clock::of($stall);
-        $butFor = $asked->basket;
-
         return match (true) {
-            $code->starts_at !== null && $code->starts_at > $now => sprintf('The code %s counts from %s on.', $typed, $clock->day($code->starts_at)),
-            $code->ends_at !== null && $code->ends_at <= $now => sprintf('The code %s counted until %s.', $typed, $clock->moment($code->ends_at)),
+            $code->starts_at !== null && $code->starts_at > now() => sprintf(
+                'The code %s counts from %s on.',
+                $typed,
+                Clock::of($stall)->day($code->starts_at),
+            ),
+            $code->ends_at !== null && $code->ends_at <= now() => sprintf(
+                'The code %s counted until %s.',
+                $typed,
+                Clock::of($stall)->moment($code->ends_at),
+            ),
             $code->countries !== [] && ! in_array($asked->country, $code->countries, true) => sprintf(
                 'The code %s doesn’t count for %s.',
                 $typed,
                 Stall::countrySaid($asked->country),
             ),
-            $code->most_uses !== null && ($this->uses->of([$code->id], $butFor)[$code->id] ?? 0) >= $code->most_uses,
-            $code->singles && $this->uses->single($code->id, $typed, $butFor) => sprintf(
+            $this->isUsedUp($code, $typed, $asked->basket) => sprintf(
                 'The code %s has been used as often as it may be.',
                 $typed,
             ),
-            $asked->email === null => null,
-            $code->first_only && $this->uses->bought($asked->email) => sprintf(
+            default => $asked->email === null ? null : $this->whyNotThem($code, $typed, $asked->email, $asked->basket),
+        };
+    }
+
+    private function isUsedUp(Code $code, string $typed, string $butFor): bool
+    {
+        $uses = $code->most_uses === null ? 0 : $this->uses->of([$code->id], $butFor)[$code->id] ?? 0;
+
+        return ($code->most_uses !== null && $uses >= $code->most_uses)
+            || ($code->singles && $this->uses->single($code->id, $typed, $butFor));
+    }
+
+    /** Why it doesn't count for this customer. */
+    private function whyNotThem(Code $code, string $typed, string $email, string $butFor): ?string
+    {
+        $each = $code->most_each === null ? 0 : $this->uses->by($email, [$code->id], $butFor)[$code->id] ?? 0;
+
+        return match (true) {
+            $code->first_only && $this->uses->bought($email) => sprintf(
                 'The code %s is for a first order, and you have bought here before.',
                 $typed,
             ),
-            $code->most_each !== null && ($this->uses->by($asked->email, [$code->id], $butFor)[$code->id] ?? 0) >= $code->most_each => sprintf(
+            $code->most_each !== null && $each >= $code->most_each => sprintf(
                 'You have used the code %s as often as it may be.',
                 $typed,
             ),
@@ -150,7 +169,10 @@ final readonly class CodesAtTill
                 $lines,
                 static fn (CodedLine $l): bool => array_intersect(array_map(mb_strtolower(...), $l->tags), $tags) !== [],
             )),
-            default => array_values(array_filter($lines, static fn (CodedLine $l): bool => in_array($l->listing, $listings, true))),
+            default => array_values(array_filter(
+                $lines,
+                static fn (CodedLine $l): bool => in_array($l->listing, $listings, true),
+            )),
         };
     }
 

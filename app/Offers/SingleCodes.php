@@ -30,7 +30,11 @@ final class SingleCodes
             Code::query()->whereKey($code->id)->lockForUpdate()->first();
             $there = DB::table('single_codes')->where('code_id', $code->id)->count();
             if ($there + $count > self::MOST) {
-                throw new Refusal(sprintf('There are %s codes already; %s is the most.', number_format($there), number_format(self::MOST)));
+                throw new Refusal(sprintf(
+                    'There are %s codes already; %s is the most.',
+                    number_format($there),
+                    number_format(self::MOST),
+                ));
             }
             $made = 0;
             while ($made < $count) {

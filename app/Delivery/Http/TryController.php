@@ -66,7 +66,8 @@ final class TryController
             ]);
         }
         $paid = isset($typed['at']) ? Clock::of($stall)->read((string) $typed['at']) : null;
-        $asked = $resolve($stall, $this->lines($stall, $typed['lines']), new Destination($typed['country'], null, $postcode), $paid);
+        $to = new Destination($typed['country'], null, $postcode);
+        $asked = $resolve($stall, $this->lines($stall, $typed['lines']), $to, $paid);
 
         return new JsonResponse(TriedView::of($stall, $asked, isset($typed['way']) ? (int) $typed['way'] : null));
     }

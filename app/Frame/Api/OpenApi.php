@@ -44,7 +44,8 @@ final class OpenApi
                 'title' => 'Window Stall',
                 'version' => '1',
                 'description' => 'Reads a stall: its listings and prices, what its suppliers offer, and the long '.
-                    'work done for it; and works out what a sale comes to and how goods would be sent. Lists are paged by key: ask on with after '.
+                    'work done for it; and works out what a sale comes to and how goods would be sent. Lists are '.
+                    'paged by key: ask on with after '.
                     '= next until next is null. A token may ask '.Refusals::IN_A_MINUTE.' times in a minute.',
             ],
             'servers' => [

@@ -70,7 +70,10 @@ final class WhereItGoesTest extends AppTestCase
         $by = ['by' => 'piece', 'first' => '2.00', 'further' => '0.50'];
         $this->say($id, ['covers' => [['country' => 'GB']], 'ways' => [['charge' => $by]]])->assertOk();
         self::assertSame([200, null], [$this->fresh()->flat_delivery_minor, $this->stall->free_over_minor]);
-        self::assertSame('£2.00 for the first piece and £0.50 for each further one once, however many parcels', $this->where()['places'][0]['ways'][0]['charge']);
+        self::assertSame(
+            '£2.00 for the first piece and £0.50 for each further one once, however many parcels',
+            $this->where()['places'][0]['ways'][0]['charge'],
+        );
 
         // What is said on the cost sheet of a flat charge is what shoppers are charged.
         $this->say($id, ['covers' => [['country' => 'GB']], 'ways' => [self::FLAT]])->assertOk();

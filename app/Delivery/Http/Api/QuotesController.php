@@ -23,7 +23,7 @@ use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLines;
 use WindowStall\Stall\Stall;
 
-/** POST /api/v1/quotes: goods, an address and a moment; by which ways they can go, what is paid, when it comes, what is kept. */
+/** POST /api/v1/quotes: by which ways goods can go to an address, what is paid, when they come, what is kept. */
 final class QuotesController
 {
     public const MOST_LINES = 50;
@@ -51,7 +51,8 @@ final class QuotesController
         ], array_values($typed['lines']))) ?? throw ValidationException::withMessages([
             'lines' => 'One of these variants isn’t in the window.',
         ]);
-        $asked = $resolve($stall, $lines, self::to((array) $typed['to']), isset($typed['at']) ? Carbon::parse($typed['at']) : null);
+        $at = isset($typed['at']) ? Carbon::parse($typed['at']) : null;
+        $asked = $resolve($stall, $lines, self::to((array) $typed['to']), $at);
 
         return new JsonResponse(self::say($stall, $asked));
     }
@@ -70,7 +71,9 @@ final class QuotesController
         }
         $postcode = $text('postcode') === '' ? null : Postcode::read($text('postcode'), $country);
         if ($text('postcode') !== '' && $postcode === null) {
-            throw ValidationException::withMessages(['to.postcode' => 'That is no postcode of '.Stall::countrySaid($country).'.']);
+            throw ValidationException::withMessages([
+                'to.postcode' => sprintf('That is no postcode of %s.', Stall::countrySaid($country)),
+            ]);
         }
 
         return new Destination($country, $part === '' ? null : $part, $postcode);
