@@ -224,6 +224,42 @@ describe('a basket', () => {
   });
 });
 
+describe('a checkout', () => {
+  const form = (country: string, total: string) => `
+    <div data-checkout><form action="/checkout" method="post">
+      <input id="name" name="name"><input type="hidden" name="total" value="${total}">
+      <select id="country" name="country" data-where><option value="GB">United Kingdom</option>
+        <option value="IE"${country === 'IE' ? ' selected' : ''}>Ireland</option></select>
+      <button name="look" value="1" data-look>Show</button><dd data-total>${total}</dd></form></div>
+    <p role="status" data-said></p>`;
+
+  it('shows what another country costs at once, and keeps what is typed meanwhile', async () => {
+    let answer: (answer: Response) => void = () => undefined;
+    const asked = vi.fn<(url: string, sent: RequestInit) => Promise<Response>>(
+      () => new Promise((given) => (answer = given)),
+    );
+    vi.stubGlobal('fetch', asked);
+    await begin(form('GB', '£18.90'), () => import('../../resources/shop/islands/shop'));
+    expect(at('[data-look]').hidden, 'nothing has to be pressed').toBe(true);
+    at<HTMLInputElement>('#name').value = 'Or';
+    at<HTMLSelectElement>('#country').value = 'IE';
+    at('#country').dispatchEvent(new Event('change', { bubbles: true }));
+    await vi.waitFor(() => {
+      expect(asked).toHaveBeenCalledTimes(1);
+    });
+    const sent = Object.fromEntries(asked.mock.calls[0]?.[1].body as URLSearchParams);
+    expect(sent).toMatchObject({ country: 'IE', name: 'Or', look: '1' });
+    at<HTMLInputElement>('#name').value = 'Orla';
+    at('#name').focus();
+    answer(new Response(form('IE', '£21.90')));
+    await vi.waitFor(() => {
+      expect(at('[data-said]').textContent).toBe('Total £21.90');
+    });
+    expect([at<HTMLInputElement>('#name').value, document.activeElement?.id]).toEqual(['Orla', 'name']);
+    expect(at<HTMLInputElement>('[name=total]').value).toBe('£21.90');
+  });
+});
+
 describe('a list of goods', () => {
   const LIST = (count: string) => `
     <div data-list><h1 tabindex="-1">${count}</h1>
