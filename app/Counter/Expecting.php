@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Dispatch\ExpectedCosts;
 use WindowStall\Core\Dispatch\ExpectedLine;
 use WindowStall\Shop\BasketContents;
@@ -51,28 +52,38 @@ final class Expecting
             ->whereKey($order->lines->pluck('supplier_variant_id'))
             ->get()
             ->keyBy('id');
+        // Abroad it costs what the price list of that market has.
+        $abroad = $order->country === $stall->home_market ? null : Price::query()
+            ->where('market', $order->country)
+            ->whereIn('listing_variant_id', $order->lines->pluck('listing_variant_id')->filter())
+            ->pluck('delivery_minor', 'listing_variant_id');
         $lines = [];
         foreach ($order->lines as $line) {
             $variant = $variants[$line->supplier_variant_id];
-            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0);
+            $delivery = $abroad === null ? null : (int) $abroad->get((int) $line->listing_variant_id);
+            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery);
         }
 
         return ExpectedCosts::bySupplier($lines, $stall->money($order->handling_minor));
     }
 
-    /** @param  int  $duty  of one piece, in minor units of the stall's currency */
+    /**
+     * @param  int  $duty  of one piece, in minor units of the stall's currency
+     * @param  int|null  $delivery  the same, where it isn't what it costs at home
+     */
     private static function line(
         Stall $stall,
         int $supplier,
         int $pieces,
         ?SupplierVariant $variant,
         int $duty,
+        ?int $delivery = null,
     ): ExpectedLine {
         return new ExpectedLine(
             supplier: $supplier,
             pieces: $pieces,
             goods: $stall->money($variant->goods_minor ?? 0),
-            delivery: $stall->money($variant->delivery_minor ?? 0),
+            delivery: $stall->money($delivery ?? $variant->delivery_minor ?? 0),
             duty: $stall->money($duty),
         );
     }

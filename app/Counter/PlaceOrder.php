@@ -45,7 +45,7 @@ final readonly class PlaceOrder
 
                 return $known;
             }
-            $expected = Expecting::basket($stall, $contents);
+            [$duty, $handling] = self::atTheBorder($stall, $contents);
             $order = Order::query()->create(
                 $facts + [
                     'stall_id' => $stall->id,
@@ -68,8 +68,8 @@ final readonly class PlaceOrder
                     'returns_bp' => $stall->returns_bp,
                     'advertising_minor' => $stall->advertising_minor,
                     'way' => $contents->delivery->way->way->name ?? '',
-                    'duty_minor' => $expected->duty->minor,
-                    'handling_minor' => $expected->handling->minor,
+                    'duty_minor' => $duty,
+                    'handling_minor' => $handling,
                     'policies' => $policies,
                 ],
             );
@@ -93,6 +93,17 @@ final readonly class PlaceOrder
 
             return $order->refresh();
         }, attempts: 3);
+    }
+
+    /** @return array{int, int} duty and handling that are expected, in minor units */
+    private static function atTheBorder(Stall $stall, BasketContents $contents): array
+    {
+        $abroad = $contents->delivery->to->country === $stall->home_market ? null : $contents->delivery->figures($stall);
+        $home = Expecting::basket($stall, $contents);
+
+        return $abroad === null
+            ? [$home->duty->minor, $home->handling->minor]
+            : [$abroad->duty->minor, $abroad->handling->minor];
     }
 
     /**

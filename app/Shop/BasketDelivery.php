@@ -10,6 +10,9 @@ use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
 use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Pricing\Sale\Till;
+use WindowStall\Delivery\QuoteFigures;
+use WindowStall\Delivery\Resolved;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Offers\TillCodes;
@@ -32,6 +35,7 @@ final readonly class BasketDelivery
         public array $parcels,
         public array $troubles,
         private int $off,
+        private ?Resolved $asked = null,
     ) {
     }
 
@@ -54,7 +58,8 @@ final readonly class BasketDelivery
             $e->total()->minus($stall->money($codes->allotment->lines[$e->variant->row->id] ?? 0)),
             $e->tags,
         ), $sent);
-        $found = app(ResolveDelivery::class)($stall, $lines, $to)->resolution;
+        $asked = app(ResolveDelivery::class)($stall, $lines, $to);
+        $found = $asked->resolution;
         $way = $found->way($chosen);
 
         return new self(
@@ -64,7 +69,16 @@ final readonly class BasketDelivery
             $way === null ? [] : BasketParcel::of($way, $sent),
             self::troubles($found, $sent),
             $codes->allotment->deliveryFree && $found->ways !== [] ? $found->ways[0]->charge->minor : 0,
+            $asked,
         );
+    }
+
+    /** What it comes to by the chosen way; null where nothing goes, or what the goods cost isn't known. */
+    public function figures(Stall $stall): ?Till
+    {
+        return $this->way === null || $this->asked === null
+            ? null
+            : QuoteFigures::of($stall, $this->asked->goods, $this->way, $this->to->country);
     }
 
     public function charge(Stall $stall): Money

@@ -62,14 +62,7 @@ final readonly class OpenStall
             'typed' => false,
         ], array_keys($rates)));
         $stall->marketRows()->create(['market' => $stall->home_market, 'sold' => true]);
-        $stall->places()->create([
-            'position' => 0,
-            'name' => '',
-            'covers' => [['country' => $stall->home_market]],
-            // What it costs is the stall's own figure: {@see Places}.
-            'ways' => [['charge' => ['by' => 'flat', 'amount' => '0']]],
-            'rules' => [],
-        ]);
+        Places::makeHome($stall);
         $stall->recipes()->create([
             'name' => 'Everything else',
             'position' => PriceRecipe::LAST,

@@ -50,11 +50,14 @@ return new class extends Migration
             $table->unsignedBigInteger('off_minor');
             $table->unique(['order_id', 'code_id']);
             $table->index('code_id');
+            $table->index('stall_id');
         });
         foreach (self::TABLES as $table) {
             DB::statement("ALTER TABLE $table ENABLE ROW LEVEL SECURITY");
             DB::statement("CREATE POLICY one_stall ON $table USING (stall_id = (SELECT current_stall()))");
         }
+        // Whether somebody has bought before is looked for by their address.
+        DB::statement('CREATE INDEX orders_of_customer ON orders (stall_id, lower(email))');
         Schema::table('baskets', fn (Blueprint $table) => $table->jsonb('codes')->default('[]'));
         Schema::table('orders', fn (Blueprint $table) => $table->unsignedBigInteger('discount_minor')->default(0));
         Schema::table('order_lines', fn (Blueprint $table) => $table->unsignedBigInteger('discount_minor')->default(0));
@@ -65,6 +68,7 @@ return new class extends Migration
         Schema::table('order_lines', fn (Blueprint $table) => $table->dropColumn('discount_minor'));
         Schema::table('orders', fn (Blueprint $table) => $table->dropColumn('discount_minor'));
         Schema::table('baskets', fn (Blueprint $table) => $table->dropColumn('codes'));
+        DB::statement('DROP INDEX orders_of_customer');
         foreach (array_reverse(self::TABLES) as $table) {
             Schema::drop($table);
         }

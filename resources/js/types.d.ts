@@ -478,6 +478,7 @@ export interface DeliveryPlaceView {
   ways: DeliveryWayView[];
   rules: DeliveryRuleView[];
   tax: string;
+  note: string;
   past: string;
   evenFrom: MoneyView | null;
 }

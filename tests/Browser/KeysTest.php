@@ -15,7 +15,8 @@ final class KeysTest extends BrowserTestCase
 
     private const SCREENS = [
         'source', 'source/connect', 'bench', 'bench?by=1', 'bench/grid', 'pricing', 'pricing/recipes', 'pricing/costs',
-        'pricing/trial', 'drift', 'shelves', 'window', 'window/pages', 'counter', 'counter/letters', 'settings',
+        'pricing/trial', 'codes', 'drift', 'shelves', 'window', 'window/pages', 'counter', 'counter/letters', 'delivery',
+        'settings',
     ];
 
     public function test_focus_goes_and_comes_back_and_letters_can_be_turned_off(): void

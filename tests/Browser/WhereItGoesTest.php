@@ -6,7 +6,7 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** A place abroad is said as a sentence, a basket tried against it, and a shopper on a phone buys to there. */
+/** A place abroad and a code are said as sentences, a basket is tried, and a shopper on a phone buys to there with it. */
 final class WhereItGoesTest extends BrowserTestCase
 {
     public function test_a_place_is_said_tried_and_sold_to(): void
@@ -22,11 +22,16 @@ final class WhereItGoesTest extends BrowserTestCase
         $desk->see('The United Kingdom, the whole of it.')->see('You keep');
         $this->makeIreland($desk);
         $desk->choose('It goes to', 'Ireland')->see('Ireland, the whole of it.')->see('The shopper pays £6.50.');
-        $desk->see('What you keep, by place');
+        $desk->see('What you keep, by place')->readsForEveryone('where it goes');
+
+        $desk->open(self::workshop('/at/'.$handle.'/codes'))->press('Make a code')->write('Code', 'beans 10')->press('Make it');
+        $desk->see('10% off everything')->see('runs')->readsForEveryone('codes');
 
         $phone = $this->phone();
         $shop = rtrim(self::url($handle.'.shops.localhost'), '/');
         $phone->open($shop.'/goods/slate-labels')->click('[value="Set of 12"] + span')->click('[data-buy]')->see('Go to checkout');
+        $phone->click('.code summary')->css('#code')->sendKeys('beans10');
+        $phone->press('Use it')->see('Code BEANS10, 10% off')->readsForEveryone('a basket with a code');
         $phone->click('a[href="/checkout"]')->see('Where to?');
         $phone->css('#name')->sendKeys('Orla Finnegan');
         $phone->choose('Country', 'Ireland')->see('Delivery to Ireland');
@@ -35,6 +40,7 @@ final class WhereItGoesTest extends BrowserTestCase
             $phone->css('#'.$field)->sendKeys($typed);
         }
         $phone->click('[data-pay]')->see('That is no postcode of Ireland.');
+        $phone->readsForEveryone('a checkout with something wrong');
         $phone->css('#postcode')->sendKeys('0');
         $phone->click('[data-pay]')->click('#pay')->see('Thank you, Orla Finnegan');
     }

@@ -12,6 +12,7 @@ use WindowStall\Core\Delivery\Ways\PlaceTerms;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Delivery\PlaceWords;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Views\MoneyView;
 
@@ -25,6 +26,7 @@ final readonly class DeliveryPlaceView
      * @param  list<DeliveryWayView>  $ways  none where nothing is sent
      * @param  list<DeliveryRuleView>  $rules
      * @param  string  $tax  "23% for Ireland, inside the price"; "" where nothing is sent
+     * @param  string  $note  where shoppers don’t pay by the price list of their market; "" where they do
      * @param  string  $past  what past orders there paid and cost; "" where there were none
      * @param  MoneyView|null  $evenFrom  from which basket value on free delivery would have been even
      */
@@ -37,6 +39,7 @@ final readonly class DeliveryPlaceView
         public array $ways,
         public array $rules,
         public string $tax,
+        public string $note,
         public string $past,
         public ?MoneyView $evenFrom,
     ) {
@@ -66,6 +69,7 @@ final readonly class DeliveryPlaceView
                 $rule->more?->digits() ?? '',
             ), $terms->rules),
             tax: $terms->ways === [] ? '' : self::tax($stall, $terms),
+            note: self::note($stall, $terms),
             past: $past === null || $past->orders === 0 ? '' : sprintf(
                 'On the last %s there you were paid %s for delivery and paid %s.',
                 Plural::of($past->orders, 'order'),
@@ -73,6 +77,24 @@ final readonly class DeliveryPlaceView
                 MoneyView::text($stall->money($past->cost)),
             ),
             evenFrom: MoneyView::ofNullable($stall->moneyOrNull($past?->evenFrom)),
+        );
+    }
+
+    private static function note(Stall $stall, PlaceTerms $terms): string
+    {
+        $sheet = CostSheet::of($stall);
+        $others = [];
+        foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
+            $currency = $sheet->currency($territory->country)->code;
+            if ($currency !== $stall->currency) {
+                $others[$currency] = $currency;
+            }
+        }
+
+        return $others === [] ? '' : sprintf(
+            'Shoppers there pay your prices at home, in %s: the shop doesn’t show price lists in %s yet.',
+            $stall->currency,
+            implode(' or ', $others),
         );
     }
 

@@ -13,6 +13,7 @@ use WindowStall\Source\Landing\LandItems;
 use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
 
 /**
  * Makes another country the one a stall sells to first. What everything costs there, and its prices, are worked out
@@ -67,6 +68,7 @@ final class MoveHome extends LandingRun
                 $stall->unsetRelation('marketRows');
                 $this->land($run, $stall, $market);
                 $stall->update(['home_market' => $market]);
+                Places::makeHome($stall);
                 // Every variant is landed at home, listed ones abroad; quotes for both are known by now. Where it was at
                 // home before is in the run: taken up again, it may have moved already.
                 $land($stall, markets: [$market, (string) ($run->subject['from'] ?? $market)]);

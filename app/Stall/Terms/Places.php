@@ -55,6 +55,24 @@ final class Places
         return $place->nearness(new Destination($stall->home_market))?->by === NearBy::Country;
     }
 
+    /** Gives the home country a place, where none has the whole of it; what it costs there is the stall's own figure. */
+    public static function makeHome(Stall $stall): void
+    {
+        foreach (self::of($stall->unsetRelation('places')) as $terms) {
+            if (self::isHome($stall, $terms->place)) {
+                return;
+            }
+        }
+        $stall->places()->create([
+            'position' => 0,
+            'name' => '',
+            'covers' => [['country' => $stall->home_market]],
+            'ways' => [['charge' => ['by' => 'flat', 'amount' => '0']]],
+            'rules' => [],
+        ]);
+        $stall->unsetRelation('places');
+    }
+
     /** @return list<string> every country that something is sent to */
     public static function countries(Stall $stall): array
     {

@@ -76,7 +76,9 @@ export function PlaceSentence({ place, countries, packing, currency, onSay, onRe
       </span>
       {place.ways.length > 0 && (
         <span className="flex flex-wrap gap-x-4 text-[13.5px] leading-6 text-mute">
-          <span>Tax is {place.tax}.</span>
+          <span>
+            Tax is {place.tax}. {place.note}
+          </span>
           {place.past !== '' && <span>{place.past}</span>}
           {place.evenFrom !== null && first?.charge.by === 'flat' && (
             <button

@@ -7,6 +7,7 @@ namespace WindowStall\Tests\App\Shop;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Counter\Expecting;
 use WindowStall\Counter\Order;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
@@ -52,6 +53,10 @@ final class CheckoutAbroadTest extends AppTestCase
         // 25.90 ÷ 1.23 leaves 21.06
         self::assertSame([995, 2_590, 484, 2_300], [$order->delivery_minor, $order->total_minor, $order->tax_minor, $order->tax_bp]);
         self::assertSame('2026-12-21', $order->lines->firstOrFail()->promised_to);
+        // 4.10 USD is what its supplier asks to there, at the stall's rate.
+        $expected = array_values(Expecting::order($order))[0];
+        self::assertSame((int) $this->variant->prices()->where('market', 'IE')->value('delivery_minor'), $expected->delivery->minor);
+        self::assertGreaterThan((int) $this->variant->prices()->where('market', 'GB')->value('delivery_minor'), $expected->delivery->minor);
     }
 
     public function test_the_page_that_was_seen_is_for_another_country_so_the_new_total_is_shown_first(): void
