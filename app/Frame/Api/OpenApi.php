@@ -9,6 +9,7 @@ use WindowStall\Core\Drift\Standing;
 use WindowStall\Delivery\Http\Api\DeliverySchema;
 use WindowStall\Drift\Http\Api\DriftSchema;
 use WindowStall\Hooks\Api\HookSchema;
+use WindowStall\Offers\Http\Api\CodeSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
@@ -79,6 +80,8 @@ final class OpenApi
                 ),
                 '/places' => DeliverySchema::places(),
                 '/places/{place}' => DeliverySchema::place(),
+                '/codes' => self::list('Code', 'Codes and offers at the till') + ['post' => CodeSchema::make()],
+                '/codes/{code}' => CodeSchema::code(),
                 '/quotes' => DeliverySchema::quotes(),
                 '/price-trials' => PriceTrialSchema::path(),
                 '/drift' => self::list(
@@ -115,6 +118,7 @@ final class OpenApi
                     'Run' => self::run(),
                     'Price' => self::price(),
                     ...DeliverySchema::schemas(),
+                    ...CodeSchema::schemas(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
                     'Refusal' => Refusals::schema(),

@@ -8,6 +8,7 @@ use WindowStall\Delivery\Http\Api\PlacesController;
 use WindowStall\Delivery\Http\Api\QuotesController;
 use WindowStall\Drift\Http\Api\DriftController;
 use WindowStall\Frame\Api\OpenApi;
+use WindowStall\Offers\Http\Api\CodesController;
 use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
 use WindowStall\Source\Http\Api\ItemsController;
@@ -28,6 +29,9 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::post('/places', [PlacesController::class, 'store'])->name('places.store');
         Route::put('/places/{place}', [PlacesController::class, 'update'])->name('places.update');
         Route::delete('/places/{place}', [PlacesController::class, 'destroy'])->name('places.destroy');
+        Route::get('/codes', [CodesController::class, 'index'])->name('codes');
+        Route::post('/codes', [CodesController::class, 'store'])->name('codes.store');
+        Route::put('/codes/{code}', [CodesController::class, 'update'])->name('codes.update');
         Route::post('/quotes', QuotesController::class)->name('quotes');
         Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
     });

@@ -95,6 +95,21 @@ final class QuotesApiTest extends AppTestCase
         self::assertDescribed($this->ask('get', 'places')->assertOk()->assertJsonCount(1, 'data'), 'get', '/places');
     }
 
+    public function test_codes_are_read_and_written_by_a_token_that_may(): void
+    {
+        $code = ['code' => 'beans 10', 'off' => ['by' => 'percent', 'share' => '0.1'], 'most_uses' => 3];
+        $this->ask('post', 'codes', $code)->assertForbidden();
+        $made = $this->ask('post', 'codes', $code, '--decide')->assertOk();
+        self::assertDescribed($made, 'post', '/codes');
+        $made->assertJson(['code' => 'BEANS10', 'runs' => true, 'uses' => 0]);
+        $id = (int) $made->json('id');
+        $ended = $this->ask('put', 'codes/'.$id, ['ends' => '2026-11-30T10:00'] + $code, '--decide')->assertOk();
+        self::assertDescribed($ended, 'put', '/codes/{code}');
+        $ended->assertJson(['runs' => false]);
+        self::assertDescribed($this->ask('put', 'codes/'.$id, ['off' => []], '--decide')->assertUnprocessable(), 'put', '/codes/{code}');
+        self::assertDescribed($this->ask('get', 'codes')->assertOk()->assertJsonCount(1, 'data'), 'get', '/codes');
+    }
+
     /** @return array<string, mixed> */
     private function asked(): array
     {
