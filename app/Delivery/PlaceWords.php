@@ -19,6 +19,7 @@ use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
+use WindowStall\Core\Words\Weight;
 use WindowStall\Support\Views\MoneyView;
 
 /** Places and ways as they stand in the seller's sentences. */
@@ -55,7 +56,7 @@ final class PlaceWords
     {
         $goods = match ($rule->by) {
             RuleBy::Tag => 'goods tagged '.$rule->value,
-            RuleBy::Heavier => 'goods over '.self::weight((int) $rule->value),
+            RuleBy::Heavier => 'goods over '.Weight::said((int) $rule->value),
             RuleBy::Supplier => 'goods from '.($suppliers[(int) $rule->value] ?? 'a supplier you have left'),
         };
 
@@ -80,7 +81,7 @@ final class PlaceWords
     private static function bands(BandCharge $charge): string
     {
         $mark = static fn (int $upTo): string => $charge->by === BandsOf::Weight
-            ? 'up to '.self::weight($upTo)
+            ? 'up to '.Weight::said($upTo)
             : 'for goods up to '.MoneyView::text($charge->beyond->with($upTo));
         $said = array_map(
             static fn (array $band): string => MoneyView::text($band['amount']).' '.$mark($band['upTo']),
@@ -103,10 +104,5 @@ final class PlaceWords
     private static function ending(Money $part): string
     {
         return MoneyView::text($part);
-    }
-
-    private static function weight(int $grams): string
-    {
-        return $grams < 1_000 ? $grams.' g' : rtrim(rtrim(number_format($grams / 1_000, 2), '0'), '.').' kg';
     }
 }

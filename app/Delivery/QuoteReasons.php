@@ -14,6 +14,7 @@ use WindowStall\Core\Delivery\Ways\GoodsRule;
 use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
 use WindowStall\Core\Words\Plural;
+use WindowStall\Core\Words\Weight;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -89,7 +90,7 @@ final readonly class QuoteReasons
     {
         return match ($rule?->by) {
             RuleBy::Tag => sprintf('you don’t send goods tagged %s there', $rule->value),
-            RuleBy::Heavier => sprintf('you don’t send goods over %s there', self::weight((int) $rule->value)),
+            RuleBy::Heavier => sprintf('you don’t send goods over %s there', Weight::said((int) $rule->value)),
             RuleBy::Supplier => 'you don’t send its supplier’s goods there',
             null => 'you don’t send it there',
         };
@@ -101,7 +102,7 @@ final readonly class QuoteReasons
         $last = array_pop($names);
         $several = $names !== [];
         $names = $several ? implode(', ', $names).' and '.$last : (string) $last;
-        $weight = $parcel->load->grams === null ? '' : ', '.self::weight($parcel->load->grams);
+        $weight = $parcel->load->grams === null ? '' : ', '.Weight::said($parcel->load->grams);
 
         return sprintf(
             '%s: %s from %s in %s%s, by %s, which costs you %s.%s',
@@ -168,10 +169,5 @@ final readonly class QuoteReasons
     private function supplier(int $connection): string
     {
         return $this->suppliers[$connection] ?? 'its supplier';
-    }
-
-    private static function weight(int $grams): string
-    {
-        return $grams < 1_000 ? $grams.' g' : rtrim(rtrim(number_format($grams / 1_000, 2), '0'), '.').' kg';
     }
 }

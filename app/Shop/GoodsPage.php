@@ -12,6 +12,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Rung;
+use WindowStall\Core\Words\Weight;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
@@ -189,7 +190,7 @@ final readonly class GoodsPage
             static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
             $this->variants,
         )));
-        $weight = static fn (int $g): string => $g < 1_000 ? $g.' g' : rtrim(rtrim(number_format($g / 1_000, 2), '0'), '.').' kg';
+        $weight = Weight::said(...);
 
         return array_filter([
             'What it is' => (string) $listing->own_type,

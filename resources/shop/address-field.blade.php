@@ -1,6 +1,6 @@
 @php([$name, $label, $auto] = match ($field->value) {
     'N' => ['name', 'Name', 'name'],
-    'A' => ['street', 'House and street', 'street-address'],
+    'A' => ['street', 'House and street', 'address-line1'],
     'C' => ['town', 'Town', 'address-level2'],
     'S' => ['part', $form->country === 'CA' ? 'Province' : 'State', 'address-level1'],
     'Z' => ['postcode', 'Postcode', 'postal-code'],

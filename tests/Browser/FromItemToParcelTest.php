@@ -84,7 +84,7 @@ final class FromItemToParcelTest extends BrowserTestCase
         self::assertSame('1', $phone->css('[data-basket-count]')->getText());
         $phone->press('Go to checkout')->see('of which VAT, 20%')->readsForEveryone('the checkout');
         $phone
-            ->write('E-mail', 'ines@fennimore.example')
+            ->write('E-mail, for the parcel’s news', 'ines@fennimore.example')
             ->write('Name', 'Ines Fennimore')
             ->write('House and street', '4 Pound Row')
             ->write('Town', 'Aldermere')

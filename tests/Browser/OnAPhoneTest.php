@@ -70,7 +70,7 @@ final class OnAPhoneTest extends BrowserTestCase
             ->press('Put in basket')
             ->press('Go to checkout')
             ->see('of which VAT, 20%')
-            ->write('E-mail', 'ines@fennimore.example')
+            ->write('E-mail, for the parcel’s news', 'ines@fennimore.example')
             ->write('Name', 'Ines Fennimore')
             ->write('House and street', '4 Pound Row')
             ->write('Town', 'Aldermere')

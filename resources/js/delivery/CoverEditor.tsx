@@ -1,8 +1,8 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { WrittenCover } from '@/delivery/written';
-import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Popup } from '@/ui/Popup';
+import { SayFoot } from '@/ui/SayFoot';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -81,16 +81,7 @@ export function CoverEditor({ name, covers, countries, trigger, onSay, onRemove 
           value={said.name}
           onChange={(e) => setSaid({ ...said, name: e.target.value })}
         />
-        <div className="flex items-center">
-          {onRemove !== null && (
-            <Button kind="quiet" onClick={() => void onRemove().then(() => setOpen(false))}>
-              Take this place out
-            </Button>
-          )}
-          <Button kind="do" small type="submit" className="ml-auto">
-            Say it
-          </Button>
-        </div>
+        <SayFoot say="Say it" remove="Take this place out" onRemove={onRemove} onDone={() => setOpen(false)} />
       </form>
     </Popup>
   );

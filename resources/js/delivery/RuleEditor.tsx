@@ -1,10 +1,10 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { WrittenRule } from '@/delivery/written';
 import type { PackingView } from '@/types';
-import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';
+import { SayFoot } from '@/ui/SayFoot';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -80,16 +80,7 @@ export function RuleEditor({ rule, packing, trigger, onSay, onRemove }: Props) {
             onChange={(e) => setSaid({ ...said, more: e.target.value })}
           />
         )}
-        <div className="flex items-center">
-          {onRemove && (
-            <Button kind="quiet" onClick={() => void onRemove().then(() => setOpen(false))}>
-              Take it out
-            </Button>
-          )}
-          <Button kind="do" small type="submit" className="ml-auto">
-            {rule === null ? 'Add it' : 'Say it'}
-          </Button>
-        </div>
+        <SayFoot say={rule === null ? 'Add it' : 'Say it'} onRemove={onRemove} onDone={() => setOpen(false)} />
       </form>
     </Popup>
   );

@@ -1,10 +1,10 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { ChargeFields } from '@/delivery/ChargeFields';
 import { chargeBy, type WrittenCharge, type WrittenWay } from '@/delivery/written';
-import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';
+import { SayFoot } from '@/ui/SayFoot';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -99,16 +99,12 @@ export function WayEditor({ way, alone, nameFirst = false, currency, trigger, on
             onChange={(e) => setSaid({ ...said, under: e.target.value })}
           />
         )}
-        <div className="flex items-center">
-          {onRemove && (
-            <Button kind="quiet" onClick={() => void onRemove().then(() => setOpen(false))}>
-              {alone ? 'Send nothing there' : 'Take this way out'}
-            </Button>
-          )}
-          <Button kind="do" small type="submit" className="ml-auto">
-            Say it
-          </Button>
-        </div>
+        <SayFoot
+          say="Say it"
+          remove={alone ? 'Send nothing there' : 'Take this way out'}
+          onRemove={onRemove}
+          onDone={() => setOpen(false)}
+        />
       </form>
     </Popup>
   );

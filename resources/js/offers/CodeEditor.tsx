@@ -1,10 +1,10 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import { offBy, percentOf, shareOf, type WrittenCode, type WrittenOff } from '@/offers/written';
 import type { ShelfChoiceView } from '@/types';
-import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';
+import { SayFoot } from '@/ui/SayFoot';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -130,16 +130,7 @@ export function CodeEditor({ code, shelves, countries, currency, trigger, fresh,
           on={said.under_floor}
           onSay={(under_floor) => put({ under_floor })}
         />
-        <div className="flex items-center">
-          {onRemove && (
-            <Button kind="quiet" onClick={() => void onRemove().then(() => setOpen(false))}>
-              End it
-            </Button>
-          )}
-          <Button kind="do" small type="submit" className="ml-auto">
-            {fresh ? 'Make it' : 'Say it'}
-          </Button>
-        </div>
+        <SayFoot say={fresh ? 'Make it' : 'Say it'} remove="End it" onRemove={onRemove} onDone={() => setOpen(false)} />
       </form>
     </Popup>
   );

@@ -2,10 +2,10 @@ import { clsx } from 'clsx';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { WrittenClause } from '@/shelves/written';
 import type { ClauseView, FieldChoiceView, RuleChoicesView } from '@/types';
-import { Button } from '@/ui/Button';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';
 import { Popup } from '@/ui/Popup';
+import { SayFoot } from '@/ui/SayFoot';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -51,16 +51,7 @@ export function ClauseEditor({ clause, choices, trigger, onSay, onRemove }: Prop
             { value: 'not', label: 'It isn’t so' },
           ]}
         />
-        <div className="flex items-center">
-          {onRemove && (
-            <Button kind="quiet" onClick={() => void onRemove().then(() => setOpen(false))}>
-              Take it out
-            </Button>
-          )}
-          <Button kind="do" small type="submit" className="ml-auto">
-            {clause === null ? 'Add it' : 'Say it'}
-          </Button>
-        </div>
+        <SayFoot say={clause === null ? 'Add it' : 'Say it'} onRemove={onRemove} onDone={() => setOpen(false)} />
       </form>
     </Popup>
   );
