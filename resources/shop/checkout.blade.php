@@ -45,7 +45,7 @@
 <details class="code"><summary>I have a code</summary><label class="sr" for="code">Code</label><input id="code" name="code"
     type="text" autocapitalize="characters" autocomplete="off"> <button type="submit" name="use" value="1" class="small"
     formnovalidate>Use it</button></details>
-<button type="submit" class="button wide" data-pay>Go on to pay {{ $text($basket->totals->total) }}</button>
+<button type="submit" class="button wide" id="to-pay" data-pay>Go on to pay {{ $text($basket->totals->total) }}</button>
 @if ($policies !== [])<p class="quiet">You buy under these terms: @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $version->kind->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </form>

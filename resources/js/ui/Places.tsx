@@ -9,7 +9,7 @@ interface Place {
 /** The places of an area side by side; the one that is open is the heading. */
 export function Places({ label, at, places }: { label: string; at: string; places: Place[] }) {
   return (
-    <nav aria-label={label} className="flex items-baseline gap-5 whitespace-nowrap">
+    <nav aria-label={label} className="flex flex-wrap items-baseline gap-x-5 gap-y-1 whitespace-nowrap">
       {places.map((p) =>
         p.key === at ? (
           <h1 key={p.key} className="name text-[26px] text-ink" aria-current="page">

@@ -134,17 +134,21 @@ function followWhere(): void {
     );
     const sent = new Map(fields().map((field) => [field.id, field.value]));
     said.set('look', '1');
-    const answer = await fetch(form.action, { method: 'POST', body: said });
+    const [answer, { Idiomorph }] = await Promise.all([
+      fetch(form.action, { method: 'POST', body: said }),
+      import('idiomorph'),
+    ]);
     const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
     const [here, now] = [document.querySelector('[data-checkout]'), page.querySelector('[data-checkout]')];
     if (here === null || now === null) throw new Error('That is no checkout.');
     const at = document.activeElement?.id ?? '';
-    const typed = fields().filter((field) => field.value !== sent.get(field.id));
-    here.replaceChildren(...now.childNodes);
-    for (const { id, value } of typed) {
-      const field = fields().find((f) => f.id === id);
-      if (field) field.value = value;
-    }
+    const typed = new Map(fields().flatMap(({ id, value }) => (value === sent.get(id) ? [] : [[id, value]])));
+    // What stays is the same element as before: a button that is being pressed isn't taken from under the finger.
+    void Idiomorph.morph(here, now.innerHTML, {
+      morphStyle: 'innerHTML',
+      callbacks: { beforeAttributeUpdated: (name: string) => name !== 'open' },
+    });
+    for (const field of fields()) field.value = typed.get(field.id) ?? field.value;
     withoutButton();
     if (at !== '') document.getElementById(at)?.focus();
     const status = document.querySelector('[data-said]');
