@@ -7,6 +7,7 @@ namespace WindowStall\Frame\Console;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\Places\Destination;
+use WindowStall\Core\Words\Plural;
 use WindowStall\Delivery\QuoteFigures;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\SentGoods;
@@ -64,7 +65,11 @@ final class RunQuotesBench extends Command
             $stall->unsetRelations();
             self::quote($stall, $resolve, $lines, $to);
         });
-        $this->line(sprintf('A quote for %d lines over %d suppliers to one address', count($lines), $suppliers));
+        $this->line(sprintf(
+            'A quote for %d lines over %s to one address',
+            count($lines),
+            Plural::of($suppliers, 'supplier'),
+        ));
         $this->line(sprintf('  %-44s %6.1f ms', 'in core and SQL together, median', $whole));
         $this->line(sprintf('  %-44s %6.1f ms', 'the SELECT of the same rows, read', $select));
         $this->line(sprintf('  %-44s %6.1f', 'times that', $whole / $select));
