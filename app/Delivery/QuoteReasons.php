@@ -16,6 +16,7 @@ use WindowStall\Core\Delivery\Ways\RuleBy;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Core\Words\Weight;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Views\MoneyView;
 
 /** Why a basket goes as it does, or doesn't go, in sentences for the seller and in the order in which they count. */
@@ -40,7 +41,7 @@ final readonly class QuoteReasons
     {
         $said = [];
         if ($found->nearest !== null) {
-            $said[] = implode(' ', $found->nearest->reasons($this->asked->to, Stall::countrySaid(...)));
+            $said[] = implode(' ', $found->nearest->reasons($this->asked->to, Places::nameOf(...)));
         }
         foreach ($found->stops as $stop) {
             $said[] = $this->stop($stop);

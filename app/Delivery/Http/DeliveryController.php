@@ -29,6 +29,7 @@ final readonly class DeliveryController
         return Inertia::render('delivery/WherePage', [
             'where' => PlacesView::of($stall),
             'countries' => Choices::countries(),
+            'parts' => Choices::parts(),
         ]);
     }
 

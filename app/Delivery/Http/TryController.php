@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Delivery\ResolveDelivery;
@@ -51,6 +52,7 @@ final class TryController
             'lines.*.variant' => 'required|integer|min:1',
             'lines.*.pieces' => 'required|integer|min:1|max:'.BasketLine::MOST_PIECES,
             'country' => 'required|string|size:2',
+            'part' => 'sometimes|nullable|string|max:6',
             'postcode' => 'sometimes|nullable|string|max:20',
             'at' => 'sometimes|nullable|date_format:Y-m-d\TH:i',
             'way' => 'sometimes|nullable|integer|min:0|max:20',
@@ -66,7 +68,8 @@ final class TryController
             ]);
         }
         $paid = isset($typed['at']) ? Clock::of($stall)->read((string) $typed['at']) : null;
-        $to = new Destination($typed['country'], null, $postcode);
+        $part = (string) ($typed['part'] ?? '');
+        $to = new Destination($typed['country'], isset(AddressForm::parts($typed['country'])[$part]) ? $part : null, $postcode);
         $asked = $resolve($stall, $this->lines($stall, $typed['lines']), $to, $paid);
 
         return new JsonResponse(TriedView::of($stall, $asked, isset($typed['way']) ? (int) $typed['way'] : null));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Stall\Terms;
 
+use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\NearBy;
 use WindowStall\Core\Delivery\Places\Place as CorePlace;
@@ -23,6 +24,9 @@ use WindowStall\Stall\Stall;
  */
 final class Places
 {
+    /** So many parts of a country are named one by one. */
+    private const FEW = 3;
+
     /** @return list<PlaceTerms> in the seller's order */
     public static function of(Stall $stall): array
     {
@@ -93,9 +97,29 @@ final class Places
      */
     public static function named(array $territories): string
     {
-        return self::listed(array_map(static fn (Territory $t): string => $t->parts === [] && $t->postcodes === null
-            ? Stall::countrySaid($t->country)
-            : 'parts of '.Stall::countrySaid($t->country), $territories));
+        return self::listed(array_map(self::territory(...), $territories));
+    }
+
+    /**
+     * A country or a part of one, in a sentence.
+     *
+     * @param  string  $code  ISO 3166-1 or 3166-2
+     */
+    public static function nameOf(string $code): string
+    {
+        return AddressForm::parts(substr($code, 0, 2))[$code] ?? Stall::countrySaid($code);
+    }
+
+    private static function territory(Territory $territory): string
+    {
+        $country = Stall::countrySaid($territory->country);
+        $few = $territory->parts !== [] && count($territory->parts) <= self::FEW && $territory->postcodes === null;
+
+        return match (true) {
+            $few => self::listed(array_map(self::nameOf(...), $territory->parts)),
+            $territory->parts === [] && $territory->postcodes === null => $country,
+            default => 'parts of '.$country,
+        };
     }
 
     /** Every country that something is sent to, in a sentence. */

@@ -52,13 +52,18 @@ final class AddressForm
         return in_array($field, $this->fields, true);
     }
 
-    /** @return array<string, string> ISO 3166-2 → name, none where addresses there do without */
-    public static function parts(string $country): array
+    /** @return array<string, array<string, string>> by country: ISO 3166-2 → name */
+    public static function allParts(): array
     {
         /** @var array<string, array<string, string>> $parts */
         $parts = self::$parts ?? require __DIR__.'/parts.php';
-        self::$parts = $parts;
 
-        return $parts[$country] ?? [];
+        return self::$parts = $parts;
+    }
+
+    /** @return array<string, string> ISO 3166-2 → name, none where addresses there do without */
+    public static function parts(string $country): array
+    {
+        return self::allParts()[$country] ?? [];
     }
 }

@@ -1,5 +1,5 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
-import type { WrittenCover } from '@/delivery/written';
+import type { Parts, WrittenCover } from '@/delivery/written';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Popup } from '@/ui/Popup';
 import { SayFoot } from '@/ui/SayFoot';
@@ -9,6 +9,7 @@ interface Props {
   name: string;
   covers: WrittenCover[];
   countries: { code: string; name: string }[];
+  parts: Parts;
   trigger: ReactNode;
   onSay: (name: string, covers: WrittenCover[]) => Promise<boolean>;
   /** Null where it can't be taken out. */
@@ -16,7 +17,7 @@ interface Props {
 }
 
 /** Which countries, or which postcodes of them, a place holds. */
-export function CoverEditor({ name, covers, countries, trigger, onSay, onRemove }: Props) {
+export function CoverEditor({ name, covers, countries, parts, trigger, onSay, onRemove }: Props) {
   const [open, setOpen] = useState(false);
   const [said, setSaid] = useState({ name, covers });
   const choices = countries.map((c) => ({ value: c.code, label: c.name }));
@@ -45,6 +46,11 @@ export function CoverEditor({ name, covers, countries, trigger, onSay, onRemove 
               value={cover.country}
               onChange={(e) => put(n, { country: e.target.value, parts: [], postcodes: '' })}
               choices={choices}
+            />
+            <PartTicks
+              parts={parts[cover.country] ?? []}
+              chosen={cover.parts}
+              onSay={(chosen) => put(n, { parts: chosen })}
             />
             <TextField
               label="Only these postcodes; all of it where none are written"
@@ -84,5 +90,41 @@ export function CoverEditor({ name, covers, countries, trigger, onSay, onRemove 
         <SayFoot say="Say it" remove="Take this place out" onRemove={onRemove} onDone={() => setOpen(false)} />
       </form>
     </Popup>
+  );
+}
+
+/** Which parts of a country, where addresses name one; all of it where none is ticked. */
+function PartTicks({
+  parts,
+  chosen,
+  onSay,
+}: {
+  parts: { code: string; name: string }[];
+  chosen: string[];
+  onSay: (chosen: string[]) => void;
+}) {
+  if (parts.length === 0) return null;
+  return (
+    <fieldset>
+      <legend className="mb-1 text-[12.5px] text-mute">Only these parts; all of it where none is ticked</legend>
+      <div className="flex max-h-36 flex-wrap gap-1 overflow-auto">
+        {parts.map((part) => (
+          <label
+            key={part.code}
+            className="cursor-pointer rounded-md border border-line px-1.5 text-[13px] has-checked:border-you has-checked:bg-you-soft has-focus-visible:outline-2"
+          >
+            <input
+              type="checkbox"
+              className="sr-only"
+              checked={chosen.includes(part.code)}
+              onChange={() =>
+                onSay(chosen.includes(part.code) ? chosen.filter((c) => c !== part.code) : [...chosen, part.code])
+              }
+            />
+            {part.name}
+          </label>
+        ))}
+      </div>
+    </fieldset>
   );
 }

@@ -1,18 +1,20 @@
 import { CoverEditor } from '@/delivery/CoverEditor';
-import type { WrittenPlace } from '@/delivery/written';
+import type { Parts, WrittenPlace } from '@/delivery/written';
 
 interface Props {
   countries: { code: string; name: string }[];
+  parts: Parts;
   onSay: (place: WrittenPlace) => Promise<boolean>;
 }
 
 /** Makes another place; what it costs to send there is said in its sentence afterwards. */
-export function NewPlace({ countries, onSay }: Props) {
+export function NewPlace({ countries, parts, onSay }: Props) {
   return (
     <CoverEditor
       name=""
       covers={[{ country: countries[0]?.code ?? '', parts: [], postcodes: '' }]}
       countries={countries}
+      parts={parts}
       trigger={
         <button
           type="button"

@@ -1,12 +1,13 @@
 import { CoverEditor } from '@/delivery/CoverEditor';
 import { RuleEditor } from '@/delivery/RuleEditor';
 import { WayEditor } from '@/delivery/WayEditor';
-import { firstWay, tidied, written, type WrittenPlace, type WrittenWay } from '@/delivery/written';
+import { firstWay, tidied, written, type Parts, type WrittenPlace, type WrittenWay } from '@/delivery/written';
 import type { DeliveryPlaceView, DeliveryWayView, PackingView } from '@/types';
 
 interface Props {
   place: DeliveryPlaceView;
   countries: { code: string; name: string }[];
+  parts: Parts;
   packing: PackingView[];
   currency: string;
   onSay: (place: WrittenPlace) => Promise<boolean>;
@@ -14,7 +15,7 @@ interface Props {
 }
 
 /** Where something goes and on what terms, as a sentence whose parts are changed where they stand. */
-export function PlaceSentence({ place, countries, packing, currency, onSay, onRemove }: Props) {
+export function PlaceSentence({ place, countries, parts, packing, currency, onSay, onRemove }: Props) {
   const said = written(place);
   const putWay = (n: number, way: WrittenWay | null) =>
     onSay({ ...said, ways: said.ways.flatMap((w, i) => (i === n ? (way === null ? [] : [tidied(way)]) : [w])) });
@@ -29,6 +30,7 @@ export function PlaceSentence({ place, countries, packing, currency, onSay, onRe
           name={said.name}
           covers={said.covers}
           countries={countries}
+          parts={parts}
           trigger={<Part mark="place">{place.said}</Part>}
           onSay={(name, covers) => onSay({ ...said, name, covers })}
           onRemove={place.home ? null : onRemove}

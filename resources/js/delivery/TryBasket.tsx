@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { Picked } from '@/delivery/Picked';
+import type { Parts } from '@/delivery/written';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { TrialGoodView, TriedView } from '@/types';
@@ -10,6 +11,7 @@ import { TextField } from '@/ui/TextField';
 interface Props {
   turn: number;
   countries: { code: string; name: string }[];
+  parts: Parts;
   home: string;
 }
 
@@ -18,15 +20,16 @@ interface Line extends TrialGoodView {
 }
 
 /** A basket tried: where to and when, and the reasoning of what comes of it. Nothing is bought. */
-export function TryBasket({ turn, countries, home }: Props) {
+export function TryBasket({ turn, countries, parts, home }: Props) {
   const handle = useHandle();
   const [lines, setLines] = useState<Line[] | null>(null);
-  const [to, setTo] = useState({ country: home, postcode: '' });
+  const [to, setTo] = useState({ country: home, part: '', postcode: '' });
   const [at, setAt] = useState('');
   const [way, setWay] = useState<number | null>(null);
   const [tried, setTried] = useState<TriedView | null>(null);
   const [trouble, setTrouble] = useState('');
   const asked = useRef(0);
+  const there = parts[to.country] ?? [];
   useEffect(() => {
     send<TrialGoodView[]>('GET', route('delivery.goods', handle))
       .then((goods) => setLines(goods.slice(0, 3).map((good) => ({ ...good, pieces: 1 }))))
@@ -62,7 +65,7 @@ export function TryBasket({ turn, countries, home }: Props) {
           label="It goes to"
           value={to.country}
           onChange={(e) => {
-            setTo({ country: e.target.value, postcode: '' });
+            setTo({ country: e.target.value, part: '', postcode: '' });
             setWay(null);
           }}
           choices={countries.map((c) => ({ value: c.code, label: c.name }))}
@@ -73,6 +76,14 @@ export function TryBasket({ turn, countries, home }: Props) {
           value={to.postcode}
           onChange={(e) => setTo({ ...to, postcode: e.target.value })}
         />
+        {there.length > 0 && (
+          <ChoiceField
+            label="State or province"
+            value={to.part}
+            onChange={(e) => setTo({ ...to, part: e.target.value })}
+            choices={[{ value: '', label: 'any' }, ...there.map((p) => ({ value: p.code, label: p.name }))]}
+          />
+        )}
         <TextField label="Paid, if not now" type="datetime-local" value={at} onChange={(e) => setAt(e.target.value)} />
       </div>
       {trouble !== '' && (

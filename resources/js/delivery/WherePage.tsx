@@ -5,7 +5,7 @@ import { NewPlace } from '@/delivery/NewPlace';
 import { Packing } from '@/delivery/Packing';
 import { PlaceSentence } from '@/delivery/PlaceSentence';
 import { TryBasket } from '@/delivery/TryBasket';
-import type { WrittenPlace } from '@/delivery/written';
+import type { Parts, WrittenPlace } from '@/delivery/written';
 import { send } from '@/lib/http';
 import { count } from '@/lib/plural';
 import { useSend } from '@/lib/useSend';
@@ -16,10 +16,11 @@ import type { PlacesDoneView, PlacesView } from '@/types';
 interface Props {
   where: PlacesView;
   countries: { code: string; name: string }[];
+  parts: Parts;
 }
 
 /** Where the stall sends, what that costs, and a basket tried against it. */
-export default function WherePage({ where: first, countries }: Props) {
+export default function WherePage({ where: first, countries, parts }: Props) {
   const handle = useHandle();
   const [where, setWhere] = useState(first);
   // What is tried and what is kept by place is asked again after each change.
@@ -60,6 +61,7 @@ export default function WherePage({ where: first, countries }: Props) {
               key={place.id}
               place={place}
               countries={countries}
+              parts={parts}
               packing={where.packing}
               currency={where.currency}
               onSay={(next) => put(place.id, next)}
@@ -71,6 +73,7 @@ export default function WherePage({ where: first, countries }: Props) {
           Nothing goes anywhere else.{' '}
           <NewPlace
             countries={countries}
+            parts={parts}
             onSay={(place) => say(send<PlacesDoneView>('POST', route('delivery.places.store', handle), place))}
           />
         </p>
@@ -93,7 +96,7 @@ export default function WherePage({ where: first, countries }: Props) {
         />
         <KeepSheet turn={turn} />
       </div>
-      <TryBasket turn={turn} countries={countries} home={where.home} />
+      <TryBasket turn={turn} countries={countries} parts={parts} home={where.home} />
     </div>
   );
 }

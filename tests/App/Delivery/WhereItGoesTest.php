@@ -81,6 +81,19 @@ final class WhereItGoesTest extends AppTestCase
         self::assertSame('£3.10 once, however many parcels', $this->where()['places'][0]['ways'][0]['charge']);
     }
 
+    public function test_a_place_is_some_parts_of_a_country(): void
+    {
+        $this->world->market($this->stall, 'US', 900);
+        $far = ['covers' => [['country' => 'US', 'parts' => ['US-HI', 'US-AK']]], 'ways' => [self::FLAT]];
+        $this->make($far)->assertOk()->assertJsonPath('words', 'A place was made: Hawaii and Alaska');
+        $this->make(['covers' => [['country' => 'US', 'parts' => ['US-XX', 'GB-SCT']]]])->assertUnprocessable();
+        $listing = $this->world->inWindow($this->stall);
+        $ask = ['lines' => [['variant' => $listing->variants()->value('id'), 'pieces' => 1]], 'country' => 'US'];
+        $try = fn (array $where): TestResponse => $this->postJson(route('delivery.try', $this->stall), $where + $ask);
+        $try(['part' => 'US-HI'])->assertJsonPath('reasons.0', 'Hawaii and Alaska, as it holds Hawaii.')->assertJsonPath('goes', true);
+        $try(['part' => 'US-OR'])->assertJsonPath('goes', false);
+    }
+
     public function test_abroad_it_follows_in_the_markets_currency(): void
     {
         DB::table('markets')->where('market', 'IE')->update(['currency' => 'EUR']);
