@@ -10,6 +10,7 @@ use WindowStall\Delivery\Http\Api\DeliverySchema;
 use WindowStall\Drift\Http\Api\DriftSchema;
 use WindowStall\Hooks\Api\HookSchema;
 use WindowStall\Offers\Http\Api\CodeSchema;
+use WindowStall\Pricing\Http\Api\MarketSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
@@ -80,6 +81,8 @@ final class OpenApi
                 ),
                 '/places' => DeliverySchema::places(),
                 '/places/{place}' => DeliverySchema::place(),
+                '/markets' => MarketSchema::markets(),
+                '/markets/{market}' => MarketSchema::market(),
                 '/codes' => self::list('Code', 'Codes and offers at the till') + ['post' => CodeSchema::make()],
                 '/codes/{code}' => CodeSchema::code(),
                 '/quotes' => DeliverySchema::quotes(),
@@ -119,6 +122,7 @@ final class OpenApi
                     'Price' => self::price(),
                     ...DeliverySchema::schemas(),
                     ...CodeSchema::schemas(),
+                    ...MarketSchema::schemas(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
                     'Refusal' => Refusals::schema(),

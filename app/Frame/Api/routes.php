@@ -9,6 +9,7 @@ use WindowStall\Delivery\Http\Api\QuotesController;
 use WindowStall\Drift\Http\Api\DriftController;
 use WindowStall\Frame\Api\OpenApi;
 use WindowStall\Offers\Http\Api\CodesController;
+use WindowStall\Pricing\Http\Api\MarketsController;
 use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
 use WindowStall\Source\Http\Api\ItemsController;
@@ -29,6 +30,10 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::post('/places', [PlacesController::class, 'store'])->name('places.store');
         Route::put('/places/{place}', [PlacesController::class, 'update'])->name('places.update');
         Route::delete('/places/{place}', [PlacesController::class, 'destroy'])->name('places.destroy');
+        Route::get('/markets', [MarketsController::class, 'index'])->name('markets');
+        Route::put('/markets/{market}', [MarketsController::class, 'update'])
+            ->where('market', '[A-Z]{2}')
+            ->name('markets.update');
         Route::get('/codes', [CodesController::class, 'index'])->name('codes');
         Route::post('/codes', [CodesController::class, 'store'])->name('codes.store');
         Route::put('/codes/{code}', [CodesController::class, 'update'])->name('codes.update');

@@ -95,6 +95,28 @@ final class QuotesApiTest extends AppTestCase
         self::assertDescribed($this->ask('get', 'places')->assertOk()->assertJsonCount(1, 'data'), 'get', '/places');
     }
 
+    public function test_what_markets_bear_is_read_and_written_and_prices_follow(): void
+    {
+        $this->world->market($this->stall, 'IE', 410);
+        $terms = ['currency' => 'EUR', 'ending' => '0.95', 'tax' => '0.23', 'duty' => '0.027', 'duty_on' => 'goods'];
+        $this->ask('put', 'markets/IE', $terms)->assertForbidden();
+        $said = $this->ask('put', 'markets/IE', $terms, '--decide')->assertOk();
+        self::assertDescribed($said, 'put', '/markets/{market}');
+        $said->assertJson(['data' => [
+            ['market' => 'GB', 'home' => true, 'tax' => '0.2'],
+            ['market' => 'IE', 'currency' => 'EUR', 'tax' => '0.23', 'duty' => '0.027', 'tax_included' => true],
+        ]]);
+        self::assertSame('EUR', ListingVariant::query()->findOrFail($this->variant)->prices()->where('market', 'IE')->value('currency'));
+        $home = $this->ask('put', 'markets/GB', ['tax' => '0.175'], '--decide')->assertOk();
+        self::assertSame(1_750, $this->stall->refresh()->vat_bp);
+        self::assertDescribed($home, 'put', '/markets/{market}');
+        foreach ([['tax' => 'much'], ['currency' => 'XTS'], ['ending' => '2.00'], ['prices' => 'guess']] as $wrong) {
+            $this->ask('put', 'markets/IE', $wrong + $terms, '--decide')->assertUnprocessable();
+        }
+        $this->ask('put', 'markets/FR', $terms, '--decide')->assertNotFound();
+        self::assertDescribed($this->ask('get', 'markets')->assertOk(), 'get', '/markets');
+    }
+
     public function test_codes_are_read_and_written_by_a_token_that_may(): void
     {
         $code = ['code' => 'beans 10', 'off' => ['by' => 'percent', 'share' => '0.1'], 'most_uses' => 3];
