@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
+use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\WindowGoods;
 
@@ -36,7 +37,7 @@ final class TrueAnswers
                 default => $flat.' for a whole order, however much is in it.',
             },
         ];
-        $asked[] = ['ask' => 'Where do you send to?', 'answer' => ucfirst($stall->marketName()).'.'];
+        $asked[] = ['ask' => 'Where do you send to?', 'answer' => ucfirst(Places::said($stall)).'.'];
         $asked[] = [
             'ask' => 'Is VAT in the prices?',
             'answer' => $stall->tax_on_top ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',

@@ -9,6 +9,7 @@ use WindowStall\Core\Policies\PolicyFacts;
 use WindowStall\Core\Policies\Withdrawal;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Window;
@@ -48,7 +49,7 @@ final class TrueFacts
             taxNumber: $said($p->tax_number),
             byLaw: Withdrawal::leastDays($stall->country) > 0,
             // Shoppers can order to the home market only; other markets are priced, and not sold to yet.
-            sendsTo: [$stall->marketName()],
+            sendsTo: array_map(Stall::countrySaid(...), Places::countries($stall)),
             postsFrom: $names($posted),
             days: WindowGoods::of($stall)->days(),
             delivery: $stall->flat_delivery_minor > 0 ? MoneyView::text($stall->flatDelivery()) : null,

@@ -1,3 +1,4 @@
+import { clsx } from 'clsx';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
 import type { Parts, WrittenCover } from '@/delivery/written';
 import { ChoiceField } from '@/ui/ChoiceField';
@@ -111,7 +112,10 @@ function PartTicks({
         {parts.map((part) => (
           <label
             key={part.code}
-            className="cursor-pointer rounded-md border border-line px-1.5 text-[13px] has-checked:border-you has-checked:bg-you-soft has-focus-visible:outline-2"
+            className={clsx(
+              'cursor-pointer rounded-md border border-line px-1.5 text-[13px]',
+              'has-checked:border-you has-checked:bg-you-soft has-focus-visible:outline-2',
+            )}
           >
             <input
               type="checkbox"
