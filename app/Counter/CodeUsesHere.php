@@ -55,11 +55,11 @@ final class CodeUsesHere implements CodeUses
         return DB::table('order_codes AS used')
             ->join('orders AS placed', 'placed.id', '=', 'used.order_id')
             ->whereIn('used.code_id', $codes)
-            ->where('placed.basket_id', '!=', $butFor === '' ? '00000000-0000-0000-0000-000000000000' : $butFor)
             ->where(static fn (Builder $q) => $q
                 ->where('placed.state', OrderState::Paid->value)
                 ->orWhere(static fn (Builder $q) => $q
                     ->where('placed.state', OrderState::AwaitingPayment->value)
-                    ->where('placed.updated_at', '>', now()->subMinutes(self::PAYING))));
+                    ->where('placed.updated_at', '>', now()->subMinutes(self::PAYING))
+                    ->when($butFor !== '', static fn (Builder $q) => $q->where('placed.basket_id', '!=', $butFor))));
     }
 }

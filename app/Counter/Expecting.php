@@ -60,8 +60,8 @@ final class Expecting
         $lines = [];
         foreach ($order->lines as $line) {
             $variant = $variants[$line->supplier_variant_id];
-            $delivery = $abroad === null ? null : (int) $abroad->get((int) $line->listing_variant_id);
-            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery);
+            $delivery = $abroad?->get((int) $line->listing_variant_id);
+            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery === null ? null : (int) $delivery);
         }
 
         return ExpectedCosts::bySupplier($lines, $stall->money($order->handling_minor));

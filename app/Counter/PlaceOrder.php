@@ -118,9 +118,7 @@ final readonly class PlaceOrder
         DB::table('order_codes')->where('order_id', $order->id)->delete();
         foreach (Code::query()->whereKey(array_keys($used))->orderBy('id')->lockForUpdate()->get() as $code) {
             $typed = $used[$code->id]['typed'];
-            $spent = $code->most_uses !== null
-                && ($this->uses->of([$code->id], $order->basket_id)[$code->id] ?? 0) >= $code->most_uses;
-            if ($spent || ($code->singles && $this->uses->single($code->id, $typed, $order->basket_id))) {
+            if ($this->isUsedUp($code, $typed, $order)) {
                 throw CodeUsedUp::code($typed);
             }
             DB::table('order_codes')->insert([
@@ -132,6 +130,17 @@ final readonly class PlaceOrder
                     + ($code->reduction['by'] === 'delivery' ? $contents->delivery->off() : 0),
             ]);
         }
+    }
+
+    private function isUsedUp(Code $code, string $typed, Order $order): bool
+    {
+        $of = [$code->id];
+        $uses = $code->most_uses === null ? 0 : $this->uses->of($of, $order->basket_id)[$code->id] ?? 0;
+        $theirs = $code->most_each === null ? 0 : $this->uses->by($order->email, $of, $order->basket_id)[$code->id] ?? 0;
+
+        return ($code->most_uses !== null && $uses >= $code->most_uses)
+            || ($code->most_each !== null && $theirs >= $code->most_each)
+            || ($code->singles && $this->uses->single($code->id, $typed, $order->basket_id));
     }
 
     /** Writes down between which days the shopper was told that it comes. */

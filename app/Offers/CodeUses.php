@@ -9,7 +9,7 @@ interface CodeUses
 {
     /**
      * @param  list<int>  $codes
-     * @param  string  $butFor  a basket whose own order doesn't count; "" for none
+     * @param  string  $butFor  a basket whose own order doesn't count while it isn't paid; "" for none
      * @return array<int, int> by code; those that weren't aren't there
      */
     public function of(array $codes, string $butFor = ''): array;

@@ -58,19 +58,19 @@ final readonly class CheckoutController
         $basket = Basket::find($request, $stall);
         $form = CheckoutForm::read($request, $stall);
         $elsewhere = $form->destination()->country !== ($basket?->destination($stall)->country);
+        $code = $request->has('use') ? TypedCode::read(mb_substr(Typed::text($request, 'code'), 0, 200)) : null;
+        $known = $code !== null && Code::isKnown($stall, $code);
+        if ($known) {
+            $basket?->takeCode($code);
+        }
         $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way, $form->typed['email'] ?: null);
         if ($basket === null || $contents->entries === []) {
             return redirect()->to('/basket');
         }
-        $code = $request->has('use') ? TypedCode::read(mb_substr(Typed::text($request, 'code'), 0, 200)) : null;
-        if ($code !== null && Code::isKnown($stall, $code)) {
-            $basket->takeCode($code);
-            $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way);
-        }
         $basket->sendTo($form->destination(), $form->way);
         if ($request->has('look') || $request->has('use')) {
-            $unknown = $request->has('use') && ($code === null || ! Code::isKnown($stall, $code));
-            $said = [...$contents->troubles, ...($unknown ? ['That is no code of this shop.'] : [])];
+            $unknown = $request->has('use') && ! $known ? ['That is no code of this shop.'] : [];
+            $said = [...$contents->troubles, ...$unknown];
 
             return $this->page($stall, $contents, $form->unjudged(), implode(' ', $said) ?: null);
         }

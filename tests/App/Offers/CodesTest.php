@@ -170,6 +170,17 @@ final class CodesTest extends AppTestCase
         self::assertSame(160, $third->order()->discount_minor);
     }
 
+    public function test_a_code_for_one_use_isnt_used_twice_from_the_same_basket(): void
+    {
+        $this->make(['most_uses' => 1] + self::TEN)->assertOk();
+        $this->shopper->put($this->variant);
+        $this->type('BEANS10');
+        $this->shopper->checkOut()->assertRedirect();
+        $this->shopper->send('get', '/basket')->assertSee('10% off');
+        $this->shopper->order()->update(['state' => OrderState::Paid]);
+        $this->shopper->send('get', '/basket')->assertSee('has been used as often as it may be')->assertDontSee('10% off');
+    }
+
     public function test_limits_for_each_customer_and_for_first_orders_go_by_the_address(): void
     {
         $this->make(['most_each' => 1] + self::TEN)->assertOk();
