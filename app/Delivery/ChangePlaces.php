@@ -95,8 +95,8 @@ final readonly class ChangePlaces
         $written = PlaceNotation::write($terms);
         $change = $this->step($stall, $by, $words, static function () use ($stall, $terms, $written, $do): void {
             $do($written);
-            // Prices follow at once where the country is sold to already; where it isn't, when its costs are worked out.
-            self::taxAbroad($stall, $terms);
+            // Before anything is priced there: at once where its costs are known, else by the run that works them out.
+            self::sellTo($stall, $terms);
             if (Places::isHome($stall, $terms->place)) {
                 self::priceAtHome($stall, $terms);
             }
@@ -104,7 +104,6 @@ final readonly class ChangePlaces
         foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
             $this->look->add($stall, $territory->country, $by);
         }
-        self::taxAbroad($stall, $terms);
 
         return $change;
     }
@@ -160,19 +159,21 @@ final readonly class ChangePlaces
         }
     }
 
-    /** What its countries take of most goods, where the seller hasn't said anything of it. */
-    private static function taxAbroad(Stall $stall, PlaceTerms $terms): void
+    /** Its countries are sold to, with what they take of most goods, where the seller hasn't said anything of that. */
+    private static function sellTo(Stall $stall, PlaceTerms $terms): void
     {
         foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
-            $standard = StandardRate::of($territory->country, now()->toDateTimeImmutable());
-            if ($standard === null || $territory->country === $stall->home_market) {
+            if ($territory->country === $stall->home_market) {
                 continue;
             }
+            $row = ['stall_id' => $stall->id, 'market' => $territory->country];
+            $standard = StandardRate::of($territory->country, now()->toDateTimeImmutable());
+            DB::table('markets')->insertOrIgnore($row);
+            DB::table('markets')->where($row)->update(['sold' => true]);
             DB::table('markets')
-                ->where('stall_id', $stall->id)
-                ->where('market', $territory->country)
+                ->where($row)
                 ->whereNull('tax_bp')
-                ->update(['tax_bp' => intdiv($standard->rate->millionths, 100)]);
+                ->update(['tax_bp' => $standard === null ? null : intdiv($standard->rate->millionths, 100)]);
         }
     }
 

@@ -88,7 +88,7 @@ final class KeepByPlace
     ): KeepCellView {
         $found = $resolver->resolve([$one], $to);
         $way = $found->way(null);
-        $till = $way === null ? null : QuoteFigures::of($stall, [$one], $way, $to->country);
+        $till = $way === null ? null : QuoteFigures::of($stall, [$one], $way, $to->country, $sheet);
         if ($till === null) {
             return KeepCellView::hole(self::why($found->stops[0] ?? null), $found->stops !== []);
         }

@@ -18,11 +18,17 @@ final readonly class QuoteFigures
 {
     /**
      * @param  list<Goods>  $goods  of the whole basket
+     * @param  CostSheet|null  $sheet  of the stall, where many are worked out by it
      * @return Till|null null where what the goods cost isn't known
      */
-    public static function of(Stall $stall, array $goods, WayQuote $way, string $country): ?Till
-    {
-        $sheet = CostSheet::of($stall);
+    public static function of(
+        Stall $stall,
+        array $goods,
+        WayQuote $way,
+        string $country,
+        ?CostSheet $sheet = null,
+    ): ?Till {
+        $sheet ??= CostSheet::of($stall);
         $price = $cost = 0;
         foreach ($way->parcels as $parcel) {
             foreach ($parcel->lines as $line) {

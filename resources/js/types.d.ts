@@ -542,6 +542,7 @@ export interface PlacesView {
   home: string;
   currency: string;
   pricedWith: string;
+  working: string;
 }
 
 export interface TrialGoodView {

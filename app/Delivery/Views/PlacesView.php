@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Delivery\Views;
 
+use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Delivery\PastDelivery;
@@ -21,6 +22,7 @@ final readonly class PlacesView
      * @param  string  $closed  days on which the seller is away
      * @param  string  $home  the home country, ISO 3166-1
      * @param  string  $pricedWith  what prices at home reckon with for delivery
+     * @param  string  $working  the countries for which what everything costs there is being worked out; "" for none
      */
     public function __construct(
         public array $places,
@@ -29,6 +31,7 @@ final readonly class PlacesView
         public string $home,
         public string $currency,
         public string $pricedWith,
+        public string $working,
     ) {
     }
 
@@ -51,7 +54,21 @@ final readonly class PlacesView
             closed: PackingView::days($stall->closed_days),
             home: $stall->home_market,
             currency: $stall->currency,
+            working: self::working($stall),
             pricedWith: MoneyView::text($stall->flatDelivery()),
         );
+    }
+
+    private static function working(Stall $stall): string
+    {
+        $sent = array_diff(Places::countries($stall), [$stall->home_market]);
+        $unknown = DB::table('markets')
+            ->where('stall_id', $stall->id)
+            ->whereIn('market', $sent)
+            ->whereNull('landed_at')
+            ->orderBy('market')
+            ->pluck('market');
+
+        return implode(', ', $unknown->map(static fn (mixed $market): string => Stall::countrySaid((string) $market))->all());
     }
 }

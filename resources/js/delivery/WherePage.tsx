@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { KeepSheet } from '@/delivery/KeepSheet';
 import { NewPlace } from '@/delivery/NewPlace';
 import { Packing } from '@/delivery/Packing';
@@ -33,6 +33,14 @@ export default function WherePage({ where: first, countries, parts }: Props) {
         setTurn((t) => t + 1);
       }),
     );
+  // While costs are being worked out, the screen looks again by itself.
+  useEffect(() => {
+    if (where.working === '') return;
+    const timer = setTimeout(() => void again(), 2_000);
+    return () => {
+      clearTimeout(timer);
+    };
+  });
   const offerUndo = usePricingUndo(() => void again());
   const say = (call: Promise<PlacesDoneView>) =>
     during(
@@ -69,6 +77,11 @@ export default function WherePage({ where: first, countries, parts }: Props) {
             />
           ))}
         </ul>
+        {where.working !== '' && (
+          <p role="status" className="border-t border-line py-2 text-ochre">
+            What everything costs in {where.working} is being worked out. It goes on when you leave.
+          </p>
+        )}
         <p className="border-t border-line py-4 text-[16px] text-mute">
           Nothing goes anywhere else.{' '}
           <NewPlace

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Delivery;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Source\SupplierConnection;
@@ -92,6 +93,18 @@ final class WhereItGoesTest extends AppTestCase
         $try = fn (array $where): TestResponse => $this->postJson(route('delivery.try', $this->stall), $where + $ask);
         $try(['part' => 'US-HI'])->assertJsonPath('reasons.0', 'Hawaii and Alaska, as it holds Hawaii.')->assertJsonPath('goes', true);
         $try(['part' => 'US-OR'])->assertJsonPath('goes', false);
+    }
+
+    public function test_a_country_that_is_sent_to_is_sold_to_and_it_is_said_while_its_costs_are_worked_out(): void
+    {
+        Queue::fake();
+        self::assertSame('', $this->where()['working']);
+        $this->make(['covers' => [['country' => 'NL']], 'ways' => [self::FLAT]])->assertOk();
+        self::assertSame('the Netherlands', $this->where()['working']);
+        self::assertContains('NL', $this->fresh()->soldTo());
+        self::assertSame(2_100, (int) DB::table('markets')->where('market', 'NL')->value('tax_bp'));
+        $this->stall->marketsLanded('NL');
+        self::assertSame('', $this->where()['working']);
     }
 
     public function test_abroad_it_follows_in_the_markets_currency(): void
