@@ -26,7 +26,7 @@ final readonly class DeliveryPlaceView
      * @param  list<DeliveryWayView>  $ways  none where nothing is sent
      * @param  list<DeliveryRuleView>  $rules
      * @param  string  $tax  "23% for Ireland, inside the price"; "" where nothing is sent
-     * @param  string  $note  where shoppers don’t pay by the price list of their market; "" where they do
+     * @param  string  $note  where no tax is known, or shoppers don’t pay by their market’s price list; "" for neither
      * @param  string  $past  what past orders there paid and cost; "" where there were none
      * @param  MoneyView|null  $evenFrom  from which basket value on free delivery would have been even
      */
@@ -69,7 +69,7 @@ final readonly class DeliveryPlaceView
                 $rule->more?->digits() ?? '',
             ), $terms->rules),
             tax: $terms->ways === [] ? '' : self::tax($stall, $terms),
-            note: self::note($stall, $terms),
+            note: trim(self::unknownTax($stall, $terms).' '.self::note($stall, $terms)),
             past: $past === null || $past->orders === 0 ? '' : sprintf(
                 'On the last %s there you were paid %s for delivery and paid %s.',
                 Plural::of($past->orders, 'order'),
@@ -77,6 +77,23 @@ final readonly class DeliveryPlaceView
                 MoneyView::text($stall->money($past->cost)),
             ),
             evenFrom: MoneyView::ofNullable($stall->moneyOrNull($past?->evenFrom)),
+        );
+    }
+
+    /** Countries abroad for which neither the seller nor the table of standard rates says a tax. */
+    private static function unknownTax(Stall $stall, PlaceTerms $terms): string
+    {
+        $unknown = [];
+        foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
+            $said = $stall->marketRows->firstWhere('market', $territory->country)?->tax_bp;
+            if ($said === null && $territory->country !== $stall->home_market) {
+                $unknown[$territory->country] = Stall::countrySaid($territory->country);
+            }
+        }
+
+        return $unknown === [] ? '' : sprintf(
+            'No rate is known for %s: your own country’s is reckoned with until you say another on the cost sheet.',
+            implode(', ', $unknown),
         );
     }
 
