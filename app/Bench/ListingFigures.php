@@ -9,7 +9,6 @@ use WindowStall\Bench\Prices\Price;
 use WindowStall\Core\Bench\Readiness;
 use WindowStall\Core\Bench\VariantState;
 use WindowStall\Core\Bench\Wording;
-use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Facts\Fact;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Recipe\Recipe;
@@ -55,10 +54,12 @@ final readonly class ListingFigures
         );
         $pictures = self::pictures($listing, $listing->waiting['pictures'] ?? $sources);
         // Worked out once: a cost sheet is made for each asking.
-        $terms = $stall->terms();
+        $seen = $stall->seen();
+        $terms = $stall->terms($seen->country);
+        $landed = $seen->isHome() ? null : LandedThere::of($listing, $seen->country);
         $variants = array_values(
             $listing->variants
-                ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $terms, $row, $words))
+                ->map(fn (ListingVariant $row): VariantFigures => self::variant($stall, $terms, $row, $words, $landed))
                 ->all(),
         );
 
@@ -165,13 +166,19 @@ final readonly class ListingFigures
         );
     }
 
-    private static function variant(Stall $stall, SaleTerms $terms, ListingVariant $row, ListingWords $words): VariantFigures
-    {
+    /** @param  LandedThere|null  $there  how it comes to the market it is seen from; null for the home market */
+    private static function variant(
+        Stall $stall,
+        SaleTerms $terms,
+        ListingVariant $row,
+        ListingWords $words,
+        ?LandedThere $there,
+    ): VariantFigures {
         $supplier = $row->selling();
         [, $now] = $words->itemsOf($row);
         $said = $words->variant($row);
         $options = $words->options($row);
-        $priced = $row->priceIn($stall->home_market);
+        $priced = $row->priceIn($stall->seen()->country);
         $price = $stall->moneyOrNull($priced?->price_minor);
         $landed = $priced?->landed($stall->currencyValue());
 
@@ -187,12 +194,11 @@ final readonly class ListingFigures
             $price,
             $price === null || $landed === null ? null : Till::ring($price, $landed, $terms),
             $supplier->available(),
-            $supplier->days_min === null || $supplier->days_max === null
-                ? null
-                : new DayRange($supplier->days_min, $supplier->days_max),
-            $supplier->warehouse,
+            $there === null ? $supplier->days() : $there->days($supplier->id),
+            $there === null ? $supplier->warehouse : $there->warehouse($supplier->id),
             $said?->picture === null ? null : $now->pictures[$said->picture] ?? null,
             $priced,
+            $there === null ? $price : $priced?->shown(),
         );
     }
 

@@ -18,10 +18,11 @@ final readonly class VariantFigures
      * @param  Variant|null  $said  as its supplier says it
      * @param  array<string, string>  $options  name → value, in the seller's words where they gave any
      * @param  Money|null  $recipePrice  what the recipe makes it; null where the supplier doesn't deliver
-     * @param  Money|null  $price  what is asked: the seller's own, or the recipe's
-     * @param  Till|null  $till  one piece sold to the home market
+     * @param  Money|null  $price  what is asked: the seller's own, or the recipe's; in the stall's currency
+     * @param  Till|null  $till  one piece sold to the market it is seen from
      * @param  string|null  $pictureSource  the supplier's picture of this variant
-     * @param  Price|null  $priced  its place in the home market's price list
+     * @param  Price|null  $priced  its place in that market's price list
+     * @param  Money|null  $shown  the price in that market's currency
      */
     public function __construct(
         public ListingVariant $row,
@@ -39,6 +40,7 @@ final readonly class VariantFigures
         public ?string $warehouse,
         public ?string $pictureSource,
         public ?Price $priced,
+        public ?Money $shown,
     ) {
     }
 

@@ -12,6 +12,8 @@ use Illuminate\Support\Carbon;
 use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Money\Currency;
+use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Stall;
 
@@ -34,7 +36,9 @@ use WindowStall\Stall\Stall;
  * @property string $country
  * @property string $part ISO 3166-2, where addresses there name one; else ""
  * @property string $way that its shopper chose; "" where there was one only
- * @property string $currency
+ * @property string $currency of the market it was placed in; its amounts are in it, but what sales cost and keep
+ * @property string $home_currency the stall's, in which all costs are
+ * @property string $rate what one unit of its currency was worth in the stall's that day, as a decimal
  * @property int $goods_minor
  * @property int $discount_minor what codes took off the goods; goods_minor is what is left
  * @property int $delivery_minor
@@ -109,9 +113,30 @@ final class Order extends Model
             : null;
     }
 
+    /** An amount that its shopper sees. */
     public function money(int $minor): Money
     {
         return Money::of($minor, $this->currency);
+    }
+
+    /** An amount of the stall's own: what it costs, what is kept. */
+    public function homeMoney(int $minor): Money
+    {
+        return Money::of($minor, $this->home_currency);
+    }
+
+    /** What an amount that its shopper sees is worth at home, by the rate of the day it was placed. */
+    public function worth(int $minor): Money
+    {
+        return $this->currency === $this->home_currency
+            ? $this->homeMoney($minor)
+            : ExchangeRate::of(
+                Currency::of($this->currency),
+                Currency::of($this->home_currency),
+                $this->rate,
+                0,
+                '',
+            )->convert($this->money($minor));
     }
 
     private function partName(): string

@@ -10,7 +10,10 @@ use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Tax\SalesTax;
 
-/** What an order earned, in the till strip's terms: what it really cost at the suppliers, on the terms of that day. */
+/**
+ * What an order earned, in the till strip's terms and the stall's currency: what it really cost at the suppliers, on the
+ * terms of that day.
+ */
 final class OrderFigures
 {
     /** @param  Order  $order with its supplier orders */
@@ -19,21 +22,21 @@ final class OrderFigures
         $rate = Rate::bp($order->tax_bp);
 
         return Till::ring(
-            $order->money($order->goods_minor),
+            $order->worth($order->goods_minor),
             Landed::of(
-                $order->money((int) $order->supplierOrders->sum('goods_minor')),
-                $order->money((int) $order->supplierOrders->sum('delivery_minor')),
-                $order->money($order->duty_minor),
-                $order->money($order->handling_minor),
+                $order->homeMoney((int) $order->supplierOrders->sum('goods_minor')),
+                $order->homeMoney((int) $order->supplierOrders->sum('delivery_minor')),
+                $order->homeMoney($order->duty_minor),
+                $order->homeMoney($order->handling_minor),
             ),
             new SaleTerms(
                 $order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate),
-                $order->money($order->delivery_minor),
+                $order->worth($order->delivery_minor),
                 Rate::bp($order->fee_bp),
-                $order->money($order->fee_fixed_minor),
+                $order->homeMoney($order->fee_fixed_minor),
                 Rate::bp($order->platform_bp),
                 Rate::bp($order->returns_bp),
-                $order->money($order->advertising_minor),
+                $order->homeMoney($order->advertising_minor),
             ),
         );
     }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Basket\Codes\AmountOff;
 use WindowStall\Core\Basket\Codes\CodeNotation;
 use WindowStall\Core\Basket\Codes\Reduction;
 use WindowStall\Core\Pricing\Recipe\Fields;
@@ -77,9 +78,12 @@ final class Code extends Model
         return self::called($stall, $typed) !== null;
     }
 
+    /** What it takes off, amounts as the market shows them that the stall is seen from. */
     public function off(Stall $stall): Reduction
     {
-        return CodeNotation::read(new Fields(['off' => $this->reduction]), 'off', $stall->currencyValue());
+        $off = CodeNotation::read(new Fields(['off' => $this->reduction]), 'off', $stall->currencyValue());
+
+        return $off instanceof AmountOff ? new AmountOff($stall->seen()->show($off->amount)) : $off;
     }
 
     public function byItself(): bool

@@ -10,7 +10,7 @@ final readonly class CodedLine
     /**
      * @param  int  $key  the listing's variant
      * @param  list<string>  $tags
-     * @param  int  $total  minor units of the stall's currency
+     * @param  int  $total  minor units of the currency of the market the stall is seen from
      * @param  int  $floor  below what it may not be brought, unless the seller allows it
      */
     public function __construct(

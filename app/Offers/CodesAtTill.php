@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Code as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
+use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -134,7 +135,7 @@ final readonly class CodesAtTill
             $code->id,
             $code->off($stall),
             $held === null ? null : array_map(static fn (CodedLine $l): int => $l->key, $held),
-            $stall->moneyOrNull($code->least_minor),
+            self::least($stall, $code),
             $code->together,
             $code->under_floor ? [] : array_column(
                 array_map(static fn (CodedLine $l): array => [$l->key, $l->floor], $lines),
@@ -142,6 +143,12 @@ final readonly class CodesAtTill
                 0,
             ),
         );
+    }
+
+    /** What goods have to be worth for it, as the market shows amounts. */
+    private static function least(Stall $stall, Code $code): ?Money
+    {
+        return $code->least_minor === null ? null : $stall->seen()->show($stall->money($code->least_minor));
     }
 
     /**
@@ -188,14 +195,15 @@ final readonly class CodesAtTill
         }
         $held = $this->held($code, $lines) ?? $lines;
         $sum = array_sum(array_map(static fn (CodedLine $l): int => $l->total, $held));
+        $least = self::least($stall, $code);
 
         return match (true) {
             $held === [] => sprintf('The code %s doesn’t count for any of these goods.', $typed),
-            $code->least_minor !== null && $sum < $code->least_minor => sprintf(
+            $least !== null && $sum < $least->minor => sprintf(
                 'The code %s counts from %s on. %s more and it does.',
                 $typed,
-                MoneyView::text($stall->money($code->least_minor)),
-                MoneyView::text($stall->money($code->least_minor - $sum)),
+                MoneyView::text($least),
+                MoneyView::text($least->with($least->minor - $sum)),
             ),
             default => sprintf('The code %s takes nothing off these goods.', $typed),
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Pricing;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Runs\Run;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
@@ -135,6 +136,14 @@ final readonly class ChangePricing
             static fn (array $m): array => [$m['market'], $m['duty_bp'], $m['duty_on']],
             $s['markets'],
         );
+        $sold = static fn (array $s): array => array_column(
+            array_filter($s['markets'], static fn (array $m): bool => (bool) $m['sold']),
+            'market',
+        );
+        if ($sold($before) !== $sold($now)) {
+            // Goods come to a market's shelves, or leave them, with prices that stood there already.
+            event(new ListingsChanged($stall, null));
+        }
         $landing =
             $before['stall']['handling_minor'] !== $now['stall']['handling_minor'] ||
             $before['rates'] != $now['rates'] ||

@@ -248,7 +248,7 @@ final readonly class GoodsFacts
         SQL;
 
     /** More than these are joined by sets. */
-    private const MANY = 500;
+    public const MANY = 500;
 
     public function __construct(private SoldLately $sold)
     {
@@ -293,7 +293,7 @@ final readonly class GoodsFacts
             DB::insert(sprintf(self::WORDS, $which('facts.listing_id')), $of);
         }
 
-        return $differ + $made +
+        return $differ + $made + GoodsAbroad::fill($stall, $listings) +
             DB::update(sprintf(self::SOLD, $which('facts.listing_id')), $of + [
                 'listings' => PgArray::numbers(array_column($sold, 'listing')),
                 'pieces' => PgArray::numbers(array_column($sold, 'pieces')),

@@ -22,10 +22,26 @@ final class ShelfGoods
         'soonest' => 'facts.days_max ASC NULLS LAST',
     ];
 
-    /** All goods in the window. */
+    /** As a market abroad has them: its prices in its currency, and only what is sold there. */
+    private const ABROAD = <<<'SQL'
+        SELECT home.listing_id, home.stall_id, home.title, home.type, home.type_low, home.tags, home.tags_low, home.suppliers,
+               there.price_minor, there.price_to_minor, home.keep_minor, home.margin_bp, home.stock, there.buyable,
+               home.shown_since, home.sold_at, home.sold_pieces, home.options, home.options_low, home.choices, home.printed,
+               home.posted_from, there.days_min, there.days_max, there.was, home.search
+        FROM goods_facts AS home
+        JOIN goods_abroad AS there ON there.listing_id = home.listing_id
+        WHERE home.stall_id = ?
+          AND there.market = ?
+        SQL;
+
+    /** All goods in the window, as the market has them that the stall is seen from. */
     public static function all(Stall $stall): Builder
     {
-        return DB::table('goods_facts AS facts')->where('facts.stall_id', $stall->id);
+        $seen = $stall->seen();
+
+        return $seen->isHome()
+            ? DB::table('goods_facts AS facts')->where('facts.stall_id', $stall->id)
+            : DB::query()->fromRaw('('.self::ABROAD.') AS facts', [$stall->id, $seen->country]);
     }
 
     /** As they stand on it, with what was said of their places (named "place"). */

@@ -69,6 +69,14 @@ final class Basket extends Model
             : new Destination($country);
     }
 
+    /** Has the prices of a country from now on, where nothing of an address there is known yet. */
+    public function turnTo(Stall $stall, string $country): void
+    {
+        if ($this->destination($stall)->country !== $country) {
+            $this->sendTo(new Destination($country), null);
+        }
+    }
+
     /** Keeps where it is to go, and by which way. */
     public function sendTo(Destination $to, ?int $way): void
     {
@@ -90,7 +98,8 @@ final class Basket extends Model
     public function chosen(VariantFigures $variant): void
     {
         $this->lines()->where('listing_variant_id', $variant->row->id)->update([
-            'seen_minor' => $variant->price?->minor,
+            'seen_minor' => $variant->shown?->minor,
+            'seen_currency' => $variant->shown?->currency->code,
             'seen_days' => $variant->days?->words(),
         ]);
     }

@@ -28,12 +28,13 @@ final class BasketCodes
             floor: $e->floor === PHP_INT_MAX ? PHP_INT_MAX : $e->floor * $e->quantity,
         ), $sold);
 
+        // In the market's currency, as the lines are.
         return app(CodesAtTill::class)(
             $stall,
             new AskedCodes($basket->codes ?? [], $to->country, $basket->id ?? '', $email),
             $lines,
             // What one that makes delivery free is weighed by against others: what prices reckon with.
-            $stall->terms($to->country)->charged->minor,
+            $stall->seen()->show($stall->terms($to->country)->charged)->minor,
         );
     }
 }

@@ -20,6 +20,7 @@ use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ShopMarket;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
 final readonly class BasketContents
@@ -32,6 +33,7 @@ final readonly class BasketContents
      * @param  BasketDelivery  $delivery  as it would go if it were paid now
      * @param  TillCodes  $codes  what is taken off
      * @param  Money|null  $toFree  how much more makes delivery free; null where that isn't held out
+     * @param  ShopMarket  $market  whose prices it has: that of where it goes
      */
     private function __construct(
         public array $entries,
@@ -42,6 +44,7 @@ final readonly class BasketContents
         public BasketDelivery $delivery,
         public TillCodes $codes,
         public ?Money $toFree,
+        public ShopMarket $market,
     ) {
     }
 
@@ -56,6 +59,9 @@ final readonly class BasketContents
         ?int $way = null,
         ?string $email = null,
     ): self {
+        $to ??= $basket?->destination($stall) ?? new Destination($stall->home_market);
+        $stall = $stall->seenFrom($to->country);
+        $market = $stall->seen();
         $rows = $basket?->lines()->with('variant')->get() ?? collect();
         $listings = Listing::query()
             ->with(Listing::FOR_FIGURES)
@@ -95,15 +101,16 @@ final readonly class BasketContents
                     $own[0] ?? ($ready[0] ?? null),
                     $row->quantity,
                     $shown ? $variant->available : 0,
-                    $variant->price ?? $stall->money(0),
+                    $variant->shown ?? $market->money(0),
                     Ladders::of($listing, $stall),
-                    $stall->moneyOrNull($row->seen_minor),
+                    $row->seen($stall),
                     $row->seen_days,
                     $listing->own_tags,
                     $listing->id,
                     self::floor($stall, $figures, $variant),
+                    $variant->shown === null && ! $market->isHome() ? $stall->seenName() : null,
                 );
-                $goods[$variant->row->id] = self::kept($figures, $entry);
+                $goods[$variant->row->id] = self::kept($figures, $entry, $market);
                 $entries[] = $entry;
                 if ($entry->trouble() !== null) {
                     $troubles[] = $entry->trouble();
@@ -111,7 +118,6 @@ final readonly class BasketContents
             }
         }
         $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
-        $to ??= $basket?->destination($stall) ?? new Destination($stall->home_market);
         $terms = $stall->terms($to->country);
         $codes = BasketCodes::of($stall, $basket, $entries, $to, $email);
         $delivery = BasketDelivery::of($stall, $entries, $to, $way ?? $basket?->way, $codes);
@@ -119,23 +125,24 @@ final readonly class BasketContents
 
         return new self(
             $entries,
-            Totals::of($lines, $delivery->charge($stall), $terms->tax, $stall->currencyValue(), $stall->money($codes->off())),
+            Totals::of($lines, $delivery->charge(), $terms->tax, $market->currency, $market->money($codes->off())),
             $troubles,
             $all,
             array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
             $delivery,
             $codes,
-            $all === [] ? self::toFree($goods, $terms, $delivery, $codes) : null,
+            $all === [] ? self::toFree($goods, $terms, $delivery, $codes, $market) : null,
+            $market,
         );
     }
 
     /** @return array{goods: int, landed: int|null, pieces: int, floor: Floor|null} */
-    private static function kept(ListingFigures $figures, BasketEntry $entry): array
+    private static function kept(ListingFigures $figures, BasketEntry $entry, ShopMarket $market): array
     {
         $landed = $entry->variant->landed;
 
         return [
-            'goods' => $entry->total()->minor,
+            'goods' => $market->worth($entry->total())->minor,
             'landed' => $landed === null ? null : $landed->minor * $entry->quantity,
             'pieces' => $entry->quantity,
             // Whoever sells it under its floor on purpose doesn't mind.
@@ -143,7 +150,7 @@ final readonly class BasketContents
         ];
     }
 
-    /** The least price of one piece that keeps its floor; 0 where its seller doesn't mind, or there is none. */
+    /** The least price of one piece that keeps its floor, as its market shows it; 0 where its seller doesn't mind, or there is none. */
     private static function floor(Stall $stall, ListingFigures $figures, VariantFigures $variant): int
     {
         $floor = $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor;
@@ -151,23 +158,32 @@ final readonly class BasketContents
             return 0;
         }
 
-        return $floor->price($variant->landed, $stall->terms())->minor ?? PHP_INT_MAX;
+        $least = $floor->price($variant->landed, $stall->terms($stall->seen()->country));
+
+        return $least === null ? PHP_INT_MAX : $stall->seen()->atLeast($least)->minor;
     }
 
     /** @param  array<int, array{goods: int, landed: int|null, pieces: int, floor: Floor|null}>  $goods  by variant */
-    private static function toFree(array $goods, SaleTerms $terms, BasketDelivery $delivery, TillCodes $codes): ?Money
-    {
+    private static function toFree(
+        array $goods,
+        SaleTerms $terms,
+        BasketDelivery $delivery,
+        TillCodes $codes,
+        ShopMarket $market,
+    ): ?Money {
         $way = $delivery->way;
         foreach ($codes->allotment->lines as $variant => $off) {
             if (isset($goods[$variant])) {
-                $goods[$variant]['goods'] -= $off;
+                $goods[$variant]['goods'] -= $market->worth($market->money($off))->minor;
             }
         }
         $goods = array_values($goods);
 
-        return $way === null || $way->surcharge->minor > 0 || $codes->allotment->deliveryFree
+        $missing = $way === null || $way->surcharge->minor > 0 || $codes->allotment->deliveryFree
             ? null
             : ToFreeDelivery::missing($goods, $terms->charging($way->plain, $way->way->freeOver));
+
+        return $missing === null ? null : $market->atLeast($missing);
     }
 
     public function entry(int $id): ?BasketEntry
@@ -192,6 +208,7 @@ final readonly class BasketContents
                         $this->entries,
                     ),
                     $this->totals->total->minor,
+                    $this->market->currency->code,
                     $this->delivery->to->country,
                     $this->delivery->way?->at,
                     array_keys($this->codes->used),

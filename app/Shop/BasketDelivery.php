@@ -17,6 +17,7 @@ use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ShopMarket;
 
 /** How what lies in a basket goes to where its shopper wants it, or what stands in the way of that. */
 final readonly class BasketDelivery
@@ -26,7 +27,8 @@ final readonly class BasketDelivery
      * @param  WayQuote|null  $way  the chosen one; null where nothing goes, or nothing is there to go
      * @param  list<BasketParcel>  $parcels  by that way
      * @param  list<string>  $troubles  sentences for the shopper
-     * @param  int  $off  what a code takes off each way’s charge: what the first costs; minor units
+     * @param  int  $off  what a code takes off each way’s charge: what the first costs; minor units of the market’s currency
+     * @param  ShopMarket  $market  in whose currency it is charged
      */
     private function __construct(
         public Destination $to,
@@ -35,6 +37,7 @@ final readonly class BasketDelivery
         public array $parcels,
         public array $troubles,
         private int $off,
+        private ShopMarket $market,
         private ?Resolved $asked = null,
     ) {
     }
@@ -46,16 +49,17 @@ final readonly class BasketDelivery
      */
     public static function of(Stall $stall, array $entries, Destination $to, ?int $chosen, TillCodes $codes): self
     {
+        $market = $stall->seen();
         // What has sold out stands in the way by itself, and isn't asked for.
         $sent = array_values(array_filter($entries, static fn (BasketEntry $e): bool => $e->trouble() === null));
         if ($sent === []) {
-            return new self($to, [], null, [], [], 0);
+            return new self($to, [], null, [], [], 0, $market);
         }
         $lines = array_map(static fn (BasketEntry $e): WantedLine => new WantedLine(
             $e->variant->row->selling()->id,
             $e->name(),
             $e->quantity,
-            $e->total()->minus($stall->money($codes->allotment->lines[$e->variant->row->id] ?? 0)),
+            $market->worth($e->total()->minus($market->money($codes->allotment->lines[$e->variant->row->id] ?? 0))),
             $e->tags,
         ), $sent);
         $asked = app(ResolveDelivery::class)($stall, $lines, $to);
@@ -68,7 +72,8 @@ final readonly class BasketDelivery
             $way,
             $way === null ? [] : BasketParcel::of($way, $sent),
             self::troubles($found, $sent),
-            $codes->allotment->deliveryFree && $found->ways !== [] ? $found->ways[0]->charge->minor : 0,
+            $codes->allotment->deliveryFree && $found->ways !== [] ? $market->show($found->ways[0]->charge)->minor : 0,
+            $market,
             $asked,
         );
     }
@@ -81,21 +86,25 @@ final readonly class BasketDelivery
             : QuoteFigures::of($stall, $this->asked->goods, $this->way, $this->to->country);
     }
 
-    public function charge(Stall $stall): Money
+    public function charge(): Money
     {
-        return $this->way === null ? $stall->money(0) : $this->chargeBy($this->way);
+        return $this->way === null ? $this->market->money(0) : $this->chargeBy($this->way);
     }
 
     /** What a way costs, codes taken off. */
     public function chargeBy(WayQuote $way): Money
     {
-        return $way->charge->with(max(0, $way->charge->minor - $this->off));
+        $charge = $this->market->show($way->charge);
+
+        return $charge->with(max(0, $charge->minor - $this->off));
     }
 
-    /** What codes took off the chosen way’s charge; minor units. */
+    /** What codes took off the chosen way’s charge; minor units of the market’s currency. */
     public function off(): int
     {
-        return $this->way === null ? 0 : $this->way->charge->minor - $this->chargeBy($this->way)->minor;
+        return $this->way === null
+            ? 0
+            : $this->market->show($this->way->charge)->minor - $this->chargeBy($this->way)->minor;
     }
 
     /**

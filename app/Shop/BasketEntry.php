@@ -21,6 +21,7 @@ final readonly class BasketEntry
      * @param  string|null  $seenDays  how soon it would have come then, in words
      * @param  list<string>  $tags  of its listing
      * @param  int  $floor  the least that one piece may be sold for, in minor units
+     * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
     public function __construct(
         public int $id,
@@ -38,6 +39,7 @@ final readonly class BasketEntry
         public array $tags = [],
         public int $listing = 0,
         public int $floor = 0,
+        public ?string $notTo = null,
     ) {
     }
 
@@ -59,7 +61,7 @@ final readonly class BasketEntry
     /** What is said of it now, for the form it is changed by. */
     public function seenAs(): string
     {
-        return $this->unit->minor.' '.$this->variant->days?->words();
+        return $this->unit->currency->code.$this->unit->minor.' '.$this->variant->days?->words();
     }
 
     /** @return list<string> what is otherwise now than when the shopper chose it */
@@ -71,12 +73,14 @@ final readonly class BasketEntry
         $days = $this->variant->days?->words();
 
         return array_values(array_filter([
-            $this->seen === null || $this->seen->minor === $this->unit->minor ? null : sprintf(
-                '%s now costs %s. It was %s when you chose it.',
-                $this->name(),
-                MoneyView::text($this->unit),
-                MoneyView::text($this->seen),
-            ),
+            // What was seen at another market's prices is no price that moved.
+            $this->seen === null || ! $this->seen->currency->is($this->unit->currency)
+                || $this->seen->minor === $this->unit->minor ? null : sprintf(
+                    '%s now costs %s. It was %s when you chose it.',
+                    $this->name(),
+                    MoneyView::text($this->unit),
+                    MoneyView::text($this->seen),
+                ),
             $this->seenDays === null || $days === null || $days === $this->seenDays ? null : sprintf(
                 '%s now comes in %s. It was %s when you chose it.',
                 $this->name(),
@@ -89,6 +93,11 @@ final readonly class BasketEntry
     public function trouble(): ?string
     {
         return match (true) {
+            $this->notTo !== null => sprintf(
+                '%s isn’t sold to %s. Take it out of the basket to go on.',
+                $this->name(),
+                $this->notTo,
+            ),
             $this->available === 0 => sprintf('%s has sold out. Take it out of the basket to go on.', $this->name()),
             $this->available < $this->quantity => sprintf(
                 'Only %d of %s are left. Change the number to go on.',

@@ -26,7 +26,7 @@ final class Crumbs
                 '@type' => 'ListItem',
                 'position' => $n + 1,
                 'name' => $crumb['words'],
-                'item' => $stall->shopAddress($crumb['href']),
+                'item' => $stall->shopAddress($stall->seen()->path($crumb['href'])),
             ], array_keys($all), $all),
         ];
     }

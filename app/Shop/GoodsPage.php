@@ -52,13 +52,12 @@ final readonly class GoodsPage
         $variants = $offer->variants;
         $buyable = array_values(array_filter($variants, static fn (VariantFigures $v): bool => $v->buyable()));
         $priced = $buyable === [] ? $variants : $buyable;
-        $minors = array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $priced);
+        $minors = array_map(static fn (VariantFigures $v): int => (int) $v->shown?->minor, $priced);
+        $text = static fn (int $minor): string => MoneyView::text($f->stall->seen()->money($minor));
         $price = match (true) {
             $minors === [] => '',
-            min($minors) === max($minors) => MoneyView::text($f->stall->money(min($minors))),
-            default => MoneyView::text($f->stall->money(min($minors))).
-                ' to '.
-                MoneyView::text($f->stall->money(max($minors))),
+            min($minors) === max($minors) => $text(min($minors)),
+            default => $text(min($minors)).' to '.$text(max($minors)),
         };
 
         return new self(
@@ -76,6 +75,19 @@ final readonly class GoodsPage
     public function soldOut(): bool
     {
         return array_filter($this->variants, static fn (VariantFigures $v): bool => $v->buyable()) === [];
+    }
+
+    /** @return list<string> countries whose price lists have it */
+    public function soldTo(): array
+    {
+        $markets = [];
+        foreach ($this->figures->listing->variants->where('own_on', true) as $variant) {
+            foreach ($variant->prices->where('shown_minor', '>', 0) as $price) {
+                $markets[$price->market] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($markets));
     }
 
     /** "Only 3 left", "In stock", "Sold out" */
@@ -107,12 +119,13 @@ final readonly class GoodsPage
     public function rungs(VariantFigures $v): array
     {
         $ladder = Ladders::of($this->figures->listing, $this->figures->stall);
-        if ($ladder === null || $v->price === null) {
+        $piece = $v->shown;
+        if ($ladder === null || $piece === null) {
             return [];
         }
 
-        return array_map(static function (Rung $rung) use ($ladder, $v): string {
-            $price = $ladder->price($v->price ?? throw new \LogicException('It has a price.'), $rung->pieces);
+        return array_map(static function (Rung $rung) use ($ladder, $piece): string {
+            $price = $ladder->price($piece, $rung->pieces);
 
             return sprintf(
                 '%d for %s, %s each',
@@ -137,7 +150,7 @@ final readonly class GoodsPage
             fn (VariantFigures $v): array => [
                 'id' => $v->row->id,
                 'options' => array_map(static fn (string $n): string => $v->options[$n] ?? '', $names),
-                'price' => $v->price === null ? '' : MoneyView::text($v->price),
+                'price' => $v->shown === null ? '' : MoneyView::text($v->shown),
                 'rungs' => $this->rungs($v),
                 'stock' => self::stockWords($v),
                 'days' => self::daysWords($v->days),
@@ -233,8 +246,8 @@ final readonly class GoodsPage
                 fn (VariantFigures $v): array => [
                     '@type' => 'Offer',
                     'name' => $offer->chosen($v) ?: $this->title,
-                    'price' => $v->price?->digits(),
-                    'priceCurrency' => $this->figures->stall->currency,
+                    'price' => $v->shown?->digits(),
+                    'priceCurrency' => $this->figures->stall->seen()->currency->code,
                     'availability' => 'https://schema.org/'.($v->buyable() ? 'InStock' : 'OutOfStock'),
                     'url' => $url,
                 ],

@@ -56,6 +56,7 @@ final readonly class ShopRenderer
             'related' => $related ?? Related::to($stall, $listing),
             'shared' => $page->pictures === [] ? '' : SharedPicture::composed($stall, '/goods/'.$listing->slug),
             'returns' => PolicyVersion::now($stall)['returns']->words['period'] ?? '',
+            'soldTo' => $page->soldTo(),
         ]);
     }
 

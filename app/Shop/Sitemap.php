@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace WindowStall\Shop;
 
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\ShelfFigures;
+use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Written\WrittenPage;
@@ -23,15 +23,6 @@ final class Sitemap
     private const PART = 10_000;
 
     private const NAMESPACE = 'http://www.sitemaps.org/schemas/sitemap/0.9';
-
-    private const GOODS = <<<'SQL'
-        SELECT listing.slug, listing.updated_at
-        FROM goods_facts AS facts
-        JOIN listings AS listing ON listing.id = facts.listing_id
-        WHERE facts.stall_id = ?
-        ORDER BY facts.listing_id
-        LIMIT ? OFFSET ?
-        SQL;
 
     private ?int $goods = null;
 
@@ -49,7 +40,7 @@ final class Sitemap
         return self::write('sitemapindex', function (XMLWriter $xml): void {
             foreach (range(1, $this->parts()) as $part) {
                 $xml->startElement('sitemap');
-                $xml->writeElement('loc', $this->stall->shopAddress('/sitemap-'.$part.'.xml'));
+                $xml->writeElement('loc', $this->stall->shopAddress($this->stall->seen()->path('/sitemap-'.$part.'.xml')));
                 $xml->endElement();
             }
         });
@@ -62,7 +53,12 @@ final class Sitemap
             foreach ($part === 1 ? $this->others() : [] as $path => $when) {
                 $this->url($xml, (string) $path, $when);
             }
-            $rows = DB::select(self::GOODS, [$this->stall->id, self::PART, ($part - 1) * self::PART]);
+            $rows = ShelfGoods::all($this->stall)
+                ->join('listings AS listing', 'listing.id', '=', 'facts.listing_id')
+                ->orderBy('facts.listing_id')
+                ->limit(self::PART)
+                ->offset(($part - 1) * self::PART)
+                ->get(['listing.slug', 'listing.updated_at']);
             foreach ($rows as $row) {
                 $this->url($xml, '/goods/'.$row->slug, Carbon::parse((string) $row->updated_at));
             }
@@ -90,7 +86,7 @@ final class Sitemap
     private function url(XMLWriter $xml, string $path, ?Carbon $when): void
     {
         $xml->startElement('url');
-        $xml->writeElement('loc', $this->stall->shopAddress($path));
+        $xml->writeElement('loc', $this->stall->shopAddress($this->stall->seen()->path($path)));
         if ($when !== null) {
             $xml->writeElement('lastmod', $when->format('Y-m-d'));
         }
@@ -99,7 +95,7 @@ final class Sitemap
 
     private function goods(): int
     {
-        return $this->goods ??= DB::table('goods_facts')->where('stall_id', $this->stall->id)->count();
+        return $this->goods ??= ShelfGoods::all($this->stall)->count();
     }
 
     /** @param  callable(XMLWriter): void  $fill */

@@ -7,6 +7,7 @@ namespace WindowStall\Source;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Delivery\DayRange;
 
 /**
  * A variant as its supplier says it now, with its landed cost to the stall's home market.
@@ -51,6 +52,12 @@ final class SupplierVariant extends Model
     public function item(): BelongsTo
     {
         return $this->belongsTo(SupplierItem::class, 'supplier_item_id');
+    }
+
+    /** How soon it comes to the home market; null where it isn't delivered there. */
+    public function days(): ?DayRange
+    {
+        return $this->days_min === null || $this->days_max === null ? null : new DayRange($this->days_min, $this->days_max);
     }
 
     /**

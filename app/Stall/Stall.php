@@ -21,6 +21,7 @@ use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
 use WindowStall\Stall\Terms\Place;
 use WindowStall\Stall\Terms\PriceRecipe;
+use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Stall\Terms\StallRate;
 use WindowStall\Support\Refusal;
 
@@ -59,6 +60,9 @@ final class Stall extends Model
 {
     /** @use HasApiTokens<StallToken> */
     use HasApiTokens;
+
+    /** From where its shop is looked at; null: from home. */
+    private ?ShopMarket $seen = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -132,6 +136,21 @@ final class Stall extends Model
         return CostSheet::of($this)->terms($market ?? $this->home_market);
     }
 
+    /** The same stall as shoppers of a country see it: with that market's prices, where it is a market of the shop. */
+    public function seenFrom(string $country): self
+    {
+        $stall = clone $this;
+        $stall->seen = ShopMarket::of($this, $country);
+
+        return $stall;
+    }
+
+    /** The market whose prices its shop's pages show. */
+    public function seen(): ShopMarket
+    {
+        return $this->seen ?? ShopMarket::home($this);
+    }
+
     public function freeOver(): ?Money
     {
         return $this->moneyOrNull($this->free_over_minor);
@@ -171,6 +190,12 @@ final class Stall extends Model
     public function marketName(): string
     {
         return self::countrySaid($this->home_market);
+    }
+
+    /** The market its shop is seen from, in a sentence. */
+    public function seenName(): string
+    {
+        return self::countrySaid($this->seen()->country);
     }
 
     /** A country in a sentence. */
@@ -215,10 +240,15 @@ final class Stall extends Model
     /** Notes that what everything costs landed there is known now. */
     public function marketsLanded(?string $only = null): void
     {
-        DB::table('markets')
+        $markets = DB::table('markets')
             ->where('stall_id', $this->id)
-            ->when($only !== null, fn ($q) => $q->where('market', $only))
-            ->update(['landed_at' => now()]);
+            ->when($only !== null, fn ($q) => $q->where('market', $only));
+        $first = (clone $markets)->whereNull('landed_at')->exists();
+        $markets->update(['landed_at' => now()]);
+        if ($first) {
+            // Its shop has a market more.
+            StalePages::frame($this);
+        }
     }
 
     /** The shop's own origin, without a slash at the end. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Window;
 
 use WindowStall\Stall\Terms\Places;
+use WindowStall\Stall\Terms\SaidDelivery;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\WindowGoods;
 
@@ -16,8 +17,8 @@ final class TrueAnswers
     {
         $stall = $goods->stall;
         $days = $goods->days();
-        $flat = MoneyView::text($stall->flatDelivery());
-        $free = $stall->freeOver();
+        $delivery = SaidDelivery::of($stall);
+        $charge = $delivery->charge === null ? null : MoneyView::text($delivery->charge);
         $asked = [];
         if ($days !== null) {
             $asked[] = [
@@ -32,15 +33,18 @@ final class TrueAnswers
         $asked[] = [
             'ask' => 'What does delivery cost?',
             'answer' => match (true) {
-                $stall->flat_delivery_minor === 0 => 'Nothing, whatever you buy.',
-                $free !== null => $flat.' for a whole order; from '.MoneyView::text($free).' on it is free.',
-                default => $flat.' for a whole order, however much is in it.',
+                $charge === null => 'That depends on what you buy. The basket says it before you pay.',
+                $delivery->isFree() => 'Nothing, whatever you buy.',
+                $delivery->freeOver !== null => $charge.' for a whole order; from '.
+                    MoneyView::text($delivery->freeOver).
+                    ' on it is free.',
+                default => $charge.' for a whole order, however much is in it.',
             },
         ];
         $asked[] = ['ask' => 'Where do you send to?', 'answer' => ucfirst(Places::said($stall)).'.'];
         $asked[] = [
             'ask' => 'Is VAT in the prices?',
-            'answer' => $stall->tax_on_top ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',
+            'answer' => ! $stall->terms($stall->seen()->country)->tax->included ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',
         ];
 
         return $asked;

@@ -432,6 +432,7 @@ export interface OrderView {
   delivery: MoneyView;
   tax: MoneyView;
   total: MoneyView;
+  worth: MoneyView | null;
   supplierOrders: SupplierOrderView[];
   sale: SaleView | null;
   costConfirmed: boolean;

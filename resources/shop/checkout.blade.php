@@ -9,6 +9,7 @@
 @foreach ($basket->moved as $m)<p class="moved">{{ $m }}</p>@endforeach
 <form method="post" action="/checkout" class="address">
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
+<input type="hidden" name="currency" value="{{ $basket->market->currency->code }}">
 <div class="label">
 @if ($way)<p class="stamp" data-stamp><span>by</span> <b>{{ $way->latest()->format('D j') }}</b> <span>{{
     $way->latest()->format('M') }}</span> <span>{{ $basket->totals->delivery->minor === 0 ? 'free' : $text($basket->totals->delivery) }}</span></p>@endif

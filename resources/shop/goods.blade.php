@@ -1,6 +1,6 @@
 @extends('shop::layout')
 @push('head')
-<script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($path)), JSON_UNESCAPED_SLASHES
+<script type="application/ld+json">{!! json_encode($good->jsonLd($stall->shopAddress($stall->seen()->path($path))), JSON_UNESCAPED_SLASHES
     | JSON_UNESCAPED_UNICODE | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>
 @if ($good->firsts() !== '')<style>{{ $good->firsts() }}</style>
 @endif
@@ -20,13 +20,15 @@
 <h1>{{ $good->title }}</h1>
 @php($was = $chosen ? $good->was($chosen) : ['was' => '', 'lowest' => ''])
 <p class="price"><span data-price>{{ $good->price }}</span> <s class="was" data-was
-    @if ($was['was'] === '')hidden @endif>{{ $was['was'] }}</s> <span class="quiet">VAT {{ $stall->tax_on_top
-    ? 'is added at the checkout' : 'included' }}</span></p>
+    @if ($was['was'] === '')hidden @endif>{{ $was['was'] }}</s> <span class="quiet">VAT {{ $stall->terms($stall->seen()->country)->tax->included
+    ? 'included' : 'is added at the checkout' }}</span></p>
 <p class="quiet" data-lowest @if ($was['lowest'] === '')hidden @endif>{{ $was['lowest'] }}</p>
 @if ($chosen && $good->rungs($chosen) !== [])<ul class="rungs"
     data-rungs>@foreach ($good->rungs($chosen) as $rung)<li>{{ $rung }}</li>@endforeach</ul>@endif
 <form method="post" action="/basket">
 <input type="hidden" name="listing" value="{{ $good->figures->listing->id }}">
+@if (! $stall->seen()->isHome())<input type="hidden" name="country" value="{{ $stall->seen()->country }}">
+@endif
 @foreach ($good->options as $name => $values)
 @php($coloured = WindowStall\Core\Shelves\Swatch::fits($values))
 <fieldset class="options"><legend>{{ $name }}</legend><div class="pills">
@@ -47,9 +49,11 @@
 <div class="reach"><span class="reach-price" aria-hidden="true" data-price>{{ $good->price }}</span>
 <button type="submit" class="button wide" data-buy
     @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button></div>
-<p class="quiet">@if ($stall->flat_delivery_minor > 0)Delivery
-    {{ WindowStall\Support\Views\MoneyView::text($stall->flatDelivery()) }}@if ($stall->freeOver()), free from
-    {{ WindowStall\Support\Views\MoneyView::text($stall->freeOver()) }} on.@else, however much you buy.@endif @else
+@php($delivery = WindowStall\Stall\Terms\SaidDelivery::of($stall))
+<p class="quiet">@if ($delivery->charge === null)The basket says what delivery to {{ $stall->seenName() }}
+    costs.@elseif (! $delivery->isFree())Delivery
+    {{ WindowStall\Support\Views\MoneyView::text($delivery->charge) }}@if ($delivery->freeOver), free from
+    {{ WindowStall\Support\Views\MoneyView::text($delivery->freeOver) }} on.@else, however much you buy.@endif @else
     Delivery is free.@endif @if ($returns !== ''){{ $returns }} <a href="/policies/returns">More on returns</a>@endif</p>
 </form>
 <div class="words">{!! $good->words !!}</div>

@@ -7,14 +7,20 @@
 @if ($description !== '')<meta name="description" content="{{ $description }}">@endif
 @if ($unlisted ?? false)<meta name="robots" content="noindex, follow">
 @endif
-@if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($path) }}">@endif
+@if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($stall->seen()->path($path)) }}">
+@foreach ($markets as $market)<link rel="alternate" hreflang="en-{{ $market->country }}" href="{{
+    $stall->shopAddress($market->path($path)) }}">
+@if ($market->isHome())<link rel="alternate" hreflang="x-default" href="{{ $stall->shopAddress($path) }}">
+@endif
+@endforeach
+@endif
 <link rel="icon" href="{{ $style->icon() }}">
 <meta property="og:title" content="{{ $title }}">
 <meta property="og:site_name" content="{{ $look->wordmark }}">
 <meta property="og:type" content="{{ str_starts_with($path ?? '', '/goods/') ? 'product' : 'website' }}">
 @if ($description !== '')<meta property="og:description" content="{{ $description }}">
 @endif
-@if ($path !== null)<meta property="og:url" content="{{ $stall->shopAddress($path) }}">
+@if ($path !== null)<meta property="og:url" content="{{ $stall->shopAddress($stall->seen()->path($path)) }}">
 @endif
 @if (($shared ?? '') !== '')<meta property="og:image" content="{{ $shared }}">
 @endif
@@ -36,5 +42,6 @@
 <div data-place="lead">{!! $lead !!}</div>
 <main id="main">@yield('main')</main>
 <div data-place="foot">{!! $foot !!}</div>
+@includeWhen($markets !== [], 'shop::markets')
 </body>
 </html>

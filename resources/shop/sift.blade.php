@@ -22,11 +22,11 @@
 @if ($found->prices['least'] !== $found->prices['most'] || $asked->from !== null || $asked->to !== null)
 <details class="facet" data-facet="Price">
 <summary>Price @if ($asked->from !== null || $asked->to !== null) <b>1</b>@endif</summary>
-<fieldset class="span"><legend class="sr">Price in {{ $stall->currency }}</legend>
+<fieldset class="span"><legend class="sr">Price in {{ $stall->seen()->currency->code }}</legend>
 <label>from <input name="from" inputmode="decimal" maxlength="12" size="7" placeholder="{{ $found->prices['least'] }}"
-    value="{{ $asked->from === null ? '' : $stall->money($asked->from)->digits() }}"></label>
+    value="{{ $asked->from === null ? '' : $stall->seen()->money($asked->from)->digits() }}"></label>
 <label>to <input name="to" inputmode="decimal" maxlength="12" size="7" placeholder="{{ $found->prices['most'] }}"
-    value="{{ $asked->to === null ? '' : $stall->money($asked->to)->digits() }}"></label>
+    value="{{ $asked->to === null ? '' : $stall->seen()->money($asked->to)->digits() }}"></label>
 <button type="submit" class="small">Show</button>
 </fieldset>
 </details>

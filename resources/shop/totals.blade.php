@@ -2,11 +2,11 @@
 @php($there = $basket->delivery->to->country)
 @php($tax = $stall->terms($there)->tax)
 <dl class="totals">
-<div><dt>Goods</dt><dd>{{ $text($basket->totals->goods->plus($stall->money($basket->codes->off()))) }}</dd></div>
+<div><dt>Goods</dt><dd>{{ $text($basket->totals->goods->plus($basket->market->money($basket->codes->off()))) }}</dd></div>
 @foreach ($basket->codes->used as $id => $used)
 @php($off = $basket->codes->allotment->codes[$id] ?? 0)
 <div data-code><dt>{{ $used['typed'] === '' ? ucfirst($used['words']) : 'Code '.$used['typed'].', '.$used['words'] }}</dt><dd>{{ $off === 0
-    ? '' : $text($stall->money(-$off)) }}</dd></div>
+    ? '' : $text($basket->market->money(-$off)) }}</dd></div>
 @endforeach
 <div><dt>Delivery to {{ WindowStall\Stall\Stall::countrySaid($there) }}</dt><dd>{{ $basket->totals->delivery->minor === 0 ? 'free'
     : $text($basket->totals->delivery) }}</dd></div>

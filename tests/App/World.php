@@ -32,6 +32,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\OpenStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Standins\Oakum\Books;
 use WindowStall\Tests\Core\Source\Items;
 
 /** Makes what tests need, through the program's own actions where there are any. */
@@ -228,6 +229,7 @@ final class World
             'postcode' => 'X',
             'country' => 'GB',
             'currency' => $stall->currency,
+            'home_currency' => $stall->currency,
             'goods_minor' => $unit * $pieces,
             'delivery_minor' => 0,
             'tax_minor' => 0,
@@ -252,5 +254,27 @@ final class World
         event(new ListingsChanged($stall, [(int) $variant->listing_id]));
 
         return $order;
+    }
+
+    /** Puts the fixture's variants on Oakum's shelves with that much stock, so that it can be asked. */
+    public function supplierSays(int $pieces): void
+    {
+        foreach (['a', 'b'] as $n => $id) {
+            Books::table('variants')->updateOrInsert(
+                ['id' => $id],
+                [
+                    'item_id' => 'T-TEST',
+                    'position' => $n,
+                    'sku' => 'SKU-'.$id,
+                    'barcode' => '2000000000000',
+                    'options' => '{}',
+                    'cost' => 540,
+                    'rrp' => 1,
+                    'grams' => 300,
+                    'stock' => json_encode(['GB' => $pieces]),
+                    'picture' => 0,
+                ],
+            );
+        }
     }
 }

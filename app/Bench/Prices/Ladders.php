@@ -28,13 +28,14 @@ final class Ladders
     }
 
     /**
-     * @param  list<array{pieces: int, kind: string, value: string}>  $rungs
+     * @param  list<array{pieces: int, kind: string, value: string}>  $rungs  amounts in the stall's currency
+     * @return Ladder in the currency of the market the stall is seen from
      *
      * @throws Refusal
      */
     public static function read(array $rungs, Stall $stall): Ladder
     {
-        $currency = $stall->currencyValue();
+        $money = static fn (string $text): Money => $stall->seen()->show(Money::parse($text, $stall->currencyValue()));
         try {
             return new Ladder(
                 array_map(
@@ -51,8 +52,8 @@ final class Ladders
                                     ),
                             ),
                         ),
-                        RungKind::Amount => Rung::amount($r['pieces'], Money::parse($r['value'], $currency)),
-                        RungKind::Total => Rung::total($r['pieces'], Money::parse($r['value'], $currency)),
+                        RungKind::Amount => Rung::amount($r['pieces'], $money($r['value'])),
+                        RungKind::Total => Rung::total($r['pieces'], $money($r['value'])),
                     },
                     $rungs,
                 ),

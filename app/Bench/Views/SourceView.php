@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Views;
 
-use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -43,9 +42,7 @@ final readonly class SourceView
             sku: $v->sku,
             barcode: $v->barcode,
             landed: MoneyView::ofNullable($stall->moneyOrNull($v->landed_minor)),
-            days: $v->days_min === null || $v->days_max === null
-                ? null
-                : (new DayRange($v->days_min, $v->days_max))->words().' from '.$v->warehouse,
+            days: ($days = $v->days()) === null ? null : $days->words().' from '.$v->warehouse,
             stock: $v->available(),
             use: $use,
             selling: $selling,

@@ -80,7 +80,7 @@ final readonly class CheckoutController
         if ($contents->troubles !== []) {
             return $this->page($stall, $contents, $form, implode(' ', $contents->troubles), 409);
         }
-        if ($request->integer('total') !== $contents->totals->total->minor) {
+        if (! self::isAgreed($request, $stall, $contents)) {
             return $this->page(
                 $stall,
                 $contents,
@@ -104,6 +104,15 @@ final readonly class CheckoutController
         } catch (Said $said) {
             return $this->page($stall, $contents, $form, $said->getMessage(), 503);
         }
+    }
+
+    /** Whether the total that was shown is the one there is now: as many of the same currency. */
+    private static function isAgreed(Request $request, Stall $stall, BasketContents $contents): bool
+    {
+        $currency = Typed::text($request, 'currency') ?: $stall->currency;
+
+        return $request->integer('total') === $contents->totals->total->minor
+            && $currency === $contents->market->currency->code;
     }
 
     /**
@@ -132,6 +141,8 @@ final readonly class CheckoutController
         ?string $trouble = null,
         int $status = 200,
     ): Response {
+        $stall = $stall->seenFrom($contents->delivery->to->country);
+
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'checkout', [
                 'title' => 'Checkout',

@@ -24,6 +24,7 @@ final readonly class OrderView
      * @param  list<string>  $address
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
+     * @param  MoneyView|null  $worth  the total in the stall's currency, where it was paid in another
      */
     public function __construct(
         public int $id,
@@ -40,6 +41,7 @@ final readonly class OrderView
         public MoneyView $delivery,
         public MoneyView $tax,
         public MoneyView $total,
+        public ?MoneyView $worth,
         public array $supplierOrders,
         public ?SaleView $sale,
         public bool $costConfirmed,
@@ -73,6 +75,7 @@ final readonly class OrderView
             delivery: MoneyView::of($order->money($order->delivery_minor)),
             tax: MoneyView::of($order->money($order->tax_minor)),
             total: MoneyView::of($order->money($order->total_minor)),
+            worth: $order->currency === $order->home_currency ? null : MoneyView::of($order->worth($order->total_minor)),
             supplierOrders: array_values(
                 $order->supplierOrders
                     ->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))

@@ -14,11 +14,15 @@ use WindowStall\Delivery\PlaceWords;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Places;
+use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Support\Views\MoneyView;
 
 /** Somewhere the stall sends, as a sentence whose parts are changed where they stand. */
 final readonly class DeliveryPlaceView
 {
+    /** More countries than these are counted, not named. */
+    private const NAMED = 4;
+
     /**
      * @param  string  $said  as it stands in the sentence
      * @param  string  $name  the seller's own; "" for the names of what it covers
@@ -97,22 +101,29 @@ final readonly class DeliveryPlaceView
         );
     }
 
+    /** At which prices shoppers of countries abroad buy. */
     private static function note(Stall $stall, PlaceTerms $terms): string
     {
         $sheet = CostSheet::of($stall);
-        $others = [];
+        $markets = ShopMarket::abroad($stall);
+        $own = $home = [];
         foreach ($terms->ways === [] ? [] : $terms->place->territories as $territory) {
-            $currency = $sheet->currency($territory->country)->code;
-            if ($currency !== $stall->currency) {
-                $others[$currency] = $currency;
+            $country = $territory->country;
+            if (in_array($country, $markets, true)) {
+                $own[$country] = Stall::countrySaid($country).' ('.$sheet->currency($country)->code.')';
+            } elseif ($country !== $stall->home_market) {
+                $home[$country] = Stall::countrySaid($country);
             }
         }
 
-        return $others === [] ? '' : sprintf(
-            'Shoppers there pay your prices at home, in %s: the shop doesn’t show price lists in %s yet.',
-            $stall->currency,
-            implode(' or ', $others),
-        );
+        return implode(' ', array_filter([
+            $own === [] ? '' : sprintf('In the shop it has price lists of its own for %s.', implode(', ', $own)),
+            $home === [] ? '' : sprintf(
+                'Shoppers of %s pay your prices at home, in %s.',
+                count($home) > self::NAMED ? Plural::of(count($home), 'country', 'countries') : implode(', ', $home),
+                $stall->currency,
+            ),
+        ]));
     }
 
     private static function tax(Stall $stall, PlaceTerms $terms): string

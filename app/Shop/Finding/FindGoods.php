@@ -314,7 +314,7 @@ final class FindGoods
     private function taken(array $without, string $path, array $also): array
     {
         $asked = $this->asked;
-        $money = fn (int $minor): string => MoneyView::text($this->stall->money($minor));
+        $money = fn (int $minor): string => MoneyView::text($this->stall->seen()->money($minor));
         $price = match (true) {
             $asked->from === null => 'up to '.$money($asked->to ?? 0),
             $asked->to === null => 'from '.$money($asked->from),
@@ -351,6 +351,6 @@ final class FindGoods
 
     private function digits(?int $minor): string
     {
-        return $minor === null ? '' : $this->stall->money($minor)->digits();
+        return $minor === null ? '' : $this->stall->seen()->money($minor)->digits();
     }
 }

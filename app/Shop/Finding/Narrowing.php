@@ -83,7 +83,7 @@ final readonly class Narrowing
      */
     public function query(Stall $stall, array $with = []): string
     {
-        $digits = static fn (?int $minor): ?string => $minor === null ? null : $stall->money($minor)->digits();
+        $digits = static fn (?int $minor): ?string => $minor === null ? null : $stall->seen()->money($minor)->digits();
         $asked = array_filter(
             $with + [
                 'type' => $this->types,
@@ -104,7 +104,7 @@ final readonly class Narrowing
     private static function amount(string $text, Stall $stall): ?int
     {
         try {
-            return $text === '' ? null : Money::parse($text, $stall->currencyValue())->minor;
+            return $text === '' ? null : Money::parse($text, $stall->seen()->currency)->minor;
         } catch (MoneyUnreadable) {
             return null;
         }

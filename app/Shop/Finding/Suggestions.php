@@ -32,12 +32,12 @@ final class Suggestions
         return [
             'goods' => array_map(static fn (GoodCard $card): array => [
                 'words' => $card->title,
-                'url' => $card->url,
+                'url' => $stall->seen()->path($card->url),
                 'price' => ($card->varied ? 'from ' : '').$card->price,
                 'picture' => $card->picture?->path === null ? '' : PictureSizes::url($card->picture->path, 80, 'webp'),
             ], $cards),
             'shelves' => array_map(
-                static fn (array $shelf): array => ['words' => $shelf['words'], 'url' => $shelf['href']],
+                static fn (array $shelf): array => ['words' => $shelf['words'], 'url' => $stall->seen()->path($shelf['href'])],
                 array_slice(array_values($shelves), 0, self::SHELVES),
             ),
         ];

@@ -14,7 +14,6 @@ use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\Codes\TypedCode;
-use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
@@ -52,6 +51,10 @@ final readonly class BasketController
         if ($listing === null) {
             return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
         }
+        // Prices are those of the page it was chosen on; a page of the home market says nothing of it.
+        $from = strtoupper(Typed::text($request, 'country'));
+        $country = in_array($from, Places::countries($stall), true) ? $from : ($basket?->destination($stall)->country ?? $stall->home_market);
+        $stall = $stall->seenFrom($country);
         $figures = ListingFigures::of($stall, $listing);
         $variant = $this->chosen($figures, $request);
         $quantity = $request->has('quantity') ? self::pieces($request) : 1;
@@ -69,6 +72,7 @@ final readonly class BasketController
         }
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);
+        $basket->turnTo($stall, $country);
         $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
         $basket->chosen($variant);
 
@@ -109,9 +113,7 @@ final readonly class BasketController
         if ($basket === null) {
             return redirect()->to('/basket', 303);
         }
-        if ($country !== $basket->destination($stall)->country) {
-            $basket->sendTo(new Destination($country), null);
-        }
+        $basket->turnTo($stall, $country);
 
         return $this->done($request, $stall, $basket);
     }
@@ -189,6 +191,7 @@ final readonly class BasketController
     private function page(Stall $stall, ?Basket $basket, ?string $trouble, int $status = 200): Response
     {
         $contents = BasketContents::of($stall, $basket);
+        $stall = $stall->seenFrom($contents->delivery->to->country);
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'basket', [

@@ -17,7 +17,7 @@ use WindowStall\Stall\Stall;
 final readonly class KeepPage
 {
     /**
-     * @param  string  $path  where it stands in the shop
+     * @param  string  $path  where it stands in the shop, in whichever market
      * @param  Closure(): ReadyPage  $make
      */
     public function __invoke(Request $request, Stall $stall, string $path, Closure $make): Response
@@ -25,7 +25,7 @@ final readonly class KeepPage
         if (! $stall->open) {
             return ShopResponse::html($make()->html, private: true);
         }
-        $kept = PagePath::of($path);
+        $kept = PagePath::of($stall->seen()->path($path));
         if ($kept === null || ! $request->isMethod('GET') || $request->getQueryString() !== null) {
             return ShopResponse::html($make()->html);
         }

@@ -173,7 +173,7 @@ final readonly class ListController
         $query = $request->getQueryString();
 
         return is_string($to)
-            ? new RedirectResponse($stall->shopAddress('/shelves/'.$to).($query === null ? '' : '?'.$query), 301)
+            ? new RedirectResponse($stall->shopAddress($stall->seen()->path('/shelves/'.$to)).($query === null ? '' : '?'.$query), 301)
             : null;
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Shop\Http;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\Related;
@@ -43,11 +44,17 @@ final readonly class PageController
             ->where('slug', $slug)
             ->where('state', ListingState::InWindow)
             ->first();
-        if ($listing === null) {
+        // Abroad, what isn't sold there has no page.
+        if ($listing === null || ! self::isSold($stall, $listing)) {
             return $this->renderer->missing($stall);
         }
 
         return ($this->keep)($request, $stall, '/goods/'.$slug, fn (): ReadyPage => $this->page($stall, $listing));
+    }
+
+    private static function isSold(Stall $stall, Listing $listing): bool
+    {
+        return $stall->seen()->isHome() || ListingFigures::of($stall, $listing)->priced() !== [];
     }
 
     private function page(Stall $stall, Listing $listing): ReadyPage

@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Shop\Sitemap;
+use WindowStall\Stall\Terms\ShopMarket;
 
 /** What search engines ask for: which pages there are, and which they needn't read. */
 final class RobotsController
@@ -23,7 +24,11 @@ final class RobotsController
             'Disallow: /checkout',
             'Disallow: /orders/',
             'Disallow: /search',
-            'Sitemap: '.$stall->shopAddress('/sitemap.xml'),
+            'Disallow: /*/search',
+            ...array_map(
+                static fn (ShopMarket $market): string => 'Sitemap: '.$stall->shopAddress($market->path('/sitemap.xml')),
+                ShopMarket::all($stall),
+            ),
         ] : ['User-agent: *', 'Disallow: /'];
 
         return new Response(implode("\n", $lines)."\n", 200, [

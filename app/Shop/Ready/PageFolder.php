@@ -100,14 +100,25 @@ final readonly class PageFolder
     /** @return list<string> paths of the pages that show several goods */
     private function lists(): array
     {
-        $paths = ['/', '/goods', '/shelves'];
-        foreach (['shelves', 'pages'] as $kind) {
-            foreach (glob($this->folder.'/current/'.$kind.'/*.html') ?: [] as $file) {
-                $paths[] = '/'.$kind.'/'.basename($file, '.html');
+        $paths = ['/'];
+        foreach ($this->markets() as $prefix) {
+            array_push($paths, ...($prefix === '' ? [] : [$prefix]), ...[$prefix.'/goods', $prefix.'/shelves']);
+            foreach (['shelves', 'pages'] as $kind) {
+                foreach (glob($this->folder.'/current'.$prefix.'/'.$kind.'/*.html') ?: [] as $file) {
+                    $paths[] = $prefix.'/'.$kind.'/'.basename($file, '.html');
+                }
             }
         }
 
         return $paths;
+    }
+
+    /** @return list<string> what addresses of each market that has pages here begin with; "" for the home market */
+    private function markets(): array
+    {
+        $pages = glob($this->folder.'/current/[a-z][a-z]{,.html}', GLOB_BRACE) ?: [];
+
+        return ['', ...array_unique(array_map(static fn (string $page): string => '/'.basename($page, '.html'), $pages))];
     }
 
     /** @return list<string> paths of the page of some goods, and of those that show them */
@@ -117,7 +128,7 @@ final readonly class PageFolder
         $shown = @file($this->folder.'/current'.self::SHOWN.$slug, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
         @unlink($this->folder.'/current'.self::SHOWN.$slug);
 
-        return ['/goods/'.$slug, ...$shown];
+        return [...array_map(static fn (string $prefix): string => $prefix.'/goods/'.$slug, $this->markets()), ...$shown];
     }
 
     /** @return bool whether it was there */

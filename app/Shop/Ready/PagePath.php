@@ -9,9 +9,12 @@ use WindowStall\Stall\StalePages;
 /** Where a page that can be kept ready stands in the shop, and what makes it stale. */
 final readonly class PagePath
 {
-    private const KEPT = '#^/((goods|shelves|pages|policies)(/[a-z0-9-]+)?)?$#D';
+    private const KEPT = '#^(?:/|(?:/[a-z]{2})?/(?:goods|shelves|pages|policies)(?:/[a-z0-9-]+)?|/[a-z]{2})$#D';
 
-    private const GOODS = '/goods/';
+    /** Of the home market, or of another below its prefix. */
+    private const GOODS = '#^(?:/[a-z]{2})?/goods/([a-z0-9-]+)$#D';
+
+    private const POLICIES = '#^(?:/[a-z]{2})?/policies(?:/|$)#';
 
     private function __construct(public string $path)
     {
@@ -32,7 +35,7 @@ final readonly class PagePath
     /** @return string|null the end of the address of the goods it is about */
     public function goods(): ?string
     {
-        return str_starts_with($this->path, self::GOODS) ? substr($this->path, strlen(self::GOODS)) : null;
+        return preg_match(self::GOODS, $this->path, $found) === 1 ? $found[1] : null;
     }
 
     /**
@@ -43,7 +46,7 @@ final readonly class PagePath
     {
         $goods = $this->goods();
         if ($goods === null) {
-            return [StalePages::FRAME, ...(str_starts_with($this->path, '/policies') ? [] : [StalePages::LISTS])];
+            return [StalePages::FRAME, ...(preg_match(self::POLICIES, $this->path) === 1 ? [] : [StalePages::LISTS])];
         }
 
         return [

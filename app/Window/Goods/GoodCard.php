@@ -8,7 +8,6 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
-use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
 use WindowStall\Support\Views\MoneyView;
@@ -39,7 +38,7 @@ final readonly class GoodCard
     public static function of(ListingFigures $f): self
     {
         $on = $f->priced();
-        $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->price?->minor, $on));
+        $prices = array_unique(array_map(static fn (VariantFigures $v): int => (int) $v->shown?->minor, $on));
         $ready = array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY));
         $buyable = array_values(array_filter($on, static fn (VariantFigures $v): bool => $v->buyable()));
 
@@ -48,7 +47,7 @@ final readonly class GoodCard
             title: $f->title->shown(),
             url: '/goods/'.$f->listing->slug,
             picture: $ready[0] ?? null,
-            price: $prices === [] ? '' : MoneyView::text(new Money(min($prices), $f->stall->currencyValue())),
+            price: $prices === [] ? '' : MoneyView::text($f->stall->seen()->money(min($prices))),
             varied: count($prices) > 1,
             soldOut: $buyable === [],
             was: count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
@@ -62,7 +61,7 @@ final readonly class GoodCard
      */
     public static function ofRow(Stall $stall, \stdClass $row, ?Picture $picture): self
     {
-        $text = static fn (mixed $minor): string => $minor === null ? '' : MoneyView::text($stall->money((int) $minor));
+        $text = static fn (mixed $minor): string => $minor === null ? '' : MoneyView::text($stall->seen()->money((int) $minor));
         $days = $row->days_min === null || $row->days_max === null
             ? null
             : new DayRange((int) $row->days_min, (int) $row->days_max);

@@ -6,6 +6,7 @@ namespace WindowStall\Window\Goods;
 
 use WindowStall\Bench\Prices\PriceHistory;
 use WindowStall\Bench\VariantFigures;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -20,6 +21,9 @@ final class ShownWas
     public static function of(Stall $stall, VariantFigures $v): array
     {
         $none = ['was' => '', 'lowest' => ''];
+        if (! $stall->seen()->isHome()) {
+            return self::abroad($stall, $v) ?? $none;
+        }
         $was = $stall->moneyOrNull($v->row->own_was_minor);
         if ($was === null || $v->price === null || $was->compare($v->price) <= 0) {
             return $none;
@@ -38,9 +42,27 @@ final class ShownWas
 
         return $refused !== null || $lowest === null
             ? $none
-            : [
-                'was' => MoneyView::text($was),
-                'lowest' => sprintf('Lowest price of the last %d days: %s', WasPrice::DAYS, MoneyView::text($lowest)),
-            ];
+            : ['was' => MoneyView::text($was), 'lowest' => self::lowest($lowest)];
+    }
+
+    /**
+     * Abroad nothing is said of a price that wasn't asked there: what is offered for less at home shows the lowest of that
+     * market's own last 30 days.
+     *
+     * @return array{was: string, lowest: string}|null
+     */
+    private static function abroad(Stall $stall, VariantFigures $v): ?array
+    {
+        $seen = $stall->seen();
+        $lowest = $v->row->own_was_minor === null ? null : PriceHistory::lowest($v->row->id, $seen->country);
+
+        return $lowest === null || $v->shown === null || $lowest <= $v->shown->minor
+            ? null
+            : ['was' => MoneyView::text($seen->money($lowest)), 'lowest' => self::lowest($seen->money($lowest))];
+    }
+
+    private static function lowest(Money $lowest): string
+    {
+        return sprintf('Lowest price of the last %d days: %s', WasPrice::DAYS, MoneyView::text($lowest));
     }
 }

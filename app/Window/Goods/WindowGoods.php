@@ -75,6 +75,14 @@ final class WindowGoods
           AND sold.days_max IS NOT NULL
         SQL;
 
+    private const DAYS_ABROAD = <<<'SQL'
+        SELECT min(days_min) AS least, max(days_max) AS most
+        FROM goods_abroad
+        WHERE stall_id = ?
+          AND market = ?
+          AND buyable
+        SQL;
+
     public function __construct(public readonly Stall $stall)
     {
     }
@@ -157,7 +165,7 @@ final class WindowGoods
     /** @return list<GoodCard> those of whose sale the seller keeps most */
     public function keepingMost(int $count): array
     {
-        $kept = $this->shown()->orderByRaw(self::KEEPING_MOST, [$this->stall->home_market]);
+        $kept = $this->shown()->orderByRaw(self::KEEPING_MOST, [$this->stall->seen()->country]);
 
         return $this->cards($kept->orderBy('id')->limit($count));
     }
@@ -212,10 +220,13 @@ final class WindowGoods
         return $this->counts;
     }
 
-    /** From the soonest to the latest of all that can be bought, at home; null where nothing is known. */
+    /** From the soonest to the latest of all that can be bought in the market; null where nothing is known. */
     public function days(): ?DayRange
     {
-        $row = DB::selectOne(self::DAYS, [$this->stall->id]);
+        $seen = $this->stall->seen();
+        $row = $seen->isHome()
+            ? DB::selectOne(self::DAYS, [$this->stall->id])
+            : DB::selectOne(self::DAYS_ABROAD, [$this->stall->id, $seen->country]);
 
         return $row?->least === null ? null : new DayRange((int) $row->least, (int) $row->most);
     }
@@ -297,7 +308,11 @@ final class WindowGoods
         }
         $this->known += array_fill_keys($ids, null);
         foreach ($this->shown()->whereKey($ids)->with(Listing::FOR_FIGURES)->get() as $listing) {
-            $this->known[$listing->id] = GoodCard::of(ListingFigures::of($this->stall, $listing));
+            $figures = ListingFigures::of($this->stall, $listing);
+            // Abroad, what isn't sold there isn't shown.
+            $this->known[$listing->id] = $this->stall->seen()->isHome() || $figures->priced() !== []
+                ? GoodCard::of($figures)
+                : null;
         }
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Window\Pages;
 use Illuminate\Support\Facades\View;
 use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
@@ -129,7 +130,7 @@ final readonly class PageRenderer
     {
         $everywhere = array_map(static fn (Section $s): array => $s->toArray(), self::everywhere($content));
         $of = hash('xxh128', serialize([$content->look->toArray(), $everywhere]));
-        $name = $galley ? 'around in the galley' : 'around';
+        $name = ($galley ? 'around in the galley' : 'around').$stall->seen()->prefix;
 
         return OncePerState::of($stall, $name, $of, fn (): array => $this->frame($stall, $content));
     }
@@ -218,7 +219,7 @@ final readonly class PageRenderer
     /** @param  array<string, mixed>  $data */
     private function lay(string $view, Stall $stall, Content $content, array $data): string
     {
-        return View::make(
+        $html = View::make(
             // @phpstan-ignore argument.type (the name is one of the shop's templates)
             'shop::'.$view,
             $data + [
@@ -228,8 +229,27 @@ final readonly class PageRenderer
                 'assets' => $this->assets,
                 'description' => '',
                 'path' => null,
+                'markets' => isset($data['path']) ? self::markets($stall, $data['soldTo'] ?? null) : [],
             ],
         )->render();
+
+        return MarketLinks::within($html, $stall->seen());
+    }
+
+    /**
+     * The markets that have a page, where there are several.
+     *
+     * @param  list<string>|null  $soldTo  countries that have it; all when null
+     * @return list<ShopMarket>
+     */
+    private static function markets(Stall $stall, ?array $soldTo): array
+    {
+        $markets = array_values(array_filter(
+            ShopMarket::all($stall),
+            static fn (ShopMarket $market): bool => $soldTo === null || in_array($market->country, $soldTo, true),
+        ));
+
+        return count($markets) > 1 ? $markets : [];
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Stall\Terms\SaidDelivery;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\WindowGoods;
 
@@ -22,17 +23,18 @@ final class TruePromises
                 'words' => 'Each page says how long its goods take.',
             ];
         }
-        $free = $stall->freeOver();
-        $flat = MoneyView::text($stall->flatDelivery());
+        $delivery = SaidDelivery::of($stall);
+        $charge = $delivery->charge === null ? null : MoneyView::text($delivery->charge);
         $promises[] = match (true) {
-            $stall->flat_delivery_minor === 0 => ['head' => 'Delivery is free', 'words' => 'Whatever you buy.'],
-            $free !== null => [
-                'head' => 'Free delivery from '.MoneyView::text($free),
-                'words' => $flat.' below that, for a whole order.',
+            $charge === null => ['head' => 'Sent to '.$stall->seenName(), 'words' => 'The basket says what that costs.'],
+            $delivery->isFree() => ['head' => 'Delivery is free', 'words' => 'Whatever you buy.'],
+            $delivery->freeOver !== null => [
+                'head' => 'Free delivery from '.MoneyView::text($delivery->freeOver),
+                'words' => $charge.' below that, for a whole order.',
             ],
-            default => ['head' => $flat.' for delivery', 'words' => 'For a whole order, however much is in it.'],
+            default => ['head' => $charge.' for delivery', 'words' => 'For a whole order, however much is in it.'],
         };
-        $promises[] = $stall->tax_on_top
+        $promises[] = ! $stall->terms($stall->seen()->country)->tax->included
             ? ['head' => 'Prices before VAT', 'words' => 'VAT is added at the checkout.']
             : ['head' => 'VAT is in the price', 'words' => 'What you read is what you pay.'];
 

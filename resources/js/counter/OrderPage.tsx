@@ -90,6 +90,12 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 <dt>Total</dt>
                 <dd>{order.total.text}</dd>
               </div>
+              {order.worth && (
+                <div className="text-[13px] text-mute">
+                  <dt>Worth, at that day’s rate</dt>
+                  <dd>{order.worth.text}</dd>
+                </div>
+              )}
               <div className="text-[13px] text-mute">
                 <dt>of which VAT</dt>
                 <dd>{order.tax.text}</dd>

@@ -167,7 +167,50 @@ function followWhere(): void {
   withoutButton();
 }
 
+/**
+ * Where the browser's languages name a country that has prices of its own, those are offered once; nobody is led there.
+ */
+function offerMarket(): void {
+  const nav = document.querySelector<HTMLElement>('[data-markets]');
+  if (nav === null) return;
+  const settled = (): boolean => {
+    try {
+      return localStorage.getItem('market') !== null;
+    } catch {
+      return true;
+    }
+  };
+  const settle = (): void => {
+    try {
+      localStorage.setItem('market', 'chosen');
+    } catch {
+      // Then it is offered again.
+    }
+  };
+  const others = [...nav.querySelectorAll<HTMLAnchorElement>('[data-market]')];
+  for (const other of others) other.addEventListener('click', settle);
+  const regions = navigator.languages.map((language) => /-([A-Z]{2})$/.exec(language)?.[1]);
+  const theirs = regions.find(
+    (region) => region === nav.dataset.markets || others.some((o) => o.dataset.market === region),
+  );
+  const link = others.find((other) => other.dataset.market === theirs);
+  if (link === undefined || settled()) return;
+  const offer = document.createElement('p');
+  offer.className = 'market-offer';
+  const go = link.cloneNode(true) as HTMLAnchorElement;
+  go.textContent = `See prices for ${link.textContent}`;
+  go.addEventListener('click', settle);
+  const stay = Object.assign(document.createElement('button'), { type: 'button', textContent: 'Stay here' });
+  stay.addEventListener('click', () => {
+    settle();
+    offer.remove();
+  });
+  offer.append(go, ' ', stay);
+  document.querySelector('.skip')?.after(offer);
+}
+
 showBasketCount();
+offerMarket();
 followNumbers();
 followWhere();
 window.addEventListener('pageshow', showBasketCount);

@@ -15,6 +15,7 @@
 @foreach ($social as $way)<li><a href="{{ $way['href'] }}" rel="me noopener">{{ $way['words'] }}</a></li>
 @endforeach
 </ul>@endif
-<p class="quiet">{{ $stall->tax_on_top ? 'VAT is added at the checkout.' : 'Prices include VAT.' }} We send to
+<p class="quiet">{{ $stall->terms($stall->seen()->country)->tax->included
+    ? 'Prices include VAT.' : 'VAT is added at the checkout.' }} We send to
     {{ WindowStall\Stall\Terms\Places::said($stall) }}.</p>
 </footer>

@@ -89,7 +89,7 @@ final class WhereItGoesTest extends AppTestCase
         $this->make($far)->assertOk()->assertJsonPath('words', 'A place was made: Hawaii and Alaska');
         self::assertStringStartsWith('No rate is known for the United States', $this->where()['places'][1]['note']);
         DB::table('markets')->where('market', 'US')->update(['tax_bp' => 0]);
-        self::assertSame('', $this->where()['places'][1]['note']);
+        self::assertSame('In the shop it has price lists of its own for the United States (GBP).', $this->where()['places'][1]['note']);
         $this->make(['covers' => [['country' => 'US', 'parts' => ['US-XX', 'GB-SCT']]]])->assertUnprocessable();
         $listing = $this->world->inWindow($this->stall);
         $ask = ['lines' => [['variant' => $listing->variants()->value('id'), 'pieces' => 1]], 'country' => 'US'];

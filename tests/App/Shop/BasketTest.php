@@ -138,11 +138,11 @@ final class BasketTest extends AppTestCase
         $other = $this->world->inWindow($this->stall, Items::item([Items::variant('can')], 'Can', id: 'can'));
         $this->tells($this->variant, 6, 9);
         $this->shopper->put($other->variants()->firstOrFail());
-        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 3, 'seen' => '1595 3 to 5 days']);
+        $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 3, 'seen' => 'GBP1595 3 to 5 days']);
         $this->shopper->send('get', '/basket')->assertSee('now costs £12.34. It was £15.95 when you chose it.');
 
         $page = (string) $this->shopper->send('get', '/basket')->getContent();
-        self::assertSame(1, preg_match('/name="seen" value="(1234 [^"]+)"/', $page, $said));
+        self::assertSame(1, preg_match('/name="seen" value="(GBP1234 [^"]+)"/', $page, $said));
         $this->shopper->send('post', '/basket/'.$this->row()->id, ['quantity' => 2, 'seen' => $said[1] ?? '']);
         $this->shopper->send('get', '/basket')->assertDontSee('when you chose it')->assertSee('£24.68');
     }

@@ -33,7 +33,7 @@ final class BuyTest extends AppTestCase
         $this->stall = $this->world->stall();
         $this->variant = $this->world->inWindow($this->stall)->variants()->firstOrFail();
         $this->shopper = new Shopper($this, $this->stall);
-        $this->supplierSays(50);
+        $this->world->supplierSays(50);
     }
 
     public function test_a_basket_adds_up_with_delivery_and_vat(): void
@@ -194,7 +194,7 @@ final class BuyTest extends AppTestCase
     {
         $this->shopper->put($this->variant);
         $this->shopper->checkOut();
-        $this->supplierSays(0);
+        $this->world->supplierSays(0);
         self::assertSame(OrderState::SoldOut, $this->shopper->pay($this->shopper->order())->state);
     }
 
@@ -314,27 +314,5 @@ final class BuyTest extends AppTestCase
             ->withHeaders(['Sec-Fetch-Site' => 'cross-site'])
             ->post($this->stall->shopAddress('/basket'), ['listing' => 1])
             ->assertForbidden();
-    }
-
-    /** Puts the fixture's variants on Oakum's shelves with that much stock, so that it can be asked. */
-    private function supplierSays(int $pieces): void
-    {
-        foreach (['a', 'b'] as $n => $id) {
-            \WindowStall\Standins\Oakum\Books::table('variants')->updateOrInsert(
-                ['id' => $id],
-                [
-                    'item_id' => 'T-TEST',
-                    'position' => $n,
-                    'sku' => 'SKU-'.$id,
-                    'barcode' => '2000000000000',
-                    'options' => '{}',
-                    'cost' => 540,
-                    'rrp' => 1,
-                    'grams' => 300,
-                    'stock' => json_encode(['GB' => $pieces]),
-                    'picture' => 0,
-                ],
-            );
-        }
     }
 }

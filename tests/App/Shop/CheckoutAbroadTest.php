@@ -27,6 +27,7 @@ final class CheckoutAbroadTest extends AppTestCase
         $this->travelTo('2026-12-07 09:00');
         $this->stall = $this->world->stall();
         $this->world->market($this->stall, 'IE', 410, ['tax_bp' => 2_300]);
+        $this->world->market($this->stall, 'US', 900);
         $this->variant = $this->world->inWindow($this->stall)->variants()->firstOrFail();
         $this->place(['covers' => [['country' => 'IE']], 'ways' => [
             ['name' => 'plain', 'charge' => ['by' => 'flat', 'amount' => '5.95']],
@@ -104,7 +105,6 @@ final class CheckoutAbroadTest extends AppTestCase
 
     public function test_where_addresses_name_a_state_it_is_asked_for_and_reaches_the_supplier(): void
     {
-        $this->world->market($this->stall, 'US', 900);
         $this->place(['covers' => [['country' => 'US']], 'ways' => [['charge' => ['by' => 'flat', 'amount' => '8.00']]]]);
         $there = ['country' => 'US', 'postcode' => '97201', 'town' => 'Portland', 'total' => 2_395];
         $this->shopper->send('post', '/checkout', ['country' => 'US', 'look' => '1'])->assertSee('Oregon')->assertSee('>State<', escape: false);

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Shop\Http\ListController;
+use WindowStall\Shop\Http\PageController;
+use WindowStall\Shop\Http\PapersController;
+use WindowStall\Shop\Http\RobotsController;
+
+// What shoppers look around in: at the shop's own address for the home market, and below "/ie" for another.
+Route::get('/', [PageController::class, 'home'])->name('home');
+Route::get('/goods/{slug}', [PageController::class, 'goods'])
+    ->name('goods')
+    ->where('slug', '[a-z0-9-]+');
+Route::get('/goods', [ListController::class, 'all'])->name('goods.all');
+Route::get('/shelves', [ListController::class, 'shelves'])->name('shelves');
+Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
+    ->name('shelf')
+    ->where('slug', '[a-z0-9-]+');
+Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap');
+Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');
+Route::get('/pages/{slug}', [PapersController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
+Route::get('/policies/{kind}', [PapersController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
+Route::get('/search', [ListController::class, 'search'])->name('search');
+Route::get('/search/suggest', [ListController::class, 'suggest'])->middleware('throttle:240,1')->name('suggest');
+Route::get('/tagged/{tag}', [ListController::class, 'tagged'])
+    ->name('tagged')
+    ->where('tag', '[a-z0-9-]+');
