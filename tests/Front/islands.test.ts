@@ -157,6 +157,42 @@ describe('the page of one of the goods', () => {
   });
 });
 
+describe('a shop with several markets', () => {
+  const MARKETS = `<a class="skip" href="#main">To the goods</a><nav data-markets="GB"><b>United Kingdom, GBP</b>
+    <a href="/ie" data-market="IE">Ireland, EUR</a><a href="/nl" data-market="NL">Netherlands, EUR</a></nav>`;
+  const open = (languages: string[]) => {
+    vi.spyOn(navigator, 'languages', 'get').mockReturnValue(languages);
+    return begin(MARKETS, () => import('../../resources/shop/islands/shop'));
+  };
+  const offer = () => document.querySelector('.market-offer');
+  beforeEach(() => localStorage.clear());
+  afterEach(() => vi.restoreAllMocks());
+
+  it('offers prices of the country that the browser names, once, and leads nobody there', async () => {
+    await open(['ga', 'en-IE', 'nl-NL']);
+    expect(offer()?.textContent).toContain('See prices for Ireland, EUR');
+    expect(at<HTMLAnchorElement>('.market-offer a').getAttribute('href')).toBe('/ie');
+    at('.market-offer button').click();
+    expect(offer()).toBeNull();
+    await open(['en-IE']);
+    expect(offer()).toBeNull();
+  });
+
+  it('offers nothing to whoever is at home, or where no market is named', async () => {
+    for (const languages of [['en-GB', 'en-IE'], ['en'], ['fr-FR']]) {
+      await open(languages);
+      expect(offer()).toBeNull();
+    }
+  });
+
+  it('takes a choice of market for settled', async () => {
+    await open(['en-GB']);
+    at('[data-market=NL]').click();
+    await open(['en-IE']);
+    expect(offer()).toBeNull();
+  });
+});
+
 describe('a basket', () => {
   const line = (id: string, quantity: string) => `
     <li><form action="/basket/${id}" method="post"><input id="q${id}" name="quantity" type="number" min="1" max="99"

@@ -48,7 +48,8 @@ final class RunBench extends Command
         $this->line(
             sprintf('  %-14s %12s %10s %12s %10s %8s', '', 'shop req/s', 'p95 ms', 'file req/s', 'p95 ms', 'ratio'),
         );
-        foreach (['home' => '/', 'product page' => '/goods/'.$listing->slug] as $name => $path) {
+        $pages = ['home' => '/', 'product page' => '/goods/'.$listing->slug, 'in Ireland' => '/ie/goods/'.$listing->slug];
+        foreach ($pages as $name => $path) {
             $this->page($stall, $name, $path);
         }
         $this->line('');

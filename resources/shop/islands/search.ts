@@ -57,7 +57,9 @@ function suggest(form: HTMLFormElement): void {
       return;
     }
     under = new AbortController();
-    const answer = await fetch(`${form.action}/suggest?q=${encodeURIComponent(typed)}`, { signal: under.signal });
+    const answer = await fetch(`${form.getAttribute('action') ?? '/search'}/suggest?q=${encodeURIComponent(typed)}`, {
+      signal: under.signal,
+    });
     if (!answer.ok) return;
     const said = (await answer.json()) as Suggested;
     const links = [
