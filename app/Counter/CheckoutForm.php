@@ -11,6 +11,7 @@ use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Shop\Basket;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
@@ -44,6 +45,7 @@ final readonly class CheckoutForm
      * @param  array<string, string>  $errors  a sentence for each field that can't be read
      * @param  int|null  $way  which of the place's ways; null where none was chosen
      * @param  bool  $news  whether they agreed to {@see CONSENT}
+     * @param  PayMethod|null  $by  how they mean to pay; null where they didn't choose
      */
     private function __construct(
         public array $countries,
@@ -53,6 +55,7 @@ final readonly class CheckoutForm
         public array $errors,
         public ?int $way,
         public bool $news = false,
+        public ?PayMethod $by = null,
     ) {
     }
 
@@ -69,7 +72,15 @@ final readonly class CheckoutForm
             $typed += ['email' => $order->email, 'name' => $order->name, 'street' => $order->street, 'town' => $order->town];
         }
 
-        return new self(self::countries($stall), $to->country, AddressForm::of($to->country), $typed, [], $way);
+        return new self(
+            countries: self::countries($stall),
+            country: $to->country,
+            form: AddressForm::of($to->country),
+            typed: $typed,
+            errors: [],
+            way: $way,
+            by: $order === null ? null : PayMethod::tryFrom($order->pay_method),
+        );
     }
 
     public static function read(Request $request, Stall $stall): self
@@ -102,6 +113,7 @@ final readonly class CheckoutForm
             errors: $errors,
             way: preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null,
             news: $request->input('news') === '1',
+            by: PayMethod::tryFrom(Typed::text($request, 'by')),
         );
     }
 
@@ -120,7 +132,7 @@ final readonly class CheckoutForm
     /** The same, with nothing found fault with. */
     public function unjudged(): self
     {
-        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way, $this->news);
+        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way, $this->news, $this->by);
     }
 
     /** @return list<string> */

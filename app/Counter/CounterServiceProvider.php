@@ -7,6 +7,8 @@ namespace WindowStall\Counter;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Counter\Letters\Letter;
+use WindowStall\Counter\Payment\DemoPayments;
+use WindowStall\Counter\Payment\PaymentConnector;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Shelves\SoldLately;
@@ -22,6 +24,7 @@ final class CounterServiceProvider extends ServiceProvider
         $this->app->bind(SoldLately::class, SoldLatelyHere::class);
         $this->app->bind(CodeUses::class, CodeUsesHere::class);
         $this->app->bind(DeliveredLately::class, DeliveredLatelyHere::class);
+        $this->app->bind(PaymentConnector::class, DemoPayments::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }
 

@@ -53,6 +53,10 @@ use WindowStall\Stall\Stall;
  * @property int $handling_minor
  * @property int $fee_bp
  * @property int $fee_fixed_minor
+ * @property string $pay_method {@see \WindowStall\Core\Payment\PayMethod}
+ * @property bool $pay_live whether it is paid for real, or tried out
+ * @property Carbon|null $pending_since its shopper ordered a transfer then, whose money isn't there yet
+ * @property Carbon|null $disputed_at its payer told their bank then that they don't owe it
  * @property string|null $payment_id
  * @property string|null $pay_at the page where the shopper pays
  * @property Carbon|null $settling_until somebody settles its payment until then
@@ -75,6 +79,9 @@ final class Order extends Model
             'awaited_since' => 'datetime',
             'tax_on_top' => 'boolean',
             'policies' => 'array',
+            'pay_live' => 'boolean',
+            'pending_since' => 'datetime',
+            'disputed_at' => 'datetime',
         ];
     }
 

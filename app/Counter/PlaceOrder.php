@@ -6,6 +6,9 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Jobs\SettlePayment;
+use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Offers\Code;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Shop\Basket;
@@ -22,14 +25,23 @@ final readonly class PlaceOrder
     }
 
     /** @param  array<string, string>  $address email, name, street, town, part, postcode */
-    public function __invoke(Stall $stall, Basket $basket, BasketContents $contents, array $address): Order
-    {
-        return DB::transaction(function () use ($stall, $basket, $contents, $address): Order {
+    public function __invoke(
+        Stall $stall,
+        Basket $basket,
+        BasketContents $contents,
+        array $address,
+        PayMethod $by = PayMethod::Card,
+    ): Order {
+        $connection = PaymentConnection::of($stall);
+        $order = DB::transaction(function () use ($stall, $basket, $contents, $address, $by, $connection): Order {
             $number = OrderNumbers::next($stall);
             $known = Order::query()
                 ->where('basket_id', $basket->id)
                 ->where('basket_hash', $contents->hash())
                 ->where('state', OrderState::AwaitingPayment)
+                ->where('pay_method', $by)
+                ->where('pay_live', $connection->live)
+                ->whereNull('pending_since')
                 ->first();
             $to = $contents->delivery->to->country;
             $tax = $stall->terms($to)->tax;
@@ -46,6 +58,7 @@ final readonly class PlaceOrder
                 return $known;
             }
             [$duty, $handling] = self::atTheBorder($stall, $contents);
+            $fees = $connection->terms($by, $stall);
             $order = Order::query()->create(
                 $facts + [
                     'stall_id' => $stall->id,
@@ -63,8 +76,10 @@ final readonly class PlaceOrder
                     'total_minor' => $contents->totals->total->minor,
                     'discount_minor' => $contents->codes->off(),
                     'tax_bp' => intdiv($tax->rate->millionths, 100),
-                    'fee_bp' => $stall->payment_fee_bp,
-                    'fee_fixed_minor' => $stall->payment_fee_fixed_minor,
+                    'pay_method' => $by,
+                    'pay_live' => $connection->live,
+                    'fee_bp' => $fees->fee === null ? $stall->payment_fee_bp : intdiv($fees->fee->millionths, 100),
+                    'fee_fixed_minor' => $fees->fixed->minor ?? $stall->payment_fee_fixed_minor,
                     'tax_on_top' => ! $tax->included,
                     'platform_bp' => $stall->platform_fee_bp,
                     'returns_bp' => $stall->returns_bp,
@@ -95,6 +110,23 @@ final readonly class PlaceOrder
 
             return $order->refresh();
         }, attempts: 3);
+        $this->letGoOthers($order);
+
+        return $order;
+    }
+
+    /** What the same basket was before isn't paid any more: what nobody approved yet of it is let go. */
+    private function letGoOthers(Order $order): void
+    {
+        $others = Order::query()
+            ->where('basket_id', $order->basket_id)
+            ->whereKeyNot($order->id)
+            ->where('state', OrderState::AwaitingPayment)
+            ->whereNotNull('payment_id')
+            ->whereNull('pending_since');
+        foreach ($others->pluck('id') as $other) {
+            SettlePayment::dispatch((int) $other, letGo: true);
+        }
     }
 
     /** @return array{int, int} duty and handling that are expected, in minor units */

@@ -21,18 +21,22 @@ final class Reservations
     /** How long pieces are kept aside; minutes. */
     private const MINUTES = 10;
 
+    /** The same while a bank has a transfer in hand. */
+    public const WHILE_PENDING = 5 * 24 * 60;
+
     /**
      * Takes the pieces of an order aside, or keeps them for longer.
      *
      * @param  Order  $order  with its lines
      * @param  bool  $whateverIsLeft  for an order whose money is taken already
+     * @param  int  $minutes  how long they are kept aside
      *
      * @throws SoldOut naming the first line that can't be had; then nothing is taken aside
      */
-    public function make(Order $order, bool $whateverIsLeft = false): void
+    public function make(Order $order, bool $whateverIsLeft = false, int $minutes = self::MINUTES): void
     {
-        DB::transaction(function () use ($order, $whateverIsLeft): void {
-            $until = now()->addMinutes(self::MINUTES);
+        DB::transaction(function () use ($order, $whateverIsLeft, $minutes): void {
+            $until = now()->addMinutes($minutes);
             $locked = Order::query()
                 ->whereKey($order->id)
                 ->where('state', OrderState::AwaitingPayment)

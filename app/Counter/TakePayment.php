@@ -6,8 +6,10 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
@@ -63,6 +65,15 @@ final readonly class TakePayment
           AND line.listing_variant_id = bought.listing_variant_id
         SQL;
 
+    private const BACK = <<<'SQL'
+        INSERT INTO basket_lines AS line (stall_id, basket_id, listing_variant_id, quantity)
+        SELECT basket.stall_id, basket.id, bought.listing_variant_id, least(bought.pieces, :most::int)
+        FROM (%s) AS bought
+        JOIN baskets AS basket ON basket.id = :basket
+        WHERE bought.listing_variant_id IS NOT NULL
+        ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(99, line.quantity + excluded.quantity)
+        SQL;
+
     public function __construct(
         private PaymentService $payment,
         private Reservations $reservations,
@@ -77,7 +88,7 @@ final readonly class TakePayment
             return $order->refresh();
         }
         try {
-            $this->settle($order->refresh()->load('lines'), $letGo);
+            $this->settle($order->refresh()->load(['lines', 'stall']), $letGo);
         } catch (PaymentTrouble $trouble) {
             $this->waiting($order)->update(['payment_trouble' => $trouble->getMessage()]);
         } finally {
@@ -105,14 +116,14 @@ final readonly class TakePayment
 
     private function settle(Order $order, bool $letGo): void
     {
-        $payment = (string) $order->payment_id;
-        $state = $this->payment->state($payment);
-        match ($state) {
+        $said = $this->payment->state($order);
+        match ($said->state) {
             PaymentState::Open, PaymentState::Declined => $letGo
-                ? $this->letGo($order, $payment)
-                : $this->notYet($order, $state),
+                ? $this->letGo($order)
+                : $this->notYet($order, $said->state),
+            PaymentState::Pending => $this->pending($order),
             PaymentState::Void, PaymentState::Refunded => $this->lapsed($order),
-            PaymentState::Authorised => $this->take($order, $payment),
+            PaymentState::Authorised => $this->take($order),
             PaymentState::Captured => $this->captured($order),
         };
     }
@@ -120,40 +131,100 @@ final readonly class TakePayment
     private function notYet(Order $order, PaymentState $state): void
     {
         $this->reservations->release($order);
+        $this->backInBasket($order);
         $this->waiting($order)->update([
-            'payment_trouble' => $state === PaymentState::Declined ? 'The card was declined. Nothing was charged.' : null,
+            'pending_since' => null,
+            'payment_trouble' => $state === PaymentState::Declined
+                ? PayMethod::from($order->pay_method)->declined().' Nothing was charged.'
+                : null,
         ]);
     }
 
-    private function letGo(Order $order, string $payment): void
+    private function letGo(Order $order): void
     {
-        $this->payment->void($payment);
+        $this->payment->void($order);
         $this->lapsed($order);
+    }
+
+    /**
+     * The shopper has ordered a transfer: the pieces stay aside until the bank pays, and are in the basket no more. After
+     * days without money it is let go.
+     */
+    private function pending(Order $order): void
+    {
+        if ($order->pending_since?->isBefore(now()->subMinutes(Reservations::WHILE_PENDING))) {
+            $this->letGo($order);
+
+            return;
+        }
+        try {
+            $this->reservations->make($order, minutes: Reservations::WHILE_PENDING);
+        } catch (SoldOut $out) {
+            $this->soldOut($order, $out);
+
+            return;
+        }
+        DB::transaction(function () use ($order): void {
+            $first = $this->waiting($order)->whereNull('pending_since')->update([
+                'pending_since' => now(),
+                'payment_trouble' => null,
+            ]);
+            if ($first === 1) {
+                $this->outOfBasket($order);
+            }
+        }, attempts: 3);
     }
 
     private function lapsed(Order $order): void
     {
         $this->reservations->release($order);
+        $this->backInBasket($order);
         $this->waiting($order)->update(['state' => OrderState::PaymentLapsed]);
     }
 
     /**
      * An approved payment is captured when every line can still be had; otherwise it is let go and nothing is charged.
      */
-    private function take(Order $order, string $payment): void
+    private function take(Order $order): void
     {
         try {
             $this->reservations->make($order);
             $this->live->check($order);
         } catch (SoldOut $out) {
-            $this->reservations->release($order);
-            $this->payment->void($payment);
-            $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
+            $this->soldOut($order, $out);
 
             return;
         }
-        $this->payment->capture($payment);
+        $this->payment->capture($order);
         $this->paid($order);
+    }
+
+    private function soldOut(Order $order, SoldOut $out): void
+    {
+        $this->reservations->release($order);
+        $this->payment->void($order);
+        $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
+    }
+
+    /** Only what was bought leaves the basket: what was put in since the order was placed stays. */
+    private function outOfBasket(Order $order): void
+    {
+        DB::delete(sprintf(self::BOUGHT_WHOLLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
+        DB::update(sprintf(self::BOUGHT_PARTLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
+    }
+
+    /** Where the money of a transfer never came, its goods lie in the basket again. */
+    private function backInBasket(Order $order): void
+    {
+        DB::transaction(function () use ($order): void {
+            if ($this->waiting($order)->whereNotNull('pending_since')->update(['pending_since' => null]) === 1) {
+                DB::insert(sprintf(self::BACK, self::BOUGHT), [
+                    'order' => $order->id,
+                    'basket' => $order->basket_id,
+                    'most' => BasketLine::MOST_PIECES,
+                ]);
+            }
+        }, attempts: 3);
     }
 
     private function captured(Order $order): void
@@ -183,9 +254,9 @@ final readonly class TakePayment
             return false;
         }
         $this->toSuppliers($order);
-        // Only what was bought leaves the basket: what was put in since the order was placed stays.
-        DB::delete(sprintf(self::BOUGHT_WHOLLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
-        DB::update(sprintf(self::BOUGHT_PARTLY, self::BOUGHT), ['order' => $order->id, 'basket' => $order->basket_id]);
+        if ($order->pending_since === null) {
+            $this->outOfBasket($order);
+        }
         TellShelves::of($order);
 
         return true;

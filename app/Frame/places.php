@@ -55,6 +55,11 @@ return [
         'It is said under “Your rules” on Drift.',
     ],
     [
+        'How shoppers pay',
+        'counter.payment',
+        'payment card bank transfer later pay method checkout test live key fee merchant account',
+    ],
+    [
         'Price board',
         'pricing',
         'price prices pricing profit margin markup was sale loss floor earn',

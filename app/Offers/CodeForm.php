@@ -7,7 +7,6 @@ namespace WindowStall\Offers;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\Intl\Countries;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Basket\Codes\CodeNotation;
 use WindowStall\Core\Basket\Codes\TypedCode;
@@ -15,6 +14,7 @@ use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\TypedCountries;
 
 /**
  * A code as a seller says it: {code?, singles?, off, holds: {by, values?}, countries?, starts?, ends?, most_uses?, most_each?,
@@ -43,7 +43,7 @@ final class CodeForm
             'singles' => $f->flag('singles', false),
             'reduction' => CodeNotation::write(CodeNotation::read($f, 'off', $currency)),
             'holds' => self::holds($stall, $f),
-            'countries' => self::countries($f),
+            'countries' => TypedCountries::read($f, 'countries'),
             'starts_at' => self::moment($stall, $f, 'starts'),
             'ends_at' => self::moment($stall, $f, 'ends'),
             'most_uses' => $whole('most_uses'),
@@ -120,26 +120,6 @@ final class CodeForm
         }
 
         return ['by' => $by, 'values' => $ids];
-    }
-
-    /** @return list<string> */
-    private static function countries(Fields $f): array
-    {
-        $countries = $f->get('countries') ?? [];
-        if (! is_array($countries) || ! array_is_list($countries)) {
-            $f->problem('countries', 'A list belongs here.');
-
-            return [];
-        }
-        foreach ($countries as $country) {
-            if (! is_string($country) || ! Countries::exists($country)) {
-                $f->problem('countries', 'Choose countries from the list.');
-
-                return [];
-            }
-        }
-
-        return array_values(array_unique($countries));
     }
 
     private static function moment(Stall $stall, Fields $f, string $at): ?Carbon

@@ -439,6 +439,28 @@ export interface OrderView {
   trouble: string | null;
   statusUrl: string;
   canRefund: boolean;
+  paidBy: string;
+  disputed: string;
+}
+
+export interface PayMethodView {
+  method: string;
+  words: string;
+  on: boolean;
+  to: string;
+  fee: string;
+  ownFee: boolean;
+  written: WrittenMethodView;
+}
+
+export interface PaymentView {
+  live: boolean;
+  ownTest: boolean;
+  hasLive: boolean;
+  heard: string;
+  newsTo: string;
+  methods: PayMethodView[];
+  currency: string;
 }
 
 export interface StepView {
@@ -461,6 +483,15 @@ export interface SupplierOrderView {
   promised: string | null;
   trouble: string | null;
   canTryAgain: boolean;
+}
+
+export interface WrittenMethodView {
+  on: boolean;
+  countries: string[];
+  least: string;
+  most: string;
+  fee: string;
+  fixed: string;
 }
 
 export interface CoverView {

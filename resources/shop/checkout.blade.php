@@ -46,7 +46,12 @@
 <details class="code"><summary>I have a code</summary><label class="sr" for="code">Code</label><input id="code" name="code"
     type="text" autocapitalize="characters" autocomplete="off"> <button type="submit" name="use" value="1" class="small"
     formnovalidate>Use it</button></details>
+@if (count($methods) > 1)<fieldset class="ways" data-methods><legend>How you pay</legend>
+@foreach ($methods as $method)<label><input type="radio" name="by" value="{{ $method->value }}"
+    @checked($method === ($form->by ?? $methods[0]))><span><b>{{ $method->words() }}</b> {{ $method->means() }}</span></label>
+@endforeach</fieldset>@endif
 <button type="submit" class="button wide" id="to-pay" data-pay>Go on to pay {{ $text($basket->totals->total) }}</button>
+@if (! $live)<p class="quiet">Payments are only tried out here: no money moves.</p>@endif
 @if ($policies !== [])<p class="quiet">You buy under these terms: @foreach ($policies as $kind => $version)<a
     href="/policies/{{ $kind }}">{{ $version->kind->heading() }}</a>@if (! $loop->last), @endif @endforeach</p>@endif
 </form>

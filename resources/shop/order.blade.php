@@ -18,16 +18,20 @@
 <p><a class="button" href="/basket">Back to the basket</a></p>
 @elseif ($state === 'refunding')
 <h1>Money on its way back</h1>
-<p role="status">{{ $text($order->total_minor) }} goes back to your card. The goods couldn’t be sent; we are sorry.</p>
+<p role="status">{{ $text($order->total_minor) }} goes back the way it came. The goods couldn’t be sent; we are sorry.</p>
 <p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'refunded')
 <h1>Refunded</h1>
-<p role="status">{{ $text($order->total_minor) }} went back to your card. The goods couldn’t be sent; we are sorry.</p>
+<p role="status">{{ $text($order->total_minor) }} went back the way it came. The goods couldn’t be sent; we are sorry.</p>
 <p><a class="button" href="/">Back to the stall</a></p>
 @elseif ($state === 'payment_lapsed')
 <h1>Not paid</h1>
 <p class="trouble" role="alert">This payment was let go. Nothing was charged.</p>
 <p><a class="button" href="/basket">Back to the basket</a></p>
+@elseif ($order->pending_since !== null)
+<p class="quiet">Order {{ $order->number }}</p><h1>Your bank sends the money</h1>
+<p role="status">What you bought is kept for you. It is packed once {{ $text($order->total_minor) }} are here; this page will say so.
+    You needn’t pay again.</p>
 @elseif ($again)
 <h1>One moment</h1>
 <p role="status">{{ $order->payment_trouble ?? 'Your payment is being looked at.' }} This page looks again by itself;

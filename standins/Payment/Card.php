@@ -8,6 +8,7 @@ namespace WindowStall\Standins\Payment;
 enum Card: string
 {
     case Approves = 'approves';
+    case Second = 'second';
     case Declines = 'declines';
     case Slow = 'slow';
 
@@ -15,6 +16,7 @@ enum Card: string
     {
         return match ($this) {
             self::Approves => '9000 0000 0000 0001',
+            self::Second => '9000 0000 0000 0004',
             self::Declines => '9000 0000 0000 0002',
             self::Slow => '9000 0000 0000 0003',
         };
@@ -24,6 +26,7 @@ enum Card: string
     {
         return match ($this) {
             self::Approves => 'approves at once',
+            self::Second => 'asks its holder once more',
             self::Declines => 'is declined',
             self::Slow => 'approves after 4 seconds, and takes 15 to confirm',
         };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { tidied, type WrittenWay } from '@/delivery/written';
-import { percentOf, sent, shareOf, fresh } from '@/offers/written';
+import { percentOf, shareOf } from '@/lib/share';
+import { sent, fresh } from '@/offers/written';
 
 describe('a share', () => {
   it.each([

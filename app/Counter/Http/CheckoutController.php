@@ -9,10 +9,13 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\RedirectResponse as Redirect;
 use WindowStall\Core\Basket\Codes\TypedCode;
+use WindowStall\Core\Payment\MethodTerms;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Said;
 use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\PlaceOrder;
@@ -91,8 +94,12 @@ final readonly class CheckoutController
                 409,
             );
         }
+        $by = self::method(self::offered($stall, $contents), $form);
+        if ($by === null) {
+            return $this->page($stall, $contents, $form, 'Choose how you want to pay.', 409);
+        }
         try {
-            $order = $place($stall, $basket, $contents, $form->typed);
+            $order = $place($stall, $basket, $contents, $form->typed, $by);
             if ($form->news) {
                 SignUps::agree($stall, $form->typed['email'], CheckoutForm::CONSENT, 'checkout');
             }
@@ -104,6 +111,34 @@ final readonly class CheckoutController
         } catch (Said $said) {
             return $this->page($stall, $contents, $form, $said->getMessage(), 503);
         }
+    }
+
+    /** @return list<PayMethod> by which it can be paid */
+    private static function offered(Stall $stall, BasketContents $contents): array
+    {
+        return array_map(
+            static fn (MethodTerms $terms): PayMethod => $terms->method,
+            PaymentConnection::of($stall)->offered(
+                $stall,
+                $contents->delivery->to->country,
+                $contents->market->worth($contents->totals->total),
+            ),
+        );
+    }
+
+    /**
+     * What was chosen, where it is offered; what there is no choice about; null where it has to be chosen.
+     *
+     * @param  list<PayMethod>  $offered
+     */
+    private static function method(array $offered, CheckoutForm $form): ?PayMethod
+    {
+        return match (true) {
+            $form->by !== null && in_array($form->by, $offered, true) => $form->by,
+            // Whoever asked for one that isn't offered there chooses again.
+            $form->by !== null => null,
+            default => $offered[0] ?? null,
+        };
     }
 
     /** Whether the total that was shown is the one there is now: as many of the same currency. */
@@ -151,6 +186,8 @@ final readonly class CheckoutController
                 'form' => $form,
                 'trouble' => $trouble,
                 'policies' => PolicyVersion::now($stall),
+                'methods' => self::offered($stall, $contents),
+                'live' => PaymentConnection::of($stall)->live,
             ]),
             $status,
             private: true,

@@ -27,14 +27,17 @@ final class CounterController
     {
         $page = Order::of($stall)
             ->with(['lines', 'supplierOrders'])
-            ->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])
+            // What isn't paid is no order yet, but where a bank has its money in hand.
+            ->where(static fn ($q) => $q
+                ->whereNotIn('state', [OrderState::AwaitingPayment, OrderState::PaymentLapsed])
+                ->orWhereNotNull('pending_since'))
             ->orderByDesc('id')
             ->cursorPaginate(40, cursor: Cursors::byId($request));
 
         return Inertia::render('counter/CounterPage', [
             'orders' => collect($page->items())->map(fn (Order $o): OrderRowView => OrderRowView::of($o))->all(),
             'letters' => Letter::of($stall)->where('open', true)->count(),
-            'unpaid' => Order::of($stall)->where('state', OrderState::AwaitingPayment)->count(),
+            'unpaid' => Order::of($stall)->where('state', OrderState::AwaitingPayment)->whereNull('pending_since')->count(),
             'next' => $page->nextCursor()?->encode(),
             'previous' => $page->previousCursor()?->encode(),
             'shopUrl' => $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),

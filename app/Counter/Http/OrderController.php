@@ -102,6 +102,8 @@ final readonly class OrderController
 
         return match (true) {
             $order->awaited_since !== null && $order->awaited_since->isAfter(now()->subSeconds(self::PATIENCE)) => '/orders/'.$order->token,
+            // The bank has it in hand; that takes days, not seconds.
+            $order->pending_since !== null => null,
             // Nobody has looked yet, or the answer was lost: asked for again.
             $order->awaited_since !== null, $still => '/orders/'.$order->token.'/paid',
             default => null,

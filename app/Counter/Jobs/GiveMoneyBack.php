@@ -39,12 +39,12 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(PaymentService $payment): void
     {
         $refunding = fn () => Order::query()->whereKey($this->orderId)->where('state', OrderState::Refunding);
-        $order = $refunding()->first();
+        $order = $refunding()->with('stall')->first();
         if ($order === null) {
             return;
         }
         try {
-            $payment->refund((string) $order->payment_id);
+            $payment->refund($order);
         } catch (PaymentTrouble) {
             $refunding()->update([
                 'payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing '.

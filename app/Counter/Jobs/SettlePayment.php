@@ -24,21 +24,22 @@ final class SettlePayment implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public int $uniqueFor = 300;
 
-    public function __construct(public readonly int $orderId)
+    /** @param  bool  $letGo  what nobody approved yet isn't waited for any more */
+    public function __construct(public readonly int $orderId, public readonly bool $letGo = false)
     {
         $this->onQueue('payments');
     }
 
     public function uniqueId(): string
     {
-        return (string) $this->orderId;
+        return $this->orderId.($this->letGo ? ' let go' : '');
     }
 
     public function handle(TakePayment $take): void
     {
         $order = Order::query()->with('stall')->find($this->orderId);
         if ($order !== null) {
-            $take($order, letGo: $order->created_at->isBefore(now()->subHours(self::PATIENCE)));
+            $take($order, letGo: $this->letGo || $order->created_at->isBefore(now()->subHours(self::PATIENCE)));
         }
     }
 }

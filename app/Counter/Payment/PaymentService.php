@@ -4,22 +4,18 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Payment;
 
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Http\Client\PendingRequest;
-use Illuminate\Http\Client\Response;
+use Illuminate\Support\Facades\URL;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Order;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Outbound\Outside;
-use WindowStall\Support\Outbound\TooLarge;
-use WindowStall\Support\Outbound\Unreachable;
-use WindowStall\Support\Refusal;
 
-/**
- * Speaks with the payment service: a payment is opened, the shopper approves it there, and it is captured or let go
- * from here.
- */
-final class PaymentService
+/** The payment of an order at its stall's payment service: opened here, approved by the shopper there, captured or let go here. */
+final readonly class PaymentService
 {
+    public function __construct(private PaymentConnector $connector)
+    {
+    }
+
     /**
      * Opens the order's payment, or finds the one it has.
      *
@@ -30,85 +26,50 @@ final class PaymentService
      */
     public function open(Order $order, Stall $stall, ?int $seconds = null): string
     {
-        $said = $this->ask(
-            fn (PendingRequest $http): Response => $http->post('/v1/payments', [
-                'amount' => $order->total_minor,
-                'currency' => $order->currency,
-                'reference' => $order->token,
-                'payee' => $stall->name,
-                'return_to' => $stall->shopAddress('/orders/'.$order->token.'/paid'),
-            ]),
-            $seconds,
-        );
-        $payAt = is_string($said['pay_at'] ?? null) ? $said['pay_at'] : throw PaymentTrouble::away();
-        $order->update(['payment_id' => $said['id'], 'pay_at' => $payAt, 'payment_trouble' => null]);
+        $connection = PaymentConnection::of($stall);
+        $said = $this->connector->open($connection->access($order->pay_live)->within($seconds), new AskedPayment(
+            amount: $order->money($order->total_minor),
+            reference: $order->token,
+            method: PayMethod::from($order->pay_method),
+            payee: $stall->name,
+            returnTo: $stall->shopAddress('/orders/'.$order->token.'/paid'),
+            notifyTo: URL::route('hooks.payment', $connection->public_id),
+            secret: $connection->secret(),
+        ));
+        $payAt = $said->payAt ?? throw PaymentTrouble::away();
+        $order->update(['payment_id' => $said->id, 'pay_at' => $payAt, 'payment_trouble' => null]);
 
         return $payAt;
     }
 
     /** @throws PaymentTrouble */
-    public function state(string $paymentId): PaymentState
+    public function state(Order $order): SaidPayment
     {
-        return PaymentState::tryFrom(
-            (string) $this->ask(
-                fn (PendingRequest $http): Response => $http->get('/v1/payments/'.rawurlencode($paymentId)),
-            )['state'],
-        ) ?? throw PaymentTrouble::away();
+        return $this->connector->state($this->access($order), (string) $order->payment_id);
     }
 
     /** Takes the money; asking twice takes it once. */
-    public function capture(string $paymentId): void
+    public function capture(Order $order): void
     {
-        $this->ask(
-            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/capture'),
-        );
+        $this->connector->capture($this->access($order), (string) $order->payment_id);
     }
 
     /** Gives captured money back; asking twice gives it back once. */
-    public function refund(string $paymentId): void
+    public function refund(Order $order): void
     {
-        $this->ask(
-            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/refund'),
-        );
+        $this->connector->refund($this->access($order), (string) $order->payment_id, 'whole');
     }
 
     /** Lets an authorised payment go uncharged. */
-    public function void(string $paymentId): void
+    public function void(Order $order): void
     {
-        $this->ask(
-            fn (PendingRequest $http): Response => $http->post('/v1/payments/'.rawurlencode($paymentId).'/void'),
-        );
+        $this->connector->void($this->access($order), (string) $order->payment_id);
     }
 
-    /**
-     * @param  callable(PendingRequest): Response  $call
-     * @param  int|null  $seconds  where that is less than it usually may take
-     * @return array{id: string, state: string, pay_at?: mixed}
-     */
-    private function ask(callable $call, ?int $seconds = null): array
+    private function access(Order $order): PaymentAccess
     {
-        try {
-            $patience = min($seconds ?? PHP_INT_MAX, (int) config('stall.payment.seconds'));
-            $response = $call(
-                Outside::at((string) config('stall.payment.address'), $patience)
-                    ->withToken((string) config('stall.payment.key'))
-                    ->acceptJson(),
-            );
-        } catch (Refusal|Unreachable|TooLarge) {
-            throw PaymentTrouble::away();
-        } catch (ConnectionException $e) {
-            throw str_contains($e->getMessage(), 'error 28') ? PaymentTrouble::slow() : PaymentTrouble::away();
-        }
-        $said = $response->json();
-        if (
-            ! $response->successful() ||
-            ! is_array($said) ||
-            ! is_string($said['id'] ?? null) ||
-            ! is_string($said['state'] ?? null)
-        ) {
-            throw PaymentTrouble::away();
-        }
+        $stall = $order->stall ?? throw new \LogicException('An order is always of a stall.');
 
-        return $said;
+        return PaymentConnection::of($stall)->access($order->pay_live);
     }
 }

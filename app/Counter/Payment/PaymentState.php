@@ -8,6 +8,8 @@ namespace WindowStall\Counter\Payment;
 enum PaymentState: string
 {
     case Open = 'open';
+    /** Ordered at the shopper's bank; the money isn't there yet. */
+    case Pending = 'pending';
     case Authorised = 'authorised';
     case Captured = 'captured';
     case Declined = 'declined';

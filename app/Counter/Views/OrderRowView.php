@@ -62,9 +62,19 @@ final readonly class OrderRowView
             margin: Percent::whole($till?->marginBp),
             loses: $till?->losesMoney() ?? false,
             costConfirmed: OrderFigures::confirmed($order),
-            stateWords: $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : $order->state->words(),
-            trouble: $refused !== null ||
+            stateWords: self::stands($order, $paid ? ($refused ?? $supplier)?->state->words() ?? 'paid' : null),
+            trouble: $refused !== null || $order->disputed_at !== null ||
                 $order->supplierOrders->contains(fn (SupplierOrder $s): bool => $s->trouble !== null),
         );
+    }
+
+    /** @param  string|null  $underWay  how it stands at its suppliers, once it is paid */
+    private static function stands(Order $order, ?string $underWay): string
+    {
+        return match (true) {
+            $order->disputed_at !== null => 'its payment is disputed',
+            $order->state === OrderState::AwaitingPayment && $order->pending_since !== null => 'the bank sends the money',
+            default => $underWay ?? $order->state->words(),
+        };
     }
 }

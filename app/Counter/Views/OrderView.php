@@ -6,6 +6,7 @@ namespace WindowStall\Counter\Views;
 
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
@@ -24,6 +25,8 @@ final readonly class OrderView
      * @param  list<string>  $address
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
+     * @param  string  $paidBy  "By card", "By bank transfer, tried out only"
+     * @param  string  $disputed  since when; "" where nobody disputes it
      * @param  MoneyView|null  $worth  the total in the stall's currency, where it was paid in another
      */
     public function __construct(
@@ -48,6 +51,8 @@ final readonly class OrderView
         public ?string $trouble,
         public string $statusUrl,
         public bool $canRefund,
+        public string $paidBy,
+        public string $disputed,
     ) {
     }
 
@@ -88,6 +93,8 @@ final readonly class OrderView
             trouble: $order->payment_trouble,
             statusUrl: $stall->shopAddress('/orders/'.$order->token),
             canRefund: RefundOrder::possible($order),
+            paidBy: PayMethod::from($order->pay_method)->words().($order->pay_live ? '' : ', tried out only'),
+            disputed: $order->disputed_at === null ? '' : Clock::of($stall)->moment($order->disputed_at),
         );
     }
 }

@@ -36,6 +36,12 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
         >
           Where it goes
         </Link>
+        <Link
+          href={route('counter.payment', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          How shoppers pay
+        </Link>
         {unpaid > 0 && (
           <span className="text-mute">
             {unpaid} more {plural(unpaid, 'basket waits', 'baskets wait')} for payment

@@ -45,6 +45,12 @@ export default function OrderPage({ order }: { order: OrderView }) {
               {order.trouble}
             </p>
           )}
+          {order.disputed !== '' && (
+            <p role="alert" className="mb-4 border-l-4 border-you bg-you-soft px-3 py-2 md:col-span-2">
+              Whoever paid this has disputed it at their bank, {order.disputed}. Answer at the payment service, with the
+              parcel’s tracking; what isn’t answered there is taken back.
+            </p>
+          )}
           <section aria-label="Suppliers">
             {order.supplierOrders.map((s) => (
               <Supplier key={s.id} supplier={s} orderId={order.id} />
@@ -89,6 +95,10 @@ export default function OrderPage({ order }: { order: OrderView }) {
               <div className="text-[16px] font-semibold">
                 <dt>Total</dt>
                 <dd>{order.total.text}</dd>
+              </div>
+              <div className="text-[13px] text-mute">
+                <dt>Paid</dt>
+                <dd>{order.paidBy}</dd>
               </div>
               {order.worth && (
                 <div className="text-[13px] text-mute">

@@ -1,5 +1,6 @@
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
-import { offBy, percentOf, shareOf, type WrittenCode, type WrittenOff } from '@/offers/written';
+import { percentOf, shareOf } from '@/lib/share';
+import { offBy, type WrittenCode, type WrittenOff } from '@/offers/written';
 import type { ShelfChoiceView } from '@/types';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Pills } from '@/ui/Pills';

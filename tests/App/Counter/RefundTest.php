@@ -53,7 +53,7 @@ final class RefundTest extends AppTestCase
         );
         $this->refund()->assertSessionHas('say', 'The shopper has the money back.');
         self::assertSame([OrderState::Refunded, 'refunded'], [$this->order->refresh()->state, $this->paid()]);
-        $this->shopper->send('get', '/orders/'.$this->order->token)->assertSee('went back to your card.');
+        $this->shopper->send('get', '/orders/'.$this->order->token)->assertSee('went back the way it came.');
         $this->refund()->assertSessionHasErrors(['said' => 'This order is refunded already.']);
         $this->get(route('counter.order', [$this->stall, $this->order]))->assertInertia(
             fn ($page) => $page
@@ -100,7 +100,7 @@ final class RefundTest extends AppTestCase
             [OrderState::Refunding, 'captured', 0],
             [$this->order->refresh()->state, $this->paid(), $this->promised()],
         );
-        $this->shopper->send('get', '/orders/'.$this->order->token)->assertSee('goes back to your card.');
+        $this->shopper->send('get', '/orders/'.$this->order->token)->assertSee('goes back the way it came.');
         $this->refund()->assertSessionHasErrors(['said' => 'This order is refunded already.']);
         config(['stall.payment.address' => $address]);
         $this->travel(SweepSupplierOrders::SILENCE + 5)->seconds();

@@ -200,8 +200,8 @@ final class MarketsTest extends AppTestCase
     private function shown(Listing $listing): string
     {
         $price = DB::table('prices')->where('market', 'IE')
-            ->where('listing_variant_id', $listing->variants()->firstOrFail()->id)->first();
-        self::assertSame('EUR', $price->currency ?? '');
+            ->where('listing_variant_id', $listing->variants()->firstOrFail()->id)->firstOrFail();
+        self::assertSame('EUR', $price->currency);
         self::assertSame(95, $price->shown_minor % 100);
 
         return number_format($price->shown_minor / 100, 2);

@@ -28,6 +28,7 @@ final class OpenDoorsTest extends AppTestCase
         'GET /api/v1/openapi.json',
         // Suppliers sign what they say.
         'POST /hooks/supplier/{publicId}',
+        'POST /hooks/payment/{publicId}',
     ];
 
     private const SHOP = [

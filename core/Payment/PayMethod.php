@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Payment;
+
+/** How a shopper can pay. */
+enum PayMethod: string
+{
+    case Card = 'card';
+    case Transfer = 'transfer';
+    case Later = 'later';
+
+    /** As a shopper chooses it. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Card => 'By card',
+            self::Transfer => 'By bank transfer',
+            self::Later => 'In 30 days',
+        };
+    }
+
+    /** What it means for them; "" where that is plain. */
+    public function means(): string
+    {
+        return match ($this) {
+            self::Card => '',
+            self::Transfer => 'It is packed once the money is here.',
+            self::Later => 'The payment service decides whether you may.',
+        };
+    }
+
+    /** That a shopper may not pay so, in a sentence. */
+    public function declined(): string
+    {
+        return match ($this) {
+            self::Card => 'The card was declined.',
+            self::Transfer => 'The bank didn’t send the money.',
+            self::Later => 'The payment service doesn’t let you pay later.',
+        };
+    }
+
+    /** Whether the money may come days after the shopper left. */
+    public function comesLater(): bool
+    {
+        return $this === self::Transfer;
+    }
+}

@@ -1,0 +1,122 @@
+import { Head, Link } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useState, type SyntheticEvent } from 'react';
+import { MethodEditor } from '@/counter/MethodEditor';
+import { send } from '@/lib/http';
+import { useSend } from '@/lib/useSend';
+import { useHandle } from '@/lib/useStall';
+import type { PaymentView, PayMethodView } from '@/types';
+import { Button } from '@/ui/Button';
+import { Pills } from '@/ui/Pills';
+import { TextField } from '@/ui/TextField';
+
+interface Props {
+  payment: PaymentView;
+  countries: { code: string; name: string }[];
+}
+
+/** How shoppers pay: tried out or for real, and by which methods, each a sentence. */
+export default function PaymentPage({ payment: first, countries }: Props) {
+  const handle = useHandle();
+  const [payment, setPayment] = useState(first);
+  const { during } = useSend();
+  const say = (to: string, what: object) => during(send<PaymentView>('PUT', to, what).then(setPayment));
+  return (
+    <div className="pb-16">
+      <Head title="How shoppers pay" />
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-2 px-6 pt-5 pb-3">
+        <h1 className="name text-[26px]">How shoppers pay</h1>
+        <Link
+          href={route('counter', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          Counter
+        </Link>
+      </div>
+      <div className="grid items-start gap-x-10 gap-y-6 px-6 lg:grid-cols-[minmax(0,1fr)_340px]">
+        <ul aria-label="Ways to pay" className="border-t border-line">
+          {payment.methods.map((method) => (
+            <Row key={method.method} method={method}>
+              <MethodEditor
+                method={method}
+                countries={countries}
+                currency={payment.currency}
+                onSay={(said) => say(route('counter.payment.method', [handle, method.method]), said)}
+              />
+            </Row>
+          ))}
+        </ul>
+        <section aria-label="The payment service" className="grid gap-4">
+          <h2 className="text-[17px] font-semibold">{payment.live ? 'Real payments' : 'Tried out only'}</h2>
+          <Pills
+            label="What shoppers’ payments are"
+            value={payment.live ? 'live' : 'test'}
+            onChoose={(next) => void say(route('counter.payment.live', handle), { live: next === 'live' })}
+            choices={[
+              { value: 'test', label: 'tried out' },
+              { value: 'live', label: 'real' },
+            ]}
+          />
+          <p className="text-mute">
+            {payment.live
+              ? 'Money moves. Orders that were begun as a trial stay one.'
+              : 'No money moves, and the checkout says so. Suppliers get such orders all the same.'}
+          </p>
+          <Key payment={payment} onSay={(key) => say(route('counter.payment.key', handle), { key })} />
+          <p className="text-[13px] text-mute">
+            News of payments comes to <span className="break-all">{payment.newsTo}</span>.{' '}
+            {payment.heard === '' ? 'None has come yet.' : `The last came ${payment.heard}.`}
+          </p>
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function Row({ method, children }: { method: PayMethodView; children: React.ReactNode }) {
+  return (
+    <li
+      className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-b border-line bg-sheet px-4 py-3 text-[16px]"
+      data-method={method.method}
+    >
+      <span className={clsx('min-w-0 flex-1', !method.on && 'text-mute')}>
+        <b className="font-semibold">{method.words}</b>, {children}
+        {!method.on && '.'}
+        {method.on && `. The service takes ${method.fee}${method.ownFee ? '' : ', as the cost sheet has it'}.`}
+      </span>
+    </li>
+  );
+}
+
+function Key({ payment, onSay }: { payment: PaymentView; onSay: (key: string) => Promise<boolean> }) {
+  const [key, setKey] = useState('');
+  const keep = (e: SyntheticEvent) => {
+    e.preventDefault();
+    void onSay(key).then((ok) => {
+      if (ok) setKey('');
+    });
+  };
+  return (
+    <form onSubmit={keep} className="grid gap-2">
+      <TextField
+        label="A key of the payment service"
+        type="password"
+        autoComplete="off"
+        value={key}
+        onChange={(e) => setKey(e.target.value)}
+        hint={
+          payment.hasLive
+            ? 'There is one for real payments. Another takes its place.'
+            : payment.ownTest
+              ? 'There is one for trying out, and none for real payments yet.'
+              : 'The program tries payments out with a key of its own. One for real payments you get from the service.'
+        }
+      />
+      <div>
+        <Button type="submit" disabled={key.trim() === ''}>
+          Keep the key
+        </Button>
+      </div>
+    </form>
+  );
+}
