@@ -15,7 +15,9 @@ use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Source\Item;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Recipes;
 
 /** A listing in its three voices with every figure, worked out by core from what is stored. */
@@ -26,6 +28,8 @@ final readonly class ListingFigures
      * @param  Fact<string>  $words  HTML; the supplier's is untrusted
      * @param  list<Picture>  $pictures  as the shopper would see them, in order, ready or not
      * @param  list<VariantFigures>  $variants
+     * @param  TaxClass  $taxClass  how its goods are taxed
+     * @param  SaleTerms  $terms  what a sale of it bears in the market it is seen from
      */
     private function __construct(
         public Listing $listing,
@@ -39,6 +43,8 @@ final readonly class ListingFigures
         public array $pictures,
         public bool $recipeHeld,
         public array $variants,
+        public TaxClass $taxClass,
+        public SaleTerms $terms,
     ) {
     }
 
@@ -55,7 +61,9 @@ final readonly class ListingFigures
         $pictures = self::pictures($listing, $listing->waiting['pictures'] ?? $sources);
         // Worked out once: a cost sheet is made for each asking.
         $seen = $stall->seen();
-        $terms = $stall->terms($seen->country);
+        $sheet = CostSheet::of($stall);
+        $class = $sheet->taxes()->classOf($listing->id, $listing->own_type);
+        $terms = $sheet->terms($seen->country, $class);
         $landed = $seen->isHome() ? null : LandedThere::of($listing, $seen->country);
         $variants = array_values(
             $listing->variants
@@ -75,6 +83,8 @@ final readonly class ListingFigures
             $pictures,
             $listing->own_recipe !== null,
             $variants,
+            $class,
+            $terms,
         );
     }
 

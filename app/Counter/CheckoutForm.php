@@ -12,9 +12,11 @@ use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Core\Tax\TaxNumber;
 use WindowStall\Shop\Basket;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
+use WindowStall\Stall\Terms\Taxes;
 use WindowStall\Support\Http\Typed;
 
 /** What a shopper typed at the checkout, by the form of addresses of the country they chose. */
@@ -26,6 +28,9 @@ final readonly class CheckoutForm
     /** field → most letters */
     private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6];
 
+    /** The same of what only a business has. */
+    private const BUSINESS = ['company' => 120, 'tax_number' => 40];
+
     private const WORDS = [
         'email.required' => 'Where may we write about the order?',
         'email.email' => 'That is no e-mail address.',
@@ -36,6 +41,7 @@ final readonly class CheckoutForm
         'postcode.required' => 'The postcode is missing.',
         'part.required' => 'Choose one from the list.',
         'part.in' => 'Choose one from the list.',
+        'company.required_with' => 'Which business has that number?',
         'max' => 'That is too long: :max letters at most.',
     ];
 
@@ -45,6 +51,7 @@ final readonly class CheckoutForm
      * @param  array<string, string>  $errors  a sentence for each field that can't be read
      * @param  int|null  $way  which of the place's ways; null where none was chosen
      * @param  bool  $news  whether they agreed to {@see CONSENT}
+     * @param  bool  $business  whether businesses registered there buy without tax
      * @param  PayMethod|null  $by  how they mean to pay; null where they didn't choose
      */
     private function __construct(
@@ -56,6 +63,7 @@ final readonly class CheckoutForm
         public ?int $way,
         public bool $news = false,
         public ?PayMethod $by = null,
+        public bool $business = false,
     ) {
     }
 
@@ -70,6 +78,7 @@ final readonly class CheckoutForm
         $typed = ['postcode' => (string) $to->postcode, 'part' => (string) $to->part];
         if ($order !== null) {
             $typed += ['email' => $order->email, 'name' => $order->name, 'street' => $order->street, 'town' => $order->town];
+            $typed += ['company' => $order->company, 'tax_number' => $order->tax_number];
         }
 
         return new self(
@@ -80,6 +89,7 @@ final readonly class CheckoutForm
             errors: [],
             way: $way,
             by: $order === null ? null : PayMethod::tryFrom($order->pay_method),
+            business: Taxes::of($stall)->reverses($to->country),
         );
     }
 
@@ -90,7 +100,8 @@ final readonly class CheckoutForm
         $country = in_array($country, $countries, true) ? $country : $countries[0];
         $form = AddressForm::of($country);
         $typed = [];
-        foreach (array_keys(self::LENGTHS) as $field) {
+        $business = Taxes::of($stall)->reverses($country);
+        foreach (array_keys(self::LENGTHS + ($business ? self::BUSINESS : [])) as $field) {
             $typed[$field] = trim(Typed::text($request, $field));
         }
         $errors = array_map(
@@ -102,6 +113,12 @@ final readonly class CheckoutForm
             $errors['postcode'] = sprintf('That is no postcode of %s.', Stall::countrySaid($country));
         }
         $typed['postcode'] = $postcode ?? $typed['postcode'];
+        $number = ($typed['tax_number'] ?? '') === '' ? '' : TaxNumber::read($typed['tax_number'], $country);
+        if ($number === null) {
+            $errors['tax_number'] ??= sprintf('That is no VAT number of %s.', Stall::countrySaid($country));
+        } elseif ($business) {
+            $typed['tax_number'] = $number;
+        }
         $typed['part'] = isset($form->partNames[$typed['part']]) ? $typed['part'] : '';
         $way = Typed::text($request, 'way');
 
@@ -114,6 +131,7 @@ final readonly class CheckoutForm
             way: preg_match('/^\d{1,2}$/D', $way) === 1 ? (int) $way : null,
             news: $request->input('news') === '1',
             by: PayMethod::tryFrom(Typed::text($request, 'by')),
+            business: $business,
         );
     }
 
@@ -129,10 +147,26 @@ final readonly class CheckoutForm
         );
     }
 
+    /** Whether a business buys that owes the tax itself. */
+    public function reverses(): bool
+    {
+        return ($this->typed['tax_number'] ?? '') !== '' && ! isset($this->errors['tax_number']);
+    }
+
     /** The same, with nothing found fault with. */
     public function unjudged(): self
     {
-        return new self($this->countries, $this->country, $this->form, $this->typed, [], $this->way, $this->news, $this->by);
+        return new self(
+            $this->countries,
+            $this->country,
+            $this->form,
+            $this->typed,
+            [],
+            $this->way,
+            $this->news,
+            $this->by,
+            $this->business,
+        );
     }
 
     /** @return list<string> */
@@ -150,6 +184,8 @@ final readonly class CheckoutForm
         if (! $form->asks(AddressField::Postcode)) {
             unset($rules['postcode']);
         }
+        $rules['company'] = ['nullable', 'required_with:tax_number', 'string', 'max:'.self::BUSINESS['company']];
+        $rules['tax_number'] = ['nullable', 'string', 'max:'.self::BUSINESS['tax_number']];
         $rules['part'] = $form->partNames === [] ? [] : ['required', 'in:'.implode(',', array_keys($form->partNames))];
 
         return $rules;

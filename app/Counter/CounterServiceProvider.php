@@ -11,6 +11,7 @@ use WindowStall\Counter\Payment\DemoPayments;
 use WindowStall\Counter\Payment\PaymentConnector;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Offers\CodeUses;
+use WindowStall\Pricing\SoldInYear;
 use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
@@ -25,6 +26,7 @@ final class CounterServiceProvider extends ServiceProvider
         $this->app->bind(CodeUses::class, CodeUsesHere::class);
         $this->app->bind(DeliveredLately::class, DeliveredLatelyHere::class);
         $this->app->bind(PaymentConnector::class, DemoPayments::class);
+        $this->app->bind(SoldInYear::class, SoldInYearHere::class);
         $this->app->bind(OrdersUnderWay::class, SupplierOrdersUnderWay::class);
     }
 

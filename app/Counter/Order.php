@@ -45,6 +45,10 @@ use WindowStall\Stall\Stall;
  * @property int $tax_minor
  * @property int $total_minor
  * @property int $tax_bp
+ * @property list<array{rate: int, asked: int, tax: int}> $taxes by the rate in millionths, the highest first
+ * @property string $company "" where nobody said one
+ * @property string $tax_number of that business, as {@see \WindowStall\Core\Tax\TaxNumber} reads it
+ * @property bool $reverse_charge whether that business owes the tax, so that none was charged
  * @property bool $tax_on_top
  * @property int $platform_bp
  * @property int $returns_bp
@@ -79,6 +83,8 @@ final class Order extends Model
             'awaited_since' => 'datetime',
             'tax_on_top' => 'boolean',
             'policies' => 'array',
+            'taxes' => 'array',
+            'reverse_charge' => 'boolean',
             'pay_live' => 'boolean',
             'pending_since' => 'datetime',
             'disputed_at' => 'datetime',

@@ -30,7 +30,8 @@ final class OrderFigures
                 $order->homeMoney($order->handling_minor),
             ),
             new SaleTerms(
-                $order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate),
+                ($order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate))
+                    ->known($order->worth($order->tax_minor)),
                 $order->worth($order->delivery_minor),
                 Rate::bp($order->fee_bp),
                 $order->homeMoney($order->fee_fixed_minor),

@@ -6,7 +6,10 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Payment\PaymentConnection;
 use WindowStall\Offers\Code;
@@ -15,6 +18,7 @@ use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketEntry;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Taxes;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
@@ -24,7 +28,7 @@ final readonly class PlaceOrder
     {
     }
 
-    /** @param  array<string, string>  $address email, name, street, town, part, postcode */
+    /** @param  array<string, string>  $address email, name, street, town, part, postcode, company, tax_number */
     public function __invoke(
         Stall $stall,
         Basket $basket,
@@ -44,7 +48,7 @@ final readonly class PlaceOrder
                 ->whereNull('pending_since')
                 ->first();
             $to = $contents->delivery->to->country;
-            $tax = $stall->terms($to)->tax;
+            $tax = self::tax($stall, $contents);
             $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $to];
             $policies = array_map(
                 static fn (PolicyVersion $version): int => $version->number,
@@ -76,6 +80,12 @@ final readonly class PlaceOrder
                     'total_minor' => $contents->totals->total->minor,
                     'discount_minor' => $contents->codes->off(),
                     'tax_bp' => intdiv($tax->rate->millionths, 100),
+                    'taxes' => array_map(
+                        static fn (int $rate, array $sums): array => ['rate' => $rate] + $sums,
+                        array_keys($contents->totals->rates),
+                        array_values($contents->totals->rates),
+                    ),
+                    'reverse_charge' => $contents->totals->reverse,
                     'pay_method' => $by,
                     'pay_live' => $connection->live,
                     'fee_bp' => $fees->fee === null ? $stall->payment_fee_bp : intdiv($fees->fee->millionths, 100),
@@ -127,6 +137,17 @@ final readonly class PlaceOrder
         foreach ($others->pluck('id') as $other) {
             SettlePayment::dispatch((int) $other, letGo: true);
         }
+    }
+
+    /** At which rate it is taxed: the only one, or the standard one of where it goes; at none where its buyer owes it. */
+    private static function tax(Stall $stall, BasketContents $contents): SalesTax
+    {
+        $taxes = Taxes::of($stall);
+        $to = $contents->delivery->to;
+        $rates = array_keys($contents->totals->rates);
+        $rate = count($rates) === 1 ? new Rate($rates[0]) : $taxes->rate(TaxClass::Standard, $to);
+
+        return $taxes->rules($to->country)->tax($contents->totals->reverse ? Rate::none() : $rate);
     }
 
     /** @return array{int, int} duty and handling that are expected, in minor units */

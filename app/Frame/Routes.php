@@ -43,6 +43,7 @@ final class Routes
         'letter',
         'place',
         'code',
+        'taxRate',
     ];
 
     public static function register(): void

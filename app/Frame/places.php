@@ -55,6 +55,11 @@ return [
         'It is said under “Your rules” on Drift.',
     ],
     [
+        'Taxes: rates, classes of goods, registered businesses',
+        'taxes',
+        'tax vat gst sales rate reduced zero exempt reverse charge threshold county state business number class',
+    ],
+    [
         'How shoppers pay',
         'counter.payment',
         'payment card bank transfer later pay method checkout test live key fee merchant account',

@@ -23,7 +23,6 @@ final class CodeEffect
     /** A sentence for the seller; "" where nothing falls under its floor. */
     public static function said(Stall $stall, Code $code): string
     {
-        $terms = $stall->terms();
         $fallen = 0;
         $worst = null;
         $listings = Listing::of($stall)
@@ -39,11 +38,11 @@ final class CodeEffect
                 $price = $variant->offered() ? self::with($stall, $code, $listing, $variant) : null;
                 $floor = $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor;
                 $landed = $variant->landed?->minor;
-                if ($price === null || $floor === null || $landed === null || $floor->met($price, $landed, $terms)) {
+                if ($price === null || $floor === null || $landed === null || $floor->met($price, $landed, $figures->terms)) {
                     continue;
                 }
                 $under = true;
-                [$keep] = $terms->keep($price, $landed);
+                [$keep] = $figures->terms->keep($price, $landed);
                 if ($worst === null || $keep < $worst['keep']) {
                     $worst = ['keep' => $keep, 'title' => (string) $listing->shown_title, 'price' => $price];
                 }

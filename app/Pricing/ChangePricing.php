@@ -30,6 +30,8 @@ final readonly class ChangePricing
         'rate_tolerance_bp',
         'free_over_minor',
         'built_in_minor',
+        'delivery_tax',
+        'tax_rounding',
     ];
 
     private const RATES = ['id', 'stall_id', 'from', 'rate', 'cushion_bp', 'day', 'typed'];
@@ -46,7 +48,26 @@ final readonly class ChangePricing
         'tax_on_top',
         'charged_minor',
         'sold',
+        'delivery_tax',
+        'tax_rounding',
+        'reverse_charge',
+        'tax_threshold_minor',
     ];
+
+    /** Of markets in steps that were done before these columns were there. */
+    private const UNSAID = [
+        'sold' => true,
+        'delivery_tax' => 'shared',
+        'tax_rounding' => 'order',
+        'reverse_charge' => false,
+        'tax_threshold_minor' => null,
+    ];
+
+    private const TAX_RATES = [
+        'id', 'stall_id', 'country', 'parts', 'postcodes', 'class', 'rate_millionths', 'from_day', 'source', 'turned',
+    ];
+
+    private const TAX_CLASSES = ['stall_id', 'by', 'value', 'class'];
 
     private const PLACES = ['id', 'stall_id', 'position', 'name', 'covers', 'ways', 'rules'];
 
@@ -126,6 +147,7 @@ final readonly class ChangePricing
      * @param  array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
      *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
+     *     taxes?: list<array<string, mixed>>, classes?: list<array<string, mixed>>,
      * }  $before
      */
     private function settle(Stall $stall, ?User $by, array $before): ?Run
@@ -156,6 +178,7 @@ final readonly class ChangePricing
      * @return array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
      *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
+     *     taxes?: list<array<string, mixed>>, classes?: list<array<string, mixed>>,
      * }
      */
     private function snapshot(Stall $stall): array
@@ -173,6 +196,8 @@ final readonly class ChangePricing
             'markets' => $rows('markets', self::MARKETS, 'market'),
             'recipes' => $rows('price_recipes', self::RECIPES, 'position'),
             'places' => $rows('places', self::PLACES, 'position'),
+            'taxes' => $rows('tax_rates', self::TAX_RATES, 'id'),
+            'classes' => $rows('tax_classes', self::TAX_CLASSES, 'value'),
         ];
     }
 
@@ -180,6 +205,7 @@ final readonly class ChangePricing
      * @param  array{
      *     stall: array<string, mixed>, rates: list<array<string, mixed>>, markets: list<array<string, mixed>>,
      *     recipes: list<array<string, mixed>>, places?: list<array<string, mixed>>,
+     *     taxes?: list<array<string, mixed>>, classes?: list<array<string, mixed>>,
      * }  $before
      */
     private function put(Stall $stall, array $before): void
@@ -190,16 +216,18 @@ final readonly class ChangePricing
             ['stall_id', 'from'],
             ['rate', 'cushion_bp', 'day', 'typed'],
         );
-        $markets = array_map(static fn (array $m): array => $m + ['sold' => true], $before['markets']);
+        $markets = array_map(static fn (array $m): array => $m + self::UNSAID, $before['markets']);
         DB::table('markets')->upsert($markets, ['stall_id', 'market'], array_slice(self::MARKETS, 2));
         DB::table('price_recipes')
             ->where('stall_id', $stall->id)
             ->whereNotIn('id', array_column($before['recipes'], 'id'))
             ->delete();
         DB::table('price_recipes')->upsert($before['recipes'], ['id'], ['name', 'position', 'conditions', 'recipe']);
-        if (isset($before['places'])) {
-            DB::table('places')->where('stall_id', $stall->id)->delete();
-            DB::table('places')->insert($before['places']);
+        foreach (['places' => 'places', 'taxes' => 'tax_rates', 'classes' => 'tax_classes'] as $part => $table) {
+            if (isset($before[$part])) {
+                DB::table($table)->where('stall_id', $stall->id)->delete();
+                DB::table($table)->insert($before[$part]);
+            }
         }
     }
 }

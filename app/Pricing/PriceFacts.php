@@ -14,6 +14,7 @@ use WindowStall\Core\Money\Rates;
 use WindowStall\Core\Money\Rounding;
 use WindowStall\Core\Pricing\Listing\Across;
 use WindowStall\Core\Pricing\Listing\FrozenRate;
+use WindowStall\Core\Pricing\Listing\Pricer;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Pricing\Listing\VariantFacts;
 use WindowStall\Core\Pricing\Recipe\PricedGoods;
@@ -137,6 +138,21 @@ final class PriceFacts
         if ($rows !== []) {
             yield $this->listing($rows);
         }
+    }
+
+    /**
+     * Prices listings, by the rate of tax that their goods bear.
+     *
+     * @param  list<stdClass>  $rows  of one listing
+     */
+    public function pricer(array $rows): Pricer
+    {
+        $first = $rows[0] ?? null;
+
+        return $this->sheet->pricer(
+            $this->market,
+            $this->sheet->taxes()->classOf((int) $first?->listing_id, (string) $first?->own_type),
+        );
     }
 
     /** @param  list<int>|null  $listings */

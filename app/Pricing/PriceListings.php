@@ -252,16 +252,15 @@ final class PriceListings implements MakesPrices
         DB::statement(self::STAGE);
         DB::statement('TRUNCATE stage_prices');
         $facts = new PriceFacts($stall, $sheet, $market);
-        $pricer = $sheet->pricer($market);
         $new = false;
         $least = [];
         $done += Copy::plain(
             'stage_prices',
             self::COLUMNS,
-            (static function () use ($facts, $pricer, $listings, $after, $upTo, &$new, &$least): \Generator {
+            (static function () use ($facts, $listings, $after, $upTo, &$new, &$least): \Generator {
                 foreach ($facts->read($listings, $after, $upTo) as $listing) {
                     $from = $kept = null;
-                    foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
+                    foreach ($facts->pricer($listing['rows'])->listing($listing['variants'], $listing['spread']) as $n => $price) {
                         $row = $listing['rows'][$n];
                         $new = $new || ! $row->known;
                         if ($price->price !== null && $row->own_on) {

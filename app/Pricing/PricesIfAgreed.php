@@ -21,10 +21,10 @@ final class PricesIfAgreed
             return [];
         }
         $sheet = CostSheet::of($stall);
-        $pricer = $sheet->pricer($stall->home_market);
+        $facts = new PriceFacts($stall, $sheet, $stall->home_market, agreed: true);
         $prices = [];
-        foreach ((new PriceFacts($stall, $sheet, $stall->home_market, agreed: true))->read($listings) as $listing) {
-            foreach ($pricer->listing($listing['variants'], $listing['spread']) as $price) {
+        foreach ($facts->read($listings) as $listing) {
+            foreach ($facts->pricer($listing['rows'])->listing($listing['variants'], $listing['spread']) as $price) {
                 $prices[$price->id] = $price;
             }
         }

@@ -103,12 +103,11 @@ final class TryPricing
     ): TrialTally {
         $stall->loadMissing(['rates', 'recipes', 'marketRows']);
         $sheet = CostSheet::of($stall, $changes);
-        $pricer = $sheet->pricer($market);
         $atHome = $market === $stall->home_market;
         $tally = new TrialTally();
         $facts = new PriceFacts($stall, $sheet, $market, $atHome ? null : $this->home);
         foreach ($facts->read(null, switchedOn: true) as $listing) {
-            foreach ($pricer->listing($listing['variants'], $listing['spread']) as $n => $price) {
+            foreach ($facts->pricer($listing['rows'])->listing($listing['variants'], $listing['spread']) as $n => $price) {
                 $tally->add($price->id, self::before($listing['rows'][$n]), $price->once(), $sold[$price->id] ?? 0);
                 if ($atHome) {
                     $this->home[$price->id] = $price->price?->minor;

@@ -7,6 +7,7 @@ use WindowStall\Pricing\Http\BoardController;
 use WindowStall\Pricing\Http\CostsController;
 use WindowStall\Pricing\Http\OffersController;
 use WindowStall\Pricing\Http\RecipesController;
+use WindowStall\Pricing\Http\TaxesController;
 use WindowStall\Pricing\Http\TrialController;
 use WindowStall\Stall\Http\InStall;
 
@@ -33,6 +34,20 @@ Route::middleware(['auth', InStall::class])
         Route::post('/rates', [CostsController::class, 'pullRates'])
             ->middleware('dear')
             ->name('pricing.rates');
+        Route::get('/taxes', [TaxesController::class, 'index'])->name('taxes');
+        Route::get('/taxes/now', [TaxesController::class, 'show'])->name('taxes.now');
+        Route::post('/taxes', [TaxesController::class, 'store'])->middleware('dear')->name('taxes.store');
+        Route::put('/taxes/goods', [TaxesController::class, 'goods'])->middleware('dear')->name('taxes.goods');
+        Route::post('/taxes/countries/{country}', [TaxesController::class, 'begin'])
+            ->middleware('dear')
+            ->where('country', '[A-Z]{2}')
+            ->name('taxes.begin');
+        Route::put('/taxes/countries/{country}', [TaxesController::class, 'market'])
+            ->middleware('dear')
+            ->where('country', '[A-Z]{2}')
+            ->name('taxes.market');
+        Route::patch('/taxes/{taxRate}', [TaxesController::class, 'update'])->middleware('dear')->name('taxes.update');
+        Route::delete('/taxes/{taxRate}', [TaxesController::class, 'destroy'])->middleware('dear')->name('taxes.destroy');
         Route::get('/free-delivery', [OffersController::class, 'freeDelivery'])->name('pricing.free-delivery');
         Route::post('/ladders/{listing}/try', [OffersController::class, 'ladder'])->name('pricing.ladder.try');
         Route::put('/ladders/{listing}', [OffersController::class, 'setLadder'])->name('pricing.ladder');

@@ -16,11 +16,14 @@ use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Money;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Recipe\Floor;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ShopMarket;
+use WindowStall\Stall\Terms\Taxes;
 
 /** A basket as it stands now: today's prices and stock, what it comes to, and what stands in the way of buying it. */
 final readonly class BasketContents
@@ -51,6 +54,7 @@ final readonly class BasketContents
     /**
      * @param  Destination|null  $to  where it is to go; where its shopper said last, if nothing else is given
      * @param  string|null  $email  of the shopper, once it is said: some codes go by it
+     * @param  bool  $reverse  sold without tax to a business that owes it itself
      */
     public static function of(
         Stall $stall,
@@ -58,6 +62,7 @@ final readonly class BasketContents
         ?Destination $to = null,
         ?int $way = null,
         ?string $email = null,
+        bool $reverse = false,
     ): self {
         $to ??= $basket?->destination($stall) ?? new Destination($stall->home_market);
         $stall = $stall->seenFrom($to->country);
@@ -109,6 +114,7 @@ final readonly class BasketContents
                     $listing->id,
                     self::floor($stall, $figures, $variant),
                     $variant->shown === null && ! $market->isHome() ? $stall->seenName() : null,
+                    $figures->taxClass,
                 );
                 $goods[$variant->row->id] = self::kept($figures, $entry, $market);
                 $entries[] = $entry;
@@ -117,7 +123,6 @@ final readonly class BasketContents
                 }
             }
         }
-        $lines = array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries);
         $terms = $stall->terms($to->country);
         $codes = BasketCodes::of($stall, $basket, $entries, $to, $email);
         $delivery = BasketDelivery::of($stall, $entries, $to, $way ?? $basket?->way, $codes);
@@ -125,7 +130,7 @@ final readonly class BasketContents
 
         return new self(
             $entries,
-            Totals::of($lines, $delivery->charge(), $terms->tax, $market->currency, $market->money($codes->off())),
+            self::totals($stall, $entries, $delivery, $codes, $to, $reverse),
             $troubles,
             $all,
             array_merge(...array_map(static fn (BasketEntry $e): array => $e->moved(), $entries)),
@@ -133,6 +138,29 @@ final readonly class BasketContents
             $codes,
             $all === [] ? self::toFree($goods, $terms, $delivery, $codes, $market) : null,
             $market,
+        );
+    }
+
+    /** @param  list<BasketEntry>  $entries */
+    private static function totals(
+        Stall $stall,
+        array $entries,
+        BasketDelivery $delivery,
+        TillCodes $codes,
+        Destination $to,
+        bool $reverse,
+    ): Totals {
+        $taxes = Taxes::of($stall);
+
+        return Totals::of(
+            array_map(static fn (BasketEntry $e): BasketLine => $e->line(), $entries),
+            array_map(static fn (BasketEntry $e): Rate => $taxes->rate($e->taxClass, $to), $entries),
+            array_map(static fn (BasketEntry $e): int => $codes->allotment->lines[$e->variant->row->id] ?? 0, $entries),
+            $delivery->charge(),
+            $taxes->rules($to->country),
+            $taxes->rate(TaxClass::Standard, $to),
+            $stall->seen()->currency,
+            $reverse,
         );
     }
 
@@ -158,7 +186,7 @@ final readonly class BasketContents
             return 0;
         }
 
-        $least = $floor->price($variant->landed, $stall->terms($stall->seen()->country));
+        $least = $floor->price($variant->landed, $figures->terms);
 
         return $least === null ? PHP_INT_MAX : $stall->seen()->atLeast($least)->minor;
     }
@@ -209,6 +237,7 @@ final readonly class BasketContents
                     ),
                     $this->totals->total->minor,
                     $this->market->currency->code,
+                    $this->totals->reverse,
                     $this->delivery->to->country,
                     $this->delivery->way?->at,
                     array_keys($this->codes->used),

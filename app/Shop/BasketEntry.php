@@ -9,6 +9,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Ladder;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Support\Views\MoneyView;
 
 /** One line of a basket with what is known of it now. */
@@ -21,6 +22,7 @@ final readonly class BasketEntry
      * @param  string|null  $seenDays  how soon it would have come then, in words
      * @param  list<string>  $tags  of its listing
      * @param  int  $floor  the least that one piece may be sold for, in minor units
+     * @param  TaxClass  $taxClass  how it is taxed
      * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
     public function __construct(
@@ -40,6 +42,7 @@ final readonly class BasketEntry
         public int $listing = 0,
         public int $floor = 0,
         public ?string $notTo = null,
+        public TaxClass $taxClass = TaxClass::Standard,
     ) {
     }
 

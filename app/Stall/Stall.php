@@ -16,6 +16,7 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Core\Words\Country;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
@@ -23,6 +24,8 @@ use WindowStall\Stall\Terms\Place;
 use WindowStall\Stall\Terms\PriceRecipe;
 use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Stall\Terms\StallRate;
+use WindowStall\Stall\Terms\StallTaxClass;
+use WindowStall\Stall\Terms\StallTaxRate;
 use WindowStall\Support\Refusal;
 
 /**
@@ -39,6 +42,8 @@ use WindowStall\Support\Refusal;
  * @property int $payment_fee_bp
  * @property int $payment_fee_fixed_minor
  * @property bool $tax_on_top
+ * @property string $delivery_tax at home {@see \WindowStall\Core\Tax\DeliveryTax}
+ * @property string $tax_rounding at home {@see \WindowStall\Core\Tax\TaxRounding}
  * @property int $platform_fee_bp
  * @property int $returns_bp
  * @property int $advertising_minor
@@ -104,6 +109,18 @@ final class Stall extends Model
         return $this->hasMany(Market::class)->orderBy('market');
     }
 
+    /** @return HasMany<StallTaxRate, $this> besides each market's standard one */
+    public function taxRates(): HasMany
+    {
+        return $this->hasMany(StallTaxRate::class)->orderBy('country')->orderBy('from_day')->orderBy('id');
+    }
+
+    /** @return HasMany<StallTaxClass, $this> */
+    public function taxClasses(): HasMany
+    {
+        return $this->hasMany(StallTaxClass::class)->orderBy('by')->orderBy('value');
+    }
+
     /** @return HasMany<Place, $this> where it sends, in the seller's order */
     public function places(): HasMany
     {
@@ -131,9 +148,9 @@ final class Stall extends Model
     }
 
     /** What a sale bears, to the home market when no other is given. */
-    public function terms(?string $market = null): SaleTerms
+    public function terms(?string $market = null, TaxClass $class = TaxClass::Standard): SaleTerms
     {
-        return CostSheet::of($this)->terms($market ?? $this->home_market);
+        return CostSheet::of($this)->terms($market ?? $this->home_market, $class);
     }
 
     /** The same stall as shoppers of a country see it: with that market's prices, where it is a market of the shop. */

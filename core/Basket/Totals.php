@@ -7,38 +7,76 @@ namespace WindowStall\Core\Basket;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\CurrencyMismatch;
 use WindowStall\Core\Money\Money;
-use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Money\Rate;
+use WindowStall\Core\Tax\TaxDue;
+use WindowStall\Core\Tax\TaxedLine;
+use WindowStall\Core\Tax\TaxRules;
 
 /** What a basket comes to: goods, delivery, and the tax that stands inside both or is put on top. */
 final readonly class Totals
 {
-    /** @param  Money  $goods  what is paid for them, codes taken off */
-    private function __construct(public Money $goods, public Money $delivery, public Money $total, public Money $tax)
-    {
+    /**
+     * @param  Money  $goods  what is paid for them, codes taken off
+     * @param  array<int, array{asked: int, tax: int}>  $rates  by the rate in millionths, the highest first
+     * @param  bool  $reverse  whether its buyer owes the tax instead, so that none is charged
+     */
+    private function __construct(
+        public Money $goods,
+        public Money $delivery,
+        public Money $total,
+        public Money $tax,
+        public array $rates,
+        public bool $reverse = false,
+    ) {
     }
 
     /**
      * @param  list<BasketLine>  $lines
-     * @param  Money|null  $discount  what codes take off the goods
+     * @param  list<Rate>  $rates  of each
+     * @param  list<int>  $off  what codes take off each, minor units
+     * @param  Rate  $standard  of where it goes
+     * @param  bool  $reverse  sold without tax to a business that owes it itself
      *
      * @throws CurrencyMismatch when an amount isn't in that currency
      */
     public static function of(
         array $lines,
+        array $rates,
+        array $off,
         Money $delivery,
-        SalesTax $tax,
+        TaxRules $rules,
+        Rate $standard,
         Currency $currency,
-        ?Money $discount = null,
+        bool $reverse = false,
     ): self {
-        $goods = array_reduce(
+        $zero = Money::zero($currency);
+        if ($lines === []) {
+            return new self($zero, $zero, $zero, $zero, []);
+        }
+        $goods = array_map(
+            static fn (BasketLine $line, int $less): Money => $zero->plus($line->total())->minus($zero->with($less)),
             $lines,
-            static fn (Money $sum, BasketLine $l): Money => $sum->plus($l->total()),
-            Money::zero($currency),
+            $off,
         );
-        $delivery = $lines === [] ? Money::zero($currency) : $delivery;
-        $goods = $goods->minus($discount ?? Money::zero($currency));
-        $asked = $goods->plus($delivery);
+        $delivery = $zero->plus($delivery);
+        $due = TaxDue::of(
+            array_map(static fn (Money $asked, Rate $rate): TaxedLine => new TaxedLine($asked->minor, $rate), $goods, $rates),
+            $delivery->minor,
+            $rules,
+            $standard,
+        );
+        $sum = array_reduce($goods, static fn (Money $sum, Money $one): Money => $sum->plus($one), $zero);
+        if ($reverse) {
+            // What stands inside the prices isn't charged.
+            [$inGoods, $inDelivery] = $rules->included ? [array_sum($due->lines), $due->onDelivery] : [0, 0];
+            $net = $sum->with($sum->minor - $inGoods);
+            $sent = $delivery->with($delivery->minor - $inDelivery);
 
-        return new self($goods, $delivery, $tax->gross($asked), $tax->on($asked));
+            return new self($net, $sent, $net->plus($sent), $zero, [], true);
+        }
+        $asked = $sum->plus($delivery);
+        $tax = $zero->with($due->tax);
+
+        return new self($sum, $delivery, $rules->included ? $asked : $asked->plus($tax), $tax, $due->rates);
     }
 }

@@ -21,11 +21,11 @@ enum PayMethod: string
         };
     }
 
-    /** What it means for them; "" where that is plain. */
+    /** What it means for them. */
     public function means(): string
     {
         return match ($this) {
-            self::Card => '',
+            self::Card => 'Paid and done at once.',
             self::Transfer => 'It is packed once the money is here.',
             self::Later => 'The payment service decides whether you may.',
         };

@@ -13,7 +13,8 @@ use WindowStall\Core\Money\Rounding;
  */
 final readonly class SalesTax
 {
-    private function __construct(public Rate $rate, public bool $included)
+    /** @param  int|null  $known  what it came to in fact, minor units; null where it is worked out */
+    private function __construct(public Rate $rate, public bool $included, private ?int $known = null)
     {
         if ($rate->millionths > Rate::WHOLE) {
             throw new \InvalidArgumentException('A tax rate lies between 0% and 100%.');
@@ -28,6 +29,12 @@ final readonly class SalesTax
     public static function onTop(Rate $rate): self
     {
         return new self($rate, false);
+    }
+
+    /** What it came to on a sale that was made, whatever rates that had; to be asked of that sale only. */
+    public function known(Money $tax): self
+    {
+        return new self($this->rate, $this->included, $tax->minor);
     }
 
     /**
@@ -47,7 +54,7 @@ final readonly class SalesTax
      */
     public function minorOn(int $asked): int
     {
-        return Rounding::halfUp(
+        return $this->known ?? Rounding::halfUp(
             $asked,
             $this->rate->millionths,
             $this->included ? Rate::WHOLE + $this->rate->millionths : Rate::WHOLE,

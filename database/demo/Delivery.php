@@ -47,4 +47,7 @@ final class Delivery
         'oakum' => ['cut_off' => '14:00'],
         'feed' => ['cut_off' => '11:00', 'closed_days' => [['2026-12-24', '2027-01-03']]],
     ];
+
+    /** A bank takes a little of each transfer, and nothing of its amount. */
+    public const TRANSFER = ['on' => true, 'least' => '10.00', 'fee' => '0', 'fixed' => '0.25'];
 }

@@ -21,8 +21,11 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\ChangePayment;
+use WindowStall\Counter\Payment\MethodForm;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\TakePayment;
@@ -271,6 +274,7 @@ final class MakeDemo extends Command
         $places->say($stall, $user, $stall->places()->firstOrFail(), Delivery::HOME);
         $places->make($stall, $user, Delivery::ISLANDS);
         $places->make($stall, $user, Delivery::ABROAD);
+        app(ChangePayment::class)->method($stall, PayMethod::Transfer, MethodForm::read($stall, Delivery::TRANSFER));
         foreach (Codes::ALL as $code) {
             Code::of($stall)->create(CodeForm::read($stall, $code, null));
         }

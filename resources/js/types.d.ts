@@ -440,6 +440,7 @@ export interface OrderView {
   statusUrl: string;
   canRefund: boolean;
   paidBy: string;
+  taxNote: string;
   disputed: string;
 }
 
@@ -1027,6 +1028,57 @@ export interface RungView {
   margin: string;
   climb: string;
   warning: string | null;
+}
+
+export interface TaxClassView {
+  by: string;
+  value: string;
+  name: string;
+  class: string;
+  words: string;
+}
+
+export interface TaxMarketView {
+  country: string;
+  name: string;
+  home: boolean;
+  standard: string;
+  delivery: string;
+  deliveryAs: string;
+  rounding: string;
+  roundingBy: string;
+  reverse: boolean;
+  soFar: string;
+  over: boolean;
+  threshold: string;
+  currency: string;
+  rates: TaxRateView[];
+  known: boolean;
+}
+
+export interface TaxRateView {
+  id: number;
+  where: string;
+  class: string;
+  rate: string;
+  from: string;
+  source: string;
+  parts: string[];
+  postcodes: string;
+  share: string;
+  day: string;
+  ahead: boolean;
+}
+
+export interface TaxesView {
+  markets: TaxMarketView[];
+  classes: TaxClassView[];
+  types: string[];
+  classChoices: ChoiceView[];
+  deliveryChoices: ChoiceView[];
+  roundingChoices: ChoiceView[];
+  change: number | null;
+  words: string;
 }
 
 export interface TrialDoneView {

@@ -25,6 +25,14 @@
     value="{{ $form->typed['email'] ?? '' }}" required
     @if (isset($form->errors['email'])) aria-invalid="true" aria-describedby="email-error" @endif>
 @if (isset($form->errors['email']))<p class="field-error" id="email-error">{{ $form->errors['email'] }}</p>@endif</div>
+@if ($form->business)<details class="code"@if (($form->typed['tax_number'] ?? '') !== '') open @endif><summary>I buy for a business</summary>
+@foreach (['company' => ['Business', 'organization'], 'tax_number' => ['Its VAT number', 'off']] as $field => [$label, $auto])
+<div class="field"><label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="text"
+    autocomplete="{{ $auto }}" value="{{ $form->typed[$field] ?? '' }}" @if ($field === 'tax_number')data-where @endif
+    @if (isset($form->errors[$field])) aria-invalid="true" aria-describedby="{{ $field }}-error" @endif>
+@if (isset($form->errors[$field]))<p class="field-error" id="{{ $field }}-error">{{ $form->errors[$field] }}</p>@endif</div>
+@endforeach
+</details>@endif
 @if (count($form->countries) > 1)<p class="look"><button type="submit" name="look" value="1" class="small" formnovalidate
     data-look>Show what it costs there</button></p>@endif
 <p class="consent"><label><input type="checkbox" name="news" value="1" @checked($form->news)> {{

@@ -84,11 +84,18 @@
 <dt>Total</dt>
 <dd>{{ $text($order->total_minor) }}</dd>
 </div>
-<div class="quiet">
-<dt>of which VAT</dt>
-<dd>{{ $text($order->tax_minor) }}</dd>
+@foreach ($order->taxes === [] ? [['rate' => $order->tax_bp * 100, 'tax' => $order->tax_minor]] : $order->taxes as $tax)
+@if (! $order->reverse_charge)<div class="quiet">
+<dt>{{ $order->tax_on_top ? 'with' : 'of which' }} VAT, {{ (new WindowStall\Core\Money\Rate($tax['rate']))->percent() }}</dt>
+<dd>{{ $text($tax['tax']) }}</dd>
 </div>
+@endif
+@endforeach
 </dl>
+@if ($order->reverse_charge)
+<p class="quiet">Reverse charge: no VAT is charged. {{ $order->company }}, {{ $order->tax_number }}, accounts for it in {{
+    WindowStall\Stall\Stall::countrySaid($order->country) }}.</p>
+@endif
 @if ($state === 'paid')
 <p class="quiet">To {{ $order->name }}, {{ $order->street }}, {{ $order->town }} {{ $order->postcode }}</p>
 @endif

@@ -1,6 +1,6 @@
 @php($text = WindowStall\Support\Views\MoneyView::text(...))
 @php($there = $basket->delivery->to->country)
-@php($tax = $stall->terms($there)->tax)
+@php($included = $stall->terms($there)->tax->included)
 <dl class="totals">
 <div><dt>Goods</dt><dd>{{ $text($basket->totals->goods->plus($basket->market->money($basket->codes->off()))) }}</dd></div>
 @foreach ($basket->codes->used as $id => $used)
@@ -11,8 +11,11 @@
 <div><dt>Delivery to {{ WindowStall\Stall\Stall::countrySaid($there) }}</dt><dd>{{ $basket->totals->delivery->minor === 0 ? 'free'
     : $text($basket->totals->delivery) }}</dd></div>
 <div class="sum"><dt>Total</dt><dd data-total>{{ $text($basket->totals->total) }}</dd></div>
-<div class="quiet">
-<dt>{{ $tax->included ? 'of which' : 'with' }} VAT, {{ $tax->rate->percent() }}</dt>
-<dd>{{ $text($basket->totals->tax) }}</dd>
+@foreach ($basket->totals->rates as $rate => $sums)<div class="quiet">
+<dt>{{ $included ? 'of which' : 'with' }} VAT, {{ (new WindowStall\Core\Money\Rate($rate))->percent() }}</dt>
+<dd>{{ $text($basket->market->money($sums['tax'])) }}</dd>
 </div>
+@endforeach
+@if ($basket->totals->reverse)<div class="quiet"><dt>Without VAT: your business owes it (reverse charge)</dt><dd></dd></div>
+@endif
 </dl>

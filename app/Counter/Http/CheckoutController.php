@@ -66,7 +66,14 @@ final readonly class CheckoutController
         if ($known) {
             $basket?->takeCode($code);
         }
-        $contents = BasketContents::of($stall, $basket, $form->destination(), $form->way, $form->typed['email'] ?: null);
+        $contents = BasketContents::of(
+            $stall,
+            $basket,
+            $form->destination(),
+            $form->way,
+            $form->typed['email'] ?: null,
+            $form->reverses(),
+        );
         if ($basket === null || $contents->entries === []) {
             return redirect()->to('/basket');
         }

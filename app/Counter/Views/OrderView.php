@@ -6,6 +6,7 @@ namespace WindowStall\Counter\Views;
 
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
@@ -25,6 +26,7 @@ final readonly class OrderView
      * @param  list<string>  $address
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
+     * @param  string  $taxNote  which rates it bears, or that its buyer owes the tax
      * @param  string  $paidBy  "By card", "By bank transfer, tried out only"
      * @param  string  $disputed  since when; "" where nobody disputes it
      * @param  MoneyView|null  $worth  the total in the stall's currency, where it was paid in another
@@ -52,6 +54,7 @@ final readonly class OrderView
         public string $statusUrl,
         public bool $canRefund,
         public string $paidBy,
+        public string $taxNote,
         public string $disputed,
     ) {
     }
@@ -93,8 +96,23 @@ final readonly class OrderView
             trouble: $order->payment_trouble,
             statusUrl: $stall->shopAddress('/orders/'.$order->token),
             canRefund: RefundOrder::possible($order),
+            taxNote: self::taxNote($order),
             paidBy: PayMethod::from($order->pay_method)->words().($order->pay_live ? '' : ', tried out only'),
             disputed: $order->disputed_at === null ? '' : Clock::of($stall)->moment($order->disputed_at),
         );
+    }
+
+    private static function taxNote(Order $order): string
+    {
+        return $order->reverse_charge
+            ? sprintf('Reverse charge: %s, %s, owes it.', $order->company, $order->tax_number)
+            : implode('; ', array_map(
+                static fn (array $tax): string => sprintf(
+                    '%s on %s',
+                    (new Rate($tax['rate']))->percent(),
+                    MoneyView::text($order->money($tax['asked'])),
+                ),
+                $order->taxes,
+            ));
     }
 }

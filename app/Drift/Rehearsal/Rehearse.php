@@ -46,7 +46,6 @@ final readonly class Rehearse
         $since = Carbon::now()->subDays(self::DAYS);
         $stall->loadMissing(['rates', 'recipes', 'marketRows']);
         $sheet = CostSheet::of($stall);
-        $pricer = $sheet->pricer($stall->home_market);
         $facts = new PriceFacts($stall, $sheet, $stall->home_market, agreed: true);
         $records = new Records($stall, $facts, $since);
         $pulls = self::pulls($stall, $since, $now, $tried);
@@ -56,7 +55,7 @@ final readonly class Rehearse
         $listings = $records->listings();
         $n = 0;
         foreach ($records->of($listings) as $listing) {
-            $pricing = new PricesOfListing($facts, $pricer, $listing);
+            $pricing = new PricesOfListing($facts, $facts->pricer($listing->rows), $listing);
             $rehearsed->happened->add(self::sold($listing, $pricing));
             $rehearsed->now->add(self::play($listing, $now, $pricing, $asideNow));
             $rehearsed->tried->add(self::play($listing, $tried, $pricing, $asideTried));

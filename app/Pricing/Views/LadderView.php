@@ -71,7 +71,7 @@ final readonly class LadderView
         $figures = $ladder->figures(
             $worst->price,
             static fn (int $n): Landed => $cost->landed($n, $sheet->rates()),
-            $sheet->terms($f->stall->home_market),
+            $f->terms,
             static fn (int $n): int => $bought === null ? self::GUESS : $bought[min(99, $n)] ?? 0,
             $f->recipeOf($worst)->floor,
         );

@@ -19,6 +19,7 @@ use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Recipe\Recipe;
 use WindowStall\Core\Pricing\Sale\KeepCurve;
 use WindowStall\Core\Pricing\Sale\Till;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -77,7 +78,7 @@ final readonly class VariantSheetView
         $recipe = $f->recipeOf($figures);
         $currency = $stall->currencyValue();
         $sheet = CostSheet::of($stall);
-        $terms = $sheet->terms($stall->home_market);
+        $terms = $f->terms;
         $supplier = $figures->row->selling();
         $cost = self::cost($stall, $sheet, $supplier, (string) $supplier->item?->currency);
         $landed = $cost?->landed(1, $sheet->rates());
@@ -147,7 +148,7 @@ final readonly class VariantSheetView
                 $name,
                 RecipeFormView::of($recipe, $currency),
                 $row->own_recipe !== null,
-                self::reasons($stall, $figures, $recipe, $sheet, $cost, $rrp),
+                self::reasons($stall, $figures, $recipe, $sheet, $cost, $rrp, $f->taxClass),
                 self::story($till, $curve, $rrp),
                 $till->breakEvenAdvertising()->minor > 0
                     ? sprintf(
@@ -177,15 +178,16 @@ final readonly class VariantSheetView
         CostSheet $sheet,
         Cost $cost,
         ?Money $rrp,
+        TaxClass $class,
     ): array {
         $code = $cost->unit->currency->code;
         $today = $sheet->rateOf($code);
         $stands = $figures->priced->rate ?? $today;
         $decision = $recipe->decide(
             $cost->landed(1, $sheet->held($code, $stands)),
-            $sheet->terms($stall->home_market),
+            $sheet->terms($stall->home_market, $class),
             $rrp,
-            $sheet->carried($stall->home_market),
+            $sheet->carried($stall->home_market, $class),
         );
         $plain = static fn (string $rate): string => str_contains($rate, '.') ? rtrim(rtrim($rate, '0'), '.') : $rate;
 
@@ -238,7 +240,7 @@ final readonly class VariantSheetView
         ?Ladder $ladder,
         Money $price,
     ): array {
-        $terms = $sheet->terms($f->stall->home_market);
+        $terms = $f->terms;
 
         return array_map(static function (int $pieces) use (
             $f,

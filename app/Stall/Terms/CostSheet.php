@@ -6,6 +6,7 @@ namespace WindowStall\Stall\Terms;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Landing\Duty;
 use WindowStall\Core\Landing\DutyBase;
 use WindowStall\Core\Money\Currency;
@@ -21,6 +22,7 @@ use WindowStall\Core\Pricing\Recipe\RecipeBook;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Tax\TaxClass;
 use WindowStall\Stall\Stall;
 
 /**
@@ -57,6 +59,11 @@ final class CostSheet
 
     /** @var array<string, Rates> */
     private array $made = [];
+
+    /** @var array<string, Pricer> by market and class */
+    private array $pricers = [];
+
+    private ?Taxes $taxes = null;
 
     /** @param  Changes  $changes */
     private function __construct(private readonly Stall $of, array $changes)
@@ -170,13 +177,38 @@ final class CostSheet
         return $this->money('handling_minor');
     }
 
-    /** What sales to a market bear, in the stall's currency. */
-    public function terms(string $market): SaleTerms
+    /** A market's standard rate of tax, as it stands on the sheet. */
+    public function standardTax(string $market): Rate
+    {
+        return Rate::bp($this->abroad($market)->tax_bp ?? (int) $this->stall['vat_bp']);
+    }
+
+    /** Whether tax stands inside a market's prices, or is put on top. */
+    public function taxIncluded(string $market): bool
+    {
+        return ! (bool) ($this->abroad($market)->tax_on_top ?? $this->stall['tax_on_top']);
+    }
+
+    /** How the stall's goods are taxed by this sheet. */
+    public function taxes(): Taxes
+    {
+        return $this->taxes ??= Taxes::of($this->of, $this);
+    }
+
+    private function abroad(string $market): ?Market
+    {
+        return $market === $this->of->home_market ? null : $this->markets[$market] ?? null;
+    }
+
+    /**
+     * What sales to a market bear, in the stall's currency. Prices reckon with the goods' own rate for their delivery, too.
+     */
+    public function terms(string $market, TaxClass $class = TaxClass::Standard): SaleTerms
     {
         $home = $market === $this->of->home_market;
-        $row = $home ? null : $this->markets[$market] ?? null;
-        $rate = Rate::bp($row->tax_bp ?? (int) $this->stall['vat_bp']);
-        $onTop = (bool) ($row->tax_on_top ?? $this->stall['tax_on_top']);
+        $row = $this->abroad($market);
+        $rate = $this->taxes()->rate($class, new Destination($market));
+        $onTop = ! $this->taxIncluded($market);
         $charged = isset($row->charged_minor)
             ? $this->back($market)?->convert(new Money($row->charged_minor, $this->currency($market))) ??
                 $this->of->money($row->charged_minor)
@@ -195,10 +227,10 @@ final class CostSheet
     }
 
     /** The terms with the charge for delivery that prices carry instead, at home; null where none is built in. */
-    public function carried(string $market): ?SaleTerms
+    public function carried(string $market, TaxClass $class = TaxClass::Standard): ?SaleTerms
     {
         $builtIn = (int) ($this->stall['built_in_minor'] ?? 0);
-        $terms = $this->terms($market);
+        $terms = $this->terms($market, $class);
 
         return $builtIn === 0 || $market !== $this->of->home_market
             ? null
@@ -213,15 +245,15 @@ final class CostSheet
             );
     }
 
-    public function pricer(string $market): Pricer
+    public function pricer(string $market, TaxClass $class = TaxClass::Standard): Pricer
     {
-        return new Pricer(
-            $this->terms($market),
+        return $this->pricers[$market.' '.$class->value] ??= new Pricer(
+            $this->terms($market, $class),
             $this->book,
             $this->rates(),
             $this->ending($market),
             $this->back($market),
-            $this->carried($market),
+            $this->carried($market, $class),
         );
     }
 

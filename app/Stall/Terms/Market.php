@@ -19,6 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $duty_on
  * @property int|null $tax_bp
  * @property bool $tax_on_top
+ * @property string $delivery_tax {@see \WindowStall\Core\Tax\DeliveryTax}
+ * @property string $tax_rounding {@see \WindowStall\Core\Tax\TaxRounding}
+ * @property bool $reverse_charge businesses registered there buy without tax
+ * @property int|null $tax_threshold_minor sales of a year from which on tax is owed there, in the market's currency
  * @property int|null $charged_minor what shoppers there pay for delivery, in the market's currency
  */
 final class Market extends Model
@@ -32,6 +36,6 @@ final class Market extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['ending' => 'array', 'tax_on_top' => 'boolean'];
+        return ['ending' => 'array', 'tax_on_top' => 'boolean', 'reverse_charge' => 'boolean'];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Basket\Codes;
 
-use Brick\Math\BigInteger;
+use WindowStall\Core\Money\Shares;
 
 /**
  * What codes take off a basket, allotted to its lines to the minor unit, the same whichever way the basket was filled.
@@ -132,7 +132,11 @@ final readonly class Allotment
     private static function shares(array $holds, Code $code): array
     {
         while ($holds !== []) {
-            $shares = self::allot($code->reduction->of($holds), $holds);
+            $shares = Shares::of($code->reduction->of($holds), array_column(
+                array_map(static fn (DiscountedLine $line): array => [$line->key, $line->left], $holds),
+                1,
+                0,
+            ));
             $above = array_values(array_filter(
                 $holds,
                 static fn (DiscountedLine $line): bool => $line->left - $shares[$line->key] >= ($code->floors[$line->key] ?? 0),
@@ -145,27 +149,5 @@ final readonly class Allotment
         }
 
         return [];
-    }
-
-    /**
-     * @param  non-empty-list<DiscountedLine>  $lines
-     * @return array<int, int> key → minor units; they add up to the whole
-     */
-    private static function allot(int $whole, array $lines): array
-    {
-        $sum = DiscountedLine::sum($lines);
-        $shares = $over = [];
-        foreach ($lines as $line) {
-            [$share, $rest] = BigInteger::of($whole)->multipliedBy($line->left)->quotientAndRemainder($sum);
-            $shares[$line->key] = $share->toInt();
-            $over[$line->key] = $rest->toInt();
-        }
-        $keys = array_keys($over);
-        usort($keys, static fn (int $a, int $b): int => [$over[$b], $a] <=> [$over[$a], $b]);
-        foreach (array_slice($keys, 0, $whole - array_sum($shares)) as $key) {
-            $shares[$key]++;
-        }
-
-        return $shares;
     }
 }

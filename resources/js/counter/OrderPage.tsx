@@ -107,7 +107,7 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 </div>
               )}
               <div className="text-[13px] text-mute">
-                <dt>of which VAT</dt>
+                <dt>VAT{order.taxNote !== '' && `, ${order.taxNote}`}</dt>
                 <dd>{order.tax.text}</dd>
               </div>
             </dl>

@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { useState, type ReactNode, type SyntheticEvent } from 'react';
-import type { Parts, WrittenCover } from '@/delivery/written';
+import type { WrittenCover } from '@/delivery/written';
+import type { Parts } from '@/lib/parts';
 import { ChoiceField } from '@/ui/ChoiceField';
 import { Popup } from '@/ui/Popup';
 import { SayFoot } from '@/ui/SayFoot';

@@ -1,5 +1,6 @@
 import { CoverEditor } from '@/delivery/CoverEditor';
-import type { Parts, WrittenPlace } from '@/delivery/written';
+import type { WrittenPlace } from '@/delivery/written';
+import type { Parts } from '@/lib/parts';
 
 interface Props {
   countries: { code: string; name: string }[];

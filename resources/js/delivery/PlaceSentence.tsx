@@ -1,7 +1,8 @@
 import { CoverEditor } from '@/delivery/CoverEditor';
 import { RuleEditor } from '@/delivery/RuleEditor';
 import { WayEditor } from '@/delivery/WayEditor';
-import { firstWay, tidied, written, type Parts, type WrittenPlace, type WrittenWay } from '@/delivery/written';
+import { firstWay, tidied, written, type WrittenPlace, type WrittenWay } from '@/delivery/written';
+import type { Parts } from '@/lib/parts';
 import type { DeliveryPlaceView, DeliveryWayView, PackingView } from '@/types';
 
 interface Props {

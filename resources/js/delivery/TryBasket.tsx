@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { Picked } from '@/delivery/Picked';
-import type { Parts } from '@/delivery/written';
+import type { Parts } from '@/lib/parts';
 import { send, words } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import type { TrialGoodView, TriedView } from '@/types';

@@ -1,8 +1,5 @@
 import type { DeliveryPlaceView } from '@/types';
 
-/** By country, of those whose addresses name one. */
-export type Parts = Partial<Record<string, { code: string; name: string }[]>>;
-
 export interface Band {
   up_to: string | number;
   amount: string;

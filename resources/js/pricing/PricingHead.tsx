@@ -10,6 +10,7 @@ export const PLACES = [
   { key: 'board', name: 'Price board', to: 'pricing' },
   { key: 'recipes', name: 'Recipes', to: 'pricing.recipes' },
   { key: 'costs', name: 'Cost sheet', to: 'pricing.costs' },
+  { key: 'taxes', name: 'Taxes', to: 'taxes' },
   { key: 'trial', name: 'Trial', to: 'pricing.trial' },
   { key: 'codes', name: 'Codes', to: 'codes' },
 ] as const;

@@ -13,7 +13,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Pricing\Offers\Rung;
-use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Core\Tax\TaxRules;
 
 final class TotalsTest extends TestCase
 {
@@ -21,8 +21,11 @@ final class TotalsTest extends TestCase
     {
         $totals = Totals::of(
             [new BasketLine(Money::gbp(1895), 2), new BasketLine(Money::gbp(850), 1)],
+            [Rate::bp(2000), Rate::bp(2000)],
+            [0, 0],
             Money::gbp(295),
-            SalesTax::included(Rate::bp(2000)),
+            new TaxRules(included: true),
+            Rate::bp(2000),
             Currency::of('GBP'),
         );
         self::assertEquals(
@@ -37,7 +40,7 @@ final class TotalsTest extends TestCase
     {
         self::assertSame(
             0,
-            Totals::of([], Money::gbp(295), SalesTax::included(Rate::bp(2000)), Currency::of('GBP'))->total->minor,
+            Totals::of([], [], [], Money::gbp(295), new TaxRules(true), Rate::bp(2000), Currency::of('GBP'))->total->minor,
         );
     }
 
