@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use WindowStall\Core\Dispatch\ExpectedCosts;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
@@ -19,13 +20,26 @@ final class OrderFigures
     /** @param  Order  $order with its supplier orders */
     public static function till(Order $order): Till
     {
+        return self::ring(
+            $order,
+            (int) $order->supplierOrders->sum('goods_minor'),
+            (int) $order->supplierOrders->sum('delivery_minor'),
+        );
+    }
+
+    /**
+     * @param  int  $goods  what its suppliers take for them, minor units of the stall's currency
+     * @param  int  $delivery  and for sending them
+     */
+    private static function ring(Order $order, int $goods, int $delivery): Till
+    {
         $rate = Rate::bp($order->tax_bp);
 
         return Till::ring(
             $order->worth($order->goods_minor),
             Landed::of(
-                $order->homeMoney((int) $order->supplierOrders->sum('goods_minor')),
-                $order->homeMoney((int) $order->supplierOrders->sum('delivery_minor')),
+                $order->homeMoney($goods),
+                $order->homeMoney($delivery),
                 $order->homeMoney($order->duty_minor),
                 $order->homeMoney($order->handling_minor),
             ),
@@ -40,6 +54,21 @@ final class OrderFigures
                 $order->homeMoney($order->advertising_minor),
             ),
         );
+    }
+
+    /**
+     * What an order is expected to earn before its suppliers have it.
+     *
+     * @param  array<int, ExpectedCosts>  $expected  by supplier
+     */
+    public static function expected(Order $order, array $expected): Till
+    {
+        $sum = static fn (string $what): int => array_sum(array_map(
+            static fn (ExpectedCosts $costs): int => $what === 'goods' ? $costs->goods->minor : $costs->delivery->minor,
+            $expected,
+        ));
+
+        return self::ring($order, $sum('goods'), $sum('delivery'));
     }
 
     /** Whether every supplier has said what it charges. */

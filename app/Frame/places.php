@@ -60,6 +60,11 @@ return [
         'tax vat gst sales rate reduced zero exempt reverse charge threshold county state business number class',
     ],
     [
+        'Baskets left at the checkout, and the reminder',
+        'counter.left',
+        'abandoned left basket cart reminder recovery unpaid mail win back',
+    ],
+    [
         'How shoppers pay',
         'counter.payment',
         'payment card bank transfer later pay method checkout test live key fee merchant account',

@@ -22,4 +22,29 @@ final class SignUps
             'agreed_at' => Carbon::now(),
         ]);
     }
+
+    /** Where whoever has that address can say that they want no more mail; nobody else can. */
+    public static function stopAt(Stall $stall, string $email): string
+    {
+        $email = mb_strtolower($email);
+
+        return '/no-more-mail?'.http_build_query(['to' => $email, 'by' => self::sign($stall, $email)]);
+    }
+
+    /** @return bool whether that was the address's own wish */
+    public static function stop(Stall $stall, string $email, string $by): bool
+    {
+        $email = mb_strtolower($email);
+        if (! hash_equals(self::sign($stall, $email), $by)) {
+            return false;
+        }
+        DB::table('sign_ups')->where('stall_id', $stall->id)->where('email', $email)->delete();
+
+        return true;
+    }
+
+    private static function sign(Stall $stall, string $email): string
+    {
+        return substr(hash_hmac('sha256', 'no more mail '.$stall->id.' '.$email, (string) config('app.key')), 0, 32);
+    }
 }

@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\Route;
 use WindowStall\Shop\Http\BasketController;
 use WindowStall\Shop\Http\BasketLinkController;
 use WindowStall\Shop\Http\EnterController;
+use WindowStall\Shop\Http\NoMoreMailController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PreviewController;
 use WindowStall\Shop\Http\RobotsController;
@@ -42,6 +43,8 @@ Route::get('/shared/shelves/{slug}.jpg', [SharedController::class, 'shelf'])
     ->name('shared.shelf')
     ->where('slug', '[a-z0-9-]+');
 Route::get('/robots.txt', [RobotsController::class, 'robots'])->name('robots');
+Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-more-mail');
+Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
 Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
 Route::get('/seen/{secret}', [PreviewController::class, 'seen'])
     ->name('seen')

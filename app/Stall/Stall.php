@@ -59,6 +59,8 @@ use WindowStall\Support\Refusal;
  * @property list<array{string, string}> $closed_days when nobody is there: from and to, both included, YYYY-MM-DD
  * @property bool $open whether shoppers are let in
  * @property Carbon|null $opened_at when the shop was first opened
+ * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
+ * @property int $reminder_hours so long after they left
  * @property int $promise_days the shop promises delivery within so many working days
  */
 final class Stall extends Model

@@ -365,6 +365,28 @@ export interface VariantRowView {
   standIn: boolean;
 }
 
+export interface LeftBasketView {
+  id: number;
+  when: string;
+  shopper: string;
+  goods: string;
+  picture: string | null;
+  total: MoneyView;
+  keep: MoneyView;
+  agreed: boolean;
+  reminded: string;
+}
+
+export interface LeftBasketsView {
+  baskets: LeftBasketView[];
+  keep: MoneyView;
+  days: number;
+  told: number;
+  back: number;
+  words: string;
+  hours: number;
+}
+
 export interface LetterLineView {
   id: number;
   ours: boolean;

@@ -4,7 +4,8 @@
 <table>
 <thead>
 <tr>
-<th scope="col">Payment<th scope="col">To<th scope="col">Reference<th scope="col" class="n">Amount<th scope="col">By<th scope="col">State<th scope="col" class="n">Captured<th scope="col">And then</tr>
+<th scope="col">Payment<th scope="col">To<th scope="col">Reference<th scope="col" class="n">Amount<th scope="col">By<th
+    scope="col">State<th scope="col" class="n">Captured<th scope="col">And then</tr>
 </thead>
 <tbody>
 @forelse ($payments as $p)

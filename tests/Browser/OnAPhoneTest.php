@@ -17,7 +17,9 @@ final class OnAPhoneTest extends BrowserTestCase
 
     private const SCREENS = [
         '/source', '/source/connect', '/bench', '/bench/grid', '/drift', '/pricing', '/pricing/costs', '/pricing/recipes',
-        '/pricing/trial', '/pricing/taxes', '/codes', '/shelves', '/window', '/window/pages', '/counter', '/counter/letters', '/counter/payment', '/delivery', '/settings',
+        '/pricing/trial', '/pricing/taxes',
+        '/codes', '/shelves', '/window', '/window/pages', '/counter', '/counter/letters', '/counter/left',
+        '/counter/payment', '/delivery', '/settings',
     ];
 
     public function test_a_stall_is_opened_and_sells_from_a_phone_and_no_screen_scrolls_sideways(): void

@@ -42,6 +42,12 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
         >
           How shoppers pay
         </Link>
+        <Link
+          href={route('counter.left', handle)}
+          className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+        >
+          Left at the checkout
+        </Link>
         {unpaid > 0 && (
           <span className="text-mute">
             {unpaid} more {plural(unpaid, 'basket waits', 'baskets wait')} for payment

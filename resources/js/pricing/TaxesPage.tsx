@@ -15,6 +15,10 @@ interface Props {
   parts: Parts;
 }
 
+const SAYS =
+  'What each country takes of a sale. Most goods bear its standard rate, which stands on the cost sheet; what is ' +
+  'said here goes before it, from its first day on. Orders that were placed stay as they were.';
+
 /** How sales are taxed: country by country as sentences, and the goods that bear another rate. */
 export default function TaxesPage({ taxes: first, parts }: Props) {
   const handle = useHandle();
@@ -32,10 +36,7 @@ export default function TaxesPage({ taxes: first, parts }: Props) {
     );
   return (
     <div className="pb-16">
-      <PricingHead
-        at="taxes"
-        says="What each country takes of a sale. Most goods bear its standard rate, which stands on the cost sheet; what is said here goes before it, from its first day on. Orders that were placed stay as they were."
-      />
+      <PricingHead at="taxes" says={SAYS} />
       <div className="grid items-start gap-x-10 gap-y-8 px-6 lg:grid-cols-[minmax(0,1fr)_340px]">
         <ul aria-label="Countries">
           {taxes.markets.map((market) => (

@@ -72,6 +72,9 @@ final class DoorsTest extends AppTestCase
             'page' => app(ChangePage::class)->make($this->stall, PageKind::About, 'About')->id,
             'letter' => (int) app(TakeLetter::class)($this->stall, 'Bo', 'bo@reed.example', '', 'Where?')?->id,
             'kind' => 'terms',
+            'taxRate' => (int) $this->stall->taxRates()->create([
+                'country' => 'GB', 'class' => 'reduced', 'rate_millionths' => 50_000, 'from_day' => '2020-01-01',
+            ])->id,
         ];
     }
 
@@ -196,7 +199,7 @@ final class DoorsTest extends AppTestCase
         $path = (string) preg_replace_callback(
             '/\{(\w+)\??\}/',
             fn (array $m): string => (string) ($places[$m[1]] ??
-                ['stall' => $this->stall->handle, 'kind' => 'terms', 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
+                ['stall' => $this->stall->handle, 'kind' => 'terms', 'country' => 'GB', 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
                 1),
             $route->uri(),
         );

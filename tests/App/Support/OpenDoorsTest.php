@@ -72,6 +72,9 @@ final class OpenDoorsTest extends AppTestCase
         'GET /sitemap.xml',
         'GET /sitemap-{part}.xml',
         'POST /sign-up',
+        // By the signed address at the foot of a mail.
+        'GET /no-more-mail',
+        'POST /no-more-mail',
         // What shoppers look around in, as another market has it.
         'GET /{market}',
         'GET /{market}/goods',
