@@ -81,7 +81,7 @@ Route::domain('payment.'.$host)->name('payment.')->group(function (): void {
     Route::get('/pay/{id}/second', [Payment\PayController::class, 'second'])->name('second');
     Route::post('/pay/{id}/second', [Payment\PayController::class, 'answer']);
     Route::post('/pay/{id}/turn', [Payment\PayController::class, 'turn'])->name('turn');
-    Route::get('/v1/account', [Payment\ApiController::class, 'account'])->middleware(Payment\KeyedShop::class);
+    Route::get('/v1/key', [Payment\ApiController::class, 'account'])->middleware(Payment\KeyedShop::class);
     Route::prefix('v1/payments')->middleware(Payment\KeyedShop::class)->group(function (): void {
         Route::post('/', [Payment\ApiController::class, 'open']);
         Route::get('{id}', [Payment\ApiController::class, 'show']);

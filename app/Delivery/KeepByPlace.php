@@ -70,7 +70,13 @@ final class KeepByPlace
         // Whatever address lies there, it is this place's.
         $anywhere = new PlaceTerms(new Place($terms->place->id, $terms->place->name, []), $terms->ways, $terms->rules);
         $resolver = new Resolver([$anywhere], [], now()->setTimezone(Clock::of($stall)->zone)->toDateTimeImmutable());
-        $wanted = array_map(static fn (WindowGood $good): WantedLine => $good->wanted(), $goods);
+        // At the prices of that market, where it has some of its own.
+        $there = array_column(
+            WindowGoods::those($stall->seenFrom($to->country), array_map(static fn (WindowGood $g): int => $g->variant, $goods)),
+            null,
+            'variant',
+        );
+        $wanted = array_map(static fn (WindowGood $g): WantedLine => ($there[$g->variant] ?? $g)->wanted(), $goods);
         $sheet = CostSheet::of($stall);
 
         return array_map(

@@ -19,6 +19,7 @@ final readonly class QuoteFigures
     /**
      * @param  list<Goods>  $goods  of the whole basket
      * @param  CostSheet|null  $sheet  of the stall, where many are worked out by it
+     * @param  Money|null  $tax  what it comes to by the goods' own rates; by the standard one where it isn't given
      * @return Till|null null where what the goods cost isn't known
      */
     public static function of(
@@ -27,6 +28,7 @@ final readonly class QuoteFigures
         WayQuote $way,
         string $country,
         ?CostSheet $sheet = null,
+        ?Money $tax = null,
     ): ?Till {
         $sheet ??= CostSheet::of($stall);
         $price = $cost = 0;
@@ -47,7 +49,9 @@ final readonly class QuoteFigures
         return Till::ring(
             $stall->money($price),
             Landed::of($stall->money($cost), $delivery, $duty->rate->of($dutiable), $handling),
-            $sheet->terms($country)->charging($way->charge),
+            $tax === null
+                ? $sheet->terms($country)->charging($way->charge)
+                : $sheet->terms($country)->charging($way->charge)->taxed($tax),
         );
     }
 }

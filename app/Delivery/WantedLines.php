@@ -8,8 +8,9 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\Prices\Ladders;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\Taxes;
 
-/** Lines as they are asked for from outside a basket, priced as a basket would have them. */
+/** Lines as they are asked for from outside a basket, priced as a basket to the market the stall is seen from would have them. */
 final class WantedLines
 {
     /**
@@ -26,6 +27,7 @@ final class WantedLines
             ->whereKey(array_map(static fn (WindowGood $g): int => $g->listing, array_values($goods)))
             ->get()
             ->keyBy('id');
+        $taxes = Taxes::of($stall);
         $lines = [];
         foreach ($asked as $line) {
             $good = $goods[$line['variant']] ?? null;
@@ -33,8 +35,16 @@ final class WantedLines
             if ($good === null || $listing === null) {
                 return null;
             }
-            $price = (new BasketLine($good->price, $line['pieces'], Ladders::of($listing, $stall)))->total();
-            $lines[] = new WantedLine($good->source, $good->title, $line['pieces'], $price, $good->tags);
+            $shown = (new BasketLine($good->shown, $line['pieces'], Ladders::of($listing, $stall)))->total();
+            $lines[] = new WantedLine(
+                $good->source,
+                $good->title,
+                $line['pieces'],
+                $stall->seen()->worth($shown),
+                $good->tags,
+                $shown,
+                $taxes->classOf($good->listing, $good->type),
+            );
         }
 
         return $lines;

@@ -12,7 +12,10 @@ final readonly class WindowGood
     /**
      * @param  int  $variant  of its listing
      * @param  int  $source  the supplier's variant that is sold
+     * @param  Money  $price  in the stall's currency
      * @param  list<string>  $tags
+     * @param  string  $type  what it is; "" where that isn't said
+     * @param  Money  $shown  the price as its market shows it
      */
     public function __construct(
         public int $listing,
@@ -21,6 +24,8 @@ final readonly class WindowGood
         public string $title,
         public Money $price,
         public array $tags,
+        public string $type,
+        public Money $shown,
     ) {
     }
 

@@ -8,13 +8,16 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
-/** Goods in the window, each by the cheapest of its variants that can be bought: what is sent where is shown on them. */
+/**
+ * Goods in the window at the prices of the market the stall is seen from, each by the cheapest of its variants that can be bought: what is
+ * sent where is shown on them.
+ */
 final class WindowGoods
 {
     private const ROWS = <<<'SQL'
         SELECT DISTINCT ON (:each)
                listing.id AS listing, listing.shown_title AS title, listing.own_tags AS tags, variant.id AS variant,
-               variant.selling_id AS source, price.price_minor AS price
+               variant.selling_id AS source, price.price_minor AS price, price.shown_minor AS shown, listing.own_type AS type
         FROM listings AS listing
         JOIN listing_variants AS variant ON variant.listing_id = listing.id
         JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
@@ -67,7 +70,7 @@ final class WindowGoods
         string $each = 'listing.shown_title, listing.id',
     ): array {
         $rows = DB::select(strtr(self::ROWS, [':narrowed' => $narrowed, ':each' => $each]), [
-            'home' => $stall->home_market,
+            'home' => $stall->seen()->country,
             'stall' => $stall->id,
             'most' => $most,
         ] + $values);
@@ -83,6 +86,8 @@ final class WindowGoods
                 title: (string) $row->title,
                 price: $stall->money((int) $row->price),
                 tags: $tags,
+                type: (string) $row->type,
+                shown: $stall->seen()->money((int) $row->shown),
             );
         }, $rows));
     }

@@ -21,7 +21,7 @@ final class DemoPayments implements PaymentConnector
 
     public function isLive(PaymentAccess $access): bool
     {
-        $answer = $this->send($access, static fn (PendingRequest $http): Response => $http->get('/v1/account'));
+        $answer = $this->send($access, static fn (PendingRequest $http): Response => $http->get('/v1/key'));
 
         return match (true) {
             $answer->status() === 401 => throw new Refusal('The payment service doesn’t know this key.'),

@@ -70,6 +70,8 @@ final class TryController
         $paid = isset($typed['at']) ? Clock::of($stall)->read((string) $typed['at']) : null;
         $part = (string) ($typed['part'] ?? '');
         $to = new Destination($typed['country'], isset(AddressForm::parts($typed['country'])[$part]) ? $part : null, $postcode);
+        // Prices are those of where it goes.
+        $stall = $stall->seenFrom($to->country);
         $asked = $resolve($stall, $this->lines($stall, $typed['lines']), $to, $paid);
 
         return new JsonResponse(TriedView::of($stall, $asked, isset($typed['way']) ? (int) $typed['way'] : null));

@@ -12,6 +12,7 @@ use WindowStall\Hooks\Api\HookSchema;
 use WindowStall\Offers\Http\Api\CodeSchema;
 use WindowStall\Pricing\Http\Api\MarketSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
+use WindowStall\Pricing\Http\Api\TaxRateSchema;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Support\Api\Page;
@@ -83,6 +84,8 @@ final class OpenApi
                 '/places/{place}' => DeliverySchema::place(),
                 '/markets' => MarketSchema::markets(),
                 '/markets/{market}' => MarketSchema::market(),
+                '/tax-rates' => TaxRateSchema::rates(),
+                '/tax-rates/{taxRate}' => TaxRateSchema::rate(),
                 '/codes' => self::list('Code', 'Codes and offers at the till') + ['post' => CodeSchema::make()],
                 '/codes/{code}' => CodeSchema::code(),
                 '/quotes' => DeliverySchema::quotes(),
@@ -123,6 +126,7 @@ final class OpenApi
                     ...DeliverySchema::schemas(),
                     ...CodeSchema::schemas(),
                     ...MarketSchema::schemas(),
+                    ...TaxRateSchema::schemas(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
                     'Refusal' => Refusals::schema(),

@@ -12,6 +12,7 @@ use WindowStall\Offers\Http\Api\CodesController;
 use WindowStall\Pricing\Http\Api\MarketsController;
 use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
+use WindowStall\Pricing\Http\Api\TaxRatesController;
 use WindowStall\Source\Http\Api\ItemsController;
 use WindowStall\Source\Http\Api\RunsController;
 use WindowStall\Stall\Http\InTokensStall;
@@ -34,6 +35,10 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::put('/markets/{market}', [MarketsController::class, 'update'])
             ->where('market', '[A-Z]{2}')
             ->name('markets.update');
+        Route::get('/tax-rates', [TaxRatesController::class, 'index'])->name('tax-rates');
+        Route::post('/tax-rates', [TaxRatesController::class, 'store'])->name('tax-rates.store');
+        Route::put('/tax-rates/{taxRate}', [TaxRatesController::class, 'update'])->name('tax-rates.update');
+        Route::delete('/tax-rates/{taxRate}', [TaxRatesController::class, 'destroy'])->name('tax-rates.destroy');
         Route::get('/codes', [CodesController::class, 'index'])->name('codes');
         Route::post('/codes', [CodesController::class, 'store'])->name('codes.store');
         Route::put('/codes/{code}', [CodesController::class, 'update'])->name('codes.update');

@@ -70,6 +70,21 @@ final readonly class SaleTerms
         $this->plainSlope = $this->slope(0);
     }
 
+    /** The same for one sale of which it is known what its tax comes to. */
+    public function taxed(Money $tax): self
+    {
+        return new self(
+            $this->tax->known($tax),
+            $this->charged,
+            $this->payment,
+            $this->paymentFixed,
+            $this->platform,
+            $this->returns,
+            $this->advertising,
+            $this->freeOver,
+        );
+    }
+
     /** The same, with delivery charged whatever the goods are worth. */
     public function alwaysCharging(): self
     {

@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Delivery;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Pricing\PriceListings;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
 use WindowStall\Tests\App\Support\Described;
+use WindowStall\Tests\Core\Source\Items;
 
 /** What programs read and write of places, and what they are told of a basket. */
 final class QuotesApiTest extends AppTestCase
@@ -48,6 +51,46 @@ final class QuotesApiTest extends AppTestCase
         $order = $shopper->order();
         self::assertSame([$way['total'], $way['tax']], [$order->money($order->total_minor)->digits(), $order->money($order->tax_minor)->digits()]);
         self::assertSame($way['to'], $order->lines->firstOrFail()->promised_to);
+    }
+
+    public function test_a_quote_abroad_says_what_is_paid_there_with_its_tax_by_rate(): void
+    {
+        DB::table('exchange_rates')->updateOrInsert(
+            ['stall_id' => $this->stall->id, 'from' => 'EUR'],
+            ['rate' => '0.8', 'cushion_bp' => 0, 'day' => '2026-12-01'],
+        );
+        $this->world->market($this->stall, 'IE', 410, ['currency' => 'EUR', 'tax_bp' => 2_300]);
+        $this->ask('post', 'places', [
+            'covers' => [['country' => 'IE']], 'ways' => [['charge' => ['by' => 'flat', 'amount' => '4.00']]],
+        ], '--decide')->assertOk();
+        $rate = ['country' => 'IE', 'class' => 'reduced', 'rate' => '0.135', 'source' => 'a letter'];
+        $this->ask('post', 'tax-rates', $rate)->assertForbidden();
+        $made = $this->ask('post', 'tax-rates', $rate, '--decide')->assertOk();
+        self::assertDescribed($made, 'post', '/tax-rates');
+        $made->assertJsonPath('data.0.rate', '0.135');
+        $listing = ListingVariant::query()->findOrFail($this->variant)->listing_id;
+        DB::table('tax_classes')->insert([
+            'stall_id' => $this->stall->id, 'by' => 'listing', 'value' => (string) $listing, 'class' => 'reduced',
+        ]);
+        $this->world->pull($this->stall, Items::item([Items::variant('a'), Items::variant('b', 620, 3, 'CPR-02')]));
+        app(PriceListings::class)(Stall::query()->findOrFail($this->stall->id));
+        $quote = $this->ask('post', 'quotes', ['to' => ['country' => 'IE', 'postcode' => 'D02 AF30']] + $this->asked())->assertOk();
+        self::assertDescribed($quote, 'post', '/quotes');
+        $unit = (int) DB::table('prices')->where('market', 'IE')->where('listing_variant_id', $this->variant)->value('shown_minor');
+        // £4.00 is €5.00; all of it bears 13.5%.
+        $total = 2 * $unit + 500;
+        $paid = $quote->json('ways.0.paid');
+        self::assertSame(['EUR', '5.00', number_format($total / 100, 2)], [$paid['currency'], $paid['charge'], $paid['total']]);
+        self::assertSame([['rate' => '0.135', 'asked' => $paid['total'], 'tax' => $paid['tax']]], $paid['taxes']);
+        self::assertSame((int) round($total - $total / 1.135), (int) round((float) $paid['tax'] * 100));
+
+        $id = (int) $made->json('data.0.id');
+        self::assertDescribed($this->ask('put', 'tax-rates/'.$id, ['rate' => '0.09'] + $rate, '--decide')->assertOk(), 'put', '/tax-rates/{taxRate}');
+        $wrong = $this->ask('put', 'tax-rates/'.$id, ['rate' => '9'] + $rate, '--decide')->assertUnprocessable();
+        self::assertDescribed($wrong, 'put', '/tax-rates/{taxRate}');
+        $this->ask('delete', 'tax-rates/999999', [], '--decide')->assertNotFound();
+        self::assertDescribed($this->ask('delete', 'tax-rates/'.$id, [], '--decide')->assertOk(), 'delete', '/tax-rates/{taxRate}');
+        self::assertDescribed($this->ask('get', 'tax-rates')->assertOk()->assertJsonCount(0, 'data'), 'get', '/tax-rates');
     }
 
     public function test_where_it_cant_go_the_quote_says_why(): void

@@ -129,6 +129,18 @@ final class DeliverySchema
                     'from' => self::DAY,
                     'to' => self::DAY,
                 ])],
+                'paid' => Schema::object([
+                    'currency' => self::TEXT + ['description' => 'of the market it goes to'],
+                    'goods' => self::DECIMAL,
+                    'charge' => self::DECIMAL,
+                    'tax' => self::DECIMAL,
+                    'total' => self::DECIMAL,
+                    'taxes' => ['type' => 'array', 'items' => Schema::object([
+                        'rate' => self::DECIMAL,
+                        'asked' => self::DECIMAL,
+                        'tax' => self::DECIMAL,
+                    ])],
+                ]),
                 'goods' => Schema::orNull(self::DECIMAL),
                 'tax' => Schema::orNull(self::DECIMAL),
                 'total' => Schema::orNull(self::DECIMAL),

@@ -16,10 +16,12 @@ use WindowStall\Core\Delivery\Postcode;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\WayQuote;
+use WindowStall\Delivery\AskedTotals;
 use WindowStall\Delivery\QuoteFigures;
 use WindowStall\Delivery\QuoteReasons;
 use WindowStall\Delivery\Resolved;
 use WindowStall\Delivery\ResolveDelivery;
+use WindowStall\Delivery\WantedLine;
 use WindowStall\Delivery\WantedLines;
 use WindowStall\Stall\Stall;
 
@@ -45,6 +47,9 @@ final class QuotesController
             'to' => 'An address belongs here: {"country": "GB", "postcode": "AL4 7QT"}.',
             'at' => 'A moment belongs here, such as "2026-12-01T10:00:00+00:00".',
         ]);
+        $to = self::to((array) $typed['to']);
+        // Prices are those of where it goes.
+        $stall = $stall->seenFrom($to->country);
         $lines = WantedLines::of($stall, array_map(static fn (array $line): array => [
             'variant' => (int) $line['variant'],
             'pieces' => (int) $line['quantity'],
@@ -52,9 +57,9 @@ final class QuotesController
             'lines' => 'One of these variants isn’t in the window.',
         ]);
         $at = isset($typed['at']) ? Carbon::parse($typed['at']) : null;
-        $asked = $resolve($stall, $lines, self::to((array) $typed['to']), $at);
+        $asked = $resolve($stall, $lines, $to, $at);
 
-        return new JsonResponse(self::say($stall, $asked));
+        return new JsonResponse(self::say($stall, $asked, $lines));
     }
 
     /** @param  array<mixed>  $typed */
@@ -79,8 +84,11 @@ final class QuotesController
         return new Destination($country, $part === '' ? null : $part, $postcode);
     }
 
-    /** @return array<string, mixed> */
-    private static function say(Stall $stall, Resolved $asked): array
+    /**
+     * @param  list<WantedLine>  $lines
+     * @return array<string, mixed>
+     */
+    private static function say(Stall $stall, Resolved $asked, array $lines): array
     {
         $found = $asked->resolution;
         $suppliers = array_map(static fn ($d): string => $d->name, ResolveDelivery::dispatchers($stall));
@@ -97,7 +105,7 @@ final class QuotesController
             // Of what is left where something can't go.
             'lines' => ($found->without ?? $found)->lines,
             'ways' => array_map(
-                static fn (WayQuote $way): array => self::way($stall, $asked, $way, $suppliers),
+                static fn (WayQuote $way): array => self::way($stall, $asked, $way, $suppliers, $lines),
                 ($found->without ?? $found)->ways,
             ),
             'reasons' => $found->ways === [] ? QuoteReasons::of($asked, null, $suppliers) : [],
@@ -106,11 +114,14 @@ final class QuotesController
 
     /**
      * @param  array<int, string>  $suppliers  names by connection
+     * @param  list<WantedLine>  $lines
      * @return array<string, mixed>
      */
-    private static function way(Stall $stall, Resolved $asked, WayQuote $way, array $suppliers): array
+    private static function way(Stall $stall, Resolved $asked, WayQuote $way, array $suppliers, array $lines): array
     {
-        $till = QuoteFigures::of($stall, $asked->goods, $way, $asked->to->country);
+        $sent = array_merge(...array_map(static fn (ParcelQuote $parcel): array => $parcel->lines, $way->parcels));
+        $paid = AskedTotals::of($stall, $asked, $way, array_map(static fn (int $at): WantedLine => $lines[$at], $sent));
+        $till = QuoteFigures::of($stall, $asked->goods, $way, $asked->to->country, tax: $paid->taxAtHome);
 
         return [
             'name' => $way->way->name,
@@ -128,6 +139,7 @@ final class QuotesController
                 'from' => $parcel->dates->earliest->format('Y-m-d'),
                 'to' => $parcel->dates->latest->format('Y-m-d'),
             ], $way->parcels),
+            'paid' => $paid->say(),
             'goods' => $till?->price->digits(),
             'tax' => $till?->tax->digits(),
             'total' => $till === null ? null : $till->receipts->plus($till->tax)->digits(),
