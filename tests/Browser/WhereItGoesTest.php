@@ -6,7 +6,7 @@ namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
 
-/** A place abroad and a code are said as sentences, a basket is tried, and a shopper on a phone buys to there with it. */
+/** A place abroad, a code and a way to pay are said as sentences; a shopper on a phone buys there, in euros, by transfer. */
 final class WhereItGoesTest extends BrowserTestCase
 {
     public function test_a_place_is_said_tried_and_sold_to(): void
@@ -27,22 +27,46 @@ final class WhereItGoesTest extends BrowserTestCase
         $desk->open(self::workshop('/at/'.$handle.'/codes'))->press('Make a code')->write('Code', 'beans 10')->press('Make it');
         $desk->see('10% off everything')->see('runs')->readsForEveryone('codes');
 
+        $this->priceIrelandInEuros($desk, $handle);
+        $desk->open(self::workshop('/at/'.$handle.'/counter/payment'))->see('Tried out only')->readsForEveryone('how shoppers pay');
+        $desk->click('[data-method=transfer] button')->press('offered')->press('Say it')->see('By bank transfer, to everybody');
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/taxes'))->see('Ireland takes 23% inside the price');
+        $desk->readsForEveryone('taxes');
+
         $phone = $this->phone();
         $shop = rtrim(self::url($handle.'.shops.localhost'), '/');
-        $phone->open($shop.'/goods/slate-labels')->click('[value="Set of 12"] + span')->click('[data-buy]')->see('Go to checkout');
+        $phone->open($shop.'/ie/goods/slate-labels')->see('€')->see('United Kingdom, GBP')->readsForEveryone('goods in euros');
+        $phone->click('[value="Set of 12"] + span')->click('[data-buy]')->see('Go to checkout')->see('Delivery to Ireland');
         $phone->click('.code summary')->css('#code')->sendKeys('beans10');
         $phone->press('Use it')->see('Code BEANS10, 10% off')->readsForEveryone('a basket with a code');
+        self::assertStringNotContainsString('£', $phone->text());
         $phone->click('a[href="/checkout"]')->see('Where to?');
         $phone->css('#name')->sendKeys('Orla Finnegan');
+        $phone->choose('Country', 'United Kingdom')->see('Delivery to the United Kingdom')->see('£');
         $phone->choose('Country', 'Ireland')->see('Delivery to Ireland');
         self::assertSame('Orla Finnegan', $phone->css('#name')->getAttribute('value'), 'what was typed stays');
         foreach (['street' => '2 Quay Row', 'town' => 'Kilbrannan', 'postcode' => 'D02 AF3', 'email' => 'orla@finnegan.example'] as $field => $typed) {
             $phone->css('#'.$field)->sendKeys($typed);
         }
-        $phone->click('[data-pay]')->see('That is no postcode of Ireland.');
+        $phone->click('[value=transfer] + span')->click('[data-pay]')->see('That is no postcode of Ireland.');
         $phone->readsForEveryone('a checkout with something wrong');
         $phone->css('#postcode')->sendKeys('0');
-        $phone->click('[data-pay]')->click('#pay')->see('Thank you, Orla Finnegan');
+        $phone->click('[data-pay]')->press('Order the transfer')->see('What you bought is kept for you.');
+        $phone->readsForEveryone('an order whose transfer is under way');
+        // Days later the bank pays, and the payment service tells the shop.
+        $desk->open(self::url('payment.standins.localhost', '/'))->press('The bank pays');
+        $phone->until(static function () use ($phone): bool {
+            $phone->driver->navigate()->refresh();
+
+            return str_contains($phone->text(), 'Thank you, Orla Finnegan');
+        }, 'the order is paid');
+    }
+
+    private function priceIrelandInEuros(Page $desk, string $handle): void
+    {
+        $desk->open(self::workshop('/at/'.$handle.'/pricing/costs'))->choose('Currency in Ireland', 'EUR');
+        $desk->until(static fn (): bool => str_contains($desk->text(), 'up to end in'), 'it is kept');
+        $desk->still();
     }
 
     private function makeIreland(Page $desk): void

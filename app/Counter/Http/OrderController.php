@@ -101,9 +101,9 @@ final readonly class OrderController
         $still = $order->payment_trouble === PaymentTrouble::slow()->getMessage();
 
         return match (true) {
-            $order->awaited_since !== null && $order->awaited_since->isAfter(now()->subSeconds(self::PATIENCE)) => '/orders/'.$order->token,
             // The bank has it in hand; that takes days, not seconds.
             $order->pending_since !== null => null,
+            $order->awaited_since !== null && $order->awaited_since->isAfter(now()->subSeconds(self::PATIENCE)) => '/orders/'.$order->token,
             // Nobody has looked yet, or the answer was lost: asked for again.
             $order->awaited_since !== null, $still => '/orders/'.$order->token.'/paid',
             default => null,
