@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Frame\Console;
 
+use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Delivery\QuoteFigures;
@@ -13,18 +17,39 @@ use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\SentGoods;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Delivery\WantedLines;
+use WindowStall\Pricing\PriceListings;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 use WindowStall\Support\Refusal;
 
-/** Measures what a quote for a full basket takes, beside the one SELECT it is made of. */
+/**
+ * Measures what a quote for a full basket takes, beside the one SELECT it is made of, and the steps of a checkout over HTTP. Some
+ * goods of every supplier are put in the window for that.
+ */
 final class RunQuotesBench extends Command
 {
     protected $signature = 'bench:quotes {--times=300}';
 
-    protected $description = 'Print what a quote for 20 lines takes in core and SQL together';
+    protected $description = 'Print what a quote for 20 lines and the steps of a checkout take';
 
     private const LINES = 20;
+
+    /** Goods of each supplier. */
+    private const OF_EACH = 8;
+
+    /** Milliseconds that a step of the checkout may take, for 95 of 100. */
+    private const STEP = 150;
+
+    private const FILE = <<<'SQL'
+        UPDATE listings
+        SET state = 'in_window', shown_since = COALESCE(shown_since, now())
+        WHERE stall_id = ?
+          AND id = ANY (?::bigint[])
+          AND deleted_at IS NULL
+        SQL;
 
     /** Variants in the window, as many of each supplier as there may be. */
     private const VARIANTS = <<<'SQL'
@@ -45,15 +70,44 @@ final class RunQuotesBench extends Command
     public function handle(ResolveDelivery $resolve): int
     {
         $stall = Door::enter('quillet') ?? throw new Refusal('There is no demo to measure.');
+        $this->fill($stall);
+        $this->measure($stall, $resolve);
+        $this->checkout($stall);
 
-        return $this->measure($stall, $resolve);
+        return self::SUCCESS;
     }
 
-    private function measure(Stall $stall, ResolveDelivery $resolve): int
+    /** Puts some goods of each supplier in the window. */
+    private function fill(Stall $stall): void
+    {
+        $listings = [];
+        foreach (SupplierConnection::of($stall)->get() as $connection) {
+            $items = SupplierItem::query()
+                ->where('connection_id', $connection->getKey())
+                ->orderBy('id')
+                ->limit(self::OF_EACH)
+                ->pluck('id')
+                ->map(intval(...))
+                ->all();
+            app(TakeToBench::class)($stall, array_values($items));
+            $listings = [...$listings, ...Listing::of($stall)->whereIn('supplier_item_id', $items)->pluck('id')->all()];
+        }
+        DB::update(self::FILE, [$stall->id, PgArray::numbers(array_values(array_map(intval(...), $listings)))]);
+        app(PriceListings::class)($stall->refresh());
+    }
+
+    /** @return list<array{variant: int, pieces: int}> */
+    private static function asked(Stall $stall): array
     {
         $ids = DB::select(self::VARIANTS, ['home' => $stall->home_market, 'stall' => $stall->id, 'most' => self::LINES]);
-        $asked = array_map(static fn (\stdClass $row): array => ['variant' => (int) $row->id, 'pieces' => 2], $ids);
-        $lines = WantedLines::of($stall, array_values($asked)) ?? throw new Refusal('The window has changed meanwhile.');
+
+        return array_values(array_map(static fn (\stdClass $row): array => ['variant' => (int) $row->id, 'pieces' => 2], $ids));
+    }
+
+    private function measure(Stall $stall, ResolveDelivery $resolve): void
+    {
+        $asked = self::asked($stall);
+        $lines = WantedLines::of($stall, $asked) ?? throw new Refusal('The window has changed meanwhile.');
         $to = new Destination('GB', null, 'AL4 7QT');
         $suppliers = count(array_unique(array_map(
             static fn ($goods): int => $goods->supplier,
@@ -73,8 +127,30 @@ final class RunQuotesBench extends Command
         $this->line(sprintf('  %-44s %6.1f ms', 'in core and SQL together, median', $whole));
         $this->line(sprintf('  %-44s %6.1f ms', 'the SELECT of the same rows, read', $select));
         $this->line(sprintf('  %-44s %6.1f', 'times that', $whole / $select));
+    }
 
-        return self::SUCCESS;
+    /** The steps of a checkout with some goods of each supplier, over HTTP, without what is asked outside. */
+    private function checkout(Stall $stall): void
+    {
+        $shop = Http::withOptions(['cookies' => new CookieJar(), 'allow_redirects' => false])->asForm()->timeout(10);
+        foreach (array_slice(self::asked($stall), 0, self::OF_EACH) as $line) {
+            $listing = DB::table('listing_variants')->where('id', $line['variant'])->value('listing_id');
+            $put = ['listing' => $listing, 'variant' => $line['variant'], 'quantity' => 1];
+            $shop->post($stall->shopAddress('/basket'), $put)->throw();
+        }
+        $look = ['country' => 'GB', 'postcode' => 'AL4 7QT', 'look' => '1'];
+        $this->line('');
+        $this->line(sprintf('Steps of a checkout over HTTP, milliseconds, median and 95th percentile (aim %d)', self::STEP));
+        $this->step('the basket', static fn () => $shop->get($stall->shopAddress('/basket'))->throw());
+        $this->step('the checkout', static fn () => $shop->get($stall->shopAddress('/checkout'))->throw());
+        $this->step('another postcode', static fn () => $shop->post($stall->shopAddress('/checkout'), $look)->throw());
+    }
+
+    /** @param  callable(): mixed  $do */
+    private function step(string $name, callable $do): void
+    {
+        $took = $this->took($do, 100);
+        $this->line(sprintf('  %-44s %6.1f %6.1f', $name, $took[50], $took[95]));
     }
 
     /** @param  list<WantedLine>  $lines */
@@ -92,8 +168,19 @@ final class RunQuotesBench extends Command
      */
     private function median(callable $do): float
     {
+        $took = $this->took($do, (int) $this->option('times'));
+
+        return $took[intdiv(count($took), 2)];
+    }
+
+    /**
+     * @param  callable(): mixed  $do
+     * @return list<float> milliseconds, the least first
+     */
+    private function took(callable $do, int $times): array
+    {
         $took = [];
-        for ($n = 0; $n < (int) $this->option('times') + 20; $n++) {
+        for ($n = 0; $n < $times + 20; $n++) {
             $began = hrtime(true);
             $do();
             // The first ones warm up.
@@ -103,6 +190,6 @@ final class RunQuotesBench extends Command
         }
         sort($took);
 
-        return $took[intdiv(count($took), 2)];
+        return $took;
     }
 }
