@@ -61,6 +61,7 @@ use WindowStall\Support\Refusal;
  * @property Carbon|null $opened_at when the shop was first opened
  * @property string|null $reminder_words what shoppers are told who left a basket at the checkout; null: nobody is
  * @property int $reminder_hours so long after they left
+ * @property bool $straight_to_checkout whether goods can be bought without a look at the basket
  * @property int $promise_days the shop promises delivery within so many working days
  */
 final class Stall extends Model
@@ -74,7 +75,7 @@ final class Stall extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['tax_on_top' => 'boolean', 'drift_policies' => 'array', 'closed_days' => 'array'];
+        return ['tax_on_top' => 'boolean', 'drift_policies' => 'array', 'closed_days' => 'array', 'straight_to_checkout' => 'boolean'];
     }
 
     protected static function booted(): void

@@ -484,6 +484,7 @@ export interface PaymentView {
   newsTo: string;
   methods: PayMethodView[];
   currency: string;
+  straight: boolean;
 }
 
 export interface StepView {

@@ -54,7 +54,8 @@
 <details class="code"><summary>I have a code</summary><label class="sr" for="code">Code</label><input id="code" name="code"
     type="text" autocapitalize="characters" autocomplete="off"> <button type="submit" name="use" value="1" class="small"
     formnovalidate>Use it</button></details>
-@if (count($methods) > 1)<fieldset class="ways" data-methods><legend>How you pay</legend>
+@if (count($methods) > 1)<h2>How you pay</h2><fieldset class="ways methods" data-methods><legend
+    class="sr">How you pay</legend>
 @foreach ($methods as $method)<label><input type="radio" name="by" value="{{ $method->value }}"
     @checked($method === ($form->by ?? $methods[0]))><span><b>{{ $method->words() }}</b> {{ $method->means() }}</span></label>
 @endforeach</fieldset>@endif

@@ -49,6 +49,8 @@
 <div class="reach"><span class="reach-price" aria-hidden="true" data-price>{{ $good->price }}</span>
 <button type="submit" class="button wide" data-buy
     @disabled($good->soldOut())>{{ $good->soldOut() ? 'Sold out' : 'Put in basket' }}</button></div>
+@if ($stall->straight_to_checkout && ! $good->soldOut())<p><button type="submit" name="straight" value="1"
+    class="button wide plain" data-straight>Straight to the checkout</button></p>@endif
 @php($delivery = WindowStall\Stall\Terms\SaidDelivery::of($stall))
 <p class="quiet">@if ($delivery->charge === null)The basket says what delivery to {{ $stall->seenName() }}
     costs.@elseif (! $delivery->isFree())Delivery

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Faults;
 
 use GuzzleHttp\Client;
+use GuzzleHttp\Promise\Each;
 use GuzzleHttp\Promise\Utils;
 use Illuminate\Support\Facades\DB;
 use Psr\Http\Message\ResponseInterface;
@@ -12,7 +13,11 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\PaymentService;
+use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Shop\Basket;
+use WindowStall\Shop\BasketContents;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -86,6 +91,62 @@ final class CrowdTest extends FaultsTestCase
             [['captured', self::PIECES, self::PIECES], ['void', 0, self::SHOPPERS - self::PIECES]],
             $states->map(static fn ($s): array => [$s->state, (int) $s->captures, (int) $s->n])->all(),
         );
+    }
+
+    /** Forty at a time, as fast as the machine takes them; each is told by the answer to their own return. */
+    public function test_two_hundred_shoppers_after_the_last_five_pieces_and_everybody_is_told_by_their_own_return(): void
+    {
+        $variant = $this->onSale($this->stall, 'last-'.$this->stall->id, 5);
+        $orders = array_map(fn (int $n): Order => $this->approved($variant, $n), range(1, 200));
+        $client = $this->visitor();
+        $slowest = 0.0;
+        $told = [];
+        $all = (static function () use ($orders, $client, &$slowest, &$told): \Generator {
+            foreach ($orders as $order) {
+                $began = microtime(true);
+                $at = (string) $order->stall?->shopAddress('/orders/'.$order->token);
+                yield $client->getAsync($at.'/paid')->then(static fn () => $client->getAsync($at))->then(
+                    static function (ResponseInterface $page) use ($began, &$slowest, &$told): void {
+                        $slowest = max($slowest, microtime(true) - $began);
+                        $told[] = str_contains((string) $page->getBody(), 'sold out while you were paying');
+                    },
+                );
+            }
+        })();
+        Each::ofLimitAll($all, 40)->wait();
+        self::assertSame([5, 195], [count(array_filter($told, static fn (bool $t): bool => ! $t)), count(array_filter($told))]);
+        self::assertLessThan(self::AT_MOST, $slowest, 'somebody waited for the others');
+        $this->until(fn (): bool => $this->ordersIn(OrderState::AwaitingPayment) === 0, 'for all payments to be settled', 120);
+        self::assertSame([5, 195], [$this->ordersIn(OrderState::Paid), $this->ordersIn(OrderState::SoldOut)]);
+        self::assertSame(5, SupplierVariant::query()->findOrFail($variant->supplier_variant_id)->promised);
+        $states = DB::connection('payment')->table('payments')
+            ->whereIn('reference', array_map(static fn (Order $order): string => $order->token, $orders))
+            ->selectRaw('state, count(*) AS n')
+            ->groupBy('state')
+            ->orderBy('state')
+            ->pluck('n', 'state')
+            ->map(static fn (mixed $n): int => (int) $n)
+            ->all();
+        self::assertSame(['captured' => 5, 'void' => 195], $states);
+    }
+
+    /** An order whose shopper has approved its payment and is on the way back. */
+    private function approved(ListingVariant $variant, int $n): Order
+    {
+        $basket = Basket::start($this->stall);
+        $basket->put($variant->id, 1, 99);
+        $order = app(PlaceOrder::class)($this->stall, $basket, BasketContents::of($this->stall, $basket), [
+            'email' => sprintf('s%d@fennimore.example', $n),
+            'name' => 'Ines Fennimore',
+            'street' => '4 Pound Row',
+            'town' => 'Aldermere',
+            'postcode' => 'AL4 7QT',
+            'part' => '',
+        ]);
+        app(PaymentService::class)->open($order, $this->stall);
+        DB::connection('payment')->table('payments')->where('id', $order->payment_id)->update(['state' => 'authorised']);
+
+        return $order->setRelation('stall', $this->stall);
     }
 
     public function test_parallel_refunds_give_back_once_and_a_refund_while_it_is_sent_waits(): void

@@ -12,6 +12,8 @@ use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Counter\Reservations;
+use WindowStall\Counter\SoldOut;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\Http\ShopResponse;
@@ -26,7 +28,7 @@ final readonly class OrderController
     /** After so many seconds without an answer the payment is asked after again. */
     private const PATIENCE = 20;
 
-    public function __construct(private ShopRenderer $renderer)
+    public function __construct(private ShopRenderer $renderer, private Reservations $reservations)
     {
     }
 
@@ -78,18 +80,35 @@ final readonly class OrderController
     }
 
     /**
-     * Where the payment page sends the shopper back to. How the payment stands is asked in the background, so that no
-     * request waits for it; loading this twice changes nothing twice.
+     * Where the payment page sends the shopper back to. The pieces are taken aside at once, so that who comes too late is told
+     * at once; how the payment stands is asked in the background, so that no request waits for it, and lets them go again where
+     * it wasn't approved. Loading this twice changes nothing twice.
      */
     public function paid(Request $request, string $token): RedirectResponse
     {
         $order = $this->find(ShopStall::of($request), $token);
         if ($order->state === OrderState::AwaitingPayment && $order->payment_id !== null) {
-            $order->update(['awaited_since' => now(), 'payment_trouble' => null]);
+            $order->update(['awaited_since' => now(), 'payment_trouble' => $this->takeAside($order)]);
             SettlePayment::dispatch($order->id);
         }
 
         return redirect()->to('/orders/'.$token, 303);
+    }
+
+    /** @return string|null what can't be had any more, in a sentence */
+    private function takeAside(Order $order): ?string
+    {
+        // What a transfer waits for is aside for days already.
+        if ($order->pending_since !== null) {
+            return null;
+        }
+        try {
+            $this->reservations->make($order);
+        } catch (SoldOut $out) {
+            return $out->meanwhile();
+        }
+
+        return null;
     }
 
     /** Where the shopper's page looks next by itself; null when there is nothing to wait for. */

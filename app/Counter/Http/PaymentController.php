@@ -6,12 +6,14 @@ namespace WindowStall\Counter\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Payment\ChangePayment;
 use WindowStall\Counter\Payment\MethodForm;
 use WindowStall\Counter\Views\PaymentView;
+use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Views\Choices;
 
@@ -42,6 +44,17 @@ final readonly class PaymentController
     {
         $typed = $request->validate(['live' => 'required|boolean']);
         $this->change->live($stall, (bool) $typed['live']);
+
+        return new JsonResponse(PaymentView::of($stall));
+    }
+
+    public function straight(Request $request, Stall $stall): JsonResponse
+    {
+        $typed = $request->validate(['straight' => 'required|boolean']);
+        DB::transaction(static function () use ($stall, $typed): void {
+            $stall->update(['straight_to_checkout' => (bool) $typed['straight']]);
+            StalePages::frame($stall);
+        });
 
         return new JsonResponse(PaymentView::of($stall));
     }

@@ -17,6 +17,7 @@ final readonly class PaymentView
      * @param  bool  $hasLive  whether it has a key for real payments
      * @param  string  $heard  when the service told news last; "" where it never did
      * @param  list<PayMethodView>  $methods
+     * @param  bool  $straight  whether goods can be bought without a look at the basket
      */
     public function __construct(
         public bool $live,
@@ -26,6 +27,7 @@ final readonly class PaymentView
         public string $newsTo,
         public array $methods,
         public string $currency,
+        public bool $straight,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class PaymentView
                 PayMethod::cases(),
             ),
             currency: $stall->currency,
+            straight: $stall->straight_to_checkout,
         );
     }
 }

@@ -76,7 +76,7 @@ final readonly class BasketController
         $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
         $basket->chosen($variant);
 
-        return $this->done($request, $stall, $basket);
+        return $this->done($request, $stall, $basket, $request->has('straight') ? '/checkout' : '/basket');
     }
 
     public function change(Request $request, int $line): Response|RedirectResponse
@@ -176,11 +176,11 @@ final readonly class BasketController
         return null;
     }
 
-    private function done(Request $request, Stall $stall, Basket $basket): RedirectResponse
+    private function done(Request $request, Stall $stall, Basket $basket, string $to = '/basket'): RedirectResponse
     {
         $count = BasketContents::of($stall, $basket)->count();
 
-        $redirect = redirect()->to('/basket', 303);
+        $redirect = redirect()->to($to, 303);
         foreach (BasketCookies::of($basket, $count) as $cookie) {
             $redirect->withCookie($cookie);
         }

@@ -34,18 +34,29 @@ export default function PaymentPage({ payment: first, countries }: Props) {
         </Link>
       </div>
       <div className="grid items-start gap-x-10 gap-y-6 px-6 lg:grid-cols-[minmax(0,1fr)_340px]">
-        <ul aria-label="Ways to pay" className="border-t border-line">
-          {payment.methods.map((method) => (
-            <Row key={method.method} method={method}>
-              <MethodEditor
-                method={method}
-                countries={countries}
-                currency={payment.currency}
-                onSay={(said) => say(route('counter.payment.method', [handle, method.method]), said)}
-              />
-            </Row>
-          ))}
-        </ul>
+        <div>
+          <ul aria-label="Ways to pay" className="border-t border-line">
+            {payment.methods.map((method) => (
+              <Row key={method.method} method={method}>
+                <MethodEditor
+                  method={method}
+                  countries={countries}
+                  currency={payment.currency}
+                  onSay={(said) => say(route('counter.payment.method', [handle, method.method]), said)}
+                />
+              </Row>
+            ))}
+          </ul>
+          <label className="mt-4 flex items-baseline gap-2">
+            <input
+              type="checkbox"
+              checked={payment.straight}
+              onChange={(e) => void say(route('counter.payment.straight', handle), { straight: e.target.checked })}
+              className="accent-you"
+            />
+            Shoppers may go from the page of one of your goods straight to the checkout
+          </label>
+        </div>
         <section aria-label="The payment service" className="grid gap-4">
           <h2 className="text-[17px] font-semibold">{payment.live ? 'Real payments' : 'Tried out only'}</h2>
           <Pills

@@ -25,8 +25,8 @@ export function TaxMarket({ market, taxes, onSay, onBegin, editor }: Props) {
   return (
     <li className="border-t border-line py-4 text-[16px] leading-relaxed" data-country={market.country}>
       <p>
-        <b className="font-semibold">{market.name.charAt(0).toUpperCase() + market.name.slice(1)}</b> takes {market.standard}.
-        Delivery is taxed{' '}
+        <b className="font-semibold">{market.name.charAt(0).toUpperCase() + market.name.slice(1)}</b> takes{' '}
+        {market.standard}. Delivery is taxed{' '}
         <MarketEditor market={market} taxes={taxes} onSay={onSay}>
           {market.delivery}
         </MarketEditor>

@@ -50,6 +50,8 @@ function followChoices(product: HTMLElement): void {
     put('stock', choice?.stock ?? 'Not offered like this');
     put('days', choice?.buyable ? choice.days : '');
     const buy = product.querySelector<HTMLButtonElement>('[data-buy]');
+    const straight = product.querySelector<HTMLButtonElement>('[data-straight]');
+    if (straight) straight.disabled = !choice?.buyable;
     if (buy) {
       buy.disabled = !choice?.buyable;
       buy.textContent = choice?.buyable ? 'Put in basket' : (choice?.stock ?? 'Choose another');

@@ -175,6 +175,17 @@ final class PaymentPathsTest extends AppTestCase
         $this->say('later', ['on' => true] + $said)->assertUnprocessable()->assertJsonValidationErrors($field);
     }
 
+    public function test_goods_go_straight_to_the_checkout_where_the_stall_says_so(): void
+    {
+        $page = '/goods/'.$this->variant->listing?->slug;
+        $this->shopper->send('get', $page)->assertOk()->assertDontSee('Straight to the checkout');
+        $this->wish('counter.payment.straight', ['straight' => 'perhaps'])->assertUnprocessable();
+        $this->wish('counter.payment.straight', ['straight' => true])->assertOk()->assertJsonPath('straight', true);
+        $this->shopper->send('get', $page)->assertOk()->assertSee('Straight to the checkout');
+        $this->shopper->put($this->variant, 1, ['straight' => '1'])->assertRedirect('/checkout');
+        self::assertSame(3, $this->inBasket());
+    }
+
     public function test_somebody_can_always_pay(): void
     {
         $this->say('transfer', ['on' => false])->assertOk();
