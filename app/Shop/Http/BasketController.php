@@ -51,10 +51,10 @@ final readonly class BasketController
         if ($listing === null) {
             return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
         }
-        // Prices are those of the page it was chosen on; a page of the home market says nothing of it.
-        $from = strtoupper(Typed::text($request, 'country'));
-        $country = in_array($from, Places::countries($stall), true) ? $from : ($basket?->destination($stall)->country ?? $stall->home_market);
-        $stall = $stall->seenFrom($country);
+        // It was chosen at the prices of the page it stood on; the basket has those of where it goes.
+        $said = strtoupper(Typed::text($request, 'country'));
+        $from = in_array($said, Places::countries($stall), true) ? $said : null;
+        $stall = $from === null ? $stall : $stall->seenFrom($from);
         $figures = ListingFigures::of($stall, $listing);
         $variant = $this->chosen($figures, $request);
         $quantity = $request->has('quantity') ? self::pieces($request) : 1;
@@ -72,7 +72,9 @@ final readonly class BasketController
         }
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);
-        $basket->turnTo($stall, $country);
+        if ($from !== null) {
+            $basket->turnTo($stall, $from);
+        }
         $basket->put($variant->row->id, $quantity, min(BasketLine::MOST_PIECES, $variant->available));
         $basket->chosen($variant);
 

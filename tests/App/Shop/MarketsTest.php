@@ -150,6 +150,18 @@ final class MarketsTest extends AppTestCase
         self::assertSame($order->total_minor, $order->goods_minor + $order->delivery_minor);
     }
 
+    public function test_what_isnt_sold_there_is_said_so_in_the_basket_and_sold_at_home(): void
+    {
+        $can = $this->can->variants()->firstOrFail();
+        DB::table('prices')->where('market', 'IE')->where('listing_variant_id', $can->id)->update(['shown_minor' => null, 'price_minor' => null]);
+        $this->shopper->put($this->variant(), 1, ['country' => 'IE']);
+        $this->shopper->put($can)->assertRedirect('/basket');
+        $this->shopper->send('get', '/basket')->assertSee('isn’t sold to Ireland. Take it out of the basket to go on.')->assertDontSee('Go to checkout');
+        $this->shopper->send('post', '/basket/where', ['country' => 'GB']);
+        $this->shopper->send('get', '/basket')->assertDontSee('isn’t sold to')->assertSee('Go to checkout');
+        $this->shopper->put($can, 1, ['country' => 'IE'])->assertUnprocessable();
+    }
+
     #[TestWith(['/gb/goods?sort=newest', '/goods?sort=newest'])]
     #[TestWith(['/gb', '/'])]
     public function test_the_home_market_needs_no_address_of_its_own(string $from, string $to): void
