@@ -111,6 +111,30 @@ final class Goods
         ],
     ];
 
+    /** Hours ago somebody went as far as the payment and no further. */
+    public const LEFT = [
+        15 => [
+            'goods' => ['OD-1008' => 1, 'OD-1042' => 1],
+            'address' => [
+                'email' => 'maud@penhallow.example',
+                'name' => 'Maud Penhallow',
+                'street' => '2 Kiln Yard',
+                'town' => 'Wexcombe',
+                'postcode' => 'WX2 4LP',
+            ],
+        ],
+        52 => [
+            'goods' => ['OD-1001' => 2],
+            'address' => [
+                'email' => 'tobit@marsh.example',
+                'name' => 'Tobit Marsh',
+                'street' => '9 Staithe Walk',
+                'town' => 'Aldermere',
+                'postcode' => 'AL4 2BE',
+            ],
+        ],
+    ];
+
     /**
      * @return array<string, array{
      *     title: string, words: string, names: array<string, array{as: string, values: array<string, string>}>,

@@ -18,11 +18,13 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Policies\PolicyKind;
+use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\ChangePayment;
 use WindowStall\Counter\Payment\MethodForm;
@@ -39,6 +41,7 @@ use WindowStall\Shelves\Shelf;
 use WindowStall\Shelves\Synonym;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
+use WindowStall\Shop\SignUps;
 use WindowStall\Source\ConnectSupplier;
 use WindowStall\Source\Jobs\PullCatalogue;
 use WindowStall\Source\Landing\LookAtMarket;
@@ -143,6 +146,7 @@ final class MakeDemo extends Command
         $this->step('a month of orders and of changes', function () use ($stall, $user): void {
             $this->month($stall, $user);
             $this->orders($stall);
+            $this->left($stall);
         });
         $this->step('the night before today', fn () => $this->night($stall, $user));
     }
@@ -418,12 +422,41 @@ final class MakeDemo extends Command
         }
     }
 
+    /** Two who went no further than the payment; one of them may be written to, and will be. */
+    private function left(Stall $stall): void
+    {
+        $stall->update(['reminder_words' => 'You left something on the stall. It is still here.']);
+        foreach (Goods::LEFT as $hours => $wanted) {
+            $order = $this->place($stall, $wanted['goods'], $wanted['address'], 0);
+            DB::table('orders')->where('id', $order->id)->update([
+                'state' => OrderState::PaymentLapsed,
+                'created_at' => now()->subHours($hours),
+            ]);
+        }
+        SignUps::agree($stall, Goods::LEFT[15]['address']['email'], CheckoutForm::CONSENT, 'checkout');
+    }
+
     /**
      * @param  array<string, int>  $goods  the supplier's code → pieces
      * @param  array<string, string>  $address
      * @param  int  $which  of the variants that can be bought
      */
     private function buy(Stall $stall, array $goods, array $address, int $which): void
+    {
+        $order = $this->place($stall, $goods, $address, $which);
+        Http::asForm()
+            ->withOptions(['allow_redirects' => false])
+            ->timeout(10)
+            ->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
+        app(TakePayment::class)(Order::query()->findOrFail($order->id));
+    }
+
+    /**
+     * @param  array<string, int>  $goods  the supplier's code → pieces
+     * @param  array<string, string>  $address
+     * @param  int  $which  of the variants that can be bought
+     */
+    private function place(Stall $stall, array $goods, array $address, int $which): Order
     {
         $basket = Basket::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
         foreach ($goods as $code => $quantity) {
@@ -439,11 +472,7 @@ final class MakeDemo extends Command
                 ($variants[0] ?? throw new \RuntimeException('The demo’s '.$code.' can’t be bought.'));
             $basket->lines()->create(['listing_variant_id' => $variant->row->id, 'quantity' => $quantity]);
         }
-        $order = app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket), $address);
-        Http::asForm()
-            ->withOptions(['allow_redirects' => false])
-            ->timeout(10)
-            ->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
-        app(TakePayment::class)(Order::query()->findOrFail($order->id));
+
+        return app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket), $address);
     }
 }
