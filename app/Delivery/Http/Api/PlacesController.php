@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use WindowStall\Core\Delivery\Ways\PlaceNotation;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
 use WindowStall\Delivery\ChangePlaces;
+use WindowStall\Stall\Http\TokensStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Place;
 use WindowStall\Stall\Terms\Places;
@@ -16,21 +17,18 @@ use WindowStall\Stall\Terms\Places;
 /** Places as programs read and write them, in the notation they are kept in. */
 final readonly class PlacesController
 {
-    /** What a token has to be allowed to write. */
-    private const WRITE = 'decide';
-
     public function __construct(private ChangePlaces $change)
     {
     }
 
     public function index(Request $request): JsonResponse
     {
-        return self::answer(self::stall($request));
+        return self::answer(TokensStall::of($request));
     }
 
     public function store(Request $request): JsonResponse
     {
-        $stall = self::writing($request);
+        $stall = TokensStall::writing($request, 'places');
         $this->change->make($stall, null, $request->json()->all());
 
         return self::answer($stall);
@@ -38,7 +36,7 @@ final readonly class PlacesController
 
     public function update(Request $request, int $place): JsonResponse
     {
-        $stall = self::writing($request);
+        $stall = TokensStall::writing($request, 'places');
         $this->change->say($stall, null, self::place($stall, $place), $request->json()->all());
 
         return self::answer($stall);
@@ -46,7 +44,7 @@ final readonly class PlacesController
 
     public function destroy(Request $request, int $place): JsonResponse
     {
-        $stall = self::writing($request);
+        $stall = TokensStall::writing($request, 'places');
         $this->change->remove($stall, null, self::place($stall, $place));
 
         return self::answer($stall);
@@ -55,22 +53,6 @@ final readonly class PlacesController
     private static function place(Stall $stall, int $id): Place
     {
         return $stall->places()->findOrFail($id);
-    }
-
-    private static function writing(Request $request): Stall
-    {
-        $stall = self::stall($request);
-        abort_unless($stall->tokenCan(self::WRITE), 403, 'This token may read, and not change places.');
-
-        return $stall;
-    }
-
-    private static function stall(Request $request): Stall
-    {
-        $stall = $request->user();
-        \assert($stall instanceof Stall);
-
-        return $stall;
     }
 
     private static function answer(Stall $stall): JsonResponse

@@ -23,6 +23,7 @@ use WindowStall\Delivery\Resolved;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Delivery\WantedLines;
+use WindowStall\Stall\Http\TokensStall;
 use WindowStall\Stall\Stall;
 
 /** POST /api/v1/quotes: by which ways goods can go to an address, what is paid, when they come, what is kept. */
@@ -32,8 +33,7 @@ final class QuotesController
 
     public function __invoke(Request $request, ResolveDelivery $resolve): JsonResponse
     {
-        $stall = $request->user();
-        \assert($stall instanceof Stall);
+        $stall = TokensStall::of($request);
         $typed = $request->validate([
             'lines' => 'required|array|list|min:1|max:'.self::MOST_LINES,
             'lines.*.variant' => 'required|integer|min:1|max:9000000000000000',

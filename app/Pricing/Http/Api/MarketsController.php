@@ -15,6 +15,7 @@ use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 use WindowStall\Pricing\ChangePricing;
 use WindowStall\Pricing\TypedCosts;
+use WindowStall\Stall\Http\TokensStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
@@ -22,9 +23,6 @@ use WindowStall\Stall\Terms\Market;
 /** What sales to each market bear, as programs read and write it; shares are decimals. The home market's tax is the stall's. */
 final readonly class MarketsController
 {
-    /** What a token has to be allowed to write. */
-    private const WRITE = 'decide';
-
     public const PRICES = ['conversion', 'own'];
 
     public function __construct(private ChangePricing $change)
@@ -33,13 +31,12 @@ final readonly class MarketsController
 
     public function index(Request $request): JsonResponse
     {
-        return self::answer(self::stall($request));
+        return self::answer(TokensStall::of($request));
     }
 
     public function update(Request $request, string $market): JsonResponse
     {
-        $stall = self::stall($request);
-        abort_unless($stall->tokenCan(self::WRITE), 403, 'This token may read, and not change markets.');
+        $stall = TokensStall::writing($request, 'markets');
         abort_unless(in_array($market, $stall->soldTo(), true), 404, 'It isn’t sold to that country.');
         $typed = self::typed($stall, new Fields($request->json()->all()), $market);
         $costs = TypedCosts::read($stall, $typed);
@@ -83,14 +80,6 @@ final readonly class MarketsController
         $minor = $stall->marketRows->firstWhere('market', $market)?->charged_minor;
 
         return $minor === null ? '' : (new Money($minor, $in))->digits();
-    }
-
-    private static function stall(Request $request): Stall
-    {
-        $stall = $request->user();
-        \assert($stall instanceof Stall);
-
-        return $stall;
     }
 
     private static function answer(Stall $stall): JsonResponse
