@@ -150,6 +150,20 @@ final class MarketsTest extends AppTestCase
         self::assertSame($order->total_minor, $order->goods_minor + $order->delivery_minor);
     }
 
+    public function test_what_is_offered_for_less_shows_the_lowest_of_that_markets_own_last_days(): void
+    {
+        $before = '€'.$this->shown($this->trowel);
+        DB::table('price_history')->update(['asked_at' => DB::raw("asked_at - interval '2 days'")]);
+        $id = $this->variant()->id;
+        $this->world->say($this->trowel, ListingPatch::none()->price([$id], Money::gbp(1_300))->was([$id], Money::gbp(1_595)));
+        $now = '€'.$this->shown($this->trowel);
+        self::assertLessThan($before, $now);
+        $page = $this->shopper->send('get', '/ie/goods/'.$this->trowel->slug);
+        $page->assertSee('Lowest price of the last 30 days: '.$before)->assertDontSee('£15.95');
+        $this->shopper->send('get', '/ie/goods?offers=1')->assertSee('/ie/goods/'.$this->trowel->slug)->assertDontSee('/goods/'.$this->can->slug);
+        $this->shopper->send('get', '/goods/'.$this->trowel->slug)->assertSee('£15.95');
+    }
+
     public function test_what_isnt_sold_there_is_said_so_in_the_basket_and_sold_at_home(): void
     {
         $can = $this->can->variants()->firstOrFail();
