@@ -22,7 +22,7 @@ export default function CounterPage({ orders, unpaid, letters, next, previous, s
   return (
     <div className="pb-10">
       <Head title="Counter" />
-      <div className="flex items-baseline gap-6 px-6 pt-5 pb-3">
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 px-6 pt-5 pb-3">
         <h1 className="name text-[26px]">Counter</h1>
         <Link
           href={route('counter.letters', handle)}
