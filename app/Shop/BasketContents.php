@@ -77,12 +77,13 @@ final readonly class BasketContents
         $entries = [];
         $troubles = [];
         $goods = [];
+        $worked = [];
         foreach ($rows as $row) {
             $listing = $listings->get((int) $row->variant?->listing_id);
             if ($listing === null) {
                 continue;
             }
-            $figures = ListingFigures::of($stall, $listing);
+            $figures = $worked[$listing->id] ??= ListingFigures::of($stall, $listing);
             foreach ($figures->variants as $variant) {
                 if ($variant->row->id !== $row->listing_variant_id) {
                     continue;
