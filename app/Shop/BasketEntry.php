@@ -70,20 +70,20 @@ final readonly class BasketEntry
     /** @return list<string> what is otherwise now than when the shopper chose it */
     public function moved(): array
     {
-        if ($this->available === 0) {
+        // What was seen in another market isn't what moved.
+        $elsewhere = $this->seen !== null && ! $this->seen->currency->is($this->unit->currency);
+        if ($this->available === 0 || $elsewhere) {
             return [];
         }
         $days = $this->variant->days?->words();
 
         return array_values(array_filter([
-            // What was seen at another market's prices is no price that moved.
-            $this->seen === null || ! $this->seen->currency->is($this->unit->currency)
-                || $this->seen->minor === $this->unit->minor ? null : sprintf(
-                    '%s now costs %s. It was %s when you chose it.',
-                    $this->name(),
-                    MoneyView::text($this->unit),
-                    MoneyView::text($this->seen),
-                ),
+            $this->seen === null || $this->seen->minor === $this->unit->minor ? null : sprintf(
+                '%s now costs %s. It was %s when you chose it.',
+                $this->name(),
+                MoneyView::text($this->unit),
+                MoneyView::text($this->seen),
+            ),
             $this->seenDays === null || $days === null || $days === $this->seenDays ? null : sprintf(
                 '%s now comes in %s. It was %s when you chose it.',
                 $this->name(),

@@ -23,6 +23,28 @@ $keep = static function (Page $page, string $name) use ($folder): void {
     echo $name.".png\n";
 };
 
+$shown = static function (Page $page): GdImage {
+    usleep(1_300_000);
+
+    return imagecreatefromstring($page->driver->takeScreenshot()) ?: exit('No picture.');
+};
+/** @param  list<GdImage>  $shots */
+$together = static function (array $shots, string $name) use ($folder): void {
+    $gap = 24;
+    $sheet = imagecreatetruecolor(
+        max(1, (int) array_sum(array_map(imagesx(...), $shots)) + (count($shots) - 1) * $gap),
+        max(1, ...array_map(imagesy(...), $shots)),
+    ) ?: exit('No sheet.');
+    imagefill($sheet, 0, 0, 0xD9D2C4);
+    $left = 0;
+    foreach ($shots as $shot) {
+        imagecopy($sheet, $shot, $left, 0, 0, 0, imagesx($shot), imagesy($shot));
+        $left += imagesx($shot) + $gap;
+    }
+    imagepng($sheet, $folder.$name.'.png');
+    echo $name.".png\n";
+};
+
 $desk = new Page(Chrome::desk());
 $desk
     ->open($at['workshop'].'/sign-in')
@@ -52,7 +74,11 @@ $keep($desk->see('The biggest moves'), 'trial');
 $desk->press('Throw it away');
 $desk->open($at['workshop'].'/at/quillet/shelves')->press('Presents')->see('stand on it');
 $keep($desk->click('[data-clause="price"]')->see('It looks at'), 'shelf');
-$keep($desk->open($at['workshop'].'/at/quillet/codes')->see('BEANS10'), 'codes');
+$together([
+    $shown($desk->open($at['workshop'].'/at/quillet/codes')->see('BEANS10')),
+    $shown($desk->open($at['workshop'].'/at/quillet/pricing/taxes')->see('What each country takes')),
+    $shown($desk->open($at['workshop'].'/at/quillet/counter/payment')->see('By bank transfer')),
+], 'till');
 $desk->open($at['workshop'].'/at/quillet/delivery')->see('You keep')->write('Postcode', 'PH33 6TQ');
 $keep($desk->see('lies in PH17–50')->see('The shopper pays £5.95'), 'where');
 $desk->open($at['workshop'].'/at/quillet/window/pages')->see('who pays for sending back');
@@ -94,27 +120,6 @@ $desk->open($at['workshop'].'/at/quillet/bench?state=in_window')->press('Compost
 $keep($desk->see('You say')->press('what was said of it')->see('Oakum Depot'), 'drift-timeline');
 $desk->driver->quit();
 
-$shown = static function (Page $page): GdImage {
-    usleep(1_300_000);
-
-    return imagecreatefromstring($page->driver->takeScreenshot()) ?: exit('No picture.');
-};
-/** @param  list<GdImage>  $shots */
-$together = static function (array $shots, string $name) use ($folder): void {
-    $gap = 24;
-    $sheet = imagecreatetruecolor(
-        max(1, (int) array_sum(array_map(imagesx(...), $shots)) + (count($shots) - 1) * $gap),
-        max(1, ...array_map(imagesy(...), $shots)),
-    ) ?: exit('No sheet.');
-    imagefill($sheet, 0, 0, 0xD9D2C4);
-    $left = 0;
-    foreach ($shots as $shot) {
-        imagecopy($sheet, $shot, $left, 0, 0, 0, imagesx($shot), imagesy($shot));
-        $left += imagesx($shot) + $gap;
-    }
-    imagepng($sheet, $folder.$name.'.png');
-    echo $name.".png\n";
-};
 $shelf = static fn (Page $page): GdImage => $shown(
     $page->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary'),
 );
@@ -126,7 +131,9 @@ $phones = [
 $narrow = $shelf($phone);
 $phone->open($at['shop'].'/goods/long-reach-watering-can')->press('Put in basket');
 $phone->see('Go to checkout');
-$together([...$phones, $shown($phone->press('Go to checkout')->see('Postcode'))], 'shop-phone');
+$phones[] = $shown($phone->press('Go to checkout')->see('Postcode'));
+$phone->open($at['shop'].'/ie/goods/brass-mister')->press('Put in basket')->see('Delivery to Ireland');
+$together([...$phones, $shown($phone)], 'shop-phone');
 $phone->driver->quit();
 
 // The eight looks with the demo's goods, on one sheet.
