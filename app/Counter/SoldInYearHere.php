@@ -11,7 +11,7 @@ use WindowStall\Core\Money\Money;
 use WindowStall\Pricing\SoldInYear;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
-use WindowStall\Stall\Terms\ShopMarket;
+use WindowStall\Stall\Terms\CostSheet;
 
 /** What was sold to a country in the running year, from the orders. */
 final class SoldInYearHere implements SoldInYear
@@ -29,7 +29,7 @@ final class SoldInYearHere implements SoldInYear
     public function to(Stall $stall, string $country, Currency $in): Money
     {
         $since = now()->setTimezone(Clock::of($stall)->zone)->startOfYear()->setTimezone('UTC');
-        $there = ShopMarket::of($stall, $country);
+        $sheet = CostSheet::of($stall);
         $sum = Money::zero($in);
         $rows = DB::select(self::SOLD, [
             'stall' => $stall->id,
@@ -41,10 +41,11 @@ final class SoldInYearHere implements SoldInYear
             $order = (new Order())->newFromBuilder((array) $row);
             $sold = $order->money($order->total_minor);
             // What was sold in another currency counts by what it was worth at home.
+            $rate = $sold->currency->is($in) ? null : $sheet->shownRate($country);
             $sum = $sum->plus(match (true) {
                 $sold->currency->is($in) => $sold,
-                $there->currency->is($in) => $there->show($order->worth($order->total_minor)),
-                default => $sum->with(0),
+                $rate === null => $order->worth($order->total_minor),
+                default => $sheet->shownBy($country, $rate)->convert($order->worth($order->total_minor)),
             });
         }
 

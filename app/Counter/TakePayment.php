@@ -71,7 +71,7 @@ final readonly class TakePayment
         FROM (%s) AS bought
         JOIN baskets AS basket ON basket.id = :basket
         WHERE bought.listing_variant_id IS NOT NULL
-        ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(99, line.quantity + excluded.quantity)
+        ON CONFLICT (basket_id, listing_variant_id) DO UPDATE SET quantity = least(:most::int, line.quantity + excluded.quantity)
         SQL;
 
     public function __construct(
@@ -203,6 +203,7 @@ final readonly class TakePayment
     {
         $this->reservations->release($order);
         $this->payment->void($order);
+        $this->backInBasket($order);
         $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
     }
 

@@ -40,10 +40,4 @@ enum PayMethod: string
             self::Later => 'The payment service doesn’t let you pay later.',
         };
     }
-
-    /** Whether the money may come days after the shopper left. */
-    public function comesLater(): bool
-    {
-        return $this === self::Transfer;
-    }
 }

@@ -26,12 +26,6 @@ final class StartingRates
         ), self::table()[$country] ?? []);
     }
 
-    /** @return list<string> countries that something is known of */
-    public static function countries(): array
-    {
-        return array_keys(self::table());
-    }
-
     /** @return array<string, list<array{string, list<string>, string|null, string, string, string}>> */
     private static function table(): array
     {

@@ -45,7 +45,7 @@ final class TaxNumber
     ];
 
     /** Prefixes that aren't the country's code. */
-    private const PREFIXES = ['GR' => 'EL', 'CH' => 'CH', 'NO' => 'NO'];
+    private const PREFIXES = ['GR' => 'EL'];
 
     /** @param  string  $country  ISO 3166-1 */
     public static function isKnown(string $country): bool

@@ -101,7 +101,7 @@ final readonly class CheckoutController
                 409,
             );
         }
-        $by = self::method(self::offered($stall, $contents), $form);
+        $by = self::method(self::offered(PaymentConnection::of($stall), $stall, $contents), $form);
         if ($by === null) {
             return $this->page($stall, $contents, $form, 'Choose how you want to pay.', 409);
         }
@@ -121,11 +121,11 @@ final readonly class CheckoutController
     }
 
     /** @return list<PayMethod> by which it can be paid */
-    private static function offered(Stall $stall, BasketContents $contents): array
+    private static function offered(PaymentConnection $connection, Stall $stall, BasketContents $contents): array
     {
         return array_map(
             static fn (MethodTerms $terms): PayMethod => $terms->method,
-            PaymentConnection::of($stall)->offered(
+            $connection->offered(
                 $stall,
                 $contents->delivery->to->country,
                 $contents->market->worth($contents->totals->total),
@@ -184,6 +184,7 @@ final readonly class CheckoutController
         int $status = 200,
     ): Response {
         $stall = $stall->seenFrom($contents->delivery->to->country);
+        $connection = PaymentConnection::of($stall);
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'checkout', [
@@ -193,8 +194,8 @@ final readonly class CheckoutController
                 'form' => $form,
                 'trouble' => $trouble,
                 'policies' => PolicyVersion::now($stall),
-                'methods' => self::offered($stall, $contents),
-                'live' => PaymentConnection::of($stall)->live,
+                'methods' => self::offered($connection, $stall, $contents),
+                'live' => $connection->live,
             ]),
             $status,
             private: true,

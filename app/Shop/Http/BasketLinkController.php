@@ -52,7 +52,12 @@ final readonly class BasketLinkController
     {
         $stall = ShopStall::of($request);
         $from = self::linked($stall, $link);
-        $basket = Basket::find($request, $stall) ?? Basket::start($stall);
+        $own = Basket::find($request, $stall);
+        $basket = $own ?? Basket::start($stall);
+        if ($own === null) {
+            // A new one goes where that one goes, at those prices.
+            $basket->turnTo($stall, $from->destination($stall)->country);
+        }
         if ($basket->id !== $from->id) {
             foreach (BasketContents::of($stall, $from)->entries as $entry) {
                 $most = min(BasketLine::MOST_PIECES, $entry->available);
@@ -77,11 +82,14 @@ final readonly class BasketLinkController
 
     private function page(Stall $stall, Basket $basket, bool $own): Response
     {
+        $contents = BasketContents::of($stall, $basket);
+        $stall = $stall->seenFrom($contents->delivery->to->country);
+
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'basket-link', [
                 'title' => $own ? 'Your basket, to take along' : 'A basket',
                 'description' => 'Goods somebody chose at '.$stall->name.'.',
-                'basket' => BasketContents::of($stall, $basket),
+                'basket' => $contents,
                 'own' => $own,
                 'link' => '/basket/from/'.$basket->link,
                 'address' => $stall->shopAddress('/basket/from/'.$basket->link),

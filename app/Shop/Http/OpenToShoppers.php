@@ -11,10 +11,13 @@ use WindowStall\Shop\KeeperPass;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 
-/** While a shop is closed its shoppers see a page that says so; orders, and what was shown to somebody, stay. */
+/** While a shop is closed its shoppers see a page that says so; orders, what was shown to somebody, and the end of mail stay. */
 final readonly class OpenToShoppers
 {
-    private const ALWAYS = ['shop.enter', 'shop.robots', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*'];
+    private const ALWAYS = [
+        'shop.enter', 'shop.robots', 'shop.seen', 'shop.preview.*', 'shop.order', 'shop.order.*', 'shop.no-more-mail',
+        'shop.no-more-mail.*',
+    ];
 
     /** Seconds after which whoever reads for a search engine may ask again. */
     private const AGAIN = '86400';

@@ -9,6 +9,7 @@ use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Tax\DeliveryTax;
 use WindowStall\Core\Tax\TaxClass;
+use WindowStall\Core\Tax\TaxNumber;
 use WindowStall\Core\Tax\TaxRounding;
 use WindowStall\Core\Tax\TaxRules;
 use WindowStall\Core\Tax\TaxTable;
@@ -67,10 +68,11 @@ final class Taxes
         );
     }
 
-    /** Whether businesses registered there buy without tax, and owe it themselves. */
+    /** Whether businesses registered there buy without tax, and owe it themselves: where their numbers can be checked. */
     public function reverses(string $country): bool
     {
         return $country !== $this->stall->home_market
+            && TaxNumber::isKnown($country)
             && (bool) $this->stall->marketRows->firstWhere('market', $country)?->reverse_charge;
     }
 }

@@ -121,6 +121,7 @@ final class LeftBasketsTest extends AppTestCase
         $this->leave(agreed: true);
         $email = 'ines@fennimore.example';
         $at = SignUps::stopAt($this->stall, 'Ines@Fennimore.example');
+        $this->stall->update(['open' => false]);
         $this->shopper->send('get', $at)->assertOk()->assertSee('No more mail, please')->assertSee($email);
         self::assertSame(1, DB::table('sign_ups')->count(), 'looking alone does nothing');
         $this->shopper->send('post', '/no-more-mail', ['to' => $email, 'by' => 'x'])->assertUnprocessable()->assertSee('isn’t whole');

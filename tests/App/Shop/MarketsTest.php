@@ -164,6 +164,17 @@ final class MarketsTest extends AppTestCase
         $this->shopper->send('get', '/goods/'.$this->trowel->slug)->assertSee('£15.95');
     }
 
+    public function test_a_basket_taken_along_goes_where_it_went_at_those_prices(): void
+    {
+        $this->shopper->put($this->variant(), 1, ['country' => 'IE']);
+        $this->shopper->send('post', '/basket/link');
+        $link = '/basket/from/'.DB::table('baskets')->value('link');
+        $another = new Shopper($this, $this->stall);
+        $another->send('get', $link)->assertSee('€'.$this->shown($this->trowel))->assertDontSee('£');
+        $another->send('post', $link)->assertRedirect('/basket');
+        self::assertSame(['IE', 'IE'], DB::table('baskets')->pluck('country')->all());
+    }
+
     public function test_what_isnt_sold_there_is_said_so_in_the_basket_and_sold_at_home(): void
     {
         $can = $this->can->variants()->firstOrFail();
