@@ -25,7 +25,7 @@
     value="{{ $form->typed['email'] ?? '' }}" required
     @if (isset($form->errors['email'])) aria-invalid="true" aria-describedby="email-error" @endif>
 @if (isset($form->errors['email']))<p class="field-error" id="email-error">{{ $form->errors['email'] }}</p>@endif</div>
-@if ($form->business)<details class="code"@if (($form->typed['tax_number'] ?? '') !== '') open @endif><summary>I buy for a business</summary>
+@if ($form->business)<details class="business"@if (($form->typed['tax_number'] ?? '') !== '') open @endif><summary>I buy for a business</summary>
 @foreach (['company' => ['Business', 'organization'], 'tax_number' => ['Its VAT number', 'off']] as $field => [$label, $auto])
 <div class="field"><label for="{{ $field }}">{{ $label }}</label><input id="{{ $field }}" name="{{ $field }}" type="text"
     autocomplete="{{ $auto }}" value="{{ $form->typed[$field] ?? '' }}" @if ($field === 'tax_number')data-where @endif

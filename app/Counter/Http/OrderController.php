@@ -47,9 +47,12 @@ final readonly class OrderController
         );
         // What was bought lies in the basket no more; what was put in since does.
         $basket = Basket::find($request, $stall);
-        if ($order->state === OrderState::Paid && $basket?->id === $order->basket_id) {
+        $bought = $order->state === OrderState::Paid || $order->pending_since !== null;
+        if ($bought && $basket?->id === $order->basket_id) {
             $left = (int) $basket->lines()->sum('quantity');
-            foreach ($left > 0 ? BasketCookies::of($basket, $left) : BasketCookies::emptied() as $cookie) {
+            // One whose transfer may still fail is kept, so that its goods can come back.
+            $kept = $left > 0 || $order->pending_since !== null;
+            foreach ($kept ? BasketCookies::of($basket, $left) : BasketCookies::emptied() as $cookie) {
                 $page->withCookie($cookie);
             }
         }

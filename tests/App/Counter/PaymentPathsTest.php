@@ -68,7 +68,10 @@ final class PaymentPathsTest extends AppTestCase
         $order->refresh();
         self::assertSame([OrderState::AwaitingPayment, 0, 2], [$order->state, $this->inBasket(), $this->promised()]);
         self::assertTrue($order->reserved_until?->isAfter(now()->addDays(4)) ?? false);
-        $this->shopper->send('get', '/orders/'.$order->token)->assertSee('Your bank sends the money')->assertDontSee('http-equiv');
+        $this->shopper->send('get', '/orders/'.$order->token)
+            ->assertSee('Your bank sends the money')
+            ->assertDontSee('http-equiv')
+            ->assertPlainCookie('basket_count', '0');
         // The ten minutes of a card are over; a sweep leaves it as it is, and so does the day.
         $this->travel(26)->hours();
         self::assertFalse(app(Reservations::class)->end($order));
