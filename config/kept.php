@@ -15,7 +15,7 @@ return [
     // How listings stood before a step.
     'bench_change_parts' => Undo::DAYS,
     'runs' => 90,
-    'baskets' => 90,
+    'baskets' => 60,
     // No event is taken twice; one older than five minutes isn't taken at all.
     'supplier_events' => 30,
     'hook_deliveries' => 30,

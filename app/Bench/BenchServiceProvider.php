@@ -10,6 +10,7 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Source\Events\HomeMoved;
 use WindowStall\Source\ListedGoods;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Words\PhraseRooms;
 
 /** What Bench gives and listens to. */
 final class BenchServiceProvider extends ServiceProvider
@@ -24,6 +25,7 @@ final class BenchServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('listings', Listing::of(...));
         Stall::resolveRelationUsing('pictures', Picture::of(...));
+        app(PhraseRooms::class)->add(GoodsPhrases::rooms(...));
         Event::listen(static fn (HomeMoved $moved) => app(ProjectListings::class)($moved->stall));
     }
 }

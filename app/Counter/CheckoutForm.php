@@ -18,31 +18,30 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\Taxes;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /** What a shopper typed at the checkout, by the form of addresses of the country they chose. */
 final readonly class CheckoutForm
 {
-    /** What a shopper agrees to by the tick that nothing depends on. */
-    public const CONSENT = 'Write to me now and then about new things. Nothing happens if I don’t.';
-
     /** field → most letters */
     private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6];
 
     /** The same of what only a business has. */
     private const BUSINESS = ['company' => 120, 'tax_number' => 40];
 
+    /** What is wrong with a field → how it is said. */
     private const WORDS = [
-        'email.required' => 'Where may we write about the order?',
-        'email.email' => 'That is no e-mail address.',
-        'email.regex' => 'That is no e-mail address that can be reached.',
-        'name.required' => 'Whose name goes on the parcel?',
-        'street.required' => 'Which house and street?',
-        'town.required' => 'Which town?',
-        'postcode.required' => 'The postcode is missing.',
-        'part.required' => 'Choose one from the list.',
-        'part.in' => 'Choose one from the list.',
-        'company.required_with' => 'Which business has that number?',
-        'max' => 'That is too long: :max letters at most.',
+        'email.required' => 'email_missing',
+        'email.email' => 'email',
+        'email.regex' => 'email_unreachable',
+        'name.required' => 'name',
+        'street.required' => 'street',
+        'town.required' => 'town',
+        'postcode.required' => 'postcode_missing',
+        'part.required' => 'part',
+        'part.in' => 'part',
+        'company.required_with' => 'company',
     ];
 
     /**
@@ -50,7 +49,7 @@ final readonly class CheckoutForm
      * @param  array<string, string>  $typed  by field, tidied where it could be read
      * @param  array<string, string>  $errors  a sentence for each field that can't be read
      * @param  int|null  $way  which of the place's ways; null where none was chosen
-     * @param  bool  $news  whether they agreed to {@see CONSENT}
+     * @param  bool  $news  whether they agreed to be written to
      * @param  bool  $business  whether businesses registered there buy without tax
      * @param  PayMethod|null  $by  how they mean to pay; null where they didn't choose
      */
@@ -106,16 +105,16 @@ final readonly class CheckoutForm
         }
         $errors = array_map(
             static fn (array $said): string => $said[0],
-            Validator::make($typed, self::rules($form), self::WORDS)->errors()->toArray(),
+            Validator::make($typed, self::rules($form), self::words())->errors()->toArray(),
         );
         $postcode = $form->asks(AddressField::Postcode) ? Postcode::read($typed['postcode'], $country) : '';
         if ($postcode === null && ! isset($errors['postcode'])) {
-            $errors['postcode'] = sprintf('That is no postcode of %s.', Stall::countrySaid($country));
+            $errors['postcode'] = Speech::say('till.wrong.postcode', country: Spoken::countrySaid($country));
         }
         $typed['postcode'] = $postcode ?? $typed['postcode'];
         $number = ($typed['tax_number'] ?? '') === '' ? '' : TaxNumber::read($typed['tax_number'], $country);
         if ($number === null) {
-            $errors['tax_number'] ??= sprintf('That is no VAT number of %s.', Stall::countrySaid($country));
+            $errors['tax_number'] ??= Speech::say('till.wrong.tax_number', country: Spoken::countrySaid($country));
         } elseif ($business) {
             $typed['tax_number'] = $number;
         }
@@ -173,6 +172,15 @@ final readonly class CheckoutForm
     private static function countries(Stall $stall): array
     {
         return array_values(array_unique([$stall->home_market, ...Places::countries($stall)]));
+    }
+
+    /** @return array<string, string> rule → what is said where it is broken */
+    private static function words(): array
+    {
+        $said = array_map(static fn (string $word): string => Speech::say('till.wrong.'.$word), self::WORDS);
+
+        // The number of letters is filled in by the validator.
+        return $said + ['max' => Speech::say('till.wrong.too_long', max: ':max')];
     }
 
     /** @return array<string, list<mixed>> */

@@ -10,12 +10,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Delivery\Address\AddressForm;
-use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /**
  * What a shopper bought. Amounts, tax and fee are those of the day it was placed and never change.
@@ -66,7 +68,9 @@ use WindowStall\Stall\Stall;
  * @property Carbon|null $settling_until somebody settles its payment until then
  * @property Carbon|null $reserved_until its pieces are taken aside until then
  * @property Carbon|null $awaited_since a shopper came back from paying and waits
- * @property string|null $payment_trouble
+ * @property Trouble|null $payment_trouble
+ * @property string|null $payment_trouble_name what it is about
+ * @property string $language that its shopper reads, ISO 639-1
  * @property Carbon|null $paid_at
  * @property Carbon $created_at
  */
@@ -88,6 +92,7 @@ final class Order extends Model
             'pay_live' => 'boolean',
             'pending_since' => 'datetime',
             'disputed_at' => 'datetime',
+            'payment_trouble' => Trouble::class,
         ];
     }
 
@@ -122,8 +127,24 @@ final class Order extends Model
         [$from, $to] = [$lines->max('promised_from'), $lines->max('promised_to')];
 
         return is_string($from) && is_string($to)
-            ? ArrivalDates::between(new DateTimeImmutable($from), new DateTimeImmutable($to))
+            ? Spoken::between(new DateTimeImmutable($from), new DateTimeImmutable($to))
             : null;
+    }
+
+    /**
+     * What stands in the way of its payment, in a sentence; null where nothing does.
+     *
+     * @param  Stall|null  $stall  in whose shop it is read; its seller reads it without
+     */
+    public function trouble(?Stall $stall = null): ?string
+    {
+        $name = $this->payment_trouble_name;
+        $line = $stall === null ? null : $this->lines->first(static fn (OrderLine $line): bool => $line->name() === $name);
+
+        return $this->payment_trouble === null ? null : Speech::say(
+            'till.trouble.'.$this->payment_trouble->value,
+            name: $line !== null && $stall !== null ? $line->nameIn($stall) : $name,
+        );
     }
 
     /** An amount that its shopper sees. */

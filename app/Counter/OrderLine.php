@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use WindowStall\Core\Money\Money;
 use WindowStall\Source\SupplierVariant;
+use WindowStall\Stall\Stall;
 
 /**
  * So many pieces of one variant in an order, as it was named and priced then.
@@ -47,6 +48,14 @@ final class OrderLine extends Model
         return $this->total_minor === null
             ? $order->money($this->unit_minor)->times($this->quantity)
             : $order->money($this->total_minor);
+    }
+
+    /** As it is called in the language that a shop is read in. */
+    public function nameIn(Stall $stall): string
+    {
+        $phrases = $stall->phrases();
+
+        return $phrases->say($this->title).($this->label === '' ? '' : ', '.$phrases->chosen($this->label));
     }
 
     public function name(): string

@@ -19,6 +19,7 @@ use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketEntry;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Taxes;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Writes an order down as the shopper saw it, to be paid. The same basket pressed twice is one order. */
@@ -98,6 +99,7 @@ final readonly class PlaceOrder
                     'duty_minor' => $duty,
                     'handling_minor' => $handling,
                     'policies' => $policies,
+                    'language' => Speech::language(),
                 ],
             );
             OrderNumbers::take($stall);
@@ -105,8 +107,8 @@ final readonly class PlaceOrder
                 $order->lines()->create([
                     'listing_variant_id' => $entry->variant->row->id,
                     'supplier_variant_id' => $entry->variant->row->selling()->id,
-                    'title' => $entry->title,
-                    'label' => $entry->chosen,
+                    'title' => $entry->ownTitle,
+                    'label' => $entry->ownChosen,
                     'picture' => $entry->picture?->path,
                     'quantity' => $entry->quantity,
                     'unit_minor' => $entry->unit->minor,

@@ -5,26 +5,19 @@ declare(strict_types=1);
 namespace WindowStall\Counter;
 
 use WindowStall\Core\Said;
+use WindowStall\Support\Speech\Speech;
 
 /** A line of an order can't be had any more; in words for the shopper. */
 final class SoldOut extends \RuntimeException implements Said
 {
-    private function __construct(string $message, private readonly string $name)
+    /** @param  string  $name  what sold out */
+    private function __construct(string $message, public readonly string $name)
     {
         parent::__construct($message);
     }
 
     public static function line(OrderLine $line): self
     {
-        return new self(
-            sprintf('%s sold out while you were paying. Your payment was let go; nothing was charged.', $line->name()),
-            $line->name(),
-        );
-    }
-
-    /** The same while the payment is still to be let go. */
-    public function meanwhile(): string
-    {
-        return sprintf('%s sold out while you were paying. Your payment is being let go; nothing is charged.', $this->name);
+        return new self(Speech::say('till.trouble.sold_out', name: $line->name()), $line->name());
     }
 }

@@ -14,6 +14,7 @@ use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
 
@@ -90,7 +91,7 @@ final readonly class TakePayment
         try {
             $this->settle($order->refresh()->load(['lines', 'stall']), $letGo);
         } catch (PaymentTrouble $trouble) {
-            $this->waiting($order)->update(['payment_trouble' => $trouble->getMessage()]);
+            $this->waiting($order)->update(['payment_trouble' => $trouble->trouble]);
         } finally {
             Order::query()
                 ->whereKey($order->id)
@@ -135,7 +136,7 @@ final readonly class TakePayment
         $this->waiting($order)->update([
             'pending_since' => null,
             'payment_trouble' => $state === PaymentState::Declined
-                ? PayMethod::from($order->pay_method)->declined().' Nothing was charged.'
+                ? Trouble::declined(PayMethod::from($order->pay_method))
                 : null,
         ]);
     }
@@ -204,7 +205,11 @@ final readonly class TakePayment
         $this->reservations->release($order);
         $this->payment->void($order);
         $this->backInBasket($order);
-        $this->waiting($order)->update(['state' => OrderState::SoldOut, 'payment_trouble' => $out->getMessage()]);
+        $this->waiting($order)->update([
+            'state' => OrderState::SoldOut,
+            'payment_trouble' => Trouble::SoldOut,
+            'payment_trouble_name' => $out->name,
+        ]);
     }
 
     /** Only what was bought leaves the basket: what was put in since the order was placed stays. */

@@ -6,16 +6,19 @@ use Illuminate\Support\Facades\Route;
 use WindowStall\Counter\Http\CheckoutController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
+use WindowStall\Shop\Http\SpeaksTheirs;
 
-Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
-Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
-Route::post('/letters', [LettersController::class, 'take'])->middleware('throttle:6,10')->name('letters.take');
-Route::get('/orders/{token}', [OrderController::class, 'show'])
-    ->name('order')
-    ->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])
-    ->name('order.pay')
-    ->where('token', '[A-Za-z0-9_-]{43}');
-Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
-    ->name('order.paid')
-    ->where('token', '[A-Za-z0-9_-]{43}');
+Route::middleware(SpeaksTheirs::class)->group(function (): void {
+    Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
+    Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
+    Route::post('/letters', [LettersController::class, 'take'])->middleware('throttle:6,10')->name('letters.take');
+    Route::get('/orders/{token}', [OrderController::class, 'show'])
+        ->name('order')
+        ->where('token', '[A-Za-z0-9_-]{43}');
+    Route::get('/orders/{token}/pay', [OrderController::class, 'pay'])
+        ->name('order.pay')
+        ->where('token', '[A-Za-z0-9_-]{43}');
+    Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
+        ->name('order.paid')
+        ->where('token', '[A-Za-z0-9_-]{43}');
+});

@@ -12,6 +12,8 @@ use WindowStall\Core\Words\Plural;
 use WindowStall\Shelves\Shelf;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
 
 /** Codes in sentences. */
@@ -27,6 +29,19 @@ final class CodeWords
             $off instanceof AmountOff => MoneyView::text($off->amount).' off',
             $off instanceof PiecesFree => sprintf('%d for the price of %d', $off->of, $off->paid),
             default => 'free delivery',
+        };
+    }
+
+    /** The same in the language the shopper reads. */
+    public static function forShopper(Stall $stall, Code $code): string
+    {
+        $off = $code->off($stall);
+
+        return match (true) {
+            $off instanceof PercentOff => Speech::say('till.codes.percent', share: Spoken::percent($off->share)),
+            $off instanceof AmountOff => Speech::say('till.codes.amount', amount: $off->amount),
+            $off instanceof PiecesFree => Speech::say('till.codes.pieces', of: $off->of, paid: $off->paid),
+            default => Speech::say('till.codes.free_delivery'),
         };
     }
 

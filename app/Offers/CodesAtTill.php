@@ -11,7 +11,8 @@ use WindowStall\Core\Basket\Codes\DiscountedLine;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /** What the codes that were typed, and those that count by themselves, take off a basket. */
 final readonly class CodesAtTill
@@ -36,7 +37,7 @@ final readonly class CodesAtTill
         foreach (array_slice($asked->typed, 0, self::MOST) as $one) {
             $code = Code::called($stall, $one);
             $why = $code === null
-                ? sprintf('“%s” is no code of this shop.', $one)
+                ? Speech::say('till.codes.unknown', code: $one)
                 : $this->why($stall, $code, $one, $asked);
             if ($why !== null) {
                 $refused[$one] = $why;
@@ -58,7 +59,7 @@ final readonly class CodesAtTill
         $used = [];
         foreach ($codes as $code) {
             if (isset($allotment->codes[$code->id])) {
-                $used[$code->id] = ['typed' => (string) ($names[$code->id] ?? ''), 'words' => CodeWords::off($stall, $code)];
+                $used[$code->id] = ['typed' => (string) ($names[$code->id] ?? ''), 'words' => CodeWords::forShopper($stall, $code)];
             } elseif (isset($names[$code->id])) {
                 $one = (string) $names[$code->id];
                 $refused[$one] = $this->idle($stall, $code, $one, $allotment, $lines);
@@ -72,25 +73,22 @@ final readonly class CodesAtTill
     private function why(Stall $stall, Code $code, string $typed, AskedCodes $asked): ?string
     {
         return match (true) {
-            $code->starts_at !== null && $code->starts_at > now() => sprintf(
-                'The code %s counts from %s on.',
-                $typed,
-                Clock::of($stall)->day($code->starts_at),
+            $code->starts_at !== null && $code->starts_at > now() => Speech::say(
+                'till.codes.begins',
+                code: $typed,
+                day: Spoken::date(Clock::of($stall)->local($code->starts_at)),
             ),
-            $code->ends_at !== null && $code->ends_at <= now() => sprintf(
-                'The code %s counted until %s.',
-                $typed,
-                Clock::of($stall)->moment($code->ends_at),
+            $code->ends_at !== null && $code->ends_at <= now() => Speech::say(
+                'till.codes.ended',
+                code: $typed,
+                day: Spoken::date(Clock::of($stall)->local($code->ends_at), 'dates.moment'),
             ),
-            $code->countries !== [] && ! in_array($asked->country, $code->countries, true) => sprintf(
-                'The code %s doesn’t count for %s.',
-                $typed,
-                Stall::countrySaid($asked->country),
+            $code->countries !== [] && ! in_array($asked->country, $code->countries, true) => Speech::say(
+                'till.codes.country',
+                code: $typed,
+                country: Spoken::countrySaid($asked->country),
             ),
-            $this->isUsedUp($code, $typed, $asked->basket) => sprintf(
-                'The code %s has been used as often as it may be.',
-                $typed,
-            ),
+            $this->isUsedUp($code, $typed, $asked->basket) => Speech::say('till.codes.used', code: $typed),
             default => $asked->email === null ? null : $this->whyNotThem($code, $typed, $asked->email, $asked->basket),
         };
     }
@@ -109,14 +107,8 @@ final readonly class CodesAtTill
         $each = $code->most_each === null ? 0 : $this->uses->by($email, [$code->id], $butFor)[$code->id] ?? 0;
 
         return match (true) {
-            $code->first_only && $this->uses->bought($email) => sprintf(
-                'The code %s is for a first order, and you have bought here before.',
-                $typed,
-            ),
-            $code->most_each !== null && $each >= $code->most_each => sprintf(
-                'You have used the code %s as often as it may be.',
-                $typed,
-            ),
+            $code->first_only && $this->uses->bought($email) => Speech::say('till.codes.first', code: $typed),
+            $code->most_each !== null && $each >= $code->most_each => Speech::say('till.codes.used_by_you', code: $typed),
             default => null,
         };
     }
@@ -191,21 +183,21 @@ final readonly class CodesAtTill
     private function idle(Stall $stall, Code $code, string $typed, Allotment $allotment, array $lines): string
     {
         if (in_array($code->id, $allotment->unused, true)) {
-            return sprintf('The code %s doesn’t go together with the other one. What saves you more counts.', $typed);
+            return Speech::say('till.codes.not_together', code: $typed);
         }
         $held = $this->held($code, $lines) ?? $lines;
         $sum = array_sum(array_map(static fn (CodedLine $l): int => $l->total, $held));
         $least = self::least($stall, $code);
 
         return match (true) {
-            $held === [] => sprintf('The code %s doesn’t count for any of these goods.', $typed),
-            $least !== null && $sum < $least->minor => sprintf(
-                'The code %s counts from %s on. %s more and it does.',
-                $typed,
-                MoneyView::text($least),
-                MoneyView::text($least->with($least->minor - $sum)),
+            $held === [] => Speech::say('till.codes.not_these', code: $typed),
+            $least !== null && $sum < $least->minor => Speech::say(
+                'till.codes.least',
+                code: $typed,
+                least: $least,
+                more: $least->with($least->minor - $sum),
             ),
-            default => sprintf('The code %s takes nothing off these goods.', $typed),
+            default => Speech::say('till.codes.nothing', code: $typed),
         };
     }
 }

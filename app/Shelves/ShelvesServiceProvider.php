@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Words\PhraseRooms;
 
 /** What Shelves gives and listens to. */
 final class ShelvesServiceProvider extends ServiceProvider
@@ -17,6 +18,7 @@ final class ShelvesServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('shelves', Shelf::of(...));
         Stall::resolveRelationUsing('synonyms', Synonym::of(...));
+        app(PhraseRooms::class)->add(ShelfPhrases::rooms(...));
         Event::listen(static fn (ListingsChanged $changed) => app(FillShelves::class)->note($changed));
     }
 }

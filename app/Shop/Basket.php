@@ -100,7 +100,7 @@ final class Basket extends Model
         $this->lines()->where('listing_variant_id', $variant->row->id)->update([
             'seen_minor' => $variant->shown?->minor,
             'seen_currency' => $variant->shown?->currency->code,
-            'seen_days' => $variant->days?->words(),
+            'seen_days' => $variant->days?->write(),
         ]);
     }
 

@@ -14,6 +14,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
+use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\Rate;
@@ -74,6 +75,7 @@ final readonly class BasketContents
             ->whereKey($rows->map(fn (BasketRow $r): ?int => $r->variant?->listing_id)->filter()->unique()->all())
             ->get()
             ->keyBy('id');
+        $phrases = $stall->phrases()->prime(...$listings->pluck('shown_title')->all());
         $entries = [];
         $troubles = [];
         $goods = [];
@@ -98,11 +100,13 @@ final readonly class BasketContents
                         static fn (Picture $p): bool => $p->source !== null && $p->source === $variant->pictureSource,
                     ),
                 );
+                $title = $figures->title->shown();
+                $chosen = OnOffer::of($figures)->chosen($variant);
                 $entry = new BasketEntry(
                     $row->id,
                     $variant,
-                    OnOffer::of($figures)->chosen($variant),
-                    $figures->title->shown(),
+                    $phrases->chosen($chosen),
+                    $phrases->say($title),
                     '/goods/'.$listing->slug,
                     $own[0] ?? ($ready[0] ?? null),
                     $row->quantity,
@@ -110,12 +114,14 @@ final readonly class BasketContents
                     $variant->shown ?? $market->money(0),
                     Ladders::of($listing, $stall),
                     $row->seen($stall),
-                    $row->seen_days,
+                    DayRange::read((string) $row->seen_days),
                     $listing->own_tags,
                     $listing->id,
                     self::floor($stall, $figures, $variant),
                     $variant->shown === null && ! $market->isHome() ? $stall->seenName() : null,
                     $figures->taxClass,
+                    $title,
+                    $chosen,
                 );
                 $goods[$variant->row->id] = self::kept($figures, $entry, $market);
                 $entries[] = $entry;

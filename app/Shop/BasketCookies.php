@@ -14,7 +14,7 @@ final class BasketCookies
 {
     private const COUNT = 'basket_count';
 
-    private const DAYS = 30;
+    public const DAYS = 60;
 
     /** @return list<Cookie> */
     public static function of(Basket $basket, int $pieces): array

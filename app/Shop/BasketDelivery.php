@@ -18,6 +18,7 @@ use WindowStall\Delivery\WantedLine;
 use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ShopMarket;
+use WindowStall\Support\Speech\Speech;
 
 /** How what lies in a basket goes to where its shopper wants it, or what stands in the way of that. */
 final readonly class BasketDelivery
@@ -114,19 +115,13 @@ final readonly class BasketDelivery
     private static function troubles(Resolution $found, array $entries): array
     {
         if ($found->stops === []) {
-            return $found->ways === [] ? ['Delivery there can’t be worked out just now. Try again in a while.'] : [];
+            return $found->ways === [] ? [Speech::say('till.stops.unknown')] : [];
         }
 
         return array_map(static fn (Stop $stop): string => match ($stop->kind) {
-            StopKind::NoPlace, StopKind::NotSent => 'Nothing can be sent to that address.',
-            StopKind::Rule, StopKind::Supplier => sprintf(
-                '%s can’t be sent to that address. Take it out of the basket to go on.',
-                $entries[(int) $stop->line]->name(),
-            ),
-            StopKind::Stock => sprintf(
-                'There are too few of %s to send there. Change the number, or take it out, to go on.',
-                $entries[(int) $stop->line]->name(),
-            ),
+            StopKind::NoPlace, StopKind::NotSent => Speech::say('till.stops.no_place'),
+            StopKind::Rule, StopKind::Supplier => Speech::say('till.stops.not_sent', name: $entries[(int) $stop->line]->name()),
+            StopKind::Stock => Speech::say('till.stops.few_there', name: $entries[(int) $stop->line]->name()),
         }, $found->stops);
     }
 }

@@ -7,22 +7,28 @@ namespace WindowStall\Shop;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Ladder;
 use WindowStall\Core\Tax\TaxClass;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /** One line of a basket with what is known of it now. */
 final readonly class BasketEntry
 {
     /**
-     * @param  string  $chosen  what the shopper chose, "Red · M"; "" where there was nothing to choose
+     * @param  string  $chosen  what the shopper chose, "Red · M", in the language they read; "" where there was nothing to
+     *                          choose
+     * @param  string  $title  in that language, too
      * @param  int  $available  pieces that can be had; 0 when it isn't shown any more
      * @param  Money|null  $seen  what one piece cost when the shopper chose it
-     * @param  string|null  $seenDays  how soon it would have come then, in words
+     * @param  DayRange|null  $seenDays  how soon it would have come then
      * @param  list<string>  $tags  of its listing
      * @param  int  $floor  the least that one piece may be sold for, in minor units
      * @param  TaxClass  $taxClass  how it is taxed
+     * @param  string  $ownTitle  as the seller says it
+     * @param  string  $ownChosen  likewise
      * @param  string|null  $notTo  the market it isn't sold to, in a sentence; null where it is
      */
     public function __construct(
@@ -37,12 +43,14 @@ final readonly class BasketEntry
         public Money $unit,
         public ?Ladder $ladder = null,
         public ?Money $seen = null,
-        public ?string $seenDays = null,
+        public ?DayRange $seenDays = null,
         public array $tags = [],
         public int $listing = 0,
         public int $floor = 0,
         public ?string $notTo = null,
         public TaxClass $taxClass = TaxClass::Standard,
+        public string $ownTitle = '',
+        public string $ownChosen = '',
     ) {
     }
 
@@ -64,7 +72,7 @@ final readonly class BasketEntry
     /** What is said of it now, for the form it is changed by. */
     public function seenAs(): string
     {
-        return $this->unit->currency->code.$this->unit->minor.' '.$this->variant->days?->words();
+        return $this->unit->currency->code.$this->unit->minor.' '.$this->variant->days?->write();
     }
 
     /** @return list<string> what is otherwise now than when the shopper chose it */
@@ -75,20 +83,20 @@ final readonly class BasketEntry
         if ($this->available === 0 || $elsewhere) {
             return [];
         }
-        $days = $this->variant->days?->words();
+        $days = $this->variant->days;
 
         return array_values(array_filter([
-            $this->seen === null || $this->seen->minor === $this->unit->minor ? null : sprintf(
-                '%s now costs %s. It was %s when you chose it.',
-                $this->name(),
-                MoneyView::text($this->unit),
-                MoneyView::text($this->seen),
+            $this->seen === null || $this->seen->minor === $this->unit->minor ? null : Speech::say(
+                'till.moved.price',
+                name: $this->name(),
+                now: $this->unit,
+                then: $this->seen,
             ),
-            $this->seenDays === null || $days === null || $days === $this->seenDays ? null : sprintf(
-                '%s now comes in %s. It was %s when you chose it.',
-                $this->name(),
-                $days,
-                $this->seenDays,
+            $this->seenDays === null || $days === null || $days->write() === $this->seenDays->write() ? null : Speech::say(
+                'till.moved.days',
+                name: $this->name(),
+                now: Spoken::days($days),
+                then: Spoken::days($this->seenDays),
             ),
         ]));
     }
@@ -96,16 +104,12 @@ final readonly class BasketEntry
     public function trouble(): ?string
     {
         return match (true) {
-            $this->notTo !== null => sprintf(
-                '%s isn’t sold to %s. Take it out of the basket to go on.',
-                $this->name(),
-                $this->notTo,
-            ),
-            $this->available === 0 => sprintf('%s has sold out. Take it out of the basket to go on.', $this->name()),
-            $this->available < $this->quantity => sprintf(
-                'Only %d of %s are left. Change the number to go on.',
-                $this->available,
-                $this->name(),
+            $this->notTo !== null => Speech::say('till.stops.not_sold', name: $this->name(), country: $this->notTo),
+            $this->available === 0 => Speech::say('till.stops.sold_out', name: $this->name()),
+            $this->available < $this->quantity => Speech::say(
+                'till.stops.few',
+                count: $this->available,
+                name: $this->name(),
             ),
             default => null,
         };

@@ -7,6 +7,8 @@ namespace WindowStall\Shop;
 use WindowStall\Core\Delivery\ArrivalDates;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
 use WindowStall\Core\Delivery\Quote\WayQuote;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /** What comes together of a basket, and between which days if it is paid now. */
 final readonly class BasketParcel
@@ -34,6 +36,14 @@ final readonly class BasketParcel
         $names = array_map(static fn (BasketEntry $e): string => $e->name(), $this->entries);
         $last = array_pop($names);
 
-        return $names === [] ? (string) $last : implode('; ', $names).'; and '.$last;
+        return $names === []
+            ? (string) $last
+            : Speech::say('till.parcels.names', first: implode('; ', $names), last: (string) $last);
+    }
+
+    /** "Monday 7 to Wednesday 9 December" */
+    public function words(): string
+    {
+        return Spoken::between($this->dates->earliest, $this->dates->latest);
     }
 }

@@ -7,6 +7,7 @@ namespace WindowStall\Shop;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use WindowStall\Bench\ListingVariant;
+use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Stall;
 
@@ -19,7 +20,7 @@ use WindowStall\Stall\Stall;
  * @property int $quantity
  * @property int|null $seen_minor what one piece cost when the shopper chose it
  * @property string|null $seen_currency in which that was; the stall's where it is null
- * @property string|null $seen_days how soon it would have come then, in words
+ * @property string|null $seen_days how soon it would have come then, as {@see DayRange} writes it
  */
 final class BasketRow extends Model
 {

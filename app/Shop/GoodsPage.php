@@ -12,10 +12,10 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\Rung;
-use WindowStall\Core\Words\Weight;
-use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
 use WindowStall\Support\RichText;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Window\Goods\ShownWas;
 
@@ -49,6 +49,14 @@ final readonly class GoodsPage
     public static function of(ListingFigures $f): self
     {
         $offer = OnOffer::of($f);
+        $phrases = $f->stall->phrases()->prime(
+            $f->title->shown(),
+            $f->words->shown(),
+            $f->listing->own_type,
+            ...array_keys($offer->options),
+            ...array_merge(...array_values($offer->options)),
+        );
+        $words = $phrases->say($f->words->shown());
         $variants = $offer->variants;
         $buyable = array_values(array_filter($variants, static fn (VariantFigures $v): bool => $v->buyable()));
         $priced = $buyable === [] ? $variants : $buyable;
@@ -57,13 +65,14 @@ final readonly class GoodsPage
         $price = match (true) {
             $minors === [] => '',
             min($minors) === max($minors) => $text(min($minors)),
-            default => $text(min($minors)).' to '.$text(max($minors)),
+            default => Speech::say('shop.goods.between', from: $text(min($minors)), to: $text(max($minors))),
         };
 
         return new self(
             $f,
-            $f->title->shown(),
-            $f->words->held ? $f->words->shown() : (new RichText())->clean($f->words->shown()),
+            $phrases->say($f->title->shown()),
+            // The seller's own is clean already.
+            $f->words->held && $words === $f->words->shown() ? $words : (new RichText())->clean($words),
             array_values(array_filter($f->pictures, static fn (Picture $p): bool => $p->state === Picture::READY)),
             $offer->options,
             $variants,
@@ -94,15 +103,15 @@ final readonly class GoodsPage
     public static function stockWords(VariantFigures $v): string
     {
         return match (true) {
-            ! $v->buyable() => 'Sold out',
-            $v->available <= self::FEW => 'Only '.$v->available.' left',
-            default => 'In stock',
+            ! $v->buyable() => Speech::say('shop.goods.sold_out'),
+            $v->available <= self::FEW => Speech::say('shop.goods.few', count: $v->available),
+            default => Speech::say('shop.goods.in_stock'),
         };
     }
 
     public static function daysWords(?DayRange $days): string
     {
-        return $days === null ? '' : 'With you in '.$days->words();
+        return $days === null ? '' : Speech::say('shop.goods.days', days: Spoken::days($days));
     }
 
     /**
@@ -127,11 +136,11 @@ final readonly class GoodsPage
         return array_map(static function (Rung $rung) use ($ladder, $piece): string {
             $price = $ladder->price($piece, $rung->pieces);
 
-            return sprintf(
-                '%d for %s, %s each',
-                $rung->pieces,
-                MoneyView::text($price),
-                MoneyView::text(Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency)),
+            return Speech::say(
+                'shop.goods.rung',
+                pieces: $rung->pieces,
+                price: $price,
+                each: Money::rounded($price->rational()->dividedBy($rung->pieces), $price->currency),
             );
         }, $ladder->rungs);
     }
@@ -203,21 +212,22 @@ final readonly class GoodsPage
             static fn (VariantFigures $v): ?string => $v->buyable() ? $v->warehouse : null,
             $this->variants,
         )));
-        $weight = Weight::said(...);
-
-        return array_filter([
-            'What it is' => (string) $listing->own_type,
-            'Made by' => (string) $listing->own_maker,
-            'Weight, packed' => match (true) {
+        $weight = Spoken::weight(...);
+        $facts = array_filter([
+            'type' => $this->figures->stall->phrases()->say((string) $listing->own_type),
+            'maker' => (string) $listing->own_maker,
+            'weight' => match (true) {
                 $grams === [] || min($grams) === 0 => '',
                 count($grams) === 1 => $weight(min($grams)),
-                default => $weight(min($grams)).' to '.$weight(max($grams)),
+                default => Speech::say('shop.goods.between', from: $weight(min($grams)), to: $weight(max($grams))),
             },
-            'Posted from' => implode(', ', array_map(
-                static fn (string $code): string => Stall::countryName($code),
-                $from,
-            )),
+            'posted_from' => implode(', ', array_map(Spoken::country(...), $from)),
         ], static fn (string $told): bool => $told !== '');
+
+        return array_combine(
+            array_map(static fn (string $of): string => Speech::say('shop.goods.'.$of), array_keys($facts)),
+            $facts,
+        );
     }
 
     /**

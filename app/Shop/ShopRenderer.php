@@ -16,6 +16,7 @@ use WindowStall\Shop\Finding\ShelfTiles;
 use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
@@ -40,22 +41,23 @@ final readonly class ShopRenderer
     /** @param  list<GoodCard>|null  $related  where they are known already */
     public function goods(Stall $stall, Content $content, Listing $listing, ?array $related = null): string
     {
+        $phrases = $stall->phrases()->prime($listing->own_search_title, $listing->own_search_words);
         $page = GoodsPage::of(ListingFigures::of($stall, $listing));
         $plain = RichText::plain($page->words);
         $shelf = Related::shelf($stall, $listing);
         $crumbs = $shelf === null
-            ? ['words' => 'Everything', 'href' => '/goods']
-            : ['words' => $shelf->name, 'href' => $shelf->address()];
+            ? ['words' => Speech::say('shop.everything'), 'href' => '/goods']
+            : ['words' => $phrases->say($shelf->name), 'href' => $shelf->address()];
 
         return $this->pages->page($stall, $content, 'goods', [
-            'title' => $listing->own_search_title ?? $page->title,
+            'title' => $phrases->sayOrNull($listing->own_search_title) ?? $page->title,
             'good' => $page,
-            'description' => $listing->own_search_words ?? SearchCut::words($plain),
+            'description' => $phrases->sayOrNull($listing->own_search_words) ?? SearchCut::words($plain),
             'path' => '/goods/'.$listing->slug,
             'crumbs' => [$crumbs, ['words' => $page->title, 'href' => '/goods/'.$listing->slug]],
             'related' => $related ?? Related::to($stall, $listing),
             'shared' => $page->pictures === [] ? '' : SharedPicture::composed($stall, '/goods/'.$listing->slug),
-            'returns' => PolicyVersion::now($stall)['returns']->words['period'] ?? '',
+            'returns' => (PolicyVersion::now($stall)['returns'] ?? null)?->read($stall)['period'] ?? '',
             'soldTo' => $page->soldTo(),
         ]);
     }
@@ -67,7 +69,9 @@ final readonly class ShopRenderer
         $goods = WindowGoods::of($stall)->many($found->listings);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'list', [
-            'title' => ($list->title ?? $list->heading).($found->page > 1 ? sprintf(', page %d', $found->page) : ''),
+            'title' => $found->page > 1
+                ? Speech::say('shop.list.page', title: $list->title ?? $list->heading, page: $found->page)
+                : $list->title ?? $list->heading,
             'description' => SearchCut::words($list->description),
             'path' => $list->path.($found->page > 1 && ! $asked->narrows() ? '?page='.$found->page : ''),
             'unlisted' => $asked->asks() || $list->searched !== null,
@@ -86,13 +90,15 @@ final readonly class ShopRenderer
     /** A page that the seller wrote, as it is published. */
     public function written(Stall $stall, WrittenPage $page): string
     {
-        $shown = $page->publishedContent() ?? throw new \LogicException('Only pages that are shown are looked at.');
+        $phrases = $stall->phrases();
+        $shown = ($page->publishedContent() ?? throw new \LogicException('Only pages that are shown are looked at.'))
+            ->saying($phrases);
         $around = $this->pages->published($stall);
-        $title = $page->shown['title'] ?? $page->title;
+        $title = $phrases->say($page->shown['title'] ?? $page->title);
 
         return $this->pages->written($stall, $around, $shown, [
-            'title' => $page->search_title ?? $title,
-            'description' => $page->search_words ?? SearchCut::words(PageSays::plain($shown)),
+            'title' => $phrases->sayOrNull($page->search_title) ?? $title,
+            'description' => $phrases->sayOrNull($page->search_words) ?? SearchCut::words(PageSays::plain($shown)),
             'shared' => self::front($stall),
             'unlisted' => $page->hidden,
             'asked' => PageSays::answered($shown),
@@ -131,16 +137,19 @@ final readonly class ShopRenderer
     public function policy(Stall $stall, PolicyVersion $version, int $now): string
     {
         $path = '/policies/'.$version->kind->value;
+        $heading = Speech::say('shop.policies.'.$version->kind->value);
+        $words = $version->read($stall);
 
         return $this->pages->page($stall, $this->pages->published($stall), 'policy', [
-            'title' => $version->kind->heading(),
-            'description' => SearchCut::words(implode(' ', $version->words)),
+            'title' => $heading,
+            'description' => SearchCut::words(implode(' ', $words)),
             'shared' => self::front($stall),
             'path' => $path,
             'unlisted' => $version->number < $now,
             'version' => $version,
+            'clauses' => $words,
             'now' => $now,
-            'crumbs' => [['words' => $version->kind->heading(), 'href' => $path]],
+            'crumbs' => [['words' => $heading, 'href' => $path]],
         ]);
     }
 
@@ -148,12 +157,12 @@ final readonly class ShopRenderer
     public function shelves(Stall $stall): string
     {
         return $this->pages->page($stall, $this->pages->published($stall), 'shelves', [
-            'title' => 'Shelves',
-            'description' => sprintf('All shelves of %s, with what stands on each.', $stall->name),
+            'title' => Speech::say('shop.shelves.heading'),
+            'description' => Speech::say('shop.shelves.about', shop: $stall->name),
             'shared' => self::front($stall),
             'path' => '/shelves',
             'shelves' => ShelfTiles::of($stall),
-            'crumbs' => [['words' => 'Shelves', 'href' => '/shelves']],
+            'crumbs' => [['words' => Speech::say('shop.shelves.heading'), 'href' => '/shelves']],
         ]);
     }
 
@@ -161,7 +170,7 @@ final readonly class ShopRenderer
     public function missing(Stall $stall): Response
     {
         return ShopResponse::html($this->pages->page($stall, $this->pages->published($stall), 'missing', [
-            'title' => 'Not here',
+            'title' => Speech::say('shop.missing.title'),
             'shelves' => ShelfTiles::of($stall),
         ]), 404);
     }

@@ -94,7 +94,8 @@ final readonly class Clock
         return str_replace('_', ' ', substr(strrchr('/'.$this->zone, '/') ?: '/', 1));
     }
 
-    private function local(CarbonInterface $at): CarbonInterface
+    /** The same moment by this clock. */
+    public function local(CarbonInterface $at): CarbonInterface
     {
         return $at->toImmutable()->setTimezone($this->zone);
     }

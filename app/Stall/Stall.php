@@ -26,7 +26,10 @@ use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Stall\Terms\StallRate;
 use WindowStall\Stall\Terms\StallTaxClass;
 use WindowStall\Stall\Terms\StallTaxRate;
+use WindowStall\Stall\Words\MarketLanguage;
+use WindowStall\Stall\Words\Phrases;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\Speech\Spoken;
 
 /**
  * One seller's shop and everything behind it.
@@ -36,6 +39,7 @@ use WindowStall\Support\Refusal;
  * @property string $handle
  * @property string $country
  * @property string $home_market
+ * @property string $language that its seller writes in, ISO 639-1
  * @property string $currency
  * @property int $vat_bp
  * @property int $flat_delivery_minor
@@ -71,6 +75,11 @@ final class Stall extends Model
 
     /** From where its shop is looked at; null: from home. */
     private ?ShopMarket $seen = null;
+
+    /** The language its shopper reads; null: that of the market. */
+    private ?string $spoken = null;
+
+    private ?Phrases $phrases = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -110,6 +119,12 @@ final class Stall extends Model
     public function marketRows(): HasMany
     {
         return $this->hasMany(Market::class)->orderBy('market');
+    }
+
+    /** @return HasMany<MarketLanguage, $this> */
+    public function languageRows(): HasMany
+    {
+        return $this->hasMany(MarketLanguage::class)->orderBy('market')->orderBy('position');
     }
 
     /** @return HasMany<StallTaxRate, $this> besides each market's standard one */
@@ -160,7 +175,19 @@ final class Stall extends Model
     public function seenFrom(string $country): self
     {
         $stall = clone $this;
-        $stall->seen = ShopMarket::of($this, $country);
+        $stall->seen = ShopMarket::of($this, $country, $this->spoken);
+        $stall->phrases = null;
+
+        return $stall;
+    }
+
+    /** The same for shoppers who read a language, where its shop speaks that anywhere. */
+    public function speaking(string $language): self
+    {
+        $stall = clone $this;
+        $stall->spoken = $language;
+        $stall->seen = ShopMarket::of($this, $this->seen()->country, $language);
+        $stall->phrases = null;
 
         return $stall;
     }
@@ -169,6 +196,12 @@ final class Stall extends Model
     public function seen(): ShopMarket
     {
         return $this->seen ?? ShopMarket::home($this);
+    }
+
+    /** Its seller's words in the language that its shop is seen in. */
+    public function phrases(): Phrases
+    {
+        return $this->phrases ??= Phrases::of($this);
     }
 
     public function freeOver(): ?Money
@@ -215,7 +248,7 @@ final class Stall extends Model
     /** The market its shop is seen from, in a sentence. */
     public function seenName(): string
     {
-        return self::countrySaid($this->seen()->country);
+        return Spoken::countrySaid($this->seen()->country);
     }
 
     /** A country in a sentence. */

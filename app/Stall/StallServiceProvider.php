@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
+use WindowStall\Stall\Words\PhraseRooms;
+use WindowStall\Stall\Words\TermsPhrases;
 
 /** Tells connections and jobs which stall they are in; {@see OneStall}. */
 final class StallServiceProvider extends ServiceProvider
@@ -19,8 +21,14 @@ final class StallServiceProvider extends ServiceProvider
     /** @var list<int|null> where one stood before each job that is under way; jobs may lie within each other */
     private array $before = [];
 
+    public function register(): void
+    {
+        $this->app->singleton(PhraseRooms::class);
+    }
+
     public function boot(): void
     {
+        app(PhraseRooms::class)->add(TermsPhrases::rooms(...));
         Sanctum::usePersonalAccessTokenModel(StallToken::class);
         Event::listen(static fn (ConnectionEstablished $made) => OneStall::tell($made->connection));
         $this->app->terminating(static fn () => OneStall::leave());

@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Pagination\CursorPaginator;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Laravel\Sanctum\Sanctum;
 use PDO;
@@ -17,6 +18,7 @@ use WindowStall\Support\Api\Refusals;
 use WindowStall\Support\Http\KnownBrowser;
 use WindowStall\Support\Queue\FairConnector;
 use WindowStall\Support\Queue\ListeningWorker;
+use WindowStall\Support\Speech\Speech;
 
 final class WorkshopServiceProvider extends ServiceProvider
 {
@@ -62,6 +64,7 @@ final class WorkshopServiceProvider extends ServiceProvider
         Model::shouldBeStrict($this->app->environment('testing'));
         Model::unguard();
         $this->loadViewsFrom(resource_path('shop'), 'shop');
+        View::share(['say' => Speech::say(...), 'sayHtml' => Speech::html(...)]);
         // A number that is none never reaches the database.
         Sanctum::getAccessTokenFromRequestUsing(
             static fn (Request $request): ?string => preg_match(

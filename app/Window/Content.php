@@ -6,7 +6,9 @@ namespace WindowStall\Window;
 
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Window\SavedWindow;
+use WindowStall\Stall\Words\Phrases;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\RichText;
 use WindowStall\Window\Sections\Days;
 use WindowStall\Window\Sections\SectionKind;
 use WindowStall\Window\Sections\SectionKinds;
@@ -107,6 +109,31 @@ final readonly class Content
     public function wearing(Look $look): self
     {
         return new self($this->plan, $look, $this->sections, $this->skipped);
+    }
+
+    /** The same in the words of another language, as far as the seller said them in it. */
+    public function saying(Phrases $phrases): self
+    {
+        $words = array_map(PageWords::whole(...), $this->sections);
+        $phrases->prime(...array_column(array_merge(...$words), 'words'));
+        $sections = [];
+        foreach ($this->sections as $n => $section) {
+            $settings = $section->settings;
+            foreach ($words[$n] as $one) {
+                $said = $phrases->say($one['words']);
+                if ($said === $one['words']) {
+                    continue;
+                }
+                if ($one['row'] === null) {
+                    $settings[$one['field']] = $one['html'] ? (new RichText())->clean($said) : $said;
+                } elseif (is_array($settings[$one['field']])) {
+                    $settings[$one['field']][$one['row']][$one['part']] = $said;
+                }
+            }
+            $sections[] = new Section($section->id, $section->kind, $settings, $section->showing);
+        }
+
+        return new self($this->plan, $this->look, $sections, $this->skipped);
     }
 
     public function section(string $id): ?Section

@@ -36,6 +36,29 @@ final class PageWords
         return $said;
     }
 
+    /**
+     * The same with what is written as HTML.
+     *
+     * @return list<array{field: string, row: int|null, part: string, words: string, html: bool}>
+     */
+    public static function whole(Section $section): array
+    {
+        $said = array_map(static fn (array $one): array => $one + ['html' => false], self::of($section));
+        foreach ($section->kind->fields() as $field) {
+            if ($field->type === 'rich') {
+                $said[] = [
+                    'field' => $field->name,
+                    'row' => null,
+                    'part' => '',
+                    'words' => (string) $section->settings[$field->name],
+                    'html' => true,
+                ];
+            }
+        }
+
+        return $said;
+    }
+
     /** @return list<string> everything the page says, each time it says it */
     public static function all(Content $content): array
     {

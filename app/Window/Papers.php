@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
-use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -41,7 +41,7 @@ final class Papers
             }
         }
         foreach ($this->policies as $kind) {
-            $ways['policy:'.$kind] = PolicyKind::from($kind)->heading();
+            $ways['policy:'.$kind] = Speech::say('shop.policies.'.$kind);
         }
 
         return $ways;
@@ -49,10 +49,11 @@ final class Papers
 
     public static function of(Stall $stall): self
     {
+        $phrases = $stall->phrases();
         $pages = [];
         foreach (WrittenPage::of($stall)->whereNotNull('shown')->orderBy('id')->get() as $page) {
             $pages[$page->id] = [
-                'title' => $page->shown['title'] ?? $page->title,
+                'title' => $phrases->say($page->shown['title'] ?? $page->title),
                 'href' => $page->address(),
                 'hidden' => $page->hidden,
             ];

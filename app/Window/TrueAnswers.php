@@ -6,7 +6,7 @@ namespace WindowStall\Window;
 
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\SaidDelivery;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** Questions that every shop is asked, with the answers that the stall's own terms give. */
@@ -18,35 +18,30 @@ final class TrueAnswers
         $stall = $goods->stall;
         $days = $goods->days();
         $delivery = SaidDelivery::of($stall);
-        $charge = $delivery->charge === null ? null : MoneyView::text($delivery->charge);
         $asked = [];
         if ($days !== null) {
-            $asked[] = [
-                'ask' => 'How long does it take?',
-                'answer' => 'Between '.
-                    $days->min.
-                    ' and '.
-                    $days->max.
-                    ' working days, depending on the goods. Each page says how long its goods take.',
-            ];
+            $asked[] = self::answer('days', Speech::say('shop.answers.days.answer', from: $days->min, to: $days->max));
         }
-        $asked[] = [
-            'ask' => 'What does delivery cost?',
-            'answer' => match (true) {
-                $charge === null => 'That depends on what you buy. The basket says it before you pay.',
-                $delivery->isFree() => 'Nothing, whatever you buy.',
-                $delivery->freeOver !== null => $charge.' for a whole order; from '.
-                    MoneyView::text($delivery->freeOver).
-                    ' on it is free.',
-                default => $charge.' for a whole order, however much is in it.',
-            },
-        ];
-        $asked[] = ['ask' => 'Where do you send to?', 'answer' => ucfirst(Places::said($stall)).'.'];
-        $asked[] = [
-            'ask' => 'Is VAT in the prices?',
-            'answer' => ! $stall->terms($stall->seen()->country)->tax->included ? 'No, it is added at the checkout.' : 'Yes. What you read is what you pay.',
-        ];
+        $asked[] = self::answer('delivery', match (true) {
+            $delivery->charge === null => Speech::say('shop.answers.delivery.depends'),
+            $delivery->isFree() => Speech::say('shop.answers.delivery.free'),
+            $delivery->freeOver !== null => Speech::say(
+                'shop.answers.delivery.free_over',
+                charge: $delivery->charge,
+                over: $delivery->freeOver,
+            ),
+            default => Speech::say('shop.answers.delivery.flat', charge: $delivery->charge),
+        });
+        $asked[] = self::answer('where', Speech::say('shop.answers.where.answer', places: Places::said($stall)));
+        $included = $stall->terms($stall->seen()->country)->tax->included;
+        $asked[] = self::answer('vat', Speech::say($included ? 'shop.answers.vat.yes' : 'shop.answers.vat.no'));
 
         return $asked;
+    }
+
+    /** @return array{ask: string, answer: string} */
+    private static function answer(string $to, string $answer): array
+    {
+        return ['ask' => Speech::say('shop.answers.'.$to.'.ask'), 'answer' => $answer];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Window;
 
+use Illuminate\Support\Str;
 use WindowStall\Support\Refusal;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\WindowGoods;
 
 /**
@@ -65,12 +67,12 @@ final readonly class Way
     public function name(WindowGoods $goods): string
     {
         return match ($this->kind) {
-            'all' => 'Everything',
-            'shelves' => 'Shelves',
+            'all' => Speech::say('shop.everything'),
+            'shelves' => Speech::say('shop.shelves.heading'),
             'shelf' => $goods->shelves()[(int) $this->to]['words'] ?? '',
             'page', 'policy' => $goods->papers()->ways()[$this->said] ?? '',
             'goods' => $goods->title((int) $this->to),
-            'tag' => mb_strtoupper(mb_substr($this->to, 0, 1)).mb_substr($this->to, 1),
+            'tag' => Str::ucfirst($goods->stall->phrases()->say($this->to)),
             'address' => (string) preg_replace('#^(https?://(www\.)?|mailto:|tel:)|/.*$#i', '', $this->to),
             default => '',
         };

@@ -9,6 +9,8 @@ use Illuminate\Support\ServiceProvider;
 use WindowStall\Stall\Events\ClockMoved;
 use WindowStall\Stall\Events\StallOpened;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Words\PhraseRooms;
+use WindowStall\Window\Languages\WindowPhrases;
 use WindowStall\Window\Written\WrittenPage;
 
 /** What Window listens to. */
@@ -18,6 +20,7 @@ final class WindowServiceProvider extends ServiceProvider
     {
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('pages', WrittenPage::of(...));
+        app(PhraseRooms::class)->add(WindowPhrases::rooms(...));
         Event::listen(static fn (ClockMoved $moved) => app(DressWindow::class)->turn($moved->stall));
         Event::listen(static fn (StallOpened $opened) => app(StartWindow::class)($opened->stall));
     }

@@ -8,6 +8,7 @@ use WindowStall\Window\Http\AuditController;
 use WindowStall\Window\Http\FilmsController;
 use WindowStall\Window\Http\FirstVersionController;
 use WindowStall\Window\Http\GroundsController;
+use WindowStall\Window\Http\LanguagesController;
 use WindowStall\Window\Http\LogoController;
 use WindowStall\Window\Http\LooksController;
 use WindowStall\Window\Http\OpeningController;
@@ -36,6 +37,15 @@ Route::middleware(['auth', InStall::class])
             Route::post('/{page}/draft', [WrittenPagesController::class, 'draft'])->name('window.page.draft');
             Route::post('/{page}/publish', [WrittenPagesController::class, 'publish'])->name('window.page.publish');
             Route::delete('/{page}', [WrittenPagesController::class, 'destroy'])->name('window.page.destroy');
+        });
+        Route::prefix('/languages')->group(function (): void {
+            Route::get('/', [LanguagesController::class, 'index'])->name('window.languages');
+            Route::put('/', [LanguagesController::class, 'update'])->name('window.languages.update');
+            Route::prefix('/{language}/{room}')->where(['language' => '[a-z]{2}', 'room' => '[a-z]{1,20}'])->group(function (): void {
+                Route::get('/', [LanguagesController::class, 'phrases'])->name('window.phrases');
+                Route::put('/', [LanguagesController::class, 'say'])->name('window.phrases.say');
+                Route::post('/draft', [LanguagesController::class, 'draft'])->name('window.phrases.draft');
+            });
         });
         Route::patch('/policies', [PoliciesController::class, 'update'])->name('window.policies.update');
         Route::post('/policies/{kind}', [PoliciesController::class, 'publish'])

@@ -35,6 +35,20 @@ final readonly class DayRange
         );
     }
 
+    /** What {@see write()} wrote; null for anything else. */
+    public static function read(string $written): ?self
+    {
+        return preg_match('/^(\d{1,4})-(\d{1,4})$/D', $written, $days) === 1 && (int) $days[1] <= (int) $days[2]
+            ? new self((int) $days[1], (int) $days[2])
+            : null;
+    }
+
+    /** "2-4" */
+    public function write(): string
+    {
+        return $this->min.'-'.$this->max;
+    }
+
     /** "2 to 4 days", "1 day". */
     public function words(): string
     {

@@ -30,14 +30,4 @@ enum PayMethod: string
             self::Later => 'The payment service decides whether you may.',
         };
     }
-
-    /** That a shopper may not pay so, in a sentence. */
-    public function declined(): string
-    {
-        return match ($this) {
-            self::Card => 'The card was declined.',
-            self::Transfer => 'The bank didn’t send the money.',
-            self::Later => 'The payment service doesn’t let you pay later.',
-        };
-    }
 }

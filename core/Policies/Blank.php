@@ -15,19 +15,4 @@ enum Blank: string
     case ReturnDays = 'return_days';
     case ReturnBy = 'return_by';
     case KeepYears = 'keep_years';
-
-    /** As it stands in a sentence while it is open. */
-    public function words(): string
-    {
-        return match ($this) {
-            self::Trader => 'who runs the shop',
-            self::Street => 'street',
-            self::Town => 'town',
-            self::Postcode => 'postcode',
-            self::Email => 'where shoppers write to',
-            self::ReturnDays => 'days for sending things back',
-            self::ReturnBy => 'who pays for sending back',
-            self::KeepYears => 'years orders are kept',
-        };
-    }
 }

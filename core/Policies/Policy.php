@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Policies;
 
-use WindowStall\Core\Words\Plural;
-
 /**
  * A policy written from how the stall is set up: each clause stands there exactly when its setting says so, and what
  * only the seller knows is a blank until they say it. A start, and no legal advice.
@@ -30,7 +28,7 @@ final readonly class Policy
 
         return new self($kind, array_values(array_filter([
             ...$clauses,
-            $besides === '' ? null : new Clause('besides', $besides),
+            $besides === '' ? null : new Clause('besides', '', ['words' => $besides]),
         ])));
     }
 
@@ -39,7 +37,7 @@ final readonly class Policy
     {
         $blanks = [];
         foreach ($this->clauses as $clause) {
-            foreach ($clause->blanks as $blank) {
+            foreach ($clause->blanks() as $blank) {
                 $blanks[$blank->value] = $blank;
             }
         }
@@ -47,62 +45,23 @@ final readonly class Policy
         return array_values($blanks);
     }
 
-    /** @return array<string, string> key → words */
-    public function words(): array
-    {
-        return array_column($this->clauses, 'words', 'key');
-    }
-
-    /**
-     * Where a published version says otherwise than the stall is set up now.
-     *
-     * @param  array<string, string>  $published  key → words
-     * @return list<array{said: string, now: string}> "" where it said nothing, or says nothing any more
-     */
-    public function differs(array $published): array
-    {
-        $differs = [];
-        $now = $this->words();
-        foreach (array_keys($published + $now) as $key) {
-            $said = $published[$key] ?? '';
-            $says = $now[$key] ?? '';
-            if ($said !== $says) {
-                $differs[] = ['said' => $said, 'now' => $says];
-            }
-        }
-
-        return $differs;
-    }
-
     /** @return list<Clause|null> */
     private static function delivery(PolicyFacts $f): array
     {
-        $cost = match (true) {
-            $f->delivery === null => 'Delivery is free.',
-            $f->freeOver === null => sprintf('Delivery costs %s an order, however much you buy.', $f->delivery),
-            default => sprintf('Delivery costs %s an order, and nothing from %s on.', $f->delivery, $f->freeOver),
-        };
+        $charge = ['charge' => $f->delivery];
 
         return [
-            new Clause('where', sprintf('We send to %s.', self::list($f->sendsTo))),
-            new Clause('cost', $cost),
-            $f->days === null ? null : new Clause(
-                'days',
-                sprintf('An order is with you in %s. Each page says how long its goods take.', $f->days->words()),
-            ),
-            $f->postsFrom === [] ? null : new Clause('from', sprintf(
-                'Goods are posted to you straight from where they lie, in %s. What lies in different places comes in '.
-                    'parcels of its own.',
-                self::list($f->postsFrom),
-            )),
-            $f->printed ? new Clause(
-                'printed',
-                'Printed goods are made when you order them; that is part of the time each page says.',
-            ) : null,
-            self::clause('late', sprintf(
-                'If something hasn’t come within %s, write to {email}: we send it again or give your money back.',
-                Plural::of($f->promiseDays, 'working day'),
-            ), $f),
+            new Clause('where', 'delivery.where', ['places' => $f->sendsTo]),
+            match (true) {
+                $f->delivery === null => new Clause('cost', 'delivery.depends'),
+                $f->delivery->minor === 0 => new Clause('cost', 'delivery.free'),
+                $f->freeOver === null => new Clause('cost', 'delivery.flat', $charge),
+                default => new Clause('cost', 'delivery.free_over', $charge + ['over' => $f->freeOver]),
+            },
+            $f->days === null ? null : new Clause('days', 'delivery.days', ['days' => $f->days]),
+            $f->postsFrom === [] ? null : new Clause('from', 'delivery.from', ['places' => $f->postsFrom]),
+            $f->printed ? new Clause('printed', 'delivery.printed') : null,
+            new Clause('late', 'delivery.late', ['days' => $f->promiseDays] + self::known($f, Blank::Email)),
         ];
     }
 
@@ -110,20 +69,12 @@ final readonly class Policy
     private static function returns(PolicyFacts $f): array
     {
         return [
-            self::clause('period', 'You can send things back within {return_days} of getting them, without saying why.', $f),
-            self::clause('how', 'Write to {email} first, and we tell you where it goes.', $f),
-            self::clause('pays', '{return_by}', $f),
-            new Clause('refund', sprintf(
-                'We give back what you paid for it within %d days of having it back, the plain delivery to you included '.
-                    'when a whole order comes back.',
-                Withdrawal::DAYS,
-            )),
-            new Clause(
-                'faulty',
-                'What arrives broken or wrong is ours to put right: we send another or give your money back, and you '.
-                    'pay nothing for the post.',
-            ),
-            $f->byLaw ? new Clause('law', 'All this stands beside the rights the law gives you.') : null,
+            new Clause('period', 'returns.period', self::known($f, Blank::ReturnDays)),
+            new Clause('how', 'returns.how', self::known($f, Blank::Email)),
+            new Clause('pays', 'returns.pays', self::known($f, Blank::ReturnBy)),
+            new Clause('refund', 'returns.refund', ['days' => Withdrawal::DAYS]),
+            new Clause('faulty', 'returns.faulty'),
+            $f->byLaw ? new Clause('law', 'returns.law') : null,
         ];
     }
 
@@ -131,29 +82,14 @@ final readonly class Policy
     private static function privacy(PolicyFacts $f): array
     {
         return [
-            self::clause('who', '{trader}, {street}, {town} {postcode}, '.$f->country.
-                ', answers for what is kept about you. Write to {email}.', $f),
-            self::clause('orders', 'To send your order we keep your name, address and e-mail and what you bought, for '.
-                '{keep_years}, as the tax office asks of us.', $f),
-            $f->postsFrom === [] ? null : new Clause('suppliers', sprintf(
-                'Your name and address go to whoever posts your parcel, in %s, and to the carrier, for nothing else.',
-                self::list($f->postsFrom),
-            )),
-            new Clause('payment', 'You pay on the page of a payment service; we never see your card.'),
-            new Clause(
-                'cookies',
-                'One cookie remembers your basket. Nobody follows you about here, so there is nothing to agree to.',
-            ),
-            $f->letters ? new Clause(
-                'letters',
-                'If you sign up for our letters, we keep your e-mail and when you agreed, until you say stop.',
-            ) : null,
-            $f->form ? new Clause('form', 'What you write to us is kept with our answers, so that we know what was said.') : null,
-            $f->byLaw ? new Clause(
-                'rights',
-                'You can ask what we keep, have it put right, given to you or removed, and complain to the authority '.
-                    'that watches over it where you live.',
-            ) : null,
+            new Clause('who', 'privacy.who', self::trader($f) + self::known($f, Blank::Email)),
+            new Clause('orders', 'privacy.orders', self::known($f, Blank::KeepYears)),
+            $f->postsFrom === [] ? null : new Clause('suppliers', 'privacy.suppliers', ['places' => $f->postsFrom]),
+            new Clause('payment', 'privacy.payment'),
+            new Clause('cookies', 'privacy.cookies'),
+            $f->letters ? new Clause('letters', 'privacy.letters') : null,
+            $f->form ? new Clause('form', 'privacy.form') : null,
+            $f->byLaw ? new Clause('rights', 'privacy.rights') : null,
         ];
     }
 
@@ -161,16 +97,12 @@ final readonly class Policy
     private static function terms(PolicyFacts $f): array
     {
         return [
-            self::clause('who', 'You buy from {trader}, {street}, {town} {postcode}, '.$f->country.'.', $f),
-            new Clause('contract', 'A sale is agreed when your payment has gone through. Until then nothing is charged.'),
-            new Clause('prices', $f->taxOnTop
-                ? 'Prices are without VAT; it is added before you pay.'
-                : 'Prices include VAT. What you see before you pay is all you pay.'),
-            new Clause('gone', 'If something turns out to be sold out, you aren’t charged for it.'),
-            new Clause('others', 'How things reach you stands under Delivery; how they go back, under Returns.'),
-            new Clause('law', sprintf('The law of %s counts%s.', $f->country, $f->byLaw
-                ? '; where the law of your own country protects you further, that stays'
-                : '')),
+            new Clause('who', 'terms.who', self::trader($f)),
+            new Clause('contract', 'terms.contract'),
+            new Clause('prices', $f->taxOnTop ? 'terms.prices_on_top' : 'terms.prices'),
+            new Clause('gone', 'terms.gone'),
+            new Clause('others', 'terms.others'),
+            new Clause('law', $f->byLaw ? 'terms.law_of_yours' : 'terms.law', ['country' => [$f->country]]),
         ];
     }
 
@@ -178,57 +110,40 @@ final readonly class Policy
     private static function legal(PolicyFacts $f): array
     {
         return [
-            self::clause('who', sprintf('%s is run by {trader}.', $f->shop), $f),
-            self::clause('address', '{street}, {town} {postcode}, '.$f->country, $f),
-            self::clause('email', 'Write to {email}.', $f),
-            $f->phone === null ? null : new Clause('phone', 'Ring '.$f->phone.'.'),
-            $f->register === null ? null : new Clause('register', 'Registered as '.$f->register.'.'),
-            $f->taxNumber === null ? null : new Clause('tax', 'VAT number '.$f->taxNumber.'.'),
+            new Clause('who', 'legal.who', ['shop' => $f->shop] + self::known($f, Blank::Trader)),
+            new Clause('address', 'legal.address', array_diff_key(self::trader($f), ['trader' => true])),
+            new Clause('email', 'legal.email', self::known($f, Blank::Email)),
+            $f->phone === null ? null : new Clause('phone', 'legal.phone', ['phone' => $f->phone]),
+            $f->register === null ? null : new Clause('register', 'legal.register', ['register' => $f->register]),
+            $f->taxNumber === null ? null : new Clause('tax', 'legal.tax', ['number' => $f->taxNumber]),
         ];
     }
 
-    /** A clause with what only the seller knows in its place, or a blank. */
-    private static function clause(string $key, string $words, PolicyFacts $facts): Clause
+    /** @return array<string, string|int|list<string>|null> who sells, and where that is */
+    private static function trader(PolicyFacts $f): array
     {
-        $blanks = [];
-        $written = (string) preg_replace_callback('/\{(\w+)\}/', function (array $place) use ($facts, &$blanks): string {
-            $blank = Blank::from($place[1]);
-            $known = self::known($blank, $facts);
-            if ($known === null) {
-                $blanks[] = $blank;
-            }
-
-            return $known ?? '['.$blank->words().']';
-        }, $words);
-
-        return new Clause($key, $written, $blanks);
+        return ['country' => [$f->country]] + self::known($f, Blank::Trader, Blank::Street, Blank::Town, Blank::Postcode);
     }
 
-    private static function known(Blank $blank, PolicyFacts $f): ?string
+    /** @return array<string, string|int|null> what only the seller knows, or null where they haven't said */
+    private static function known(PolicyFacts $f, Blank ...$blanks): array
     {
-        $said = match ($blank) {
-            Blank::Trader => $f->trader,
-            Blank::Street => $f->street,
-            Blank::Town => $f->town,
-            Blank::Postcode => $f->postcode,
-            Blank::Email => $f->email,
-            Blank::ReturnDays => $f->returnDays === null ? null : Plural::of($f->returnDays, 'day'),
-            Blank::KeepYears => $f->keepYears === null ? null : Plural::of($f->keepYears, 'year'),
-            Blank::ReturnBy => match ($f->returnBy) {
-                'shopper' => 'You pay for sending it back, unless it is broken or wrong.',
-                'stall' => 'We pay for sending it back.',
-                default => null,
-            },
-        };
+        $known = [];
+        foreach ($blanks as $blank) {
+            $said = match ($blank) {
+                Blank::Trader => $f->trader,
+                Blank::Street => $f->street,
+                Blank::Town => $f->town,
+                Blank::Postcode => $f->postcode,
+                Blank::Email => $f->email,
+                Blank::ReturnDays => $f->returnDays,
+                Blank::KeepYears => $f->keepYears,
+                Blank::ReturnBy => $f->returnBy,
+            };
+            $said = is_string($said) ? trim($said) : $said;
+            $known[$blank->value] = $said === '' ? null : $said;
+        }
 
-        return $said === null || trim($said) === '' ? null : trim($said);
-    }
-
-    /** @param  list<string>  $names */
-    private static function list(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+        return $known;
     }
 }

@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace WindowStall\Core\Policies;
 
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Money\Money;
 
 /** How a stall is set up, as far as its policies tell of it. */
 final readonly class PolicyFacts
 {
     /**
      * @param  string|null  $trader  the person or company that sells
-     * @param  string  $country  where that is, by name
+     * @param  string  $country  where that is, ISO 3166-1
      * @param  bool  $byLaw  whether the law there gives shoppers a right to cancel ({@see Withdrawal})
-     * @param  list<string>  $sendsTo  countries by name
-     * @param  list<string>  $postsFrom  countries by name; of all that is in the window
+     * @param  list<string>  $sendsTo  countries, ISO 3166-1
+     * @param  list<string>  $postsFrom  likewise; of all that is in the window
      * @param  DayRange|null  $days  from order to door, of all that is in the window; null where it isn't known
-     * @param  string|null  $delivery  what it costs, as shoppers read it; null where it costs nothing
-     * @param  string|null  $freeOver  from where on it costs nothing
+     * @param  Money|null  $delivery  what it costs; nothing where that is 0, and null where it depends on what is bought
+     * @param  Money|null  $freeOver  from where on it costs nothing
      * @param  int  $promiseDays  working days after which an order is late
      * @param  string|null  $returnBy  "shopper" or "stall" pays for sending back
      * @param  bool  $letters  whether shoppers can sign up for letters
@@ -39,8 +40,8 @@ final readonly class PolicyFacts
         public array $sendsTo,
         public array $postsFrom,
         public ?DayRange $days,
-        public ?string $delivery,
-        public ?string $freeOver,
+        public ?Money $delivery,
+        public ?Money $freeOver,
         public int $promiseDays,
         public bool $taxOnTop,
         public bool $printed,

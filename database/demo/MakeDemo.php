@@ -24,7 +24,6 @@ use WindowStall\Core\Feeds\MappedColumn;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Core\Policies\PolicyKind;
-use WindowStall\Counter\CheckoutForm;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\ChangePayment;
 use WindowStall\Counter\Payment\MethodForm;
@@ -55,6 +54,7 @@ use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\TurnSign;
 use WindowStall\Stall\User;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
 use WindowStall\Window\Policies\Particulars;
@@ -433,7 +433,7 @@ final class MakeDemo extends Command
                 'created_at' => now()->subHours($hours),
             ]);
         }
-        SignUps::agree($stall, Goods::LEFT[15]['address']['email'], CheckoutForm::CONSENT, 'checkout');
+        SignUps::agree($stall, Goods::LEFT[15]['address']['email'], Speech::say('till.checkout.consent'), 'checkout');
     }
 
     /**

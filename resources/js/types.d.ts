@@ -1763,6 +1763,13 @@ export interface HeroChoiceView {
   price: string;
 }
 
+export interface LanguagesView {
+  own: string;
+  known: Record<string, string>;
+  markets: MarketLanguagesView[];
+  spoken: SpokenLanguageView[];
+}
+
 export interface LogoView {
   path: string;
   width: number;
@@ -1805,6 +1812,13 @@ export interface MarginNoteView {
   sentence: SentencePartView[];
   settings: Record<string, unknown>;
   showing: ShowingView;
+}
+
+export interface MarketLanguagesView {
+  market: string;
+  name: string;
+  languages: string[];
+  addresses: string[];
 }
 
 export interface MendView {
@@ -1882,6 +1896,23 @@ export interface PatchView {
   classes: string;
 }
 
+export interface PhraseRoomView {
+  room: string;
+  heading: string;
+  phrases: number;
+  missing: number;
+  drafted: number;
+}
+
+export interface PhraseView {
+  phrase: string;
+  said: string;
+  drafted: boolean;
+  place: string;
+  address: string;
+  times: number;
+}
+
 export interface PoliciesView {
   particulars: ParticularsView;
   policies: PolicyView[];
@@ -1895,6 +1926,7 @@ export interface PolicyView {
   number: number | null;
   published: string | null;
   differs: SaidOtherwiseView[];
+  stale: string[];
   besides: string;
 }
 
@@ -1958,6 +1990,14 @@ export interface ShowingView {
   from: string;
   until: string;
   words: string;
+}
+
+export interface SpokenLanguageView {
+  language: string;
+  name: string;
+  missing: number;
+  phrases: number;
+  rooms: PhraseRoomView[];
 }
 
 export interface StandingView {

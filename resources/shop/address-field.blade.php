@@ -1,14 +1,18 @@
-@php([$name, $label, $auto] = match ($field->value) {
-    'N' => ['name', 'Name', 'name'],
-    'A' => ['street', 'House and street', 'address-line1'],
-    'C' => ['town', 'Town', 'address-level2'],
-    'S' => ['part', $form->country === 'CA' ? 'Province' : 'State', 'address-level1'],
-    'Z' => ['postcode', 'Postcode', 'postal-code'],
+@php([$name, $auto] = match ($field->value) {
+    'N' => ['name', 'name'],
+    'A' => ['street', 'address-line1'],
+    'C' => ['town', 'address-level2'],
+    'S' => ['part', 'address-level1'],
+    'Z' => ['postcode', 'postal-code'],
 })
+@php($label = $say('till.checkout.'.match (true) {
+    $name === 'part' => $form->country === 'CA' ? 'province' : 'state',
+    default => $name,
+}))
 @php($wrong = $form->errors[$name] ?? null)
 <div class="field {{ $name }}"><label for="{{ $name }}">{{ $label }}</label>
 @if ($name === 'part')<select id="part" name="part" autocomplete="{{ $auto }}" required data-where
-    @if ($wrong) aria-invalid="true" aria-describedby="part-error" @endif><option value="">Choose</option>
+    @if ($wrong) aria-invalid="true" aria-describedby="part-error" @endif><option value="">{{ $say('till.checkout.choose') }}</option>
 @foreach ($form->form->partNames as $code => $part)<option value="{{ $code }}" @selected($code === ($form->typed['part'] ?? ''))>{{
     $part }}</option>@endforeach</select>@else<input id="{{ $name }}" name="{{ $name }}" type="text"
     autocomplete="{{ $auto }}" value="{{ $form->typed[$name] ?? '' }}" required

@@ -9,6 +9,6 @@
     width="{{ $look->logo['width'] }}" height="{{ $look->logo['height'] }}">
 @endif
 <h1>{{ $look->wordmark }}</h1>
-<p>{{ $stall->opened_at === null ? 'This shop isn’t open yet.' : 'This shop is closed for a while.' }}</p>
+<p>{{ $say($stall->opened_at === null ? 'shop.closed.not_yet' : 'shop.closed.for_a_while') }}</p>
 </div>
 @endsection

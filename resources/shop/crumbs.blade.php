@@ -1,4 +1,4 @@
-<nav class="crumbs" aria-label="Where this is"><ol>
+<nav class="crumbs" aria-label="{{ $say('shop.where_this_is') }}"><ol>
 <li><a href="/">{{ $look->wordmark }}</a></li>
 @foreach ($crumbs as $crumb)
 <li>@if ($loop->last)<span aria-current="page">{{ $crumb['words'] }}</span>@else<a

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $stall->seen()->language }}"@if (count($stall->languageRows) > 0) data-speaks @endif>
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -8,9 +8,9 @@
 @if ($unlisted ?? false)<meta name="robots" content="noindex, follow">
 @endif
 @if ($path !== null)<link rel="canonical" href="{{ $stall->shopAddress($stall->seen()->path($path)) }}">
-@foreach ($markets as $market)<link rel="alternate" hreflang="en-{{ $market->country }}" href="{{
+@foreach ($markets as $market)<link rel="alternate" hreflang="{{ $market->hreflang() }}" href="{{
     $stall->shopAddress($market->path($path)) }}">
-@if ($market->isHome())<link rel="alternate" hreflang="x-default" href="{{ $stall->shopAddress($path) }}">
+@if ($market->prefix === '')<link rel="alternate" hreflang="x-default" href="{{ $stall->shopAddress($path) }}">
 @endif
 @endforeach
 @endif
@@ -38,7 +38,7 @@
 @stack('head')
 </head>
 <body class="{{ $style->classes() }}{{ $galley ? ' galley' : '' }}">
-<a class="skip" href="#main">To the goods</a>
+<a class="skip" href="#main">{{ $say('shop.skip') }}</a>
 <div data-place="lead">{!! $lead !!}</div>
 <main id="main">@yield('main')</main>
 <div data-place="foot">{!! $foot !!}</div>

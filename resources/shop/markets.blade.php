@@ -1,7 +1,10 @@
-<nav class="markets" aria-label="Prices for" data-markets="{{ $stall->seen()->country }}"><span>Prices for</span> @foreach ($markets as $market)
-@if ($market->country === $stall->seen()->country)<b>{{ $market->words() }}</b>
-@else<a href="{{ $stall->shopAddress($market->path($path)) }}" hreflang="en-{{ $market->country }}"
-    data-market="{{ $market->country }}">{{ $market->words() }}</a>
+<nav class="markets" aria-label="{{ $say('shop.markets.heading') }}" data-markets="{{ $stall->seen()->country }}" lang="{{ $stall->seen()->language }}"
+    data-offer="{{ $say('shop.markets.offer', market: '%s') }}"
+    data-stay="{{ $say('shop.markets.stay') }}"><span>{{ $say('shop.markets.heading') }}</span>
+@foreach ($markets as $market)
+@if ($market->prefix === $stall->seen()->prefix)<b>{{ $market->words($stall->seen()->language) }}</b>
+@else<a href="{{ $stall->shopAddress($market->path($path)) }}" hreflang="{{ $market->hreflang() }}" lang="{{ $market->language }}"
+    data-market="{{ $market->country }}">{{ $market->words($stall->seen()->language) }}</a>
 @endif
 @endforeach
 </nav>

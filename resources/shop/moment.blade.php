@@ -5,9 +5,8 @@
 @endpush
 @section('main')
 <div class="narrow">
-<h1>One moment</h1>
-<p role="status">The payment page takes longer to open than usual. You are taken there by itself; nothing has been
-    charged, and your basket is kept.</p>
-<p><a class="button" href="{{ $again }}">Look again</a></p>
+<h1>{{ $say('till.moment.heading') }}</h1>
+<p role="status">{{ $say('till.moment.words') }}</p>
+<p><a class="button" href="{{ $again }}">{{ $say('till.moment.again') }}</a></p>
 </div>
 @endsection

@@ -1,8 +1,9 @@
 @php($several = count($basket->delivery->parcels) > 1)
-@if ($several)<p class="parcels-head">It comes in {{ count($basket->delivery->parcels) }} parcels, if you order today:</p>@endif
+@if ($several)<p class="parcels-head">{{ $say('till.parcels.heading', count: count($basket->delivery->parcels)) }}</p>@endif
 <ul class="parcels">
 @foreach ($basket->delivery->parcels as $parcel)
-<li>@if ($several){{ $parcel->names() }}: @endif <b>{{ $several ? '' : 'With you ' }}{{
-    $parcel->dates->words() }}</b>{{ $several ? '.' : ', if you order today.' }}</li>
+@php($dates = new Illuminate\Support\HtmlString('<b>'.e($parcel->words()).'</b>'))
+<li>{{ $several ? $sayHtml('till.parcels.several', goods: $parcel->names(), dates: $dates)
+    : $sayHtml('till.parcels.one', dates: $dates) }}</li>
 @endforeach
 </ul>

@@ -1,17 +1,18 @@
 @extends('shop::layout')
 @section('main')
+@php($day = WindowStall\Support\Speech\Spoken::date(WindowStall\Stall\Clock::of($stall)->local($version->published_at)))
 <article class="narrow paper">
 @include('shop::crumbs')
-<h1>{{ $version->kind->heading() }}</h1>
+<h1>{{ $say('shop.policies.'.$version->kind->value) }}</h1>
 @if ($version->number < $now)
-<p class="quiet">This is what counted from {{ \WindowStall\Stall\Clock::here()->day($version->published_at) }} on. It was put anew since: <a
-    href="/policies/{{ $version->kind->value }}">what counts now</a>.</p>
+<p class="quiet">{{ $say('shop.policies.counted', day: $day) }} <a
+    href="/policies/{{ $version->kind->value }}">{{ $say('shop.policies.what_counts') }}</a>.</p>
 @endif
 <div class="paper-words">
-@foreach ($version->words as $words)
+@foreach ($clauses as $words)
 {!! WindowStall\Window\Pages\Paragraphs::html($words) !!}
 @endforeach
 </div>
-<p class="quiet">Version {{ $version->number }}, {{ \WindowStall\Stall\Clock::here()->day($version->published_at) }}</p>
+<p class="quiet">{{ $say('shop.policies.version', number: $version->number, day: $day) }}</p>
 </article>
 @endsection

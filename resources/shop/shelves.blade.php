@@ -2,8 +2,8 @@
 @section('main')
 <section class="row">
 @include('shop::crumbs')
-<h1>Shelves</h1>
+<h1>{{ $say('shop.shelves.heading') }}</h1>
 @include('shop::shelf-tiles')
-<p class="after"><a href="/goods">Everything on the stall</a></p>
+<p class="after"><a href="/goods">{{ $say('shop.everything_here') }}</a></p>
 </section>
 @endsection

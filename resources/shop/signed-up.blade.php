@@ -1,4 +1,4 @@
 @extends('shop::layout')
 @section('main')
-<div class="narrow"><h1>{{ $heading }}</h1><p>{{ $words }}</p><p><a class="button" href="/">To the goods</a></p></div>
+<div class="narrow"><h1>{{ $heading }}</h1><p>{{ $words }}</p><p><a class="button" href="/">{{ $say('shop.to_the_goods') }}</a></p></div>
 @endsection

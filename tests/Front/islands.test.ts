@@ -82,7 +82,7 @@ describe('the page of one of the goods', () => {
     }></label>`;
   const PAGE = `
     <span data-basket-count hidden></span>
-    <article data-product>
+    <article data-product data-put="Put in basket" data-not-so="Not offered like this" data-another="Choose another">
       <script type="application/json" data-choices>${JSON.stringify(CHOICES)}</script>
       <div class="gallery"></div>
       ${radio(0, 'Steel', true)}${radio(0, 'Copper')}${radio(1, 'Small', true)}${radio(1, 'Large')}
@@ -158,7 +158,8 @@ describe('the page of one of the goods', () => {
 });
 
 describe('a shop with several markets', () => {
-  const MARKETS = `<a class="skip" href="#main">To the goods</a><nav data-markets="GB"><b>United Kingdom, GBP</b>
+  const MARKETS = `<a class="skip" href="#main">To the goods</a><nav data-markets="GB" data-offer="See prices for %s" data-stay="Stay here">
+    <b>United Kingdom, GBP</b>
     <a href="/ie" data-market="IE">Ireland, EUR</a><a href="/nl" data-market="NL">Netherlands, EUR</a></nav>`;
   const open = (languages: string[]) => {
     vi.spyOn(navigator, 'languages', 'get').mockReturnValue(languages);
@@ -176,6 +177,35 @@ describe('a shop with several markets', () => {
     expect(offer()).toBeNull();
     await open(['en-IE']);
     expect(offer()).toBeNull();
+  });
+
+  it('offers a language that the shop speaks, in the reader’s country before another', async () => {
+    const spoken = MARKETS.replace(
+      '</nav>',
+      '<a href="/gb-de" data-market="GB" lang="de">UK, Deutsch</a><a href="/de" data-market="DE" lang="de">DE</a></nav>',
+    );
+    for (const [languages, to] of [
+      [['de-DE', 'en'], '/de'],
+      [['de-GB'], '/gb-de'],
+      [['de'], '/gb-de'],
+      [['fr-FR', 'de-DE'], '/de'],
+    ] as const) {
+      vi.spyOn(navigator, 'languages', 'get').mockReturnValue(languages);
+      await begin(spoken, () => import('../../resources/shop/islands/shop'));
+      expect(at<HTMLAnchorElement>('.market-offer a').getAttribute('href')).toBe(to);
+    }
+  });
+
+  it('keeps the language of the page that was read last, where there are several', async () => {
+    document.documentElement.lang = 'de';
+    await open(['en']);
+    expect(document.cookie).not.toContain('language=');
+    document.documentElement.dataset.speaks = '';
+    await open(['en']);
+    expect(document.cookie).toContain('language=de');
+    delete document.documentElement.dataset.speaks;
+    document.documentElement.lang = '';
+    document.cookie = 'language=; max-age=0';
   });
 
   it('offers nothing to whoever is at home, or where no market is named', async () => {
@@ -201,7 +231,7 @@ describe('a basket', () => {
   const basket = (first: string, total: string) => `
     <b data-basket-count></b>
     <div data-basket><ul>${line('1', first)}${line('2', '1')}</ul><dd data-total>${total}</dd></div>
-    <p role="status" data-said></p>`;
+    <p role="status" data-said="Total %s"></p>`;
   const island = () => import('../../resources/shop/islands/shop');
   const say = (id: string, quantity: string) => {
     at<HTMLInputElement>(`#q${id}`).value = quantity;
@@ -267,7 +297,7 @@ describe('a checkout', () => {
       <select id="country" name="country" data-where><option value="GB">United Kingdom</option>
         <option value="IE"${country === 'IE' ? ' selected' : ''}>Ireland</option></select>
       <button name="look" value="1" data-look>Show</button><dd data-total>${total}</dd></form></div>
-    <p role="status" data-said></p>`;
+    <p role="status" data-said="Total %s"></p>`;
 
   it('shows what another country costs at once, and keeps what is typed meanwhile', async () => {
     let answer: (answer: Response) => void = () => undefined;
@@ -384,7 +414,8 @@ describe('a list of goods', () => {
 });
 
 describe('suggestions while one types', () => {
-  const FORM = '<form class="search"><input type="search" id="q"></form><p>Elsewhere</p>';
+  const FORM =
+    '<form class="search" data-suggested="What you may mean" data-shelf="a shelf"><input type="search" id="q"></form><p>Elsewhere</p>';
   const island = () => import('../../resources/shop/islands/search');
   const SAID = {
     shelves: [{ words: 'Tools', url: '/shelves/tools' }],

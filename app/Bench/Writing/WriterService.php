@@ -4,21 +4,12 @@ declare(strict_types=1);
 
 namespace WindowStall\Bench\Writing;
 
-use Illuminate\Http\Client\ConnectionException;
-use Illuminate\Http\Client\Response;
 use WindowStall\Core\Words\DraftCheck;
 use WindowStall\Core\Words\ItemFacts;
-use WindowStall\Support\Outbound\Outside;
-use WindowStall\Support\Outbound\TooLarge;
-use WindowStall\Support\Outbound\Unreachable;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
 
-/**
- * Asks the writing service for drafts: a conversation of two messages over HTTP, answered by JSON of a stated schema, as
- * services for writing commonly speak (POST /v1/chat/completions). It is given facts and nothing else, and what it writes
- * is held against them.
- */
+/** Asks the writing help for drafts. It is given facts and nothing else, and what it writes is held against them. */
 final class WriterService
 {
     private const TASK = <<<'TEXT'
@@ -44,12 +35,16 @@ final class WriterService
         'additionalProperties' => false,
     ];
 
+    public function __construct(private readonly WritingHelp $help)
+    {
+    }
+
     /**
      * @throws Refusal when the service is away, answers what can't be used, or says what isn't known
      */
     public function draft(ItemFacts $facts, Manner $manner): Draft
     {
-        $draft = Draft::read($this->said($this->ask($facts, $manner)))
+        $draft = Draft::read($this->help->ask(self::TASK, ['manner' => $manner->value, 'facts' => $facts->toArray()], self::SCHEMA))
             ?? throw new Refusal('The writing help answered what can’t be used. Try again later.');
         $faults = DraftCheck::faults($draft->title, RichText::plain($draft->words).' '.$draft->searchWords, $facts);
         if ($faults !== []) {
@@ -57,38 +52,5 @@ final class WriterService
         }
 
         return $draft;
-    }
-
-    private function ask(ItemFacts $facts, Manner $manner): Response
-    {
-        $key = (string) config('stall.writer.key');
-        $asked = ['manner' => $manner->value, 'facts' => $facts->toArray()];
-        try {
-            $to = Outside::at((string) config('stall.writer.address'), (int) config('stall.writer.seconds'))->acceptJson();
-
-            return ($key === '' ? $to : $to->withToken($key))->post('/v1/chat/completions', [
-                'model' => (string) config('stall.writer.model'),
-                'messages' => [
-                    ['role' => 'system', 'content' => self::TASK],
-                    ['role' => 'user', 'content' => json_encode($asked, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)],
-                ],
-                'response_format' => [
-                    'type' => 'json_schema',
-                    'json_schema' => ['name' => 'draft', 'strict' => true, 'schema' => self::SCHEMA],
-                ],
-            ]);
-        } catch (ConnectionException|Unreachable|TooLarge) {
-            throw new Refusal('The writing help doesn’t answer just now. Write it yourself, or try again later.');
-        }
-    }
-
-    private function said(Response $response): mixed
-    {
-        if (in_array($response->status(), [401, 403], true)) {
-            throw new Refusal('The writing help doesn’t take the key it was given. Whoever runs this program sets it.');
-        }
-        $content = $response->successful() ? $response->json('choices.0.message.content') : null;
-
-        return is_string($content) ? json_decode($content, true) : null;
     }
 }

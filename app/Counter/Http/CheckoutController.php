@@ -28,6 +28,7 @@ use WindowStall\Shop\ShopStall;
 use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\PolicyVersion;
 
 /** Address, delivery, tax, and on to payment. */
@@ -79,7 +80,7 @@ final readonly class CheckoutController
         }
         $basket->sendTo($form->destination(), $form->way);
         if ($request->has('look') || $request->has('use')) {
-            $unknown = $request->has('use') && ! $known ? ['That is no code of this shop.'] : [];
+            $unknown = $request->has('use') && ! $known ? [Speech::say('till.codes.none')] : [];
             $said = [...$contents->troubles, ...$unknown];
 
             return $this->page($stall, $contents, $form->unjudged(), implode(' ', $said) ?: null);
@@ -95,20 +96,18 @@ final readonly class CheckoutController
                 $stall,
                 $contents,
                 $form,
-                $elsewhere
-                    ? 'To send it there costs another amount. Look at the new total, then go on to pay.'
-                    : 'A price changed while you were here. Look at the new total, then go on to pay.',
+                Speech::say($elsewhere ? 'till.checkout.other_charge' : 'till.checkout.price_changed'),
                 409,
             );
         }
         $by = self::method(self::offered(PaymentConnection::of($stall), $stall, $contents), $form);
         if ($by === null) {
-            return $this->page($stall, $contents, $form, 'Choose how you want to pay.', 409);
+            return $this->page($stall, $contents, $form, Speech::say('till.checkout.choose_payment'), 409);
         }
         try {
             $order = $place($stall, $basket, $contents, $form->typed, $by);
             if ($form->news) {
-                SignUps::agree($stall, $form->typed['email'], CheckoutForm::CONSENT, 'checkout');
+                SignUps::agree($stall, $form->typed['email'], Speech::say('till.checkout.consent'), 'checkout');
             }
             $payAt = $this->payAt($payment, $order, $stall);
 
@@ -167,7 +166,7 @@ final readonly class CheckoutController
         try {
             return $payment->open($order, $stall, self::PATIENCE);
         } catch (PaymentTrouble $trouble) {
-            if (! $trouble->slow) {
+            if (! $trouble->isSlow()) {
                 throw $trouble;
             }
             OpenPayment::dispatch($order->id);
@@ -188,8 +187,8 @@ final readonly class CheckoutController
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'checkout', [
-                'title' => 'Checkout',
-                'description' => 'Where it goes and what it comes to, at '.$stall->name.'.',
+                'title' => Speech::say('till.checkout.title'),
+                'description' => Speech::say('till.checkout.about', shop: $stall->name),
                 'basket' => $contents,
                 'form' => $form,
                 'trouble' => $trouble,

@@ -22,6 +22,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
 use WindowStall\Window\Written\WrittenPage;
 
@@ -79,32 +80,31 @@ final class LettersController
         $words = Typed::text($request, 'words');
         $trouble = self::trouble($name, $email, $words, Typed::text($request, 'made'));
         if ($trouble !== '') {
-            return self::say($shop, $stall, 'Not sent yet', $trouble, 422);
+            return self::say($shop, $stall, 'not_yet', $trouble, 422);
         }
         // What no person sees is filled in by nobody who is one; they aren't told.
         $letter = Typed::text($request, 'website') !== '';
         if (! $letter && $take($stall, $name, $email, Typed::text($request, 'order'), $words) === null) {
             $mail = Particulars::of($stall)->email;
-            $else = $mail === null ? 'Try again tomorrow.' : 'Write to '.$mail.' instead.';
+            $words = $mail === null ? Speech::say('shop.letters.too_many') : Speech::say('shop.letters.too_many_write', email: $mail);
 
-            return self::say($shop, $stall, 'Not sent', 'Too many letters came today. '.$else, 429);
+            return self::say($shop, $stall, 'not_sent', $words, 429);
         }
 
-        return self::say($shop, $stall, 'Thank you', 'It has been sent. The answer comes to '.$email.'.');
+        return self::say($shop, $stall, 'thanks', Speech::say('shop.letters.sent', email: $email));
     }
 
     /** What is wrong with it, for the shopper; "" where nothing is. */
     private static function trouble(string $name, string $email, string $words, string $made): string
     {
         if ($name === '' || $words === '') {
-            return 'Write your name and what you want to say.';
+            return Speech::say('shop.letters.unsaid');
         }
         if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
-            return 'Nothing can be sent to that address. Go back and write it again.';
+            return Speech::say('shop.letters.no_address');
         }
-        $late = 'That was very quick, or the page lay open for long. Go back, load it again and send it once more.';
 
-        return LetterSeal::fits($made) ? '' : $late;
+        return LetterSeal::fits($made) ? '' : Speech::say('shop.letters.too_quick');
     }
 
     private static function say(
@@ -114,6 +114,7 @@ final class LettersController
         string $words,
         int $status = 200,
     ): HtmlResponse {
+        $heading = Speech::say('shop.letters.'.$heading);
         $html = $shop->page($stall, $shop->published($stall), 'signed-up', [
             'title' => $heading,
             'heading' => $heading,

@@ -11,7 +11,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
-use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Counter\Reservations;
 use WindowStall\Counter\SoldOut;
 use WindowStall\Shop\Basket;
@@ -20,6 +20,7 @@ use WindowStall\Shop\Http\ShopResponse;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
 
 /** The shopper's own page of an order, at an address nobody can guess (256 random bits). */
@@ -36,15 +37,11 @@ final readonly class OrderController
     {
         $stall = ShopStall::of($request);
         $order = $this->find($stall, $token);
-        $page = ShopResponse::html(
-            $this->renderer->page($stall, $this->renderer->published($stall), 'order', [
-                'title' => 'Order '.$order->number,
-                'order' => $order,
-                'again' => $this->lookAgain($order),
-                'writeTo' => Particulars::of($stall)->email,
-            ]),
-            private: true,
-        );
+        $page = $this->page($stall, $order, 'order', 'till.order.number', [
+            'order' => $order,
+            'again' => $this->lookAgain($order),
+            'writeTo' => Particulars::of($stall)->email,
+        ]);
         // What was bought lies in the basket no more; what was put in since does.
         $basket = Basket::find($request, $stall);
         $bought = $order->state === OrderState::Paid || $order->pending_since !== null;
@@ -73,13 +70,24 @@ final readonly class OrderController
         }
         OpenPayment::dispatch($order->id);
 
-        return ShopResponse::html(
-            $this->renderer->page($stall, $this->renderer->published($stall), 'moment', [
-                'title' => 'One moment',
-                'again' => '/orders/'.$token.'/pay',
-            ]),
+        return $this->page($stall, $order, 'moment', 'till.moment.heading', ['again' => '/orders/'.$token.'/pay']);
+    }
+
+    /**
+     * Speaks as the shopper was spoken to when they ordered, whoever opens it and wherever.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    private function page(Stall $stall, Order $order, string $view, string $title, array $data): Response
+    {
+        $stall = $stall->speaking($order->language);
+
+        return Speech::in($order->language, fn (): Response => ShopResponse::html(
+            $this->renderer->page($stall, $this->renderer->published($stall), $view, [
+                'title' => Speech::say($title, number: (string) $order->number),
+            ] + $data),
             private: true,
-        );
+        ));
     }
 
     /**
@@ -91,14 +99,19 @@ final readonly class OrderController
     {
         $order = $this->find(ShopStall::of($request), $token);
         if ($order->state === OrderState::AwaitingPayment && $order->payment_id !== null) {
-            $order->update(['awaited_since' => now(), 'payment_trouble' => $this->takeAside($order)]);
+            $gone = $this->takeAside($order);
+            $order->update([
+                'awaited_since' => now(),
+                'payment_trouble' => $gone === null ? null : Trouble::SellingOut,
+                'payment_trouble_name' => $gone,
+            ]);
             SettlePayment::dispatch($order->id);
         }
 
         return redirect()->to('/orders/'.$token, 303);
     }
 
-    /** @return string|null what can't be had any more, in a sentence */
+    /** @return string|null what can't be had any more */
     private function takeAside(Order $order): ?string
     {
         // What a transfer waits for is aside for days already.
@@ -108,7 +121,7 @@ final readonly class OrderController
         try {
             $this->reservations->make($order);
         } catch (SoldOut $out) {
-            return $out->meanwhile();
+            return $out->name;
         }
 
         return null;
@@ -120,7 +133,7 @@ final readonly class OrderController
         if ($order->state !== OrderState::AwaitingPayment) {
             return null;
         }
-        $still = $order->payment_trouble === PaymentTrouble::slow()->getMessage();
+        $still = $order->payment_trouble === Trouble::Slow;
 
         return match (true) {
             // The bank has it in hand; that takes days, not seconds.

@@ -11,6 +11,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Counter\Payment\Trouble;
 
 /**
  * Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep
@@ -46,10 +47,7 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
         try {
             $payment->refund($order);
         } catch (PaymentTrouble) {
-            $refunding()->update([
-                'payment_trouble' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing '.
-                    'is sent meanwhile.',
-            ]);
+            $refunding()->update(['payment_trouble' => Trouble::RefundWaits]);
 
             return;
         }

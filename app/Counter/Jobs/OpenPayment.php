@@ -41,7 +41,7 @@ final class OpenPayment implements ShouldBeUniqueUntilProcessing, ShouldQueue
         try {
             $payment->open($order, $order->stall);
         } catch (PaymentTrouble $trouble) {
-            $order->update(['payment_trouble' => $trouble->getMessage()]);
+            $order->update(['payment_trouble' => $trouble->trouble]);
         }
     }
 }

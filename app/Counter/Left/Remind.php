@@ -36,13 +36,16 @@ final class Remind
                 'sent_at' => now(),
             ]);
             if ($first === 1) {
-                Mail::to($order->email)->queue(new BasketLeft(
+                $shop = $stall->speaking($order->language);
+                Mail::to($order->email)->locale($order->language)->queue(new BasketLeft(
                     shop: $stall->name,
                     name: $order->name,
-                    words: (string) $stall->reminder_words,
-                    goods: array_values($order->lines->map(static fn (OrderLine $l): string => $l->quantity.' × '.$l->name())->all()),
-                    link: $link,
-                    stop: $stall->shopAddress(SignUps::stopAt($stall, $order->email)),
+                    words: $shop->phrases()->say((string) $stall->reminder_words),
+                    goods: array_values($order->lines->map(
+                        static fn (OrderLine $l): string => $l->quantity.' × '.$l->nameIn($shop),
+                    )->all()),
+                    link: $link.'?language='.$order->language,
+                    stop: $stall->shopAddress(SignUps::stopAt($stall, $order->email).'&language='.$order->language),
                     answers: Particulars::of($stall)->email,
                 ));
             }

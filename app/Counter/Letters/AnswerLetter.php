@@ -25,7 +25,8 @@ final class AnswerLetter
             TakeLetter::add($locked, true, $words, $by?->id);
             $locked->update(['open' => false, 'last_at' => now()]);
             $answers = Particulars::of($stall)->email ?? $by?->email;
-            Mail::to($letter->email)->queue(new LetterAnswered($stall->name, $letter->name, $words, $answers));
+            Mail::to($letter->email)->locale($letter->language)
+                ->queue(new LetterAnswered($stall->name, $letter->name, $words, $answers));
         });
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Mail;
 use WindowStall\Counter\Mail\LetterCame;
 use WindowStall\Counter\Order;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
 
 /**
@@ -41,6 +42,7 @@ final class TakeLetter
                 'name' => $name,
                 'email' => $email,
                 'hash' => $hash,
+                'language' => Speech::language(),
                 'last_at' => now(),
             ]);
             self::add($letter, false, $words, null);

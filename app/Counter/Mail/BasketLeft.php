@@ -8,6 +8,7 @@ use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use WindowStall\Support\Mail\QueuedMail;
+use WindowStall\Support\Speech\Speech;
 
 /** Reminds a shopper of what they left at the checkout, in the stall's words. */
 final class BasketLeft extends QueuedMail
@@ -33,7 +34,7 @@ final class BasketLeft extends QueuedMail
     {
         return new Envelope(
             replyTo: $this->answers === null ? [] : [new Address($this->answers, $this->shop)],
-            subject: sprintf('Your basket at %s', $this->shop),
+            subject: Speech::say('letters.left.subject', shop: $this->shop),
         );
     }
 

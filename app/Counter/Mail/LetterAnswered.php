@@ -8,6 +8,7 @@ use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
 use WindowStall\Support\Mail\QueuedMail;
+use WindowStall\Support\Speech\Speech;
 
 /** The stall's answer to what a shopper wrote on its page. */
 final class LetterAnswered extends QueuedMail
@@ -25,7 +26,7 @@ final class LetterAnswered extends QueuedMail
     {
         return new Envelope(
             replyTo: $this->answers === null ? [] : [new Address($this->answers, $this->shop)],
-            subject: sprintf('%s answers you', $this->shop),
+            subject: Speech::say('letters.answer.subject', shop: $this->shop),
         );
     }
 

@@ -5,25 +5,28 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Payment;
 
 use WindowStall\Core\Said;
+use WindowStall\Support\Speech\Speech;
 
 /** The payment service can't be reached or is too slow; in words for the shopper. */
 final class PaymentTrouble extends \RuntimeException implements Said
 {
-    private function __construct(string $message, public readonly bool $slow = false)
+    private function __construct(public readonly Trouble $trouble)
     {
-        parent::__construct($message);
+        parent::__construct(Speech::say('till.trouble.'.$trouble->value));
     }
 
     public static function away(): self
     {
-        return new self(
-            'The payment service doesn’t answer just now. Nothing was charged and your basket is kept; try again in '.
-                'a minute.',
-        );
+        return new self(Trouble::Away);
     }
 
     public static function slow(): self
     {
-        return new self('The payment is still being confirmed.', slow: true);
+        return new self(Trouble::Slow);
+    }
+
+    public function isSlow(): bool
+    {
+        return $this->trouble === Trouble::Slow;
     }
 }

@@ -93,7 +93,7 @@ final readonly class OrderView
                 ? SaleView::of('Order '.$order->number, OrderFigures::till($order))
                 : null,
             costConfirmed: OrderFigures::confirmed($order),
-            trouble: $order->payment_trouble,
+            trouble: $order->trouble(),
             statusUrl: $stall->shopAddress('/orders/'.$order->token),
             canRefund: RefundOrder::possible($order),
             taxNote: self::taxNote($order),

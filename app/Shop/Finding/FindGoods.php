@@ -7,10 +7,10 @@ namespace WindowStall\Shop\Finding;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Shelves\Swatch;
-use WindowStall\Core\Words\Plural;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 
 /**
  * Narrows goods down and counts what each further step would leave. Each row knows by which steps it fails (a bit each)
@@ -221,28 +221,39 @@ final class FindGoods
     private function facets(array $counts): array
     {
         $here = (int) ($counts['here'][''] ?? 0);
-        $facets = [$this->named('type', 'What it is', $counts['type'] ?? [], $this->asked->types)];
+        $this->prime($counts);
+        $facets = [$this->named('type', Speech::say('shop.sift.type'), $counts['type'] ?? [], $this->asked->types)];
         foreach ($this->byOption($counts['is'] ?? [], $counts['varies'] ?? []) as $name => $values) {
             $facets[] = $this->option((string) $name, $values);
         }
         $days = array_map(
             fn (int $n): FacetChoice => new FacetChoice(
                 (string) $n,
-                'within '.Plural::of($n, 'day'),
+                Speech::say('shop.sift.within', count: $n),
                 (int) ($counts['within'][(string) $n] ?? 0),
                 $this->asked->within === $n,
             ),
             self::DAYS,
         );
-        $facets[] = new Facet('within', 'With you', false, $days);
-        $facets[] = new Facet('now', 'In stock', true, [
-            new FacetChoice('1', 'to be had now', (int) ($counts['now'][''] ?? 0), $this->asked->now),
+        $facets[] = new Facet('within', Speech::say('shop.sift.days'), false, $days);
+        $facets[] = new Facet('now', Speech::say('shop.sift.now'), true, [
+            new FacetChoice('1', Speech::say('shop.sift.to_be_had'), (int) ($counts['now'][''] ?? 0), $this->asked->now),
         ]);
-        $facets[] = new Facet('offers', 'Offers', true, [
-            new FacetChoice('1', 'for less than before', (int) ($counts['offers'][''] ?? 0), $this->asked->offers),
+        $facets[] = new Facet('offers', Speech::say('shop.sift.offers'), true, [
+            new FacetChoice('1', Speech::say('shop.sift.for_less'), (int) ($counts['offers'][''] ?? 0), $this->asked->offers),
         ]);
 
         return array_values(array_filter($facets, static fn (Facet $facet): bool => $facet->narrows($here)));
+    }
+
+    /** @param  array<string, array<string, int|null>>  $counts  whose names are going to be said */
+    private function prime(array $counts): void
+    {
+        $names = array_map(strval(...), array_keys($counts['type'] ?? []));
+        foreach (array_keys($counts['is'] ?? []) as $key) {
+            array_push($names, ...explode(': ', (string) $key, 2));
+        }
+        $this->stall->phrases()->prime(...$names);
     }
 
     /**
@@ -256,7 +267,7 @@ final class FindGoods
         $choices = [];
         foreach (array_slice($counts, 0, self::MOST_VALUES, true) as $value => $goods) {
             $value = (string) $value;
-            $choices[] = new FacetChoice($value, $value, (int) $goods, in_array($value, $taken, true));
+            $choices[] = new FacetChoice($value, $this->stall->phrases()->say($value), (int) $goods, in_array($value, $taken, true));
         }
 
         return new Facet($name, $heading, true, $choices);
@@ -274,14 +285,14 @@ final class FindGoods
             $key = $name.': '.$value;
             $choices[] = new FacetChoice(
                 $key,
-                (string) $value,
+                $this->stall->phrases()->say((string) $value),
                 $goods,
                 in_array($key, $this->asked->options, true),
                 $coloured ? Swatch::of((string) $value) : null,
             );
         }
 
-        return new Facet('is', $name, true, $choices);
+        return new Facet('is', $this->stall->phrases()->say($name), true, $choices);
     }
 
     /**
@@ -314,20 +325,23 @@ final class FindGoods
     private function taken(array $without, string $path, array $also): array
     {
         $asked = $this->asked;
-        $money = fn (int $minor): string => MoneyView::text($this->stall->seen()->money($minor));
+        $money = $this->stall->seen()->money(...);
         $price = match (true) {
-            $asked->from === null => 'up to '.$money($asked->to ?? 0),
-            $asked->to === null => 'from '.$money($asked->from),
-            default => $money($asked->from).' to '.$money($asked->to),
+            $asked->from === null => Speech::say('shop.sift.up_to', to: $money($asked->to ?? 0)),
+            $asked->to === null => Speech::say('shop.sift.from_on', from: $money($asked->from)),
+            default => Speech::say('shop.sift.between', from: $money($asked->from), to: $money($asked->to)),
         };
         $taken = [];
         foreach (array_keys($this->conditions()) as $bit) {
             [$words, $with] = match ($bit) {
-                self::TYPE => [implode(' or ', $asked->types), ['type' => null]],
+                self::TYPE => [$this->either($asked->types), ['type' => null]],
                 self::PRICE => [$price, ['from' => null, 'to' => null]],
-                self::WITHIN => ['with you within '.Plural::of((int) $asked->within, 'day'), ['within' => null]],
-                self::NOW => ['to be had now', ['now' => null]],
-                self::OFFERS => ['for less than before', ['offers' => null]],
+                self::WITHIN => [
+                    Speech::say('shop.sift.with_you_within', count: (int) $asked->within),
+                    ['within' => null],
+                ],
+                self::NOW => [Speech::say('shop.sift.to_be_had'), ['now' => null]],
+                self::OFFERS => [Speech::say('shop.sift.for_less'), ['offers' => null]],
                 default => $this->optionTaken($bit),
             };
             $taken[] = [
@@ -346,7 +360,13 @@ final class FindGoods
         $keys = $this->options[$bit]['keys'];
         $values = array_map(static fn (string $key): string => explode(': ', $key, 2)[1] ?? $key, $keys);
 
-        return [implode(' or ', $values), ['is' => array_values(array_diff($this->asked->options, $keys))]];
+        return [$this->either($values), ['is' => array_values(array_diff($this->asked->options, $keys))]];
+    }
+
+    /** @param  list<string>  $values */
+    private function either(array $values): string
+    {
+        return Spoken::one(array_map($this->stall->phrases()->say(...), $values));
     }
 
     private function digits(?int $minor): string

@@ -8,6 +8,7 @@ use WindowStall\Core\Shelves\SearchWords;
 use WindowStall\Shelves\SearchGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\GoodCard;
 use WindowStall\Window\Goods\WindowGoods;
 
@@ -33,7 +34,7 @@ final class Suggestions
             'goods' => array_map(static fn (GoodCard $card): array => [
                 'words' => $card->title,
                 'url' => $stall->seen()->path($card->url),
-                'price' => ($card->varied ? 'from ' : '').$card->price,
+                'price' => $card->varied ? Speech::say('shop.goods.from').' '.$card->price : $card->price,
                 'picture' => $card->picture?->path === null ? '' : PictureSizes::url($card->picture->path, 80, 'webp'),
             ], $cards),
             'shelves' => array_map(

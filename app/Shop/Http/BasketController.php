@@ -24,6 +24,7 @@ use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
 
 /** The basket. Works without script: a choice of options arrives as posted fields and is looked up here. */
 final readonly class BasketController
@@ -49,7 +50,7 @@ final readonly class BasketController
             ->find($request->integer('listing'));
         $basket = Basket::find($request, $stall);
         if ($listing === null) {
-            return $this->page($stall, $basket, 'That is no longer on the stall.', 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.gone'), 422);
         }
         // It was chosen at the prices of the page it stood on; the basket has those of where it goes.
         $said = strtoupper(Typed::text($request, 'country'));
@@ -59,16 +60,17 @@ final readonly class BasketController
         $variant = $this->chosen($figures, $request);
         $quantity = $request->has('quantity') ? self::pieces($request) : 1;
         if ($variant === null) {
-            return $this->page($stall, $basket, 'That combination isn’t offered. Go back and choose another.', 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.not_offered'), 422);
         }
         if ($quantity === null || $quantity < 1 || $quantity > BasketLine::MOST_PIECES) {
-            return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.pieces', most: BasketLine::MOST_PIECES), 422);
         }
         if (! $variant->buyable()) {
-            $chosen = OnOffer::of($figures)->chosen($variant);
-            $name = $listing->shown_title.($chosen === '' ? '' : ', '.$chosen);
+            $phrases = $stall->phrases();
+            $chosen = $phrases->chosen(OnOffer::of($figures)->chosen($variant));
+            $name = $phrases->say($listing->shown_title).($chosen === '' ? '' : ', '.$chosen);
 
-            return $this->page($stall, $basket, $name.' has sold out.', 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.sold_out', name: $name), 422);
         }
         // Only now: what can't be put in makes no basket.
         $basket ??= Basket::start($stall);
@@ -87,11 +89,11 @@ final readonly class BasketController
         $basket = Basket::find($request, $stall);
         $row = $basket?->lines()->find($line);
         if ($basket === null || ! ($row instanceof BasketRow)) {
-            return $this->page($stall, $basket, 'That is no longer in the basket.', 404);
+            return $this->page($stall, $basket, Speech::say('till.basket.not_in_it'), 404);
         }
         $quantity = $request->has('remove') ? 0 : self::pieces($request);
         if ($quantity === null || $quantity < 0 || $quantity > BasketLine::MOST_PIECES) {
-            return $this->page($stall, $basket, sprintf('Choose 1 to %d pieces.', BasketLine::MOST_PIECES), 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.pieces', most: BasketLine::MOST_PIECES), 422);
         }
         $quantity === 0 ? $row->delete() : $row->update(['quantity' => $quantity]);
         // What was said on the page it was changed on counts; one that stood open for long may have said something else.
@@ -110,7 +112,7 @@ final readonly class BasketController
         $basket = Basket::find($request, $stall);
         $country = strtoupper(Typed::text($request, 'country'));
         if (! in_array($country, Places::countries($stall), true)) {
-            return $this->page($stall, $basket, 'Nothing is sent there. Choose a country from the list.', 422);
+            return $this->page($stall, $basket, Speech::say('till.basket.not_there'), 422);
         }
         if ($basket === null) {
             return redirect()->to('/basket', 303);
@@ -130,7 +132,7 @@ final readonly class BasketController
         }
         $code = TypedCode::read(mb_substr(Typed::text($request, $request->has('drop') ? 'drop' : 'code'), 0, 200));
         if ($code === null) {
-            return $this->page($stall, $basket, 'A code is made of letters and figures.', 422);
+            return $this->page($stall, $basket, Speech::say('till.codes.form'), 422);
         }
         $request->has('drop') ? $basket->dropCode($code) : $basket->takeCode($code);
         $refused = BasketContents::of($stall, $basket)->codes->refused[$code] ?? null;
@@ -197,8 +199,8 @@ final readonly class BasketController
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'basket', [
-                'title' => 'Basket',
-                'description' => 'What you have chosen at '.$stall->name.', with delivery and VAT.',
+                'title' => Speech::say('till.basket.heading'),
+                'description' => Speech::say('till.basket.about', shop: $stall->name),
                 'basket' => $contents,
                 'trouble' => $trouble,
             ]),

@@ -15,6 +15,7 @@ use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 
 /** A basket taken along: an address that shows its goods, and puts them into the basket of whoever opens it. */
 final readonly class BasketLinkController
@@ -87,8 +88,9 @@ final readonly class BasketLinkController
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'basket-link', [
-                'title' => $own ? 'Your basket, to take along' : 'A basket',
-                'description' => 'Goods somebody chose at '.$stall->name.'.',
+                'title' => Speech::say($own ? 'till.link.heading' : 'till.link.title'),
+                'description' => Speech::say('till.link.about', shop: $stall->name),
+                'days' => BasketCookies::DAYS,
                 'basket' => $contents,
                 'own' => $own,
                 'link' => '/basket/from/'.$basket->link,

@@ -10,6 +10,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 use WindowStall\Core\Shelves\SearchWords;
 use WindowStall\Core\Shelves\Standing;
 use WindowStall\Shelves\NoteSearch;
@@ -24,6 +25,7 @@ use WindowStall\Shop\Ready\ReadyPage;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** Goods in lists: all, those of a shelf or under a tag, and those that were searched for; narrowed, sorted, paged. */
@@ -42,9 +44,9 @@ final readonly class ListController
                 ShelfGoods::all($stall),
                 $sort ?? Standing::Newest,
             ),
-            heading: 'Everything on the stall',
+            heading: Speech::say('shop.everything_here'),
             path: '/goods',
-            description: sprintf('All goods of %s, with their prices and when each is with you.', $stall->name),
+            description: Speech::say('shop.list.about_all', shop: $stall->name),
         ));
     }
 
@@ -56,18 +58,21 @@ final readonly class ListController
             return $this->moved($request, $stall, $slug) ?? $this->renderer->missing($stall);
         }
 
+        $phrases = $stall->phrases()->prime($shelf->name, $shelf->words, $shelf->search_title, $shelf->search_words);
+        $name = $phrases->say($shelf->name);
+
         return $this->list($request, $stall, new GoodsList(
             goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
                 ShelfGoods::on($stall, $shelf),
                 $sort ?? $shelf->standing,
                 $sort === null ? $shelf : null,
             ),
-            heading: $shelf->name,
+            heading: $name,
             path: $shelf->address(),
-            words: $shelf->words,
-            title: $shelf->search_title,
-            description: (string) ($shelf->search_words ?? $shelf->words)
-                ?: sprintf('%s at %s, with their prices and when each is with you.', $shelf->name, $stall->name),
+            words: $phrases->say($shelf->words),
+            title: $phrases->sayOrNull($shelf->search_title),
+            description: $phrases->say((string) ($shelf->search_words ?? $shelf->words))
+                ?: Speech::say('shop.list.about_shelf', shelf: $name, shop: $stall->name),
             composed: true,
         ));
     }
@@ -80,19 +85,17 @@ final readonly class ListController
             return $this->renderer->missing($stall);
         }
 
+        $said = $stall->phrases()->say($name);
+
         return $this->list($request, $stall, new GoodsList(
             goods: fn (?Standing $sort): Builder => ShelfGoods::ordered(
                 ShelfGoods::all($stall)->whereRaw('? = ANY (facts.tags)', [$name]),
                 $sort ?? Standing::Newest,
             ),
-            heading: mb_strtoupper(mb_substr($name, 0, 1)).mb_substr($name, 1),
+            heading: Str::ucfirst($said),
             path: '/tagged/'.$tag,
-            title: 'Tagged “'.$name.'”',
-            description: sprintf(
-                'What is tagged “%s” at %s, with prices and when each is with you.',
-                $name,
-                $stall->name,
-            ),
+            title: Speech::say('shop.list.tagged', tag: $said),
+            description: Speech::say('shop.list.about_tagged', tag: $said, shop: $stall->name),
         ));
     }
 
@@ -110,12 +113,12 @@ final readonly class ListController
             goods: fn (?Standing $sort): Builder => $sort === null
                 ? $search->called($look)
                 : ShelfGoods::ordered($search->called($look)->reorder(), $sort),
-            heading: $words->words === [] ? 'Look for something' : sprintf('“%s”', $words->text()),
+            heading: $words->words === [] ? Speech::say('shop.looking.something') : sprintf('“%s”', $words->text()),
             path: '/search',
             asked: ['q' => $words->text()],
             description: $words->words === []
-                ? sprintf('Look for something at %s.', $stall->name)
-                : sprintf('What was found for “%s” at %s.', $words->text(), $stall->name),
+                ? Speech::say('shop.looking.about_none', shop: $stall->name)
+                : Speech::say('shop.looking.about', words: $words->text(), shop: $stall->name),
             searched: $words->text(),
             meant: $meant?->text(),
         ), $found);

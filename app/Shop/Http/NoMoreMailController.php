@@ -10,6 +10,7 @@ use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Shop\SignUps;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
 
 /** Whoever follows the address at the foot of a mail and presses the button gets no more; to look at it alone does nothing. */
 final readonly class NoMoreMailController
@@ -34,7 +35,7 @@ final readonly class NoMoreMailController
     {
         $stall = ShopStall::of($request);
         $html = $this->renderer->page($stall, $this->renderer->published($stall), 'no-more-mail', [
-            'title' => 'No more mail',
+            'title' => Speech::say('shop.no_more_mail.heading'),
             'done' => $done,
             'to' => Typed::text($request, 'to'),
             'by' => Typed::text($request, 'by'),

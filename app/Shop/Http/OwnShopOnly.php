@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\ShopState;
+use WindowStall\Support\Speech\Speech;
 
 /**
  * Finds the shop of this host and lets only its own pages post to it.
@@ -29,7 +30,7 @@ final class OwnShopOnly
             $request->attributes->set('shop state', ShopState::of($stall));
             $stall->refresh();
         }
-        $stall->load('rates');
+        $stall->load(['rates', 'languageRows']);
         if (is_object($route)) {
             $route->forgetParameter('shop');
         }
@@ -43,7 +44,7 @@ final class OwnShopOnly
         }
         $request->attributes->set('stall', $stall);
 
-        $response = $next($request);
+        $response = Speech::in($stall->seen()->language, static fn (): Response => $next($request));
         $response->headers->set('X-Content-Type-Options', 'nosniff');
 
         return $response;

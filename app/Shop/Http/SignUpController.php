@@ -11,6 +11,7 @@ use WindowStall\Shop\ShopStall;
 use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Speech\Speech;
 
 /**
  * A shopper leaves an address. What they agreed to is taken from the page as it is published, never from what they
@@ -30,27 +31,28 @@ final readonly class SignUpController
         if ($section?->kind->key() !== 'signup' || ! $section->showing->now()) {
             abort(404);
         }
-        $consent = (string) $section->settings['consent'];
+        $consent = $stall->phrases()->say((string) $section->settings['consent']);
         $email = Typed::text($request, 'email');
         if ($request->input('agreed') !== '1') {
-            return $this->say($stall, 'One thing more', 'Tick the box to say that you agree: '.$consent, 422);
+            return $this->say($stall, 'one_more', Speech::say('shop.sign_up.tick', consent: $consent), 422);
         }
         if (strlen($email) > 200 || filter_var($email, FILTER_VALIDATE_EMAIL) === false) {
             return $this->say(
                 $stall,
-                'That address',
-                'Nothing can be sent to that address. Go back and write it again.',
+                'address',
+                Speech::say('shop.letters.no_address'),
                 422,
             );
         }
         // Nobody learns whether an address is there already.
         SignUps::agree($stall, $email, $consent, 'front page, '.$section->id);
 
-        return $this->say($stall, 'Thank you', 'You agreed to this: '.$consent);
+        return $this->say($stall, 'thanks', Speech::say('shop.sign_up.agreed', consent: $consent));
     }
 
     private function say(Stall $stall, string $heading, string $words, int $status = 200): Response
     {
+        $heading = Speech::say('shop.sign_up.'.$heading);
         $html = $this->renderer->page($stall, $this->renderer->published($stall), 'signed-up', [
             'title' => $heading,
             'heading' => $heading,

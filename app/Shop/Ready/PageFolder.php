@@ -116,7 +116,7 @@ final readonly class PageFolder
     /** @return list<string> what addresses of each market that has pages here begin with; "" for the home market */
     private function markets(): array
     {
-        $pages = glob($this->folder.'/current/[a-z][a-z]{,.html}', GLOB_BRACE) ?: [];
+        $pages = glob($this->folder.'/current/[a-z][a-z]{,-[a-z][a-z]}{,.html}', GLOB_BRACE) ?: [];
 
         return ['', ...array_unique(array_map(static fn (string $page): string => '/'.basename($page, '.html'), $pages))];
     }

@@ -15,6 +15,7 @@ use WindowStall\Core\Delivery\Ways\PlaceTerms;
 use WindowStall\Core\Delivery\Ways\Way;
 use WindowStall\Core\Pricing\Recipe\Fields;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Spoken;
 
 /**
  * The places of a stall as core has them.
@@ -125,7 +126,7 @@ final class Places
     /** Every country that something is sent to, in a sentence. */
     public static function said(Stall $stall): string
     {
-        return self::listed(array_map(Stall::countrySaid(...), self::countries($stall)));
+        return Spoken::all(array_map(Spoken::countrySaid(...), self::countries($stall)));
     }
 
     /** @param  list<string>  $names */

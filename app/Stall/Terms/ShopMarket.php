@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace WindowStall\Stall\Terms;
 
 use Brick\Math\RoundingMode;
+use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\RateMissing;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 
 /**
  * The market whose prices a shop shows: the home market, or another that is sold and sent to. Its pages stand below its
@@ -19,13 +21,17 @@ final readonly class ShopMarket
 {
     /**
      * @param  string  $country  ISO 3166-1
-     * @param  string  $prefix  what its addresses begin with, "/ie"; "" at home
+     * @param  string  $prefix  what its addresses begin with: "/ie", or "/ie-de" in another language than its first; "" at
+     *                          home in the first
+     * @param  string  $language  of its pages, ISO 639-1
      * @param  ExchangeRate|null  $shown  from the stall's currency; null where the market has the same
      */
     private function __construct(
         public string $country,
         public Currency $currency,
         public string $prefix,
+        public string $language,
+        private bool $home,
         private ?ExchangeRate $shown,
         private ?ExchangeRate $back,
     ) {
@@ -33,22 +39,51 @@ final readonly class ShopMarket
 
     public static function home(Stall $stall): self
     {
-        return new self($stall->home_market, $stall->currencyValue(), '', null, null);
+        return self::there($stall, $stall->home_market);
     }
 
-    /** The one whose prices count for a country: its own where it is a market of the shop, else the home market. */
-    public static function of(Stall $stall, string $country): self
+    /**
+     * The one whose prices count for a country: its own where it is a market of the shop, else the home market.
+     *
+     * @param  string|null  $language  that is asked for; the market's first where the shop doesn't speak it
+     */
+    public static function of(Stall $stall, string $country, ?string $language = null): self
     {
-        return in_array($country, self::abroad($stall), true) ? self::there($stall, $country) : self::home($stall);
+        return self::there(
+            $stall,
+            in_array($country, self::abroad($stall), true) ? $country : $stall->home_market,
+            in_array($language, self::spoken($stall), true) ? $language : null,
+        );
     }
 
-    /** @return list<self> the shop's markets, the home market first */
+    /** @return list<self> the shop's markets in each of their languages, the home market first */
     public static function all(Stall $stall): array
     {
-        return [
-            self::home($stall),
-            ...array_map(static fn (string $country): self => self::there($stall, $country), self::abroad($stall)),
-        ];
+        $all = [];
+        foreach ([$stall->home_market, ...self::abroad($stall)] as $country) {
+            foreach (self::languages($stall, $country) as $language) {
+                $all[] = self::there($stall, $country, $language);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @return non-empty-list<string> that the pages of a market are there in, the one first that they have by themselves */
+    public static function languages(Stall $stall, string $country): array
+    {
+        $languages = array_values($stall->languageRows->where('market', $country)->pluck('language')->map(strval(...))->all());
+
+        return $languages === [] ? [$stall->language] : $languages;
+    }
+
+    /** @return list<string> every language of the shop, its seller's first */
+    public static function spoken(Stall $stall): array
+    {
+        return array_values(array_unique([
+            $stall->language,
+            ...$stall->languageRows->pluck('language')->map(strval(...))->all(),
+        ]));
     }
 
     /** @return list<string> countries besides home that have a price list and that something is sent to */
@@ -70,8 +105,18 @@ final readonly class ShopMarket
         ));
     }
 
-    private static function there(Stall $stall, string $country): self
+    private static function there(Stall $stall, string $country, ?string $language = null): self
     {
+        $languages = self::languages($stall, $country);
+        $home = $country === $stall->home_market;
+        $prefix = match (true) {
+            // Only a market's own languages have addresses there.
+            $language !== null && in_array($language, array_slice($languages, 1), true) => '/'.strtolower($country).'-'.$language,
+            default => $home ? '' : '/'.strtolower($country),
+        };
+        if ($home) {
+            return new self($country, $stall->currencyValue(), $prefix, $language ?? $languages[0], true, null, null);
+        }
         $sheet = CostSheet::of($stall);
         $rate = $sheet->shownRate($country);
         $currency = $sheet->currency($country);
@@ -79,7 +124,9 @@ final readonly class ShopMarket
         return new self(
             $country,
             $currency,
-            '/'.strtolower($country),
+            $prefix,
+            $language ?? $languages[0],
+            false,
             $rate === null ? null : $sheet->shownBy($country, $rate),
             $rate === null ? null : $sheet->shownLike($currency->code),
         );
@@ -99,7 +146,13 @@ final readonly class ShopMarket
 
     public function isHome(): bool
     {
-        return $this->prefix === '';
+        return $this->home;
+    }
+
+    /** As RFC 5646 has it, "en-IE". */
+    public function hreflang(): string
+    {
+        return $this->language.'-'.$this->country;
     }
 
     /** Where a page of the shop stands in this market: "/goods/trowel" is "/ie/goods/trowel", the front page "/ie". */
@@ -144,9 +197,11 @@ final readonly class ShopMarket
         return $this->back === null ? '1' : (string) $this->back->rate->toScale(10, RoundingMode::HALF_UP);
     }
 
-    /** "Ireland, EUR" */
-    public function words(): string
+    /** "Ireland, EUR"; "Irland, EUR, Deutsch" for whoever reads another language just now. */
+    public function words(string $reading): string
     {
-        return Stall::countryName($this->country).', '.$this->currency->code;
+        $words = Countries::getName($this->country, $this->language).', '.$this->currency->code;
+
+        return $this->language === $reading ? $words : $words.', '.Speech::LANGUAGES[$this->language];
     }
 }

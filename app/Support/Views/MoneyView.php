@@ -6,6 +6,7 @@ namespace WindowStall\Support\Views;
 
 use NumberFormatter;
 use WindowStall\Core\Money\Money;
+use WindowStall\Support\Speech\Speech;
 
 /**
  * An amount ready to be shown: `text` with its currency sign, `digits` as one types it, `absolute` as in "loses £1.37".
@@ -40,7 +41,7 @@ final readonly class MoneyView
         return $money === null ? null : self::of($money);
     }
 
-    /** "£18.95", "€4.00", "−£1.37" */
+    /** "£18.95", "€4.00", "−£1.37"; as the language that is being spoken writes it */
     public static function text(Money $money): string
     {
         return ($money->minor < 0 ? '−' : '').self::absolute($money);
@@ -49,7 +50,8 @@ final readonly class MoneyView
     private static function absolute(Money $money): string
     {
         static $formatters = [];
-        $formatter = $formatters[$money->currency->code] ??= new NumberFormatter('en_GB', NumberFormatter::CURRENCY);
+        $locale = Speech::locale();
+        $formatter = $formatters[$locale.$money->currency->code] ??= new NumberFormatter($locale, NumberFormatter::CURRENCY);
         $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $money->currency->decimals);
 
         // Formatting only: the exact digits come from the minor units, and 15 significant digits hold any amount a till

@@ -10,6 +10,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Delivery\DayRange;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Support\Views\MoneyView;
 
 /** One of the goods, as it stands in a row. */
@@ -44,15 +45,15 @@ final readonly class GoodCard
 
         return new self(
             id: $f->listing->id,
-            title: $f->title->shown(),
+            title: $f->stall->phrases()->say($f->title->shown()),
             url: '/goods/'.$f->listing->slug,
             picture: $ready[0] ?? null,
             price: $prices === [] ? '' : MoneyView::text($f->stall->seen()->money(min($prices))),
             varied: count($prices) > 1,
             soldOut: $buyable === [],
             was: count($prices) === 1 && isset($on[0]) ? ShownWas::of($f->stall, $on[0])['was'] : '',
-            gist: self::gist($f->words->held ? $f->words->shown() : ''),
-            days: ($buyable[0] ?? null)?->days?->words() ?? '',
+            gist: self::gist($f->words->held ? $f->stall->phrases()->say($f->words->shown()) : ''),
+            days: ($days = ($buyable[0] ?? null)?->days) === null ? '' : Spoken::days($days),
         );
     }
 
@@ -68,15 +69,15 @@ final readonly class GoodCard
 
         return new self(
             id: (int) $row->listing_id,
-            title: (string) $row->title,
+            title: $stall->phrases()->say((string) $row->title),
             url: '/goods/'.$row->slug,
             picture: $picture,
             price: $text($row->price_minor),
             varied: $row->price_minor !== $row->price_to_minor,
             soldOut: ! $row->buyable,
             was: '',
-            gist: self::gist((string) $row->own_words),
-            days: $days?->words() ?? '',
+            gist: self::gist($stall->phrases()->say((string) $row->own_words)),
+            days: $days === null ? '' : Spoken::days($days),
         );
     }
 

@@ -9,6 +9,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Pricing\Offers\WasPrice;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Views\MoneyView;
 
 /**
@@ -63,6 +64,6 @@ final class ShownWas
 
     private static function lowest(Money $lowest): string
     {
-        return sprintf('Lowest price of the last %d days: %s', WasPrice::DAYS, MoneyView::text($lowest));
+        return Speech::say('shop.goods.lowest', days: WasPrice::DAYS, price: $lowest);
     }
 }

@@ -125,6 +125,7 @@ final class WindowGoods
             ->get(['facts.*', 'listings.slug', 'listings.own_words'])
             ->keyBy('listing_id');
         $reduced = $rows->filter(static fn (\stdClass $row): bool => (bool) $row->was)->keys()->map(intval(...))->all();
+        $this->stall->phrases()->prime(...$rows->pluck('title')->all(), ...$rows->pluck('own_words')->all());
         $whole = [];
         foreach ($this->only(array_values($reduced)) as $card) {
             $whole[$card->id] = $card;
@@ -151,7 +152,8 @@ final class WindowGoods
     /** What one of the goods is called; "" where shoppers don't see it. */
     public function title(int $id): string
     {
-        return $this->known[$id]->title ?? (string) $this->shown()->whereKey($id)->value('shown_title');
+        return $this->known[$id]->title
+            ?? $this->stall->phrases()->say((string) $this->shown()->whereKey($id)->value('shown_title'));
     }
 
     /** @return list<GoodCard> newest first */
@@ -239,7 +241,10 @@ final class WindowGoods
     /** @return array<int, array{words: string, href: string, goods: int, buyable: int}> shelves that hold something */
     public function shelves(): array
     {
-        return $this->shelves ??= OncePerState::of($this->stall, 'shelves', '', function (): array {
+        if ($this->shelves !== null) {
+            return $this->shelves;
+        }
+        $shelves = OncePerState::of($this->stall, 'shelves', '', function (): array {
             $counts = (new ShelfFigures($this->stall))->counts();
             $shelves = [];
             foreach (Shelf::of($this->stall)->whereKey(array_keys($counts))->orderBy('name')->get() as $shelf) {
@@ -251,6 +256,12 @@ final class WindowGoods
 
             return $shelves;
         });
+        $phrases = $this->stall->phrases()->prime(...array_column($shelves, 'words'));
+
+        return $this->shelves = array_map(
+            static fn (array $shelf): array => ['words' => $phrases->say($shelf['words'])] + $shelf,
+            $shelves,
+        );
     }
 
     /** @return list<GoodCard> the first of a shelf, as they stand on it */
@@ -307,7 +318,9 @@ final class WindowGoods
             return;
         }
         $this->known += array_fill_keys($ids, null);
-        foreach ($this->shown()->whereKey($ids)->with(Listing::FOR_FIGURES)->get() as $listing) {
+        $listings = $this->shown()->whereKey($ids)->with(Listing::FOR_FIGURES)->get();
+        $this->stall->phrases()->prime(...$listings->pluck('shown_title')->all(), ...$listings->pluck('own_words')->all());
+        foreach ($listings as $listing) {
             $figures = ListingFigures::of($this->stall, $listing);
             // Abroad, what isn't sold there isn't shown.
             $this->known[$listing->id] = $this->stall->seen()->isHome() || $figures->priced() !== []

@@ -14,7 +14,7 @@ final class MarketLinks
 
     public static function within(string $html, ShopMarket $market): string
     {
-        return $market->isHome()
+        return $market->prefix === ''
             ? $html
             : (string) preg_replace_callback(
                 self::LINKS,

@@ -9,6 +9,7 @@ use WindowStall\Stall\OncePerState;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Support\Pictures\PictureSizes;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Plan;
@@ -32,6 +33,8 @@ final readonly class PageRenderer
      */
     public function home(Stall $stall, Content $content, bool $galley = false): string
     {
+        // In the galley stands what the seller wrote.
+        $content = $galley ? $content : $content->saying($stall->phrases());
         $goods = WindowGoods::of($stall);
         $html = $this->laid($content, $goods, $galley);
 
@@ -130,7 +133,8 @@ final readonly class PageRenderer
     {
         $everywhere = array_map(static fn (Section $s): array => $s->toArray(), self::everywhere($content));
         $of = hash('xxh128', serialize([$content->look->toArray(), $everywhere]));
-        $name = ($galley ? 'around in the galley' : 'around').$stall->seen()->prefix;
+        $seen = $stall->seen();
+        $name = implode(' ', [$galley ? 'around in the galley' : 'around', $seen->prefix, $seen->language]);
 
         return OncePerState::of($stall, $name, $of, fn (): array => $this->frame($stall, $content));
     }
@@ -142,7 +146,13 @@ final readonly class PageRenderer
      */
     public function frame(Stall $stall, Content $content): array
     {
-        $goods = WindowGoods::of($stall);
+        return Speech::in($stall->seen()->language, fn (): array => $this->everywhereOf(WindowGoods::of($stall), $content));
+    }
+
+    /** @return array{lead: string, foot: string} */
+    private function everywhereOf(WindowGoods $goods, Content $content): array
+    {
+        $content = $content->saying($goods->stall->phrases());
         $around = ['lead' => '', 'foot' => ''];
         foreach (self::everywhere($content) as $section) {
             $place = $section->kind->key() === 'foot' ? 'foot' : 'lead';

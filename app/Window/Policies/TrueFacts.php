@@ -10,12 +10,12 @@ use WindowStall\Core\Policies\Withdrawal;
 use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Stall\Terms\SaidDelivery;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
 
-/** How a stall is set up at this moment, as its policies tell it. */
+/** How a stall is set up at this moment, as its policies tell it in the market that its shop is seen from. */
 final class TrueFacts
 {
     private const POSTED_FROM = <<<'SQL'
@@ -31,10 +31,7 @@ final class TrueFacts
         $p = Particulars::of($stall);
         $said = static fn (?string $text): ?string => $text === null || trim($text) === '' ? null : trim($text);
         $posted = array_column(DB::select(self::POSTED_FROM, [$stall->id]), 'code');
-        $names = static fn (array $codes): array => array_values(array_map(
-            static fn (string $code): string => Stall::countrySaid($code),
-            $codes,
-        ));
+        $delivery = SaidDelivery::of($stall);
 
         return new PolicyFacts(
             shop: $stall->name,
@@ -42,20 +39,19 @@ final class TrueFacts
             street: $said($p->street),
             town: $said($p->town),
             postcode: $said($p->postcode),
-            country: Stall::countryName($stall->country),
+            country: $stall->country,
             email: $said($p->email),
             phone: $said($p->phone),
             register: $said($p->register),
             taxNumber: $said($p->tax_number),
             byLaw: Withdrawal::leastDays($stall->country) > 0,
-            // Shoppers can order to the home market only; other markets are priced, and not sold to yet.
-            sendsTo: array_map(Stall::countrySaid(...), Places::countries($stall)),
-            postsFrom: $names($posted),
+            sendsTo: Places::countries($stall),
+            postsFrom: array_values(array_map(strval(...), $posted)),
             days: WindowGoods::of($stall)->days(),
-            delivery: $stall->flat_delivery_minor > 0 ? MoneyView::text($stall->flatDelivery()) : null,
-            freeOver: ($over = $stall->freeOver()) === null ? null : MoneyView::text($over),
+            delivery: $delivery->charge,
+            freeOver: $delivery->freeOver,
             promiseDays: $stall->promise_days,
-            taxOnTop: $stall->tax_on_top,
+            taxOnTop: ! $stall->terms($stall->seen()->country)->tax->included,
             printed: ShelfGoods::all($stall)->where('facts.printed', true)->exists(),
             returnDays: $p->return_days,
             returnBy: $p->return_by,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace WindowStall\Window\Sections;
 
+use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Terms\SaidDelivery;
-use WindowStall\Support\Views\MoneyView;
+use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Goods\WindowGoods;
 
 /** What the stall's own terms promise, in words: nothing is said that they don't keep. */
@@ -18,26 +20,26 @@ final class TruePromises
         $days = $goods->days();
         $promises = [];
         if ($days !== null) {
-            $promises[] = [
-                'head' => 'With you in '.$days->words(),
-                'words' => 'Each page says how long its goods take.',
-            ];
+            $promises[] = self::promise('days', days: Spoken::days($days));
         }
         $delivery = SaidDelivery::of($stall);
-        $charge = $delivery->charge === null ? null : MoneyView::text($delivery->charge);
         $promises[] = match (true) {
-            $charge === null => ['head' => 'Sent to '.$stall->seenName(), 'words' => 'The basket says what that costs.'],
-            $delivery->isFree() => ['head' => 'Delivery is free', 'words' => 'Whatever you buy.'],
-            $delivery->freeOver !== null => [
-                'head' => 'Free delivery from '.MoneyView::text($delivery->freeOver),
-                'words' => $charge.' below that, for a whole order.',
-            ],
-            default => ['head' => $charge.' for delivery', 'words' => 'For a whole order, however much is in it.'],
+            $delivery->charge === null => self::promise('sent', country: $stall->seenName()),
+            $delivery->isFree() => self::promise('free'),
+            $delivery->freeOver !== null => self::promise('free_over', over: $delivery->freeOver, charge: $delivery->charge),
+            default => self::promise('flat', charge: $delivery->charge),
         };
-        $promises[] = ! $stall->terms($stall->seen()->country)->tax->included
-            ? ['head' => 'Prices before VAT', 'words' => 'VAT is added at the checkout.']
-            : ['head' => 'VAT is in the price', 'words' => 'What you read is what you pay.'];
+        $promises[] = self::promise($stall->terms($stall->seen()->country)->tax->included ? 'vat' : 'vat_on_top');
 
         return $promises;
+    }
+
+    /** @return array{head: string, words: string} */
+    private static function promise(string $of, string|Money ...$values): array
+    {
+        return [
+            'head' => Speech::say('shop.promises.'.$of.'.head', ...$values),
+            'words' => Speech::say('shop.promises.'.$of.'.words', ...$values),
+        ];
     }
 }

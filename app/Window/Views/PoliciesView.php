@@ -7,7 +7,9 @@ namespace WindowStall\Window\Views;
 use WindowStall\Core\Policies\Policy;
 use WindowStall\Core\Policies\PolicyKind;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
+use WindowStall\Window\Policies\PolicyThere;
 use WindowStall\Window\Policies\PolicyVersion;
 use WindowStall\Window\Policies\TrueFacts;
 
@@ -21,9 +23,16 @@ final readonly class PoliciesView
 
     public static function of(Stall $stall): self
     {
+        // As shoppers at home read them, whatever language that is.
+        return Speech::in($stall->language, static fn (): self => self::read($stall));
+    }
+
+    private static function read(Stall $stall): self
+    {
         $facts = TrueFacts::of($stall);
         $now = PolicyVersion::now($stall);
         $besides = Particulars::of($stall)->besides;
+        $there = PolicyThere::of($stall, PolicyKind::cases());
 
         return new self(
             particulars: ParticularsView::of($stall),
@@ -31,6 +40,7 @@ final readonly class PoliciesView
                 Policy::of($kind, $facts),
                 $now[$kind->value] ?? null,
                 $besides[$kind->value] ?? '',
+                $there[$kind->value],
             ), PolicyKind::cases()),
         );
     }

@@ -12,6 +12,7 @@ use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Window\Content;
 use WindowStall\Window\Goods\WindowGoods;
+use WindowStall\Window\Policies\PolicyWords;
 use WindowStall\Window\Policies\TrueFacts;
 
 /** A first text for a page, of nothing but how the stall is set up and what it sells. */
@@ -64,7 +65,7 @@ final class DraftPage
             sprintf('%s is a small shop.%s', $facts->shop, $who),
             $sells,
             $made,
-            Policy::of(PolicyKind::Delivery, $facts)->words()['from'] ?? '',
+            PolicyWords::of(Policy::of(PolicyKind::Delivery, $facts))['from'] ?? '',
         ]);
     }
 
@@ -80,16 +81,16 @@ final class DraftPage
     /** @return list<array{ask: string, answer: string}> those whose answer is known */
     private function questions(PolicyFacts $facts): array
     {
-        $delivery = Policy::of(PolicyKind::Delivery, $facts);
-        $returns = Policy::of(PolicyKind::Returns, $facts);
+        $delivery = PolicyWords::of(Policy::of(PolicyKind::Delivery, $facts));
+        $returns = PolicyWords::of(Policy::of(PolicyKind::Returns, $facts));
         $asked = [
-            ['ask' => 'How long does it take?', 'answer' => $delivery->words()['days'] ?? ''],
-            ['ask' => 'What does delivery cost?', 'answer' => $delivery->words()['cost'] ?? ''],
-            ['ask' => 'Where do you send to?', 'answer' => $delivery->words()['where'] ?? ''],
+            ['ask' => 'How long does it take?', 'answer' => $delivery['days'] ?? ''],
+            ['ask' => 'What does delivery cost?', 'answer' => $delivery['cost'] ?? ''],
+            ['ask' => 'Where do you send to?', 'answer' => $delivery['where'] ?? ''],
             ['ask' => 'Can I send it back?', 'answer' => $facts->returnDays === null
                 ? ''
-                : $returns->words()['period'] ?? ''],
-            ['ask' => 'What if it arrives broken?', 'answer' => $returns->words()['faulty'] ?? ''],
+                : $returns['period'] ?? ''],
+            ['ask' => 'What if it arrives broken?', 'answer' => $returns['faulty'] ?? ''],
         ];
 
         return array_values(array_filter($asked, static fn (array $one): bool => $one['answer'] !== ''));

@@ -8,7 +8,6 @@ use WindowStall\Support\RichText;
 use WindowStall\Window\Content;
 use WindowStall\Window\PageWords;
 use WindowStall\Window\Section;
-use WindowStall\Window\Sections\Field;
 
 /** What a written page says, whatever sections it says it in. */
 final class PageSays
@@ -19,19 +18,11 @@ final class PageSays
         $said = [];
         foreach (self::seen($content) as $section) {
             if (! $section->kind->always()) {
-                $said = [...$said, ...self::rich($section), ...array_column(PageWords::of($section), 'words')];
+                array_push($said, ...array_column(PageWords::whole($section), 'words'));
             }
         }
 
         return trim(implode(' ', array_filter(array_map(RichText::plain(...), $said))));
-    }
-
-    /** @return list<string> */
-    private static function rich(Section $section): array
-    {
-        $rich = array_filter($section->kind->fields(), static fn (Field $field): bool => $field->type === 'rich');
-
-        return array_values(array_map(static fn (Field $f): string => (string) $section->settings[$f->name], $rich));
     }
 
     /** @return list<array{ask: string, answer: string}> questions that have an answer */

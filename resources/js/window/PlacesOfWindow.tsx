@@ -2,7 +2,7 @@ import { useHandle } from '@/lib/useStall';
 import { Places } from '@/ui/Places';
 
 /** The places of Window. */
-export function PlacesOfWindow({ at }: { at: 'front' | 'pages' }) {
+export function PlacesOfWindow({ at }: { at: 'front' | 'pages' | 'languages' }) {
   const handle = useHandle();
   return (
     <Places
@@ -11,6 +11,7 @@ export function PlacesOfWindow({ at }: { at: 'front' | 'pages' }) {
       places={[
         { key: 'front', name: 'Front page', href: route('window', handle) },
         { key: 'pages', name: 'Pages and policies', href: route('window.pages', handle) },
+        { key: 'languages', name: 'Languages', href: route('window.languages', handle) },
       ]}
     />
   );

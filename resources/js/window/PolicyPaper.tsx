@@ -21,7 +21,7 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
       : p.published === null
         ? 'Shoppers don’t see it yet.'
         : `Version ${String(p.number)}, since ${p.published}`;
-  const due = p.blanks.length === 0 && (p.published === null || p.differs.length > 0);
+  const due = p.blanks.length === 0 && (p.published === null || p.differs.length + p.stale.length > 0);
   return (
     <section aria-labelledby={`policy-${p.kind}`} className="border-b border-line py-3" data-policy={p.kind}>
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
@@ -42,6 +42,11 @@ export function PolicyPaper({ policy: p, onBesides, onPublish }: Props) {
           </Button>
         )}
       </div>
+      {p.stale.length > 0 && (
+        <p className="mt-2 md:ml-[228px] max-w-[84ch] text-[14px]" data-otherwise>
+          Elsewhere it says otherwise, or nothing yet: {p.stale.join('; ')}.
+        </p>
+      )}
       {p.differs.length > 0 && (
         <ul className="mt-2 md:ml-[228px] max-w-[84ch] text-[14px]" aria-label="Says otherwise">
           {p.differs.map((d) => (

@@ -27,7 +27,7 @@ function suggest(form: HTMLFormElement): void {
     id: `${field.id}-list`,
   });
   list.setAttribute('role', 'listbox');
-  list.setAttribute('aria-label', 'What you may mean');
+  list.setAttribute('aria-label', form.dataset.suggested ?? '');
   form.append(list);
   field.setAttribute('role', 'combobox');
   field.setAttribute('aria-autocomplete', 'list');
@@ -63,7 +63,7 @@ function suggest(form: HTMLFormElement): void {
     if (!answer.ok) return;
     const said = (await answer.json()) as Suggested;
     const links = [
-      ...said.shelves.map((s) => link(s.url, s.words, '', 'a shelf')),
+      ...said.shelves.map((s) => link(s.url, s.words, '', form.dataset.shelf ?? '')),
       ...said.goods.map((g) => link(g.url, g.words, g.picture, g.price)),
     ];
     links.forEach((a, n) => (a.id = `${list.id}-${String(n)}`));

@@ -47,14 +47,14 @@ function followChoices(product: HTMLElement): void {
       ?.replaceChildren(
         ...(choice?.rungs ?? []).map((rung) => Object.assign(document.createElement('li'), { textContent: rung })),
       );
-    put('stock', choice?.stock ?? 'Not offered like this');
+    put('stock', choice?.stock ?? product.dataset.notSo ?? '');
     put('days', choice?.buyable ? choice.days : '');
     const buy = product.querySelector<HTMLButtonElement>('[data-buy]');
     const straight = product.querySelector<HTMLButtonElement>('[data-straight]');
     if (straight) straight.disabled = !choice?.buyable;
     if (buy) {
       buy.disabled = !choice?.buyable;
-      buy.textContent = choice?.buyable ? 'Put in basket' : (choice?.stock ?? 'Choose another');
+      buy.textContent = (choice?.buyable ? product.dataset.put : (choice?.stock ?? product.dataset.another)) ?? '';
     }
     // A value is struck through when nothing with it, and with the other values as chosen, can be bought.
     for (const radio of radios) {
@@ -73,6 +73,12 @@ function followChoices(product: HTMLElement): void {
       show(true);
     });
   show(false);
+}
+
+function sayTotal(): void {
+  const total = document.querySelector('[data-total]')?.textContent ?? '';
+  const status = document.querySelector<HTMLElement>('[data-said]');
+  if (status) status.textContent = total === '' ? '' : (status.dataset.said ?? '').replace('%s', total);
 }
 
 /** A changed number of pieces counts at once, one after the other; what it comes to is made by the server as ever. */
@@ -99,9 +105,7 @@ function followNumbers(): void {
     withoutButtons();
     fields()[at]?.focus();
     showBasketCount();
-    const total = document.querySelector('[data-total]')?.textContent ?? '';
-    const status = document.querySelector('[data-said]');
-    if (status) status.textContent = total === '' ? '' : `Total ${total}`;
+    sayTotal();
   };
   document.addEventListener('change', (e) => {
     const field = e.target;
@@ -153,8 +157,7 @@ function followWhere(): void {
     for (const field of fields()) field.value = typed.get(field.id) ?? field.value;
     withoutButton();
     if (at !== '') document.getElementById(at)?.focus();
-    const status = document.querySelector('[data-said]');
-    if (status) status.textContent = `Total ${document.querySelector('[data-total]')?.textContent ?? ''}`;
+    sayTotal();
   };
   document.addEventListener('change', (e) => {
     const field = e.target;
@@ -169,8 +172,17 @@ function followWhere(): void {
   withoutButton();
 }
 
+/** Where a shop speaks several languages, pages that stand at one address for all are in that of the last one that was read. */
+function keepLanguage(): void {
+  const { lang, dataset } = document.documentElement;
+  if (dataset.speaks === undefined) return;
+  const secure = location.protocol === 'https:' ? '; secure' : '';
+  document.cookie = `language=${lang}; path=/; max-age=${String(60 * 86_400)}; samesite=lax${secure}`;
+}
+
 /**
- * Where the browser's languages name a country that has prices of its own, those are offered once; nobody is led there.
+ * Where the browser's languages name a country that has prices of its own, or a language that the shop speaks, those are
+ * offered once; nobody is led there.
  */
 function offerMarket(): void {
   const nav = document.querySelector<HTMLElement>('[data-markets]');
@@ -191,18 +203,25 @@ function offerMarket(): void {
   };
   const others = [...nav.querySelectorAll<HTMLAnchorElement>('[data-market]')];
   for (const other of others) other.addEventListener('click', settle);
-  const regions = navigator.languages.map((language) => /-([A-Z]{2})$/.exec(language)?.[1]);
-  const theirs = regions.find(
-    (region) => region === nav.dataset.markets || others.some((o) => o.dataset.market === region),
-  );
-  const link = others.find((other) => other.dataset.market === theirs);
+  // Their country first, in their language if it is there in that; then their language in this one.
+  const here = { market: nav.dataset.markets, lang: document.documentElement.lang };
+  const all = [here, ...others.map((other) => ({ market: other.dataset.market, lang: other.lang }))];
+  const wanted = navigator.languages.map((language) => language.split('-'));
+  const regions = wanted.map((parts) => parts[parts.length - 1]);
+  const region = regions.find((code) => all.some(({ market }) => market === code)) ?? here.market;
+  const there = all.filter(({ market }) => market === region);
+  const language = wanted.map(([code]) => code).find((code) => there.some(({ lang }) => lang === code));
+  const first = wanted[0]?.[0];
+  const theirs =
+    there.find(({ lang }) => lang === language) ?? all.find(({ lang }) => lang !== '' && lang === first) ?? there[0];
+  const link = others.find((o) => theirs !== undefined && o.dataset.market === theirs.market && o.lang === theirs.lang);
   if (link === undefined || settled()) return;
   const offer = document.createElement('p');
   offer.className = 'market-offer';
   const go = link.cloneNode(true) as HTMLAnchorElement;
-  go.textContent = `See prices for ${link.textContent}`;
+  go.textContent = (nav.dataset.offer ?? '%s').replace('%s', link.textContent.trim());
   go.addEventListener('click', settle);
-  const stay = Object.assign(document.createElement('button'), { type: 'button', textContent: 'Stay here' });
+  const stay = Object.assign(document.createElement('button'), { type: 'button', textContent: nav.dataset.stay ?? '' });
   stay.addEventListener('click', () => {
     settle();
     offer.remove();
@@ -212,6 +231,7 @@ function offerMarket(): void {
 }
 
 showBasketCount();
+keepLanguage();
 offerMarket();
 followNumbers();
 followWhere();

@@ -4,7 +4,7 @@
 @if ($settings['heading'] !== '')<h2{!! $edit('heading') !!}>{{ $settings['heading'] }}</h2>@endif
 <ul
     class="goods"@if ($settings['lies'] === 'strip') tabindex="0" role="group"
-        aria-label="{{ $settings['heading'] ?: 'Goods' }}"@endif>
+        aria-label="{{ $settings['heading'] ?: $say('shop.goods.heading') }}"@endif>
 @foreach ($goods as $good)@include('shop::good', ['good' => $good, 'eager' => $first && $loop->index < 2])
 @endforeach
 </ul>

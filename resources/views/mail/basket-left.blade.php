@@ -1,4 +1,4 @@
-Hello {!! $name !!},
+{!! $say('letters.hello', name: $name) !!}
 
 {!! $words !!}
 
@@ -6,8 +6,8 @@ Hello {!! $name !!},
 {!! $good !!}
 @endforeach
 
-It is kept here: {!! $link !!}
+{!! $say('letters.left.kept', link: $link) !!}
 
 {!! $shop !!}
 
-You said at the checkout that we may write to you. We remind you of this basket once. To get no more mail from us: {!! $stop !!}
+{!! $say('letters.left.why', stop: $stop) !!}

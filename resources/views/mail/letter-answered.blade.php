@@ -1,4 +1,4 @@
-Hello {!! $name !!},
+{!! $say('letters.hello', name: $name) !!}
 
 {!! $words !!}
 

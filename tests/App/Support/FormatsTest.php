@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Support;
 
 use PHPUnit\Framework\Attributes\TestWith;
-use PHPUnit\Framework\TestCase;
 use WindowStall\Bench\MakeUp\OptionNames;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Terms\ReferenceRates;
 use WindowStall\Support\Views\MoneyView;
 use WindowStall\Support\Views\Percent;
+use WindowStall\Tests\App\AppTestCase;
 
-final class FormatsTest extends TestCase
+final class FormatsTest extends AppTestCase
 {
     #[TestWith([1895, 'GBP', '£18.95'])]
     #[TestWith([-137, 'GBP', '−£1.37'])]

@@ -115,8 +115,8 @@ final class SweepsTest extends AppTestCase
             'said' => '{}',
             'said_at' => now()->subDays(450),
         ]);
-        $this->row('baskets', ['id' => '00000000-0000-4000-8000-000000000001', 'stall_id' => $stall->id], 91);
-        $this->row('baskets', ['id' => '00000000-0000-4000-8000-000000000002', 'stall_id' => $stall->id], 89);
+        $this->row('baskets', ['id' => '00000000-0000-4000-8000-000000000001', 'stall_id' => $stall->id], 61);
+        $this->row('baskets', ['id' => '00000000-0000-4000-8000-000000000002', 'stall_id' => $stall->id], 59);
         $run = ['stall_id' => $stall->id, 'kind' => 'price', 'state' => 'done', 'counts' => '[]'];
         foreach ([300, 200] as $days) {
             $this->row('runs', $run + ['ended_at' => now()->subDays($days)], $days);

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use WindowStall\Shop\Http\BasketController;
+use WindowStall\Shop\Http\BasketLinkController;
+use WindowStall\Shop\Http\NoMoreMailController;
+use WindowStall\Shop\Http\SignUpController;
+
+// What is a shopper's own and stands at one address, whichever market and language they came from.
+Route::get('/basket', [BasketController::class, 'show'])->name('basket');
+Route::post('/basket', [BasketController::class, 'add'])->name('basket.add');
+Route::post('/basket/where', [BasketController::class, 'where'])->name('basket.where');
+Route::post('/basket/link', [BasketLinkController::class, 'make'])->middleware('throttle:20,10')->name('basket.link');
+Route::get('/basket/from/{link}', [BasketLinkController::class, 'show'])
+    ->where('link', '[A-Za-z0-9]{24}')
+    ->name('basket.from');
+Route::post('/basket/from/{link}', [BasketLinkController::class, 'take'])
+    ->where('link', '[A-Za-z0-9]{24}')
+    ->name('basket.take');
+Route::post('/basket/codes', [BasketController::class, 'code'])->middleware('throttle:60,10')->name('basket.code');
+Route::post('/basket/{line}', [BasketController::class, 'change'])->name('basket.change');
+Route::get('/no-more-mail', [NoMoreMailController::class, 'show'])->name('no-more-mail');
+Route::post('/no-more-mail', [NoMoreMailController::class, 'stop'])->middleware('throttle:20,1')->name('no-more-mail.stop');
+Route::post('/sign-up', SignUpController::class)->middleware('throttle:20,1')->name('sign-up');
