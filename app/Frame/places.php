@@ -204,6 +204,11 @@ return [
         'Among the pages: written from how the stall is set up.',
     ],
     [
+        'Languages',
+        'window.languages',
+        'language languages translate translation locale multilingual german french dutch spanish words abroad',
+    ],
+    [
         'Open or close the shop',
         'window.pages',
         'open close launch live sign maintenance password publish start',

@@ -17,6 +17,32 @@ final readonly class SearchGoods
 {
     private const MATCHES = "facts.search @@ (to_tsquery('english', ?) || to_tsquery('simple', ?))";
 
+    /** Found by what the seller's words are in the language the shop is read in, besides. */
+    private const SAID = <<<'SQL'
+        (
+            facts.search @@ (to_tsquery('english', ?) || to_tsquery('simple', ?))
+            OR facts.title IN (
+                SELECT said.phrase
+                FROM phrases AS said
+                WHERE said.stall_id = ?
+                  AND said.language = ?
+                  AND NOT said.drafted
+                  AND said.search @@ (to_tsquery(?::regconfig, ?) || to_tsquery('simple', ?))
+            )
+            OR facts.type IN (
+                SELECT said.phrase
+                FROM phrases AS said
+                WHERE said.stall_id = ?
+                  AND said.language = ?
+                  AND NOT said.drafted
+                  AND said.search @@ (to_tsquery(?::regconfig, ?) || to_tsquery('simple', ?))
+            )
+        )
+        SQL;
+
+    /** ISO 639-1 → how PostgreSQL calls its words' stems. */
+    private const STEMS = ['de' => 'german', 'fr' => 'french', 'nl' => 'dutch', 'es' => 'spanish', 'en' => 'english'];
+
     private const RANK = "ts_rank_cd(facts.search, to_tsquery('english', ?) || to_tsquery('simple', ?)) DESC";
 
     /** How like a word has to be to be meant. */
@@ -37,11 +63,26 @@ final readonly class SearchGoods
         $query = [$words->query($same), $words->query(prefix: true)];
 
         return ShelfGoods::all($this->stall)
-            ->whereRaw(self::MATCHES, $query)
+            ->whereRaw(...$this->matches($query))
             ->orderByDesc('facts.buyable')
             ->orderByRaw(self::RANK, $query)
             ->orderByDesc('facts.sold_pieces')
             ->orderBy('facts.listing_id');
+    }
+
+    /**
+     * @param  array{string, string}  $query  stems, and beginnings
+     * @return array{string, list<mixed>}
+     */
+    private function matches(array $query): array
+    {
+        $language = $this->stall->seen()->language;
+        if ($language === $this->stall->language) {
+            return [self::MATCHES, $query];
+        }
+        $said = [$this->stall->id, $language, self::STEMS[$language] ?? 'simple', ...$query];
+
+        return [self::SAID, [...$query, ...$said, ...$said]];
     }
 
     /** With those words put right that no goods are called by; null where nothing was mistyped or nothing is like it. */

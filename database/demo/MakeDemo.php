@@ -54,9 +54,13 @@ use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\TurnSign;
 use WindowStall\Stall\User;
+use WindowStall\Stall\Words\ChangeLanguages;
+use WindowStall\Stall\Words\PhraseRooms;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Content;
 use WindowStall\Window\DressWindow;
+use WindowStall\Window\Languages\PhrasesInUse;
+use WindowStall\Window\Languages\SayPhrases;
 use WindowStall\Window\Policies\Particulars;
 use WindowStall\Window\Policies\PublishPolicy;
 use WindowStall\Window\Window;
@@ -140,8 +144,11 @@ final class MakeDemo extends Command
         $this->step('prices', fn () => $this->handPrices($stall, $user));
         $this->step('shelves, pages and the look of the shop', function () use ($stall, $user): void {
             $this->shelves($stall);
+            // In the Netherlands it speaks Dutch, as far as that is said yet, and English.
+            app(ChangeLanguages::class)($stall, 'NL', ['nl', 'en']);
             $this->papers($stall, $user);
             $this->window($stall, $user);
+            $this->dutch($stall);
         });
         $this->step('a month of orders and of changes', function () use ($stall, $user): void {
             $this->month($stall, $user);
@@ -171,6 +178,21 @@ final class MakeDemo extends Command
         );
         $this->otherSuppliers($stall, $user);
         $this->pricing($stall, $user);
+    }
+
+    private function dutch(Stall $stall): void
+    {
+        $say = app(SayPhrases::class);
+        foreach (Dutch::WORDS as $key => $words) {
+            $room = app(PhraseRooms::class)->find($key) ?? throw new \LogicException('No such room: '.$key);
+            $met = array_flip(PhrasesInUse::of($stall)->among($room, array_keys($words)));
+            $said = array_map(
+                static fn (string $phrase, string $dutch): array => ['phrase' => $phrase, 'said' => $dutch],
+                array_keys($words),
+                $words,
+            );
+            $say($stall, 'nl', $room, array_values(array_filter($said, static fn (array $one): bool => isset($met[$one['phrase']]))));
+        }
     }
 
     /** The thirty days before today: what suppliers changed, and what was bought. */

@@ -39,7 +39,19 @@ return new class extends Migration
         });
         DB::statement('ALTER TABLE phrases ADD CHECK (hash = md5(phrase))');
         // Words that are looked for in a shop are looked for in what it says in that language.
-        DB::statement('CREATE INDEX phrases_said ON phrases USING gin (said gin_trgm_ops)');
+        DB::statement(<<<'SQL'
+            ALTER TABLE phrases ADD search tsvector NOT NULL GENERATED ALWAYS AS (
+                CASE language
+                    WHEN 'de' THEN to_tsvector('german', said)
+                    WHEN 'fr' THEN to_tsvector('french', said)
+                    WHEN 'nl' THEN to_tsvector('dutch', said)
+                    WHEN 'es' THEN to_tsvector('spanish', said)
+                    WHEN 'en' THEN to_tsvector('english', said)
+                    ELSE to_tsvector('simple', said)
+                END || to_tsvector('simple', said)
+            ) STORED
+            SQL);
+        DB::statement('CREATE INDEX phrases_search ON phrases USING gin (search)');
         foreach (self::OWN as $table) {
             DB::statement('ALTER TABLE '.$table.' ENABLE ROW LEVEL SECURITY');
             DB::statement('CREATE POLICY one_stall ON '.$table.' USING (stall_id = (SELECT current_stall()))');

@@ -96,7 +96,6 @@ return [
         'up_to' => 'bis {to}',
         'from_on' => 'ab {from}',
         'between' => '{from} bis {to}',
-        'or' => '{first} oder {last}',
     ],
     'order' => [
         'newest' => 'Neuestes zuerst',

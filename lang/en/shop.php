@@ -97,7 +97,6 @@ return [
         'up_to' => 'up to {to}',
         'from_on' => 'from {from}',
         'between' => '{from} to {to}',
-        'or' => '{first} or {last}',
     ],
     'order' => [
         'newest' => 'Newest first',

@@ -96,7 +96,6 @@ return [
         'up_to' => 'hasta {to}',
         'from_on' => 'desde {from}',
         'between' => 'de {from} a {to}',
-        'or' => '{first} o {last}',
     ],
     'order' => [
         'newest' => 'Lo más nuevo primero',

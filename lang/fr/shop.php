@@ -96,7 +96,6 @@ return [
         'up_to' => 'jusqu’à {to}',
         'from_on' => 'à partir de {from}',
         'between' => 'de {from} à {to}',
-        'or' => '{first} ou {last}',
     ],
     'order' => [
         'newest' => 'Les plus récents d’abord',

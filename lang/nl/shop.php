@@ -96,7 +96,6 @@ return [
         'up_to' => 'tot {to}',
         'from_on' => 'vanaf {from}',
         'between' => '{from} tot {to}',
-        'or' => '{first} of {last}',
     ],
     'order' => [
         'newest' => 'Nieuwste eerst',

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Validator;
 
 /**
  * A small service that helps with writing, asked as such services commonly are: messages in, a message of the wanted JSON
- * out. It makes drafts of nothing but the facts it is given, in one of three manners.
+ * out. It makes drafts of nothing but the facts it is given, in one of three manners, and says short phrases in other languages.
  */
 final class ApiController
 {
@@ -48,19 +48,10 @@ final class ApiController
         if (! is_array($asked) || $request->input('response_format.type') !== 'json_schema') {
             return $this->refused('The last message has to be JSON, and an answer by a schema asked for.');
         }
-        $check = Validator::make($asked, self::RULES);
-        if ($check->fails()) {
-            return $this->refused((string) $check->errors()->first());
+        $draft = isset($asked['phrases']) ? self::said($asked) : self::draft($asked);
+        if (is_string($draft)) {
+            return $this->refused($draft);
         }
-        /**
-         * @var array{
-         *     name: string, own?: bool, materials?: list<string>, parts?: list<string>, measures?: list<string>,
-         *     features?: list<string>, options?: array<string, list<string>>, posted_from?: string|null,
-         *     days?: string|null,
-         * }  $facts
-         */
-        $facts = $asked['facts'];
-        $draft = (new Drafts($facts, (string) $asked['manner']))->toArray();
 
         return new JsonResponse([
             'id' => 'draft-'.hash('xxh128', (string) json_encode($asked)),
@@ -75,6 +66,48 @@ final class ApiController
                 'finish_reason' => 'stop',
             ]],
         ]);
+    }
+
+    /**
+     * @param  array<mixed>  $asked
+     * @return array<string, mixed>|string what is wrong with it
+     */
+    private static function draft(array $asked): array|string
+    {
+        $check = Validator::make($asked, self::RULES);
+        if ($check->fails()) {
+            return (string) $check->errors()->first();
+        }
+        /**
+         * @var array{
+         *     name: string, own?: bool, materials?: list<string>, parts?: list<string>, measures?: list<string>,
+         *     features?: list<string>, options?: array<string, list<string>>, posted_from?: string|null,
+         *     days?: string|null,
+         * }  $facts
+         */
+        $facts = $asked['facts'];
+
+        return (new Drafts($facts, (string) $asked['manner']))->toArray();
+    }
+
+    /**
+     * @param  array<mixed>  $asked
+     * @return array{said: list<string>}|string what is wrong with it
+     */
+    private static function said(array $asked): array|string
+    {
+        $check = Validator::make($asked, [
+            'from' => 'required|in:en',
+            'to' => 'required|in:de,fr,nl,es',
+            'phrases' => 'required|array|list|max:50',
+            'phrases.*' => 'string|max:20000',
+        ]);
+        if ($check->fails()) {
+            return (string) $check->errors()->first();
+        }
+        $to = new Translations((string) $asked['to']);
+
+        return ['said' => array_values(array_map(static fn (string $phrase): string => $to->of($phrase), (array) $asked['phrases']))];
     }
 
     private function refused(string $why, int $status = 422): JsonResponse

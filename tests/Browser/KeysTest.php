@@ -16,7 +16,7 @@ final class KeysTest extends BrowserTestCase
     private const SCREENS = [
         'source', 'source/connect', 'bench', 'bench?by=1', 'bench/grid', 'pricing', 'pricing/recipes', 'pricing/costs',
         'pricing/trial', 'pricing/taxes', 'codes',
-        'drift', 'shelves', 'window', 'window/pages', 'counter', 'counter/letters', 'counter/left', 'counter/payment', 'delivery',
+        'drift', 'shelves', 'window', 'window/pages', 'window/languages', 'counter', 'counter/letters', 'counter/left', 'counter/payment', 'delivery',
         'settings',
     ];
 

@@ -18,7 +18,7 @@ final class OnAPhoneTest extends BrowserTestCase
     private const SCREENS = [
         '/source', '/source/connect', '/bench', '/bench/grid', '/drift', '/pricing', '/pricing/costs', '/pricing/recipes',
         '/pricing/trial', '/pricing/taxes',
-        '/codes', '/shelves', '/window', '/window/pages', '/counter', '/counter/letters', '/counter/left',
+        '/codes', '/shelves', '/window', '/window/pages', '/window/languages', '/counter', '/counter/letters', '/counter/left',
         '/counter/payment', '/delivery', '/settings',
     ];
 

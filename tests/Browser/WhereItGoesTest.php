@@ -60,6 +60,32 @@ final class WhereItGoesTest extends BrowserTestCase
 
             return str_contains($phone->text(), 'Thank you, Orla Finnegan');
         }, 'the order is paid');
+        $this->buyInGerman($desk, $phone, $handle);
+    }
+
+    /** The shop speaks German in Ireland, too, as far as its seller has said it; a shopper buys there in German. */
+    private function buyInGerman(Page $desk, Page $phone, string $handle): void
+    {
+        $desk->open(self::workshop('/at/'.$handle.'/window/languages'))->see('You write in English');
+        $desk->click('[data-market=IE] button')->click('[data-language=de]')->press('Say it')->see('/ie-de')->see('not said yet');
+        $desk->click('[data-room="de/titles"]')->see('Names of goods, in German');
+        $desk->css('li[data-phrase] textarea')->sendKeys('Schieferschilder');
+        $desk->click('#room')->until(static fn (): bool => str_contains($desk->text(), '✓'), 'it is kept');
+        $desk->click('[data-room="de/choices"]')->see('Colours, sizes and kinds, in German')->click('[data-draft]')->see('A draft');
+        $desk->readsForEveryone('languages');
+
+        $shop = rtrim(self::url($handle.'.shops.localhost'), '/');
+        $phone->open($shop.'/ie-de/goods/slate-labels')->see('Schieferschilder')->see('inkl. MwSt.');
+        $phone->readsForEveryone('goods in German');
+        $phone->click('[data-buy]')->see('Zur Kasse')->see('Versand (Irland)')->see('Schieferschilder');
+        $phone->click('a[href="/checkout"]')->see('Wohin?');
+        $typed = ['name' => 'Lena Öhl', 'street' => '2 Quay Row', 'town' => 'Kilbrannan'];
+        foreach ($typed as $field => $one) {
+            $phone->css('#'.$field)->sendKeys($one);
+        }
+        $phone->css('#email')->sendKeys('lena@oehl.example');
+        $phone->readsForEveryone('a checkout in German')->click('[data-pay]')->see('approves at once')->click('#pay')->see('Danke, Lena Öhl')->see('Bestellt und bezahlt');
+        $phone->readsForEveryone('an order in German');
     }
 
     private function priceIrelandInEuros(Page $desk, string $handle): void

@@ -197,6 +197,21 @@ final readonly class ShopMarket
         return $this->back === null ? '1' : (string) $this->back->rate->toScale(10, RoundingMode::HALF_UP);
     }
 
+    /** "See prices for Ireland, EUR", to who reads its language. */
+    public function offer(): string
+    {
+        return Speech::in(
+            $this->language,
+            fn (): string => Speech::say('shop.markets.offer', market: $this->words($this->language)),
+        );
+    }
+
+    /** Said to them beside it. */
+    public function stay(): string
+    {
+        return Speech::in($this->language, static fn (): string => Speech::say('shop.markets.stay'));
+    }
+
     /** "Ireland, EUR"; "Irland, EUR, Deutsch" for whoever reads another language just now. */
     public function words(string $reading): string
     {

@@ -10,7 +10,8 @@ use WindowStall\Support\PgArray;
 
 /**
  * The seller's words in one of the shop's languages, found by the words themselves: what is said in several places is said
- * once, and what the seller words anew is missing until it is said anew. Words that are missing stand as they are.
+ * once, and what the seller words anew is missing until it is said anew. Words that are missing stand as they are, and so do
+ * those of which there is but a draft.
  */
 final class Phrases
 {
@@ -20,7 +21,13 @@ final class Phrases
         WHERE stall_id = ?
           AND language = ?
           AND hash = ANY (?::text[])
+          AND NOT drafted
         SQL;
+
+    /** As PCRE and PostgreSQL both read it. */
+    public const SAME = '^\s*([^\s@]+@[^\s@]+|(https?|mailto|tel):\S*|[0-9., ×x]*[0-9] ?(mm|cm|m|g|kg|ml|cl|l)|X{0,4}[SML]|[A-Z0-9-]{2,8})\s*$';
+
+    private const SAME_EVERYWHERE = '~'.self::SAME.'~u';
 
     /** @var array<string, string|null> by hash; null for what isn't said in this language */
     private array $known = [];
@@ -86,10 +93,9 @@ final class Phrases
         return $phrase === null ? null : $this->say($phrase);
     }
 
-    /** Whether there is anything to be said in another language: an address, a number or a mark isn't. */
+    /** Whether there is anything to be said in another language: an address, a measure or a size of clothing isn't. */
     public static function isWords(string $phrase): bool
     {
-        return preg_match('/\p{L}{2}/u', $phrase) === 1
-            && preg_match('~^\s*(?:\S+@\S+|(?:https?|mailto|tel):\S*)\s*$~u', $phrase) !== 1;
+        return preg_match('/\p{L}{2}/u', $phrase) === 1 && preg_match(self::SAME_EVERYWHERE, $phrase) !== 1;
     }
 }

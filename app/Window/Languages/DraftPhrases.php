@@ -11,7 +11,7 @@ use WindowStall\Support\Refusal;
 
 /**
  * Has the writing help say the seller's words in another language. What comes back is held against what was asked: numbers,
- * addresses and tags have to be the same, or it isn't taken. A draft is marked as one until somebody has looked at it.
+ * addresses and tags have to be the same, or it isn't taken. Shoppers don't read a draft until somebody has looked at it.
  */
 final readonly class DraftPhrases
 {

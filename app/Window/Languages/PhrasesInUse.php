@@ -8,35 +8,36 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Words\PhraseRoom;
 use WindowStall\Stall\Words\PhraseRooms;
+use WindowStall\Stall\Words\Phrases;
 
 /** The seller's words that shoppers meet, place by place, and which of them aren't said in a language yet. */
 final readonly class PhrasesInUse
 {
     public const PAGE = 20;
 
-    /** What has no letters, an address and a bare number are the same in every language. */
+    /** What {@see Phrases::isWords()} says are none are the same in every language. */
     private const USED = <<<'SQL'
         SELECT used.phrase, min(used.place) AS place, min(used.path) AS path, count(*) AS times, md5(used.phrase) AS hash
         FROM (%s) AS used
         WHERE used.phrase ~ '[[:alpha:]]{2}'
-          AND used.phrase !~ '^\s*([^\s@]+@[^\s@]+|(https?|mailto|tel):\S*)\s*$'
+          AND used.phrase !~ ?
         GROUP BY used.phrase
         SQL;
 
     private const COUNT = <<<'SQL'
         SELECT count(*) AS phrases,
-               count(*) FILTER (WHERE said.said IS NULL) AS missing,
+               count(*) FILTER (WHERE said.said IS NULL OR said.drafted) AS missing,
                count(*) FILTER (WHERE said.drafted) AS drafted
         FROM (%s) AS used
         LEFT JOIN phrases AS said ON said.stall_id = ? AND said.language = ? AND said.hash = used.hash
         SQL;
 
-    /** Missing first, then drafts, then the rest; each by where it is met. */
+    /** Drafts first, then what is missing, then the rest; each by where it is met. */
     private const PAGED = <<<'SQL'
         SELECT used.phrase, used.place, used.path, used.times, said.said, COALESCE(said.drafted, false) AS drafted
         FROM (%s) AS used
         LEFT JOIN phrases AS said ON said.stall_id = ? AND said.language = ? AND said.hash = used.hash
-        ORDER BY (said.said IS NOT NULL), (NOT COALESCE(said.drafted, false)), used.place, used.hash
+        ORDER BY (NOT COALESCE(said.drafted, false)), (said.said IS NOT NULL), used.place, used.hash
         LIMIT ? OFFSET ?
         SQL;
 
@@ -126,6 +127,6 @@ final readonly class PhrasesInUse
     {
         [$sql, $asked] = ($room->query)($this->stall);
 
-        return [sprintf(self::USED, $sql), $asked];
+        return [sprintf(self::USED, $sql), [...$asked, Phrases::SAME]];
     }
 }

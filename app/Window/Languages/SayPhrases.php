@@ -32,7 +32,7 @@ final class SayPhrases
     /**
      * @param  PhraseRoom  $room  where they are met
      * @param  list<array{phrase: string, said: string}>  $words  what is said is "" where it isn't any more
-     * @param  bool  $drafted  made by the writing help, and to be looked at
+     * @param  bool  $drafted  made by the writing help: shoppers don't read it until somebody has looked at it
      *
      * @throws Refusal for words that shoppers don't meet there
      */
@@ -55,6 +55,9 @@ final class SayPhrases
                         'drafted' => $drafted,
                         'at' => now(),
                     ]);
+            }
+            if ($drafted) {
+                return;
             }
             if (! $room->ofGoods) {
                 StalePages::frame($stall);

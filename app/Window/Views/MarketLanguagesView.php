@@ -25,7 +25,7 @@ final readonly class MarketLanguagesView
 
         return new self(
             market: $country,
-            name: Stall::countryName($country),
+            name: Stall::countrySaid($country),
             languages: $languages,
             addresses: array_map(
                 static fn (string $language): string => $stall->shopAddress(ShopMarket::of($stall, $country, $language)->path('/')),

@@ -8,8 +8,8 @@ namespace WindowStall\Window\Views;
 final readonly class PhraseRoomView
 {
     /**
-     * @param  int  $missing  of those how many aren't said yet
-     * @param  int  $drafted  of those how many nobody has looked at since the writing help made them
+     * @param  int  $missing  of those how many shoppers read in the seller's language still
+     * @param  int  $drafted  of the missing how many there is a draft of
      */
     public function __construct(public string $room, public string $heading, public int $phrases, public int $missing, public int $drafted)
     {

@@ -22,8 +22,7 @@ export default function LanguagesPage({ languages: first }: { languages: Languag
   const [chosen, setChosen] = useState<string | null>(null);
   const at = ({ spoken, room }: { spoken: SpokenLanguageView; room: PhraseRoomView }) =>
     `${spoken.language}/${room.room}`;
-  const open =
-    rooms.find((one) => at(one) === chosen) ?? rooms.find(({ room }) => room.missing + room.drafted > 0) ?? rooms[0];
+  const open = rooms.find((one) => at(one) === chosen) ?? rooms.find(({ room }) => room.missing > 0) ?? rooms[0];
   return (
     <div className="pb-16">
       <Head title="Languages" />
@@ -81,7 +80,7 @@ export default function LanguagesPage({ languages: first }: { languages: Languag
                               : `${count(room.phrases, 'phrase')}, all said`
                           }
                         >
-                          {room.missing > 0 ? room.missing : room.drafted > 0 ? 'drafts' : '✓'}
+                          {room.missing > 0 ? room.missing : '✓'}
                         </span>
                       </button>
                     </li>

@@ -216,12 +216,18 @@ function offerMarket(): void {
     there.find(({ lang }) => lang === language) ?? all.find(({ lang }) => lang !== '' && lang === first) ?? there[0];
   const link = others.find((o) => theirs !== undefined && o.dataset.market === theirs.market && o.lang === theirs.lang);
   if (link === undefined || settled()) return;
-  const offer = document.createElement('p');
+  const offer = document.createElement('aside');
   offer.className = 'market-offer';
+  offer.lang = link.lang;
+  offer.setAttribute('aria-label', link.dataset.offer ?? '');
   const go = link.cloneNode(true) as HTMLAnchorElement;
-  go.textContent = (nav.dataset.offer ?? '%s').replace('%s', link.textContent.trim());
+  go.textContent = link.dataset.offer ?? '';
   go.addEventListener('click', settle);
-  const stay = Object.assign(document.createElement('button'), { type: 'button', textContent: nav.dataset.stay ?? '' });
+  const stay = Object.assign(document.createElement('button'), {
+    type: 'button',
+    textContent: link.dataset.stay ?? '',
+    lang: link.lang,
+  });
   stay.addEventListener('click', () => {
     settle();
     offer.remove();

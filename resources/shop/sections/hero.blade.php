@@ -14,7 +14,7 @@
         tone-{{ $settings['tone'] }}{{ $picture ? ($own ? '' : ' of-good') : ' bare' }}"{!! WindowStall\Window\Pages\HeroVeil::style($look,
         $picture) !!}>
 <div class="hero-words">
-@if ($settings['words'] !== '')<h1{!! $edit('words') !!}>{{ $settings['words'] }}</h1>@endif
+@if ($settings['words'] !== '')<h1>@include('shop::fitted', ['words' => $settings['words']])</h1>@endif
 @if ($settings['under'] !== '')<p{!! $edit('under') !!}>{{ $settings['under'] }}</p>@endif
 @if ($href && $settings['button'] !== '')
 <p class="ways"><a class="button"

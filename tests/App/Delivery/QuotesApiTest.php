@@ -157,6 +157,12 @@ final class QuotesApiTest extends AppTestCase
             $this->ask('put', 'markets/IE', $wrong + $terms, '--decide')->assertUnprocessable();
         }
         $this->ask('put', 'markets/FR', $terms, '--decide')->assertNotFound();
+        $spoken = $this->ask('put', 'markets/IE', ['languages' => ['de', 'en']] + $terms, '--decide')->assertOk();
+        self::assertSame(['de', 'en'], array_column($spoken->json('data'), 'languages', 'market')['IE']);
+        self::assertSame(['de', 'en'], array_column($this->ask('put', 'markets/IE', $terms, '--decide')->json('data'), 'languages', 'market')['IE']);
+        foreach (['de', ['xx'], ['de', 'de'], ['a' => 'de'], [['de']]] as $wrong) {
+            $this->ask('put', 'markets/IE', ['languages' => $wrong] + $terms, '--decide')->assertUnprocessable();
+        }
         self::assertDescribed($this->ask('get', 'markets')->assertOk(), 'get', '/markets');
     }
 

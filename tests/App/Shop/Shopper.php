@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Counter\Order;
 use WindowStall\Shop\Basket;
+use WindowStall\Shop\Http\SpeaksTheirs;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 
@@ -17,6 +18,8 @@ use WindowStall\Tests\App\AppTestCase;
 final class Shopper
 {
     private ?string $basket = null;
+
+    private ?string $language = null;
 
     public function __construct(private readonly AppTestCase $test, private readonly Stall $stall)
     {
@@ -36,6 +39,8 @@ final class Shopper
         foreach ($response->headers->getCookies() as $cookie) {
             if ($cookie->getName() === Basket::COOKIE) {
                 $this->basket = $cookie->getValue();
+            } elseif ($cookie->getName() === SpeaksTheirs::COOKIE) {
+                $this->language = $cookie->getValue();
             }
         }
 
@@ -105,7 +110,10 @@ final class Shopper
     public function send(string $verb, string $path, array $data = []): TestResponse
     {
         // Another shopper's cookie may still lie in the test's jar.
-        $this->test->withUnencryptedCookies([Basket::COOKIE => $this->basket ?? '']);
+        $this->test->withUnencryptedCookies([
+            Basket::COOKIE => $this->basket ?? '',
+            SpeaksTheirs::COOKIE => $this->language ?? '',
+        ]);
 
         return $verb === 'get'
             ? $this->test->get($this->stall->shopAddress($path))

@@ -53,7 +53,7 @@ final class QueriesTest extends AppTestCase
         $screens = [
             'bench', 'bench.grid', 'bench.export', 'counter', 'drift', 'drift.rules', 'find', 'pricing',
             'pricing.recipes', 'pricing.costs', 'pricing.free-delivery', 'source', 'source.compare', 'window',
-            'window.pictures', 'window.pages', 'settings', 'shelves', 'shelves.filing', 'shelves.homeless',
+            'window.pictures', 'window.pages', 'window.languages', 'settings', 'shelves', 'shelves.filing', 'shelves.homeless',
             'shelves.searches', 'counter.letters', 'counter.payment', 'counter.left', 'taxes',
             'api.listings', 'api.items', 'api.prices', 'api.runs', 'api.drift',
         ];

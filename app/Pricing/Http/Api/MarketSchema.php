@@ -6,6 +6,7 @@ namespace WindowStall\Pricing\Http\Api;
 
 use WindowStall\Core\Landing\DutyBase;
 use WindowStall\Support\Api\Schema;
+use WindowStall\Support\Speech\Speech;
 
 /** How the API speaks of markets. */
 final class MarketSchema
@@ -62,6 +63,11 @@ final class MarketSchema
             'duty_on' => ['enum' => array_column(DutyBase::cases(), 'value')],
             'tax' => self::SHARE,
             'tax_included' => ['type' => 'boolean'],
+            'languages' => [
+                'type' => 'array',
+                'items' => ['enum' => array_keys(Speech::LANGUAGES)],
+                'description' => 'that its shop speaks there, the one first that its pages have by themselves',
+            ],
         ];
     }
 

@@ -19,13 +19,16 @@ use WindowStall\Stall\Http\TokensStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\CostSheet;
 use WindowStall\Stall\Terms\Market;
+use WindowStall\Stall\Terms\ShopMarket;
+use WindowStall\Stall\Words\ChangeLanguages;
+use WindowStall\Support\Speech\Speech;
 
 /** What sales to each market bear, as programs read and write it; shares are decimals. The home market's tax is the stall's. */
 final readonly class MarketsController
 {
     public const PRICES = ['conversion', 'own'];
 
-    public function __construct(private ChangePricing $change)
+    public function __construct(private ChangePricing $change, private ChangeLanguages $languages)
     {
     }
 
@@ -38,9 +41,13 @@ final readonly class MarketsController
     {
         $stall = TokensStall::writing($request, 'markets');
         abort_unless(in_array($market, $stall->soldTo(), true), 404, 'It isn’t sold to that country.');
-        $typed = self::typed($stall, new Fields($request->json()->all()), $market);
+        $written = new Fields($request->json()->all());
+        $typed = self::typed($stall, $written, $market);
         $costs = TypedCosts::read($stall, $typed);
         ($this->change)($stall, null, 'The cost sheet changed', static fn () => $costs->store($stall));
+        if ($written->has('languages')) {
+            ($this->languages)($stall, $market, self::languages($written));
+        }
 
         return self::answer($stall->refresh());
     }
@@ -66,6 +73,7 @@ final readonly class MarketsController
             // What is charged for delivery is said of places; it stays.
             'charged' => $currency->is($now) ? self::charged($stall, $market, $now) : '',
         ];
+        self::languages($f);
         if ($f->problems() !== []) {
             throw ValidationException::withMessages($f->problems());
         }
@@ -73,6 +81,21 @@ final readonly class MarketsController
         $home = $market === $stall->home_market && $f->has('tax');
 
         return ['market' => $market, 'terms' => $terms] + ($home ? ['fields' => ['vat' => $terms['tax']]] : []);
+    }
+
+    /** @return list<string> that the shop's own words are there in */
+    private static function languages(Fields $f): array
+    {
+        $written = $f->get('languages') ?? [];
+        $known = array_keys(Speech::LANGUAGES);
+        $read = is_array($written) && array_is_list($written) ? array_values(array_unique(array_filter($written, is_string(...)))) : null;
+        if ($read !== $written || array_diff($read, $known) !== []) {
+            $f->problem('languages', 'Each of these at most once belongs here: '.implode(', ', $known).'.');
+
+            return [];
+        }
+
+        return $read;
     }
 
     private static function charged(Stall $stall, string $market, Currency $in): string
@@ -101,6 +124,7 @@ final readonly class MarketsController
                 'duty_on' => $sheet->duty($market)->on->value,
                 'tax' => self::share($tax->rate),
                 'tax_included' => $tax->included,
+                'languages' => ShopMarket::languages($stall, $market),
             ];
         }, $stall->soldTo())]);
     }

@@ -52,6 +52,7 @@ export function MarketLanguages({ market, known, onSay }: Props) {
                 <label className="flex items-baseline gap-2">
                   <input
                     type="checkbox"
+                    data-language={language}
                     checked={spoken.includes(language)}
                     onChange={() => turn(language)}
                     className="accent-you"

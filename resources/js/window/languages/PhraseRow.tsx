@@ -57,7 +57,7 @@ export function PhraseRow({ phrase, language, name, onSay }: Props) {
         />
         {phrase.drafted && (
           <p className="text-[13px] text-ochre">
-            Drafted. Change it, or{' '}
+            A draft: shoppers don’t read it yet. Change it, or{' '}
             <button type="button" className="underline underline-offset-4" onClick={() => void onSay(typed.value)}>
               it is right
             </button>

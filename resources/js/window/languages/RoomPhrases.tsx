@@ -49,6 +49,16 @@ export function RoomPhrases({ spoken, room, onSaid }: Props) {
         onSaid(now);
       }),
     );
+  const drafts = shown?.phrases.filter((one) => one.drafted) ?? [];
+  const approve = () =>
+    during(
+      send<LanguagesView>('PUT', route('window.phrases.say', at), {
+        words: drafts.map(({ phrase, said }) => ({ phrase, said })),
+      }).then((now) => {
+        onSaid(now);
+        setTurn((n) => n + 1);
+      }),
+    );
   const missing = shown?.phrases.filter((one) => one.said === '').map((one) => one.phrase) ?? [];
   const draft = () =>
     during(
@@ -57,7 +67,7 @@ export function RoomPhrases({ spoken, room, onSaid }: Props) {
       }).then(({ drafted, languages }) => {
         onSaid(languages);
         setTurn((n) => n + 1);
-        toast.success(`${count(drafted, 'draft')} made. Look at each: shoppers read them from now on.`);
+        toast.success(`${count(drafted, 'draft')} made. Shoppers read each once you say that it is right.`);
       }),
     );
   return (
@@ -66,8 +76,14 @@ export function RoomPhrases({ spoken, room, onSaid }: Props) {
         <h2 id="room" className="name text-[19px]">
           {room.heading}, in {spoken.name}
         </h2>
+        <span className="flex-1" />
+        {drafts.length > 1 && (
+          <Button small kind="do" disabled={busy} onClick={() => void approve()} data-approve>
+            These {drafts.length} drafts are right
+          </Button>
+        )}
         {missing.length > 0 && (
-          <Button small className="ml-auto" disabled={busy} onClick={() => void draft()} data-draft>
+          <Button small disabled={busy} onClick={() => void draft()} data-draft>
             Have {missing.length === 1 ? 'this one' : `these ${String(missing.length)}`} drafted
           </Button>
         )}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace WindowStall\Window\Languages;
+namespace WindowStall\Stall\Words;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\StalePages;
