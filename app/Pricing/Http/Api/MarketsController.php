@@ -89,7 +89,7 @@ final readonly class MarketsController
         $written = $f->get('languages') ?? [];
         $known = array_keys(Speech::LANGUAGES);
         $read = is_array($written) && array_is_list($written) ? array_values(array_unique(array_filter($written, is_string(...)))) : null;
-        if ($read !== $written || array_diff($read, $known) !== []) {
+        if ($read === null || $read !== $written || array_diff($read, $known) !== []) {
             $f->problem('languages', 'Each of these at most once belongs here: '.implode(', ', $known).'.');
 
             return [];
