@@ -11,6 +11,7 @@ use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Code as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
+use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -23,6 +24,10 @@ final class CodeEffect
     /** A sentence for the seller; "" where nothing falls under its floor. */
     public static function said(Stall $stall, Code $code): string
     {
+        $off = $code->off($stall);
+        if ($off instanceof Gift) {
+            return self::gift($stall, $off);
+        }
         $fallen = 0;
         $worst = null;
         $listings = Listing::of($stall)
@@ -63,6 +68,27 @@ final class CodeEffect
             MoneyView::text($stall->money(abs($worst['keep']))),
             $code->under_floor ? 'You allow that.' : 'The code takes nothing off those.',
         );
+    }
+
+    /** What is given away has a cost, too. */
+    private static function gift(Stall $stall, Gift $gift): string
+    {
+        $listing = Listing::of($stall)->with(Listing::FOR_FIGURES)->find($gift->goods);
+        $costs = $listing === null ? [] : array_filter(array_map(
+            static fn (VariantFigures $v): ?int => $v->offered() ? $v->landed?->minor : null,
+            ListingFigures::of($stall, $listing)->variants,
+        ), is_int(...));
+
+        return match (true) {
+            $listing?->state !== ListingState::InWindow => 'It isn’t in the window, so nobody can be given it yet.',
+            $costs === [] => 'What a gift costs you isn’t known: none of it can be sent.',
+            min($costs) === max($costs) => sprintf('Each gift costs you %s.', MoneyView::text($stall->money(min($costs)))),
+            default => sprintf(
+                'Each gift costs you %s to %s.',
+                MoneyView::text($stall->money(min($costs))),
+                MoneyView::text($stall->money(max($costs))),
+            ),
+        };
     }
 
     /** What one piece would be sold for; null where the code doesn't change it. */

@@ -53,6 +53,10 @@ final class CodeForm
             'together' => $f->flag('together', true),
             'under_floor' => $f->flag('under_floor', false),
         ];
+        $gift = $columns['reduction']['by'] === 'gift' ? (int) $columns['reduction']['goods'] : null;
+        if ($gift !== null && ! isset($f->problems()['off.goods']) && ! Listing::of($stall)->whereKey($gift)->exists()) {
+            $f->problem('off.goods', 'These goods aren’t there any more.');
+        }
         if ($columns['singles'] && $columns['code'] !== null) {
             $f->problem('code', 'Codes for one use each have no common code.');
         }

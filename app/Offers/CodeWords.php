@@ -6,6 +6,7 @@ namespace WindowStall\Offers;
 
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Basket\Codes\AmountOff;
+use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Basket\Codes\PercentOff;
 use WindowStall\Core\Basket\Codes\PiecesFree;
 use WindowStall\Core\Words\Plural;
@@ -28,8 +29,15 @@ final class CodeWords
             $off instanceof PercentOff => $off->share->percent().' off',
             $off instanceof AmountOff => MoneyView::text($off->amount).' off',
             $off instanceof PiecesFree => sprintf('%d for the price of %d', $off->of, $off->paid),
+            $off instanceof Gift => self::gift($stall, $off).' as a gift',
             default => 'free delivery',
         };
+    }
+
+    /** What is given away, as it is called in the language that is read. */
+    public static function gift(Stall $stall, Gift $gift): string
+    {
+        return $stall->phrases()->say((string) Listing::of($stall)->whereKey($gift->goods)->value('shown_title'));
     }
 
     /** The same in the language the shopper reads. */
@@ -41,6 +49,7 @@ final class CodeWords
             $off instanceof PercentOff => Speech::say('till.codes.percent', share: Spoken::percent($off->share)),
             $off instanceof AmountOff => Speech::say('till.codes.amount', amount: $off->amount),
             $off instanceof PiecesFree => Speech::say('till.codes.pieces', of: $off->of, paid: $off->paid),
+            $off instanceof Gift => Speech::say('till.codes.gift', gift: self::gift($stall, $off)),
             default => Speech::say('till.codes.free_delivery'),
         };
     }
@@ -51,6 +60,7 @@ final class CodeWords
         $joined = match ($code->reduction['by']) {
             'pieces' => ' of ',
             'delivery' => ' for ',
+            'gift' => ' with ',
             default => ' ',
         };
 

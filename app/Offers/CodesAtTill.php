@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Basket\Codes\Allotment;
 use WindowStall\Core\Basket\Codes\Code as CoreCode;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
+use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Money\Money;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
@@ -122,10 +123,14 @@ final readonly class CodesAtTill
     private function core(Stall $stall, Code $code, array $lines): CoreCode
     {
         $held = $this->held($code, $lines);
+        $off = $code->off($stall);
+        if ($off instanceof Gift) {
+            return self::gift($stall, $code, $off, $lines, $held ?? $lines);
+        }
 
         return new CoreCode(
             $code->id,
-            $code->off($stall),
+            $off,
             $held === null ? null : array_map(static fn (CodedLine $l): int => $l->key, $held),
             self::least($stall, $code),
             $code->together,
@@ -135,6 +140,35 @@ final readonly class CodesAtTill
                 0,
             ),
         );
+    }
+
+    /**
+     * What is given away is under its floor by its nature; what is bought beside it has to come to the least.
+     *
+     * @param  list<CodedLine>  $lines
+     * @param  list<CodedLine>  $held
+     */
+    private static function gift(Stall $stall, Code $code, Gift $gift, array $lines, array $held): CoreCode
+    {
+        $isGift = static fn (CodedLine $l): bool => $l->listing === $gift->goods;
+
+        return new CoreCode(
+            $code->id,
+            $gift,
+            self::keys(array_filter($lines, $isGift)),
+            self::least($stall, $code),
+            $code->together,
+            beside: self::keys(array_filter($held, static fn (CodedLine $l): bool => ! $isGift($l))),
+        );
+    }
+
+    /**
+     * @param  array<CodedLine>  $lines
+     * @return list<int>
+     */
+    private static function keys(array $lines): array
+    {
+        return array_values(array_map(static fn (CodedLine $l): int => $l->key, $lines));
     }
 
     /** What goods have to be worth for it, as the market shows amounts. */
@@ -185,7 +219,14 @@ final readonly class CodesAtTill
         if (in_array($code->id, $allotment->unused, true)) {
             return Speech::say('till.codes.not_together', code: $typed);
         }
+        $off = $code->off($stall);
         $held = $this->held($code, $lines) ?? $lines;
+        if ($off instanceof Gift) {
+            if (array_filter($lines, static fn (CodedLine $l): bool => $l->listing === $off->goods) === []) {
+                return Speech::say('till.codes.gift_missing', code: $typed, gift: CodeWords::gift($stall, $off));
+            }
+            $held = array_values(array_filter($held, static fn (CodedLine $l): bool => $l->listing !== $off->goods));
+        }
         $sum = array_sum(array_map(static fn (CodedLine $l): int => $l->total, $held));
         $least = self::least($stall, $code);
 

@@ -65,6 +65,8 @@ return [
         'amount' => '{amount} weniger',
         'pieces' => '{of} zum Preis von {paid}',
         'free_delivery' => 'Versand frei',
+        'gift' => '{gift} als Geschenk',
+        'gift_missing' => 'Der Code {code} schenkt Ihnen {gift}. Legen Sie es in den Korb, und es kostet nichts.',
         'form' => 'Ein Code besteht aus Buchstaben und Ziffern.',
         'none' => 'Das ist kein Code dieses Ladens.',
         'unknown' => '„{code}“ ist kein Code dieses Ladens.',

@@ -65,6 +65,8 @@ return [
         'amount' => '{amount} off',
         'pieces' => '{of} for the price of {paid}',
         'free_delivery' => 'free delivery',
+        'gift' => '{gift} as a gift',
+        'gift_missing' => 'The code {code} gives you {gift}. Put it in the basket, and it costs nothing.',
         'form' => 'A code is made of letters and figures.',
         'none' => 'That is no code of this shop.',
         'unknown' => '“{code}” is no code of this shop.',

@@ -64,6 +64,8 @@ return [
         'amount' => '{amount} menos',
         'pieces' => '{of} por el precio de {paid}',
         'free_delivery' => 'envío gratis',
+        'gift' => '{gift} de regalo',
+        'gift_missing' => 'El código {code} le regala {gift}. Póngalo en la cesta, y no cuesta nada.',
         'form' => 'Un código se compone de letras y cifras.',
         'none' => 'Ese no es un código de esta tienda.',
         'unknown' => '«{code}» no es un código de esta tienda.',

@@ -64,6 +64,8 @@ return [
         'amount' => '{amount} de moins',
         'pieces' => '{of} pour le prix de {paid}',
         'free_delivery' => 'livraison offerte',
+        'gift' => '{gift} en cadeau',
+        'gift_missing' => 'Le code {code} vous offre {gift}. Mettez-le au panier, et il ne coûte rien.',
         'form' => 'Un code se compose de lettres et de chiffres.',
         'none' => 'Ce n’est pas un code de cette boutique.',
         'unknown' => '« {code} » n’est pas un code de cette boutique.',

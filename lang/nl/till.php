@@ -64,6 +64,8 @@ return [
         'amount' => '{amount} eraf',
         'pieces' => '{of} voor de prijs van {paid}',
         'free_delivery' => 'gratis bezorging',
+        'gift' => '{gift} als cadeau',
+        'gift_missing' => 'De code {code} geeft u {gift}. Leg het in de mand, en het kost niets.',
         'form' => 'Een code bestaat uit letters en cijfers.',
         'none' => 'Dat is geen code van deze winkel.',
         'unknown' => '“{code}” is geen code van deze winkel.',

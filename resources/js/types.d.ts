@@ -849,6 +849,7 @@ export interface CodeView {
 export interface CodesView {
   codes: CodeView[];
   shelves: ShelfChoiceView[];
+  goods: ShelfChoiceView[];
   currency: string;
   effect: string;
 }

@@ -23,6 +23,7 @@ use WindowStall\Offers\Code;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\Http\ShopResponse;
+use WindowStall\Shop\PutGift;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Shop\SignUps;
@@ -66,6 +67,9 @@ final readonly class CheckoutController
         $known = $code !== null && Code::isKnown($stall, $code);
         if ($known) {
             $basket?->takeCode($code);
+            if ($basket !== null) {
+                PutGift::of($stall, $basket, $code);
+            }
         }
         $contents = BasketContents::of(
             $stall,

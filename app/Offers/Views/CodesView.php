@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Offers\Views;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Bench\Listing;
+use WindowStall\Bench\ListingState;
 use WindowStall\Offers\Code;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Shelves\Shelf;
@@ -13,12 +15,15 @@ use WindowStall\Stall\Stall;
 /** All codes of a stall, those that run first, and what they can hold for. */
 final readonly class CodesView
 {
+    private const MOST_GOODS = 400;
+
     /**
      * @param  list<CodeView>  $codes
      * @param  list<ShelfChoiceView>  $shelves
+     * @param  list<ShelfChoiceView>  $goods  in the window, that can be given away; the first of many
      * @param  string  $effect  what the code that was just said does to floors; "" for nothing
      */
-    public function __construct(public array $codes, public array $shelves, public string $currency, public string $effect)
+    public function __construct(public array $codes, public array $shelves, public array $goods, public string $currency, public string $effect)
     {
     }
 
@@ -41,6 +46,9 @@ final readonly class CodesView
             $rows,
             array_values(Shelf::of($stall)->orderBy('name')->get()
                 ->map(static fn (Shelf $s): ShelfChoiceView => new ShelfChoiceView($s->id, $s->name))->all()),
+            array_values(Listing::of($stall)->where('state', ListingState::InWindow)->orderBy('shown_title')->limit(self::MOST_GOODS)
+                ->get(['id', 'shown_title'])
+                ->map(static fn (Listing $l): ShelfChoiceView => new ShelfChoiceView($l->id, $l->shown_title))->all()),
             $stall->currency,
             $effect,
         );

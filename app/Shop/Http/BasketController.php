@@ -19,6 +19,7 @@ use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketContents;
 use WindowStall\Shop\BasketCookies;
 use WindowStall\Shop\BasketRow;
+use WindowStall\Shop\PutGift;
 use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
@@ -134,7 +135,12 @@ final readonly class BasketController
         if ($code === null) {
             return $this->page($stall, $basket, Speech::say('till.codes.form'), 422);
         }
-        $request->has('drop') ? $basket->dropCode($code) : $basket->takeCode($code);
+        if ($request->has('drop')) {
+            $basket->dropCode($code);
+        } else {
+            $basket->takeCode($code);
+            PutGift::of($stall, $basket, $code);
+        }
         $refused = BasketContents::of($stall, $basket)->codes->refused[$code] ?? null;
         if ($refused !== null && ! Code::isKnown($stall, $code)) {
             $basket->dropCode($code);

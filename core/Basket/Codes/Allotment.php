@@ -9,7 +9,7 @@ use WindowStall\Core\Money\Shares;
 /**
  * What codes take off a basket, allotted to its lines to the minor unit, the same whichever way the basket was filled.
  *
- * Codes count in the order of their kind (pieces free, percent, amounts, delivery), then of their number, each on what the
+ * Codes count in the order of their kind (gifts, pieces free, percent, amounts, delivery), then of their number, each on what the
  * earlier ones left. What one takes off is shared out in proportion to what the lines come to; minor units that are over go
  * to the largest remainders, then to the lowest key (Hare's method). A line that would fall under its floor is left out.
  * Codes that don't go together stand against all that do: what saves the shopper most counts.
@@ -122,7 +122,32 @@ final readonly class Allotment
             static fn (DiscountedLine $line): bool => $line->left > 0 && $code->holds($line->key),
         ));
 
+        if ($code->beside !== null) {
+            $beside = array_values(array_filter(
+                $lines,
+                static fn (DiscountedLine $line): bool => $line->left > 0 && in_array($line->key, $code->beside, true),
+            ));
+
+            return $beside === [] || DiscountedLine::sum($beside) < ($code->least->minor ?? 0) ? [] : self::cheapest($holds);
+        }
+
         return $code->least !== null && DiscountedLine::sum($holds) < $code->least->minor ? [] : $holds;
+    }
+
+    /**
+     * Where one piece is given away, it is taken off the line whose pieces cost least.
+     *
+     * @param  list<DiscountedLine>  $lines
+     * @return list<DiscountedLine> that one, if any
+     */
+    private static function cheapest(array $lines): array
+    {
+        usort($lines, static fn (DiscountedLine $a, DiscountedLine $b): int => [
+            intdiv($a->left, $a->pieces),
+            $a->key,
+        ] <=> [intdiv($b->left, $b->pieces), $b->key]);
+
+        return array_slice($lines, 0, 1);
     }
 
     /**

@@ -10,7 +10,7 @@ use WindowStall\Core\Pricing\Recipe\RecipeNotation;
 
 /**
  * What a code takes off, as it is kept and as the API has it: {by: "percent", share: "0.1"}, {by: "amount", amount: "5.00"},
- * {by: "pieces", of: 3, paid: 2} or {by: "delivery"}.
+ * {by: "pieces", of: 3, paid: 2}, {by: "gift", goods: 12} or {by: "delivery"}.
  *
  * @phpstan-type WrittenReduction array<string, string|int>
  */
@@ -44,10 +44,12 @@ final class CodeNotation
                 }
 
                 return new PiecesFree($of, $paid);
+            case 'gift':
+                return new Gift($f->whole($at.'.goods', 1, PHP_INT_MAX));
             case 'delivery':
                 return new DeliveryOff;
             default:
-                $f->problem($at.'.by', 'One of these belongs here: "percent", "amount", "pieces", "delivery".');
+                $f->problem($at.'.by', 'One of these belongs here: "percent", "amount", "pieces", "gift", "delivery".');
 
                 return new DeliveryOff;
         }
@@ -63,6 +65,7 @@ final class CodeNotation
             ],
             $reduction instanceof AmountOff => ['by' => 'amount', 'amount' => $reduction->amount->digits()],
             $reduction instanceof PiecesFree => ['by' => 'pieces', 'of' => $reduction->of, 'paid' => $reduction->paid],
+            $reduction instanceof Gift => ['by' => 'gift', 'goods' => $reduction->goods],
             $reduction instanceof DeliveryOff => ['by' => 'delivery'],
             default => throw new \LogicException('Every reduction has a notation.'),
         };

@@ -11,6 +11,7 @@ import { TextField } from '@/ui/TextField';
 interface Props {
   code: WrittenCode;
   shelves: ShelfChoiceView[];
+  goods: ShelfChoiceView[];
   countries: { code: string; name: string }[];
   currency: string;
   trigger: ReactNode;
@@ -23,11 +24,12 @@ const KINDS: { value: WrittenOff['by']; label: string }[] = [
   { value: 'percent', label: 'a share' },
   { value: 'amount', label: 'an amount' },
   { value: 'pieces', label: 'some pieces' },
+  { value: 'gift', label: 'a gift' },
   { value: 'delivery', label: 'the delivery' },
 ];
 
 /** What a code takes off, off what, when, how often and for whom. */
-export function CodeEditor({ code, shelves, countries, currency, trigger, fresh, onSay, onRemove }: Props) {
+export function CodeEditor({ code, shelves, goods, countries, currency, trigger, fresh, onSay, onRemove }: Props) {
   const [open, setOpen] = useState(false);
   const [said, setSaid] = useState(code);
   const put = (other: Partial<WrittenCode>) => setSaid((now) => ({ ...now, ...other }));
@@ -77,11 +79,16 @@ export function CodeEditor({ code, shelves, countries, currency, trigger, fresh,
         <Pills
           label="What is taken off"
           value={said.off.by}
-          onChoose={(kind) => put({ off: offBy(kind as WrittenOff['by']) })}
-          choices={KINDS}
+          onChoose={(kind) => put({ off: offBy(kind as WrittenOff['by'], goods[0]?.id ?? 0) })}
+          choices={goods.length === 0 ? KINDS.filter((kind) => kind.value !== 'gift') : KINDS}
         />
-        <Off off={said.off} currency={currency} onSay={(off) => put({ off })} />
-        <Holds holds={said.holds} shelves={shelves} onSay={(holds) => put({ holds })} />
+        <Off off={said.off} goods={goods} currency={currency} onSay={(off) => put({ off })} />
+        <Holds
+          label={said.off.by === 'gift' ? 'Beside' : 'Off'}
+          holds={said.holds}
+          shelves={shelves}
+          onSay={(holds) => put({ holds })}
+        />
         <div className="grid grid-cols-2 gap-5">
           <TextField
             label="From"
@@ -137,7 +144,14 @@ export function CodeEditor({ code, shelves, countries, currency, trigger, fresh,
   );
 }
 
-function Off({ off, currency, onSay }: { off: WrittenOff; currency: string; onSay: (off: WrittenOff) => void }) {
+interface OffProps {
+  off: WrittenOff;
+  goods: ShelfChoiceView[];
+  currency: string;
+  onSay: (off: WrittenOff) => void;
+}
+
+function Off({ off, goods, currency, onSay }: OffProps) {
   const [percent, setPercent] = useState(off.by === 'percent' ? percentOf(off.share) : '');
   switch (off.by) {
     case 'percent':
@@ -183,16 +197,27 @@ function Off({ off, currency, onSay }: { off: WrittenOff; currency: string; onSa
           />
         </div>
       );
+    case 'gift':
+      return (
+        <ChoiceField
+          label="One piece of"
+          value={String(off.goods)}
+          onChange={(e) => onSay({ by: 'gift', goods: Number(e.target.value) })}
+          choices={goods.map((one) => ({ value: String(one.id), label: one.name }))}
+        />
+      );
     default:
       return <p className="text-mute">What the first way costs is taken off.</p>;
   }
 }
 
 function Holds({
+  label,
   holds,
   shelves,
   onSay,
 }: {
+  label: string;
   holds: WrittenCode['holds'];
   shelves: ShelfChoiceView[];
   onSay: (holds: WrittenCode['holds']) => void;
@@ -201,7 +226,7 @@ function Holds({
   return (
     <div className="grid grid-cols-2 gap-5">
       <ChoiceField
-        label="Off"
+        label={label}
         value={holds.by}
         onChange={(e) =>
           onSay(

@@ -28,6 +28,7 @@ export default function CodesPage({ codes: first, countries }: Props) {
     <CodeEditor
       code={code}
       shelves={codes.shelves}
+      goods={codes.goods}
       countries={countries}
       currency={codes.currency}
       trigger={trigger}

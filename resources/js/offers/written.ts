@@ -4,6 +4,7 @@ export type WrittenOff =
   | { by: 'percent'; share: string }
   | { by: 'amount'; amount: string }
   | { by: 'pieces'; of: number | string; paid: number | string }
+  | { by: 'gift'; goods: number }
   | { by: 'delivery' };
 
 /** A code as the server reads it; figures stay as they are typed. */
@@ -41,7 +42,8 @@ export const fresh: WrittenCode = {
   under_floor: false,
 };
 
-export function offBy(by: WrittenOff['by']): WrittenOff {
+/** @param gift the goods that are given away where nothing else is chosen */
+export function offBy(by: WrittenOff['by'], gift: number): WrittenOff {
   switch (by) {
     case 'percent':
       return { by, share: '' };
@@ -49,6 +51,8 @@ export function offBy(by: WrittenOff['by']): WrittenOff {
       return { by, amount: '' };
     case 'pieces':
       return { by, of: 3, paid: 2 };
+    case 'gift':
+      return { by, goods: gift };
     default:
       return { by };
   }

@@ -13,6 +13,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Offers\Code;
+use WindowStall\Shop\Basket;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Tests\App\Shop\Shopper;
@@ -71,6 +72,31 @@ final class CodesTest extends AppTestCase
         $this->shopper->send('get', '/basket')->assertSee('free');
         $this->type('BEANS10');
         $this->shopper->send('get', '/basket')->assertSee('£31.66')->assertSee('£1.29 more, and delivery');
+    }
+
+    public function test_a_gift_is_laid_into_the_basket_and_costs_nothing_beside_enough_that_is_bought(): void
+    {
+        $gift = $this->world->inWindow($this->stall, Items::item([Items::variant('tag', 90)], 'Slate tag', id: 'tag'));
+        $said = $this->make(['code' => 'tag', 'off' => ['by' => 'gift', 'goods' => $gift->id], 'least' => '5.00'])->assertOk();
+        self::assertMatchesRegularExpression('/^Each gift costs you £\d/', (string) $said->json('effect'));
+        self::assertSame('Slate tag as a gift with everything', $said->json('codes.0.off'));
+        $this->make(['code' => 'other', 'off' => ['by' => 'gift', 'goods' => 999_999]])->assertUnprocessable();
+
+        $this->shopper->put($this->variant);
+        $this->type('tag')->assertRedirect();
+        $basket = $this->shopper->send('get', '/basket')->assertSee('Slate tag')->assertSee('Code TAG, Slate tag as a gift');
+        $lines = Basket::query()->latest()->firstOrFail()->lines()->get();
+        self::assertSame(1, $lines->firstWhere('listing_variant_id', $gift->variants()->value('id'))?->quantity);
+        // Typed again, it is laid in once.
+        $this->type('tag');
+        self::assertCount(2, Basket::query()->latest()->firstOrFail()->lines()->get());
+        $this->shopper->checkOut()->assertRedirect();
+        $order = $this->shopper->order();
+        self::assertSame($order->lines->firstWhere('title', 'Slate tag')?->unit_minor, $order->discount_minor);
+        $basket->assertOk();
+        // Taken out, it isn't given, and that is said.
+        $this->shopper->send('post', '/basket/'.$lines->firstOrFail('listing_variant_id', $gift->variants()->value('id'))->id, ['remove' => '1']);
+        $this->shopper->send('get', '/basket')->assertSee('The code TAG gives you Slate tag. Put it in the basket, and it costs nothing.');
     }
 
     public function test_a_code_can_make_delivery_free(): void

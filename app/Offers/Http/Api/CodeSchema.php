@@ -59,7 +59,8 @@ final class CodeSchema
             'singles' => $flag,
             'off' => [
                 'type' => 'object',
-                'description' => '{by: "percent", share} | {by: "amount", amount} | {by: "pieces", of, paid} | {by: "delivery"}',
+                'description' => '{by: "percent", share} | {by: "amount", amount} | {by: "pieces", of, paid} | '.
+                    '{by: "gift", goods} | {by: "delivery"}',
             ],
             'holds' => [
                 'type' => 'object',

@@ -13,6 +13,7 @@ use WindowStall\Core\Basket\Codes\AmountOff;
 use WindowStall\Core\Basket\Codes\Code;
 use WindowStall\Core\Basket\Codes\DeliveryOff;
 use WindowStall\Core\Basket\Codes\DiscountedLine;
+use WindowStall\Core\Basket\Codes\Gift;
 use WindowStall\Core\Basket\Codes\PercentOff;
 use WindowStall\Core\Basket\Codes\PiecesFree;
 use WindowStall\Core\Basket\Codes\Reduction;
@@ -102,6 +103,23 @@ final class AllotmentTest extends TestCase
         $codes = [new Code(1, self::off('delivery'), together: false), new Code(2, self::off('amount 300'))];
         self::assertTrue(Allotment::of(self::lines(), $codes, 301)->deliveryFree);
         self::assertFalse(Allotment::of(self::lines(), $codes, 299)->deliveryFree);
+    }
+
+    /**
+     * @param  list<int>  $beside
+     * @param  array<int, int>  $taken
+     */
+    #[TestWith([[8, 9], [7, 8], null, [9 => 1_000]], 'one piece of the cheapest that is given')]
+    #[TestWith([[8], [7, 9], 2_795, [8 => 1_650]], 'one of two pieces; what is beside comes to enough')]
+    #[TestWith([[8], [7, 9], 2_796, []], 'it doesn’t')]
+    #[TestWith([[7], [], null, []], 'nothing is bought beside it')]
+    #[TestWith([[], [7, 8, 9], null, []], 'none of it is in the basket')]
+    public function test_one_piece_is_given_away_beside_what_is_bought(array $gift, array $beside, ?int $least, array $taken): void
+    {
+        $code = new Code(1, new Gift(12), $gift, $least === null ? null : self::gbp($least), beside: $beside);
+        $allotted = Allotment::of(self::lines(), [$code, new Code(2, self::off('percent 0'))]);
+        self::assertSame($taken, $allotted->lines);
+        self::assertSame(array_sum($taken) > 0 ? [1 => array_sum($taken)] : [], $allotted->codes);
     }
 
     public function test_a_line_that_would_fall_under_its_floor_is_left_out(): void

@@ -44,7 +44,10 @@ final class TypedCodeTest extends TestCase
     #[TestWith([['by' => 'amount', 'amount' => '0.00'], 'off.amount'])]
     #[TestWith([['by' => 'pieces', 'of' => 2, 'paid' => 2], 'off.paid'])]
     #[TestWith([['by' => 'pieces', 'of' => 21, 'paid' => 2], 'off.of'])]
-    #[TestWith([['by' => 'gift'], 'off.by'])]
+    #[TestWith([['by' => 'gift', 'goods' => 12], null])]
+    #[TestWith([['by' => 'gift', 'goods' => 0], 'off.goods'])]
+    #[TestWith([['by' => 'gift'], 'off.goods'])]
+    #[TestWith([['by' => 'something'], 'off.by'])]
     public function test_what_is_taken_off_is_read_and_written(array $written, ?string $amiss): void
     {
         $fields = new Fields(['off' => $written]);
