@@ -12,6 +12,7 @@ return [
     WindowStall\Drift\DriftServiceProvider::class,
     WindowStall\Shelves\ShelvesServiceProvider::class,
     WindowStall\Offers\OffersServiceProvider::class,
+    WindowStall\Delivery\DeliveryServiceProvider::class,
     WindowStall\Window\WindowServiceProvider::class,
     WindowStall\Shop\ShopServiceProvider::class,
     WindowStall\Counter\CounterServiceProvider::class,

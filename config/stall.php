@@ -14,7 +14,7 @@ return [
     // The small outside services that ship with the program; only where it runs with them.
     'standins' => [
         'run' => (bool) env('STANDINS', false),
-        'names' => ['oakum', 'kilnfold', 'tannet', 'payment', 'rates', 'writer'],
+        'names' => ['oakum', 'kilnfold', 'tannet', 'payment', 'rates', 'writer', 'carrier'],
         'ports' => array_map(intval(...), array_filter([$port, env('STANDINS_ALSO_PORT')], is_numeric(...))),
     ],
     'scheme' => $scheme,
@@ -39,6 +39,10 @@ return [
         'key' => env('WRITER_KEY', 'writer-demo-key'),
         'model' => env('WRITER_MODEL', 'standin'),
         'seconds' => 8,
+    ],
+    'carrier' => [
+        'address' => env('CARRIER_ADDRESS', $scheme.'://carrier.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        'key' => env('CARRIER_KEY', 'carrier-demo-key'),
     ],
     'tannet' => [
         'address' => env('TANNET_ADDRESS', $scheme.'://tannet.'.env('STANDINS_HOST', 'standins.localhost').$suffix),

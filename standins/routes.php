@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Standins\Carrier;
 use WindowStall\Standins\Kilnfold;
 use WindowStall\Standins\Oakum;
 use WindowStall\Standins\Payment;
@@ -68,6 +69,12 @@ Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
 
 Route::domain('rates.'.$host)->name('rates.')->group(function (): void {
     Route::get('/v1/rates', Rates\ApiController::class)->name('day');
+});
+
+Route::domain('carrier.'.$host)->name('carrier.')->group(function (): void {
+    Route::get('/', [Carrier\PlayController::class, 'show'])->name('play');
+    Route::post('/play/mood', [Carrier\PlayController::class, 'mood'])->name('play.mood');
+    Route::post('/v1/rates', [Carrier\ApiController::class, 'rates'])->name('rates');
 });
 
 Route::domain('writer.'.$host)->name('writer.')->group(function (): void {

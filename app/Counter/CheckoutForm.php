@@ -25,7 +25,10 @@ use WindowStall\Support\Speech\Spoken;
 final readonly class CheckoutForm
 {
     /** field → most letters */
-    private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6];
+    private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6, 'phone' => 40];
+
+    /** Six to fifteen figures, as the plan of international numbers has it (ITU-T E.164), written in any of the usual ways. */
+    private const PHONE = '~^\+?(?:[\s()./-]*\d){6,15}[\s()./-]*$~D';
 
     /** The same of what only a business has. */
     private const BUSINESS = ['company' => 120, 'tax_number' => 40];
@@ -41,6 +44,7 @@ final readonly class CheckoutForm
         'postcode.required' => 'postcode_missing',
         'part.required' => 'part',
         'part.in' => 'part',
+        'phone.regex' => 'phone',
         'company.required_with' => 'company',
     ];
 
@@ -77,7 +81,7 @@ final readonly class CheckoutForm
         $typed = ['postcode' => (string) $to->postcode, 'part' => (string) $to->part];
         if ($order !== null) {
             $typed += ['email' => $order->email, 'name' => $order->name, 'street' => $order->street, 'town' => $order->town];
-            $typed += ['company' => $order->company, 'tax_number' => $order->tax_number];
+            $typed += ['company' => $order->company, 'tax_number' => $order->tax_number, 'phone' => $order->phone];
         }
 
         return new self(
@@ -152,15 +156,27 @@ final readonly class CheckoutForm
         return ($this->typed['tax_number'] ?? '') !== '' && ! isset($this->errors['tax_number']);
     }
 
+    /** The same for a way by which who brings it rings first. */
+    public function withPhone(): self
+    {
+        return ($this->typed['phone'] ?? '') !== '' ? $this : $this->judged(['phone' => Speech::say('till.wrong.phone')] + $this->errors);
+    }
+
     /** The same, with nothing found fault with. */
     public function unjudged(): self
+    {
+        return $this->judged([]);
+    }
+
+    /** @param  array<string, string>  $errors */
+    private function judged(array $errors): self
     {
         return new self(
             $this->countries,
             $this->country,
             $this->form,
             $this->typed,
-            [],
+            $errors,
             $this->way,
             $this->news,
             $this->by,
@@ -189,6 +205,8 @@ final readonly class CheckoutForm
         $rules = array_map(static fn (int $most): array => ['required', 'string', 'max:'.$most], self::LENGTHS);
         // An address within a machine's own network gets no letter of ours.
         array_push($rules['email'], 'email:rfc', 'regex:/@[^@\s]+\.\p{L}{2,}$/u');
+        // Whether it is needed shows once the way is known.
+        $rules['phone'] = ['nullable', 'string', 'max:'.self::LENGTHS['phone'], 'regex:'.self::PHONE];
         if (! $form->asks(AddressField::Postcode)) {
             unset($rules['postcode']);
         }

@@ -18,6 +18,7 @@ use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
+use WindowStall\Window\Policies\Particulars;
 
 /**
  * What a shopper bought. Amounts, tax and fee are those of the day it was placed and never change.
@@ -68,6 +69,8 @@ use WindowStall\Support\Speech\Spoken;
  * @property Carbon|null $settling_until somebody settles its payment until then
  * @property Carbon|null $reserved_until its pieces are taken aside until then
  * @property Carbon|null $awaited_since a shopper came back from paying and waits
+ * @property string $phone that who brings it rings; "" where nobody does
+ * @property string $collected where its shopper fetches it, in the seller's words; "" where it is brought
  * @property Trouble|null $payment_trouble
  * @property string|null $payment_trouble_name what it is about
  * @property string $language that its shopper reads, ISO 639-1
@@ -178,15 +181,26 @@ final class Order extends Model
         return AddressForm::parts($this->country)[$this->part] ?? $this->part;
     }
 
-    /** @return array{name: string, street: string, town: string, postcode: string, country: string} */
+    /** @return array{name: string, street: string, town: string, postcode: string, country: string, phone?: string} */
     public function address(): array
     {
+        $own = $this->collected === '' || $this->stall === null ? null : Particulars::of($this->stall);
+        if ($own?->street !== null) {
+            return [
+                'name' => trim($own->trader.', '.$this->number, ', '),
+                'street' => $own->street,
+                'town' => (string) $own->town,
+                'postcode' => (string) $own->postcode,
+                'country' => $this->stall->country ?? $this->country,
+            ];
+        }
+
         return [
             'name' => $this->name,
             'street' => $this->street,
             'town' => $this->town.($this->part === '' ? '' : ', '.$this->partName()),
             'postcode' => $this->postcode,
             'country' => $this->country,
-        ];
+        ] + ($this->phone === '' ? [] : ['phone' => $this->phone]);
     }
 }

@@ -29,7 +29,7 @@ final readonly class PlaceOrder
     {
     }
 
-    /** @param  array<string, string>  $address email, name, street, town, part, postcode, company, tax_number */
+    /** @param  array<string, string>  $address email, name, street, town, part, postcode, phone, company, tax_number */
     public function __invoke(
         Stall $stall,
         Basket $basket,
@@ -50,7 +50,11 @@ final readonly class PlaceOrder
                 ->first();
             $to = $contents->delivery->to->country;
             $tax = self::tax($stall, $contents);
-            $facts = array_map(static fn (string $v): string => trim($v), $address) + ['country' => $to];
+            $way = $contents->delivery->way?->way;
+            $facts = array_map(static fn (string $v): string => trim($v), $address) + [
+                'country' => $to,
+                'collected' => $way->collected ?? '',
+            ];
             $policies = array_map(
                 static fn (PolicyVersion $version): int => $version->number,
                 PolicyVersion::now($stall),
@@ -95,7 +99,7 @@ final readonly class PlaceOrder
                     'platform_bp' => $stall->platform_fee_bp,
                     'returns_bp' => $stall->returns_bp,
                     'advertising_minor' => $stall->advertising_minor,
-                    'way' => $contents->delivery->way->way->name ?? '',
+                    'way' => $way->name ?? '',
                     'duty_minor' => $duty,
                     'handling_minor' => $handling,
                     'policies' => $policies,

@@ -8,6 +8,7 @@ use WindowStall\Core\Delivery\Places\Territory;
 use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\BandCharge;
 use WindowStall\Core\Delivery\Ways\BandsOf;
+use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\Charge;
 use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
@@ -74,6 +75,12 @@ final class PlaceWords
             ),
             $charge instanceof BandCharge => self::bands($charge),
             $charge instanceof CostCharge => self::cost($charge),
+            $charge instanceof CarrierCharge => sprintf(
+                'what the carrier asks for its %s service%s, or %s where it doesn’t say,',
+                $charge->service->value,
+                $charge->plus->minor === 0 ? '' : ' plus '.MoneyView::text($charge->plus),
+                MoneyView::text($charge->otherwise),
+            ),
             default => throw new \LogicException('Every charge has its words.'),
         };
     }

@@ -10,9 +10,11 @@ use WindowStall\Core\Delivery\Quote\Resolution;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
 use WindowStall\Core\Delivery\Quote\WayQuote;
+use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
 use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Core\Money\Money;
 use WindowStall\Core\Words\Plural;
 use WindowStall\Core\Words\Weight;
 use WindowStall\Stall\Stall;
@@ -62,6 +64,9 @@ final readonly class QuoteReasons
         foreach ($way->parcels as $parcel) {
             $said[] = $this->parcel($parcel, $way);
             $said[] = implode(' ', $parcel->dates->reasons);
+        }
+        if ($way->way->charge instanceof CarrierCharge) {
+            $said[] = self::carrier($way, $way->way->charge);
         }
         $said[] = self::charge($way);
 
@@ -150,6 +155,17 @@ final readonly class QuoteReasons
             Plural::of($other->days->max, 'working day'),
             MoneyView::text($other->cost),
         );
+    }
+
+    private static function carrier(WayQuote $way, CarrierCharge $charge): string
+    {
+        $rates = array_values(array_filter(array_map(static fn (ParcelQuote $p): ?Money => $p->load->carrier, $way->parcels)));
+        if (count($rates) < count($way->parcels)) {
+            return sprintf('The carrier gave no rate for it, so %s counts.', MoneyView::text($charge->otherwise));
+        }
+        $said = implode(' and ', array_map(MoneyView::text(...), $rates));
+
+        return sprintf('The carrier asks %s for its %s service now.', $said, $charge->service->value);
     }
 
     private static function charge(WayQuote $way): string

@@ -44,6 +44,8 @@ final class WantedLines
                 $good->tags,
                 $shown,
                 $taxes->classOf($good->listing, $good->type),
+                $good->listing,
+                $good->variant,
             );
         }
 

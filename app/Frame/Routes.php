@@ -15,7 +15,7 @@ final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
     private const AREAS = [
-        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Delivery', 'Offers', 'Window', 'Counter', 'Frame',
+        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Offers', 'Delivery', 'Window', 'Counter', 'Frame',
     ];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */

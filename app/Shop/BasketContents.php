@@ -9,8 +9,8 @@ use WindowStall\Bench\ListingFigures;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\OnOffer;
 use WindowStall\Bench\Pictures\Picture;
+use WindowStall\Bench\Prices\FloorPrice;
 use WindowStall\Bench\Prices\Ladders;
-use WindowStall\Bench\VariantFigures;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Basket\ToFreeDelivery;
 use WindowStall\Core\Basket\Totals;
@@ -117,7 +117,7 @@ final readonly class BasketContents
                     DayRange::read((string) $row->seen_days),
                     $listing->own_tags,
                     $listing->id,
-                    self::floor($stall, $figures, $variant),
+                    FloorPrice::of($stall, $figures, $variant),
                     $variant->shown === null && ! $market->isHome() ? $stall->seenName() : null,
                     $figures->taxClass,
                     $title,
@@ -183,19 +183,6 @@ final readonly class BasketContents
             // Whoever sells it under its floor on purpose doesn't mind.
             'floor' => $entry->variant->row->own_under_floor ? null : $figures->recipeOf($entry->variant)->floor,
         ];
-    }
-
-    /** The least price of one piece that keeps its floor, as its market shows it; 0 where its seller doesn't mind, or there is none. */
-    private static function floor(Stall $stall, ListingFigures $figures, VariantFigures $variant): int
-    {
-        $floor = $variant->row->own_under_floor ? null : $figures->recipeOf($variant)->floor;
-        if ($floor === null || $variant->landed === null) {
-            return 0;
-        }
-
-        $least = $floor->price($variant->landed, $figures->terms);
-
-        return $least === null ? PHP_INT_MAX : $stall->seen()->atLeast($least)->minor;
     }
 
     /** @param  array<int, array{goods: int, landed: int|null, pieces: int, floor: Floor|null}>  $goods  by variant */

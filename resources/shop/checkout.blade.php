@@ -27,6 +27,11 @@
     value="{{ $form->typed['email'] ?? '' }}" required
     @if (isset($form->errors['email'])) aria-invalid="true" aria-describedby="email-error" @endif>
 @if (isset($form->errors['email']))<p class="field-error" id="email-error">{{ $form->errors['email'] }}</p>@endif</div>
+@if ($way?->way->phone)<div class="field">
+<label for="phone">{{ $say('till.checkout.phone') }}</label><input id="phone" name="phone" type="tel" autocomplete="tel"
+    value="{{ $form->typed['phone'] ?? '' }}" required
+    @if (isset($form->errors['phone'])) aria-invalid="true" aria-describedby="phone-error" @endif>
+@if (isset($form->errors['phone']))<p class="field-error" id="phone-error">{{ $form->errors['phone'] }}</p>@endif</div>@endif
 @if ($form->business)<details class="business"@if (($form->typed['tax_number'] ?? '') !== '') open @endif><summary>{{
     $say('till.checkout.business') }}</summary>
 @foreach (['company' => 'organization', 'tax_number' => 'off'] as $field => $auto)

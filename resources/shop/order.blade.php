@@ -102,7 +102,9 @@
 <p class="quiet">{{ $say('till.order.reverse', company: $order->company, number: $order->tax_number,
     country: WindowStall\Support\Speech\Spoken::countrySaid($order->country)) }}</p>
 @endif
-@if ($state === 'paid')
+@if ($state === 'paid' && $order->collected !== '')
+<p class="quiet">{{ $say('till.parcels.fetch', where: $stall->phrases()->say($order->collected)) }}</p>
+@elseif ($state === 'paid')
 <p class="quiet">{{ $say('till.order.to', name: $order->name, street: $order->street, town: $order->town,
     postcode: $order->postcode) }}</p>
 @endif

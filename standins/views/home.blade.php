@@ -13,6 +13,8 @@
 <section><h2 style="margin-top:0"><a
     href="{{ config('stall.scheme') }}://mailbox.{{ config('stall.standins_host').config('stall.port_suffix') }}">Mailbox</a></h2>Takes
     what the program sends by mail, over SMTP. Read it there; make it slow, or let it refuse.</section>
+<section><h2 style="margin-top:0"><a href="{{ route('carrier.play') }}">The carrier</a></h2>Says what a parcel costs now;
+    make it slow, let it refuse or answer nonsense.</section>
 <section><h2 style="margin-top:0">Writing help</h2>Makes drafts of titles and descriptions from nothing but the facts
     it is given; it has no page of its own.</section>
 @endsection

@@ -46,6 +46,8 @@ describe('a way', () => {
     free_over: ' ',
     prefers: 'cheapest',
     under: '4.00',
+    phone: false,
+    collected: '',
   });
 
   it('leaves out what nothing is typed in', () => {

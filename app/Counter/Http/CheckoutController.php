@@ -89,6 +89,7 @@ final readonly class CheckoutController
 
             return $this->page($stall, $contents, $form->unjudged(), implode(' ', $said) ?: null);
         }
+        $form = $contents->delivery->way?->way->phone === true ? $form->withPhone() : $form;
         if ($form->errors !== []) {
             return $this->page($stall, $contents, $form, status: 422);
         }

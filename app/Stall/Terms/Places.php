@@ -154,6 +154,8 @@ final class Places
             $stall->freeOver(),
             $first->prefers,
             $first->under,
+            $first->phone,
+            $first->collected,
         );
 
         return $ways;

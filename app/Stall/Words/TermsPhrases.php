@@ -29,7 +29,9 @@ final class TermsPhrases
         $said = [];
         foreach (Places::of($stall) as $terms) {
             foreach ($terms->ways as $way) {
-                $said[] = ['phrase' => $way->name, 'place' => 'Checkout, to '.$terms->place->name, 'path' => ''];
+                foreach ([$way->name, $way->collected] as $phrase) {
+                    $said[] = ['phrase' => $phrase, 'place' => 'Checkout, to '.$terms->place->name, 'path' => ''];
+                }
             }
         }
 

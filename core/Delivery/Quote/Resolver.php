@@ -10,6 +10,7 @@ use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\NearestPlace;
 use WindowStall\Core\Delivery\Places\Place;
 use WindowStall\Core\Delivery\Ways\Across;
+use WindowStall\Core\Delivery\Ways\CarrierCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
 use WindowStall\Core\Delivery\Ways\Load;
 use WindowStall\Core\Delivery\Ways\PlaceTerms;
@@ -33,8 +34,12 @@ final readonly class Resolver
      * @param  array<int, Dispatcher>  $dispatchers  by supplier
      * @param  DateTimeImmutable  $paid  by the stall's clock
      */
-    public function __construct(private array $places, private array $dispatchers, private DateTimeImmutable $paid)
-    {
+    public function __construct(
+        private array $places,
+        private array $dispatchers,
+        private DateTimeImmutable $paid,
+        private CarrierRates $rates = new CarrierRates(),
+    ) {
     }
 
     /** @param  list<Goods>  $goods */
@@ -235,7 +240,15 @@ final readonly class Resolver
             lines: $lines,
             supplier: $supplier,
             warehouse: $warehouse,
-            load: new Load($load->pieces, $load->grams, $load->goods, $chosen->cost),
+            load: new Load(
+                $load->pieces,
+                $load->grams,
+                $load->goods,
+                $chosen->cost,
+                $way->charge instanceof CarrierCharge && $load->grams !== null
+                    ? $this->rates->of(RateAsked::of($warehouse, $to, $load->grams), $way->charge->service)
+                    : null,
+            ),
             method: $chosen,
             others: array_values(array_filter($cheapestFirst, static fn (Method $m): bool => $m !== $chosen)),
             tooDear: $tooDear,

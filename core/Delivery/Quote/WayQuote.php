@@ -52,4 +52,10 @@ final readonly class WayQuote
     {
         return max(array_map(static fn (ParcelQuote $p): \DateTimeImmutable => $p->dates->earliest, $this->parcels));
     }
+
+    /** The same for another charge, such as where a code pays for it. */
+    public function charging(Money $charge): self
+    {
+        return new self($this->at, $this->way, $this->parcels, $this->plain, $this->surcharge, $charge);
+    }
 }

@@ -19,15 +19,16 @@ use WindowStall\Core\Pricing\Recipe\RecipeNotation;
  * Places as they are kept and as the API has them; amounts are decimal strings in the stall's currency, weights grams:
  *
  *     {name?, covers: [{country, parts?: [ISO 3166-2], postcodes?}],
- *      ways: [{name?, charge, across?, free_over?, prefers?, under?}], rules?: [{by, value, more?}]}
+ *      ways: [{name?, charge, across?, free_over?, prefers?, under?, phone?, collected?}], rules?: [{by, value, more?}]}
  *
  * A charge is {by: "flat", amount}, {by: "piece", first, further}, {by: "weight" | "value", bands: [{up_to, amount}], beyond}
- * or {by: "cost", times?, plus?, ending?}. Without ways nothing is sent there; a rule without "more" keeps goods back.
+ * {by: "cost", times?, plus?, ending?} or {by: "carrier", service?: "plain" | "quick", plus?, otherwise}. Without ways nothing is sent there; a rule without "more" keeps goods back.
  *
  * @phpstan-type WrittenCover array{country: string, parts?: list<string>, postcodes?: string}
  * @phpstan-type WrittenCharge array<string, mixed>
  * @phpstan-type WrittenWay array{
  *     name: string, charge: WrittenCharge, across: string, free_over: string|null, prefers: string, under: string|null,
+ *     phone: bool, collected: string,
  * }
  * @phpstan-type WrittenRule array{by: string, value: string, more: string|null}
  * @phpstan-type WrittenPlace array{
@@ -45,6 +46,8 @@ final class PlaceNotation
     public const MOST_COVERS = 60;
 
     private const NAME = 80;
+
+    private const WHERE = 160;
 
     /** @param  int  $id  by which the place is known again */
     public static function read(Fields $f, Currency $currency, int $id): PlaceTerms
@@ -150,6 +153,8 @@ final class PlaceNotation
             freeOver: $f->has($at.'.free_over') ? $f->amount($at.'.free_over', $currency) : null,
             prefers: $f->choice($at.'.prefers', Preference::class, Preference::Cheapest),
             under: $under,
+            phone: $f->flag($at.'.phone', false),
+            collected: self::text($f, $at.'.collected', self::WHERE, required: false),
         );
     }
 
@@ -171,8 +176,14 @@ final class PlaceNotation
                     $f->amount($at.'.plus', $currency, required: false),
                     self::ending($f, $at.'.ending', $currency),
                 );
+            case 'carrier':
+                return new CarrierCharge(
+                    $f->choice($at.'.service', CarrierService::class, CarrierService::Plain),
+                    $f->amount($at.'.plus', $currency, required: false),
+                    $f->amount($at.'.otherwise', $currency),
+                );
             default:
-                $f->problem($at.'.by', 'One of these belongs here: "flat", "piece", "weight", "value", "cost".');
+                $f->problem($at.'.by', 'One of these belongs here: "flat", "piece", "weight", "value", "cost", "carrier".');
 
                 return new FlatCharge($nothing);
         }
@@ -242,6 +253,8 @@ final class PlaceNotation
             'free_over' => $way->freeOver?->digits(),
             'prefers' => $way->prefers->value,
             'under' => $way->under?->digits(),
+            'phone' => $way->phone,
+            'collected' => $way->collected,
         ];
     }
 
@@ -270,6 +283,12 @@ final class PlaceNotation
                 'times' => RecipeNotation::decimal($charge->times),
                 'plus' => $charge->plus->digits(),
                 'ending' => $charge->ending === null ? null : $charge->plus->with($charge->ending->minor)->digits(),
+            ],
+            $charge instanceof CarrierCharge => [
+                'by' => 'carrier',
+                'service' => $charge->service->value,
+                'plus' => $charge->plus->digits(),
+                'otherwise' => $charge->otherwise->digits(),
             ],
             default => throw new \LogicException('Every charge has a notation.'),
         };

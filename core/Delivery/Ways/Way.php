@@ -12,6 +12,8 @@ final readonly class Way
     /**
      * @param  string  $name  that shoppers choose it by; "" where there is one way only
      * @param  Money|null  $freeOver  goods worth this much or more are sent for nothing; surcharges stay
+     * @param  bool  $phone  whether who brings it wants to ring first
+     * @param  string  $collected  where and when shoppers fetch it themselves, in the seller's words; "" where it is brought
      * @param  Money|null  $under  the quickest that costs the stall less than this; where none does, the cheapest
      */
     public function __construct(
@@ -21,6 +23,8 @@ final readonly class Way
         public ?Money $freeOver = null,
         public Preference $prefers = Preference::Cheapest,
         public ?Money $under = null,
+        public bool $phone = false,
+        public string $collected = '',
     ) {
     }
 

@@ -1,4 +1,5 @@
 import type { WrittenCharge } from '@/delivery/written';
+import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';
 
 interface Props {
@@ -46,6 +47,24 @@ export function ChargeFields({ charge, currency, onSay }: Props) {
             inputMode="decimal"
             onChange={(e) => onSay({ ...charge, ending: e.target.value })}
           />
+        </div>
+      );
+    case 'carrier':
+      return (
+        <div className="grid gap-4">
+          <ChoiceField
+            label="The carrier’s service"
+            value={charge.service}
+            onChange={(e) => onSay({ ...charge, service: e.target.value })}
+            choices={[
+              { value: 'plain', label: 'plain' },
+              { value: 'quick', label: 'quick' },
+            ]}
+          />
+          <div className="grid grid-cols-2 gap-5">
+            {money('plus', charge.plus, (plus) => ({ ...charge, plus }))}
+            {money('Where it doesn’t say in 2 seconds', charge.otherwise, (otherwise) => ({ ...charge, otherwise }))}
+          </div>
         </div>
       );
     default:

@@ -25,6 +25,7 @@ const KINDS: { value: WrittenCharge['by']; label: string }[] = [
   { value: 'weight', label: 'by weight' },
   { value: 'value', label: 'by what the goods cost' },
   { value: 'cost', label: 'by what sending it costs you' },
+  { value: 'carrier', label: 'by what a carrier asks for it now' },
 ];
 
 /** One way that goods go to a place: its charge, over several parcels, from when it is free, and how it travels. */
@@ -99,6 +100,22 @@ export function WayEditor({ way, alone, nameFirst = false, currency, trigger, on
             onChange={(e) => setSaid({ ...said, under: e.target.value })}
           />
         )}
+        <TextField
+          label="Fetched by shoppers themselves, at"
+          placeholder="it is brought to them"
+          value={said.collected}
+          onChange={(e) => setSaid({ ...said, collected: e.target.value })}
+          hint={said.collected === '' ? undefined : 'Suppliers send it to your own address, as your policies give it.'}
+        />
+        <label className="flex items-baseline gap-2">
+          <input
+            type="checkbox"
+            checked={said.phone}
+            onChange={(e) => setSaid({ ...said, phone: e.target.checked })}
+            className="accent-you"
+          />
+          Whoever brings it rings first: ask for a telephone number
+        </label>
         <SayFoot
           say="Say it"
           remove={alone ? 'Send nothing there' : 'Take this way out'}

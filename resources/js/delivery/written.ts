@@ -10,7 +10,8 @@ export type WrittenCharge =
   | { by: 'flat'; amount: string }
   | { by: 'piece'; first: string; further: string }
   | { by: 'weight' | 'value'; bands: Band[]; beyond: string }
-  | { by: 'cost'; times: string; plus: string; ending: string | null };
+  | { by: 'cost'; times: string; plus: string; ending: string | null }
+  | { by: 'carrier'; service: string; plus: string; otherwise: string };
 
 export interface WrittenWay {
   name: string;
@@ -19,6 +20,8 @@ export interface WrittenWay {
   free_over: string | null;
   prefers: string;
   under: string | null;
+  phone: boolean;
+  collected: string;
 }
 
 export interface WrittenRule {
@@ -55,6 +58,8 @@ export const firstWay: WrittenWay = {
   free_over: null,
   prefers: 'cheapest',
   under: null,
+  phone: false,
+  collected: '',
 };
 
 /** Another charge, with what can be kept of the one before. */
@@ -66,6 +71,8 @@ export function chargeBy(by: WrittenCharge['by']): WrittenCharge {
       return { by, first: '', further: '' };
     case 'cost':
       return { by, times: '1', plus: '0', ending: null };
+    case 'carrier':
+      return { by, service: 'plain', plus: '0', otherwise: '' };
     default:
       return { by, bands: [{ up_to: '', amount: '' }], beyond: '' };
   }
@@ -88,6 +95,8 @@ export function tidied(way: WrittenWay): WrittenWay {
         ? { ...charge, bands: bands(charge.by, charge.bands) }
         : charge.by === 'cost'
           ? { ...charge, ending: blank(charge.ending), plus: blank(charge.plus) ?? '0' }
-          : charge,
+          : charge.by === 'carrier'
+            ? { ...charge, plus: blank(charge.plus) ?? '0' }
+            : charge,
   };
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Delivery;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -51,6 +52,36 @@ final class QuotesApiTest extends AppTestCase
         $order = $shopper->order();
         self::assertSame([$way['total'], $way['tax']], [$order->money($order->total_minor)->digits(), $order->money($order->tax_minor)->digits()]);
         self::assertSame($way['to'], $order->lines->firstOrFail()->promised_to);
+    }
+
+    public function test_a_quote_with_codes_says_what_they_take_off_as_a_basket_does(): void
+    {
+        $this->ask('post', 'codes', ['code' => 'beans 10', 'off' => ['by' => 'percent', 'share' => '0.1']], '--decide')->assertOk();
+        $this->ask('post', 'codes', ['code' => 'post', 'off' => ['by' => 'delivery'], 'least' => '20.00'], '--decide')->assertOk();
+        $quote = $this->ask('post', 'quotes', ['codes' => [' Beans-10', 'POST', 'nothing']] + $this->asked())->assertOk();
+        self::assertDescribed($quote, 'post', '/quotes');
+        // Two at £15.95 less 10%, rounded half up; delivery is paid by the other.
+        self::assertSame(['3.19'], $quote->json('discounts'));
+        self::assertSame([['code' => 'BEANS10', 'off' => '3.19', 'words' => '10% off']], array_slice($quote->json('codes'), 0, 1));
+        self::assertSame(['NOTHING'], array_column($quote->json('refused'), 'code'));
+        self::assertSame(['28.71', '0.00', '28.71'], array_values(array_intersect_key(
+            $quote->json('ways.0.paid'),
+            ['goods' => 0, 'charge' => 0, 'total' => 0],
+        )));
+
+        // Whoever buys isn't who asked.
+        Auth::forgetGuards();
+        $this->withoutToken();
+        $shopper = new Shopper($this, $this->stall);
+        $shopper->put(ListingVariant::query()->findOrFail($this->variant), 2);
+        foreach (['beans10', 'post'] as $code) {
+            $shopper->send('post', '/basket/codes', ['code' => $code])->assertRedirect();
+        }
+        $shopper->checkOut()->assertRedirect();
+        self::assertSame(2_871, $shopper->order()->total_minor);
+        $twice = [...$this->asked()['lines'], ...$this->asked()['lines']];
+        $this->ask('post', 'quotes', ['lines' => $twice] + $this->asked())->assertUnprocessable();
+        $this->ask('post', 'quotes', ['codes' => array_fill(0, 6, 'A')] + $this->asked())->assertUnprocessable();
     }
 
     public function test_a_quote_abroad_says_what_is_paid_there_with_its_tax_by_rate(): void

@@ -10,6 +10,7 @@ use WindowStall\Core\Delivery\Ways\Across;
 use WindowStall\Core\Delivery\Ways\PlaceNotation;
 use WindowStall\Core\Delivery\Ways\Preference;
 use WindowStall\Core\Delivery\Ways\RuleBy;
+use WindowStall\Offers\CodesAtTill;
 use WindowStall\Support\Api\Schema;
 
 /** How the API speaks of places, ways and quotes. */
@@ -89,6 +90,7 @@ final class DeliverySchema
                     ],
                     'to' => $to,
                     'at' => ['type' => 'string', 'format' => 'date-time', 'description' => 'when it is paid; now, if left out'],
+                    'codes' => ['type' => 'array', 'items' => self::TEXT, 'maxItems' => CodesAtTill::MOST],
                 ], ['lines', 'to']))],
                 'responses' => Schema::answers('The ways', Schema::named('Quote')),
             ],
@@ -112,6 +114,17 @@ final class DeliverySchema
                 'lines' => ['type' => 'array', 'items' => self::NUMBER, 'description' => 'those that the ways are for'],
                 'ways' => ['type' => 'array', 'items' => Schema::named('QuotedWay')],
                 'reasons' => ['type' => 'array', 'items' => self::TEXT],
+                'codes' => ['type' => 'array', 'items' => Schema::object([
+                    'code' => self::TEXT + ['description' => '"" where it counts by itself'],
+                    'off' => self::DECIMAL,
+                    'words' => self::TEXT,
+                ])],
+                'refused' => ['type' => 'array', 'items' => Schema::object(['code' => self::TEXT, 'why' => self::TEXT])],
+                'discounts' => [
+                    'type' => 'array',
+                    'items' => self::DECIMAL,
+                    'description' => 'what codes took off each line, in the currency that is paid',
+                ],
             ]),
             'QuotedWay' => Schema::object([
                 'name' => self::TEXT,

@@ -10,6 +10,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\Intl\Countries;
 use WindowStall\Core\Basket\BasketLine;
+use WindowStall\Core\Basket\Codes\TypedCode;
 use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Postcode;
@@ -17,12 +18,15 @@ use WindowStall\Core\Delivery\Quote\ParcelQuote;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Delivery\AskedTotals;
+use WindowStall\Delivery\QuotedCodes;
 use WindowStall\Delivery\QuoteFigures;
 use WindowStall\Delivery\QuoteReasons;
 use WindowStall\Delivery\Resolved;
 use WindowStall\Delivery\ResolveDelivery;
 use WindowStall\Delivery\WantedLine;
 use WindowStall\Delivery\WantedLines;
+use WindowStall\Offers\CodesAtTill;
+use WindowStall\Offers\TillCodes;
 use WindowStall\Stall\Http\TokensStall;
 use WindowStall\Stall\Stall;
 
@@ -31,7 +35,7 @@ final class QuotesController
 {
     public const MOST_LINES = 50;
 
-    public function __invoke(Request $request, ResolveDelivery $resolve): JsonResponse
+    public function __invoke(Request $request, ResolveDelivery $resolve, QuotedCodes $codes): JsonResponse
     {
         $stall = TokensStall::of($request);
         $typed = $request->validate([
@@ -40,11 +44,14 @@ final class QuotesController
             'lines.*.quantity' => 'required|integer|min:1|max:'.BasketLine::MOST_PIECES,
             'to' => 'required|array',
             'at' => 'sometimes|date_format:'.\DATE_RFC3339,
+            'codes' => 'sometimes|array|list|max:'.CodesAtTill::MOST,
+            'codes.*' => 'string|max:200',
         ], [
             'lines' => 'A list of 1 to '.self::MOST_LINES.' lines belongs here.',
             'lines.*.variant' => 'The id of a listing’s variant belongs here.',
             'lines.*.quantity' => 'A whole number from 1 to '.BasketLine::MOST_PIECES.' belongs here.',
             'to' => 'An address belongs here: {"country": "GB", "postcode": "AL4 7QT"}.',
+            'codes' => 'A list of up to '.CodesAtTill::MOST.' codes belongs here.',
             'at' => 'A moment belongs here, such as "2026-12-01T10:00:00+00:00".',
         ]);
         $to = self::to((array) $typed['to']);
@@ -57,9 +64,21 @@ final class QuotesController
             'lines' => 'One of these variants isn’t in the window.',
         ]);
         $at = isset($typed['at']) ? Carbon::parse($typed['at']) : null;
-        $asked = $resolve($stall, $lines, $to, $at);
+        if (count(array_unique(array_column($typed['lines'], 'variant'))) < count($lines)) {
+            throw ValidationException::withMessages(['lines' => 'Each variant belongs on one line.']);
+        }
+        $read = array_values(array_unique(array_map(
+            static fn (string $code): string => TypedCode::read($code) ?? trim($code),
+            array_values($typed['codes'] ?? []),
+        )));
+        $off = $codes($stall, $lines, $read, $to->country);
+        $left = array_map(
+            static fn (WantedLine $line): WantedLine => $line->less($stall, $off->allotment->lines[$line->variant] ?? 0),
+            $lines,
+        );
+        $asked = $resolve($stall, $left, $to, $at);
 
-        return new JsonResponse(self::say($stall, $asked, $lines));
+        return new JsonResponse(self::say($stall, $asked, $left, $off));
     }
 
     /** @param  array<mixed>  $typed */
@@ -85,14 +104,16 @@ final class QuotesController
     }
 
     /**
-     * @param  list<WantedLine>  $lines
+     * @param  list<WantedLine>  $lines  with what codes took off
      * @return array<string, mixed>
      */
-    private static function say(Stall $stall, Resolved $asked, array $lines): array
+    private static function say(Stall $stall, Resolved $asked, array $lines, TillCodes $codes): array
     {
         $found = $asked->resolution;
         $suppliers = array_map(static fn ($d): string => $d->name, ResolveDelivery::dispatchers($stall));
         $place = $found->nearest?->place;
+        $ways = ($found->without ?? $found)->ways;
+        $market = $stall->seen();
 
         return [
             'currency' => $stall->currency,
@@ -105,11 +126,33 @@ final class QuotesController
             // Of what is left where something can't go.
             'lines' => ($found->without ?? $found)->lines,
             'ways' => array_map(
-                static fn (WayQuote $way): array => self::way($stall, $asked, $way, $suppliers, $lines),
-                ($found->without ?? $found)->ways,
+                static fn (WayQuote $way): array => self::way($stall, $asked, self::freed($way, $ways[0], $codes), $suppliers, $lines),
+                $ways,
+            ),
+            'codes' => array_values(array_map(static fn (int $id, array $used): array => [
+                'code' => $used['typed'],
+                'off' => $market->money($codes->allotment->codes[$id] ?? 0)->digits(),
+                'words' => $used['words'],
+            ], array_keys($codes->used), $codes->used)),
+            'refused' => array_map(
+                static fn (string|int $code, string $why): array => ['code' => (string) $code, 'why' => $why],
+                array_keys($codes->refused),
+                array_values($codes->refused),
+            ),
+            'discounts' => array_map(
+                static fn (WantedLine $line): string => $market->money($codes->allotment->lines[$line->variant] ?? 0)->digits(),
+                $lines,
             ),
             'reasons' => $found->ways === [] ? QuoteReasons::of($asked, null, $suppliers) : [],
         ];
+    }
+
+    /** A code that pays for delivery pays what the first way costs, and no more. */
+    private static function freed(WayQuote $way, WayQuote $first, TillCodes $codes): WayQuote
+    {
+        return $codes->allotment->deliveryFree
+            ? $way->charging($way->charge->with(max(0, $way->charge->minor - $first->charge->minor)))
+            : $way;
     }
 
     /**

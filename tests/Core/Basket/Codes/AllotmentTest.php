@@ -106,6 +106,7 @@ final class AllotmentTest extends TestCase
     }
 
     /**
+     * @param  list<int>  $gift
      * @param  list<int>  $beside
      * @param  array<int, int>  $taken
      */

@@ -12,13 +12,17 @@ use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Delivery\Places\Place;
 use WindowStall\Core\Delivery\Places\Postcodes;
 use WindowStall\Core\Delivery\Places\Territory;
+use WindowStall\Core\Delivery\Quote\CarrierRates;
 use WindowStall\Core\Delivery\Quote\Dispatcher;
 use WindowStall\Core\Delivery\Quote\Goods;
 use WindowStall\Core\Delivery\Quote\ParcelQuote;
 use WindowStall\Core\Delivery\Quote\Resolver;
 use WindowStall\Core\Delivery\Quote\Stop;
 use WindowStall\Core\Delivery\Quote\StopKind;
+use WindowStall\Core\Delivery\Quote\WayQuote;
 use WindowStall\Core\Delivery\Ways\Across;
+use WindowStall\Core\Delivery\Ways\CarrierCharge;
+use WindowStall\Core\Delivery\Ways\CarrierService;
 use WindowStall\Core\Delivery\Ways\CostCharge;
 use WindowStall\Core\Delivery\Ways\FlatCharge;
 use WindowStall\Core\Delivery\Ways\GoodsRule;
@@ -141,6 +145,35 @@ final class ResolverTest extends TestCase
         $goods = self::goods('rose', 1, 1, 900, [], ['GB', 'Plain', 300, 3, 9, 4], ['GB', 'Tracked', 310, 2, 5, 4]);
         $parcel = self::resolver([], '2026-12-01 10:00', $way)->resolve([$goods], new Destination('GB'))->ways[0]->parcels[0];
         self::assertSame([$method, $tooDear], [$parcel->method->name, $parcel->tooDear]);
+    }
+
+    public function test_a_carriers_rate_of_the_moment_counts_and_where_it_gives_none_the_stated_charge(): void
+    {
+        $way = new Way('', new CarrierCharge(CarrierService::Quick, self::gbp(100), self::gbp(995)), Across::Sum);
+        $goods = [self::trowel(2), self::pots()];
+        $to = new Destination('GB', null, 'AL4 7QT');
+        $resolve = static fn (CarrierRates $rates): WayQuote => (new Resolver(
+            [self::place(1, 'the United Kingdom', new Territory('GB'), [], $way)],
+            [],
+            new DateTimeImmutable('2026-12-01 10:00'),
+            $rates,
+        ))->resolve($goods, $to)->ways[0];
+
+        $unknown = new CarrierRates();
+        self::assertSame(2 * 995, $resolve($unknown)->charge->minor);
+        $asked = $unknown->missing();
+        self::assertCount(2, $asked, 'a parcel each');
+        foreach ($asked as $one) {
+            self::assertSame(['AL4 7QT', 0], [$one->to->postcode, $one->grams % 50]);
+        }
+        [$first, $second] = array_keys($asked);
+        $both = $resolve(new CarrierRates([$first => ['quick' => self::gbp(410)], $second => ['quick' => self::gbp(620)]]));
+        self::assertSame(410 + 100 + 620 + 100, $both->charge->minor);
+        $one = new CarrierRates([$first => ['quick' => self::gbp(410)], $second => []]);
+        self::assertSame(410 + 100 + 995, $resolve($one)->charge->minor);
+        self::assertSame([], $one->missing(), 'that it gave none is known');
+        // Another service's rate isn't this one's.
+        self::assertSame(2 * 995, $resolve(new CarrierRates([$first => ['plain' => self::gbp(1)], $second => []]))->charge->minor);
     }
 
     public function test_what_one_warehouse_sends_is_one_parcel_by_a_method_that_takes_all(): void

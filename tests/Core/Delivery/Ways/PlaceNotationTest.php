@@ -27,6 +27,8 @@ final class PlaceNotationTest extends TestCase
                 'free_over' => '40.00',
                 'prefers' => 'cheapest',
                 'under' => null,
+                'phone' => false,
+                'collected' => '',
             ],
             [
                 'name' => 'quick',
@@ -35,6 +37,8 @@ final class PlaceNotationTest extends TestCase
                 'free_over' => null,
                 'prefers' => 'quickest',
                 'under' => '9.00',
+                'phone' => false,
+                'collected' => '',
             ],
             [
                 'name' => 'heavy',
@@ -43,6 +47,8 @@ final class PlaceNotationTest extends TestCase
                 'free_over' => null,
                 'prefers' => 'cheapest',
                 'under' => null,
+                'phone' => false,
+                'collected' => '',
             ],
             [
                 'name' => 'dear',
@@ -51,6 +57,18 @@ final class PlaceNotationTest extends TestCase
                 'free_over' => null,
                 'prefers' => 'cheapest',
                 'under' => null,
+                'phone' => false,
+                'collected' => '',
+            ],
+            [
+                'name' => 'carrier',
+                'charge' => ['by' => 'carrier', 'service' => 'quick', 'plus' => '0.50', 'otherwise' => '6.95'],
+                'across' => 'sum',
+                'free_over' => null,
+                'prefers' => 'cheapest',
+                'under' => null,
+                'phone' => true,
+                'collected' => 'the shed, Saturdays',
             ],
             [
                 'name' => 'many',
@@ -59,6 +77,8 @@ final class PlaceNotationTest extends TestCase
                 'free_over' => null,
                 'prefers' => 'cheapest',
                 'under' => null,
+                'phone' => false,
+                'collected' => '',
             ],
         ],
         'rules' => [

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Delivery;
+
+use Illuminate\Support\ServiceProvider;
+use WindowStall\Delivery\Carrier\CarrierConnector;
+use WindowStall\Delivery\Carrier\DemoCarrier;
+
+/** What Delivery gives. */
+final class DeliveryServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->bind(CarrierConnector::class, DemoCarrier::class);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** What who brings an order rings, and where its shopper fetches it, where nobody brings it. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('orders', function (Blueprint $table): void {
+            $table->string('phone', 40)->default('');
+            $table->string('collected', 160)->default('');
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::table('orders', fn (Blueprint $table) => $table->dropColumn(['phone', 'collected']));
+    }
+};
