@@ -88,6 +88,12 @@ Route::domain('payment.'.$host)->name('payment.')->group(function (): void {
     Route::get('/pay/{id}/second', [Payment\PayController::class, 'second'])->name('second');
     Route::post('/pay/{id}/second', [Payment\PayController::class, 'answer']);
     Route::post('/pay/{id}/turn', [Payment\PayController::class, 'turn'])->name('turn');
+    Route::get('/wallets/{id}', [Payment\WalletController::class, 'show'])->name('wallet');
+    Route::post('/wallets/{id}', [Payment\WalletController::class, 'choose']);
+    Route::prefix('v1/wallets')->middleware(Payment\KeyedShop::class)->group(function (): void {
+        Route::post('/', [Payment\WalletController::class, 'open']);
+        Route::get('{id}', [Payment\WalletController::class, 'said']);
+    });
     Route::get('/v1/key', [Payment\ApiController::class, 'account'])->middleware(Payment\KeyedShop::class);
     Route::prefix('v1/payments')->middleware(Payment\KeyedShop::class)->group(function (): void {
         Route::post('/', [Payment\ApiController::class, 'open']);

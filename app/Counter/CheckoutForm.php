@@ -25,7 +25,7 @@ use WindowStall\Support\Speech\Spoken;
 final readonly class CheckoutForm
 {
     /** field → most letters */
-    private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6, 'phone' => 40];
+    private const LENGTHS = ['email' => 190, 'name' => 120, 'street' => 200, 'town' => 120, 'postcode' => 20, 'part' => 6, 'phone' => 40, 'wallet' => 80];
 
     /** Six to fifteen figures, as the plan of international numbers has it (ITU-T E.164), written in any of the usual ways. */
     private const PHONE = '~^\+?(?:[\s()./-]*\d){6,15}[\s()./-]*$~D';
@@ -45,6 +45,7 @@ final readonly class CheckoutForm
         'part.required' => 'part',
         'part.in' => 'part',
         'phone.regex' => 'phone',
+        'wallet.regex' => 'part',
         'company.required_with' => 'company',
     ];
 
@@ -96,6 +97,18 @@ final readonly class CheckoutForm
         );
     }
 
+    /**
+     * As the payment service brought it.
+     *
+     * @param  array<string, string>  $address  by field
+     */
+    public static function brought(Stall $stall, array $address, string $wallet): self
+    {
+        $request = Request::create('/checkout', 'POST', $address + ['wallet' => $wallet, 'by' => PayMethod::Card->value]);
+
+        return self::read($request, $stall)->unjudged();
+    }
+
     public static function read(Request $request, Stall $stall): self
     {
         $countries = self::countries($stall);
@@ -105,24 +118,25 @@ final readonly class CheckoutForm
         $typed = [];
         $business = Taxes::of($stall)->reverses($country);
         foreach (array_keys(self::LENGTHS + ($business ? self::BUSINESS : [])) as $field) {
-            $typed[$field] = trim(Typed::text($request, $field));
+            $typed[(string) $field] = trim(Typed::text($request, $field));
         }
         $errors = array_map(
             static fn (array $said): string => $said[0],
             Validator::make($typed, self::rules($form), self::words())->errors()->toArray(),
         );
-        $postcode = $form->asks(AddressField::Postcode) ? Postcode::read($typed['postcode'], $country) : '';
+        $postcode = $form->asks(AddressField::Postcode) ? Postcode::read($typed['postcode'] ?? '', $country) : '';
         if ($postcode === null && ! isset($errors['postcode'])) {
             $errors['postcode'] = Speech::say('till.wrong.postcode', country: Spoken::countrySaid($country));
         }
-        $typed['postcode'] = $postcode ?? $typed['postcode'];
+        $typed['postcode'] = $postcode ?? $typed['postcode'] ?? '';
         $number = ($typed['tax_number'] ?? '') === '' ? '' : TaxNumber::read($typed['tax_number'], $country);
         if ($number === null) {
             $errors['tax_number'] ??= Speech::say('till.wrong.tax_number', country: Spoken::countrySaid($country));
         } elseif ($business) {
             $typed['tax_number'] = $number;
         }
-        $typed['part'] = isset($form->partNames[$typed['part']]) ? $typed['part'] : '';
+        $part = $typed['part'] ?? '';
+        $typed['part'] = isset($form->partNames[$part]) ? $part : '';
         $way = Typed::text($request, 'way');
 
         return new self(
@@ -205,6 +219,7 @@ final readonly class CheckoutForm
         $rules = array_map(static fn (int $most): array => ['required', 'string', 'max:'.$most], self::LENGTHS);
         // An address within a machine's own network gets no letter of ours.
         array_push($rules['email'], 'email:rfc', 'regex:/@[^@\s]+\.\p{L}{2,}$/u');
+        $rules['wallet'] = ['nullable', 'string', 'max:'.self::LENGTHS['wallet'], 'regex:/^\w+$/D'];
         // Whether it is needed shows once the way is known.
         $rules['phone'] = ['nullable', 'string', 'max:'.self::LENGTHS['phone'], 'regex:'.self::PHONE];
         if (! $form->asks(AddressField::Postcode)) {

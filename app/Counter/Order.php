@@ -65,6 +65,7 @@ use WindowStall\Window\Policies\Particulars;
  * @property Carbon|null $pending_since its shopper ordered a transfer then, whose money isn't there yet
  * @property Carbon|null $disputed_at its payer told their bank then that they don't owe it
  * @property string|null $payment_id
+ * @property string $wallet by which the payment service knows its shopper; "" where it doesn't
  * @property string|null $pay_at the page where the shopper pays
  * @property Carbon|null $settling_until somebody settles its payment until then
  * @property Carbon|null $reserved_until its pieces are taken aside until then

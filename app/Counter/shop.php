@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Counter\Http\CheckoutController;
+use WindowStall\Counter\Http\ExpressController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
 use WindowStall\Shop\Http\SpeaksTheirs;
@@ -11,6 +12,8 @@ use WindowStall\Shop\Http\SpeaksTheirs;
 Route::middleware(SpeaksTheirs::class)->group(function (): void {
     Route::get('/checkout', [CheckoutController::class, 'show'])->name('checkout');
     Route::post('/checkout', [CheckoutController::class, 'store'])->name('checkout.store');
+    Route::post('/checkout/express', [ExpressController::class, 'begin'])->middleware('throttle:20,10')->name('express');
+    Route::get('/checkout/express', [ExpressController::class, 'comeBack'])->name('express.back');
     Route::post('/letters', [LettersController::class, 'take'])->middleware('throttle:6,10')->name('letters.take');
     Route::get('/orders/{token}', [OrderController::class, 'show'])
         ->name('order')

@@ -150,6 +150,14 @@ return [
         'transfer' => ['words' => 'Per Überweisung', 'means' => 'Gepackt wird, sobald das Geld da ist.'],
         'later' => ['words' => 'In 30 Tagen', 'means' => 'Ob Sie das dürfen, entscheidet der Zahlungsdienst.'],
     ],
+    'pay' => [
+        'title' => 'Zahlen',
+        'heading' => '{total} zahlen',
+        'frame' => 'Die Felder des Zahlungsdienstes',
+        'whose' => 'Was Sie dort eingeben, geht nur an den Zahlungsdienst; der Laden sieht es nie.',
+        'own_page' => 'Auf seiner eigenen Seite zahlen',
+    ],
+    'express' => ['button' => 'Vom Zahlungsdienst ausfüllen lassen'],
     'moment' => [
         'heading' => 'Einen Moment',
         'words' => 'Die Zahlungsseite braucht länger als sonst. Sie werden von selbst dorthin gebracht; es wurde nichts abgebucht, '

@@ -147,6 +147,14 @@ return [
         'transfer' => ['words' => 'By bank transfer', 'means' => 'It is packed once the money is here.'],
         'later' => ['words' => 'In 30 days', 'means' => 'The payment service decides whether you may.'],
     ],
+    'pay' => [
+        'title' => 'Pay',
+        'heading' => 'Pay {total}',
+        'frame' => 'The payment service’s fields',
+        'whose' => 'What you type there goes to the payment service alone; the shop never sees it.',
+        'own_page' => 'Pay on its own page',
+    ],
+    'express' => ['button' => 'Let the payment service fill it in'],
     'moment' => [
         'heading' => 'One moment',
         'words' => 'The payment page takes longer to open than usual. You are taken there by itself; nothing has been '

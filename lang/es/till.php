@@ -146,6 +146,14 @@ return [
         'transfer' => ['words' => 'Por transferencia', 'means' => 'Se embala cuando llega el dinero.'],
         'later' => ['words' => 'En 30 días', 'means' => 'El servicio de pago decide si puede.'],
     ],
+    'pay' => [
+        'title' => 'Pagar',
+        'heading' => 'Pagar {total}',
+        'frame' => 'Los campos del servicio de pago',
+        'whose' => 'Lo que escribe ahí va solo al servicio de pago; la tienda nunca lo ve.',
+        'own_page' => 'Pagar en su propia página',
+    ],
+    'express' => ['button' => 'Que lo rellene el servicio de pago'],
     'moment' => [
         'heading' => 'Un momento',
         'words' => 'La página de pago tarda más de lo normal en abrirse. Se le llevará allí sin que haga nada; no se ha cobrado nada, '

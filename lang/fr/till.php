@@ -146,6 +146,14 @@ return [
         'transfer' => ['words' => 'Par virement', 'means' => 'On emballe dès que l’argent est là.'],
         'later' => ['words' => 'Dans 30 jours', 'means' => 'Le service de paiement décide si vous le pouvez.'],
     ],
+    'pay' => [
+        'title' => 'Payer',
+        'heading' => 'Payer {total}',
+        'frame' => 'Les champs du service de paiement',
+        'whose' => 'Ce que vous y tapez ne va qu’au service de paiement ; la boutique ne le voit jamais.',
+        'own_page' => 'Payer sur sa propre page',
+    ],
+    'express' => ['button' => 'Laisser le service de paiement remplir'],
     'moment' => [
         'heading' => 'Un moment',
         'words' => 'La page de paiement met plus de temps que d’habitude à s’ouvrir. Vous y serez conduit tout seul ; rien n’a été '

@@ -146,6 +146,14 @@ return [
         'transfer' => ['words' => 'Per overschrijving', 'means' => 'Er wordt ingepakt zodra het geld er is.'],
         'later' => ['words' => 'Binnen 30 dagen', 'means' => 'De betaaldienst beslist of dat mag.'],
     ],
+    'pay' => [
+        'title' => 'Betalen',
+        'heading' => '{total} betalen',
+        'frame' => 'De velden van de betaaldienst',
+        'whose' => 'Wat u daar typt, gaat alleen naar de betaaldienst; de winkel ziet het nooit.',
+        'own_page' => 'Op de eigen pagina betalen',
+    ],
+    'express' => ['button' => 'Door de betaaldienst laten invullen'],
     'moment' => [
         'heading' => 'Een ogenblik',
         'words' => 'De betaalpagina opent trager dan anders. U wordt er vanzelf heen gebracht; er is niets afgeschreven en uw mand '

@@ -8,7 +8,10 @@
 <h1>{{ $say('till.checkout.heading') }}</h1>
 @if ($trouble)<p class="trouble" role="alert">{{ $trouble }}</p>@endif
 @foreach ($basket->moved as $m)<p class="moved">{{ $m }}</p>@endforeach
+@if ($express)<form method="post" action="/checkout/express" class="express"><button type="submit" class="button plain wide">{{
+    $say('till.express.button') }}</button></form>@endif
 <form method="post" action="/checkout" class="address">
+@if (($form->typed['wallet'] ?? '') !== '')<input type="hidden" name="wallet" value="{{ $form->typed['wallet'] }}">@endif
 <input type="hidden" name="total" value="{{ $basket->totals->total->minor }}">
 <input type="hidden" name="currency" value="{{ $basket->market->currency->code }}">
 <div class="label">

@@ -36,13 +36,14 @@ final class ApiController
             'payee' => 'required|string|max:80',
             'return_to' => 'required|url|max:600',
             'method' => ['nullable', Rule::enum(Method::class)],
+            'wallet' => 'nullable|string|max:40',
             'notify_to' => 'nullable|url|max:600',
             'notify_secret' => 'required_with:notify_to|nullable|string|max:120',
         ]);
         if ($check->fails()) {
             return new JsonResponse(['error' => (string) $check->errors()->first()], 422);
         }
-        $said = $request->only(['amount', 'currency', 'reference', 'payee', 'return_to', 'notify_to', 'notify_secret']);
+        $said = $request->only(['amount', 'currency', 'reference', 'payee', 'return_to', 'notify_to', 'notify_secret', 'wallet']);
         Book::payments()->insertOrIgnore([
             'id' => 'p_'.Str::lower(Str::random(24)),
             'state' => 'open',

@@ -16,9 +16,17 @@ final class PayController
         return view('standins::payments', ['payments' => Book::payments()->orderByDesc('created_at')->limit(50)->get()]);
     }
 
-    public function show(string $id): View
+    /** Whole, or as the fields alone in the frame of a shop's page. */
+    public function show(Request $request, string $id): View
     {
-        return view('standins::pay', ['payment' => Book::find($id), 'cards' => Card::cases()]);
+        $payment = Book::find($id);
+        $wallet = $payment->wallet === null ? null : WalletController::wallets()->where('id', $payment->wallet)->first();
+
+        return view($request->has('framed') ? 'standins::framed' : 'standins::pay', [
+            'payment' => $payment,
+            'cards' => Card::cases(),
+            'payer' => $wallet === null ? null : WalletController::person($wallet),
+        ]);
     }
 
     /** Only an open payment can change here: a second press of the button finds it decided. */

@@ -27,7 +27,8 @@ label{display:block;padding:6px 0}a{color:var(--do)}
 </style>
 </head>
 <body>
-<header><h1>{{ $title }}</h1><small>{{ $about }}</small></header>
+@hasSection('alone')<h1 style="position:absolute;clip-path:inset(50%)">{{ $title }}</h1>@else<header><h1>{{ $title }}</h1><small>{{ $about }}</small></header>
+@endif
 <main>@yield('main')</main>
 </body>
 </html>

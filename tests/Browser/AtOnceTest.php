@@ -37,9 +37,11 @@ final class AtOnceTest extends BrowserTestCase
         ) {
             $phone->css('#'.$field)->sendKeys($typed);
         }
-        $phone->click('[data-pay]')->see('approves at once');
-        $payment = $phone->driver->getCurrentURL();
+        $phone->click('[data-pay]');
+        $payment = (string) strtok((string) $phone->css('.pay-frame')->getAttribute('src'), '?');
+        $phone->within('.pay-frame')->see('approves at once');
         $back = (string) $phone->css('main a')->getAttribute('href');
+        $phone->whole();
 
         $client = new Client(['allow_redirects' => false, 'http_errors' => false, 'timeout' => 30]);
         $pay = Utils::unwrap(

@@ -89,7 +89,8 @@ final class FromItemToParcelTest extends BrowserTestCase
             ->write('House and street', '4 Pound Row')
             ->write('Town', 'Aldermere')
             ->write('Postcode', 'AL4 7QT');
-        $phone->click('[data-pay]')->see('approves at once')->click('#pay');
+        $phone->click('[data-pay]')->see('Pay £')->readsForEveryone('the payment, in a frame');
+        $phone->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
         $phone->see('Thank you, Ines Fennimore')->see('Ordered and paid')->readsForEveryone('the order’s page');
     }
 

@@ -78,8 +78,10 @@ final class OnAPhoneTest extends BrowserTestCase
             ->write('Town', 'Aldermere')
             ->write('Postcode', 'AL4 7QT')
             ->click('[data-pay]')
+            ->within('.pay-frame')
             ->see('approves at once')
             ->click('#pay')
+            ->whole()
             ->see('Thank you, Ines Fennimore')
             ->see('Ordered and paid');
 

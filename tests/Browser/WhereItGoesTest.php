@@ -85,7 +85,8 @@ final class WhereItGoesTest extends BrowserTestCase
             $phone->css('#'.$field)->sendKeys($one);
         }
         $phone->css('#email')->sendKeys('lena@oehl.example');
-        $phone->readsForEveryone('a checkout in German')->click('[data-pay]')->see('approves at once')->click('#pay');
+        $phone->readsForEveryone('a checkout in German')->click('[data-pay]')->see('zahlen');
+        $phone->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
         $phone->see('Danke, Lena Öhl')->see('Bestellt und bezahlt');
         $phone->readsForEveryone('an order in German');
     }

@@ -54,6 +54,16 @@ final readonly class CheckoutController
         return $this->page($stall, $contents, CheckoutForm::blank($stall, $basket, $contents->delivery->to, $basket->way));
     }
 
+    /** The checkout as somebody else filled it in; looked at by its shopper, and paid by nobody else. */
+    public function filledIn(Stall $stall, Basket $basket, CheckoutForm $form): Response|RedirectResponse
+    {
+        $contents = BasketContents::of($stall, $basket, $form->destination(), null, $form->typed['email'] ?: null);
+
+        return $contents->entries === []
+            ? redirect()->to('/basket')
+            : $this->page($stall, $contents, $form, implode(' ', $contents->troubles) ?: null);
+    }
+
     public function store(
         Request $request,
         PlaceOrder $place,
@@ -116,8 +126,11 @@ final readonly class CheckoutController
             }
             $payAt = $this->payAt($payment, $order, $stall);
 
-            return $payAt === null
-                ? redirect()->to('/orders/'.$order->token.'/pay', 303)
+            // Where there is script, the payment service's fields stand in the shop's page.
+            $framed = $by === PayMethod::Card && $request->has('framed');
+
+            return $payAt === null || $framed
+                ? redirect()->to('/orders/'.$order->token.'/pay'.($framed ? '?framed=1' : ''), 303)
                 : redirect()->away($payAt, 303);
         } catch (Said $said) {
             return $this->page($stall, $contents, $form, $said->getMessage(), 503);
@@ -189,6 +202,7 @@ final readonly class CheckoutController
     ): Response {
         $stall = $stall->seenFrom($contents->delivery->to->country);
         $connection = PaymentConnection::of($stall);
+        $methods = self::offered($connection, $stall, $contents);
 
         return ShopResponse::html(
             $this->renderer->page($stall, $this->renderer->published($stall), 'checkout', [
@@ -198,8 +212,9 @@ final readonly class CheckoutController
                 'form' => $form,
                 'trouble' => $trouble,
                 'policies' => PolicyVersion::now($stall),
-                'methods' => self::offered($connection, $stall, $contents),
+                'methods' => $methods,
                 'live' => $connection->live,
+                'express' => ! isset($form->typed['email']) && ExpressController::isOffered($methods),
             ]),
             $status,
             private: true,

@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
@@ -65,12 +66,17 @@ final readonly class OrderController
         if ($order->state !== OrderState::AwaitingPayment || $order->payment_trouble !== null) {
             return redirect()->to('/orders/'.$token, 303);
         }
+        $framed = $request->has('framed') && $order->pay_method === PayMethod::Card->value;
         if ($order->pay_at !== null) {
-            return redirect()->away($order->pay_at, 303);
+            return $framed
+                ? $this->page($stall, $order, 'pay', 'till.pay.title', ['order' => $order, 'payAt' => $order->pay_at])
+                : redirect()->away($order->pay_at, 303);
         }
         OpenPayment::dispatch($order->id);
 
-        return $this->page($stall, $order, 'moment', 'till.moment.heading', ['again' => '/orders/'.$token.'/pay']);
+        return $this->page($stall, $order, 'moment', 'till.moment.heading', [
+            'again' => '/orders/'.$token.'/pay'.($framed ? '?framed=1' : ''),
+        ]);
     }
 
     /**

@@ -15,6 +15,7 @@ final readonly class AskedPayment
      * @param  string  $returnTo  where the shopper comes back to
      * @param  string  $notifyTo  where the service tells by itself what becomes of it
      * @param  string  $secret  by which it signs that
+     * @param  string  $wallet  of whoever said there who they are; "" for nobody
      */
     public function __construct(
         public Money $amount,
@@ -24,6 +25,7 @@ final readonly class AskedPayment
         public string $returnTo,
         public string $notifyTo,
         #[\SensitiveParameter] public string $secret,
+        public string $wallet = '',
     ) {
     }
 }

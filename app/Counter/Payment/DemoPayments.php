@@ -41,7 +41,35 @@ final class DemoPayments implements PaymentConnector
             'return_to' => $asked->returnTo,
             'notify_to' => $asked->notifyTo,
             'notify_secret' => $asked->secret,
+            'wallet' => $asked->wallet === '' ? null : $asked->wallet,
         ]));
+    }
+
+    public function express(PaymentAccess $access, string $returnTo): ExpressAsked
+    {
+        $answer = $this->send($access, static fn (PendingRequest $http): Response => $http->post('/v1/wallets', [
+            'return_to' => $returnTo,
+        ]));
+        [$id, $openAt] = [$answer->json('id'), $answer->json('open_at')];
+        if (! $answer->successful() || ! is_string($id) || ! is_string($openAt)) {
+            throw PaymentTrouble::away();
+        }
+
+        return new ExpressAsked($id, $openAt);
+    }
+
+    public function brought(PaymentAccess $access, string $id): ?array
+    {
+        $answer = $this->send($access, static fn (PendingRequest $http): Response => $http->get('/v1/wallets/'.rawurlencode($id)));
+        $said = $answer->status() === 404 ? null : $answer->json('address');
+        if (! $answer->successful() && $answer->status() !== 404) {
+            throw PaymentTrouble::away();
+        }
+
+        return is_array($said) ? array_map(
+            static fn (mixed $one): string => is_string($one) ? mb_substr($one, 0, 200) : '',
+            array_intersect_key($said, array_flip(['name', 'email', 'street', 'town', 'postcode', 'country', 'phone'])),
+        ) : null;
     }
 
     public function state(PaymentAccess $access, string $id): SaidPayment

@@ -23,6 +23,12 @@ interface PaymentConnector
     /** Opens a payment, or finds the one that its reference has. */
     public function open(PaymentAccess $access, AskedPayment $asked): SaidPayment;
 
+    /** Asks whom the service knows to say who they are, on a page of its own. */
+    public function express(PaymentAccess $access, string $returnTo): ExpressAsked;
+
+    /** @return array<string, string>|null name, email, street, town, postcode, country and phone; null where they said nothing */
+    public function brought(PaymentAccess $access, string $id): ?array;
+
     public function state(PaymentAccess $access, string $id): SaidPayment;
 
     /** @param  int|null  $minor  that much of what was approved; all of it when null */

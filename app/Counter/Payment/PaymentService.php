@@ -35,11 +35,35 @@ final readonly class PaymentService
             returnTo: $stall->shopAddress('/orders/'.$order->token.'/paid'),
             notifyTo: URL::route('hooks.payment', $connection->public_id),
             secret: $connection->secret(),
+            wallet: $order->wallet,
         ));
         $payAt = $said->payAt ?? throw PaymentTrouble::away();
         $order->update(['payment_id' => $said->id, 'pay_at' => $payAt, 'payment_trouble' => null]);
 
         return $payAt;
+    }
+
+    /** @throws PaymentTrouble */
+    public function express(Stall $stall, int $seconds): ExpressAsked
+    {
+        $connection = PaymentConnection::of($stall);
+
+        return $this->connector->express(
+            $connection->access($connection->live)->within($seconds),
+            $stall->shopAddress('/checkout/express'),
+        );
+    }
+
+    /**
+     * @return array<string, string>|null an address by field; null where nobody said one
+     *
+     * @throws PaymentTrouble
+     */
+    public function brought(Stall $stall, string $wallet, int $seconds): ?array
+    {
+        $connection = PaymentConnection::of($stall);
+
+        return $this->connector->brought($connection->access($connection->live)->within($seconds), $wallet);
     }
 
     /** @throws PaymentTrouble */

@@ -8,6 +8,7 @@ use GuzzleHttp\Cookie\CookieJar;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Str;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Delivery\Places\Destination;
@@ -36,6 +37,8 @@ final class RunQuotesBench extends Command
     protected $description = 'Print what a quote for 20 lines and the steps of a checkout take';
 
     private const LINES = 20;
+
+    private const SUPPLIERS = 4;
 
     /** Goods of each supplier. */
     private const OF_EACH = 8;
@@ -104,7 +107,39 @@ final class RunQuotesBench extends Command
         return array_values(array_map(static fn (\stdClass $row): array => ['variant' => (int) $row->id, 'pieces' => 2], $ids));
     }
 
+    /** Over as many suppliers as are wanted: those of the demo, and for the time being some more that have part of their goods. */
     private function measure(Stall $stall, ResolveDelivery $resolve): void
+    {
+        DB::beginTransaction();
+        try {
+            $this->share($stall);
+            $this->timed($stall, $resolve);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    private function share(Stall $stall): void
+    {
+        $items = DB::table('listing_variants AS variant')
+            ->join('supplier_variants AS source', 'source.id', '=', 'variant.selling_id')
+            ->join('supplier_items AS item', 'item.id', '=', 'source.supplier_item_id')
+            ->whereIn('variant.id', array_column(self::asked($stall), 'variant'))
+            ->orderBy('item.id')
+            ->distinct()
+            ->get(['item.id', 'item.connection_id'])
+            ->groupBy('connection_id');
+        $more = self::SUPPLIERS - $items->count();
+        foreach ($items->sortByDesc->count()->take($more) as $connection => $some) {
+            $copy = SupplierConnection::query()->findOrFail($connection)->replicate();
+            $copy->forceFill(['name' => $copy->name.' again', 'address' => $copy->address.'/again', 'public_id' => (string) Str::uuid()])->save();
+            DB::table('supplier_items')
+                ->whereIn('id', $some->take((int) ceil($some->count() / 2))->pluck('id'))
+                ->update(['connection_id' => $copy->id]);
+        }
+    }
+
+    private function timed(Stall $stall, ResolveDelivery $resolve): void
     {
         $asked = self::asked($stall);
         $lines = WantedLines::of($stall, $asked) ?? throw new Refusal('The window has changed meanwhile.');

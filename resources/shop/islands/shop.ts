@@ -166,7 +166,7 @@ function followWhere(): void {
     if (field.dataset.where === undefined) return;
     const form = field.form;
     turn = turn
-      .then(() => look(form.isConnected ? form : (document.querySelector('[data-checkout] form') ?? form)))
+      .then(() => look(form.isConnected ? form : (document.querySelector('[data-checkout] form.address') ?? form)))
       .catch(() => undefined);
   });
   withoutButton();
@@ -236,8 +236,18 @@ function offerMarket(): void {
   document.querySelector('.skip')?.after(offer);
 }
 
+/** Where there is script, the payment service's own fields come into the shop's page, in a frame from its origin. */
+function payHere(): void {
+  const form = document.querySelector<HTMLFormElement>('[data-checkout] form.address');
+  form?.addEventListener('submit', () => {
+    if (form.querySelector('[name=framed]') === null)
+      form.append(Object.assign(document.createElement('input'), { type: 'hidden', name: 'framed', value: '1' }));
+  });
+}
+
 showBasketCount();
 keepLanguage();
+payHere();
 offerMarket();
 followNumbers();
 followWhere();

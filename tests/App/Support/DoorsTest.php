@@ -20,6 +20,7 @@ use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
+use WindowStall\Stall\Words\ChangeLanguages;
 use WindowStall\Tests\App\AppTestCase;
 use WindowStall\Window\Written\ChangePage;
 use WindowStall\Window\Written\PageKind;
@@ -56,6 +57,7 @@ final class DoorsTest extends AppTestCase
         ]);
         $this->world->stall($this->stranger);
         $listing = $this->world->inWindow($this->stall);
+        app(ChangeLanguages::class)($this->stall, 'GB', ['en', 'de']);
         $order = $this->world->order($this->stall, $listing->variants()->firstOrFail(), 1, now(), 900);
         $this->places = [
             'stall' => $this->stall->handle,
@@ -72,6 +74,8 @@ final class DoorsTest extends AppTestCase
             'page' => app(ChangePage::class)->make($this->stall, PageKind::About, 'About')->id,
             'letter' => (int) app(TakeLetter::class)($this->stall, 'Bo', 'bo@reed.example', '', 'Where?')?->id,
             'kind' => 'terms',
+            'language' => 'de',
+            'room' => 'titles',
             'taxRate' => (int) $this->stall->taxRates()->create([
                 'country' => 'GB', 'class' => 'reduced', 'rate_millionths' => 50_000, 'from_day' => '2020-01-01',
             ])->id,
@@ -199,7 +203,7 @@ final class DoorsTest extends AppTestCase
         $path = (string) preg_replace_callback(
             '/\{(\w+)\??\}/',
             fn (array $m): string => (string) ($places[$m[1]] ??
-                ['stall' => $this->stall->handle, 'kind' => 'terms', 'country' => 'GB', 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
+                ['stall' => $this->stall->handle, 'kind' => 'terms', 'language' => 'de', 'room' => 'titles', 'country' => 'GB', 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
                 1),
             $route->uri(),
         );

@@ -45,6 +45,8 @@ final class OpenDoorsTest extends AppTestCase
         'POST /basket/where',
         'POST /basket/{line}',
         'GET /checkout',
+        'POST /checkout/express',
+        'GET /checkout/express',
         'POST /checkout',
         // At an address nobody can guess.
         'GET /orders/{token}',

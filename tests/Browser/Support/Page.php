@@ -61,6 +61,21 @@ final class Page
         return $this;
     }
 
+    /** Looks into the frame of that selector, until {@see whole()}. */
+    public function within(string $css): self
+    {
+        $this->driver->switchTo()->frame($this->css($css));
+
+        return $this;
+    }
+
+    public function whole(): self
+    {
+        $this->driver->switchTo()->defaultContent();
+
+        return $this;
+    }
+
     public function see(string $text): self
     {
         $this->until(fn (): bool => str_contains($this->text(), $text), 'to see “'.$text.'”');
