@@ -6,6 +6,8 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\Told\TellKind;
+use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Source\Connectors\SupplierAnswer;
 
 /**
@@ -51,7 +53,11 @@ final class ApplyAnswer
                     $facts['refusal'] = $answer->reason ?? 'The supplier gave no reason.';
                 }
             }
+            $posted = isset($facts['posted_at']) && $row->posted_at === null;
             $row->update($facts);
+            if ($posted) {
+                TellShopper::of($row->order, TellKind::Posted, $row);
+            }
         }, attempts: 3);
     }
 }

@@ -185,17 +185,6 @@ final class Order extends Model
     /** @return array{name: string, street: string, town: string, postcode: string, country: string, phone?: string} */
     public function address(): array
     {
-        $own = $this->collected === '' || $this->stall === null ? null : Particulars::of($this->stall);
-        if ($own?->street !== null) {
-            return [
-                'name' => trim($own->trader.', '.$this->number, ', '),
-                'street' => $own->street,
-                'town' => (string) $own->town,
-                'postcode' => (string) $own->postcode,
-                'country' => $this->stall->country ?? $this->country,
-            ];
-        }
-
         return [
             'name' => $this->name,
             'street' => $this->street,
@@ -203,5 +192,23 @@ final class Order extends Model
             'postcode' => $this->postcode,
             'country' => $this->country,
         ] + ($this->phone === '' ? [] : ['phone' => $this->phone]);
+    }
+
+    /**
+     * Where suppliers send it: to its shopper, or to the stall where they fetch it.
+     *
+     * @return array{name: string, street: string, town: string, postcode: string, country: string, phone?: string}
+     */
+    public function sentTo(): array
+    {
+        $own = $this->collected === '' || $this->stall === null ? null : Particulars::of($this->stall);
+
+        return $own?->street === null ? $this->address() : [
+            'name' => trim($own->trader.', '.$this->number, ', '),
+            'street' => $own->street,
+            'town' => (string) $own->town,
+            'postcode' => (string) $own->postcode,
+            'country' => $this->stall->country ?? $this->country,
+        ];
     }
 }

@@ -15,6 +15,8 @@ use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Told\TellKind;
+use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Hooks\Tell;
 
@@ -264,6 +266,7 @@ final readonly class TakePayment
             $this->outOfBasket($order);
         }
         TellShelves::of($order);
+        TellShopper::of($order, TellKind::Thanks);
 
         return true;
     }

@@ -11,4 +11,22 @@ return [
         'why' => 'Sie haben an der Kasse gesagt, dass wir Ihnen schreiben dürfen. An diesen Korb erinnern wir Sie einmal. Wenn Sie '
             .'keine Post mehr von uns wollen: {stop}',
     ],
+    'order_page' => 'Bestellung {number}: wo sie ist',
+    'why' => 'Sie erhalten diese E-Mail, weil Sie bei uns gekauft haben: Bestellung {number}.',
+    'thanks' => [
+        'subject' => 'Bestellung {number} bei {shop}: danke',
+        'heading' => 'Danke, {name}',
+        'words' => 'Sie ist bezahlt, {total}, und geht an den, der sie packt.',
+    ],
+    'posted' => [
+        'subject' => 'Bestellung {number} bei {shop} ist unterwegs',
+        'heading' => 'Sie ist unterwegs, {name}',
+        'words' => 'Ein Paket Ihrer Bestellung wurde abgeschickt.',
+        'tracking' => 'Es kommt mit {carrier}, Nummer {number}.',
+    ],
+    'refunded' => [
+        'subject' => 'Bestellung {number} bei {shop}: Ihr Geld ist zurück',
+        'heading' => 'Ihr Geld ist zurück, {name}',
+        'words' => '{total} gingen zurück, wie sie gekommen sind. Die Ware konnte nicht geschickt werden; das tut uns leid.',
+    ],
 ];

@@ -12,4 +12,22 @@ return [
         'why' => 'You said at the checkout that we may write to you. We remind you of this basket once. To get no more mail from '
             .'us: {stop}',
     ],
+    'order_page' => 'Order {number}: where it is',
+    'why' => 'You get this mail because you bought in our shop: order {number}.',
+    'thanks' => [
+        'subject' => 'Order {number} at {shop}: thank you',
+        'heading' => 'Thank you, {name}',
+        'words' => 'It is paid, {total}, and goes to whoever packs it.',
+    ],
+    'posted' => [
+        'subject' => 'Order {number} at {shop} is on its way',
+        'heading' => 'It is on its way, {name}',
+        'words' => 'A parcel of your order has been posted.',
+        'tracking' => 'It goes by {carrier}, number {number}.',
+    ],
+    'refunded' => [
+        'subject' => 'Order {number} at {shop}: your money is back',
+        'heading' => 'Your money is back, {name}',
+        'words' => '{total} went back the way it came. The goods couldn’t be sent; we are sorry.',
+    ],
 ];

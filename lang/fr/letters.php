@@ -11,4 +11,22 @@ return [
         'why' => 'Vous avez dit à la caisse que nous pouvons vous écrire. Nous vous rappelons ce panier une seule fois. Pour ne plus '
             .'recevoir de courrier de notre part : {stop}',
     ],
+    'order_page' => 'Commande {number} : où elle est',
+    'why' => 'Vous recevez ce courrier parce que vous avez acheté chez nous : commande {number}.',
+    'thanks' => [
+        'subject' => 'Commande {number} chez {shop} : merci',
+        'heading' => 'Merci, {name}',
+        'words' => 'Elle est payée, {total}, et part chez qui l’emballe.',
+    ],
+    'posted' => [
+        'subject' => 'La commande {number} de {shop} est en route',
+        'heading' => 'Elle est en route, {name}',
+        'words' => 'Un colis de votre commande a été expédié.',
+        'tracking' => 'Il voyage avec {carrier}, numéro {number}.',
+    ],
+    'refunded' => [
+        'subject' => 'Commande {number} chez {shop} : votre argent est revenu',
+        'heading' => 'Votre argent est revenu, {name}',
+        'words' => '{total} sont revenus par où ils étaient venus. Les articles n’ont pas pu être envoyés ; nous en sommes désolés.',
+    ],
 ];

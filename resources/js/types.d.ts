@@ -447,6 +447,7 @@ export interface OrderView {
   when: string;
   email: string;
   address: string[];
+  told: string[];
   lines: OrderLineView[];
   goods: MoneyView;
   discount: MoneyView | null;

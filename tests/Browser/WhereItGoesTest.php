@@ -86,7 +86,8 @@ final class WhereItGoesTest extends BrowserTestCase
         }
         $phone->css('#email')->sendKeys('lena@oehl.example');
         $phone->readsForEveryone('a checkout in German')->click('[data-pay]')->see('zahlen');
-        $phone->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
+        // Her bank asks once more whether it is her.
+        $phone->within('.pay-frame')->see('approves at once')->click('[value=second]')->click('#pay')->whole()->click('#yes');
         $phone->see('Danke, Lena Öhl')->see('Bestellt und bezahlt');
         $phone->readsForEveryone('an order in German');
     }

@@ -7,11 +7,14 @@ namespace WindowStall\Counter\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Told\TellKind;
+use WindowStall\Counter\Told\TellShopper;
 
 /**
  * Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep
@@ -51,6 +54,10 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
             return;
         }
-        $refunding()->update(['state' => OrderState::Refunded, 'payment_trouble' => null]);
+        DB::transaction(static function () use ($refunding, $order): void {
+            if ($refunding()->update(['state' => OrderState::Refunded, 'payment_trouble' => null]) === 1) {
+                TellShopper::of($order, TellKind::Refunded);
+            }
+        });
     }
 }

@@ -52,7 +52,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
             return;
         }
         $row = SupplierOrder::query()
-            ->with(['lines.supplierVariant', 'order', 'connection'])
+            ->with(['lines.supplierVariant', 'order.stall', 'connection'])
             ->findOrFail($this->supplierOrderId);
         $ordering = $row->connection?->ordering();
         if ($row->connection === null || $row->order === null || $ordering === null) {
@@ -82,7 +82,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
                 $row->idempotency_key,
                 'Order '.$row->order->number,
                 $lines,
-                $row->order->address(),
+                $row->order->sentTo(),
             );
         } catch (SupplierTrouble $trouble) {
             $trouble->passing ? $this->wait($row, $trouble) : $this->refused($trouble->getMessage(), tried: true);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Views;
 
+use Illuminate\Support\Carbon;
 use WindowStall\Bench\Views\SaleView;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Rate;
@@ -13,6 +14,7 @@ use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
@@ -27,6 +29,7 @@ final readonly class OrderView
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
      * @param  string  $taxNote  which rates it bears, or that its buyer owes the tax
+     * @param  list<string>  $told  what its shopper was mailed: "Thank you, 1 Dec 2026, 10:02"
      * @param  string  $paidBy  "By card", "By bank transfer, tried out only"
      * @param  string  $disputed  since when; "" where nobody disputes it
      * @param  MoneyView|null  $worth  the total in the stall's currency, where it was paid in another
@@ -39,6 +42,7 @@ final readonly class OrderView
         public string $when,
         public string $email,
         public array $address,
+        public array $told,
         public array $lines,
         public MoneyView $goods,
         public ?MoneyView $discount,
@@ -73,7 +77,12 @@ final readonly class OrderView
                 $order->street,
                 $order->address()['town'].' '.$order->postcode,
                 \Symfony\Component\Intl\Countries::getName($order->country, 'en'),
+                ...array_filter([$order->phone, $order->collected === '' ? '' : 'Fetched: '.$order->collected]),
             ],
+            told: array_map(
+                static fn (array $one): string => $one['kind']->words().', '.Clock::of($stall)->moment(Carbon::parse($one['at'])),
+                TellShopper::told($order),
+            ),
             lines: array_values(
                 $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all(),
             ),

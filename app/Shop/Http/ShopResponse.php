@@ -24,6 +24,8 @@ final class ShopResponse
                 $origin.
                 ' '.
                 $payment.
+                // The payment service's fields stand in a page that is its shopper's own.
+                ($private ? '; frame-src '.$origin.' '.$payment : '').
                 "; base-uri 'none'; frame-ancestors 'self' ".
                 config('stall.scheme').
                 '://'.

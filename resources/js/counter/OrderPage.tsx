@@ -134,6 +134,16 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 The shopper’s page of this order
               </a>
             </p>
+            {order.told.length > 0 && (
+              <>
+                <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Mailed</h2>
+                <ul className="text-[14px]">
+                  {order.told.map((one) => (
+                    <li key={one}>{one}</li>
+                  ))}
+                </ul>
+              </>
+            )}
             {order.canRefund && (
               <div className="mt-6">
                 <Ask

@@ -123,7 +123,7 @@ final class CarrierTest extends AppTestCase
         $order = $this->shopper->order()->load('stall');
         self::assertSame(
             ['name' => 'Ada Marl, '.$order->number, 'street' => '4 Dyke Lane', 'town' => 'Aldermere', 'postcode' => 'AL4 2QT', 'country' => 'GB'],
-            $order->address(),
+            $order->sentTo(),
         );
         $order->update(['state' => OrderState::Paid]);
         $this->shopper->send('get', '/orders/'.$order->token)->assertSee('You fetch it: the shed in Dyke Lane');

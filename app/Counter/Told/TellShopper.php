@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Told;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use WindowStall\Counter\Mail\OrderLetter;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\SupplierOrder;
+
+/**
+ * Mails a shopper what has become of their order, once, in the language they read. In the transaction that makes it so: with
+ * the change or not at all, and whoever is killed in between leaves neither.
+ */
+final class TellShopper
+{
+    public static function of(Order $order, TellKind $kind, ?SupplierOrder $parcel = null): void
+    {
+        $first = DB::table('order_mails')->insertOrIgnore([
+            'stall_id' => $order->stall_id,
+            'order_id' => $order->id,
+            'kind' => $kind->value,
+            'of' => $parcel->id ?? 0,
+            'told_at' => now(),
+        ]);
+        if ($first === 1) {
+            Mail::to($order->email)->locale($order->language)->queue(new OrderLetter($order->id, $order->stall_id, $kind, $parcel?->id));
+        }
+    }
+
+    /** @return list<array{kind: TellKind, of: int, at: string}> what was mailed, in the order it was */
+    public static function told(Order $order): array
+    {
+        return array_values(DB::table('order_mails')
+            ->where('order_id', $order->id)
+            ->orderBy('told_at')
+            ->orderBy('of')
+            ->get()
+            ->map(static fn (\stdClass $row): array => [
+                'kind' => TellKind::from((string) $row->kind),
+                'of' => (int) $row->of,
+                'at' => (string) $row->told_at,
+            ])
+            ->all());
+    }
+}

@@ -1,0 +1,27 @@
+@php($text = WindowStall\Support\Views\MoneyView::text(...))
+{!! $say('letters.'.$about.'.heading', name: $order->name) !!}
+
+{!! $say('letters.'.$about.'.words', total: $total) !!}
+@if ($about === 'posted' && $parcel?->tracking)
+{!! $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) !!}
+@endif
+@if ($about !== 'refunded')
+@foreach ($dates as $when)
+{!! $say('till.order.promised', dates: $when) !!}
+@endforeach
+@endif
+
+@foreach ($lines as $one)
+{!! $one['words'] !!}: {!! $text($one['total']) !!}
+@endforeach
+@if ($about !== 'posted')
+{!! $say('till.sums.total') !!}: {!! $text($total) !!}
+@endif
+
+{!! $say('letters.order_page', number: (string) $order->number) !!}: {!! $link !!}
+
+{!! $shop !!}@if ($address !== '')
+
+{!! $address !!}@endif
+
+{!! $say('letters.why', number: (string) $order->number) !!}
