@@ -21,19 +21,12 @@ final readonly class SearchGoods
     private const SAID = <<<'SQL'
         (
             facts.search @@ (to_tsquery('english', ?) || to_tsquery('simple', ?))
-            OR facts.title IN (
-                SELECT said.phrase
+            OR EXISTS (
+                SELECT 1
                 FROM phrases AS said
                 WHERE said.stall_id = ?
                   AND said.language = ?
-                  AND NOT said.drafted
-                  AND said.search @@ (to_tsquery(?::regconfig, ?) || to_tsquery('simple', ?))
-            )
-            OR facts.type IN (
-                SELECT said.phrase
-                FROM phrases AS said
-                WHERE said.stall_id = ?
-                  AND said.language = ?
+                  AND said.hash IN (md5(facts.title), md5(facts.type))
                   AND NOT said.drafted
                   AND said.search @@ (to_tsquery(?::regconfig, ?) || to_tsquery('simple', ?))
             )
@@ -80,9 +73,8 @@ final readonly class SearchGoods
         if ($language === $this->stall->language) {
             return [self::MATCHES, $query];
         }
-        $said = [$this->stall->id, $language, self::STEMS[$language] ?? 'simple', ...$query];
 
-        return [self::SAID, [...$query, ...$said, ...$said]];
+        return [self::SAID, [...$query, $this->stall->id, $language, self::STEMS[$language] ?? 'simple', ...$query]];
     }
 
     /** With those words put right that no goods are called by; null where nothing was mistyped or nothing is like it. */

@@ -248,6 +248,7 @@ const places: Typing[] = [
             blanks: ['days'],
             besides: kept.besides ?? '',
             differs: [],
+            stale: [],
             clauses: [],
           } as unknown as PolicyView
         }

@@ -69,7 +69,7 @@ final readonly class OrderController
         $framed = $request->has('framed') && $order->pay_method === PayMethod::Card->value;
         if ($order->pay_at !== null) {
             return $framed
-                ? $this->page($stall, $order, 'pay', 'till.pay.title', ['order' => $order, 'payAt' => $order->pay_at])
+                ? $this->page($stall, $order, 'card-fields', 'till.pay.title', ['order' => $order, 'payAt' => $order->pay_at])
                 : redirect()->away($order->pay_at, 303);
         }
         OpenPayment::dispatch($order->id);

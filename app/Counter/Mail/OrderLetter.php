@@ -83,6 +83,9 @@ final class OrderLetter extends QueuedMail
     {
         $p = Particulars::of($stall);
 
-        return implode(', ', array_filter([$p->trader, $p->street, trim($p->town.' '.$p->postcode)], static fn (?string $of): bool => trim((string) $of) !== ''));
+        return implode(', ', array_filter(
+            [$p->trader, $p->street, trim($p->town.' '.$p->postcode)],
+            static fn (?string $of): bool => trim((string) $of) !== '',
+        ));
     }
 }

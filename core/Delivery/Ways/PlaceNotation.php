@@ -21,8 +21,9 @@ use WindowStall\Core\Pricing\Recipe\RecipeNotation;
  *     {name?, covers: [{country, parts?: [ISO 3166-2], postcodes?}],
  *      ways: [{name?, charge, across?, free_over?, prefers?, under?, phone?, collected?}], rules?: [{by, value, more?}]}
  *
- * A charge is {by: "flat", amount}, {by: "piece", first, further}, {by: "weight" | "value", bands: [{up_to, amount}], beyond}
- * {by: "cost", times?, plus?, ending?} or {by: "carrier", service?: "plain" | "quick", plus?, otherwise}. Without ways nothing is sent there; a rule without "more" keeps goods back.
+ * A charge is {by: "flat", amount}, {by: "piece", first, further}, {by: "weight" | "value", bands: [{up_to, amount}], beyond},
+ * {by: "cost", times?, plus?, ending?} or {by: "carrier", service?: "plain" | "quick", plus?, otherwise}. Without ways nothing is
+ * sent there; a rule without "more" keeps goods back.
  *
  * @phpstan-type WrittenCover array{country: string, parts?: list<string>, postcodes?: string}
  * @phpstan-type WrittenCharge array<string, mixed>

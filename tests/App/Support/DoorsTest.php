@@ -203,7 +203,10 @@ final class DoorsTest extends AppTestCase
         $path = (string) preg_replace_callback(
             '/\{(\w+)\??\}/',
             fn (array $m): string => (string) ($places[$m[1]] ??
-                ['stall' => $this->stall->handle, 'kind' => 'terms', 'language' => 'de', 'room' => 'titles', 'country' => 'GB', 'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34'][$m[1]] ??
+                ([
+                    'stall' => $this->stall->handle, 'kind' => 'terms', 'language' => 'de', 'room' => 'titles', 'country' => 'GB',
+                    'signIn' => '3f2a8e1c-0b4d-4c7e-9a51-7d1f0e6b2c34',
+                ])[$m[1]] ??
                 1),
             $route->uri(),
         );
