@@ -14,6 +14,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
@@ -116,6 +117,12 @@ final class Order extends Model
     public function lines(): HasMany
     {
         return $this->hasMany(OrderLine::class)->orderBy('id');
+    }
+
+    /** @return HasMany<OrderPaper, $this> */
+    public function papers(): HasMany
+    {
+        return $this->hasMany(OrderPaper::class)->orderBy('id');
     }
 
     /** @return HasMany<SupplierOrder, $this> */

@@ -11,6 +11,8 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
+use WindowStall\Counter\Papers\PaperKind;
+use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
@@ -267,6 +269,7 @@ final readonly class TakePayment
         }
         TellShelves::of($order);
         TellShopper::of($order, TellKind::Thanks);
+        WritePaper::of($order, PaperKind::Invoice);
 
         return true;
     }

@@ -176,6 +176,17 @@ return [
         'refund_waits' => 'Der Zahlungsdienst antwortet noch nicht; er wird von selbst wieder gefragt. Bis dahin wird nichts '
             .'geschickt.',
     ],
+    'papers' => [
+        'invoice' => 'Rechnung {number}',
+        'credit' => 'Gutschrift {number}',
+        'cancels' => 'storniert {number}',
+        'to' => 'An',
+        'from' => 'Von',
+        'what' => 'Was',
+        'pieces' => 'Stück',
+        'amount' => 'Betrag',
+        'tax' => 'MwSt., {rate} von {amount}',
+    ],
     'order' => [
         'number' => 'Bestellung {number}',
         'thanks' => 'Danke, {name}',

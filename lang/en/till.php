@@ -172,6 +172,17 @@ return [
         'selling_out' => '{name} sold out while you were paying. Your payment is being let go; nothing is charged.',
         'refund_waits' => 'The payment service doesn’t answer yet; it is asked again by itself. Nothing is sent meanwhile.',
     ],
+    'papers' => [
+        'invoice' => 'Invoice {number}',
+        'credit' => 'Credit note {number}',
+        'cancels' => 'cancels {number}',
+        'to' => 'To',
+        'from' => 'From',
+        'what' => 'What',
+        'pieces' => 'Pieces',
+        'amount' => 'Amount',
+        'tax' => 'VAT, {rate} of {amount}',
+    ],
     'order' => [
         'number' => 'Order {number}',
         'thanks' => 'Thank you, {name}',

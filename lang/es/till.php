@@ -171,6 +171,17 @@ return [
         'selling_out' => '{name} se agotó mientras pagaba. Su pago se está soltando; no se cobra nada.',
         'refund_waits' => 'El servicio de pago aún no responde; se le volverá a preguntar. Mientras tanto no se envía nada.',
     ],
+    'papers' => [
+        'invoice' => 'Factura {number}',
+        'credit' => 'Factura rectificativa {number}',
+        'cancels' => 'anula {number}',
+        'to' => 'Para',
+        'from' => 'De',
+        'what' => 'Qué',
+        'pieces' => 'Unidades',
+        'amount' => 'Importe',
+        'tax' => 'IVA, {rate} de {amount}',
+    ],
     'order' => [
         'number' => 'Pedido {number}',
         'thanks' => 'Gracias, {name}',

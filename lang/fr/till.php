@@ -171,6 +171,17 @@ return [
         'selling_out' => '{name} a été épuisé pendant que vous payiez. Votre paiement est en train d’être libéré ; rien n’est débité.',
         'refund_waits' => 'Le service de paiement ne répond pas encore ; il sera interrogé de nouveau. Rien n’est envoyé entre-temps.',
     ],
+    'papers' => [
+        'invoice' => 'Facture {number}',
+        'credit' => 'Avoir {number}',
+        'cancels' => 'annule {number}',
+        'to' => 'Pour',
+        'from' => 'De',
+        'what' => 'Quoi',
+        'pieces' => 'Pièces',
+        'amount' => 'Montant',
+        'tax' => 'TVA, {rate} de {amount}',
+    ],
     'order' => [
         'number' => 'Commande {number}',
         'thanks' => 'Merci, {name}',

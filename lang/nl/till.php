@@ -171,6 +171,17 @@ return [
         'selling_out' => '{name} raakte uitverkocht terwijl u betaalde. Uw betaling wordt losgelaten; er wordt niets afgeschreven.',
         'refund_waits' => 'De betaaldienst antwoordt nog niet; hij wordt vanzelf opnieuw gevraagd. Intussen wordt niets verstuurd.',
     ],
+    'papers' => [
+        'invoice' => 'Factuur {number}',
+        'credit' => 'Creditnota {number}',
+        'cancels' => 'vervangt {number}',
+        'to' => 'Aan',
+        'from' => 'Van',
+        'what' => 'Wat',
+        'pieces' => 'Stuks',
+        'amount' => 'Bedrag',
+        'tax' => 'Btw, {rate} van {amount}',
+    ],
     'order' => [
         'number' => 'Bestelling {number}',
         'thanks' => 'Dank u, {name}',

@@ -448,6 +448,7 @@ export interface OrderView {
   email: string;
   address: string[];
   told: string[];
+  papers: PaperView[];
   lines: OrderLineView[];
   goods: MoneyView;
   discount: MoneyView | null;
@@ -465,6 +466,11 @@ export interface OrderView {
   paidBy: string;
   taxNote: string;
   disputed: string;
+}
+
+export interface PaperView {
+  words: string;
+  address: string;
 }
 
 export interface PayMethodView {

@@ -10,6 +10,8 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Papers\PaperKind;
+use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\Payment\Trouble;
@@ -57,6 +59,7 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
         DB::transaction(static function () use ($refunding, $order): void {
             if ($refunding()->update(['state' => OrderState::Refunded, 'payment_trouble' => null]) === 1) {
                 TellShopper::of($order, TellKind::Refunded);
+                WritePaper::of($order, PaperKind::Credit);
             }
         });
     }

@@ -12,6 +12,7 @@ use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\RefundOrder;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Told\TellShopper;
@@ -29,6 +30,7 @@ final readonly class OrderView
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
      * @param  string  $taxNote  which rates it bears, or that its buyer owes the tax
+     * @param  list<PaperView>  $papers  invoices and credit notes
      * @param  list<string>  $told  what its shopper was mailed: "Thank you, 1 Dec 2026, 10:02"
      * @param  string  $paidBy  "By card", "By bank transfer, tried out only"
      * @param  string  $disputed  since when; "" where nobody disputes it
@@ -43,6 +45,7 @@ final readonly class OrderView
         public string $email,
         public array $address,
         public array $told,
+        public array $papers,
         public array $lines,
         public MoneyView $goods,
         public ?MoneyView $discount,
@@ -79,6 +82,7 @@ final readonly class OrderView
                 \Symfony\Component\Intl\Countries::getName($order->country, 'en'),
                 ...array_filter([$order->phone, $order->collected === '' ? '' : 'Fetched: '.$order->collected]),
             ],
+            papers: array_values($order->papers->map(static fn (OrderPaper $paper): PaperView => PaperView::of($stall, $order, $paper))->all()),
             told: array_map(
                 static fn (array $one): string => $one['kind']->words().', '.Clock::of($stall)->moment(Carbon::parse($one['at'])),
                 TellShopper::told($order),

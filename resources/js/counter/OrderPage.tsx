@@ -134,6 +134,29 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 The shopper’s page of this order
               </a>
             </p>
+            {order.papers.length > 0 && (
+              <>
+                <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Papers</h2>
+                <ul className="text-[14px]">
+                  {order.papers.map((paper) => (
+                    <li key={paper.address}>
+                      <a
+                        href={paper.address}
+                        target="_blank"
+                        rel="noreferrer"
+                        className="underline decoration-line underline-offset-4"
+                      >
+                        {paper.words}
+                      </a>
+                      ,{' '}
+                      <a href={`${paper.address}.pdf`} className="underline decoration-line underline-offset-4">
+                        PDF
+                      </a>
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
             {order.told.length > 0 && (
               <>
                 <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Mailed</h2>

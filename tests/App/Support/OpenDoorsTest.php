@@ -46,6 +46,8 @@ final class OpenDoorsTest extends AppTestCase
         'POST /basket/{line}',
         'GET /checkout',
         'POST /checkout/express',
+        'GET /orders/{token}/papers/{paper}',
+        'GET /orders/{token}/papers/{paper}.pdf',
         'GET /checkout/express',
         'POST /checkout',
         // At an address nobody can guess.
