@@ -110,7 +110,7 @@
 @endif
 @foreach ($order->papers as $paper)<p class="quiet"><a href="/orders/{{ $order->token }}/papers/{{ $paper->name() }}">{{
     $say('till.papers.'.$paper->kind->value, number: $paper->name()) }}</a>, <a
-    href="/orders/{{ $order->token }}/papers/{{ $paper->name() }}.pdf">{{ $paper->name() }}.pdf</a></p>@endforeach
+    href="/orders/{{ $order->token }}/papers/{{ $paper->name() }}.pdf">{{ $paper->name().'.pdf' }}</a></p>@endforeach
 @if ($order->policies !== [])<p class="quiet">{{ $say('till.order.under') }} @foreach ($order->policies as $kind => $number)<a
     href="/policies/{{ $kind }}?version={{ $number
     }}">{{ $say('shop.policies.'.$kind) }}</a>@if (! $loop->last), @endif @endforeach</p>@endif

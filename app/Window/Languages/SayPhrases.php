@@ -15,8 +15,8 @@ use WindowStall\Support\RichText;
 final class SayPhrases
 {
     private const KEEP = <<<'SQL'
-        INSERT INTO phrases (stall_id, language, hash, phrase, said, drafted, said_at)
-        VALUES (:stall, :language, md5(:phrase), :phrase, :said, :drafted, :at)
+        INSERT INTO phrases (stall_id, language, phrase, said, drafted, said_at)
+        VALUES (:stall, :language, :phrase, :said, :drafted, :at)
         ON CONFLICT (stall_id, language, hash) DO UPDATE
         SET said = excluded.said, drafted = excluded.drafted, said_at = excluded.said_at
         SQL;
