@@ -160,7 +160,8 @@ describe('the page of one of the goods', () => {
 describe('a shop with several markets', () => {
   const MARKETS = `<a class="skip" href="#main">To the goods</a><nav data-markets="GB">
     <b>United Kingdom, GBP</b>
-    <a href="/ie" data-market="IE" data-offer="See prices for Ireland, EUR" data-stay="Stay here">Ireland, EUR</a><a href="/nl" data-market="NL">Netherlands, EUR</a></nav>`;
+    <a href="/ie" data-market="IE" data-offer="See prices for Ireland, EUR" data-stay="Stay here">Ireland, EUR</a>
+    <a href="/nl" data-market="NL">Netherlands, EUR</a></nav>`;
   const open = (languages: string[]) => {
     vi.spyOn(navigator, 'languages', 'get').mockReturnValue(languages);
     return begin(MARKETS, () => import('../../resources/shop/islands/shop'));

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace WindowStall\Delivery\Carrier;
 
-use Illuminate\Http\Client\Pool;
-use Illuminate\Http\Client\Response;
-use Illuminate\Support\Facades\Http;
+use Illuminate\Http\Client\PendingRequest;
 use WindowStall\Core\Delivery\Quote\RateAsked;
 use WindowStall\Core\Delivery\Ways\CarrierService;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Money\MoneyUnreadable;
+use WindowStall\Support\Outbound\Outside;
+use WindowStall\Support\Outbound\Unreachable;
+use WindowStall\Support\Refusal;
 
 /** The carrier stand-in: POST /v1/rates {from, to: {country, part, postcode}, grams} → {rates: [{service, amount, currency}]}. */
 final class DemoCarrier implements CarrierConnector
@@ -21,25 +22,26 @@ final class DemoCarrier implements CarrierConnector
 
     public function rates(array $asked, float $seconds): array
     {
-        $answers = Http::pool(static fn (Pool $pool): array => array_map(
-            static fn (string $key, RateAsked $one) => $pool->as($key)
-                ->acceptJson()
-                ->withToken((string) config('stall.carrier.key'))
-                ->connectTimeout($seconds)
-                ->timeout($seconds)
-                ->post(config('stall.carrier.address').'/v1/rates', [
-                    'from' => ['country' => $one->from],
-                    'to' => ['country' => $one->to->country, 'part' => $one->to->part, 'postcode' => $one->to->postcode],
-                    'grams' => $one->grams,
-                ]),
-            array_keys($asked),
-            $asked,
-        ));
+        try {
+            $answers = Outside::together((string) config('stall.carrier.address'), $seconds, array_map(
+                static fn (RateAsked $one): callable => static fn (PendingRequest $call): mixed => $call
+                    ->acceptJson()
+                    ->withToken((string) config('stall.carrier.key'))
+                    ->post('/v1/rates', [
+                        'from' => ['country' => $one->from],
+                        'to' => ['country' => $one->to->country, 'part' => $one->to->part, 'postcode' => $one->to->postcode],
+                        'grams' => $one->grams,
+                    ]),
+                $asked,
+            ));
+        } catch (Refusal|Unreachable) {
+            return [];
+        }
         $rates = [];
         foreach ($answers as $key => $answer) {
-            $read = $answer instanceof Response && $answer->successful() ? self::read($answer->json('rates')) : [];
+            $read = $answer?->successful() === true ? self::read($answer->json('rates')) : [];
             if ($read !== []) {
-                $rates[(string) $key] = $read;
+                $rates[$key] = $read;
             }
         }
 

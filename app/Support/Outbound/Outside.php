@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Support\Outbound;
 
 use Illuminate\Http\Client\PendingRequest;
+use Illuminate\Http\Client\Pool;
+use Illuminate\Http\Client\Response;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Support\Refusal;
 
@@ -29,11 +31,36 @@ final class Outside
      */
     public static function at(string $base, int $seconds, int $most = self::MOST): PendingRequest
     {
-        $address = PublicAddress::of($base);
+        return self::guarded(Http::createPendingRequest(), PublicAddress::of($base), $seconds, $most);
+    }
 
-        return Http::baseUrl($address->url)
+    /**
+     * Several calls to one place at once.
+     *
+     * @param  float  $seconds  that are waited for the slowest
+     * @param  array<string, callable(PendingRequest): mixed>  $calls  each given what {@see at()} gives
+     * @return array<string, Response|null> by the same keys; null where no answer came
+     *
+     * @throws Refusal when the address isn't one that may be called
+     * @throws Unreachable when there is no such host
+     */
+    public static function together(string $base, float $seconds, array $calls): array
+    {
+        $address = PublicAddress::of($base);
+        $answers = Http::pool(static fn (Pool $pool): array => array_map(
+            static fn (string $key, callable $call): mixed => $call(self::guarded($pool->as($key), $address, $seconds, self::MOST)),
+            array_keys($calls),
+            $calls,
+        ));
+
+        return array_map(static fn (mixed $answer): ?Response => $answer instanceof Response ? $answer : null, $answers);
+    }
+
+    private static function guarded(PendingRequest $call, PublicAddress $to, float|int $seconds, int $most): PendingRequest
+    {
+        return $call->baseUrl($to->url)
             ->timeout($seconds)
             ->connectTimeout(min(self::CONNECT, $seconds))
-            ->withOptions($address->options() + ['progress' => Fetch::limit($most)]);
+            ->withOptions($to->options() + ['progress' => Fetch::limit($most)]);
     }
 }

@@ -113,7 +113,7 @@ final class LeftBasketsTest extends AppTestCase
             default => 21,
         })->hours();
         SendReminders::dispatchSync();
-        Mail::assertNothingQueued();
+        Mail::assertNotQueued(BasketLeft::class);
     }
 
     public function test_mail_ends_with_a_button_and_only_by_its_own_address(): void
