@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Papers;
 
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Delivery\Address\AddressField;
+use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
@@ -58,14 +60,19 @@ final class WritePaper
         ));
 
         return [
-            'seller' => $said($p->trader ?? $stall->name, $p->street, $p->postcode.' '.$p->town, Spoken::country($stall->country)),
+            'seller' => $said(
+                $p->trader ?? $stall->name,
+                $p->street,
+                self::town($stall->country, (string) $p->town, (string) $p->postcode),
+                Spoken::country($stall->country),
+            ),
             'register' => (string) $p->register,
             'tax_number' => (string) $p->tax_number,
             'buyer' => $said(
                 $order->company,
                 $order->name,
                 $order->street,
-                $order->postcode.' '.$order->address()['town'],
+                self::town($order->country, $order->address()['town'], $order->postcode),
                 Spoken::country($order->country),
             ),
             'buyer_tax_number' => (string) $order->tax_number,
@@ -86,5 +93,14 @@ final class WritePaper
             'reverse' => $order->reverse_charge,
             'country' => Spoken::countrySaid($order->country),
         ];
+    }
+
+    /** Town and postcode as they are written there. */
+    private static function town(string $country, string $town, string $postcode): string
+    {
+        $fields = AddressForm::of($country)->fields;
+        $first = array_search(AddressField::Postcode, $fields, true) < array_search(AddressField::Town, $fields, true);
+
+        return trim($first ? $postcode.' '.$town : $town.' '.$postcode);
     }
 }

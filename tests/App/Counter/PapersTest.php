@@ -58,7 +58,7 @@ final class PapersTest extends AppTestCase
         Particulars::of($this->stall)->update(['street' => '9 New Street']);
         $address = $this->stall->shopAddress('/orders/'.$order->token.'/papers/2026-0001');
         $this->get($address)->assertOk()->assertSeeInOrder([
-            'Invoice 2026-0001', '31 December 2026', 'Ines Fennimore', 'Ada Marl', '4 Dyke Lane', 'VAT number GB 123',
+            'Invoice 2026-0001', '31 December 2026', 'Ines Fennimore', 'Aldermere AL4 7QT', 'Ada Marl', '4 Dyke Lane', 'VAT number GB 123',
             'Delivery', '£2.95', 'Total', '£34.85', 'VAT, 20% of £34.85', '£5.81',
         ])->assertDontSee('9 New Street');
         $pdf = $this->get($address.'.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf');
