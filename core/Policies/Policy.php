@@ -83,10 +83,10 @@ final readonly class Policy
     {
         return [
             new Clause('who', 'privacy.who', self::trader($f) + self::known($f, Blank::Email)),
-            new Clause('orders', 'privacy.orders', self::known($f, Blank::KeepYears)),
+            new Clause('orders', $f->asksPhone ? 'privacy.orders_and_phone' : 'privacy.orders', self::known($f, Blank::KeepYears)),
             $f->postsFrom === [] ? null : new Clause('suppliers', 'privacy.suppliers', ['places' => $f->postsFrom]),
             new Clause('payment', 'privacy.payment'),
-            new Clause('cookies', 'privacy.cookies'),
+            new Clause('cookies', $f->speaks ? 'privacy.cookies_and_language' : 'privacy.cookies'),
             $f->letters ? new Clause('letters', 'privacy.letters') : null,
             $f->form ? new Clause('form', 'privacy.form') : null,
             $f->byLaw ? new Clause('rights', 'privacy.rights') : null,

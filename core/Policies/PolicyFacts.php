@@ -24,6 +24,8 @@ final readonly class PolicyFacts
      * @param  bool  $letters  whether shoppers can sign up for letters
      * @param  bool  $form  whether they can write on a page of the shop
      * @param  array<string, string>  $besides  what the seller adds, by kind
+     * @param  bool  $speaks  whether the shop remembers which of its languages a shopper reads
+     * @param  bool  $asksPhone  whether a telephone number is asked for, for who brings a parcel
      */
     public function __construct(
         public string $shop,
@@ -51,6 +53,8 @@ final readonly class PolicyFacts
         public bool $letters,
         public bool $form,
         public array $besides = [],
+        public bool $speaks = false,
+        public bool $asksPhone = false,
     ) {
     }
 }

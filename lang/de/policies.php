@@ -46,10 +46,14 @@ return [
             .'an {email}.',
         'orders' => 'Um Ihre Bestellung zu schicken, bewahren wir Name, Adresse, E-Mail und was Sie gekauft haben auf: {keep_years}, '
             .'wie es das Finanzamt von uns verlangt.',
+        'orders_and_phone' => 'Um Ihre Bestellung zu schicken, bewahren wir Name, Adresse, E-Mail, die Telefonnummer, wo wir sie erfragen, und was Sie '
+            .'gekauft haben auf: {keep_years}, wie es das Finanzamt von uns verlangt.',
         'suppliers' => 'Name und Adresse gehen an den, der Ihr Paket schickt ({places}), und an den Zusteller, zu nichts anderem.',
         'payment' => 'Sie zahlen auf der Seite eines Zahlungsdienstes; Ihre Karte sehen wir nie.',
         'cookies' => 'Ein Cookie merkt sich Ihren Korb. Niemand läuft Ihnen hier nach, darum gibt es nichts, dem Sie zustimmen '
             .'müssten.',
+        'cookies_and_language' => 'Ein Cookie merkt sich Ihren Korb, ein anderer die Sprache, die Sie lesen. Niemand läuft Ihnen hier nach, darum gibt es '
+            .'nichts, dem Sie zustimmen müssten.',
         'letters' => 'Wenn Sie unsere Briefe bestellen, bewahren wir Ihre E-Mail und wann Sie zugestimmt haben, bis Sie Halt sagen.',
         'form' => 'Was Sie uns schreiben, wird mit unseren Antworten aufbewahrt, damit wir wissen, was gesagt wurde.',
         'rights' => 'Sie können fragen, was wir aufbewahren, es berichtigen, sich geben oder löschen lassen und sich bei der Behörde '

@@ -46,9 +46,13 @@ return [
         'who' => '{trader}, {street}, {town} {postcode}, {country}, answers for what is kept about you. Write to {email}.',
         'orders' => 'To send your order we keep your name, address and e-mail and what you bought, for {keep_years}, as the tax '
             .'office asks of us.',
+        'orders_and_phone' => 'To send your order we keep your name, address, e-mail, your telephone number where it is asked for, and what you bought, '
+            .'for {keep_years}, as the tax office asks of us.',
         'suppliers' => 'Your name and address go to whoever posts your parcel, in {places}, and to the carrier, for nothing else.',
         'payment' => 'You pay on the page of a payment service; we never see your card.',
         'cookies' => 'One cookie remembers your basket. Nobody follows you about here, so there is nothing to agree to.',
+        'cookies_and_language' => 'One cookie remembers your basket, another the language you read. Nobody follows you about here, so there is nothing to agree '
+            .'to.',
         'letters' => 'If you sign up for our letters, we keep your e-mail and when you agreed, until you say stop.',
         'form' => 'What you write to us is kept with our answers, so that we know what was said.',
         'rights' => 'You can ask what we keep, have it put right, given to you or removed, and complain to the authority that '

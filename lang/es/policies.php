@@ -45,9 +45,12 @@ return [
         'who' => '{trader}, {street}, {postcode} {town}, {country}, responde de lo que se guarda sobre usted. Escriba a {email}.',
         'orders' => 'Para enviar su pedido guardamos su nombre, dirección, correo y lo que compró, durante {keep_years}, como nos pide '
             .'Hacienda.',
+        'orders_and_phone' => 'Para enviar su pedido guardamos su nombre, dirección, correo, su teléfono donde se pide, y lo que compró, durante '
+            .'{keep_years}, como nos pide Hacienda.',
         'suppliers' => 'Su nombre y dirección van a quien envía su paquete ({places}) y al transportista, para nada más.',
         'payment' => 'Usted paga en la página de un servicio de pago; nunca vemos su tarjeta.',
         'cookies' => 'Una cookie recuerda su cesta. Nadie le sigue aquí, así que no hay nada que aceptar.',
+        'cookies_and_language' => 'Una cookie recuerda su cesta, otra el idioma que lee. Nadie le sigue aquí, así que no hay nada que aceptar.',
         'letters' => 'Si se apunta a nuestras cartas, guardamos su correo y cuándo aceptó, hasta que diga basta.',
         'form' => 'Lo que nos escribe se guarda con nuestras respuestas, para saber lo que se dijo.',
         'rights' => 'Puede preguntar qué guardamos, hacer que se corrija, se le entregue o se borre, y quejarse a la autoridad que '

@@ -45,9 +45,13 @@ return [
         'who' => '{trader}, {street}, {postcode} {town}, {country}, répond de ce qui est gardé sur vous. Écrivez à {email}.',
         'orders' => 'Pour envoyer votre commande, nous gardons votre nom, votre adresse, votre e-mail et ce que vous avez acheté, '
             .'pendant {keep_years}, comme le fisc nous le demande.',
+        'orders_and_phone' => 'Pour envoyer votre commande, nous gardons votre nom, votre adresse, votre e-mail, votre téléphone là où il est demandé, et ce '
+            .'que vous avez acheté, pendant {keep_years}, comme le fisc nous le demande.',
         'suppliers' => 'Votre nom et votre adresse vont à qui envoie votre colis ({places}) et au transporteur, pour rien d’autre.',
         'payment' => 'Vous payez sur la page d’un service de paiement ; nous ne voyons jamais votre carte.',
         'cookies' => 'Un cookie se souvient de votre panier. Personne ne vous suit ici, il n’y a donc rien à accepter.',
+        'cookies_and_language' => 'Un cookie se souvient de votre panier, un autre de la langue que vous lisez. Personne ne vous suit ici, il n’y a donc rien à '
+            .'accepter.',
         'letters' => 'Si vous vous inscrivez à nos lettres, nous gardons votre e-mail et la date de votre accord, jusqu’à ce que '
             .'vous disiez stop.',
         'form' => 'Ce que vous nous écrivez est gardé avec nos réponses, pour savoir ce qui a été dit.',

@@ -45,9 +45,12 @@ return [
         'who' => '{trader}, {street}, {postcode} {town}, {country}, staat in voor wat er over u wordt bewaard. Schrijf naar {email}.',
         'orders' => 'Om uw bestelling te sturen bewaren we uw naam, adres, e-mail en wat u kocht, {keep_years} lang, zoals de '
             .'belastingdienst van ons vraagt.',
+        'orders_and_phone' => 'Om uw bestelling te sturen bewaren we uw naam, adres, e-mail, uw telefoonnummer waar we ernaar vragen, en wat u kocht, '
+            .'{keep_years} lang, zoals de belastingdienst van ons vraagt.',
         'suppliers' => 'Uw naam en adres gaan naar wie uw pakje verstuurt ({places}) en naar de bezorger, voor niets anders.',
         'payment' => 'U betaalt op de pagina van een betaaldienst; uw kaart zien wij nooit.',
         'cookies' => 'Eén cookie onthoudt uw mand. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
+        'cookies_and_language' => 'Eén cookie onthoudt uw mand, een andere de taal die u leest. Niemand volgt u hier, dus er is niets om mee in te stemmen.',
         'letters' => 'Als u zich voor onze brieven aanmeldt, bewaren we uw e-mail en wanneer u instemde, tot u stop zegt.',
         'form' => 'Wat u ons schrijft, wordt met onze antwoorden bewaard, zodat we weten wat er gezegd is.',
         'rights' => 'U kunt vragen wat we bewaren, het laten verbeteren, aan u laten geven of laten wissen, en klagen bij de instantie '

@@ -11,6 +11,7 @@ use WindowStall\Shelves\ShelfGoods;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\Places;
 use WindowStall\Stall\Terms\SaidDelivery;
+use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Window\Goods\WindowGoods;
 use WindowStall\Window\Window;
 use WindowStall\Window\Written\WrittenPage;
@@ -59,7 +60,22 @@ final class TrueFacts
             letters: self::letters($stall),
             form: WrittenPage::withForm($stall)->exists(),
             besides: $p->besides,
+            speaks: count(ShopMarket::spoken($stall)) > 1,
+            asksPhone: self::asksPhone($stall),
         );
+    }
+
+    private static function asksPhone(Stall $stall): bool
+    {
+        foreach (Places::of($stall) as $terms) {
+            foreach ($terms->ways as $way) {
+                if ($way->phone) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private static function letters(Stall $stall): bool

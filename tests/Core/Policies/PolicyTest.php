@@ -133,6 +133,16 @@ final class PolicyTest extends TestCase
         ]), $clause->facts);
     }
 
+    /** @param  array<string, bool>  $facts */
+    #[TestWith(['cookies', ['speaks' => false], 'privacy.cookies'])]
+    #[TestWith(['cookies', ['speaks' => true], 'privacy.cookies_and_language'])]
+    #[TestWith(['orders', ['asksPhone' => false], 'privacy.orders'])]
+    #[TestWith(['orders', ['asksPhone' => true], 'privacy.orders_and_phone'])]
+    public function test_what_is_kept_of_shoppers_is_said(string $key, array $facts, string $says): void
+    {
+        self::assertSame($says, self::clause(PolicyKind::Privacy, $key, $facts)?->says);
+    }
+
     #[TestWith(['GB', 14])]
     #[TestWith(['NL', 14])]
     #[TestWith(['US', 0])]
