@@ -125,20 +125,40 @@ function followNumbers(): void {
   withoutButtons();
 }
 
+type Field = HTMLInputElement | HTMLSelectElement;
+
+function isTicked(field: Field): field is HTMLInputElement {
+  return field instanceof HTMLInputElement && ['radio', 'checkbox'].includes(field.type);
+}
+
+/** Several radio buttons have one name. */
+function nameOf(field: Field): string {
+  return isTicked(field) ? `${field.name}=${field.value}` : field.name;
+}
+
+function saidIn(field: Field): string {
+  return isTicked(field) ? String(field.checked) : field.value;
+}
+
+function say(field: Field, said: string): void {
+  if (isTicked(field)) field.checked = said === String(true);
+  else field.value = said;
+}
+
 /** Another country, postcode or way shows at once what it costs and when it comes; what is typed stays. */
 function followWhere(): void {
   let turn = Promise.resolve();
   const withoutButton = (): void => {
     for (const button of document.querySelectorAll<HTMLElement>('[data-look]')) button.hidden = true;
   };
-  const fields = (): (HTMLInputElement | HTMLSelectElement)[] => [
-    ...document.querySelectorAll<HTMLInputElement | HTMLSelectElement>('[data-checkout] :is(input, select)[id]'),
+  const fields = (): Field[] => [
+    ...document.querySelectorAll<Field>('[data-checkout] form.address :is(input:not([type=hidden]), select)'),
   ];
   const look = async (form: HTMLFormElement): Promise<void> => {
     const said = new URLSearchParams(
       [...new FormData(form)].flatMap(([name, value]) => (typeof value === 'string' ? [[name, value]] : [])),
     );
-    const sent = new Map(fields().map((field) => [field.id, field.value]));
+    const sent = new Map(fields().map((field) => [nameOf(field), saidIn(field)]));
     said.set('look', '1');
     const [answer, { Idiomorph }] = await Promise.all([
       fetch(form.action, { method: 'POST', body: said }),
@@ -148,13 +168,17 @@ function followWhere(): void {
     const [here, now] = [document.querySelector('[data-checkout]'), page.querySelector('[data-checkout]')];
     if (here === null || now === null) throw new Error('That is no checkout.');
     const at = document.activeElement?.id ?? '';
-    const typed = new Map(fields().flatMap(({ id, value }) => (value === sent.get(id) ? [] : [[id, value]])));
+    const since = new Map(
+      fields()
+        .map((field): [string, string] => [nameOf(field), saidIn(field)])
+        .filter(([name, said]) => said !== sent.get(name)),
+    );
     // What stays is the same element as before: a button that is being pressed isn't taken from under the finger.
     void Idiomorph.morph(here, now.innerHTML, {
       morphStyle: 'innerHTML',
       callbacks: { beforeAttributeUpdated: (name: string) => name !== 'open' },
     });
-    for (const field of fields()) field.value = typed.get(field.id) ?? field.value;
+    for (const field of fields()) say(field, since.get(nameOf(field)) ?? saidIn(field));
     withoutButton();
     if (at !== '') document.getElementById(at)?.focus();
     sayTotal();
