@@ -13,6 +13,7 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\PlaceOrder;
 use WindowStall\Counter\SupplierOrder;
@@ -80,6 +81,11 @@ final class CrowdTest extends FaultsTestCase
             [$this->ordersIn(OrderState::Paid), $this->ordersIn(OrderState::SoldOut)],
         );
         self::assertSame(self::PIECES, SupplierVariant::query()->findOrFail($variant->supplier_variant_id)->promised);
+        self::assertSame(
+            range(1, self::PIECES),
+            OrderPaper::query()->where('stall_id', $this->stall->id)->orderBy('number')->pluck('number')->all(),
+            'invoices are numbered without a gap, one for each who paid',
+        );
         $states = DB::connection('payment')
             ->table('payments')
             ->whereIn('id', Order::query()->where('stall_id', $this->stall->id)->pluck('payment_id'))
