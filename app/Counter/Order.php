@@ -164,6 +164,12 @@ final class Order extends Model
         return Money::of($minor, $this->currency);
     }
 
+    /** What its goods came to before codes. */
+    public function goodsBefore(): Money
+    {
+        return $this->money($this->goods_minor + $this->discount_minor);
+    }
+
     /** An amount of the stall's own: what it costs, what is kept. */
     public function homeMoney(int $minor): Money
     {

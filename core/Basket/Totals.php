@@ -17,11 +17,13 @@ final readonly class Totals
 {
     /**
      * @param  Money  $goods  what is paid for them, codes taken off
+     * @param  Money  $before  the same before codes
      * @param  array<int, array{asked: int, tax: int}>  $rates  by the rate in millionths, the highest first
      * @param  bool  $reverse  whether its buyer owes the tax instead, so that none is charged
      */
     private function __construct(
         public Money $goods,
+        public Money $before,
         public Money $delivery,
         public Money $total,
         public Money $tax,
@@ -51,7 +53,7 @@ final readonly class Totals
     ): self {
         $zero = Money::zero($currency);
         if ($lines === []) {
-            return new self($zero, $zero, $zero, $zero, []);
+            return new self($zero, $zero, $zero, $zero, $zero, []);
         }
         $goods = array_map(
             static fn (BasketLine $line, int $less): Money => $zero->plus($line->total())->minus($zero->with($less)),
@@ -66,17 +68,25 @@ final readonly class Totals
             $standard,
         );
         $sum = array_reduce($goods, static fn (Money $sum, Money $one): Money => $sum->plus($one), $zero);
+        $less = $zero->with(array_sum($off));
         if ($reverse) {
             // What stands inside the prices isn't charged.
             [$inGoods, $inDelivery] = $rules->included ? [array_sum($due->lines), $due->onDelivery] : [0, 0];
             $net = $sum->with($sum->minor - $inGoods);
             $sent = $delivery->with($delivery->minor - $inDelivery);
 
-            return new self($net, $sent, $net->plus($sent), $zero, [], true);
+            return new self($net, $net->plus($less), $sent, $net->plus($sent), $zero, [], true);
         }
         $asked = $sum->plus($delivery);
         $tax = $zero->with($due->tax);
 
-        return new self($sum, $delivery, $rules->included ? $asked : $asked->plus($tax), $tax, $due->rates);
+        return new self(
+            $sum,
+            $sum->plus($less),
+            $delivery,
+            $rules->included ? $asked : $asked->plus($tax),
+            $tax,
+            $due->rates,
+        );
     }
 }

@@ -75,7 +75,7 @@
 <dl class="totals">
 <div>
 <dt>{{ $say('till.sums.goods') }}</dt>
-<dd>{{ $text($order->goods_minor + $order->discount_minor) }}</dd>
+<dd>{{ WindowStall\Support\Views\MoneyView::text($order->goodsBefore()) }}</dd>
 </div>
 @if ($order->discount_minor > 0)<div>
 <dt>{{ $say('till.sums.taken_off') }}</dt>

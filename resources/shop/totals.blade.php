@@ -2,7 +2,7 @@
 @php($there = $basket->delivery->to->country)
 @php($included = $stall->terms($there)->tax->included)
 <dl class="totals">
-<div><dt>{{ $say('till.sums.goods') }}</dt><dd>{{ $text($basket->totals->goods->plus($basket->market->money($basket->codes->off()))) }}</dd></div>
+<div><dt>{{ $say('till.sums.goods') }}</dt><dd>{{ $text($basket->totals->before) }}</dd></div>
 @foreach ($basket->codes->used as $id => $used)
 @php($off = $basket->codes->allotment->codes[$id] ?? 0)
 <div data-code><dt>{{ $used['typed'] === '' ? Str::ucfirst($used['words'])

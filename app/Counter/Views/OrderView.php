@@ -90,7 +90,7 @@ final readonly class OrderView
             lines: array_values(
                 $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all(),
             ),
-            goods: MoneyView::of($order->money($order->goods_minor + $order->discount_minor)),
+            goods: MoneyView::of($order->goodsBefore()),
             discount: $order->discount_minor === 0 ? null : MoneyView::of($order->money(-$order->discount_minor)),
             way: $order->way,
             delivery: MoneyView::of($order->money($order->delivery_minor)),

@@ -9,6 +9,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\Words\PhraseRoom;
 use WindowStall\Stall\Words\PhraseRooms;
 use WindowStall\Stall\Words\Phrases;
+use WindowStall\Support\PgArray;
 
 /** The seller's words that shoppers meet, place by place, and which of them aren't said in a language yet. */
 final readonly class PhrasesInUse
@@ -114,7 +115,7 @@ final readonly class PhrasesInUse
     public function among(PhraseRoom $room, array $phrases): array
     {
         [$sql, $asked] = $this->used($room);
-        $hashes = '{'.implode(',', array_map(md5(...), $phrases)).'}';
+        $hashes = PgArray::texts(array_map(md5(...), $phrases));
 
         return array_values(array_map(
             strval(...),

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\StalePages;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Words\PhraseRoom;
+use WindowStall\Support\PgArray;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\RichText;
 
@@ -65,7 +66,7 @@ final class SayPhrases
                 return;
             }
             [$sql, $asked] = ($room->query)($stall);
-            $hashes = '{'.implode(',', array_map(md5(...), $phrases)).'}';
+            $hashes = PgArray::texts(array_map(md5(...), $phrases));
             StalePages::goods($stall, array_values(array_map(
                 strval(...),
                 array_column(DB::select(sprintf(self::SLUGS, $sql), [...$asked, $hashes]), 'slug'),

@@ -36,6 +36,23 @@ final class TotalsTest extends TestCase
         self::assertEquals(Money::gbp(823), $totals->tax);
     }
 
+    public function test_what_codes_take_off_is_paid_for_by_nobody_and_the_goods_are_told_before_it(): void
+    {
+        $totals = Totals::of(
+            [new BasketLine(Money::gbp(1895), 2), new BasketLine(Money::gbp(850), 1)],
+            [Rate::bp(2000), Rate::bp(2000)],
+            [379, 85],
+            Money::gbp(295),
+            new TaxRules(included: true),
+            Rate::bp(2000),
+            Currency::of('GBP'),
+        );
+        self::assertEquals(
+            [Money::gbp(4640), Money::gbp(4176), Money::gbp(4471)],
+            [$totals->before, $totals->goods, $totals->total],
+        );
+    }
+
     public function test_an_empty_basket_costs_nothing(): void
     {
         self::assertSame(
