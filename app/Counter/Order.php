@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Currency;
@@ -16,6 +17,7 @@ use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
 use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Shop\BasketParcel;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
@@ -140,6 +142,23 @@ final class Order extends Model
         return is_string($from) && is_string($to)
             ? Spoken::between(new DateTimeImmutable($from), new DateTimeImmutable($to))
             : null;
+    }
+
+    /**
+     * The same for each of the parcels that a supplier's part was told to come in.
+     *
+     * @param  Stall  $stall  as its shopper reads it
+     * @return list<array{goods: string, dates: string}>
+     */
+    public function promises(SupplierOrder $part, Stall $stall): array
+    {
+        $told = $this->lines->where('supplier_order_id', $part->id)->whereNotNull('promised_to')
+            ->groupBy(static fn (OrderLine $line): string => $line->promised_from.' '.$line->promised_to);
+
+        return array_values($told->map(static fn (Collection $lines, string $days): array => [
+            'goods' => BasketParcel::all(array_values($lines->map(static fn (OrderLine $l): string => $l->nameIn($stall))->all())),
+            'dates' => Spoken::between(...array_map(static fn (string $day) => new DateTimeImmutable($day), explode(' ', $days))),
+        ])->all());
     }
 
     /**

@@ -33,7 +33,12 @@ final readonly class BasketParcel
     /** What lies in it: "Hand trowel, Steel; and Jute twine". */
     public function names(): string
     {
-        $names = array_map(static fn (BasketEntry $e): string => $e->name(), $this->entries);
+        return self::all(array_map(static fn (BasketEntry $e): string => $e->name(), $this->entries));
+    }
+
+    /** @param  list<string>  $names  with commas of their own */
+    public static function all(array $names): string
+    {
         $last = array_pop($names);
 
         return $names === []

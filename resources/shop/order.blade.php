@@ -55,10 +55,12 @@
 <li @class(['done' => $parcel->posted_at !== null])>{{ $say('till.order.posted') }} @if ($parcel->tracking)<span
     class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
 </ol>
-@if ($parcel->refusal === null && $order->promised($parcel) !== null)
-<p class="promised">{{ $sayHtml('till.order.promised',
-    dates: new Illuminate\Support\HtmlString('<b>'.e($order->promised($parcel)).'</b>')) }}</p>
-@endif
+@php($promises = $parcel->refusal === null ? $order->promises($parcel, $stall) : [])
+@foreach ($promises as $told)
+@php($dates = new Illuminate\Support\HtmlString('<b>'.e($told['dates']).'</b>'))
+<p class="promised">{{ count($promises) === 1 ? $sayHtml('till.order.promised', dates: $dates)
+    : $sayHtml('till.parcels.several', goods: $told['goods'], dates: $dates) }}</p>
+@endforeach
 @if ($parcel->refusal)
 <p class="trouble">{{ $say('till.order.amiss') }} @if ($writeTo !== null){{ $sayHtml('till.order.write',
     email: new Illuminate\Support\HtmlString('<a href="mailto:'.e($writeTo).'">'.e($writeTo).'</a>'), number: (string) $order->number)

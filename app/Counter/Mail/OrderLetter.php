@@ -54,10 +54,10 @@ final class OrderLetter extends QueuedMail
             'look' => $look,
             'order' => $order,
             'parcel' => $parcel,
-            'dates' => array_values(array_filter(array_map(
-                static fn (SupplierOrder $part): ?string => $order->promised($part),
+            'promises' => array_merge(...array_map(
+                static fn (SupplierOrder $part): array => $order->promises($part, $stall),
                 $parcels,
-            ))),
+            )),
             'lines' => ($parcel === null ? $order->lines : $parcel->lines)
                 ->map(static fn (OrderLine $line): array => [
                     'words' => $line->quantity.' × '.$line->nameIn($stall),

@@ -6,8 +6,9 @@
 {!! $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) !!}
 @endif
 @if ($about !== 'refunded')
-@foreach ($dates as $when)
-{!! $say('till.order.promised', dates: $when) !!}
+@foreach ($promises as $told)
+{!! count($promises) === 1 ? $say('till.order.promised', dates: $told['dates'])
+    : $say('till.parcels.several', goods: $told['goods'], dates: $told['dates']) !!}
 @endforeach
 @endif
 

@@ -14,7 +14,9 @@
 <tr><td style="padding:22px 0 6px;font-size:24px;line-height:1.25">{{ $say('letters.'.$about.'.heading', name: $order->name) }}</td></tr>
 <tr><td style="padding-bottom:16px">{{ $say('letters.'.$about.'.words', total: $total) }}@if ($about === 'posted' && $parcel?->tracking) {{
     $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) }}@endif
-@if ($about !== 'refunded')@foreach ($dates as $when)<br>{{ $say('till.order.promised', dates: $when) }}@endforeach @endif</td></tr>
+@if ($about !== 'refunded')@foreach ($promises as $told)<br>{{ count($promises) === 1
+    ? $say('till.order.promised', dates: $told['dates'])
+    : $say('till.parcels.several', goods: $told['goods'], dates: $told['dates']) }}@endforeach @endif</td></tr>
 @foreach ($lines as $one)<tr><td style="border-top:1px solid {{ $line }};padding:8px 0"><table role="presentation" width="100%"
     cellpadding="0" cellspacing="0"><tr><td>{{ $one['words'] }}</td><td align="right" style="white-space:nowrap;padding-left:16px">{{
     $text($one['total']) }}</td></tr></table></td></tr>

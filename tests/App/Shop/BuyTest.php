@@ -11,7 +11,9 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
+use WindowStall\Counter\Mail\OrderLetter;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Told\TellKind;
 use WindowStall\Shop\BasketRow;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
@@ -97,6 +99,21 @@ final class BuyTest extends AppTestCase
         $this->shopper->send('get', '/orders/'.strrev($order->token))->assertNotFound();
         $this->shopper->send('get', '/basket')->assertSee('It is empty.');
         Queue::assertPushed(SendSupplierOrder::class, 1);
+    }
+
+    public function test_an_order_is_promised_parcel_by_parcel_as_its_basket_was(): void
+    {
+        $order = $this->shopper->buy($this->variant, 2);
+        $line = $order->lines()->firstOrFail();
+        $line->update(['promised_from' => '2026-12-07', 'promised_to' => '2026-12-10']);
+        $line->replicate()->fill(['title' => 'Bell cloche', 'promised_from' => '2026-12-08', 'promised_to' => '2026-12-16'])->save();
+        $this->shopper
+            ->send('get', '/orders/'.$order->token)
+            ->assertSeeInOrder([': <b>Monday 7 to Thursday 10 December</b>.', ': <b>Tuesday 8 to Wednesday 16 December</b>.'], false)
+            ->assertDontSee('With you');
+        $told = new OrderLetter($order->id, $order->stall_id, TellKind::Thanks, null);
+        $told->assertSeeInText(': Monday 7 to Thursday 10 December.');
+        $told->assertSeeInHtml(': Tuesday 8 to Wednesday 16 December.');
     }
 
     public function test_only_what_was_bought_leaves_the_basket(): void
