@@ -293,8 +293,10 @@ describe('a basket', () => {
 
 describe('a checkout', () => {
   const form = (country: string, total: string) => `
-    <div data-checkout><form action="/checkout" method="post">
-      <input id="name" name="name"><input type="hidden" name="total" value="${total}">
+    <div data-checkout><form class="address" action="/checkout" method="post">
+      <input id="name" name="name">
+      <input id="card" type="radio" name="pay" value="card" checked><input id="transfer" type="radio" name="pay"
+        value="transfer"><input type="hidden" name="total" value="${total}">
       <select id="country" name="country" data-where><option value="GB">United Kingdom</option>
         <option value="IE"${country === 'IE' ? ' selected' : ''}>Ireland</option></select>
       <button name="look" value="1" data-look>Show</button><dd data-total>${total}</dd></form></div>
@@ -317,6 +319,7 @@ describe('a checkout', () => {
     const sent = Object.fromEntries(asked.mock.calls[0]?.[1].body as URLSearchParams);
     expect(sent).toMatchObject({ country: 'IE', name: 'Or', look: '1' });
     at<HTMLInputElement>('#name').value = 'Orla';
+    at<HTMLInputElement>('#transfer').checked = true;
     at('#name').focus();
     answer(new Response(form('IE', '£21.90')));
     await vi.waitFor(() => {
@@ -324,6 +327,7 @@ describe('a checkout', () => {
     });
     expect([at<HTMLInputElement>('#name').value, document.activeElement?.id]).toEqual(['Orla', 'name']);
     expect(at<HTMLInputElement>('[name=total]').value).toBe('£21.90');
+    expect(at<HTMLInputElement>('#transfer').checked, 'the way to pay that was chosen meanwhile').toBe(true);
   });
 });
 
