@@ -39,6 +39,7 @@ return [
         'oakum' => ['search_path' => 'oakum', 'application_name' => 'oakum'] + $standins + $pgsql,
         'kilnfold' => ['search_path' => 'kilnfold', 'application_name' => 'kilnfold'] + $standins + $pgsql,
         'tannet' => ['search_path' => 'tannet', 'application_name' => 'tannet'] + $standins + $pgsql,
+        'carrier' => ['search_path' => 'carrier', 'application_name' => 'carrier'] + $standins + $pgsql,
         'payment' => ['search_path' => 'payment', 'application_name' => 'payment'] + $standins + $pgsql,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

@@ -17,6 +17,7 @@ final class StandinsServiceProvider extends ServiceProvider
             __DIR__.'/Payment/migrations',
             __DIR__.'/Kilnfold/migrations',
             __DIR__.'/Tannet/migrations',
+            __DIR__.'/Carrier/migrations',
         ]);
         $this->loadViewsFrom(__DIR__.'/views', 'standins');
         if ($this->app->runningInConsole()) {

@@ -38,6 +38,7 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::post('quotes', [Oakum\ApiController::class, 'quotes']);
         Route::post('orders', [Oakum\ApiController::class, 'order']);
         Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
+        Route::post('orders/{id}/cancel', [Oakum\ApiController::class, 'cancel'])->whereNumber('id');
         Route::get('hook', [Oakum\ApiController::class, 'hooked']);
         Route::put('hook', [Oakum\ApiController::class, 'hook']);
     });
@@ -75,6 +76,9 @@ Route::domain('carrier.'.$host)->name('carrier.')->group(function (): void {
     Route::get('/', [Carrier\PlayController::class, 'show'])->name('play');
     Route::post('/play/mood', [Carrier\PlayController::class, 'mood'])->name('play.mood');
     Route::post('/v1/rates', [Carrier\ApiController::class, 'rates'])->name('rates');
+    Route::get('/v1/parcels/{tracking}', [Carrier\ParcelController::class, 'show'])->name('parcel');
+    Route::post('/play/parcels/{tracking}', [Carrier\PlayController::class, 'parcel'])->name('play.parcel');
+    Route::post('/play/day', [Carrier\PlayController::class, 'day'])->name('play.day');
 });
 
 Route::domain('writer.'.$host)->name('writer.')->group(function (): void {

@@ -6,8 +6,8 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\SupplierOrderState;
-use WindowStall\Counter\Told\TellKind;
-use WindowStall\Counter\Told\TellShopper;
+use WindowStall\Counter\Following\NoteParcels;
+use WindowStall\Source\Connectors\SaidParcel;
 use WindowStall\Source\Connectors\SupplierAnswer;
 
 /**
@@ -20,7 +20,7 @@ final class ApplyAnswer
     {
         DB::transaction(function () use ($supplierOrder, $answer): void {
             $row = SupplierOrder::query()
-                ->with('order.stall.rates')
+                ->with(['order.stall.rates', 'lines.supplierVariant'])
                 ->whereKey($supplierOrder->id)
                 ->lockForUpdate()
                 ->firstOrFail();
@@ -49,15 +49,30 @@ final class ApplyAnswer
                 if ($answer->state === SupplierOrderState::Posted) {
                     $facts += ['posted_at' => now(), 'carrier' => $answer->carrier, 'tracking' => $answer->tracking];
                 }
+                if ($answer->state === SupplierOrderState::Withdrawn) {
+                    $facts = [
+                        'refusal' => 'It was taken back from them.',
+                        'goods_minor' => 0,
+                        'delivery_minor' => 0,
+                    ] + $facts;
+                }
                 if ($answer->state === SupplierOrderState::Refused) {
                     $facts['refusal'] = $answer->reason ?? 'The supplier gave no reason.';
                 }
             }
-            $posted = isset($facts['posted_at']) && $row->posted_at === null;
             $row->update($facts);
-            if ($posted) {
-                TellShopper::of($row->order, TellKind::Posted, $row);
+            // What it says of an order that is taken back from it changes nothing any more.
+            if ($row->state !== SupplierOrderState::Withdrawn) {
+                NoteParcels::of($row, self::parcels($answer));
             }
         }, attempts: 3);
+    }
+
+    /** @return list<SaidParcel> one of all that is left, where it only says that it has posted */
+    private static function parcels(SupplierAnswer $answer): array
+    {
+        return $answer->parcels === [] && $answer->state === SupplierOrderState::Posted
+            ? [new SaidParcel((string) $answer->carrier, $answer->tracking)]
+            : $answer->parcels;
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Support\ServiceProvider;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Payment\DemoPayments;
 use WindowStall\Counter\Payment\PaymentConnector;
+use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Pricing\SoldInYear;
@@ -35,6 +36,7 @@ final class CounterServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('orders', Order::of(...));
         Stall::resolveRelationUsing('letters', Letter::of(...));
+        Stall::resolveRelationUsing('returns', OrderReturn::of(...));
         Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
     }
 }

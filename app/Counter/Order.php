@@ -15,8 +15,11 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Currency;
 use WindowStall\Core\Money\ExchangeRate;
 use WindowStall\Core\Money\Money;
+use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Papers\OrderPaper;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Refunds\Refund;
+use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Shop\BasketParcel;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
@@ -78,6 +81,10 @@ use WindowStall\Window\Policies\Particulars;
  * @property Trouble|null $payment_trouble
  * @property string|null $payment_trouble_name what it is about
  * @property string $language that its shopper reads, ISO 639-1
+ * @property array{rule: string, variants: array<int, int>, others: array<string, array{landed: int, by: string, parcels: int}>, exact: bool}|null $shared
+ *     why its lines come from where they do; null where there was nothing to choose
+ * @property Carbon|null $held_at a person has to look first; nothing is sent until then
+ * @property list<string> $doubts why, in words
  * @property Carbon|null $paid_at
  * @property Carbon $created_at
  */
@@ -89,12 +96,15 @@ final class Order extends Model
         return [
             'state' => OrderState::class,
             'paid_at' => 'datetime',
+            'held_at' => 'datetime',
+            'doubts' => 'array',
             'settling_until' => 'datetime',
             'reserved_until' => 'datetime',
             'awaited_since' => 'datetime',
             'tax_on_top' => 'boolean',
             'policies' => 'array',
             'taxes' => 'array',
+            'shared' => 'array',
             'reverse_charge' => 'boolean',
             'pay_live' => 'boolean',
             'pending_since' => 'datetime',
@@ -127,6 +137,24 @@ final class Order extends Model
         return $this->hasMany(OrderPaper::class)->orderBy('id');
     }
 
+    /** @return HasMany<Parcel, $this> */
+    public function parcels(): HasMany
+    {
+        return $this->hasMany(Parcel::class)->orderBy('number');
+    }
+
+    /** @return HasMany<OrderReturn, $this> */
+    public function returns(): HasMany
+    {
+        return $this->hasMany(OrderReturn::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Refund, $this> */
+    public function refunds(): HasMany
+    {
+        return $this->hasMany(Refund::class)->orderBy('id');
+    }
+
     /** @return HasMany<SupplierOrder, $this> */
     public function supplierOrders(): HasMany
     {
@@ -145,14 +173,15 @@ final class Order extends Model
     }
 
     /**
-     * The same for each of the parcels that a supplier's part was told to come in.
+     * The same for each of the parcels that some lines were told to come in.
      *
+     * @param  Collection<int, OrderLine>  $lines
      * @param  Stall  $stall  as its shopper reads it
      * @return list<array{goods: string, dates: string}>
      */
-    public function promises(SupplierOrder $part, Stall $stall): array
+    public function promises(Collection $lines, Stall $stall): array
     {
-        $told = $this->lines->where('supplier_order_id', $part->id)->whereNotNull('promised_to')
+        $told = $lines->whereNotNull('promised_to')
             ->groupBy(static fn (OrderLine $line): string => $line->promised_from.' '.$line->promised_to);
 
         return array_values($told->map(static fn (Collection $lines, string $days): array => [

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter;
 
+use WindowStall\Core\Dispatch\Books\OrderResult;
 use WindowStall\Core\Dispatch\ExpectedCosts;
+use WindowStall\Core\Dispatch\Refund\RefundFigures;
 use WindowStall\Core\Landing\Landed;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
@@ -17,6 +19,9 @@ use WindowStall\Core\Tax\SalesTax;
  */
 final class OrderFigures
 {
+    /** Days after which nothing is sent back any more. */
+    private const MAY_COME_BACK = 60;
+
     /** @param  Order  $order with its supplier orders */
     public static function till(Order $order): Till
     {
@@ -53,6 +58,37 @@ final class OrderFigures
                 Rate::bp($order->returns_bp),
                 $order->homeMoney($order->advertising_minor),
             ),
+        );
+    }
+
+    /**
+     * What an order really kept beside what was expected when it was paid.
+     *
+     * @param  Order  $order  with its supplier orders and refunds
+     * @param  int  $moreGoods  by how much more or less its suppliers would take, minor units; what if
+     * @param  int  $moreDelivery  likewise
+     * @param  RefundFigures|null  $givenBack  what if that were given back besides
+     */
+    public static function result(
+        Order $order,
+        int $moreGoods = 0,
+        int $moreDelivery = 0,
+        ?RefundFigures $givenBack = null,
+    ): OrderResult {
+        $sum = static fn (string $column): int => (int) $order->supplierOrders->sum($column);
+        $expected = static fn (string $what): int => (int) $order->supplierOrders->sum(
+            static fn (SupplierOrder $row): int => $row->{'expected_'.$what.'_minor'} ?? $row->{$what.'_minor'},
+        );
+        $back = (int) $order->refunds->sum('total_minor') + ($givenBack->total ?? 0);
+        $tax = (int) $order->refunds->sum('tax_minor') + ($givenBack->tax ?? 0);
+
+        return new OrderResult(
+            self::ring($order, $expected('goods'), $expected('delivery')),
+            self::ring($order, $sum('goods_minor') + $moreGoods, $sum('delivery_minor') + $moreDelivery),
+            $order->worth($back),
+            $order->worth($tax),
+            $order->homeMoney((int) $order->refunds->sum('borne_minor')),
+            $back > 0 || $order->paid_at?->isBefore(now()->subDays(self::MAY_COME_BACK)) === true,
         );
     }
 

@@ -22,6 +22,10 @@ use WindowStall\Stall\Stall;
  * @property string|null $picture
  * @property int $quantity
  * @property int $unit_minor
+ * @property int $discount_minor what codes took off it
+ * @property int|null $tax_rate in millionths; null where it was placed before that was written down
+ * @property string|null $warehouse from which its supplier is asked to send it; null where that chooses
+ * @property int $withdrawn pieces that were given back before any supplier had them
  * @property string|null $promised_from the first day on which the shopper was told it may be there, as YYYY-MM-DD
  * @property string|null $promised_to the last one
  * @property int|null $total_minor what its pieces cost together, where that isn't so many times one
@@ -56,6 +60,12 @@ final class OrderLine extends Model
         $phrases = $stall->phrases();
 
         return $phrases->say($this->title).($this->label === '' ? '' : ', '.$phrases->chosen($this->label));
+    }
+
+    /** Pieces that are sent, or are to be. */
+    public function toSend(): int
+    {
+        return $this->quantity - $this->withdrawn;
     }
 
     public function name(): string

@@ -107,6 +107,7 @@ final readonly class PlaceOrder
                 ],
             );
             OrderNumbers::take($stall);
+            $taxes = Taxes::of($stall);
             foreach ($contents->entries as $entry) {
                 $order->lines()->create([
                     'listing_variant_id' => $entry->variant->row->id,
@@ -117,6 +118,7 @@ final readonly class PlaceOrder
                     'quantity' => $entry->quantity,
                     'unit_minor' => $entry->unit->minor,
                     'total_minor' => $entry->line()->laddered()?->minor,
+                    'tax_rate' => $taxes->rate($entry->taxClass, $contents->delivery->to)->millionths,
                     'discount_minor' => $contents->codes->allotment->lines[$entry->variant->row->id] ?? 0,
                 ]);
             }

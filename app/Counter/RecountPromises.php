@@ -19,7 +19,7 @@ final class RecountPromises
         DB::update(
             <<<'SQL'
                 UPDATE supplier_variants v SET promised = COALESCE((
-                    SELECT sum(l.quantity)
+                    SELECT sum(l.quantity - l.withdrawn)
                     FROM order_lines l
                     JOIN orders o ON o.id = l.order_id
                     LEFT JOIN supplier_orders s ON s.id = l.supplier_order_id

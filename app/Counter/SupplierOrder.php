@@ -23,6 +23,8 @@ use WindowStall\Source\SupplierConnection;
  * @property string|null $external_id
  * @property int $goods_minor
  * @property int $delivery_minor
+ * @property int|null $expected_goods_minor what it was expected to charge when it was paid; null for early ones
+ * @property int|null $expected_delivery_minor
  * @property bool $cost_confirmed
  * @property string|null $carrier
  * @property string|null $tracking

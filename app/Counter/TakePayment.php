@@ -10,13 +10,15 @@ use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Doubt\LookTwice;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
-use WindowStall\Counter\Papers\PaperKind;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\PaymentTrouble;
+use WindowStall\Counter\Payment\SaidPayment;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Sourcing\ShareOut;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Hooks\HookEvent;
@@ -128,8 +130,8 @@ final readonly class TakePayment
                 : $this->notYet($order, $said->state),
             PaymentState::Pending => $this->pending($order),
             PaymentState::Void, PaymentState::Refunded => $this->lapsed($order),
-            PaymentState::Authorised => $this->take($order),
-            PaymentState::Captured => $this->captured($order),
+            PaymentState::Authorised => $this->take($order, $said),
+            PaymentState::Captured => $this->captured($order, $said),
         };
     }
 
@@ -190,7 +192,7 @@ final readonly class TakePayment
     /**
      * An approved payment is captured when every line can still be had; otherwise it is let go and nothing is charged.
      */
-    private function take(Order $order): void
+    private function take(Order $order, SaidPayment $said): void
     {
         try {
             $this->reservations->make($order);
@@ -201,7 +203,7 @@ final readonly class TakePayment
             return;
         }
         $this->payment->capture($order);
-        $this->paid($order);
+        $this->paid($order, $said);
     }
 
     private function soldOut(Order $order, SoldOut $out): void
@@ -237,41 +239,41 @@ final readonly class TakePayment
         }, attempts: 3);
     }
 
-    private function captured(Order $order): void
+    private function captured(Order $order, SaidPayment $said): void
     {
         $this->reservations->make($order, whateverIsLeft: true);
-        $this->paid($order);
+        $this->paid($order, $said);
     }
 
-    private function paid(Order $order): void
+    private function paid(Order $order, SaidPayment $said): void
     {
-        $done = DB::transaction(fn (): bool => $this->write($order), attempts: 3);
-        if ($done && $order->stall !== null) {
+        DB::transaction(fn () => $this->write($order, $said), attempts: 3);
+    }
+
+    private function write(Order $order, SaidPayment $said): void
+    {
+        // What was taken aside stays promised to the shopper from here on. Were it put back meanwhile, the order would go on
+        // waiting, and whoever finds its payment captured takes the pieces aside again.
+        $facts = ['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null, 'reserved_until' => null];
+        if ($this->waiting($order)->whereNotNull('reserved_until')->update($facts) === 0) {
+            return;
+        }
+        LookTwice::at($order, $said);
+        ShareOut::paid($order);
+        $this->toSuppliers($order->load('lines'));
+        if ($order->pending_since === null) {
+            $this->outOfBasket($order);
+        }
+        TellShelves::of($order);
+        TellShopper::of($order, TellKind::Thanks);
+        WritePaper::invoice($order);
+        if ($order->stall !== null) {
             Tell::of($order->stall, HookEvent::Paid, [
                 'number' => $order->number,
                 'total' => $order->money($order->total_minor)->digits(),
                 'currency' => $order->currency,
             ]);
         }
-    }
-
-    private function write(Order $order): bool
-    {
-        // What was taken aside stays promised to the shopper from here on. Were it put back meanwhile, the order would go on
-        // waiting, and whoever finds its payment captured takes the pieces aside again.
-        $facts = ['state' => OrderState::Paid, 'paid_at' => now(), 'payment_trouble' => null, 'reserved_until' => null];
-        if ($this->waiting($order)->whereNotNull('reserved_until')->update($facts) === 0) {
-            return false;
-        }
-        $this->toSuppliers($order);
-        if ($order->pending_since === null) {
-            $this->outOfBasket($order);
-        }
-        TellShelves::of($order);
-        TellShopper::of($order, TellKind::Thanks);
-        WritePaper::of($order, PaperKind::Invoice);
-
-        return true;
     }
 
     /** An order for each supplier, with its lines, at what is expected until the supplier says what it charges. */
@@ -284,6 +286,8 @@ final readonly class TakePayment
                 'state' => SupplierOrderState::ToSend,
                 'goods_minor' => $expected->goods->minor,
                 'delivery_minor' => $expected->delivery->minor,
+                'expected_goods_minor' => $expected->goods->minor,
+                'expected_delivery_minor' => $expected->delivery->minor,
             ]);
             SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
         }

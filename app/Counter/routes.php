@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Counter\Http\CounterController;
+use WindowStall\Counter\Http\DecideController;
 use WindowStall\Counter\Http\LeftController;
 use WindowStall\Counter\Http\LettersController;
+use WindowStall\Counter\Http\OrdersController;
 use WindowStall\Counter\Http\PaymentController;
+use WindowStall\Counter\Http\SharingController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scopeBindings()->group(function (): void {
@@ -17,12 +20,27 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/letters/{letter}', [LettersController::class, 'settle'])->name('counter.letter.settle');
     Route::get('/left', [LeftController::class, 'index'])->name('counter.left');
     Route::put('/left', [LeftController::class, 'remind'])->name('counter.left.remind');
+    Route::get('/sharing', [SharingController::class, 'show'])->name('counter.sharing');
+    Route::put('/sharing', [SharingController::class, 'say'])->name('counter.sharing.say');
+    Route::get('/orders', [OrdersController::class, 'index'])->name('counter.orders');
+    Route::get('/orders/out', [OrdersController::class, 'export'])->name('counter.orders.out');
+    Route::post('/orders/searches', [OrdersController::class, 'keep'])->name('counter.orders.keep');
+    Route::delete('/orders/searches/{search}', [OrdersController::class, 'letGo'])
+        ->whereNumber('search')
+        ->name('counter.orders.let-go');
     Route::get('/payment', [PaymentController::class, 'index'])->name('counter.payment');
     Route::put('/payment/key', [PaymentController::class, 'key'])->middleware('dear')->name('counter.payment.key');
     Route::put('/payment/live', [PaymentController::class, 'live'])->name('counter.payment.live');
     Route::put('/payment/straight', [PaymentController::class, 'straight'])->name('counter.payment.straight');
     Route::put('/payment/methods/{method}', [PaymentController::class, 'method'])->name('counter.payment.method');
     Route::get('/{order}', [CounterController::class, 'show'])->name('counter.order');
-    Route::post('/{order}/refund', [CounterController::class, 'refund'])->name('counter.refund');
-    Route::post('/{order}/again', [CounterController::class, 'again'])->name('counter.again');
+    Route::get('/{order}/refund', [DecideController::class, 'tryRefund'])->name('counter.refund.try');
+    Route::post('/{order}/refund', [DecideController::class, 'refund'])->name('counter.refund');
+    Route::post('/{order}/again', [DecideController::class, 'again'])->name('counter.again');
+    Route::post('/{order}/move', [DecideController::class, 'move'])->name('counter.move');
+    Route::post('/{order}/cancel', [DecideController::class, 'cancel'])->name('counter.cancel');
+    Route::post('/{order}/look', [DecideController::class, 'look'])->name('counter.look');
+    Route::post('/{order}/late', [DecideController::class, 'late'])->name('counter.late');
+    Route::post('/{order}/release', [DecideController::class, 'release'])->name('counter.release');
+    Route::post('/{order}/returns/{return}', [DecideController::class, 'answerReturn'])->name('counter.return');
 });

@@ -7,6 +7,7 @@ use WindowStall\Counter\Http\CheckoutController;
 use WindowStall\Counter\Http\ExpressController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrderController;
+use WindowStall\Counter\Http\OwnOrderController;
 use WindowStall\Counter\Http\PapersController;
 use WindowStall\Shop\Http\SpeaksTheirs;
 
@@ -25,6 +26,19 @@ Route::middleware(SpeaksTheirs::class)->group(function (): void {
     Route::get('/orders/{token}/paid', [OrderController::class, 'paid'])
         ->name('order.paid')
         ->where('token', '[A-Za-z0-9_-]{43}');
+    Route::get('/orders', [OwnOrderController::class, 'mine'])->name('orders.mine');
+    Route::post('/orders', [OwnOrderController::class, 'send'])->middleware('throttle:6,10')->name('orders.send');
+    Route::get('/orders/mine/{sealed}', [OwnOrderController::class, 'list'])
+        ->name('orders.list')
+        ->where('sealed', '[A-Za-z0-9_-]{80,800}');
+    Route::prefix('/orders/{token}')
+        ->where(['token' => '[A-Za-z0-9_-]{43}'])
+        ->middleware('throttle:20,10')
+        ->group(function (): void {
+            Route::post('/returns', [OwnOrderController::class, 'askReturn'])->name('order.return');
+            Route::post('/address', [OwnOrderController::class, 'address'])->name('order.address');
+            Route::post('/cancel', [OwnOrderController::class, 'cancel'])->name('order.cancel');
+        });
     Route::prefix('/orders/{token}/papers')
         ->where(['token' => '[A-Za-z0-9_-]{43}', 'paper' => 'C?[0-9]{4}-[0-9]{4,9}'])
         ->group(function (): void {

@@ -7,6 +7,8 @@ namespace WindowStall\Delivery;
 use Illuminate\Support\ServiceProvider;
 use WindowStall\Delivery\Carrier\CarrierConnector;
 use WindowStall\Delivery\Carrier\DemoCarrier;
+use WindowStall\Delivery\Carrier\DemoTracking;
+use WindowStall\Delivery\Carrier\TracksParcels;
 
 /** What Delivery gives. */
 final class DeliveryServiceProvider extends ServiceProvider
@@ -14,5 +16,6 @@ final class DeliveryServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind(CarrierConnector::class, DemoCarrier::class);
+        $this->app->bind(TracksParcels::class, DemoTracking::class);
     }
 }

@@ -16,12 +16,24 @@ enum HookEvent: string
     /** An order was paid for. */
     case Paid = 'order.paid';
 
+    /** A parcel of an order was posted. */
+    case Posted = 'parcel.posted';
+
+    /** A parcel of an order has arrived. */
+    case There = 'parcel.there';
+
+    /** Money of an order went back. */
+    case Refunded = 'order.refunded';
+
     public function words(): string
     {
         return match ($this) {
             self::Changes => 'suppliers change what you sell',
             self::SetAside => 'a pull is set aside',
             self::Paid => 'an order is paid for',
+            self::Posted => 'a parcel is posted',
+            self::There => 'a parcel is there',
+            self::Refunded => 'money goes back',
         };
     }
 }

@@ -46,6 +46,7 @@ use WindowStall\Stall\Stall;
  * @property int $failures pulls that failed one after the other
  * @property Carbon|null $paused_at
  * @property Carbon|null $disconnected_at
+ * @property string $returns_to where it takes goods back, as the seller said last; "" where that isn't known
  * @property string|null $trouble
  */
 final class SupplierConnection extends Model
@@ -113,6 +114,12 @@ final class SupplierConnection extends Model
     }
 
     /** The connector when orders can be sent to it over the wire; null when they can't. */
+    /** Whether orders reach it from here at all. */
+    public function takesOrders(): bool
+    {
+        return $this->ordering() !== null;
+    }
+
     public function ordering(): ?TakesOrders
     {
         $connector = $this->connector();

@@ -34,7 +34,7 @@ final class WorkshopServiceProvider extends ServiceProvider
     private function keepConnections(): void
     {
         if (PHP_SAPI === 'fpm-fcgi') {
-            foreach (['pgsql', 'oakum', 'kilnfold', 'tannet', 'payment'] as $name) {
+            foreach (['pgsql', 'oakum', 'kilnfold', 'tannet', 'carrier', 'payment'] as $name) {
                 config(["database.connections.$name.options" => [PDO::ATTR_PERSISTENT => true]]);
             }
         }

@@ -12,11 +12,13 @@ enum SupplierOrderState: string
     case Accepted = 'accepted';
     case Posted = 'posted';
     case Refused = 'refused';
+    /** Nothing of it is sent any more: its money went back before, or another source took it over. */
+    case Withdrawn = 'withdrawn';
 
     /** News may arrive late, twice or in the wrong order; only news from further on is taken. */
     public function canBecome(self $next): bool
     {
-        if ($this === self::Refused || $this === self::Posted) {
+        if (in_array($this, [self::Refused, self::Posted, self::Withdrawn], true)) {
             return false;
         }
 
@@ -32,6 +34,7 @@ enum SupplierOrderState: string
             self::Accepted => 'accepted by the supplier',
             self::Posted => 'posted',
             self::Refused => 'refused by the supplier',
+            self::Withdrawn => 'not sent any more',
         };
     }
 
@@ -44,7 +47,7 @@ enum SupplierOrderState: string
     private function rank(): int
     {
         return match ($this) {
-            self::ToSend => 0, self::Sent => 1, self::Accepted => 2, self::Posted, self::Refused => 3,
+            self::ToSend => 0, self::Sent => 1, self::Accepted => 2, self::Posted, self::Refused, self::Withdrawn => 3,
         };
     }
 }

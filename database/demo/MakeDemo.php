@@ -18,6 +18,7 @@ use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
+use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Feeds\DecimalSign;
 use WindowStall\Core\Feeds\MappedColumn;
@@ -150,8 +151,11 @@ final class MakeDemo extends Command
             $this->window($stall, $user);
             $this->dutch($stall);
         });
-        $this->step('a month of orders and of changes', function () use ($stall, $user): void {
-            $this->month($stall, $user);
+        $past = $this->pastOrders($stall);
+        $this->step('orders of half a year', fn () => $past->before());
+        $this->step('a month of changes', fn () => $this->month($stall, $user));
+        $this->step('the orders since', function () use ($stall, $past): void {
+            $past->since();
             $this->orders($stall);
             $this->left($stall);
         });
@@ -203,7 +207,10 @@ final class MakeDemo extends Command
             $user,
             null,
         );
-        $buy = fn (array $goods) => $this->buy($stall, $goods, Goods::ORDERS[0]['address'], 0);
+        $turn = 0;
+        $buy = function (array $goods) use ($stall, &$turn): void {
+            $this->buy($stall, $goods, Goods::ORDERS[$turn++ % 2]['address'], 0);
+        };
         (new Month($stall, $user, $pull, $buy))->pass();
         // What was bought in the month has been posted since.
         for (
@@ -437,6 +444,16 @@ final class MakeDemo extends Command
         $dress->publish($stall, $user);
     }
 
+    private function pastOrders(Stall $stall): PastOrders
+    {
+        $buy = fn (array $goods, array $address, string $country): Order => Speech::in(
+            $country === 'NL' ? 'nl' : 'en',
+            fn (): Order => $this->buy($stall, $goods, $address, 0, $country),
+        );
+
+        return new PastOrders($stall, $buy);
+    }
+
     private function orders(Stall $stall): void
     {
         foreach (Goods::ORDERS as $n => $wanted) {
@@ -463,14 +480,15 @@ final class MakeDemo extends Command
      * @param  array<string, string>  $address
      * @param  int  $which  of the variants that can be bought
      */
-    private function buy(Stall $stall, array $goods, array $address, int $which): void
+    private function buy(Stall $stall, array $goods, array $address, int $which, string $country = 'GB'): Order
     {
-        $order = $this->place($stall, $goods, $address, $which);
+        $order = $this->place($stall, $goods, $address, $which, $country);
         Http::asForm()
             ->withOptions(['allow_redirects' => false])
             ->timeout(10)
             ->post(app(PaymentService::class)->open($order, $stall), ['card' => 'approves']);
-        app(TakePayment::class)(Order::query()->findOrFail($order->id));
+
+        return app(TakePayment::class)(Order::query()->findOrFail($order->id));
     }
 
     /**
@@ -478,7 +496,7 @@ final class MakeDemo extends Command
      * @param  array<string, string>  $address
      * @param  int  $which  of the variants that can be bought
      */
-    private function place(Stall $stall, array $goods, array $address, int $which): Order
+    private function place(Stall $stall, array $goods, array $address, int $which, string $country = 'GB'): Order
     {
         $basket = Basket::query()->create(['id' => (string) Str::uuid(), 'stall_id' => $stall->id]);
         foreach ($goods as $code => $quantity) {
@@ -495,6 +513,8 @@ final class MakeDemo extends Command
             $basket->lines()->create(['listing_variant_id' => $variant->row->id, 'quantity' => $quantity]);
         }
 
-        return app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket), $address);
+        $to = new Destination($country, null, $address['postcode']);
+
+        return app(PlaceOrder::class)($stall, $basket, BasketContents::of($stall, $basket, $to), $address);
     }
 }

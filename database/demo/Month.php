@@ -20,6 +20,8 @@ use WindowStall\Stall\User;
  */
 final class Month
 {
+    private const LENGTH = 30;
+
     /** Oakum's days on which something happens, by its calendar. */
     private const DAYS = [2, 4, 6, 7, 9, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 29];
 
@@ -62,7 +64,7 @@ final class Month
     {
         // What was done so far was done before the month began.
         $this->began = Carbon::parse('2000-01-01');
-        $this->date(30);
+        $this->date(self::LENGTH);
         foreach (self::DAYS as $day) {
             $this->day($day);
         }
@@ -81,7 +83,7 @@ final class Month
         if (isset(self::SALES[$day])) {
             ($this->buy)(self::SALES[$day]);
         }
-        $this->date(30 - $day);
+        $this->date(self::LENGTH - $day);
     }
 
     /** Costs and what came or went are agreed to; words stay as they were agreed. */
@@ -103,6 +105,10 @@ final class Month
     {
         $at = Carbon::now()->subDays($ago)->setTime(6, 30);
         foreach (self::TIMES as $table => $columns) {
+            // What was sold before the month keeps its time.
+            if ($table === 'orders' && $ago === self::LENGTH) {
+                continue;
+            }
             foreach ($columns as $column) {
                 DB::table($table)
                     ->where('stall_id', $this->stall->id)
@@ -112,7 +118,7 @@ final class Month
         }
     }
 
-    /** @param  array<string, int>  $form */
+    /** @param  array<string, int|string>  $form */
     public static function play(string $address, array $form = []): void
     {
         Http::asForm()->withOptions(['allow_redirects' => false])->post($address, $form)->throw();

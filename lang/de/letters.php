@@ -27,6 +27,23 @@ return [
     'refunded' => [
         'subject' => 'Bestellung {number} bei {shop}: Ihr Geld ist zurück',
         'heading' => 'Ihr Geld ist zurück, {name}',
-        'words' => '{total} gingen zurück, wie sie gekommen sind. Die Ware konnte nicht geschickt werden; das tut uns leid.',
+        'words' => '{total} gingen zurück, wie sie gekommen sind.',
+    ],
+    'late' => [
+        'subject' => 'Bestellung {number} bei {shop} dauert länger',
+        'heading' => 'Es dauert länger, {name}',
+        'words' => 'Ein Paket Ihrer Bestellung ist am genannten Tag noch nicht da oder wird es nicht sein. Das tut '
+            .'uns leid; wir gehen dem nach.',
+        'by' => 'Pakete, die ebenso unterwegs waren, waren meist bis {day} da.',
+    ],
+    'there' => [
+        'subject' => 'Bestellung {number} bei {shop} ist da',
+        'heading' => 'Es ist da, {name}',
+        'words' => 'Der Paketdienst sagt, dass ein Paket Ihrer Bestellung angekommen ist. Stimmt etwas nicht '
+            .'damit? Antworten Sie auf diesen Brief.',
+    ],
+    'returned' => [
+        'subject' => 'Bestellung {number} bei {shop}: Ihre Rücksendung',
+        'heading' => 'Zu Ihrer Rücksendung, {name}',
     ],
 ];

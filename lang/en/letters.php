@@ -28,6 +28,23 @@ return [
     'refunded' => [
         'subject' => 'Order {number} at {shop}: your money is back',
         'heading' => 'Your money is back, {name}',
-        'words' => '{total} went back the way it came. The goods couldn’t be sent; we are sorry.',
+        'words' => '{total} went back the way it came.',
+    ],
+    'late' => [
+        'subject' => 'Order {number} at {shop} takes longer',
+        'heading' => 'It takes longer, {name}',
+        'words' => 'A parcel of your order isn’t there yet on the day we told you, or won’t be. We are sorry, and '
+            .'follow it for you.',
+        'by' => 'Parcels that went like it were mostly there by {day}.',
+    ],
+    'there' => [
+        'subject' => 'Order {number} at {shop} is there',
+        'heading' => 'It is there, {name}',
+        'words' => 'The carrier says that a parcel of your order has arrived. Is something amiss with it? Answer '
+            .'this letter.',
+    ],
+    'returned' => [
+        'subject' => 'Order {number} at {shop}: what you send back',
+        'heading' => 'About what you send back, {name}',
     ],
 ];

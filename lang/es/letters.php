@@ -27,6 +27,23 @@ return [
     'refunded' => [
         'subject' => 'Pedido {number} en {shop}: su dinero está de vuelta',
         'heading' => 'Su dinero está de vuelta, {name}',
-        'words' => '{total} volvieron por donde vinieron. Los artículos no se pudieron enviar; lo sentimos.',
+        'words' => '{total} volvieron por donde vinieron.',
+    ],
+    'late' => [
+        'subject' => 'El pedido {number} en {shop} tarda más',
+        'heading' => 'Tarda más, {name}',
+        'words' => 'Un paquete de su pedido aún no ha llegado el día que le dijimos, o no llegará. Lo sentimos y '
+            .'lo seguimos por usted.',
+        'by' => 'Los paquetes que iban como este llegaron casi siempre antes de {day}.',
+    ],
+    'there' => [
+        'subject' => 'El pedido {number} en {shop} ha llegado',
+        'heading' => 'Ha llegado, {name}',
+        'words' => 'El transportista dice que un paquete de su pedido ha llegado. ¿Algo no está bien? Responda a '
+            .'esta carta.',
+    ],
+    'returned' => [
+        'subject' => 'Pedido {number} en {shop}: su devolución',
+        'heading' => 'Sobre su devolución, {name}',
     ],
 ];

@@ -27,6 +27,23 @@ return [
     'refunded' => [
         'subject' => 'Commande {number} chez {shop} : votre argent est revenu',
         'heading' => 'Votre argent est revenu, {name}',
-        'words' => '{total} sont revenus par où ils étaient venus. Les articles n’ont pas pu être envoyés ; nous en sommes désolés.',
+        'words' => '{total} sont revenus par où ils étaient venus.',
+    ],
+    'late' => [
+        'subject' => 'La commande {number} chez {shop} prend plus de temps',
+        'heading' => 'Cela prend plus de temps, {name}',
+        'words' => 'Un colis de votre commande n’est pas encore là le jour annoncé, ou ne le sera pas. Nous en '
+            .'sommes désolés et le suivons pour vous.',
+        'by' => 'Les colis partis comme lui étaient le plus souvent là avant {day}.',
+    ],
+    'there' => [
+        'subject' => 'La commande {number} chez {shop} est arrivée',
+        'heading' => 'C’est arrivé, {name}',
+        'words' => 'Le transporteur dit qu’un colis de votre commande est arrivé. Quelque chose ne va pas ? '
+            .'Répondez à cette lettre.',
+    ],
+    'returned' => [
+        'subject' => 'Commande {number} chez {shop} : votre retour',
+        'heading' => 'À propos de votre retour, {name}',
     ],
 ];

@@ -27,6 +27,23 @@ return [
     'refunded' => [
         'subject' => 'Bestelling {number} bij {shop}: uw geld is terug',
         'heading' => 'Uw geld is terug, {name}',
-        'words' => '{total} ging terug zoals het kwam. De artikelen konden niet worden verstuurd; dat spijt ons.',
+        'words' => '{total} ging terug zoals het kwam.',
+    ],
+    'late' => [
+        'subject' => 'Bestelling {number} bij {shop} duurt langer',
+        'heading' => 'Het duurt langer, {name}',
+        'words' => 'Een pakket van uw bestelling is er op de genoemde dag nog niet, of komt dan niet. Dat spijt '
+            .'ons; we houden het voor u in de gaten.',
+        'by' => 'Pakketten die zo onderweg waren, kwamen meestal voor {day} aan.',
+    ],
+    'there' => [
+        'subject' => 'Bestelling {number} bij {shop} is er',
+        'heading' => 'Het is er, {name}',
+        'words' => 'De bezorger zegt dat een pakket van uw bestelling is aangekomen. Klopt er iets niet? '
+            .'Beantwoord deze brief.',
+    ],
+    'returned' => [
+        'subject' => 'Bestelling {number} bij {shop}: uw retour',
+        'heading' => 'Over uw retour, {name}',
     ],
 ];

@@ -365,6 +365,25 @@ export interface VariantRowView {
   standIn: boolean;
 }
 
+export interface CounterDeskView {
+  headline: string;
+  needs: NeedView[];
+  more: number;
+  days: DeskDayView[];
+  now: number;
+  underWay: UnderWayView[];
+  open: number;
+  orders: number;
+  letters: number;
+  unpaid: number;
+  shopUrl: string;
+}
+
+export interface DeskDayView {
+  name: string;
+  at: number;
+}
+
 export interface LeftBasketView {
   id: number;
   when: string;
@@ -412,6 +431,27 @@ export interface LetterView {
   lines: LetterLineView[];
 }
 
+export interface NeedView {
+  key: string;
+  kind: string;
+  order: number;
+  number: number;
+  picture: string | null;
+  title: string;
+  about: string;
+  ways: NeedWayView[];
+}
+
+export interface NeedWayView {
+  name: string;
+  about: string;
+  button: string;
+  keeps: string;
+  loses: boolean;
+  address: string;
+  data: Record<string, unknown> | null;
+}
+
 export interface OrderLineView {
   id: number;
   title: string;
@@ -421,6 +461,13 @@ export interface OrderLineView {
   quantity: number;
   unit: MoneyView;
   total: MoneyView;
+  left: number;
+}
+
+export interface OrderPartView {
+  name: string;
+  money: MoneyView;
+  more: string;
 }
 
 export interface OrderRowView {
@@ -431,12 +478,22 @@ export interface OrderRowView {
   goods: string;
   picture: string | null;
   total: MoneyView;
+  back: MoneyView | null;
   keep: MoneyView | null;
-  margin: string;
-  loses: boolean;
   costConfirmed: boolean;
   stateWords: string;
   trouble: boolean;
+}
+
+export interface OrderStripView {
+  about: string;
+  paid: MoneyView;
+  parts: OrderPartView[];
+  keeps: MoneyView;
+  expected: MoneyView;
+  difference: MoneyView;
+  reasons: OrderPartView[];
+  sure: boolean;
 }
 
 export interface OrderView {
@@ -458,11 +515,19 @@ export interface OrderView {
   total: MoneyView;
   worth: MoneyView | null;
   supplierOrders: SupplierOrderView[];
-  sale: SaleView | null;
+  strip: OrderStripView | null;
+  needs: NeedView[];
+  refunds: RefundView[];
+  returns: ReturnView[];
+  key: string;
+  shared: string[];
   costConfirmed: boolean;
   trouble: string | null;
   statusUrl: string;
   canRefund: boolean;
+  refundable: MoneyView;
+  deliveryLeft: MoneyView;
+  home: string;
   paidBy: string;
   taxNote: string;
   disputed: string;
@@ -471,6 +536,21 @@ export interface OrderView {
 export interface PaperView {
   words: string;
   address: string;
+}
+
+export interface ParcelView {
+  id: number;
+  number: number;
+  goods: string;
+  carrier: string;
+  tracking: string | null;
+  stands: string;
+  there: boolean;
+  late: boolean;
+  posted: string;
+  promised: string;
+  events: string[];
+  outlook: string;
 }
 
 export interface PayMethodView {
@@ -494,6 +574,34 @@ export interface PaymentView {
   straight: boolean;
 }
 
+export interface RefundTryView {
+  total: MoneyView | null;
+  tax: MoneyView | null;
+  keeps: MoneyView | null;
+  trouble: string;
+}
+
+export interface RefundView {
+  total: MoneyView;
+  what: string;
+  when: string;
+  done: boolean;
+}
+
+export interface ReturnView {
+  id: number;
+  goods: string;
+  reason: string;
+  words: string;
+  picture: string | null;
+  state: string;
+  stateWords: string;
+  when: string;
+  to: string;
+  answer: string;
+  back: MoneyView | null;
+}
+
 export interface StepView {
   words: string;
   at: string | null;
@@ -509,11 +617,25 @@ export interface SupplierOrderView {
   delivery: MoneyView;
   costConfirmed: boolean;
   steps: StepView[];
-  carrier: string | null;
-  tracking: string | null;
+  goodsWords: string;
+  parcels: ParcelView[];
   promised: string | null;
   trouble: string | null;
   canTryAgain: boolean;
+  canCancel: boolean;
+}
+
+export interface UnderWayView {
+  order: number;
+  number: number;
+  goods: string;
+  supplier: string;
+  tone: string;
+  paid: number;
+  posted: number | null;
+  promised: number | null;
+  there: number | null;
+  note: string;
 }
 
 export interface WrittenMethodView {
@@ -802,7 +924,7 @@ export interface FrameView {
   shopOpen: boolean;
   onBench: number;
   drifting: number;
-  toSend: number;
+  toDecide: number;
   underFloor: number;
   singleKeys: boolean;
   explained: string[];

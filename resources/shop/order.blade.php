@@ -2,6 +2,9 @@
 @php
     $state = $order->state->value;
     $total = $order->money($order->total_minor);
+    $back = (int) $order->refunds->whereNotNull('done_at')->sum('total_minor');
+    $unsent = $order->supplierOrders->every(fn ($s) => $s->state === WindowStall\Core\Dispatch\SupplierOrderState::Withdrawn)
+        ? $say('till.order.unsent') : '';
     $text = fn (int $minor): string => WindowStall\Support\Views\MoneyView::text($order->money($minor));
 @endphp
 @push('head')
@@ -14,17 +17,18 @@
 <p class="quiet">{{ $say('till.order.number', number: (string) $order->number) }}</p>
 <h1>{{ $say('till.order.thanks', name: $order->name) }}</h1>
 <p>{{ $say('till.order.paid') }}</p>
+@if ($back > 0)<p role="status">{{ $say('till.order.partly_back', total: $order->money($back)) }}</p>@endif
 @elseif ($state === 'sold_out')
 <h1>{{ $say('till.order.sold_out') }}</h1>
 <p class="trouble" role="alert">{{ $order->trouble($stall) }}</p>
 <p><a class="button" href="/basket">{{ $say('till.basket.back') }}</a></p>
 @elseif ($state === 'refunding')
 <h1>{{ $say('till.order.refunding') }}</h1>
-<p role="status">{{ $say('till.order.goes_back', total: $total) }}</p>
+<p role="status">{{ $say('till.order.goes_back', total: $total) }} {{ $unsent }}</p>
 <p><a class="button" href="/">{{ $say('shop.back') }}</a></p>
 @elseif ($state === 'refunded')
 <h1>{{ $say('till.order.refunded') }}</h1>
-<p role="status">{{ $say('till.order.went_back', total: $total) }}</p>
+<p role="status">{{ $say('till.order.went_back', total: $total) }} {{ $unsent }}</p>
 <p><a class="button" href="/">{{ $say('shop.back') }}</a></p>
 @elseif ($state === 'payment_lapsed')
 <h1>{{ $say('till.order.not_paid') }}</h1>
@@ -46,27 +50,56 @@
 <p>{{ $say('till.order.basket_kept') }}</p><p><a class="button" href="/checkout">{{ $say('till.order.pay_now') }}</a></p>
 @endif
 @if ($state === 'paid')
-@foreach ($order->supplierOrders as $parcel)
-<section class="parcel"><h2>{{ $order->supplierOrders->count() > 1
-    ? $say('till.order.parcel_number', number: $loop->iteration) : $say('till.order.parcel') }}</h2>
+@php($shown = $order->supplierOrders->filter(fn ($row) => $order->lines->contains(fn ($l) => $l->supplier_order_id === $row->id && $l->toSend() > 0)))
+@php($several = $order->parcels->count() + $shown->filter(fn ($row) => $order->parcels->where('supplier_order_id', $row->id)->isEmpty())->count() > 1)
+@foreach ($order->parcels as $parcel)
+@php($line = $track($parcel))
+<section class="parcel"><h2>{{ $several ? $say('till.order.parcel_number', number: $parcel->number) : $say('till.order.parcel') }}</h2>
+@if ($several)<p class="quiet">{{ $parcel->linesOf($order)->map(fn ($l) => $parcel->pieces[$l->id].' × '.$l->nameIn($stall))->implode(', ') }}</p>@endif
+<div @class(['track', 'late' => $line->late, 'there' => $line->there]) role="img" aria-label="{{ $line->spoken }}">
+<span class="gone" style="width:{{ $line->now }}%"></span><span class="mark posted" style="left:{{ $line->posted }}%"></span>
+@if ($line->promised !== null)<span class="mark promised" style="left:{{ $line->promised }}%"></span>@endif
+<span class="mark now" style="left:{{ $line->now }}%"></span></div>
+<p class="ends" aria-hidden="true"><span>{{ $say('till.track.paid') }} {{ $line->paidOn }}</span>@if ($line->promisedFor !== '')<span>{{
+    $say('till.track.promised') }} {{ $line->promisedFor }}</span>@endif</p>
+<p class="stands"><b>{{ $line->there ? $say('till.track.there') : $say('till.order.posted') }}</b>@if ($line->words !== '') · {{ $line->words
+    }}@endif @if ($parcel->tracking)<span class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</p>
+@if ($line->late)<p class="trouble">{{ $say('till.track.late') }}</p>@endif
+</section>
+@endforeach
+@foreach ($shown as $row)
+@continue($row->posted_at !== null)
+@php($mine = $order->lines->where('supplier_order_id', $row->id)->filter(fn ($l) => $l->toSend() > ($order->parcels->sum(fn ($p) => $p->pieces[$l->id] ?? 0))))
+@continue($mine->isEmpty())
+<section class="parcel"><h2>{{ $several ? $say('till.order.parcel_number', number: $order->parcels->count() + $loop->iteration) : $say('till.order.parcel') }}</h2>
+@if ($several)<p class="quiet">{{ $mine->map(fn ($l) => $l->toSend().' × '.$l->nameIn($stall))->implode(', ') }}</p>@endif
 <ol class="steps">
 <li class="done">{{ $say('till.order.ordered') }}</li>
-<li @class(['done' => $parcel->accepted_at !== null])>{{ $say('till.order.packed') }}</li>
-<li @class(['done' => $parcel->posted_at !== null])>{{ $say('till.order.posted') }} @if ($parcel->tracking)<span
-    class="quiet">{{ $parcel->carrier }}, <b>{{ $parcel->tracking }}</b></span>@endif</li>
+<li @class(['done' => $row->accepted_at !== null])>{{ $say('till.order.packed') }}</li>
+<li>{{ $say('till.order.posted') }}</li>
 </ol>
-@php($promises = $parcel->refusal === null ? $order->promises($parcel, $stall) : [])
+@php($amiss = $row->state === WindowStall\Core\Dispatch\SupplierOrderState::Refused)
+@php($promises = $amiss ? [] : $order->promises($mine, $stall))
 @foreach ($promises as $told)
 @php($dates = new Illuminate\Support\HtmlString('<b>'.e($told['dates']).'</b>'))
 <p class="promised">{{ count($promises) === 1 ? $sayHtml('till.order.promised', dates: $dates)
     : $sayHtml('till.parcels.several', goods: $told['goods'], dates: $dates) }}</p>
 @endforeach
-@if ($parcel->refusal)
+@if ($amiss)
 <p class="trouble">{{ $say('till.order.amiss') }} @if ($writeTo !== null){{ $sayHtml('till.order.write',
     email: new Illuminate\Support\HtmlString('<a href="mailto:'.e($writeTo).'">'.e($writeTo).'</a>'), number: (string) $order->number)
     }}@endif</p>
 @endif
 </section>
+@endforeach
+@foreach ($order->returns as $return)
+<p class="returned" role="status" id="back">{{ match ($return->state->value) {
+    'asked' => $say('till.back.asked', goods: $return->goodsIn($order, $stall)),
+    'awaited' => $say('till.back.send', goods: $return->goodsIn($order, $stall), address: $return->to),
+    'kept' => $say('till.back.keep', goods: $return->goodsIn($order, $stall)),
+    'arrived' => $say('till.back.arrived', goods: $return->goodsIn($order, $stall)),
+    'refused' => $say('till.back.refused', goods: $return->goodsIn($order, $stall)),
+} }} {{ $return->answer }}</p>
 @endforeach
 @endif
 <ul class="lines slim">
@@ -104,6 +137,7 @@
 <p class="quiet">{{ $say('till.order.reverse', company: $order->company, number: $order->tax_number,
     country: WindowStall\Support\Speech\Spoken::countrySaid($order->country)) }}</p>
 @endif
+@include('shop::order-own')
 @if ($state === 'paid' && $order->collected !== '')
 <p class="quiet">{{ $say('till.parcels.fetch', where: $stall->phrases()->say($order->collected)) }}</p>
 @elseif ($state === 'paid')

@@ -146,6 +146,7 @@ final class ApiController
             'lines' => 'required|array|min:1|max:100',
             'lines.*.variant' => 'required|string',
             'lines.*.quantity' => 'required|integer|min:1|max:999',
+            'lines.*.warehouse' => 'sometimes|string|size:2',
             'address.name' => 'required|string|max:120',
             'address.street' => 'required|string|max:200',
             'address.town' => 'required|string|max:120',
@@ -168,6 +169,22 @@ final class ApiController
         }
 
         return new JsonResponse(self::said($order), $new ? 201 : 200);
+    }
+
+    public function cancel(Request $request, int $id): JsonResponse
+    {
+        $order = Books::table('orders')
+            ->where('key', $request->attributes->get('account')->key)
+            ->where('id', $id)
+            ->first();
+        if ($order === null) {
+            return self::error(404, 'No such order.');
+        }
+        if ($order->state !== 'cancelled' && ! News::cancel($order)) {
+            return self::error(409, 'It is '.$order->state.'; too late to cancel.');
+        }
+
+        return new JsonResponse(self::said(Books::table('orders')->where('id', $id)->firstOrFail()));
     }
 
     public function orderState(Request $request, int $id): JsonResponse
@@ -217,6 +234,7 @@ final class ApiController
             'carrier' => $order->carrier,
             'tracking' => $order->tracking,
             'reason' => $order->reason,
+            'parcels' => json_decode($order->parcels, true),
         ];
     }
 

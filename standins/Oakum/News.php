@@ -29,12 +29,50 @@ final class News
     public static function post(\stdClass $order): void
     {
         self::accept($order);
-        if (in_array($order->state, ['received', 'accepted'], true)) {
-            self::move($order, 'posted', [
-                'carrier' => 'Longfurrow Parcels',
-                'tracking' => 'LF'.str_pad((string) ($order->id * 7_919 + 100_000_000), 10, '0', STR_PAD_LEFT).'GB',
+        self::send(self::posted($order, first: false));
+    }
+
+    /** Posts a part of it; the rest follows. */
+    public static function postPart(\stdClass $order): void
+    {
+        self::accept($order);
+        self::send(self::posted($order, first: true));
+    }
+
+    /** An order that was accepted is cancelled as long as nothing of it is posted; its pieces are on the shelf again. */
+    public static function cancel(\stdClass $order): bool
+    {
+        if (! in_array($order->state, ['received', 'accepted'], true) || json_decode($order->parcels, true) !== []) {
+            return false;
+        }
+        foreach (json_decode($order->lines, true) as $line) {
+            Books::table('variants')->where('id', $line['variant'])->update([
+                'stock' => Books::db()->raw(sprintf(
+                    "jsonb_set(stock, '{%1\$s}', to_jsonb(COALESCE((stock->>'%1\$s')::int, 0) + %2\$d))",
+                    $line['warehouse'],
+                    $line['quantity'],
+                )),
             ]);
         }
+        self::move($order, 'cancelled', []);
+
+        return true;
+    }
+
+    private static function posted(\stdClass $order, bool $first): ?string
+    {
+        if (! in_array($order->state, ['received', 'accepted'], true)) {
+            return null;
+        }
+        $parcels = Packing::pack($order, $first);
+        Packing::handOver($order, $parcels);
+        $whole = Packing::isWhole($order, $parcels);
+
+        return self::note($order, $whole ? 'posted' : 'accepted', [
+            'parcels' => json_encode($parcels, JSON_THROW_ON_ERROR),
+            'carrier' => $parcels[0]['carrier'] ?? null,
+            'tracking' => $parcels[0]['tracking'] ?? null,
+        ], $whole ? 'order.posted' : 'order.parcel');
     }
 
     public static function refuse(\stdClass $order, string $reason): void
@@ -56,13 +94,19 @@ final class News
             'body' => $body,
             'created_at' => now(),
         ]);
-        if (Books::setting('hold_news', '0') === '0') {
-            self::send($id);
+        self::send($id);
+    }
+
+    private static function send(?string $eventId): void
+    {
+        if ($eventId === null || Books::setting('hold_news', '0') === '1') {
+            return;
         }
+        self::sendAgain($eventId);
     }
 
     /** Sends an event once more, as suppliers do when they weren't sure it arrived. */
-    public static function send(string $eventId): void
+    public static function sendAgain(string $eventId): void
     {
         $event = Books::table('events')->where('id', $eventId)->first();
         if ($event === null) {
@@ -113,6 +157,15 @@ final class News
     /** @param  array<string, string>  $facts */
     private static function move(\stdClass $order, string $state, array $facts): void
     {
+        self::send(self::note($order, $state, $facts, 'order.'.$state));
+    }
+
+    /**
+     * @param  array<string, string|null>  $facts
+     * @return string the event's id
+     */
+    private static function note(\stdClass $order, string $state, array $facts, string $kind): string
+    {
         Books::table('orders')
             ->where('id', $order->id)
             ->update(['state' => $state, 'updated_at' => now()] + $facts);
@@ -121,16 +174,15 @@ final class News
         Books::table('events')->insert([
             'id' => $id,
             'order_id' => $order->id,
-            'kind' => 'order.'.$state,
+            'kind' => $kind,
             'body' => json_encode([
                 'event' => $id,
-                'kind' => 'order.'.$state,
+                'kind' => $kind,
                 'order' => ApiController::said($fresh),
             ]),
             'created_at' => now(),
         ]);
-        if (Books::setting('hold_news', '0') === '0') {
-            self::send($id);
-        }
+
+        return $id;
     }
 }

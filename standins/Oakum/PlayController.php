@@ -71,6 +71,7 @@ final class PlayController
         match ($request->string('do')->toString()) {
             'accept' => News::accept($order),
             'post' => News::post($order),
+            'part' => News::postPart($order),
             'refuse' => News::refuse($order, 'The goods were damaged in the warehouse.'),
             default => null,
         };
@@ -83,7 +84,7 @@ final class PlayController
 
     public function resend(string $id): RedirectResponse
     {
-        News::send($id);
+        News::sendAgain($id);
 
         return $this->answer('Sent again.', 'news');
     }

@@ -8,7 +8,7 @@ namespace WindowStall\Standins\Oakum;
 final class TakeOrder
 {
     /**
-     * @param  list<array{variant: string, quantity: int}>  $lines
+     * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines
      * @param  array<string, string>  $address
      * @return array{\stdClass, bool} the order, and whether this call made it
      *
@@ -49,7 +49,7 @@ final class TakeOrder
     }
 
     /**
-     * @param  list<array{variant: string, quantity: int}>  $lines
+     * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines
      * @return array{int, array<string, int>, list<array<string, mixed>>} goods in cents, grams by warehouse, lines as
      *     kept
      */
@@ -70,7 +70,8 @@ final class TakeOrder
             /** @var array<string, int> $stock */
             $stock = json_decode($variant->stock, true);
             $warehouse = null;
-            foreach (['GB', 'DE', 'US', 'CN'] as $place) {
+            // The one that is asked for, if it can; else the nearest.
+            foreach (array_filter([$line['warehouse'] ?? null, 'GB', 'DE', 'US', 'CN']) as $place) {
                 if (($stock[$place] ?? 0) >= $line['quantity']) {
                     $warehouse = $place;
                     break;

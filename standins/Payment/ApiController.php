@@ -151,6 +151,8 @@ final class ApiController
             'captured' => (int) $payment->captured,
             'refunded' => (int) $payment->refunded,
             'disputed' => (bool) $payment->disputed,
+            'declined' => (int) $payment->declined,
+            'card_country' => Card::tryFrom((string) $payment->card)?->country(),
             'currency' => $payment->currency,
             'reference' => $payment->reference,
             'pay_at' => route('payment.pay', $payment->id),

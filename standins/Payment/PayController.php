@@ -86,7 +86,11 @@ final class PayController
             Card::Second => 'open',
             default => 'authorised',
         };
-        $moved = Book::move($payment->id, ['open', 'declined'], ['state' => $state, 'card' => $card->value]);
+        $moved = Book::move($payment->id, ['open', 'declined'], [
+            'state' => $state,
+            'card' => $card->value,
+            'declined' => $payment->declined + ($card === Card::Declines ? 1 : 0),
+        ]);
 
         return $moved && $card === Card::Second ? route('payment.second', $payment->id) : $payment->return_to;
     }

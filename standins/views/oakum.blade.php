@@ -30,6 +30,7 @@
 <form method="post" action="{{ route('oakum.play.order', $order->id) }}">
 @if ($order->state === 'received')<button type="submit" name="do" value="accept">Accept</button> @endif
 <button type="submit" class="do" name="do" value="post">Post it</button>
+<button type="submit" name="do" value="part">Post a part</button>
 <button type="submit" name="do" value="refuse">Refuse</button></form>
 @endif</tr>
 @endforeach</tbody></table>@endif

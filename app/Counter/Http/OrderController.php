@@ -9,16 +9,19 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Jobs\OpenPayment;
 use WindowStall\Counter\Jobs\SettlePayment;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Own\ChangeAddress;
+use WindowStall\Counter\Own\ShopPages;
+use WindowStall\Counter\Own\TrackLine;
 use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Counter\Reservations;
+use WindowStall\Counter\Returns\Returnable;
 use WindowStall\Counter\SoldOut;
 use WindowStall\Shop\Basket;
 use WindowStall\Shop\BasketCookies;
-use WindowStall\Shop\Http\ShopResponse;
-use WindowStall\Shop\ShopRenderer;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
@@ -30,7 +33,7 @@ final readonly class OrderController
     /** After so many seconds without an answer the payment is asked after again. */
     private const PATIENCE = 20;
 
-    public function __construct(private ShopRenderer $renderer, private Reservations $reservations)
+    public function __construct(private ShopPages $pages, private Reservations $reservations)
     {
     }
 
@@ -42,6 +45,10 @@ final readonly class OrderController
             'order' => $order,
             'again' => $this->lookAgain($order),
             'writeTo' => Particulars::of($stall)->email,
+            'returnable' => Returnable::of($stall, $order),
+            'movable' => ChangeAddress::possible($order),
+            'track' => static fn (Parcel $parcel): TrackLine => TrackLine::of($stall, $order, $parcel),
+            'told' => ['back' => $request->query('back'), 'move' => $request->query('move')],
         ]);
         // What was bought lies in the basket no more; what was put in since does.
         $basket = Basket::find($request, $stall);
@@ -86,14 +93,15 @@ final readonly class OrderController
      */
     private function page(Stall $stall, Order $order, string $view, string $title, array $data): Response
     {
-        $stall = $stall->speaking($order->language);
+        $number = (string) $order->number;
 
-        return Speech::in($order->language, fn (): Response => ShopResponse::html(
-            $this->renderer->page($stall, $this->renderer->published($stall), $view, [
-                'title' => Speech::say($title, number: (string) $order->number),
-            ] + $data),
-            private: true,
-        ));
+        return $this->pages->html(
+            $stall,
+            $order->language,
+            $view,
+            static fn (): string => Speech::say($title, number: $number),
+            $data,
+        );
     }
 
     /**
@@ -154,7 +162,7 @@ final readonly class OrderController
     private function find(Stall $stall, string $token): Order
     {
         return Order::query()
-            ->with(['lines', 'supplierOrders'])
+            ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns', 'papers'])
             ->where('stall_id', $stall->id)
             ->where('token', $token)
             ->firstOrFail();

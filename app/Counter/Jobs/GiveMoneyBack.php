@@ -10,21 +10,26 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
-use WindowStall\Counter\Papers\PaperKind;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Counter\Told\TellShopper;
+use WindowStall\Hooks\HookEvent;
+use WindowStall\Hooks\Tell;
 
 /**
- * Asks the payment service to give an order's money back. It gives it back once however often it is asked; the sweep
- * asks again.
+ * Asks the payment service to give a refund's money back. It gives it back once however often it is asked with the same key;
+ * the sweep asks again.
  */
 final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
     use Queueable;
+
+    /** Longest wait between tries; seconds. */
+    private const MOST_WAIT = 3_600;
 
     public int $tries = 1;
 
@@ -32,35 +37,60 @@ final class GiveMoneyBack implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public int $uniqueFor = 300;
 
-    public function __construct(public readonly int $orderId)
+    public function __construct(public readonly int $refundId)
     {
         $this->onQueue('payments');
     }
 
     public function uniqueId(): string
     {
-        return (string) $this->orderId;
+        return (string) $this->refundId;
     }
 
     public function handle(PaymentService $payment): void
     {
-        $refunding = fn () => Order::query()->whereKey($this->orderId)->where('state', OrderState::Refunding);
-        $order = $refunding()->with('stall')->first();
-        if ($order === null) {
+        $refund = Refund::query()->with('order.stall')->whereNull('done_at')->find($this->refundId);
+        $order = $refund?->order;
+        if ($refund === null || $order === null) {
             return;
         }
         try {
-            $payment->refund($order);
+            $payment->refund($order, $refund->key, $refund->total_minor);
         } catch (PaymentTrouble) {
-            $refunding()->update(['payment_trouble' => Trouble::RefundWaits]);
+            $refund->update([
+                'tries' => $refund->tries + 1,
+                'next_try_at' => now()->addSeconds(min(self::MOST_WAIT, 20 * 2 ** min($refund->tries, 8))),
+            ]);
+            Order::query()->whereKey($order->id)->update(['payment_trouble' => Trouble::RefundWaits]);
 
             return;
         }
-        DB::transaction(static function () use ($refunding, $order): void {
-            if ($refunding()->update(['state' => OrderState::Refunded, 'payment_trouble' => null]) === 1) {
-                TellShopper::of($order, TellKind::Refunded);
-                WritePaper::of($order, PaperKind::Credit);
-            }
-        });
+        DB::transaction(fn () => $this->write($refund, $order), attempts: 3);
+    }
+
+    private function write(Refund $refund, Order $order): void
+    {
+        $locked = Order::query()->whereKey($order->id)->lockForUpdate()->firstOrFail();
+        $first = Refund::query()->whereKey($refund->id)->whereNull('done_at')->update(['done_at' => now()]) === 1;
+        if (! $first) {
+            return;
+        }
+        $waits = Refund::query()->where('order_id', $order->id)->whereNull('done_at')->exists();
+        if (! $waits) {
+            $all = $locked->state === OrderState::Refunding;
+            $locked->update(['payment_trouble' => null] + ($all ? ['state' => OrderState::Refunded] : []));
+        }
+        $order->refresh();
+        TellShopper::of($order, TellKind::Refunded, of: $refund->id);
+        WritePaper::credit($order, $refund);
+        if ($order->stall !== null) {
+            Tell::of($order->stall, HookEvent::Refunded, [
+                'number' => $order->number,
+                'back' => $order->money($refund->total_minor)->digits(),
+                'tax' => $order->money($refund->tax_minor)->digits(),
+                'currency' => $order->currency,
+                'whole' => $order->state === OrderState::Refunded,
+            ]);
+        }
     }
 }

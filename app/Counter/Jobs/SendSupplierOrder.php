@@ -68,11 +68,12 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         }
         $lines = array_values(
             $row->lines
+                ->filter(static fn (OrderLine $l): bool => $l->toSend() > 0)
                 ->map(
                     fn (OrderLine $l): array => [
                         'variant' => (string) $l->supplierVariant?->external_id,
-                        'quantity' => $l->quantity,
-                    ],
+                        'quantity' => $l->toSend(),
+                    ] + ($l->warehouse === null ? [] : ['warehouse' => $l->warehouse]),
                 )
                 ->all(),
         );
@@ -96,7 +97,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
     {
         return $this->row()
             ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
-            ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid))
+            ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid)->whereNull('held_at'))
             ->update(['sending_until' => now()->addSeconds(self::LEASE), 'unsure' => true]) === 1;
     }
 

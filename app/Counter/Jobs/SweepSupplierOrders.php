@@ -7,7 +7,6 @@ namespace WindowStall\Counter\Jobs;
 use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Reservations;
 use WindowStall\Stall\OneStall;
@@ -52,6 +51,8 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
             [$silent, self::BATCH],
             static fn (int $id) => AskSupplier::dispatch($id),
         );
+        OneStall::each('parcels_to_follow', [now(), self::BATCH], static fn (int $id) => FollowParcel::dispatch($id));
+        OneStall::each('refunds_to_give', [now(), self::BATCH], static fn (int $id) => GiveMoneyBack::dispatch($id));
     }
 
     private function end(int $id): void
@@ -67,6 +68,6 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
     {
         $order = Order::query()->find($id);
         $order?->touch();
-        $order?->state === OrderState::Refunding ? GiveMoneyBack::dispatch($id) : SettlePayment::dispatch($id);
+        SettlePayment::dispatch($id);
     }
 }

@@ -7,24 +7,31 @@ namespace WindowStall\Counter\Mail;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use WindowStall\Core\Dispatch\Returns\ReturnState;
+use WindowStall\Core\Money\Money;
+use WindowStall\Counter\Following\Parcel;
+use WindowStall\Counter\Following\Parcels;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
-use WindowStall\Counter\SupplierOrder;
+use WindowStall\Counter\Refunds\Refund;
+use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Mail\QueuedMail;
 use WindowStall\Support\Speech\Speech;
+use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Policies\Particulars;
 use WindowStall\Window\Window;
 
 /** What has become of an order, to its shopper: in the stall's look, as text as well. Facts are read when it goes out. */
 final class OrderLetter extends QueuedMail
 {
+    /** @param  int|null  $of  the number of the parcel or the refund it is about */
     public function __construct(
         public readonly int $orderId,
         public readonly int $stallId,
         public readonly TellKind $kind,
-        public readonly ?int $parcelId,
+        public readonly ?int $of,
     ) {
         parent::__construct();
     }
@@ -45,8 +52,9 @@ final class OrderLetter extends QueuedMail
         [$order, $stall] = $this->read();
         $window = Window::query()->with('published')->find($stall->id);
         $look = ($window?->publishedContent() ?? $window?->workingContent())?->look;
-        $parcel = $this->parcelId === null ? null : SupplierOrder::query()->with('lines')->find($this->parcelId);
-        $parcels = $parcel === null ? $order->supplierOrders->all() : [$parcel];
+        $parcel = $this->kind->ofParcel() ? Parcel::query()->find($this->of) : null;
+        $return = $this->kind === TellKind::Returned ? OrderReturn::query()->find($this->of) : null;
+        $refund = $this->kind === TellKind::Refunded ? Refund::query()->find($this->of) : null;
 
         return new Content(html: 'mail.order', text: 'mail.order-text', with: [
             'about' => $this->kind->value,
@@ -54,19 +62,70 @@ final class OrderLetter extends QueuedMail
             'look' => $look,
             'order' => $order,
             'parcel' => $parcel,
-            'promises' => array_merge(...array_map(
-                static fn (SupplierOrder $part): array => $order->promises($part, $stall),
-                $parcels,
-            )),
-            'lines' => ($parcel === null ? $order->lines : $parcel->lines)
-                ->map(static fn (OrderLine $line): array => [
-                    'words' => $line->quantity.' × '.$line->nameIn($stall),
-                    'total' => $line->total($order),
-                ])->all(),
-            'total' => $order->money($order->total_minor),
+            'promises' => $order->promises($parcel === null ? $order->lines : $parcel->linesOf($order), $stall),
+            'by' => $parcel === null ? null : self::by($stall, $parcel),
+            'lines' => $refund?->figures === null
+                ? self::lines($order, $stall, $parcel)
+                : self::refunded($order, $stall, $refund),
+            'total' => in_array($this->kind, [TellKind::Thanks, TellKind::Refunded], true)
+                ? $order->money($refund->total_minor ?? $order->total_minor)
+                : null,
+            'why' => $refund->why ?? $return->answer ?? '',
+            'words' => $return === null ? null : self::returned($order, $stall, $return),
             'link' => $stall->shopAddress('/orders/'.$order->token),
             'address' => self::address($stall),
         ]);
+    }
+
+    /** @return list<array{words: string, total: Money}> */
+    private static function lines(Order $order, Stall $stall, ?Parcel $parcel): array
+    {
+        return array_values(($parcel === null ? $order->lines : $parcel->linesOf($order))
+            ->map(static fn (OrderLine $line): array => [
+                'words' => ($parcel->pieces[$line->id] ?? $line->quantity).' × '.$line->nameIn($stall),
+                'total' => $line->total($order),
+            ])->all());
+    }
+
+    /** What its shopper is answered. */
+    private static function returned(Order $order, Stall $stall, OrderReturn $return): string
+    {
+        $goods = $return->goodsIn($order, $stall);
+
+        return match ($return->state) {
+            ReturnState::Awaited => Speech::say('till.back.send', goods: $goods, address: $return->to),
+            ReturnState::Kept => Speech::say('till.back.keep', goods: $goods),
+            ReturnState::Refused => Speech::say('till.back.refused', goods: $goods),
+            ReturnState::Arrived => Speech::say('till.back.arrived', goods: $goods),
+            ReturnState::Asked => Speech::say('till.back.asked', goods: $goods),
+        };
+    }
+
+    /** By which day such parcels were there; null where nothing is known of them. */
+    private static function by(Stall $stall, Parcel $parcel): ?string
+    {
+        $by = Parcels::outlook($stall, $parcel)?->by;
+
+        return $by === null ? null : Spoken::day($by->setTimezone(new \DateTimeZone($stall->zone)));
+    }
+
+    /** @return list<array{words: string, total: Money}> what a refund is of */
+    private static function refunded(Order $order, Stall $stall, Refund $refund): array
+    {
+        $lines = [];
+        foreach ($refund->figures['lines'] ?? [] as $id => $minor) {
+            $lines[] = [
+                'words' => ($refund->pieces[$id] ?? 0).' × '.$order->lines->firstWhere('id', $id)?->nameIn($stall),
+                'total' => $order->money($minor),
+            ];
+        }
+        foreach (['delivery', 'besides'] as $part) {
+            if (($refund->figures[$part] ?? 0) > 0) {
+                $lines[] = ['words' => Speech::say('till.sums.'.$part), 'total' => $order->money($refund->figures[$part])];
+            }
+        }
+
+        return $lines;
     }
 
     /** @return array{Order, Stall} the stall as its shopper reads it */

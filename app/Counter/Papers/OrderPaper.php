@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
  * @property int $id
  * @property int $stall_id
  * @property int $order_id
+ * @property int|null $refund_id what it credits
  * @property PaperKind $kind
  * @property int $year by the stall's clock
  * @property int $number counts without a gap

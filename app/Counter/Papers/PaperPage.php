@@ -32,6 +32,7 @@ final class PaperPage
             'look' => ($window?->publishedContent() ?? $window?->workingContent())?->look,
             'issued' => Spoken::date(Clock::of($stall)->local($paper->issued_at)),
             'cancels' => $invoice?->name(),
+            'part' => $invoice !== null && $paper->said['total'] < $invoice->said['total'],
         ])->render());
     }
 

@@ -10,6 +10,7 @@ use WindowStall\Core\Delivery\Address\AddressForm;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Speech\Speech;
@@ -17,7 +18,7 @@ use WindowStall\Support\Speech\Spoken;
 use WindowStall\Window\Policies\Particulars;
 
 /**
- * Writes an invoice when an order is paid and a credit note when its money went back, in the transaction that makes it so. The
+ * Writes an invoice when an order is paid and a credit note whenever money of it went back, in the transaction that makes it so. The
  * number is taken by a row that stays locked until then, so that the next one has no gap and none is given twice; what it says
  * is kept, whatever the seller's address or the goods are called later.
  */
@@ -30,18 +31,41 @@ final class WritePaper
         RETURNING last
         SQL;
 
-    public static function of(Order $order, PaperKind $kind): void
+    public static function invoice(Order $order): void
+    {
+        if (! OrderPaper::query()->where('order_id', $order->id)->where('kind', PaperKind::Invoice)->exists()) {
+            self::write($order, PaperKind::Invoice, self::bought(...));
+        }
+    }
+
+    /** One for each refund, of what that gave back. */
+    public static function credit(Order $order, Refund $refund): void
+    {
+        if (! OrderPaper::query()->where('refund_id', $refund->id)->exists()) {
+            self::write(
+                $order,
+                PaperKind::Credit,
+                static fn (Order $order, Stall $stall): array => self::givenBack($order, $stall, $refund),
+                $refund,
+            );
+        }
+    }
+
+    /** @param  callable(Order, Stall): array<string, mixed>  $what */
+    private static function write(Order $order, PaperKind $kind, callable $what, ?Refund $refund = null): void
     {
         $stall = $order->stall;
-        if ($stall === null || OrderPaper::query()->where('order_id', $order->id)->where('kind', $kind)->exists()) {
+        if ($stall === null) {
             return;
         }
         $seen = $stall->speaking($order->language);
         $year = (int) Clock::of($stall)->local(now())->format('Y');
-        $said = Speech::in($order->language, static fn (): array => self::said($order->load('lines'), $seen));
+        $order->load('lines');
+        $said = Speech::in($order->language, static fn (): array => $what($order, $seen) + self::parties($order, $seen));
         OrderPaper::query()->create([
             'stall_id' => $order->stall_id,
             'order_id' => $order->id,
+            'refund_id' => $refund?->id,
             'kind' => $kind,
             'year' => $year,
             'number' => (int) DB::selectOne(self::NEXT, [$order->stall_id, $kind->value, $year])?->last,
@@ -50,8 +74,72 @@ final class WritePaper
         ]);
     }
 
-    /** @return array<string, mixed> amounts in minor units of the order's currency */
-    private static function said(Order $order, Stall $stall): array
+    /** @return array<string, mixed> what was bought; amounts in minor units of the order's currency */
+    private static function bought(Order $order, Stall $stall): array
+    {
+        return [
+            'lines' => $order->lines->map(static fn (OrderLine $line): array => [
+                'words' => $line->nameIn($stall),
+                'pieces' => $line->quantity,
+                'total' => $line->total($order)->minor,
+            ])->all(),
+            'discount' => $order->discount_minor,
+            'delivery' => $order->delivery_minor,
+            'total' => $order->total_minor,
+            'on_top' => $order->tax_on_top,
+            'taxes' => self::taxes($order->reverse_charge ? [] : array_map(
+                static fn (array $tax): array => [$tax['rate'], $tax['asked'], $tax['tax']],
+                $order->taxes,
+            )),
+        ];
+    }
+
+    /** @return array<string, mixed> the same of a refund: every amount with its tax */
+    private static function givenBack(Order $order, Stall $stall, Refund $refund): array
+    {
+        $figures = $refund->toFigures();
+        if ($figures === null) {
+            return self::bought($order, $stall);
+        }
+        $lines = [];
+        foreach ($figures->lines as $id => $total) {
+            $lines[] = [
+                'words' => (string) $order->lines->firstWhere('id', $id)?->nameIn($stall),
+                'pieces' => $figures->pieces[$id] ?? 0,
+                'total' => $total,
+            ];
+        }
+        $taxes = [];
+        foreach ($order->reverse_charge ? [] : $figures->rates as $rate => $sums) {
+            $taxes[] = [$rate, $sums['back'], $sums['tax']];
+        }
+
+        return [
+            'lines' => $lines,
+            'discount' => 0,
+            'delivery' => $figures->delivery,
+            'besides' => $figures->besides,
+            'total' => $figures->total,
+            'on_top' => false,
+            'taxes' => self::taxes($taxes),
+        ];
+    }
+
+    /**
+     * @param  array<array{int, int, int}>  $taxes  rate in millionths, what bears it, the tax
+     * @return list<array{rate: string, asked: int, tax: int}>
+     */
+    private static function taxes(array $taxes): array
+    {
+        return array_map(static fn (array $tax): array => [
+            'rate' => Spoken::percent(new Rate($tax[0])),
+            'asked' => $tax[1],
+            'tax' => $tax[2],
+        ], array_values($taxes));
+    }
+
+    /** @return array<string, mixed> who sold it to whom */
+    private static function parties(Order $order, Stall $stall): array
     {
         $p = Particulars::of($stall);
         $said = static fn (?string ...$lines): array => array_values(array_filter(
@@ -76,20 +164,6 @@ final class WritePaper
                 Spoken::country($order->country),
             ),
             'buyer_tax_number' => (string) $order->tax_number,
-            'lines' => $order->lines->map(static fn (OrderLine $line): array => [
-                'words' => $line->nameIn($stall),
-                'pieces' => $line->quantity,
-                'total' => $line->total($order)->minor,
-            ])->all(),
-            'discount' => $order->discount_minor,
-            'delivery' => $order->delivery_minor,
-            'total' => $order->total_minor,
-            'on_top' => $order->tax_on_top,
-            'taxes' => $order->reverse_charge ? [] : array_map(static fn (array $tax): array => [
-                'rate' => Spoken::percent(new Rate($tax['rate'])),
-                'asked' => $tax['asked'],
-                'tax' => $tax['tax'],
-            ], $order->taxes),
             'reverse' => $order->reverse_charge,
             'country' => Spoken::countrySaid($order->country),
         ];

@@ -131,6 +131,10 @@ final class DemoPayments implements PaymentConnector
             $state,
             is_string($said['pay_at'] ?? null) ? $said['pay_at'] : null,
             ($said['disputed'] ?? false) === true,
+            is_int($said['declined'] ?? null) ? $said['declined'] : 0,
+            is_string($said['card_country'] ?? null) && preg_match('/^[A-Z]{2}$/D', $said['card_country']) === 1
+                ? $said['card_country']
+                : null,
         );
     }
 

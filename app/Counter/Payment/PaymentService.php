@@ -78,10 +78,14 @@ final readonly class PaymentService
         $this->connector->capture($this->access($order), (string) $order->payment_id);
     }
 
-    /** Gives captured money back; asking twice gives it back once. */
-    public function refund(Order $order): void
+    /**
+     * Gives captured money back; asking twice with the same key gives it back once.
+     *
+     * @param  int  $minor  of the order's currency
+     */
+    public function refund(Order $order, string $key, int $minor): void
     {
-        $this->connector->refund($this->access($order), (string) $order->payment_id, 'whole');
+        $this->connector->refund($this->access($order), (string) $order->payment_id, $key, $minor);
     }
 
     /** Lets an authorised payment go uncharged. */

@@ -9,7 +9,16 @@ enum TellKind: string
 {
     case Thanks = 'thanks';
     case Posted = 'posted';
+    case Late = 'late';
+    case There = 'there';
     case Refunded = 'refunded';
+    case Returned = 'returned';
+
+    /** Whether it is of one parcel. */
+    public function ofParcel(): bool
+    {
+        return in_array($this, [self::Posted, self::Late, self::There], true);
+    }
 
     /** As the seller reads it. */
     public function words(): string
@@ -17,7 +26,10 @@ enum TellKind: string
         return match ($this) {
             self::Thanks => 'Thank you',
             self::Posted => 'A parcel is posted',
+            self::Late => 'A parcel is late',
+            self::There => 'A parcel is there',
             self::Refunded => 'The money is back',
+            self::Returned => 'A return is answered',
         };
     }
 }

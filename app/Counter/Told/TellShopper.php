@@ -8,7 +8,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use WindowStall\Counter\Mail\OrderLetter;
 use WindowStall\Counter\Order;
-use WindowStall\Counter\SupplierOrder;
 
 /**
  * Mails a shopper what has become of their order, once, in the language they read. In the transaction that makes it so: with
@@ -16,17 +15,23 @@ use WindowStall\Counter\SupplierOrder;
  */
 final class TellShopper
 {
-    public static function of(Order $order, TellKind $kind, ?SupplierOrder $parcel = null): void
+    /** @param  int  $of  the number of the parcel or the refund it is about; nought for the order */
+    public static function of(Order $order, TellKind $kind, int $of = 0): void
     {
         $first = DB::table('order_mails')->insertOrIgnore([
             'stall_id' => $order->stall_id,
             'order_id' => $order->id,
             'kind' => $kind->value,
-            'of' => $parcel->id ?? 0,
+            'of' => $of,
             'told_at' => now(),
         ]);
         if ($first === 1) {
-            Mail::to($order->email)->locale($order->language)->queue(new OrderLetter($order->id, $order->stall_id, $kind, $parcel?->id));
+            Mail::to($order->email)->locale($order->language)->queue(new OrderLetter(
+                $order->id,
+                $order->stall_id,
+                $kind,
+                $of === 0 ? null : $of,
+            ));
         }
     }
 

@@ -21,10 +21,12 @@ final readonly class OrderLineView
         public int $quantity,
         public MoneyView $unit,
         public MoneyView $total,
+        public int $left,
     ) {
     }
 
-    public static function of(Order $order, OrderLine $line): self
+    /** @param  int  $left  pieces that can still be given back for */
+    public static function of(Order $order, OrderLine $line, int $left): self
     {
         $unit = $order->money($line->unit_minor);
 
@@ -37,6 +39,7 @@ final readonly class OrderLineView
             quantity: $line->quantity,
             unit: MoneyView::of($unit),
             total: MoneyView::of($line->total($order)),
+            left: $left,
         );
     }
 }

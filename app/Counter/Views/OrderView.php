@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Views;
 
 use Illuminate\Support\Carbon;
-use WindowStall\Bench\Views\SaleView;
+use Illuminate\Support\Str;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Payment\PayMethod;
+use WindowStall\Counter\Desk\OrderNeeds;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Papers\OrderPaper;
-use WindowStall\Counter\RefundOrder;
+use WindowStall\Counter\Refunds\GiveBack;
+use WindowStall\Counter\Refunds\OrderRefundable;
+use WindowStall\Counter\Refunds\Refund;
+use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Stall\Clock;
@@ -26,6 +30,13 @@ final readonly class OrderView
     /**
      * @param  list<OrderLineView>  $lines
      * @param  list<SupplierOrderView>  $supplierOrders
+     * @param  list<NeedView>  $needs  what of it needs a person
+     * @param  list<RefundView>  $refunds
+     * @param  list<ReturnView>  $returns
+     * @param  MoneyView  $refundable  all that can still be given back
+     * @param  string  $home  the stall's currency
+     * @param  string  $key  of a refund that is begun now: sent twice, it is one
+     * @param  list<string>  $shared  why it comes from where it does, and what other ways would have come to
      * @param  list<string>  $address
      * @param  MoneyView|null  $discount  what codes took off, below nought
      * @param  string  $way  that the shopper chose; "" where there was one only
@@ -55,19 +66,43 @@ final readonly class OrderView
         public MoneyView $total,
         public ?MoneyView $worth,
         public array $supplierOrders,
-        public ?SaleView $sale,
+        public ?OrderStripView $strip,
+        public array $needs,
+        public array $refunds,
+        public array $returns,
+        public string $key,
+        public array $shared,
         public bool $costConfirmed,
         public ?string $trouble,
         public string $statusUrl,
         public bool $canRefund,
+        public MoneyView $refundable,
+        public MoneyView $deliveryLeft,
+        public string $home,
         public string $paidBy,
         public string $taxNote,
         public string $disputed,
     ) {
     }
 
+    /** What of an order it is made of. */
+    public const WITH = [
+        'lines.supplierVariant',
+        'lines.supplierOrder.connection',
+        'supplierOrders.connection',
+        'supplierOrders.lines.supplierVariant',
+        'parcels.connection',
+        'refunds',
+        'returns',
+        'papers',
+        'stall',
+    ];
+
+    /** @param  Order  $order  {@see self::WITH} */
     public static function of(Stall $stall, Order $order): self
     {
+        $left = OrderRefundable::of($order);
+
         return new self(
             id: $order->id,
             number: $order->number,
@@ -88,7 +123,7 @@ final readonly class OrderView
                 TellShopper::told($order),
             ),
             lines: array_values(
-                $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l))->all(),
+                $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l, $left->pieces[$l->id] ?? 0))->all(),
             ),
             goods: MoneyView::of($order->goodsBefore()),
             discount: $order->discount_minor === 0 ? null : MoneyView::of($order->money(-$order->discount_minor)),
@@ -99,20 +134,33 @@ final readonly class OrderView
             worth: $order->currency === $order->home_currency ? null : MoneyView::of($order->worth($order->total_minor)),
             supplierOrders: array_values(
                 $order->supplierOrders
-                    ->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($order, $s))
+                    ->map(fn (SupplierOrder $s): SupplierOrderView => SupplierOrderView::of($stall, $order, $s))
                     ->all(),
             ),
-            sale: $order->state === OrderState::Paid
-                ? SaleView::of('Order '.$order->number, OrderFigures::till($order))
+            strip: self::isSettled($order)
+                ? OrderStripView::of($order, OrderFigures::result($order), OrderFigures::confirmed($order))
                 : null,
+            needs: $order->state === OrderState::Paid ? OrderNeeds::of($stall, $order) : [],
+            refunds: array_values($order->refunds->map(static fn (Refund $r): RefundView => RefundView::of($stall, $order, $r))->all()),
+            returns: array_values($order->returns->map(static fn (OrderReturn $r): ReturnView => ReturnView::of($stall, $order, $r))->all()),
+            key: (string) Str::uuid(),
+            shared: SharedWords::of($order),
             costConfirmed: OrderFigures::confirmed($order),
             trouble: $order->trouble(),
             statusUrl: $stall->shopAddress('/orders/'.$order->token),
-            canRefund: RefundOrder::possible($order),
+            canRefund: GiveBack::possible($order),
+            refundable: MoneyView::of($order->money($left->left())),
+            deliveryLeft: MoneyView::of($order->money($left->delivery())),
+            home: $order->home_currency,
             taxNote: self::taxNote($order),
             paidBy: PayMethod::from($order->pay_method)->words().($order->pay_live ? '' : ', tried out only'),
             disputed: $order->disputed_at === null ? '' : Clock::of($stall)->moment($order->disputed_at),
         );
+    }
+
+    private static function isSettled(Order $order): bool
+    {
+        return in_array($order->state, [OrderState::Paid, OrderState::Refunding, OrderState::Refunded], true);
     }
 
     private static function taxNote(Order $order): string

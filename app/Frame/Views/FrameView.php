@@ -8,9 +8,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\Views\LastStepView;
-use WindowStall\Core\Dispatch\OrderState;
-use WindowStall\Core\Dispatch\SupplierOrderState;
-use WindowStall\Counter\SupplierOrder;
+use WindowStall\Counter\Desk\Desk;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Clock;
@@ -41,7 +39,7 @@ final readonly class FrameView
         public bool $shopOpen,
         public int $onBench,
         public int $drifting,
-        public int $toSend,
+        public int $toDecide,
         public int $underFloor,
         public bool $singleKeys,
         public array $explained,
@@ -69,7 +67,7 @@ final readonly class FrameView
                 shopOpen: false,
                 onBench: 0,
                 drifting: 0,
-                toSend: 0,
+                toDecide: 0,
                 underFloor: 0,
                 singleKeys: $user->single_keys,
                 explained: $user->explained,
@@ -92,15 +90,7 @@ final readonly class FrameView
             onBench: Listing::of($stall)->where('state', ListingState::OnBench)->count(),
             drifting: (int) Listing::of($stall)->sum('changes_count') +
                 Run::of($stall)->where('state', RunState::SetAside)->count(),
-            toSend: SupplierOrder::query()
-                ->whereHas('order', fn ($q) => $q->where('stall_id', $stall->id)->where('state', OrderState::Paid))
-                ->whereIn('state', [
-                    SupplierOrderState::ToSend,
-                    SupplierOrderState::Sent,
-                    SupplierOrderState::Accepted,
-                    SupplierOrderState::Refused,
-                ])
-                ->count(),
+            toDecide: Desk::waiting($stall),
             // In the window and under the floor unawares: held back from shoppers until somebody looks.
             underFloor: Price::query()
                 ->join('listing_variants as v', 'v.id', '=', 'prices.listing_variant_id')

@@ -62,6 +62,12 @@ final readonly class Reading
         return array_map(fn (mixed $each): self => self::of($this->supplier, $each), $this->plainList($field, $most));
     }
 
+    /** @return list<self> where it is left out, none */
+    public function listOrNone(string $field, int $most = 10_000): array
+    {
+        return isset($this->said[$field]) ? $this->list($field, $most) : [];
+    }
+
     /** @return list<string> */
     public function texts(string $field, int $most = 200): array
     {

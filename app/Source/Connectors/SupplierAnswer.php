@@ -10,6 +10,7 @@ use WindowStall\Core\Money\Money;
 /** What a supplier says of an order it was sent. */
 final readonly class SupplierAnswer
 {
+    /** @param  list<SaidParcel>  $parcels  all it has posted so far; empty where it only says that it has */
     public function __construct(
         public string $externalId,
         public SupplierOrderState $state,
@@ -18,6 +19,7 @@ final readonly class SupplierAnswer
         public ?string $carrier,
         public ?string $tracking,
         public ?string $reason,
+        public array $parcels = [],
     ) {
     }
 }

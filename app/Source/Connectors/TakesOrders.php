@@ -18,7 +18,7 @@ interface TakesOrders
     /**
      * Sends an order; sending it again with the same key gives the same order.
      *
-     * @param  list<array{variant: string, quantity: int}>  $lines
+     * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines  a warehouse where that was chosen
      * @param  array{name: string, street: string, town: string, postcode: string, country: string}  $address
      */
     public function order(
@@ -30,6 +30,9 @@ interface TakesOrders
     ): SupplierAnswer;
 
     public function orderState(Access $access, string $externalId): SupplierAnswer;
+
+    /** Asks it not to send an order; what it is then, also where it was too late. */
+    public function cancel(Access $access, string $externalId): SupplierAnswer;
 
     /** Tells the supplier where to send news, signed with the secret. */
     public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void;

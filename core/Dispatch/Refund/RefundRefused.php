@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Dispatch\Refund;
 
-use RuntimeException;
-
 /** More was asked back than was paid and isn't back yet, or nothing at all. */
-final class RefundRefused extends RuntimeException
+final class RefundRefused extends \InvalidArgumentException
 {
     /**
      * @param  RefundLimit  $limit  what it is about

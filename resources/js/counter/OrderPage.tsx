@@ -1,18 +1,21 @@
-import { Thumb } from '@/ui/Thumb';
 import { Head, Link, router } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useEffect } from 'react';
-import { TillStrip } from '@/bench/listing/TillStrip';
+import { Need } from '@/counter/desk/Need';
+import { OrderStrip } from '@/counter/order/OrderStrip';
+import { RefundPanel } from '@/counter/order/RefundPanel';
+import { Returns } from '@/counter/order/Returns';
+import { SupplierPart } from '@/counter/order/SupplierPart';
 import { useHandle } from '@/lib/useStall';
-import type { OrderView, SupplierOrderView } from '@/types';
-import { Ask } from '@/ui/Ask';
-import { Button } from '@/ui/Button';
+import type { OrderView } from '@/types';
+import { Thumb } from '@/ui/Thumb';
 
 /** One order: what was bought, how far each supplier is, and what it earned. */
 export default function OrderPage({ order }: { order: OrderView }) {
   const handle = useHandle();
   const moving =
-    order.state === 'refunding' || order.supplierOrders.some((s) => s.state !== 'posted' && s.state !== 'refused');
+    order.state === 'refunding' ||
+    order.refunds.some((refund) => !refund.done) ||
+    order.supplierOrders.some((s) => ['to_send', 'sent', 'accepted'].includes(s.state));
   useEffect(() => {
     if (!moving) return;
     const timer = setInterval(() => {
@@ -51,10 +54,18 @@ export default function OrderPage({ order }: { order: OrderView }) {
               parcel’s tracking; what isn’t answered there is taken back.
             </p>
           )}
+          {order.needs.length > 0 && (
+            <ol aria-label="What needs you" className="mb-4 border-b border-line md:col-span-2">
+              {order.needs.map((need) => (
+                <Need key={need.key} need={need} row={0} tab={0} />
+              ))}
+            </ol>
+          )}
           <section aria-label="Suppliers">
             {order.supplierOrders.map((s) => (
-              <Supplier key={s.id} supplier={s} orderId={order.id} />
+              <SupplierPart key={s.id} supplier={s} orderId={order.id} />
             ))}
+            <Returns returns={order.returns} orderId={order.id} />
             <h2 className="mt-6 mb-1 text-[12.5px] text-mute">Goods</h2>
             <ul>
               {order.lines.map((l) => (
@@ -167,89 +178,38 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 </ul>
               </>
             )}
+            {order.refunds.length > 0 && (
+              <>
+                <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Given back</h2>
+                <ul className="text-[14px]">
+                  {order.refunds.map((refund) => (
+                    <li key={`${refund.when} ${refund.total.text}`} data-refund={refund.total.digits}>
+                      <b className="font-semibold">{refund.total.text}</b> {refund.done ? refund.when : 'on its way'}
+                      <span className="block text-[13px] text-mute">{refund.what}</span>
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+            {order.shared.length > 0 && (
+              <>
+                <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Why from there</h2>
+                <ul className="text-[14px]">
+                  {order.shared.map((words) => (
+                    <li key={words}>{words}</li>
+                  ))}
+                </ul>
+              </>
+            )}
             {order.canRefund && (
               <div className="mt-6">
-                <Ask
-                  button={`Refund ${order.total.text}`}
-                  title={`Give ${order.total.text} back?`}
-                  yes="Give it back"
-                  onYes={() => router.post(route('counter.refund', [handle, order.id]), {}, { preserveScroll: true })}
-                >
-                  {order.address[0]} gets the whole amount back and the order ends here. What waits to be sent isn’t
-                  sent. This can’t be undone.
-                </Ask>
+                <RefundPanel order={order} />
               </div>
-            )}
-            {order.sale && (
-              <p className="mt-8 text-mute">
-                {order.costConfirmed
-                  ? 'The till strip below is worked out from what the supplier really charged.'
-                  : 'The till strip below is what is expected; it becomes exact once the supplier has answered.'}
-              </p>
             )}
           </aside>
         </div>
       </div>
-      {order.sale && <TillStrip sale={order.sale} />}
+      {order.strip && <OrderStrip strip={order.strip} />}
     </>
-  );
-}
-
-function Supplier({ supplier: s, orderId }: { supplier: SupplierOrderView; orderId: number }) {
-  const handle = useHandle();
-  return (
-    <div className="border-t border-line py-3" data-supplier={s.supplier} data-state={s.state}>
-      <div className="flex items-baseline gap-3">
-        <h2 className="font-semibold text-sup">{s.supplier}</h2>
-        <span>{s.stateWords}</span>
-        {s.reference && <span className="text-[13px] text-mute">their number {s.reference}</span>}
-      </div>
-      <ol className="mt-3 flex">
-        {s.steps.map((step) => (
-          <li
-            key={step.words}
-            className={clsx(
-              'flex-1 border-t-[3px] pt-1.5',
-              step.at ? 'border-see font-medium' : 'border-line text-mute',
-            )}
-          >
-            {step.words}
-            <span className="block text-[12.5px] font-normal text-mute">{step.at ?? 'not yet'}</span>
-          </li>
-        ))}
-      </ol>
-      {s.tracking && (
-        <p className="mt-2">
-          {s.carrier},{' '}
-          <b className="font-semibold" data-tracking>
-            {s.tracking}
-          </b>
-        </p>
-      )}
-      {s.promised && <p className="mt-2">The shopper was told: with you {s.promised}.</p>}
-      <p className="mt-2 text-[13px] text-mute">
-        Charges {s.goods.text} for the goods and {s.delivery.text} for delivery{s.costConfirmed ? '' : ', as expected'}.
-      </p>
-      {s.trouble && (
-        <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">
-          {s.trouble}{' '}
-          {s.canTryAgain && (
-            <Button
-              small
-              className="ml-2"
-              onClick={() => {
-                router.post(
-                  route('counter.again', [handle, orderId]),
-                  { supplierOrder: s.id },
-                  { preserveScroll: true },
-                );
-              }}
-            >
-              Send again
-            </Button>
-          )}
-        </p>
-      )}
-    </div>
   );
 }

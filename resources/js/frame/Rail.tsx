@@ -20,7 +20,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
     { key: 'pricing', name: 'Pricing', waits: frame.underFloor },
     { key: 'shelves', name: 'Shelves', waits: 0 },
     { key: 'window', name: 'Window', waits: 0 },
-    { key: 'counter', name: 'Counter', waits: frame.toSend },
+    { key: 'counter', name: 'Counter', waits: frame.toDecide },
   ];
   return (
     <header

@@ -13,7 +13,7 @@ interface Key {
 export const SINGLE = {
   sheet: { key: '?', does: 'This sheet', where: 'Anywhere' },
   peek: { key: 'p', does: 'Peek at the shop on a phone; again puts it away', where: 'Anywhere' },
-  search: { key: '/', does: 'Search', where: 'Source, Bench, Shelves' },
+  search: { key: '/', does: 'Search', where: 'Source, Bench, Shelves, orders' },
   later: { key: 'j', does: 'The row after; ↓ does the same', where: 'Lists' },
   before: { key: 'k', does: 'The row before; ↑ does the same', where: 'Lists' },
   choose: { key: 'x', does: 'Choose the row in hand', where: 'Lists' },

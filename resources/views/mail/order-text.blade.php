@@ -1,11 +1,17 @@
 @php($text = WindowStall\Support\Views\MoneyView::text(...))
 {!! $say('letters.'.$about.'.heading', name: $order->name) !!}
 
-{!! $say('letters.'.$about.'.words', total: $total) !!}
+{!! $words ?? $say('letters.'.$about.'.words', total: $total) !!}
+@if ($why !== '')
+{!! $why !!}
+@endif
 @if ($about === 'posted' && $parcel?->tracking)
 {!! $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) !!}
 @endif
-@if ($about !== 'refunded')
+@if ($about === 'late' && $by !== null)
+{!! $say('letters.late.by', day: $by) !!}
+@endif
+@if (in_array($about, ['thanks', 'posted'], true))
 @foreach ($promises as $told)
 {!! count($promises) === 1 ? $say('till.order.promised', dates: $told['dates'])
     : $say('till.parcels.several', goods: $told['goods'], dates: $told['dates']) !!}
@@ -15,7 +21,7 @@
 @foreach ($lines as $one)
 {!! $one['words'] !!}: {!! $text($one['total']) !!}
 @endforeach
-@if ($about !== 'posted')
+@if ($total !== null)
 {!! $say('till.sums.total') !!}: {!! $text($total) !!}
 @endif
 

@@ -12,16 +12,17 @@
 <table role="presentation" width="100%" cellpadding="0" cellspacing="0" style="max-width:560px;text-align:left">
 <tr><td style="padding-bottom:18px;border-bottom:2px solid {{ $fill }};font-size:22px;font-weight:bold">{{ $shop }}</td></tr>
 <tr><td style="padding:22px 0 6px;font-size:24px;line-height:1.25">{{ $say('letters.'.$about.'.heading', name: $order->name) }}</td></tr>
-<tr><td style="padding-bottom:16px">{{ $say('letters.'.$about.'.words', total: $total) }}@if ($about === 'posted' && $parcel?->tracking) {{
+<tr><td style="padding-bottom:16px">{{ $words ?? $say('letters.'.$about.'.words', total: $total) }}@if ($why !== '') {{ $why }}@endif @if ($about === 'posted' && $parcel?->tracking) {{
     $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) }}@endif
-@if ($about !== 'refunded')@foreach ($promises as $told)<br>{{ count($promises) === 1
+@if ($about === 'late' && $by !== null) {{ $say('letters.late.by', day: $by) }}@endif
+@if (in_array($about, ['thanks', 'posted'], true))@foreach ($promises as $told)<br>{{ count($promises) === 1
     ? $say('till.order.promised', dates: $told['dates'])
     : $say('till.parcels.several', goods: $told['goods'], dates: $told['dates']) }}@endforeach @endif</td></tr>
 @foreach ($lines as $one)<tr><td style="border-top:1px solid {{ $line }};padding:8px 0"><table role="presentation" width="100%"
     cellpadding="0" cellspacing="0"><tr><td>{{ $one['words'] }}</td><td align="right" style="white-space:nowrap;padding-left:16px">{{
     $text($one['total']) }}</td></tr></table></td></tr>
 @endforeach
-@if ($about !== 'posted')<tr><td style="border-top:1px solid {{ $line }};padding:8px 0;font-weight:bold"><table role="presentation"
+@if ($total !== null)<tr><td style="border-top:1px solid {{ $line }};padding:8px 0;font-weight:bold"><table role="presentation"
     width="100%" cellpadding="0" cellspacing="0"><tr><td>{{ $say('till.sums.total') }}</td><td align="right">{{ $text($total)
     }}</td></tr></table></td></tr>@endif
 <tr><td style="padding:20px 0"><a href="{{ $link }}" style="display:inline-block;background:{{ $fill }};color:{{ $on

@@ -24,7 +24,7 @@ table { border-collapse: collapse } .lines { width: 100%; margin-top: 6mm }
 <p class="shop">{{ $shop }}</p>
 <h1>{{ $say($about, number: $paper->name()) }}</h1>
 <p class="quiet" style="margin:0">{{ $issued }} · {{ $say('till.order.number', number: (string) $order->number) }}@if ($cancels !== null) · {{
-    $say('till.papers.cancels', number: $cancels) }}@endif</p>
+    $say($part ? 'till.papers.part_of' : 'till.papers.cancels', number: $cancels) }}@endif</p>
 <table class="who"><tr>
 <td><span class="quiet">{{ $say('till.papers.to') }}</span><br>@foreach ($said['buyer'] as $line){{ $line }}<br>@endforeach
 @if ($said['buyer_tax_number'] !== ''){{ $said['buyer_tax_number'] }}@endif</td>
@@ -39,7 +39,8 @@ table { border-collapse: collapse } .lines { width: 100%; margin-top: 6mm }
     $text($line['total']) }}</td></tr>
 @endforeach
 @if ($said['discount'] > 0)<tr><td>{{ $say('till.sums.taken_off') }}</td><td></td><td class="n">{{ $text(-$said['discount']) }}</td></tr>@endif
-<tr><td>{{ $say('till.sums.delivery') }}</td><td></td><td class="n">{{ $text($said['delivery']) }}</td></tr>
+@if ($said['delivery'] > 0 || $cancels === null)<tr><td>{{ $say('till.sums.delivery') }}</td><td></td><td class="n">{{ $text($said['delivery']) }}</td></tr>@endif
+@if (($said['besides'] ?? 0) > 0)<tr><td>{{ $say('till.sums.besides') }}</td><td></td><td class="n">{{ $text($said['besides']) }}</td></tr>@endif
 @if ($said['on_top'])@foreach ($said['taxes'] as $tax)<tr><td>{{ $say('till.sums.with', rate: $tax['rate']) }}</td><td></td><td class="n">{{
     $text($tax['tax']) }}</td></tr>@endforeach @endif
 <tr class="sum"><td>{{ $say('till.sums.total') }}</td><td></td><td class="n">{{ $text($said['total']) }}</td></tr>

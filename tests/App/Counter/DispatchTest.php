@@ -238,7 +238,7 @@ final class DispatchTest extends AppTestCase
     {
         $this->signIn();
         $order = $this->buy();
-        $this->get(route('counter', $this->stall))
+        $this->get(route('counter.orders', $this->stall))
             ->assertOk()
             ->assertInertia(
                 fn ($page) => $page
@@ -250,7 +250,7 @@ final class DispatchTest extends AppTestCase
             ->assertOk()
             ->assertInertia(
                 fn ($page) => $page
-                    ->where('order.sale.loses', false)
+                    ->where('order.strip.keeps.sign', 1)
                     ->where('order.supplierOrders.0.canTryAgain', false),
             );
     }

@@ -12,7 +12,6 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Papers\OrderPaper;
-use WindowStall\Counter\Papers\PaperKind;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
@@ -77,9 +76,9 @@ final class PapersTest extends AppTestCase
         $first = $this->buy();
         try {
             DB::transaction(function () use ($first): void {
-                $copy = $first->replicate(['number', 'token'])->fill(['number' => 99_999, 'token' => str_repeat('b', 43)]);
+                $copy = $first->replicate(['number', 'token', 'sought'])->fill(['number' => 99_999, 'token' => str_repeat('b', 43)]);
                 $copy->save();
-                WritePaper::of($copy->setRelation('stall', $this->stall), PaperKind::Invoice);
+                WritePaper::invoice($copy->setRelation('stall', $this->stall));
                 throw new \RuntimeException('killed');
             });
         } catch (\RuntimeException) {
@@ -89,7 +88,7 @@ final class PapersTest extends AppTestCase
         $this->stall->update(['zone' => 'Pacific/Auckland']);
         self::assertSame('2027-0001', $this->buy()->papers->firstOrFail()->name());
         // Asked for again, an order has the paper it has.
-        WritePaper::of($first, PaperKind::Invoice);
+        WritePaper::invoice($first);
         self::assertSame(['2026-0001', '2026-0002', '2027-0001'], OrderPaper::query()->orderBy('id')->get()->map->name()->all());
         $other = $this->world->stall();
         self::assertSame(0, OrderPaper::query()->where('stall_id', $other->id)->count());

@@ -13,7 +13,8 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\RecountPromises;
-use WindowStall\Counter\RefundOrder;
+use WindowStall\Counter\Refunds\GiveBack;
+use WindowStall\Counter\Refunds\RefundWish;
 use WindowStall\Counter\Reservations;
 use WindowStall\Counter\SoldOut;
 use WindowStall\Source\SupplierConnection;
@@ -94,7 +95,7 @@ final class PromisesTest extends AppTestCase
                     break;
                 case 4:
                     try {
-                        app(RefundOrder::class)($order);
+                        app(GiveBack::class)($order, new RefundWish('back'));
                         unset($held[$order->id]);
                     } catch (Refusal) {
                         self::assertNotSame(OrderState::Paid, $order->state);

@@ -111,15 +111,19 @@ final class SweepTest extends AppTestCase
     {
         $this->signIn();
         $this->get(route('counter', $this->stall))->assertInertia(
-            fn ($page) => $page->has('orders', 0)->where('unpaid', 1),
+            fn ($page) => $page->where('desk.orders', 0)->where('desk.unpaid', 1),
         );
         $this->shopper->pay($this->shopper->order());
         $this->get(route('counter', $this->stall))->assertInertia(
             fn ($page) => $page
-                ->has('orders', 1)
-                ->where('unpaid', 0)
-                ->where('orders.0.costConfirmed', false)
-                ->where('frame.toSend', 1),
+                ->where('desk.orders', 1)
+                ->where('desk.unpaid', 0)
+                ->has('desk.underWay', 1)
+                ->where('desk.underWay.0.note', 'not sent yet')
+                ->where('frame.toDecide', 0),
+        );
+        $this->get(route('counter.orders', $this->stall))->assertInertia(
+            fn ($page) => $page->has('orders', 1)->where('orders.0.costConfirmed', false),
         );
     }
 

@@ -19,7 +19,7 @@ final class FrameTest extends AppTestCase
         $stall = $this->world->stall();
         $this->world->inWindow($stall, Items::item([Items::variant('x')], id: 'X'));
         $this->world->listing($stall, Items::item([Items::variant('y')], id: 'Y'));
-        $this->frame($stall, ['onBench' => 1, 'drifting' => 0, 'toSend' => 0]);
+        $this->frame($stall, ['onBench' => 1, 'drifting' => 0, 'toDecide' => 0]);
         $this->world->pull($stall, Items::item([Items::variant('x', 700)], id: 'X'));
         $this->frame($stall, ['onBench' => 1, 'drifting' => 1]);
     }

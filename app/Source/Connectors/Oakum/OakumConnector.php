@@ -194,6 +194,18 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         return OakumReader::answer($this->oakum->ask($access, 'get', '/v1/orders/'.rawurlencode($externalId)));
     }
 
+    public function cancel(Access $access, string $externalId): SupplierAnswer
+    {
+        try {
+            $said = $this->oakum->ask($access, 'post', '/v1/orders/'.rawurlencode($externalId).'/cancel');
+        } catch (SupplierTrouble $trouble) {
+            // Refused for good is an answer, too: how it stands says why.
+            return $trouble->passing ? throw $trouble : $this->orderState($access, $externalId);
+        }
+
+        return OakumReader::answer($said);
+    }
+
     public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void
     {
         $this->oakum->ask($access, 'put', '/v1/hook', ['address' => $address, 'secret' => $secret]);

@@ -11,6 +11,7 @@ use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\Variant;
 use WindowStall\Source\Connectors\Quote;
 use WindowStall\Source\Connectors\Reading;
+use WindowStall\Source\Connectors\SaidParcel;
 use WindowStall\Source\Connectors\SupplierAnswer;
 
 /** Turns Oakum's JSON into the program's own values, field by field, after checking each. */
@@ -77,6 +78,7 @@ final class OakumReader
                 'accepted' => SupplierOrderState::Accepted,
                 'posted' => SupplierOrderState::Posted,
                 'refused' => SupplierOrderState::Refused,
+                'cancelled' => SupplierOrderState::Withdrawn,
                 default => throw \WindowStall\Source\Connectors\SupplierTrouble::strange(OakumConnector::NAME),
             },
             Money::of($order->whole('goods'), $currency),
@@ -84,6 +86,21 @@ final class OakumReader
             $order->textOrNull('carrier', 60),
             $order->textOrNull('tracking', 60),
             $order->textOrNull('reason', 500),
+            self::parcels($order),
         );
+    }
+
+    /** @return list<SaidParcel> */
+    private static function parcels(Reading $order): array
+    {
+        return array_map(static function (Reading $parcel): SaidParcel {
+            $pieces = [];
+            foreach ($parcel->list('lines', 100) as $line) {
+                $variant = $line->text('variant', 60);
+                $pieces[$variant] = ($pieces[$variant] ?? 0) + $line->whole('quantity', 1, 100_000);
+            }
+
+            return new SaidParcel($parcel->text('carrier', 60), $parcel->textOrNull('tracking', 60), $pieces);
+        }, $order->listOrNone('parcels', 50));
     }
 }

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Desk;
+
+use Illuminate\Database\Eloquent\Builder;
+use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Dispatch\Refund\RefundAsked;
+use WindowStall\Core\Dispatch\Sourcing\Allocation;
+use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Core\Dispatch\Sourcing\Sharing;
+use WindowStall\Core\Dispatch\Sourcing\Source;
+use WindowStall\Core\Dispatch\Sourcing\SourcedLine;
+use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\OrderFigures;
+use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\Refunds\OrderRefundable;
+use WindowStall\Counter\Sourcing\OrderSources;
+use WindowStall\Counter\Sourcing\SharingRule;
+use WindowStall\Counter\SupplierOrder;
+use WindowStall\Counter\Views\NeedView;
+use WindowStall\Counter\Views\NeedWayView;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+use WindowStall\Support\Views\MoneyView;
+
+/** What suppliers won't send: from elsewhere, from them again, or the money back, each with what the order keeps then. */
+final class RefusedNeeds
+{
+    /** @return Builder<SupplierOrder> */
+    public static function rows(Stall $stall): Builder
+    {
+        return SupplierOrder::query()
+            ->where('stall_id', $stall->id)
+            // One that was taken back from its supplier needs another source just the same.
+            ->whereIn('state', [SupplierOrderState::Refused, SupplierOrderState::Withdrawn])
+            ->whereHas('order', static fn (Builder $q) => $q->where('state', OrderState::Paid))
+            ->whereHas('lines', static fn (Builder $q) => $q->whereColumn('withdrawn', '<', 'quantity'))
+            ->orderByDesc('id');
+    }
+
+    /** @return list<NeedView> */
+    public static function of(Stall $stall, int $most): array
+    {
+        $rows = self::rows($stall)
+            ->with(['connection', 'order.stall', 'order.lines', 'order.refunds', 'order.supplierOrders', 'lines'])
+            ->limit($most)
+            ->get();
+
+        return array_values($rows->map(static fn (SupplierOrder $row): NeedView => self::view($stall, $row))->all());
+    }
+
+    public static function view(Stall $stall, SupplierOrder $row): NeedView
+    {
+        $order = $row->order ?? throw new \LogicException('A supplier order always has its order.');
+        $order->setRelation('stall', $stall);
+        $lines = $row->lines->filter(static fn (OrderLine $line): bool => $line->toSend() > 0);
+        $promised = $lines->max('promised_to');
+
+        return new NeedView(
+            key: 'refused-'.$row->id,
+            kind: 'refused',
+            order: $order->id,
+            number: $order->number,
+            picture: Goods::picture($lines),
+            title: sprintf(
+                $row->state === SupplierOrderState::Withdrawn ? '%s doesn’t send %s of %d any more.' : '%s can’t send %s of %d.',
+                (string) $row->connection?->name,
+                Goods::words($lines),
+                $order->number,
+            ),
+            about: sprintf(
+                '%s %s paid %s%s.',
+                rtrim((string) $row->refusal, '.').'.',
+                Goods::shopper($order),
+                MoneyView::text($order->money($order->total_minor)),
+                is_string($promised) ? '; it was promised for '.Days::near($stall, $promised) : '',
+            ),
+            ways: [
+                ...self::elsewhere($stall, $order, $row, array_values($lines->all())),
+                self::moneyBack($stall, $order, $row, array_values($lines->all())),
+                ...self::again($stall, $order, $row, array_values($lines->all())),
+            ],
+        );
+    }
+
+    /**
+     * From others that have it: the best by the stall's own rule, and the quickest or cheapest where that is another.
+     *
+     * @param  list<OrderLine>  $lines
+     * @return list<NeedWayView>
+     */
+    private static function elsewhere(Stall $stall, Order $order, SupplierOrder $row, array $lines): array
+    {
+        $others = array_map(static fn (SourcedLine $line): SourcedLine => new SourcedLine(
+            $line->id,
+            $line->pieces,
+            $line->promised,
+            array_values(array_filter($line->sources, static fn (Source $s): bool => $s->supplier !== $row->connection_id)),
+        ), OrderSources::of($order, $lines));
+        $rule = SharingRule::of($stall);
+        $shared = Sharing::of($others, [...$rule->preferences, Preference::Cheapest], $stall->handling_minor, $rule->suppliers);
+        if ($shared->best === null) {
+            return [];
+        }
+        $quickest = $shared->runnersUp[Preference::Quickest->value] ?? null;
+        $found = array_filter([$shared->best, $quickest?->by < $shared->best->by ? $quickest : null]);
+
+        return array_values(array_map(
+            static fn (Allocation $one): NeedWayView => self::from($stall, $order, $row, $lines, $one),
+            $found,
+        ));
+    }
+
+    /** @param  list<OrderLine>  $lines */
+    private static function from(Stall $stall, Order $order, SupplierOrder $row, array $lines, Allocation $to): NeedWayView
+    {
+        $names = SupplierConnection::of($stall)
+            ->whereKey(array_map(static fn (Source $source): int => $source->supplier, $to->sources))
+            ->orderBy('id')
+            ->pluck('name')
+            ->all();
+        $name = implode(' and ', array_map(strval(...), $names));
+        $before = OrderFigures::result($order);
+        $after = OrderFigures::result($order, $to->goods - $row->goods_minor, $to->delivery - $row->delivery_minor);
+        $more = $before->kept->minor - $after->kept->minor;
+        $promised = collect($lines)->max('promised_to');
+
+        return NeedWayView::keeping(
+            kept: $after->kept,
+            name: 'From '.$name.' instead',
+            about: implode('; ', array_filter([
+                $more === 0 ? '' : MoneyView::text($order->homeMoney(abs($more))).($more > 0 ? ' less' : ' more'),
+                trim(Days::near($stall, $to->by).', '.Days::against(is_string($promised) ? $promised : null, $to->by), ', '),
+            ])),
+            button: 'Send it from '.$name,
+            address: route('counter.move', [$stall, $order]),
+            data: ['lines' => array_map(
+                static fn (Source $source): array => ['variant' => $source->variant, 'warehouse' => $source->warehouse],
+                $to->sources,
+            )],
+        );
+    }
+
+    /** @param  list<OrderLine>  $lines */
+    private static function moneyBack(Stall $stall, Order $order, SupplierOrder $row, array $lines): NeedWayView
+    {
+        $left = OrderRefundable::of($order);
+        $pieces = [];
+        foreach ($lines as $line) {
+            $pieces[$line->id] = min($line->toSend(), $left->pieces[$line->id] ?? 0);
+        }
+        $all = array_sum($pieces) === array_sum($left->pieces);
+        $asked = new RefundAsked($pieces, $all ? $left->delivery() : 0);
+        $given = $left->give($asked);
+        // What is never sent costs nothing.
+        $after = OrderFigures::result($order, -$row->goods_minor, -$row->delivery_minor, $given);
+        $text = MoneyView::text($order->money($given->total));
+
+        return NeedWayView::keeping(
+            kept: $after->kept,
+            name: 'Give the money back',
+            about: $all ? 'all of it; the payment fee isn’t given back' : 'for '.Goods::words($lines),
+            button: 'Give '.$text.' back',
+            address: route('counter.refund', [$stall, $order]),
+            data: [
+                'key' => 'refused-'.$row->id,
+                'pieces' => $pieces,
+                'delivery' => $order->money($asked->delivery)->digits(),
+            ],
+        );
+    }
+
+    /**
+     * @param  list<OrderLine>  $lines
+     * @return list<NeedWayView> none where its supplier takes no orders
+     */
+    private static function again(Stall $stall, Order $order, SupplierOrder $row, array $lines): array
+    {
+        $to = [];
+        foreach ($lines as $line) {
+            $to[$line->id] = ['variant' => $line->supplier_variant_id, 'warehouse' => null];
+        }
+
+        return $row->connection?->takesOrders() !== true ? [] : [NeedWayView::keeping(
+            kept: OrderFigures::result($order)->kept,
+            name: 'Ask '.$row->connection->name.' once more',
+            about: 'as a new order there, in case it has it again',
+            button: 'Send it again',
+            address: route('counter.move', [$stall, $order]),
+            data: ['lines' => $to],
+        )];
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Counter\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Inertia\Inertia;
+use Inertia\Response;
+use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Counter\Sourcing\SharingRule;
+use WindowStall\Source\SupplierConnection;
+use WindowStall\Stall\Stall;
+
+/** How a stall has its orders shared out. */
+final class SharingController
+{
+    public function show(Stall $stall): Response
+    {
+        $rule = SharingRule::of($stall);
+        $names = SupplierConnection::of($stall)->pluck('name', 'id');
+
+        return Inertia::render('counter/SharingPage', [
+            'preferences' => array_column($rule->preferences, 'value'),
+            'words' => array_combine(
+                array_column(Preference::cases(), 'value'),
+                array_map(static fn (Preference $one): string => $one->words(), Preference::cases()),
+            ),
+            'suppliers' => array_map(
+                static fn (int $id): array => ['id' => $id, 'name' => (string) $names->get($id)],
+                $rule->suppliers,
+            ),
+            'sentence' => self::sentence($rule),
+        ]);
+    }
+
+    public function say(Request $request, Stall $stall): RedirectResponse
+    {
+        $typed = $request->validate([
+            'preferences' => 'required|array|min:1|max:5',
+            'preferences.*' => ['required', 'distinct', Rule::enum(Preference::class)],
+            'suppliers' => 'array|max:200',
+            'suppliers.*' => 'integer',
+        ]);
+        $stall->update(['sharing' => [
+            'preferences' => array_values($typed['preferences']),
+            'suppliers' => array_map(intval(...), array_values($typed['suppliers'] ?? [])),
+        ]]);
+
+        return back()->with('say', 'New orders are shared out so.');
+    }
+
+    private static function sentence(SharingRule $rule): string
+    {
+        $then = array_map(static fn (Preference $one): string => $one->words(), $rule->preferences);
+        $last = array_pop($then);
+
+        return 'What was promised comes first; then '.($then === [] ? '' : implode(', then ', $then).', then ').$last.'.';
+    }
+}

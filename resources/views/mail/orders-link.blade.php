@@ -1,0 +1,3 @@
+{!! $say('till.mine.mail', link: $link) !!}
+
+{!! $shop !!}
