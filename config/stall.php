@@ -14,7 +14,7 @@ return [
     // The small outside services that ship with the program; only where it runs with them.
     'standins' => [
         'run' => (bool) env('STANDINS', false),
-        'names' => ['oakum', 'kilnfold', 'tannet', 'payment', 'rates', 'writer', 'carrier'],
+        'names' => ['oakum', 'kilnfold', 'tannet', 'payment', 'rates', 'writer', 'carrier', 'mailbox'],
         'ports' => array_map(intval(...), array_filter([$port, env('STANDINS_ALSO_PORT')], is_numeric(...))),
     ],
     'scheme' => $scheme,
@@ -43,6 +43,11 @@ return [
     'carrier' => [
         'address' => env('CARRIER_ADDRESS', $scheme.'://carrier.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
         'key' => env('CARRIER_KEY', 'carrier-demo-key'),
+    ],
+    // Where what suppliers answer by mail is read.
+    'mailbox' => [
+        'address' => env('MAILBOX_ADDRESS', $scheme.'://mailbox.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
+        'host' => env('MAIL_ANSWERS_HOST', env('WORKSHOP_HOST', 'workshop.localhost')),
     ],
     'tannet' => [
         'address' => env('TANNET_ADDRESS', $scheme.'://tannet.'.env('STANDINS_HOST', 'standins.localhost').$suffix),

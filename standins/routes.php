@@ -49,6 +49,7 @@ Route::domain('kilnfold.'.$host)->name('kilnfold.')->group(function (): void {
     Route::post('/play/rename', [Kilnfold\PlayController::class, 'rename'])->name('play.rename');
     Route::post('/play/cut', [Kilnfold\PlayController::class, 'cut'])->name('play.cut');
     Route::post('/play/articles/{sku}', [Kilnfold\PlayController::class, 'article'])->name('play.article');
+    Route::post('/play/mails/{id}', [Kilnfold\PlayController::class, 'answer'])->where('id', '[\w-]+')->name('play.mail');
     Route::get('/trade/goods.csv', [Kilnfold\FeedController::class, 'csv'])->name('csv');
     Route::get('/trade/drip.csv', [Kilnfold\FeedController::class, 'drip'])->name('drip');
     Route::get('/trade/goods.xml', [Kilnfold\FeedController::class, 'xml'])->name('xml');

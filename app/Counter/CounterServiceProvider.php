@@ -6,16 +6,17 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Counter\ByMail\OrderBatch;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Payment\DemoPayments;
 use WindowStall\Counter\Payment\PaymentConnector;
-use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Delivery\DeliveredLately;
 use WindowStall\Offers\CodeUses;
 use WindowStall\Pricing\SoldInYear;
 use WindowStall\Shelves\SoldLately;
 use WindowStall\Source\Events\CatalogueRead;
 use WindowStall\Source\OrdersUnderWay;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 
 /** What Counter gives and listens to. */
@@ -36,7 +37,7 @@ final class CounterServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('orders', Order::of(...));
         Stall::resolveRelationUsing('letters', Letter::of(...));
-        Stall::resolveRelationUsing('returns', OrderReturn::of(...));
+        SupplierConnection::resolveRelationUsing('batches', OrderBatch::of(...));
         Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
     }
 }

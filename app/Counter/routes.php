@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Counter\Http\ByMailController;
 use WindowStall\Counter\Http\CounterController;
 use WindowStall\Counter\Http\DecideController;
 use WindowStall\Counter\Http\LeftController;
@@ -22,12 +23,18 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/left', [LeftController::class, 'remind'])->name('counter.left.remind');
     Route::get('/sharing', [SharingController::class, 'show'])->name('counter.sharing');
     Route::put('/sharing', [SharingController::class, 'say'])->name('counter.sharing.say');
+    Route::prefix('/by-mail/{connection}')->group(function (): void {
+        Route::get('/', [ByMailController::class, 'show'])->name('counter.by-mail');
+        Route::put('/', [ByMailController::class, 'say'])->name('counter.by-mail.say');
+        Route::post('/send', [ByMailController::class, 'send'])->name('counter.by-mail.send');
+        Route::post('/read', [ByMailController::class, 'read'])->name('counter.by-mail.read');
+        Route::post('/answer', [ByMailController::class, 'answer'])->name('counter.by-mail.answer');
+        Route::post('/again/{batch}', [ByMailController::class, 'again'])->name('counter.by-mail.again');
+    });
     Route::get('/orders', [OrdersController::class, 'index'])->name('counter.orders');
     Route::get('/orders/out', [OrdersController::class, 'export'])->name('counter.orders.out');
     Route::post('/orders/searches', [OrdersController::class, 'keep'])->name('counter.orders.keep');
-    Route::delete('/orders/searches/{search}', [OrdersController::class, 'letGo'])
-        ->whereNumber('search')
-        ->name('counter.orders.let-go');
+    Route::delete('/orders/searches/{search}', [OrdersController::class, 'letGo'])->name('counter.orders.let-go');
     Route::get('/payment', [PaymentController::class, 'index'])->name('counter.payment');
     Route::put('/payment/key', [PaymentController::class, 'key'])->middleware('dear')->name('counter.payment.key');
     Route::put('/payment/live', [PaymentController::class, 'live'])->name('counter.payment.live');

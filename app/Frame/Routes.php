@@ -44,6 +44,8 @@ final class Routes
         'place',
         'code',
         'taxRate',
+        'return',
+        'batch',
     ];
 
     public static function register(): void

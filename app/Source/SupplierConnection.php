@@ -46,6 +46,8 @@ use WindowStall\Stall\Stall;
  * @property int $failures pulls that failed one after the other
  * @property Carbon|null $paused_at
  * @property Carbon|null $disconnected_at
+ * @property string|null $orders_to the mail address that takes its orders, once a day; null where it takes none so
+ * @property string $orders_at up to which hour of the stall's day, "15:00"
  * @property string $returns_to where it takes goods back, as the seller said last; "" where that isn't known
  * @property string|null $trouble
  */
@@ -117,7 +119,7 @@ final class SupplierConnection extends Model
     /** Whether orders reach it from here at all. */
     public function takesOrders(): bool
     {
-        return $this->ordering() !== null;
+        return $this->ordering() !== null || $this->orders_to !== null;
     }
 
     public function ordering(): ?TakesOrders

@@ -276,6 +276,8 @@ final class MakeDemo extends Command
         }
         $mapping = new Mapping($columns, DecimalSign::Comma, true, 'GBP', 'GB', processing: [2, 4]);
         $kilnfold->update([
+            'orders_to' => 'orders@kilnfold.example',
+            'orders_at' => '15:00',
             'settings' => [
                 'mapping' => $mapping->toArray(),
                 'delivery' => Http::timeout(10)

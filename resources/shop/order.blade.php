@@ -71,7 +71,9 @@
 @continue($row->posted_at !== null)
 @php($mine = $order->lines->where('supplier_order_id', $row->id)->filter(fn ($l) => $l->toSend() > ($order->parcels->sum(fn ($p) => $p->pieces[$l->id] ?? 0))))
 @continue($mine->isEmpty())
-<section class="parcel"><h2>{{ $several ? $say('till.order.parcel_number', number: $order->parcels->count() + $loop->iteration) : $say('till.order.parcel') }}</h2>
+<section class="parcel"><h2>{{ $several
+    ? $say('till.order.parcel_number', number: $order->parcels->count() + $loop->iteration)
+    : $say('till.order.parcel') }}</h2>
 @if ($several)<p class="quiet">{{ $mine->map(fn ($l) => $l->toSend().' × '.$l->nameIn($stall))->implode(', ') }}</p>@endif
 <ol class="steps">
 <li class="done">{{ $say('till.order.ordered') }}</li>

@@ -20,7 +20,15 @@ final class PlayController
             'renamed' => Books::renamed(),
             'cut' => Books::cut(),
             'tariff' => FeedController::tariff(),
+            'mails' => Orders::mails(),
         ]);
+    }
+
+    public function answer(Request $request, string $id): RedirectResponse
+    {
+        Orders::answer($id, $request->string('do')->toString());
+
+        return redirect()->to(route('kilnfold.play').'#orders');
     }
 
     public function rename(): RedirectResponse

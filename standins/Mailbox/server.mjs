@@ -26,9 +26,11 @@ function keep(mail, envelope) {
     id,
     at: new Date().toISOString(),
     from: mail.from?.text ?? '',
+    answerTo: mail.replyTo?.value?.[0]?.address ?? mail.from?.value?.[0]?.address ?? '',
     to: envelope.rcptTo.map((to) => to.address),
     subject: mail.subject ?? '',
     text: mail.text ?? '',
+    files: (mail.attachments ?? []).slice(0, 5).map((file) => ({ name: file.filename ?? '', text: file.content.toString('utf8') })),
   };
   writeFileSync(join(folder, `${id}.json`), JSON.stringify(kept));
   files()
@@ -63,7 +65,7 @@ function page() {
     .map(
       (mail) => `<article><h2>${safe(mail.subject)}</h2>
 <p class="quiet">to ${safe(mail.to.join(', '))} · from ${safe(mail.from)} · ${safe(mail.at.slice(0, 19).replace('T', ' '))}</p>
-<pre>${linked(mail.text)}</pre></article>`,
+<pre>${linked(mail.text)}</pre>${(mail.files ?? []).map((file) => `<p class="quiet">${safe(file.name)}</p><pre>${safe(file.text)}</pre>`).join('')}</article>`,
     )
     .join('\n');
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>Mailbox</title>
@@ -85,7 +87,8 @@ function play(what) {
 }
 
 function answer(request, response) {
-  const { pathname } = new URL(request.url ?? '/', 'http://mailbox');
+  const { pathname, searchParams } = new URL(request.url ?? '/', 'http://mailbox');
+  const to = searchParams.get('to');
   if (request.method === 'POST' && pathname === '/play') {
     let body = '';
     request.on('data', (part) => (body = (body + part).slice(0, 200)));
@@ -94,7 +97,7 @@ function answer(request, response) {
       response.writeHead(303, { Location: '/' }).end();
     });
   } else if (pathname === '/messages') {
-    response.writeHead(200, { 'Content-Type': 'application/json' }).end(JSON.stringify(mails()));
+    response.writeHead(200, { 'Content-Type': 'application/json' }).end(JSON.stringify(mails().filter((mail) => to === null || mail.to.includes(to))));
   } else if (pathname === '/' || pathname === '/up') {
     response.writeHead(200, { 'Content-Type': 'text/html; charset=utf-8' }).end(pathname === '/up' ? 'All is well.\n' : page());
   } else {

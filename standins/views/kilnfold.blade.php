@@ -1,6 +1,16 @@
 @extends('standins::layout', ['title' => 'Kilnfold',
     'about' => 'pottery and glasshouse goods · you are the maker here'])
 @section('main')
+<section id="orders"><h2 style="margin-top:0">Orders that came by mail</h2>
+@if ($mails === [])<p class="q">None yet. They come to {{ WindowStall\Standins\Kilnfold\Orders::ADDRESS }}, a table a day.</p>@endif
+@foreach (array_slice($mails, 0, 8) as $mail)
+<form method="post" action="{{ route('kilnfold.play.mail', $mail['id']) }}" class="row"><b>{{ $mail['subject'] }}</b>
+<button type="submit" name="do" value="take">Take all</button> <button type="submit" class="do" name="do" value="post">Post all</button>
+<button type="submit" name="do" value="short">Be short of the first, post the rest</button></form>
+<table><tbody>@foreach ($mail['rows'] as $row)<tr><td>{{ $row['order'] ?? '' }}<td>{{ $row['article'] ?? '' }}<td class="n">{{ $row['pieces'] ?? ''
+    }}<td>{{ $row['name'] ?? '' }}, {{ $row['town'] ?? '' }}</tr>@endforeach</tbody></table>
+@endforeach
+</section>
 <section>
 <h2 style="margin-top:0">The list of goods</h2>
 <p>As a table: <a href="{{ route('kilnfold.csv') }}">{{ route('kilnfold.csv') }}</a><br>As XML: <a

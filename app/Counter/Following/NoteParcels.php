@@ -32,7 +32,11 @@ final class NoteParcels
             if ($known->contains(static fn (Parcel $parcel): bool => $parcel->tracking === $one->tracking)) {
                 continue;
             }
-            $known->push(self::note($order, $row, $one, self::pieces($row, $one, $known->all())));
+            $pieces = self::pieces($row, $one, $known->all());
+            // One with nothing in it that wasn't posted before is no parcel.
+            if ($pieces !== []) {
+                $known->push(self::note($order, $row, $one, $pieces));
+            }
         }
     }
 

@@ -33,6 +33,16 @@ final class SharingController
                 $rule->suppliers,
             ),
             'sentence' => self::sentence($rule),
+            'ways' => SupplierConnection::of($stall)->whereNull('disconnected_at')->orderBy('id')->get()
+                ->map(static fn (SupplierConnection $one): array => [
+                    'id' => $one->id,
+                    'name' => $one->name,
+                    'way' => match (true) {
+                        $one->orders_to !== null => sprintf('by mail to %s, each day after %s', $one->orders_to, $one->orders_at),
+                        $one->ordering() !== null => 'by its own interface, at once',
+                        default => 'no orders from here yet',
+                    },
+                ])->all(),
         ]);
     }
 

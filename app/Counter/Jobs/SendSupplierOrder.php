@@ -98,6 +98,8 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         return $this->row()
             ->where(fn ($q) => $q->whereNull('sending_until')->orWhere('sending_until', '<', now()))
             ->whereHas('order', fn ($q) => $q->where('state', OrderState::Paid)->whereNull('held_at'))
+            // Those who take orders by mail get one table a day.
+            ->whereHas('connection', fn ($q) => $q->whereNull('orders_to'))
             ->update(['sending_until' => now()->addSeconds(self::LEASE), 'unsure' => true]) === 1;
     }
 

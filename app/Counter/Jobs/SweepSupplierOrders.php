@@ -51,6 +51,12 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
             [$silent, self::BATCH],
             static fn (int $id) => AskSupplier::dispatch($id),
         );
+        OneStall::each('order_mails_due', [now(), self::BATCH], static fn (int $id) => MailSupplierOrders::dispatch($id));
+        OneStall::each(
+            'order_answers_due',
+            [now()->subMinutes(2), self::BATCH],
+            static fn (int $id) => ReadSupplierMail::dispatch($id),
+        );
         OneStall::each('parcels_to_follow', [now(), self::BATCH], static fn (int $id) => FollowParcel::dispatch($id));
         OneStall::each('refunds_to_give', [now(), self::BATCH], static fn (int $id) => GiveMoneyBack::dispatch($id));
     }

@@ -6,7 +6,6 @@ namespace WindowStall\Counter\Returns;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Dispatch\Returns\ReturnReason;
 use WindowStall\Core\Dispatch\Returns\ReturnState;
@@ -49,12 +48,6 @@ final class OrderReturn extends Model
             'answered_at' => 'datetime',
             'settled_at' => 'datetime',
         ];
-    }
-
-    /** @return HasMany<self, Stall> */
-    public static function of(Stall $stall): HasMany
-    {
-        return $stall->hasMany(self::class);
     }
 
     /** @return BelongsTo<Order, $this> */

@@ -8,10 +8,11 @@ interface Props {
   words: Record<string, string>;
   suppliers: { id: number; name: string }[];
   sentence: string;
+  ways: { id: number; name: string; way: string }[];
 }
 
 /** How orders are shared out over suppliers: what counts, in turn, said as a sentence. */
-export default function SharingPage({ preferences: first, words, suppliers: named, sentence }: Props) {
+export default function SharingPage({ preferences: first, words, suppliers: named, sentence, ways }: Props) {
   const handle = useHandle();
   const [preferences, setPreferences] = useState(first);
   const [suppliers, setSuppliers] = useState(named);
@@ -115,6 +116,21 @@ export default function SharingPage({ preferences: first, words, suppliers: name
       >
         Share them out so
       </Button>
+      <h2 className="mt-9 text-[12.5px] text-mute">How each supplier takes its orders</h2>
+      <ul>
+        {ways.map((one) => (
+          <li key={one.id} className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-2">
+            <span className="w-44 font-medium text-sup">{one.name}</span>
+            <span className="flex-1">{one.way}</span>
+            <Link
+              href={route('counter.by-mail', [handle, one.id])}
+              className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+            >
+              by mail…
+            </Link>
+          </li>
+        ))}
+      </ul>
     </div>
   );
 }

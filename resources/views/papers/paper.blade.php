@@ -39,7 +39,8 @@ table { border-collapse: collapse } .lines { width: 100%; margin-top: 6mm }
     $text($line['total']) }}</td></tr>
 @endforeach
 @if ($said['discount'] > 0)<tr><td>{{ $say('till.sums.taken_off') }}</td><td></td><td class="n">{{ $text(-$said['discount']) }}</td></tr>@endif
-@if ($said['delivery'] > 0 || $cancels === null)<tr><td>{{ $say('till.sums.delivery') }}</td><td></td><td class="n">{{ $text($said['delivery']) }}</td></tr>@endif
+@if ($said['delivery'] > 0 || $cancels === null)<tr><td>{{ $say('till.sums.delivery') }}</td><td></td><td class="n">{{
+    $text($said['delivery']) }}</td></tr>@endif
 @if (($said['besides'] ?? 0) > 0)<tr><td>{{ $say('till.sums.besides') }}</td><td></td><td class="n">{{ $text($said['besides']) }}</td></tr>@endif
 @if ($said['on_top'])@foreach ($said['taxes'] as $tax)<tr><td>{{ $say('till.sums.with', rate: $tax['rate']) }}</td><td></td><td class="n">{{
     $text($tax['tax']) }}</td></tr>@endforeach @endif

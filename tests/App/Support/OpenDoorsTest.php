@@ -51,6 +51,8 @@ final class OpenDoorsTest extends AppTestCase
         'GET /checkout/express',
         'POST /checkout',
         // At an address nobody can guess.
+        'GET /orders',
+        'GET /orders/mine/{sealed}',
         'GET /orders/{token}',
         'GET /orders/{token}/pay',
         'GET /orders/{token}/paid',
@@ -64,6 +66,10 @@ final class OpenDoorsTest extends AppTestCase
         // What the seller wrote, and policies; a letter a shopper writes.
         'GET /pages/{slug}',
         'GET /policies/{kind}',
+        'POST /orders',
+        'POST /orders/{token}/returns',
+        'POST /orders/{token}/address',
+        'POST /orders/{token}/cancel',
         'POST /letters',
         // What isn't there, in the shop's look.
         'GET /{fallbackPlaceholder}',
