@@ -10,6 +10,7 @@ use WindowStall\Counter\Http\LeftController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrdersController;
 use WindowStall\Counter\Http\PaymentController;
+use WindowStall\Counter\Http\PeopleController;
 use WindowStall\Counter\Http\SharingController;
 use WindowStall\Stall\Http\InStall;
 
@@ -21,6 +22,11 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/letters/{letter}', [LettersController::class, 'settle'])->name('counter.letter.settle');
     Route::get('/left', [LeftController::class, 'index'])->name('counter.left');
     Route::put('/left', [LeftController::class, 'remind'])->name('counter.left.remind');
+    Route::get('/people', [PeopleController::class, 'index'])->name('counter.people');
+    Route::get('/people/{order}', [PeopleController::class, 'show'])->name('counter.person');
+    Route::put('/people/{order}', [PeopleController::class, 'note'])->name('counter.person.note');
+    Route::get('/people/{order}/out', [PeopleController::class, 'out'])->name('counter.person.out');
+    Route::delete('/people/{order}', [PeopleController::class, 'forget'])->name('counter.person.forget');
     Route::get('/sharing', [SharingController::class, 'show'])->name('counter.sharing');
     Route::put('/sharing', [SharingController::class, 'say'])->name('counter.sharing.say');
     Route::prefix('/by-mail/{connection}')->group(function (): void {

@@ -365,6 +365,18 @@ export interface VariantRowView {
   standIn: boolean;
 }
 
+export interface BuyerView {
+  id: number;
+  name: string;
+  town: string;
+  email: string;
+  came: string;
+  spent: MoneyView;
+  kept: MoneyView | null;
+  first: string;
+  last: string;
+}
+
 export interface CounterDeskView {
   headline: string;
   needs: NeedView[];
@@ -504,6 +516,7 @@ export interface OrderView {
   when: string;
   email: string;
   address: string[];
+  isPerson: boolean;
   told: string[];
   papers: PaperView[];
   lines: OrderLineView[];

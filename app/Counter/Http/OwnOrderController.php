@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Str;
 use WindowStall\Core\Dispatch\Returns\ReturnReason;
 use WindowStall\Counter\Mail\OrdersLinkMail;
 use WindowStall\Counter\Order;
@@ -58,7 +59,7 @@ final readonly class OwnOrderController
             return null;
         }
         try {
-            return $pictures->make(UploadedPicture::bytes($request, 'picture'), 'stalls/'.$stall->id.'/returns')['path'];
+            return $pictures->make(UploadedPicture::bytes($request, 'picture'), 'stalls/'.$stall->id.'/returns/'.Str::lower(Str::random(20)))['path'];
         } catch (Refusal) {
             return null;
         }

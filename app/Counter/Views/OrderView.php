@@ -55,6 +55,7 @@ final readonly class OrderView
         public string $when,
         public string $email,
         public array $address,
+        public bool $isPerson,
         public array $told,
         public array $papers,
         public array $lines,
@@ -110,6 +111,7 @@ final readonly class OrderView
             stateWords: $order->state->words(),
             when: Clock::of($stall)->moment($order->created_at),
             email: $order->email,
+            isPerson: $order->email !== '' && $order->paid_at !== null,
             address: [
                 $order->name,
                 $order->street,

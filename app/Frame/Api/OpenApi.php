@@ -6,6 +6,7 @@ namespace WindowStall\Frame\Api;
 
 use Illuminate\Http\JsonResponse;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Counter\Http\Api\OrderSchema;
 use WindowStall\Delivery\Http\Api\DeliverySchema;
 use WindowStall\Drift\Http\Api\DriftSchema;
 use WindowStall\Hooks\Api\HookSchema;
@@ -88,6 +89,12 @@ final class OpenApi
                 '/tax-rates/{taxRate}' => TaxRateSchema::rate(),
                 '/codes' => self::list('Code', 'Codes and offers at the till') + ['post' => CodeSchema::make()],
                 '/codes/{code}' => CodeSchema::code(),
+                '/orders' => self::list('Order', 'Orders, with what each kept'),
+                '/orders/{order}' => OrderSchema::order(),
+                '/orders/{order}/parcels' => OrderSchema::post(),
+                '/parcels' => self::list('Parcel', 'Parcels, and where each is'),
+                '/refunds' => self::list('Refund', 'Money that went back, or is on its way'),
+                '/people' => self::list('Person', 'Who bought, made from paid orders'),
                 '/quotes' => DeliverySchema::quotes(),
                 '/price-trials' => PriceTrialSchema::path(),
                 '/drift' => self::list(
@@ -123,6 +130,7 @@ final class OpenApi
                     'Item' => self::item(),
                     'Run' => self::run(),
                     'Price' => self::price(),
+                    ...OrderSchema::schemas(),
                     ...DeliverySchema::schemas(),
                     ...CodeSchema::schemas(),
                     ...MarketSchema::schemas(),

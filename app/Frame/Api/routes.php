@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Bench\Http\Api\ListingsController;
+use WindowStall\Counter\Http\Api\OrdersController;
+use WindowStall\Counter\Http\Api\PeopleController;
 use WindowStall\Delivery\Http\Api\PlacesController;
 use WindowStall\Delivery\Http\Api\QuotesController;
 use WindowStall\Drift\Http\Api\DriftController;
@@ -42,6 +44,12 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::get('/codes', [CodesController::class, 'index'])->name('codes');
         Route::post('/codes', [CodesController::class, 'store'])->name('codes.store');
         Route::put('/codes/{code}', [CodesController::class, 'update'])->name('codes.update');
+        Route::get('/orders', [OrdersController::class, 'index'])->name('orders');
+        Route::get('/orders/{order}', [OrdersController::class, 'show'])->name('order');
+        Route::post('/orders/{order}/parcels', [OrdersController::class, 'post'])->name('parcels.post');
+        Route::get('/parcels', [OrdersController::class, 'parcels'])->name('parcels');
+        Route::get('/refunds', [OrdersController::class, 'refunds'])->name('refunds');
+        Route::get('/people', PeopleController::class)->name('people');
         Route::post('/quotes', QuotesController::class)->name('quotes');
         Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
     });

@@ -67,7 +67,32 @@ final class HookSchema
                 'total' => Schema::AMOUNT,
                 'currency' => $text,
             ]),
+            'Told'.self::name(HookEvent::Posted) => self::parcel(),
+            'Told'.self::name(HookEvent::There) => self::parcel(),
+            'Told'.self::name(HookEvent::Refunded) => Schema::object([
+                'number' => $number,
+                'back' => Schema::AMOUNT,
+                'tax' => Schema::AMOUNT,
+                'currency' => $text,
+                'whole' => ['type' => 'boolean'],
+            ]),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function parcel(): array
+    {
+        $textOrNull = ['type' => ['string', 'null']];
+
+        return Schema::object([
+            'number' => ['type' => 'integer'],
+            'parcel' => ['type' => 'integer'],
+            'carrier' => ['type' => 'string'],
+            'tracking' => $textOrNull,
+            'posted_at' => ['type' => 'string', 'format' => 'date-time'],
+            'promised_to' => $textOrNull,
+            'there_at' => $textOrNull,
+        ]);
     }
 
     private static function name(HookEvent $event): string

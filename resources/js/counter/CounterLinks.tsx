@@ -7,6 +7,7 @@ export function CounterLinks({ orders, letters }: { orders: number; letters: num
   const rooms: [string, string][] = [
     [route('counter.orders', handle), `All ${orders.toLocaleString('en-GB')} orders`],
     [route('counter.letters', handle), letters > 0 ? `Letters (${String(letters)} to answer)` : 'Letters'],
+    [route('counter.people', handle), 'People'],
     [route('counter.sharing', handle), 'How orders are shared out'],
     [route('delivery', handle), 'Where it goes'],
     [route('counter.payment', handle), 'How shoppers pay'],

@@ -134,6 +134,17 @@ export default function OrderPage({ order }: { order: OrderView }) {
               <a href={`mailto:${order.email}`} className="underline decoration-line underline-offset-4">
                 {order.email}
               </a>
+              {order.isPerson && (
+                <>
+                  {' · '}
+                  <Link
+                    href={route('counter.person', [handle, order.id])}
+                    className="underline decoration-line underline-offset-4"
+                  >
+                    all of their orders
+                  </Link>
+                </>
+              )}
             </p>
             <p className="mt-3">
               <a
