@@ -46,7 +46,7 @@ final class DecideController
         $text = MoneyView::text($order->money($refund->total_minor));
 
         return back()->with('say', match (true) {
-            $refund->refresh()->done_at === null => $text.' is on its way back; what waited to be sent isn’t sent.',
+            $refund->refresh()->done_at === null => $text.' is on its way back.',
             $order->refresh()->state === OrderState::Refunded => 'The shopper has the money back.',
             default => 'The shopper has '.$text.' back.',
         });

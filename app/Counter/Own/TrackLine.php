@@ -69,11 +69,15 @@ final readonly class TrackLine
         if ($parcel->stands === null) {
             return '';
         }
+        $when = Spoken::day($clock->local($parcel->there_at ?? $parcel->moved_at)).', '.$clock->hour($parcel->there_at ?? $parcel->moved_at);
+        if ($parcel->there_at !== null) {
+            return $when;
+        }
         $what = Speech::say('till.track.'.$parcel->stands->value);
 
         return Speech::say(
             'till.track.last',
-            when: Spoken::day($clock->local($parcel->moved_at)).', '.$clock->hour($parcel->moved_at),
+            when: $when,
             what: $parcel->place === '' ? $what : Speech::say('till.track.at', what: $what, place: $parcel->place),
         );
     }

@@ -161,7 +161,7 @@ final class RefundTest extends AppTestCase
     {
         $address = config('stall.payment.address');
         config(['stall.payment.address' => 'http://payment.standins.localhost:9']);
-        $this->refund()->assertSessionHas('say', '£34.85 is on its way back; what waited to be sent isn’t sent.');
+        $this->refund()->assertSessionHas('say', '£34.85 is on its way back.');
         self::assertSame(
             [OrderState::Refunding, 'captured', 0],
             [$this->order->refresh()->state, $this->paid(), $this->promised()],

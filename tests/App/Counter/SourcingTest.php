@@ -103,10 +103,15 @@ final class SourcingTest extends AppTestCase
 
     public function test_an_order_is_shared_out_by_the_stalls_rule_when_it_is_paid(): void
     {
-        DB::table('variant_sources')->insert([
-            ['listing_variant_id' => $this->variant->id, 'supplier_variant_id' => $this->variant->supplier_variant_id, 'position' => 0, 'use' => true, 'stall_id' => $this->stall->id],
-            ['listing_variant_id' => $this->variant->id, 'supplier_variant_id' => $this->other->id, 'position' => 1, 'use' => true, 'stall_id' => $this->stall->id],
-        ]);
+        foreach ([$this->variant->supplier_variant_id, $this->other->id] as $position => $source) {
+            DB::table('variant_sources')->insert([
+                'stall_id' => $this->stall->id,
+                'listing_variant_id' => $this->variant->id,
+                'supplier_variant_id' => $source,
+                'position' => $position,
+                'use' => true,
+            ]);
+        }
         $this->other->update(['goods_minor' => 1]);
         $sold = $this->buy()->lines()->sole();
         self::assertSame($this->variant->selling()->id, $sold->supplier_variant_id, 'from where it was sold');
@@ -208,14 +213,20 @@ final class SourcingTest extends AppTestCase
         $own = $this->variant->selling();
         $item = $own->item ?? throw new \LogicException('A variant is always of an item.');
         $from = $item->connection ?? throw new \LogicException('An item is always of a supplier.');
-        $connection = $from->replicate(['public_id'])->fill(['name' => 'Second Depot', 'address' => $from->address.'/second', 'public_id' => (string) \Illuminate\Support\Str::uuid()]);
+        $connection = $from->replicate(['public_id'])->fill([
+            'name' => 'Second Depot',
+            'address' => $from->address.'/second',
+            'public_id' => (string) \Illuminate\Support\Str::uuid(),
+        ]);
         $connection->save();
         $copy = $item->replicate(['search'])->fill(['connection_id' => $connection->id]);
         $copy->save();
-        DB::statement(
-            'INSERT INTO delivery_quotes SELECT (jsonb_populate_record(q, jsonb_build_object(\'connection_id\', ?::bigint))).* FROM delivery_quotes q WHERE connection_id = ?',
-            [$connection->id, $from->id],
-        );
+        DB::statement(<<<'SQL'
+            INSERT INTO delivery_quotes
+            SELECT (jsonb_populate_record(quote, jsonb_build_object('connection_id', ?::bigint))).*
+            FROM delivery_quotes AS quote
+            WHERE connection_id = ?
+            SQL, [$connection->id, $from->id]);
         $variant = $own->replicate(['available'])->fill([
             'supplier_item_id' => $copy->id,
             'sku' => 'SECOND-1',
