@@ -47,6 +47,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Frame\Console\RunLargeBench::class,
         WindowStall\Frame\Console\RunRestBench::class,
         WindowStall\Frame\Console\RunQuotesBench::class,
+        WindowStall\Frame\Console\RunCounterBench::class,
         WindowStall\Frame\Console\RunShelfBench::class,
         WindowStall\Frame\Console\RunPagesBench::class,
         WindowStall\Drift\Console\BenchDrift::class,

@@ -225,16 +225,25 @@ return [
         'order orders sales counter customer tracking parcel dispatch fulfil',
     ],
     [
-        'Give money back',
-        'counter',
-        'refund refunds money back cancel return chargeback',
-        'Open the order on the Counter; it can be given back as a whole while no supplier works on it.',
+        'All orders: find, narrow, out as a file',
+        'counter.orders',
+        'orders all find search filter export csv json download tracking postcode sku late refused',
     ],
     [
-        'Customers',
-        'counter',
-        'customer customers buyer shopper people contacts',
-        'Orders on the Counter are found by the shopper’s name or mail.',
+        'Give money back',
+        'counter.orders',
+        'refund refunds money back cancel return chargeback',
+        'Open the order; all of it can be given back, or pieces, some of the delivery, an amount.',
+    ],
+    [
+        'People: who bought',
+        'counter.people',
+        'customer customers buyer shopper people contacts forget privacy data consent export',
+    ],
+    [
+        'How orders are shared out over suppliers',
+        'counter.sharing',
+        'sharing routing split supplier source fulfil cheapest quickest parcels mail order table csv',
     ],
     [
         'Letters from shoppers',

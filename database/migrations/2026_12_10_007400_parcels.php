@@ -80,6 +80,7 @@ return new class extends Migration
         });
         DB::statement('CREATE INDEX parcels_to_follow ON parcels (next_ask_at) WHERE next_ask_at IS NOT NULL');
         DB::statement('CREATE INDEX parcels_under_way ON parcels (stall_id, promised_to) WHERE there_at IS NULL');
+        DB::statement('CREATE INDEX parcels_there ON parcels (stall_id, there_at DESC) WHERE there_at IS NOT NULL');
         DB::statement('CREATE INDEX parcels_tracking ON parcels (stall_id, tracking)');
         Schema::create('parcel_events', function (Blueprint $table): void {
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();

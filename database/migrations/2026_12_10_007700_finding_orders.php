@@ -19,10 +19,8 @@ return new class extends Migration
         DB::statement('CREATE INDEX orders_sought ON orders USING gin (sought gin_trgm_ops)');
         DB::statement('CREATE INDEX orders_latest ON orders (stall_id, id DESC)');
         DB::statement("CREATE INDEX orders_paid ON orders (stall_id, paid_at) WHERE state = 'paid'");
-        DB::statement(<<<'SQL'
-            CREATE INDEX orders_to_look_at ON orders (stall_id)
-                WHERE disputed_at IS NOT NULL OR payment_trouble = 'refund_waits'
-            SQL);
+        DB::statement('CREATE INDEX orders_disputed ON orders (stall_id) WHERE disputed_at IS NOT NULL');
+        DB::statement("CREATE INDEX orders_refund_waits ON orders (stall_id) WHERE payment_trouble = 'refund_waits'");
         Schema::table('orders', function (Blueprint $table): void {
             $table->timestamp('held_at')->nullable();
             $table->json('doubts')->default('[]');
@@ -49,7 +47,7 @@ return new class extends Migration
         DB::statement('DROP INDEX supplier_orders_open');
         DB::statement('DROP INDEX orders_held');
         Schema::table('orders', fn (Blueprint $table) => $table->dropColumn(['held_at', 'doubts']));
-        foreach (['orders_to_look_at', 'orders_paid', 'orders_latest', 'orders_sought'] as $index) {
+        foreach (['orders_disputed', 'orders_refund_waits', 'orders_paid', 'orders_latest', 'orders_sought'] as $index) {
             DB::statement('DROP INDEX '.$index);
         }
         DB::statement('ALTER TABLE orders DROP COLUMN sought');

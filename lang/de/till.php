@@ -269,7 +269,6 @@ return [
         'done' => 'Es geht jetzt dorthin.',
         'late' => 'Es ist schon gepackt, darum geht das hier nicht mehr. Schreiben Sie uns.',
         'cancel' => 'Diese Bestellung stornieren',
-        'cancelled' => 'Nichts wird verschickt; Ihr Geld ist auf dem Rückweg.',
     ],
     'mine' => [
         'heading' => 'Ihre Bestellungen',

@@ -264,7 +264,6 @@ return [
         'done' => 'It goes there now.',
         'late' => 'It is packed already, so where it goes can’t be changed here any more. Write to us.',
         'cancel' => 'Cancel this order',
-        'cancelled' => 'Nothing is sent; your money is on its way back.',
     ],
     'mine' => [
         'heading' => 'Your orders',

@@ -263,7 +263,6 @@ return [
         'done' => 'Ahora va allí.',
         'late' => 'Ya está empaquetado; aquí ya no se puede. Escríbanos.',
         'cancel' => 'Anular este pedido',
-        'cancelled' => 'No se envía nada; su dinero está volviendo.',
     ],
     'mine' => [
         'heading' => 'Sus pedidos',

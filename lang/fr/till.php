@@ -263,7 +263,6 @@ return [
         'done' => 'Il y va maintenant.',
         'late' => 'Le colis est déjà emballé ; ce n’est plus possible ici. Écrivez-nous.',
         'cancel' => 'Annuler cette commande',
-        'cancelled' => 'Rien n’est envoyé ; votre argent revient.',
     ],
     'mine' => [
         'heading' => 'Vos commandes',

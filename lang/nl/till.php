@@ -263,7 +263,6 @@ return [
         'done' => 'Het gaat nu daarheen.',
         'late' => 'Het is al ingepakt, dus hier kan dat niet meer. Schrijf ons.',
         'cancel' => 'Deze bestelling annuleren',
-        'cancelled' => 'Er wordt niets verstuurd; uw geld is op weg terug.',
     ],
     'mine' => [
         'heading' => 'Uw bestellingen',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Desk;
 
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\Returns\ReturnState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
@@ -34,9 +35,13 @@ final class AllOrders
             ->orWhereNotNull('pending_since'));
     }
 
+    /** No more than these are counted. */
+    public const COUNTED = 10_000;
+
+    /** @return int how many there are; one more than {@see self::COUNTED} where there are more */
     public static function count(Stall $stall): int
     {
-        return self::of($stall)->count();
+        return DB::query()->fromSub(self::of($stall)->toBase()->selectRaw('1')->limit(self::COUNTED + 1), 'counted')->count();
     }
 
     /**

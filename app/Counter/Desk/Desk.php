@@ -22,7 +22,7 @@ final class Desk
     private const LINES = 9;
 
     /** Orders whose figures the headline adds up; beyond, it gives their number. */
-    private const ADDED = 60;
+    private const ADDED = 40;
 
     private const OPEN = <<<'SQL'
         SELECT (
@@ -60,7 +60,7 @@ final class Desk
     {
         return RefusedNeeds::rows($stall)->count()
             + ReturnNeeds::rows($stall)->count()
-            + OtherNeeds::orders($stall)->count()
+            + count(OtherNeeds::orders($stall))
             + LateNeeds::over($stall);
     }
 

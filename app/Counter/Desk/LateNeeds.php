@@ -47,24 +47,36 @@ final class LateNeeds
         LIMIT :most
         SQL;
 
+    /** No more than these are counted: beyond, it is very many. */
+    private const COUNTED = 100;
+
     private const OVER = <<<'SQL'
         SELECT count(*) AS count
-        FROM parcels AS parcel
-        JOIN orders ON orders.id = parcel.order_id
-        WHERE parcel.stall_id = :stall
-          AND parcel.there_at IS NULL
-          AND parcel.promised_to < :today::date
-          AND orders.state = 'paid'
-          AND NOT EXISTS (
-              SELECT 1 FROM order_mails AS mail
-              WHERE mail.order_id = parcel.order_id AND mail.kind = 'late' AND mail.of = parcel.id
-          )
+        FROM (
+            SELECT 1
+            FROM parcels AS parcel
+            JOIN orders ON orders.id = parcel.order_id
+            WHERE parcel.stall_id = :stall
+              AND parcel.there_at IS NULL
+              AND parcel.promised_to < :today::date
+              AND orders.state = 'paid'
+              AND NOT EXISTS (
+                  SELECT 1 FROM order_mails AS mail
+                  WHERE mail.order_id = parcel.order_id AND mail.kind = 'late' AND mail.of = parcel.id
+              )
+            ORDER BY parcel.promised_to
+            LIMIT :most
+        ) AS over
         SQL;
 
     /** Parcels whose last day is over, and whose shopper wasn't told. */
     public static function over(Stall $stall): int
     {
-        return (int) DB::selectOne(self::OVER, ['stall' => $stall->id, 'today' => Clock::of($stall)->today()])?->count;
+        return (int) DB::selectOne(self::OVER, [
+            'stall' => $stall->id,
+            'today' => Clock::of($stall)->today(),
+            'most' => self::COUNTED,
+        ])?->count;
     }
 
     /** @return list<NeedView> */

@@ -29,6 +29,9 @@ use WindowStall\Support\Views\MoneyView;
 /** What suppliers won't send: from elsewhere, from them again, or the money back, each with what the order keeps then. */
 final class RefusedNeeds
 {
+    /** For so many, the first, other sources are worked out at once. */
+    private const WORKED = 3;
+
     /** @return Builder<SupplierOrder> */
     public static function rows(Stall $stall): Builder
     {
@@ -49,10 +52,13 @@ final class RefusedNeeds
             ->limit($most)
             ->get();
 
-        return array_values($rows->map(static fn (SupplierOrder $row): NeedView => self::view($stall, $row))->all());
+        return array_values($rows->values()->map(
+            static fn (SupplierOrder $row, int $n): NeedView => self::view($stall, $row, worked: $n < self::WORKED),
+        )->all());
     }
 
-    public static function view(Stall $stall, SupplierOrder $row): NeedView
+    /** @param  bool  $worked  whether other sources are worked out; else its order's page does */
+    public static function view(Stall $stall, SupplierOrder $row, bool $worked = true): NeedView
     {
         $order = $row->order ?? throw new \LogicException('A supplier order always has its order.');
         $order->setRelation('stall', $stall);
@@ -79,7 +85,9 @@ final class RefusedNeeds
                 is_string($promised) ? '; it was promised for '.Days::near($stall, $promised) : '',
             ),
             ways: [
-                ...self::elsewhere($stall, $order, $row, array_values($lines->all())),
+                ...($worked
+                    ? self::elsewhere($stall, $order, $row, array_values($lines->all()))
+                    : [NeedWayView::plain('From elsewhere', 'what others have', 'See who has it', route('counter.order', [$stall, $order]))]),
                 self::moneyBack($stall, $order, $row, array_values($lines->all())),
                 ...self::again($stall, $order, $row, array_values($lines->all())),
             ],

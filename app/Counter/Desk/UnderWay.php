@@ -68,15 +68,18 @@ final class UnderWay
         SELECT orders.id, orders.number, orders.paid_at, connection.name AS supplier, sent.state,
                parcel.posted_at, parcel.there_at, parcel.stands, parcel.moved_at,
                COALESCE(parcel.promised_to, line.promised_to) AS promised, line.title, line.count
-        FROM parcels AS parcel
+        FROM (
+            SELECT id, order_id, supplier_order_id, posted_at, there_at, stands, moved_at, promised_to
+            FROM parcels
+            WHERE stall_id = :stall
+              AND there_at > :since
+            ORDER BY there_at DESC
+            LIMIT :most
+        ) AS parcel
         JOIN supplier_orders AS sent ON sent.id = parcel.supplier_order_id
         JOIN orders ON orders.id = parcel.order_id
         JOIN supplier_connections AS connection ON connection.id = sent.connection_id
         CROSS JOIN LATERAL (%1$s) AS line
-        WHERE parcel.stall_id = :stall
-          AND parcel.there_at > :since
-        ORDER BY parcel.there_at DESC
-        LIMIT :most
         SQL;
 
     private const LINE = <<<'SQL'

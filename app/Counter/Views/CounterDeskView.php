@@ -15,7 +15,7 @@ final readonly class CounterDeskView
      * @param  int  $now  where now lies on it, of a thousand
      * @param  list<UnderWayView>  $underWay
      * @param  int  $open  how much is under way altogether
-     * @param  int  $orders  of all time, as far as they were paid or the bank has them in hand
+     * @param  int  $orders  of all time, as far as they were paid or the bank has them in hand; counted up to 10,001
      */
     public function __construct(
         public string $headline,

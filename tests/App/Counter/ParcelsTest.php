@@ -135,9 +135,9 @@ final class ParcelsTest extends AppTestCase
         } finally {
             $this->mood(Mood::Well);
         }
-        $unknown = $this->parcel('LF-NOBODYS');
-        app()->call([new FollowParcel($unknown->id), 'handle']);
-        self::assertNull($unknown->refresh()->stands);
+        $parcel->update(['tracking' => 'LF-NOBODYS']);
+        app()->call([new FollowParcel($parcel->id), 'handle']);
+        self::assertNull($parcel->refresh()->stands);
     }
 
     public function test_a_parcel_likely_to_be_late_is_on_the_desk_until_its_shopper_is_told(): void

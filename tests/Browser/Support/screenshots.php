@@ -94,12 +94,12 @@ $desk->click('[data-part="look"]')->see('Pressed flower');
 /** @var list<string> $looks */
 $looks = $desk->script('return [...document.querySelectorAll("[aria-label=Looks] iframe")].map((frame) => frame.src)');
 
-// The supplier posts the order that came last but one; the morning after its night is on the desk.
-$supplier = new Page(Chrome::desk());
-$oakum = 'http://oakum.'.substr($at['standins'], 7);
-$supplier->open($oakum)->click('form[action$="/play/orders/12"] [value="post"]')->see('Order 12 is posted.');
-$supplier->driver->quit();
-$keep($desk->open($at['workshop'].'/at/quillet/counter')->see('posted'), 'counter');
+// What needs the keeper in the morning, and an order of which something is sent back.
+$keep($desk->open($at['workshop'].'/at/quillet/counter')->see('From Kilnfold instead'), 'counter');
+$desk->press('Ines Fennimore sends 1 of 2 Goatskin gloves, Tan · XS back: too small.');
+$keep($desk->see('They pinch at the thumb'), 'order');
+$own = (string) $desk->css('a[href*="/orders/"]')->getAttribute('href');
+$invoice = (string) $desk->css('a[href*="/papers/"]')->getAttribute('href');
 $keep(
     $desk
         ->open($at['workshop'].'/at/quillet/drift')
@@ -116,24 +116,19 @@ $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
 $keep($desk->see('You would have been asked'), 'drift-rehearsal');
-$desk->open($at['workshop'].'/at/quillet/bench?state=in_window')->press('Compost thermometer');
-$keep($desk->see('You say')->press('what was said of it')->see('Oakum Depot'), 'drift-timeline');
 $desk->driver->quit();
 
-$shelf = static fn (Page $page): GdImage => $shown(
-    $page->open($at['shop'].'/shelves/sowing-and-growing')->see('5 things')->click('.facet summary'),
-);
 $phone = new Page(Chrome::phone());
 $phones = [
     $shown($phone->open($at['shop'])),
     $shown($phone->open($at['shop'].'/goods/long-reach-watering-can')),
 ];
-$narrow = $shelf($phone);
 $phone->open($at['shop'].'/goods/long-reach-watering-can')->press('Put in basket');
 $phone->see('Go to checkout');
 $phones[] = $shown($phone->press('Go to checkout')->see('Postcode'));
 $phone->open($at['shop'].'/ie/goods/brass-mister')->press('Put in basket')->see('Delivery to Ireland');
 $together([...$phones, $shown($phone)], 'shop-phone');
+$mine = $shown($phone->open($own)->see('Send something back'));
 $phone->driver->quit();
 
 // The eight looks with the demo's goods, on one sheet.
@@ -164,5 +159,5 @@ $each->driver->quit();
 
 $wide = new Page(Chrome::desk());
 $keep($wide->open($at['shop']), 'shop-home-wide');
-$together([$shelf($wide), $narrow], 'shop-shelf');
+$together([$mine, $shown($wide->open($invoice))], 'own-order');
 $wide->driver->quit();
