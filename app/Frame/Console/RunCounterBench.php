@@ -218,7 +218,10 @@ final class RunCounterBench extends Command
         foreach ($orders as $id) {
             DB::transaction(static function () use ($id, $supplier): void {
                 DB::update("UPDATE orders SET state = 'paid', paid_at = now(), reserved_until = NULL WHERE id = ?", [$id]);
-                DB::update('UPDATE supplier_variants SET promised = promised + 1 WHERE id = (SELECT min(supplier_variant_id) FROM order_lines WHERE order_id = ?)', [$id]);
+                DB::update(<<<'SQL'
+                    UPDATE supplier_variants SET promised = promised + 1
+                    WHERE id = (SELECT min(supplier_variant_id) FROM order_lines WHERE order_id = ?)
+                    SQL, [$id]);
                 $sent = DB::selectOne(<<<'SQL'
                     INSERT INTO supplier_orders (
                         order_id, stall_id, connection_id, idempotency_key, state, goods_minor, delivery_minor, created_at, updated_at
@@ -227,7 +230,10 @@ final class RunCounterBench extends Command
                     RETURNING id
                     SQL, [$supplier->id, $id]);
                 DB::update('UPDATE order_lines SET supplier_order_id = ? WHERE order_id = ?', [$sent?->id, $id]);
-                DB::insert("INSERT INTO order_mails (stall_id, order_id, kind, of, told_at) SELECT stall_id, id, 'plain', 0, now() FROM orders WHERE id = ?", [$id]);
+                DB::insert(<<<'SQL'
+                    INSERT INTO order_mails (stall_id, order_id, kind, of, told_at)
+                    SELECT stall_id, id, 'plain', 0, now() FROM orders WHERE id = ?
+                    SQL, [$id]);
                 DB::insert(<<<'SQL'
                     INSERT INTO order_papers (stall_id, order_id, kind, year, number, said, issued_at)
                     SELECT stall_id, id, 'plain', 2026, id, '{}', now() FROM orders WHERE id = ?
