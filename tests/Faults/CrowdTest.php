@@ -182,6 +182,31 @@ final class CrowdTest extends FaultsTestCase
         );
     }
 
+    public function test_eight_people_giving_parts_back_at_once_never_give_more_than_was_paid(): void
+    {
+        $variant = $this->onSale($this->stall, 'parts-'.$this->stall->id, 5);
+        $row = $this->approved($variant, 1);
+        $this->visitor()->get($this->stall->shopAddress('/orders/'.$row->token.'/paid'));
+        $this->until(fn (): bool => $this->ordersIn(OrderState::Paid) === 1, 'for the order to be paid');
+        $seller = $this->seller();
+        $third = $row->money(intdiv($row->total_minor, 3))->digits();
+        Utils::unwrap(array_map(fn (int $n) => $seller->postAsync(
+            '/at/'.$this->stall->handle.'/counter/'.$row->id.'/refund',
+            // Two press with each of four wishes.
+            ['key' => 'wish-'.intdiv($n, 2), 'besides' => $third],
+        ), range(0, 7)));
+        $this->until(fn (): bool => DB::table('refunds')->where('order_id', $row->id)->whereNull('done_at')->doesntExist(), 'for the money');
+        self::assertSame(3, DB::table('refunds')->where('order_id', $row->id)->count(), 'the fourth wish finds too little left');
+        self::assertSame(
+            3 * intdiv($row->total_minor, 3),
+            (int) DB::connection('payment')->table('payments')->where('id', $row->payment_id)->value('refunded'),
+        );
+        self::assertSame(
+            [1, 2, 3],
+            OrderPaper::query()->where('order_id', $row->id)->where('kind', 'credit')->orderBy('number')->pluck('number')->all(),
+        );
+    }
+
     public function test_twenty_parallel_adds_are_twenty_and_eight_parallel_tags_all_stand(): void
     {
         $variant = $this->onSale($this->stall, 'add-'.$this->stall->id, 90);
