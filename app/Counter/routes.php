@@ -12,6 +12,7 @@ use WindowStall\Counter\Http\OrdersController;
 use WindowStall\Counter\Http\PaymentController;
 use WindowStall\Counter\Http\PeopleController;
 use WindowStall\Counter\Http\SharingController;
+use WindowStall\Counter\Http\SlipController;
 use WindowStall\Stall\Http\InStall;
 
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scopeBindings()->group(function (): void {
@@ -47,6 +48,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::put('/payment/straight', [PaymentController::class, 'straight'])->name('counter.payment.straight');
     Route::put('/payment/methods/{method}', [PaymentController::class, 'method'])->name('counter.payment.method');
     Route::get('/{order}', [CounterController::class, 'show'])->name('counter.order');
+    Route::get('/{order}/slips/{supplierOrder}', SlipController::class)->name('counter.slip');
     Route::get('/{order}/refund', [DecideController::class, 'tryRefund'])->name('counter.refund.try');
     Route::post('/{order}/refund', [DecideController::class, 'refund'])->name('counter.refund');
     Route::post('/{order}/again', [DecideController::class, 'again'])->name('counter.again');

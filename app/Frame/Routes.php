@@ -46,6 +46,7 @@ final class Routes
         'taxRate',
         'return',
         'batch',
+        'supplierOrder',
     ];
 
     public static function register(): void

@@ -59,6 +59,7 @@ final class Desk
     public static function waiting(Stall $stall): int
     {
         return RefusedNeeds::rows($stall)->count()
+            + DearerNeeds::rows($stall)->count()
             + ReturnNeeds::rows($stall)->count()
             + count(OtherNeeds::orders($stall))
             + LateNeeds::over($stall);
@@ -69,6 +70,7 @@ final class Desk
     {
         return [
             ...RefusedNeeds::of($stall, self::NEEDS),
+            ...DearerNeeds::of($stall, self::NEEDS),
             ...ReturnNeeds::of($stall, self::NEEDS),
             ...OtherNeeds::of($stall, self::NEEDS),
             ...LateNeeds::of($stall, self::NEEDS),

@@ -114,6 +114,37 @@ final class DeskTest extends AppTestCase
         $this->desk(fn ($page) => $page->where('desk.needs.0.kind', 'refund'));
     }
 
+    public function test_what_a_supplier_takes_much_more_for_asks_and_a_little_more_is_followed(): void
+    {
+        $row = $this->order->supplierOrders()->sole();
+        $expected = (int) $row->expected_goods_minor + (int) $row->expected_delivery_minor;
+        $charge = static fn (int $more): bool => $row->update([
+            'state' => State::Accepted,
+            'cost_confirmed' => true,
+            'goods_minor' => (int) $row->expected_goods_minor + $more,
+            'delivery_minor' => (int) $row->expected_delivery_minor,
+        ]);
+        $charge(intdiv($expected, 10));
+        $this->desk(fn ($page) => $page->has('desk.needs', 0));
+        $charge(intdiv($expected, 10) + 2);
+        $this->desk(fn ($page) => $page
+            ->where('desk.needs.0.kind', 'dearer')
+            ->where('desk.needs.0.title', fn (string $said): bool => str_contains($said, 'more for'))
+            ->where('frame.toDecide', 1));
+        $row->update(['state' => State::Posted]);
+        $this->desk(fn ($page) => $page->has('desk.needs', 0));
+    }
+
+    public function test_a_packing_slip_says_what_lies_in_the_parcel_and_no_price(): void
+    {
+        $row = $this->order->supplierOrders()->sole();
+        $slip = $this->get(route('counter.slip', [$this->stall, $this->order, $row]))->assertOk();
+        $slip->assertSeeInOrder([$this->stall->name, 'Order '.$this->order->number, 'Ines Fennimore', '4 Pound Row', 'Pieces']);
+        $body = preg_replace('~<style>.*</style>~s', '', (string) $slip->getContent());
+        self::assertDoesNotMatchRegularExpression('/[£€]|\d\.\d\d\b/u', strip_tags((string) $body));
+        $this->get(route('counter.slip', [$this->stall, $this->order, 999_999]))->assertNotFound();
+    }
+
     public function test_a_letter_that_waits_for_a_day_is_on_the_desk(): void
     {
         DB::table('letters')->insert([

@@ -454,6 +454,7 @@ final class SpoiltTest extends AppTestCase
             'letter' => 1,
             'return' => 1,
             'batch' => 1,
+            'supplierOrder' => 1,
             'part' => 1,
             'fallbackPlaceholder' => 'nowhere',
             'kind' => 'terms',

@@ -16,8 +16,18 @@ export function SupplierPart({ supplier: s, orderId }: { supplier: SupplierOrder
         <h2 className="font-semibold text-sup">{s.supplier}</h2>
         <span>{s.stateWords}</span>
         {s.reference && <span className="text-[13px] text-mute">their number {s.reference}</span>}
+        {s.goodsWords !== '' && (
+          <a
+            href={route('counter.slip', [handle, orderId, s.id])}
+            target="_blank"
+            rel="noreferrer"
+            className="ml-auto text-[13px] text-mute underline decoration-line underline-offset-4"
+          >
+            Packing slip
+          </a>
+        )}
         {s.canCancel && (
-          <Button kind="quiet" small className="ml-auto" onClick={post('counter.cancel')}>
+          <Button kind="quiet" small onClick={post('counter.cancel')}>
             Ask {s.supplier} to cancel
           </Button>
         )}
