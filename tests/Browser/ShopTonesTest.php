@@ -108,6 +108,7 @@ final class ShopTonesTest extends BrowserTestCase
         $notes = count($desk->all('[data-note]'));
         for ($n = 0; $n < 20; $n++) {
             $desk->css('[data-lay]')->click();
+            $desk->still();
             $offered = $desk->all('[role=menuitem]');
             if ($n >= count($offered)) {
                 break;
