@@ -55,10 +55,16 @@ final class RunCounterBench extends Command
 
     private const LINES = <<<'SQL'
         INSERT INTO order_lines (order_id, stall_id, listing_variant_id, supplier_variant_id, title, label, quantity, unit_minor, promised_from, promised_to)
-        SELECT made.id, line.stall_id, line.listing_variant_id, line.supplier_variant_id, line.title, line.label, 1, line.unit_minor,
-               current_date, current_date + 3
+        SELECT made.id, made.stall_id, goods.listing, goods.supplier, 'Bench', '', 1, 1000, current_date, current_date + 3
         FROM orders AS made
-        CROSS JOIN LATERAL (SELECT * FROM order_lines WHERE order_id = :like ORDER BY id LIMIT 1) AS line
+        JOIN (
+            SELECT variant.id AS listing, variant.selling_id AS supplier, row_number() OVER (ORDER BY variant.id) AS turn,
+                   count(*) OVER () AS count
+            FROM listing_variants AS variant
+            JOIN supplier_variants AS source ON source.id = variant.selling_id
+            JOIN supplier_items AS item ON item.id = source.supplier_item_id
+            WHERE item.connection_id = (SELECT min(connection_id) FROM supplier_orders WHERE order_id = :like)
+        ) AS goods ON goods.turn = made.id % goods.count + 1
         WHERE made.id > :since
         SQL;
 
