@@ -238,6 +238,18 @@ final class Order extends Model
             )->convert($this->money($minor));
     }
 
+    /** What went back of it, or is on its way; with the refunds loaded. */
+    public function back(): Money
+    {
+        return $this->money((int) $this->refunds->sum('total_minor'));
+    }
+
+    /** What its shopper has back already. */
+    public function arrivedBack(): Money
+    {
+        return $this->money((int) $this->refunds->whereNotNull('done_at')->sum('total_minor'));
+    }
+
     private function partName(): string
     {
         return AddressForm::parts($this->country)[$this->part] ?? $this->part;

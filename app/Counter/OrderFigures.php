@@ -79,7 +79,7 @@ final class OrderFigures
         $expected = static fn (string $what): int => (int) $order->supplierOrders->sum(
             static fn (SupplierOrder $row): int => $row->{'expected_'.$what.'_minor'} ?? $row->{$what.'_minor'},
         );
-        $back = (int) $order->refunds->sum('total_minor') + ($givenBack->total ?? 0);
+        $back = $order->back()->minor + ($givenBack->total ?? 0);
         $tax = (int) $order->refunds->sum('tax_minor') + ($givenBack->tax ?? 0);
 
         return new OrderResult(

@@ -19,7 +19,7 @@
 @else
 <p>{{ $say('till.mine.words') }}</p>
 <form method="post" action="/orders" class="address">
-<div class="field"><label for="email">{{ $say('till.checkout.email') }}</label><input id="email" name="email" type="email"
+<div class="field"><label for="email">{{ $say('shop.sign_up.email') }}</label><input id="email" name="email" type="email"
     autocomplete="email" required></div>
 <p><button type="submit" class="button">{{ $say('till.mine.send') }}</button></p>
 </form>

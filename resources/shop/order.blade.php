@@ -2,7 +2,7 @@
 @php
     $state = $order->state->value;
     $total = $order->money($order->total_minor);
-    $back = (int) $order->refunds->whereNotNull('done_at')->sum('total_minor');
+    $back = $order->arrivedBack();
     $unsent = $order->supplierOrders->every(fn ($s) => $s->state === WindowStall\Core\Dispatch\SupplierOrderState::Withdrawn)
         ? $say('till.order.unsent') : '';
     $text = fn (int $minor): string => WindowStall\Support\Views\MoneyView::text($order->money($minor));
@@ -17,7 +17,7 @@
 <p class="quiet">{{ $say('till.order.number', number: (string) $order->number) }}</p>
 <h1>{{ $say('till.order.thanks', name: $order->name) }}</h1>
 <p>{{ $say('till.order.paid') }}</p>
-@if ($back > 0)<p role="status">{{ $say('till.order.partly_back', total: $order->money($back)) }}</p>@endif
+@if ($back->minor > 0)<p role="status">{{ $say('till.order.partly_back', total: $back) }}</p>@endif
 @elseif ($state === 'sold_out')
 <h1>{{ $say('till.order.sold_out') }}</h1>
 <p class="trouble" role="alert">{{ $order->trouble($stall) }}</p>

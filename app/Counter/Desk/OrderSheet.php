@@ -62,7 +62,7 @@ final class OrderSheet
             'postcode' => $order->postcode,
             'country' => $order->country,
             'order_total' => $order->money($order->total_minor)->digits(),
-            'back' => $order->money((int) $order->refunds->sum('total_minor'))->digits(),
+            'back' => $order->back()->digits(),
             'currency' => $order->currency,
             'kept' => OrderFigures::result($order)->kept->digits(),
             'kept_currency' => $order->home_currency,

@@ -7,7 +7,6 @@ namespace WindowStall\Counter\Refunds;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
-use WindowStall\Core\Dispatch\Refund\Bearer;
 use WindowStall\Core\Dispatch\Refund\Refundable;
 use WindowStall\Core\Dispatch\Refund\RefundLimit;
 use WindowStall\Core\Dispatch\Refund\RefundRefused;
@@ -50,7 +49,7 @@ final readonly class GiveBack
     public function __invoke(Order $order, RefundWish $wish): Refund
     {
         $refund = DB::transaction(fn (): Refund => $this->note($order, $wish), attempts: 3);
-        GiveMoneyBack::dispatch($refund->id);
+        GiveMoneyBack::dispatch($refund->id)->afterCommit();
 
         return $refund;
     }
@@ -83,7 +82,7 @@ final readonly class GiveBack
             'order_id' => $fresh->id,
             'key' => $wish->key,
             'bears' => $wish->bears,
-            'borne_minor' => $wish->bears === Bearer::Stall ? 0 : $wish->borne,
+            'borne_minor' => $wish->borne,
             'why' => $wish->why,
             'user_id' => $wish->by,
             'asked_at' => now(),

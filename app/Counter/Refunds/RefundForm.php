@@ -30,12 +30,14 @@ final class RefundForm
         $besides = self::minor($request, 'besides', $order->currency);
         $named = $request->hasAny(['pieces', 'delivery', 'besides']);
         $key = Typed::text($request, 'key');
+        $bears = Bearer::tryFrom(Typed::text($request, 'bears')) ?? Bearer::Stall;
 
         return new RefundWish(
             key: preg_match('/^[\w-]{1,40}$/D', $key) === 1 ? $key : 'whole',
             asked: $named ? new RefundAsked($pieces, $delivery, $besides) : null,
-            bears: Bearer::tryFrom(Typed::text($request, 'bears')) ?? Bearer::Stall,
-            borne: self::minor($request, 'borne', $order->home_currency),
+            bears: $bears,
+            // What the stall bears itself nobody pays it.
+            borne: $bears === Bearer::Stall ? 0 : self::minor($request, 'borne', $order->home_currency),
             why: mb_substr(Typed::text($request, 'why'), 0, 300),
             by: $request->user()?->id,
         );

@@ -36,20 +36,18 @@ final readonly class AnswerReturn
      */
     public function __invoke(OrderReturn $return, ReturnState $next, string $to = '', string $answer = '', ?int $by = null): void
     {
-        $settles = in_array($next, [ReturnState::Kept, ReturnState::Arrived], true);
-        $order = Order::query()->with(['lines.supplierOrder', 'refunds', 'stall'])->findOrFail($return->order_id);
-        if ($return->state === $next) {
-            return;
-        }
-        if (! $return->state->canBecome($next)) {
-            throw new Refusal('This return is '.$return->state->words().' already.');
-        }
-        $refund = $settles ? ($this->giveBack)($order, self::wish($order, $return, $by)) : null;
-        DB::transaction(function () use ($return, $next, $to, $answer, $order, $refund, $settles): void {
+        // One transaction with the return held: who answers otherwise at the same moment waits, and finds it answered.
+        DB::transaction(function () use ($return, $next, $to, $answer, $by): void {
             $fresh = OrderReturn::query()->whereKey($return->id)->lockForUpdate()->firstOrFail();
-            if (! $fresh->state->canBecome($next)) {
+            if ($fresh->state === $next) {
                 return;
             }
+            if (! $fresh->state->canBecome($next)) {
+                throw new Refusal('This return is '.$fresh->state->words().' already.');
+            }
+            $order = Order::query()->with(['lines.supplierOrder', 'refunds', 'stall'])->findOrFail($fresh->order_id);
+            $settles = in_array($next, [ReturnState::Kept, ReturnState::Arrived], true);
+            $refund = $settles ? ($this->giveBack)($order, self::wish($order, $fresh, $by)) : null;
             $fresh->update(array_filter([
                 'state' => $next,
                 'to' => $to,

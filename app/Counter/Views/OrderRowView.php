@@ -40,7 +40,7 @@ final readonly class OrderRowView
     public static function of(Stall $stall, Order $order): self
     {
         $settled = in_array($order->state, [OrderState::Paid, OrderState::Refunding, OrderState::Refunded], true);
-        $back = (int) $order->refunds->sum('total_minor');
+        $back = $order->back()->minor;
         $first = $order->lines->first();
         $refused = self::isRefused($order);
 

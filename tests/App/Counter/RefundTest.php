@@ -136,7 +136,8 @@ final class RefundTest extends AppTestCase
         $said = $try(['pieces' => [$line->id => 1]]);
         self::assertSame(['£15.95', '£2.66', ''], [$said['total']['text'], $said['tax']['text'], $said['trouble']]);
         $kept = $said['keeps']['minor'];
-        self::assertSame($kept + 500, $try(['pieces' => [$line->id => 1], 'borne' => '5.00'])['keeps']['minor']);
+        self::assertSame($kept + 500, $try(['pieces' => [$line->id => 1], 'bears' => 'supplier', 'borne' => '5.00'])['keeps']['minor']);
+        self::assertSame($kept, $try(['pieces' => [$line->id => 1], 'borne' => '5.00'])['keeps']['minor'], 'the stall bears it itself');
         self::assertSame('Besides that, £34.85 is left to give back.', $try(['besides' => '40'])['trouble']);
         self::assertSame(0, $this->back(), 'nothing was given');
     }

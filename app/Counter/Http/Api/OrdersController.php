@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Http\Api;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -46,32 +49,30 @@ final class OrdersController
 
     public function parcels(Request $request): JsonResponse
     {
-        $stall = TokensStall::of($request);
-        $page = Page::of($request);
-        $rows = Parcel::query()
-            ->with('order')
-            ->where('stall_id', $stall->id)
-            ->where('id', '>', $page->after)
-            ->orderBy('id')
-            ->limit($page->limit + 1)
-            ->get();
-
-        return $page->answer($rows, self::parcel(...));
+        return Page::of($request)->answer(self::page($request, Parcel::query()), self::parcel(...));
     }
 
     public function refunds(Request $request): JsonResponse
     {
-        $stall = TokensStall::of($request);
+        return Page::of($request)->answer(self::page($request, Refund::query()), self::refund(...));
+    }
+
+    /**
+     * @template T of Model
+     *
+     * @param  Builder<T>  $of
+     * @return Collection<int, T> those of the token's stall, with their orders
+     */
+    private static function page(Request $request, Builder $of): Collection
+    {
         $page = Page::of($request);
-        $rows = Refund::query()
-            ->with('order')
-            ->where('stall_id', $stall->id)
+
+        return $of->with('order')
+            ->where('stall_id', TokensStall::of($request)->id)
             ->where('id', '>', $page->after)
             ->orderBy('id')
             ->limit($page->limit + 1)
             ->get();
-
-        return $page->answer($rows, self::refund(...));
     }
 
     /** A parcel that somebody posted: the shopper is told, and it is followed. The same tracking twice is one parcel. */
@@ -136,7 +137,7 @@ final class OrdersController
             'delivery' => $order->money($order->delivery_minor)->digits(),
             'tax' => $order->money($order->tax_minor)->digits(),
             'total' => $order->money($order->total_minor)->digits(),
-            'back' => $order->money((int) $order->refunds->sum('total_minor'))->digits(),
+            'back' => $order->back()->digits(),
             'kept' => OrderFigures::result($order)->kept->digits(),
             'kept_currency' => $order->home_currency,
             'lines' => $order->lines->map(static fn (OrderLine $line): array => [

@@ -47,7 +47,7 @@ function Panel({ order, onClose }: { order: OrderView; onClose: () => void }) {
   const [found, setFound] = useState<RefundTryView | null>(null);
   const [trouble, setTrouble] = useState('');
   const wish = { pieces, delivery, besides, bears, borne, why };
-  const asked = JSON.stringify([pieces, delivery, besides, borne]);
+  const asked = JSON.stringify([pieces, delivery, besides, bears, borne]);
   const any = Object.values(pieces).some((n) => n > 0) || delivery !== '' || besides !== '';
 
   useEffect(() => {
@@ -59,7 +59,7 @@ function Panel({ order, onClose }: { order: OrderView; onClose: () => void }) {
     const timer = setTimeout(() => {
       send<RefundTryView>(
         'GET',
-        route('counter.refund.try', [handle, order.id, { pieces, delivery, besides, borne }]),
+        route('counter.refund.try', [handle, order.id, { pieces, delivery, besides, bears, borne }]),
         undefined,
         gone.signal,
       ).then(
