@@ -27,6 +27,8 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
     Route::post('/play/calendar', [Oakum\PlayController::class, 'calendar'])->name('play.calendar');
     Route::post('/play/night', [Oakum\PlayController::class, 'night'])->name('play.night');
     Route::post('/play/settings', [Oakum\PlayController::class, 'setting'])->name('play.setting');
+    Route::post('/play/requests/{id}', [Oakum\PlayRequestController::class, 'answer'])->whereNumber('id')->name('play.request');
+    Route::post('/play/balance', [Oakum\PlayRequestController::class, 'balance'])->name('play.balance');
     Route::get('/goods/{item}', [Oakum\PlayController::class, 'goods'])->name('goods');
     Route::get('/pictures/{item}/{n}-{hash}.png', Oakum\PictureController::class)->whereNumber('n')->name('picture');
     Route::prefix('v1')->middleware(Oakum\KeyedAccount::class)->group(function (): void {
@@ -39,6 +41,11 @@ Route::domain('oakum.'.$host)->name('oakum.')->group(function (): void {
         Route::post('orders', [Oakum\ApiController::class, 'order']);
         Route::get('orders/{id}', [Oakum\ApiController::class, 'orderState'])->whereNumber('id');
         Route::post('orders/{id}/cancel', [Oakum\ApiController::class, 'cancel'])->whereNumber('id');
+        Route::get('extras', [Oakum\ApiController::class, 'extras']);
+        Route::post('requests', [Oakum\RequestController::class, 'ask']);
+        Route::get('requests/{id}', [Oakum\RequestController::class, 'show'])->whereNumber('id');
+        Route::post('requests/{id}/messages', [Oakum\RequestController::class, 'write'])->whereNumber('id');
+        Route::post('requests/{id}/offers/{offer}/take', [Oakum\RequestController::class, 'take'])->whereNumber(['id', 'offer']);
         Route::get('hook', [Oakum\ApiController::class, 'hooked']);
         Route::put('hook', [Oakum\ApiController::class, 'hook']);
     });

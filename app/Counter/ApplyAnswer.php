@@ -37,6 +37,7 @@ final class ApplyAnswer
                 $facts += [
                     'goods_minor' => $rate->convert($answer->goods)->minor,
                     'delivery_minor' => $rate->convert($answer->delivery)->minor,
+                    'extras_minor' => $answer->extras === null ? 0 : $rate->convert($answer->extras)->minor,
                     'cost_confirmed' => true,
                 ];
             }
@@ -54,6 +55,7 @@ final class ApplyAnswer
                         'refusal' => 'It was taken back from them.',
                         'goods_minor' => 0,
                         'delivery_minor' => 0,
+                        'extras_minor' => 0,
                     ] + $facts;
                 }
                 if ($answer->state === SupplierOrderState::Refused) {

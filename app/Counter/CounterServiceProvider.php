@@ -6,6 +6,7 @@ namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
+use WindowStall\Counter\Asking\SupplierRequest;
 use WindowStall\Counter\ByMail\OrderBatch;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Payment\DemoPayments;
@@ -37,6 +38,7 @@ final class CounterServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('orders', Order::of(...));
         Stall::resolveRelationUsing('letters', Letter::of(...));
+        Stall::resolveRelationUsing('supplierRequests', SupplierRequest::of(...));
         SupplierConnection::resolveRelationUsing('batches', OrderBatch::of(...));
         Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
     }

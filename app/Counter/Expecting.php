@@ -57,11 +57,13 @@ final class Expecting
             ->where('market', $order->country)
             ->whereIn('listing_variant_id', $order->lines->pluck('listing_variant_id')->filter())
             ->pluck('delivery_minor', 'listing_variant_id');
+        $ahead = AheadCosts::of($stall, $variants->modelKeys());
         $lines = [];
         foreach ($order->lines as $line) {
             $variant = $variants[$line->supplier_variant_id];
             $delivery = $abroad?->get((int) $line->listing_variant_id);
-            $lines[] = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery === null ? null : (int) $delivery);
+            $one = self::line($stall, (int) $variant?->item?->connection_id, $line->quantity, $variant, 0, $delivery === null ? null : (int) $delivery);
+            array_push($lines, ...$ahead->draw($line->supplier_variant_id, $one));
         }
 
         return ExpectedCosts::bySupplier($lines, $stall->money($order->handling_minor));

@@ -12,6 +12,7 @@ use WindowStall\Core\Money\Rate;
 use WindowStall\Core\Pricing\Sale\SaleTerms;
 use WindowStall\Core\Pricing\Sale\Till;
 use WindowStall\Core\Tax\SalesTax;
+use WindowStall\Source\SupplierConnection;
 
 /**
  * What an order earned, in the till strip's terms and the stall's currency: what it really cost at the suppliers, on the
@@ -29,14 +30,16 @@ final class OrderFigures
             $order,
             (int) $order->supplierOrders->sum('goods_minor'),
             (int) $order->supplierOrders->sum('delivery_minor'),
+            (int) $order->supplierOrders->sum('extras_minor'),
         );
     }
 
     /**
      * @param  int  $goods  what its suppliers take for them, minor units of the stall's currency
      * @param  int  $delivery  and for sending them
+     * @param  int  $extras  and for what is laid in
      */
-    private static function ring(Order $order, int $goods, int $delivery): Till
+    private static function ring(Order $order, int $goods, int $delivery, int $extras): Till
     {
         $rate = Rate::bp($order->tax_bp);
 
@@ -46,7 +49,7 @@ final class OrderFigures
                 $order->homeMoney($goods),
                 $order->homeMoney($delivery),
                 $order->homeMoney($order->duty_minor),
-                $order->homeMoney($order->handling_minor),
+                $order->homeMoney($order->handling_minor + $extras),
             ),
             new SaleTerms(
                 ($order->tax_on_top ? SalesTax::onTop($rate) : SalesTax::included($rate))
@@ -83,8 +86,8 @@ final class OrderFigures
         $tax = (int) $order->refunds->sum('tax_minor') + ($givenBack->tax ?? 0);
 
         return new OrderResult(
-            self::ring($order, $expected('goods'), $expected('delivery')),
-            self::ring($order, $sum('goods_minor') + $moreGoods, $sum('delivery_minor') + $moreDelivery),
+            self::ring($order, $expected('goods'), $expected('delivery'), $expected('extras')),
+            self::ring($order, $sum('goods_minor') + $moreGoods, $sum('delivery_minor') + $moreDelivery, $sum('extras_minor')),
             $order->worth($back),
             $order->worth($tax),
             $order->homeMoney((int) $order->refunds->sum('borne_minor')),
@@ -104,7 +107,23 @@ final class OrderFigures
             $expected,
         ));
 
-        return self::ring($order, $sum('goods'), $sum('delivery'));
+        return self::ring($order, $sum('goods'), $sum('delivery'), self::laidIn($order, array_keys($expected)));
+    }
+
+    /**
+     * What its suppliers take for what they lay in, an order each.
+     *
+     * @param  list<int>  $connections
+     */
+    private static function laidIn(Order $order, array $connections): int
+    {
+        $stall = $order->stall ?? throw new \LogicException('An order is always of a stall.');
+
+        return (int) SupplierConnection::query()
+            ->whereKey($connections)
+            ->whereRaw("extras::text <> '[]'")
+            ->get()
+            ->sum(static fn (SupplierConnection $one): int => $one->extrasCost($stall)->minor);
     }
 
     /** Whether every supplier has said what it charges. */

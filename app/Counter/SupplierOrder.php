@@ -25,6 +25,8 @@ use WindowStall\Source\SupplierConnection;
  * @property int $delivery_minor
  * @property int|null $expected_goods_minor what it was expected to charge when it was paid; null for early ones
  * @property int|null $expected_delivery_minor
+ * @property int $extras_minor what it takes for what is laid in
+ * @property int $expected_extras_minor
  * @property bool $cost_confirmed
  * @property string|null $carrier
  * @property string|null $tracking
@@ -38,6 +40,7 @@ use WindowStall\Source\SupplierConnection;
  * @property Carbon|null $sent_at
  * @property Carbon|null $accepted_at
  * @property Carbon|null $posted_at
+ * @property Carbon|null $settled_at when its bill was paid
  */
 final class SupplierOrder extends Model
 {
@@ -54,7 +57,14 @@ final class SupplierOrder extends Model
             'sent_at' => 'datetime',
             'accepted_at' => 'datetime',
             'posted_at' => 'datetime',
+            'settled_at' => 'datetime',
         ];
+    }
+
+    /** All that it takes, in the stall's currency. */
+    public function charged(): int
+    {
+        return $this->goods_minor + $this->delivery_minor + $this->extras_minor;
     }
 
     /** @return BelongsTo<Order, $this> */

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace WindowStall\Counter;
 
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use WindowStall\Core\Basket\BasketLine;
 use WindowStall\Core\Dispatch\OrderState;
-use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Payment\PayMethod;
 use WindowStall\Counter\Doubt\LookTwice;
-use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Payment\PaymentService;
 use WindowStall\Counter\Payment\PaymentState;
@@ -19,6 +16,7 @@ use WindowStall\Counter\Payment\PaymentTrouble;
 use WindowStall\Counter\Payment\SaidPayment;
 use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Counter\Sourcing\ShareOut;
+use WindowStall\Counter\Sourcing\ToSuppliers;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Hooks\HookEvent;
@@ -36,18 +34,6 @@ final readonly class TakePayment
 {
     /** How long an order may be in one hand; longer than all that is asked outside may take. Seconds. */
     private const LEASE = 90;
-
-    /** Each line goes to its supplier's order. */
-    private const PARTED = <<<'SQL'
-        UPDATE order_lines AS line
-        SET supplier_order_id = sent.id
-        FROM supplier_orders AS sent, supplier_variants AS variant, supplier_items AS item
-        WHERE line.order_id = :order
-          AND sent.order_id = line.order_id
-          AND variant.id = line.supplier_variant_id
-          AND item.id = variant.supplier_item_id
-          AND sent.connection_id = item.connection_id
-        SQL;
 
     private const BOUGHT = <<<'SQL'
         SELECT listing_variant_id, sum(quantity) AS pieces
@@ -260,13 +246,14 @@ final readonly class TakePayment
         }
         LookTwice::at($order, $said);
         ShareOut::paid($order);
-        $this->toSuppliers($order->load('lines'));
+        // As it was bought, before lines are cut for suppliers.
+        WritePaper::invoice($order);
+        ToSuppliers::of($order->load('lines'));
         if ($order->pending_since === null) {
             $this->outOfBasket($order);
         }
         TellShelves::of($order);
         TellShopper::of($order, TellKind::Thanks);
-        WritePaper::invoice($order);
         if ($order->stall !== null) {
             Tell::of($order->stall, HookEvent::Paid, [
                 'number' => $order->number,
@@ -274,23 +261,5 @@ final readonly class TakePayment
                 'currency' => $order->currency,
             ]);
         }
-    }
-
-    /** An order for each supplier, with its lines, at what is expected until the supplier says what it charges. */
-    private function toSuppliers(Order $order): void
-    {
-        foreach (Expecting::order($order) as $connection => $expected) {
-            $supplierOrder = $order->supplierOrders()->create([
-                'connection_id' => $connection,
-                'idempotency_key' => (string) Str::uuid(),
-                'state' => SupplierOrderState::ToSend,
-                'goods_minor' => $expected->goods->minor,
-                'delivery_minor' => $expected->delivery->minor,
-                'expected_goods_minor' => $expected->goods->minor,
-                'expected_delivery_minor' => $expected->delivery->minor,
-            ]);
-            SendSupplierOrder::dispatch($supplierOrder->id)->afterCommit();
-        }
-        DB::update(self::PARTED, ['order' => $order->id]);
     }
 }

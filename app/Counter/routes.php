@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Counter\Http\AskingController;
 use WindowStall\Counter\Http\ByMailController;
 use WindowStall\Counter\Http\CounterController;
 use WindowStall\Counter\Http\DecideController;
 use WindowStall\Counter\Http\LeftController;
 use WindowStall\Counter\Http\LettersController;
 use WindowStall\Counter\Http\OrdersController;
+use WindowStall\Counter\Http\OwedController;
 use WindowStall\Counter\Http\PaymentController;
 use WindowStall\Counter\Http\PeopleController;
 use WindowStall\Counter\Http\SharingController;
@@ -30,6 +32,20 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::delete('/people/{order}', [PeopleController::class, 'forget'])->name('counter.person.forget');
     Route::get('/sharing', [SharingController::class, 'show'])->name('counter.sharing');
     Route::put('/sharing', [SharingController::class, 'say'])->name('counter.sharing.say');
+    Route::get('/asking', [AskingController::class, 'index'])->name('counter.asking');
+    Route::post('/asking', [AskingController::class, 'ask'])->name('counter.asking.ask');
+    Route::prefix('/asking/{supplierRequest}')->group(function (): void {
+        Route::get('/', [AskingController::class, 'show'])->name('counter.asked');
+        Route::post('/words', [AskingController::class, 'write'])->name('counter.asked.write');
+        Route::post('/take', [AskingController::class, 'take'])->name('counter.asked.take');
+        Route::post('/look', [AskingController::class, 'look'])->name('counter.asked.look');
+        Route::put('/', [AskingController::class, 'close'])->name('counter.asked.close');
+    });
+    Route::get('/owed', [OwedController::class, 'index'])->name('counter.owed');
+    Route::put('/owed/{connection}', [OwedController::class, 'say'])->name('counter.owed.say');
+    Route::post('/owed/{connection}/look', [OwedController::class, 'look'])->name('counter.owed.look');
+    Route::post('/owed/{connection}/settle', [OwedController::class, 'settle'])->name('counter.owed.settle');
+    Route::get('/owed/{connection}/extras', [OwedController::class, 'extras'])->name('counter.owed.extras');
     Route::prefix('/by-mail/{connection}')->group(function (): void {
         Route::get('/', [ByMailController::class, 'show'])->name('counter.by-mail');
         Route::put('/', [ByMailController::class, 'say'])->name('counter.by-mail.say');

@@ -47,6 +47,7 @@ final class Routes
         'return',
         'batch',
         'supplierOrder',
+        'supplierRequest',
     ];
 
     public static function register(): void

@@ -7,6 +7,7 @@ namespace WindowStall\Source;
 use Illuminate\Support\Str;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connectors;
+use WindowStall\Source\Connectors\KeepsAccount;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Source\Pulling\Schedule;
@@ -55,6 +56,7 @@ final readonly class ConnectSupplier
             'name' => $name,
             'secrets' => $secrets,
             'account' => $connector instanceof TakesOrders ? $account->id : null,
+            'account_next_at' => $connector instanceof KeepsAccount ? now() : null,
             'trouble' => null,
             'failures' => 0,
             'paused_at' => null,

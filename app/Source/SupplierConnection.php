@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use WindowStall\Core\Money\Money;
 use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Access;
 use WindowStall\Source\Connectors\Connector;
@@ -50,6 +51,15 @@ use WindowStall\Stall\Stall;
  * @property string $orders_at up to which hour of the stall's day, "15:00"
  * @property string $returns_to where it takes goods back, as the seller said last; "" where that isn't known
  * @property string|null $trouble
+ * @property int|null $most_pieces that one order may have; null where it says nothing of that
+ * @property list<array{code: string, name: string, minor: int, currency: string}> $extras what it lays into each order
+ * @property string $pays how it is paid: "at_once", "ahead" of a balance, by "bills"
+ * @property int|null $balance_minor paid in and not used, as it said last
+ * @property string|null $balance_currency
+ * @property Carbon|null $balance_at when it said so
+ * @property int $warn_days so long a balance must last
+ * @property int $bill_days after which its bills are due
+ * @property Carbon|null $account_next_at when it is asked next how the account stands; null where it can't be
  */
 final class SupplierConnection extends Model
 {
@@ -58,6 +68,7 @@ final class SupplierConnection extends Model
         'settings' => '{}',
         'guards' => '{}',
         'policies' => '{}',
+        'extras' => '[]',
         'kept_back' => 0,
         'schedule' => 'nightly',
         'failures' => 0,
@@ -72,6 +83,9 @@ final class SupplierConnection extends Model
             'guards' => 'array',
             'policies' => 'array',
             'closed_days' => 'array',
+            'extras' => 'array',
+            'balance_at' => 'datetime',
+            'account_next_at' => 'datetime',
             'schedule' => Schedule::class,
             'pulled_at' => 'datetime',
             'heard_at' => 'datetime',
@@ -115,13 +129,25 @@ final class SupplierConnection extends Model
         return new Access($this->address, $this->secrets['key'], $this->settings, $patience, $seconds, $this->id);
     }
 
-    /** The connector when orders can be sent to it over the wire; null when they can't. */
+    /** What an order to it costs besides goods and delivery, in the stall's currency. */
+    public function extrasCost(Stall $stall): Money
+    {
+        return array_reduce(
+            $this->extras,
+            static fn (Money $sum, array $one): Money => $sum->plus(
+                $stall->rateFrom($one['currency'])->convert(Money::of($one['minor'], $one['currency'])),
+            ),
+            $stall->money(0),
+        );
+    }
+
     /** Whether orders reach it from here at all. */
     public function takesOrders(): bool
     {
         return $this->ordering() !== null || $this->orders_to !== null;
     }
 
+    /** The connector when orders can be sent to it over the wire; null when they can't. */
     public function ordering(): ?TakesOrders
     {
         $connector = $this->connector();

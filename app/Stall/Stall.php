@@ -52,6 +52,7 @@ use WindowStall\Support\Speech\Spoken;
  * @property int $returns_bp
  * @property int $advertising_minor
  * @property int $handling_minor
+ * @property int $dearer_bp by how much more than expected a supplier may charge before a person is asked
  * @property int $rate_tolerance_bp
  * @property int|null $built_in_minor a charge for delivery that recipes build into their prices instead
  * @property int|null $free_over_minor baskets worth this much are sent free

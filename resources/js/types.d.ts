@@ -365,6 +365,37 @@ export interface VariantRowView {
   standIn: boolean;
 }
 
+export interface AskedLineView {
+  theirs: boolean;
+  words: string;
+  when: string;
+  waits: boolean;
+}
+
+export interface AskedRowView {
+  id: number;
+  supplier: string;
+  about: string;
+  stands: string;
+  when: string;
+  new: boolean;
+  open: boolean;
+}
+
+export interface AskedView {
+  id: number;
+  supplier: string;
+  about: string;
+  stands: string;
+  open: boolean;
+  facts: string[];
+  link: string | null;
+  picture: string | null;
+  trouble: string | null;
+  said: AskedLineView[];
+  offers: SupplierOfferView[];
+}
+
 export interface BuyerView {
   id: number;
   name: string;
@@ -394,6 +425,12 @@ export interface CounterDeskView {
 export interface DeskDayView {
   name: string;
   at: number;
+}
+
+export interface LaidInView {
+  code: string;
+  name: string;
+  cost: string;
 }
 
 export interface LeftBasketView {
@@ -618,6 +655,35 @@ export interface ReturnView {
 export interface StepView {
   words: string;
   at: string | null;
+}
+
+export interface SupplierAccountView {
+  id: number;
+  name: string;
+  pays: string;
+  sentence: string;
+  short: boolean;
+  figures: string[];
+  settle: string;
+  settleWords: string;
+  warnDays: number;
+  billDays: number;
+  mostPieces: number | null;
+  extras: LaidInView[];
+  offersExtras: boolean;
+  tells: boolean;
+  ahead: string[];
+}
+
+export interface SupplierOfferView {
+  id: number;
+  words: string;
+  sentence: string;
+  figures: string[];
+  state: string;
+  button: string;
+  became: string;
+  item: number | null;
 }
 
 export interface SupplierOrderView {
@@ -1600,6 +1666,7 @@ export interface ItemSheetView {
   market: string;
   twins: TwinView[];
   blank: BlankView | null;
+  asksAt: string;
 }
 
 export interface KindView {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Standins\Oakum;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
@@ -17,11 +18,29 @@ final class ApiController
 
     public function account(Request $request): JsonResponse
     {
+        $account = $request->attributes->get('account');
+
         return new JsonResponse([
-            'account' => $request->attributes->get('account')->name,
+            'account' => $account->name,
+            'balance' => $account->balance,
+            'most_pieces' => Terms::MOST_PIECES,
+            'ahead' => Lots::of($account->key),
             'currency' => 'USD',
             'warehouses' => ['GB', 'DE', 'CN', 'US'],
             'items' => Books::table('items')->count(),
+        ]);
+    }
+
+    /** GET /v1/extras: what can be laid into an order, in US cents for each. */
+    public function extras(): JsonResponse
+    {
+        return new JsonResponse([
+            'currency' => 'USD',
+            'extras' => array_map(
+                static fn (string $code, array $one): array => ['code' => $code] + $one,
+                array_keys(Terms::EXTRAS),
+                array_values(Terms::EXTRAS),
+            ),
         ]);
     }
 
@@ -29,8 +48,10 @@ final class ApiController
     public function items(Request $request): JsonResponse
     {
         $size = min(self::LARGEST_PAGE, max(1, $request->integer('limit', self::PAGE)));
+        $theirs = self::theirs($request);
         $rows = Books::table('items')
             ->where('gone', false)
+            ->where($theirs)
             ->where('id', '>', $request->string('after')->toString())
             ->orderBy('id')
             ->limit($size + 1)
@@ -48,13 +69,21 @@ final class ApiController
                 ->map(fn (\stdClass $item): array => $this->item($item, $variants->get($item->id)?->all() ?? []))
                 ->values(),
             'next' => $rows->count() > $size ? $page->last()?->id : null,
-            'total' => Books::table('items')->where('gone', false)->count(),
+            'total' => Books::table('items')->where('gone', false)->where($theirs)->count(),
         ]);
     }
 
-    public function one(string $id): JsonResponse
+    /** What is made for one account only that one sees. */
+    private static function theirs(Request $request): \Closure
     {
-        $item = Books::table('items')->where('gone', false)->where('id', $id)->first();
+        $key = $request->attributes->get('account')->key;
+
+        return static fn (Builder $q): Builder => $q->whereNull('made_for')->orWhere('made_for', $key);
+    }
+
+    public function one(Request $request, string $id): JsonResponse
+    {
+        $item = Books::table('items')->where('gone', false)->where(self::theirs($request))->where('id', $id)->first();
         if ($item === null) {
             return self::error(404, 'No item has that code.');
         }
@@ -147,6 +176,8 @@ final class ApiController
             'lines.*.variant' => 'required|string',
             'lines.*.quantity' => 'required|integer|min:1|max:999',
             'lines.*.warehouse' => 'sometimes|string|size:2',
+            'extras' => 'sometimes|array|max:10',
+            'extras.*' => 'string|max:20',
             'address.name' => 'required|string|max:120',
             'address.street' => 'required|string|max:200',
             'address.town' => 'required|string|max:120',
@@ -163,6 +194,7 @@ final class ApiController
                 $request->string('reference')->toString(),
                 $request->input('lines'),
                 $request->input('address'),
+                array_values($request->input('extras', [])),
             );
         } catch (Refused $refused) {
             return self::error(409, $refused->getMessage());
@@ -229,6 +261,7 @@ final class ApiController
             'state' => $order->state,
             'goods' => (int) $order->goods,
             'delivery' => (int) $order->delivery,
+            'extras' => (int) $order->extras_cost,
             'currency' => 'USD',
             'method' => $order->method,
             'carrier' => $order->carrier,

@@ -11,6 +11,10 @@ use Illuminate\Support\Facades\DB;
 /** Oakum's tables, and the few things it remembers about how it is played. */
 final class Books
 {
+    private const TABLES = [
+        'lots', 'offers', 'messages', 'requests', 'events', 'orders', 'variants', 'items', 'accounts', 'settings',
+    ];
+
     public static function db(): ConnectionInterface
     {
         return DB::connection('oakum');
@@ -37,7 +41,7 @@ final class Books
     public static function restock(): void
     {
         self::db()->transaction(function (): void {
-            foreach (['events', 'orders', 'variants', 'items', 'accounts', 'settings'] as $table) {
+            foreach (self::TABLES as $table) {
                 self::table($table)->delete();
             }
             foreach (Catalogue::rows() as ['item' => $item, 'variants' => $variants]) {

@@ -54,6 +54,7 @@ final class News
                 )),
             ]);
         }
+        Terms::giveBack($order);
         self::move($order, 'cancelled', []);
 
         return true;
@@ -78,6 +79,7 @@ final class News
     public static function refuse(\stdClass $order, string $reason): void
     {
         if (in_array($order->state, ['received', 'accepted'], true)) {
+            Terms::giveBack($order);
             self::move($order, 'refused', ['reason' => $reason]);
         }
     }

@@ -37,6 +37,9 @@ final class PlayController
             'orders' => Books::table('orders')->orderByDesc('id')->limit(25)->get(),
             'events' => Books::table('events')->orderByDesc('created_at')->limit(12)->get(),
             'account' => Books::table('accounts')->orderBy('key')->first(),
+            'accounts' => Books::table('accounts')->orderBy('key')->get(),
+            'requests' => Books::table('requests')->orderByDesc('id')->limit(10)->get()
+                ->map(static fn (\stdClass $one): array => Requests::said($one) + ['about' => json_decode($one->about, true)]),
             'holdNews' => Books::setting('hold_news', '0') === '1',
             'slow' => Books::setting('slow', '0') === '1',
             'day' => Books::setting('day', '1'),

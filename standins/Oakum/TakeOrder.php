@@ -10,6 +10,8 @@ final class TakeOrder
     /**
      * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines
      * @param  array<string, string>  $address
+     * @param  list<string>  $extras  what is laid in besides
+     * @param  int|null  $agreed  US cents for a piece, where that was agreed on before
      * @return array{\stdClass, bool} the order, and whether this call made it
      *
      * @throws Refused
@@ -20,16 +22,33 @@ final class TakeOrder
         string $reference,
         array $lines,
         array $address,
+        array $extras = [],
+        ?int $agreed = null,
     ): array {
-        return Books::db()->transaction(function () use ($key, $idempotencyKey, $reference, $lines, $address): array {
+        return Books::db()->transaction(function () use (
+            $key,
+            $idempotencyKey,
+            $reference,
+            $lines,
+            $address,
+            $extras,
+            $agreed,
+        ): array {
             // Two requests with the same key queue up here, and the second finds the first one's order.
             Books::db()->select('SELECT pg_advisory_xact_lock(hashtext(?))', [$key.$idempotencyKey]);
             $known = Books::table('orders')->where('key', $key)->where('idempotency_key', $idempotencyKey)->first();
             if ($known !== null) {
                 return [$known, false];
             }
-            [$goods, $parcels, $kept] = $this->pick($lines);
+            $pieces = array_sum(array_column($lines, 'quantity'));
+            if ($pieces > Terms::MOST_PIECES) {
+                throw new Refused(sprintf('An order holds %d pieces at most; this has %d.', Terms::MOST_PIECES, $pieces));
+            }
+            [$goods, $parcels, $kept] = $this->pick($lines, $agreed);
             [$delivery, $method] = $this->carry($parcels, $address['country']);
+            [$ahead, $drawn, $instead] = $agreed === null ? $this->drawAhead($key, $kept) : [[], 0, 0];
+            $laidIn = Terms::cost($extras);
+            $goods += $drawn - $instead;
             $id = Books::table('orders')->insertGetId([
                 'key' => $key,
                 'idempotency_key' => $idempotencyKey,
@@ -38,6 +57,10 @@ final class TakeOrder
                 'lines' => json_encode($kept),
                 'address' => json_encode($address),
                 'goods' => $goods,
+                'extras' => json_encode($extras),
+                'extras_cost' => $laidIn,
+                'charged' => Terms::charge($key, $goods - $drawn + $delivery + $laidIn),
+                'ahead' => json_encode((object) $ahead),
                 'delivery' => $delivery,
                 'method' => $method,
                 'created_at' => now(),
@@ -53,7 +76,7 @@ final class TakeOrder
      * @return array{int, array<string, int>, list<array<string, mixed>>} goods in cents, grams by warehouse, lines as
      *     kept
      */
-    private function pick(array $lines): array
+    private function pick(array $lines, ?int $agreed): array
     {
         $goods = 0;
         $grams = [];
@@ -91,7 +114,7 @@ final class TakeOrder
             Books::table('variants')
                 ->where('id', $variant->id)
                 ->update(['stock' => json_encode($stock)]);
-            $goods += $variant->cost * $line['quantity'];
+            $goods += ($agreed ?? $variant->cost) * $line['quantity'];
             $grams[$warehouse] = ($grams[$warehouse] ?? 0) + $variant->grams * $line['quantity'];
             $kept[] = [
                 'variant' => $variant->id,
@@ -99,10 +122,31 @@ final class TakeOrder
                 'item' => $variant->item_id,
                 'quantity' => $line['quantity'],
                 'warehouse' => $warehouse,
+                'cost' => (int) $variant->cost,
             ];
         }
 
         return [$goods, $grams, $kept];
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $kept  lines as kept
+     * @return array{array<int, int>, int, int} pieces by lot, what was paid for them, and what they would cost now
+     */
+    private function drawAhead(string $key, array $kept): array
+    {
+        $used = [];
+        $paid = $instead = 0;
+        foreach ($kept as $line) {
+            [$lots, $cost, $now] = Lots::draw($key, $line['variant'], $line['quantity'], $line['cost']);
+            foreach ($lots as $lot => $pieces) {
+                $used[$lot] = ($used[$lot] ?? 0) + $pieces;
+            }
+            $paid += $cost;
+            $instead += $now;
+        }
+
+        return [$used, $paid, $instead];
     }
 
     /**

@@ -64,6 +64,53 @@
 @endforeach</tbody></table></div>
 @endforeach
 </section>
+<section id="requests"><h2 style="margin-top:0">What stalls ask for</h2>
+@if ($requests->isEmpty())
+<p class="q">Nothing yet. Goods you don’t have, changes to what you have, samples and pieces bought ahead are asked for here.</p>
+@endif
+@foreach ($requests as $one)
+<div style="margin-top:14px" id="request-{{ $one['id'] }}"><b>{{ $one['id'] }}</b> {{ $one['kind'] }}
+    {{ $one['about']['item'] ?? '' }} {{ $one['about']['variant'] ?? '' }}
+    @isset ($one['about']['pieces']){{ $one['about']['pieces'] }} pieces @endisset
+    @isset ($one['about']['wished']) for ${{ number_format($one['about']['wished'] / 100, 2) }} each @endisset
+    @isset ($one['about']['link'])<a href="{{ $one['about']['link'] }}">their link</a> @endisset
+    @isset ($one['about']['picture'])<a href="{{ $one['about']['picture'] }}">their picture</a> @endisset
+    <span class="q">{{ $one['state'] }}</span>
+@foreach ($one['messages'] as $said)
+<p style="margin:2px 0">{{ $said['from'] === 'supplier' ? 'You' : 'They' }}: {{ $said['words'] }}</p>
+@endforeach
+@foreach ($one['offers'] as $offer)
+<p class="q" style="margin:2px 0">Offer: ${{ number_format($offer['cost'] / 100, 2) }} from {{ $offer['pieces'] }} pieces,
+    ${{ number_format($offer['once'] / 100, 2) }} once, {{ $offer['words'] }} ({{ $offer['state'] }})</p>
+@endforeach
+@if (in_array($one['state'], ['asked', 'offered']))
+<form method="post" action="{{ route('oakum.play.request', $one['id']) }}">
+<input type="text" name="words" size="40" aria-label="Words" placeholder="words">
+<input type="text" name="cost" size="6" aria-label="{{ $one['kind'] === 'change' ? 'More for each' : 'Each' }}"
+    placeholder="{{ $one['kind'] === 'change' ? 'more' : 'each' }}">
+<input type="text" name="pieces" size="4" value="{{ $one['about']['pieces'] ?? 1 }}" aria-label="Pieces">
+<input type="text" name="once" size="6" aria-label="Once" placeholder="once">
+<input type="text" name="days" size="3" value="5" aria-label="Days">
+@if ($one['kind'] === 'goods')
+<input type="text" name="title" size="24" aria-label="Called" placeholder="called">
+<input type="text" name="like" size="9" aria-label="Like" placeholder="like OD-1001">
+@endif
+<button type="submit" class="do" name="do" value="offer">Offer</button>
+<button type="submit" name="do" value="say">Say</button>
+<button type="submit" name="do" value="no">Say no</button></form>
+@endif
+</div>
+@endforeach
+</section>
+<section id="accounts"><h2 style="margin-top:0">Accounts</h2>
+@foreach ($accounts as $one)
+<form method="post" action="{{ route('oakum.play.balance') }}" class="row">
+<input type="hidden" name="key" value="{{ $one->key }}"><span>{{ $one->name }}</span>
+<input type="text" name="balance" size="9" aria-label="Balance of {{ $one->name }}"
+    value="{{ $one->balance === null ? '' : number_format($one->balance / 100, 2, '.', '') }}" placeholder="by bill">
+<button type="submit">Set what it has paid in</button></form>
+@endforeach
+</section>
 <section id="news"><h2 style="margin-top:0">News sent to stalls</h2>
 <p class="q">To {{ $account?->hook_address ?? 'nowhere yet: no stall has connected' }}</p>
 <form method="post" action="{{ route('oakum.play.setting') }}" class="row">

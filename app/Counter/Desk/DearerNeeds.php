@@ -17,14 +17,11 @@ use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
 /**
- * What a supplier takes more for than was expected when it was sold: up to a tenth more is followed in silence, and the books say
+ * What a supplier takes more for than was expected when it was sold: up to the stall's band it is followed in silence, and the books say
  * it; above that a person is asked as long as nothing is posted.
  */
 final class DearerNeeds
 {
-    /** Percent above what was expected. */
-    private const BAND = 10;
-
     /** @return Builder<SupplierOrder> */
     public static function rows(Stall $stall): Builder
     {
@@ -34,8 +31,8 @@ final class DearerNeeds
             ->where('cost_confirmed', true)
             ->where('expected_goods_minor', '>', 0)
             ->whereRaw(
-                '(goods_minor + delivery_minor) * 100 > (expected_goods_minor + expected_delivery_minor) * ?',
-                [100 + self::BAND],
+                '(goods_minor + delivery_minor) * 10000 > (expected_goods_minor + expected_delivery_minor) * ?',
+                [10_000 + $stall->dearer_bp],
             )
             ->whereHas('order', static fn (Builder $q) => $q->where('state', OrderState::Paid))
             ->orderByDesc('id');

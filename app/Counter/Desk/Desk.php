@@ -9,6 +9,7 @@ use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
+use WindowStall\Counter\Owed\SupplierAccounts;
 use WindowStall\Counter\Views\CounterDeskView;
 use WindowStall\Counter\Views\NeedView;
 use WindowStall\Stall\Stall;
@@ -58,7 +59,8 @@ final class Desk
      */
     public static function waiting(Stall $stall): int
     {
-        return RefusedNeeds::rows($stall)->count()
+        return SupplierAccounts::short($stall)->count()
+            + RefusedNeeds::rows($stall)->count()
             + DearerNeeds::rows($stall)->count()
             + ReturnNeeds::rows($stall)->count()
             + count(OtherNeeds::orders($stall))
@@ -69,6 +71,7 @@ final class Desk
     private static function needs(Stall $stall): array
     {
         return [
+            ...OwedNeeds::of($stall),
             ...RefusedNeeds::of($stall, self::NEEDS),
             ...DearerNeeds::of($stall, self::NEEDS),
             ...ReturnNeeds::of($stall, self::NEEDS),

@@ -84,6 +84,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
                 'Order '.$row->order->number,
                 $lines,
                 $row->order->sentTo(),
+                array_column($row->connection->extras, 'code'),
             );
         } catch (SupplierTrouble $trouble) {
             $trouble->passing ? $this->wait($row, $trouble) : $this->refused($trouble->getMessage(), tried: true);

@@ -9,6 +9,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\Reservations;
+use WindowStall\Source\Jobs\AskAccount;
 use WindowStall\Stall\OneStall;
 
 /**
@@ -57,6 +58,8 @@ final class SweepSupplierOrders implements ShouldBeUnique, ShouldQueue
             [now()->subMinutes(2), self::BATCH],
             static fn (int $id) => ReadSupplierMail::dispatch($id),
         );
+        OneStall::each('supplier_accounts_due', [now(), self::BATCH], static fn (int $id) => AskAccount::dispatch($id));
+        OneStall::each('supplier_requests_due', [now(), self::BATCH], static fn (int $id) => CarryRequest::dispatch($id));
         OneStall::each('parcels_to_follow', [now(), self::BATCH], static fn (int $id) => FollowParcel::dispatch($id));
         OneStall::each('refunds_to_give', [now(), self::BATCH], static fn (int $id) => GiveMoneyBack::dispatch($id));
     }

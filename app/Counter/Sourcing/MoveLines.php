@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use WindowStall\Core\Dispatch\OrderState;
+use WindowStall\Core\Dispatch\Sourcing\Portions;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Expecting;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
@@ -16,6 +17,7 @@ use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Reservations;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\TellShelves;
+use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Support\Refusal;
 
@@ -79,20 +81,27 @@ final readonly class MoveLines
         $this->reservations->putBack($back);
         $this->promise($taken);
         $sent = [];
-        foreach ($lines as $line) {
-            $variant = $variants[$to[$line->id]['variant']];
-            $connection = (int) $variant?->item?->connection_id;
-            $row = $sent[$connection] ??= $this->row($fresh, $connection);
-            $line->update([
-                'supplier_variant_id' => $variant?->id,
-                'warehouse' => $to[$line->id]['warehouse'],
-                'supplier_order_id' => $row->id,
-            ]);
+        $bySupplier = $lines->groupBy(static fn (OrderLine $line): int => (int) $variants[$to[$line->id]['variant']]?->item?->connection_id);
+        foreach ($bySupplier as $connection => $some) {
+            $most = SupplierConnection::query()->whereKey($connection)->value('most_pieces');
+            $pieces = $some->mapWithKeys(static fn (OrderLine $line): array => [$line->id => $line->toSend()])->all();
+            $portions = Portions::of($pieces, is_int($most) ? $most : null);
+            foreach ($portions as $portion) {
+                $row = $most === null ? $this->row($fresh, $connection) : $this->newRow($fresh, $connection);
+                $sent[] = $row->id;
+                foreach ($portion as $line => $count) {
+                    CutLine::into($some, [$line => $count])->firstOrFail()->update([
+                        'supplier_variant_id' => $to[$line]['variant'],
+                        'warehouse' => $to[$line]['warehouse'],
+                        'supplier_order_id' => $row->id,
+                    ]);
+                }
+            }
         }
         $this->reckon($fresh);
         TellShelves::of($fresh);
 
-        return array_values(array_map(static fn (SupplierOrder $row): int => $row->id, $sent));
+        return array_values(array_unique($sent));
     }
 
     private function refuseIfTheirs(OrderLine $line): void
@@ -131,7 +140,12 @@ final readonly class MoveLines
             && ! $row->unsure
             && ! $row->sending_until?->isFuture());
 
-        return $waiting ?? $order->supplierOrders()->create([
+        return $waiting ?? $this->newRow($order, $connection);
+    }
+
+    private function newRow(Order $order, int $connection): SupplierOrder
+    {
+        return $order->supplierOrders()->create([
             'connection_id' => $connection,
             'idempotency_key' => (string) Str::uuid(),
             'state' => SupplierOrderState::ToSend,
@@ -146,18 +160,19 @@ final readonly class MoveLines
     /** What isn't confirmed yet costs what its lines are expected to; what has no lines any more, nothing. */
     private function reckon(Order $order): void
     {
-        $order->load(['lines.supplierOrder', 'supplierOrders']);
+        $order->load(['lines.supplierOrder', 'supplierOrders.connection']);
         foreach ($order->supplierOrders as $row) {
             /** @var Collection<int, OrderLine> $mine */
             $mine = $order->lines->where('supplier_order_id', $row->id)->values();
             if ($mine->isEmpty()) {
-                $row->update(['goods_minor' => 0, 'delivery_minor' => 0, 'state' => match ($row->state) {
+                $row->update(['goods_minor' => 0, 'delivery_minor' => 0, 'extras_minor' => 0, 'state' => match ($row->state) {
                     SupplierOrderState::ToSend, SupplierOrderState::Refused => SupplierOrderState::Withdrawn,
                     default => $row->state,
                 }]);
             } elseif (! $row->cost_confirmed && $row->state === SupplierOrderState::ToSend) {
                 $expected = Expecting::order((clone $order)->setRelation('lines', $mine))[$row->connection_id] ?? null;
                 $row->update([
+                    'extras_minor' => $order->stall === null ? 0 : (int) $row->connection?->extrasCost($order->stall)->minor,
                     'goods_minor' => $expected->goods->minor ?? 0,
                     'delivery_minor' => $expected->delivery->minor ?? 0,
                 ]);

@@ -16,7 +16,7 @@ final readonly class OrderStripView
     private const REASONS = [
         'goods' => 'goods',
         'delivery' => 'delivery',
-        'duty' => 'duty',
+        'duty' => 'duty, handling, laid in',
         'back' => 'given back, without its tax',
         'borne' => 'borne by others',
         'returns' => 'set by for returns',
@@ -45,7 +45,7 @@ final readonly class OrderStripView
         $parts = [
             ['goods', $actual->goods, $result->expected->goods],
             ['delivery', $actual->delivery, $result->expected->delivery],
-            ['duty and handling', $actual->duty->plus($actual->handling), null],
+            ['duty, handling, laid in', $actual->duty->plus($actual->handling), $result->expected->duty->plus($result->expected->handling)],
             ['fees', $fees, null],
             ['VAT', $actual->tax->minus($result->taxBack), null],
             ['back so far', $result->back->minus($result->taxBack), null],
@@ -56,7 +56,7 @@ final readonly class OrderStripView
             paid: MoneyView::of($order->worth($order->total_minor)),
             parts: array_values(array_map(
                 static fn (array $p): OrderPartView => new OrderPartView($p[0], MoneyView::of($p[1]), self::more($p[1], $p[2])),
-                array_filter($parts, static fn (array $p): bool => $p[0] !== 'duty and handling' || $p[1]->minor !== 0),
+                array_filter($parts, static fn (array $p): bool => $p[0] !== 'duty, handling, laid in' || $p[1]->minor !== 0),
             )),
             keeps: MoneyView::of($result->kept),
             expected: MoneyView::of($result->expected->keep),

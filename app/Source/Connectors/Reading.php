@@ -56,6 +56,11 @@ final readonly class Reading
         return $value === null ? null : (is_int($value) || is_float($value) ? (float) $value : $this->strange());
     }
 
+    public function mapOrNone(string $field): ?self
+    {
+        return ($this->said[$field] ?? null) === null ? null : self::of($this->supplier, $this->said[$field]);
+    }
+
     /** @return list<self> */
     public function list(string $field, int $most = 10_000): array
     {

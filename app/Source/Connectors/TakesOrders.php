@@ -20,6 +20,7 @@ interface TakesOrders
      *
      * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines  a warehouse where that was chosen
      * @param  array{name: string, street: string, town: string, postcode: string, country: string}  $address
+     * @param  list<string>  $extras  what is laid in besides, {@see OffersExtras}
      */
     public function order(
         Access $access,
@@ -27,6 +28,7 @@ interface TakesOrders
         string $reference,
         array $lines,
         array $address,
+        array $extras = [],
     ): SupplierAnswer;
 
     public function orderState(Access $access, string $externalId): SupplierAnswer;

@@ -14,6 +14,7 @@ use WindowStall\Core\Source\Item;
 use WindowStall\Core\Source\ProductGroup;
 use WindowStall\Core\Source\ProductGroups;
 use WindowStall\Core\Source\Variant;
+use WindowStall\Source\Connectors\TakesRequests;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\RichText;
@@ -29,6 +30,7 @@ final readonly class ItemSheetView
      * @param  list<QuantityView>  $quantities
      * @param  list<string>  $cautions  with figures
      * @param  list<TwinView>  $twins  the same barcode at other suppliers
+     * @param  string  $asksAt  whom a sample, a change or pieces ahead can be asked of; "" where that can't be
      * @param  string|null  $trouble  why ways and quantities are missing
      */
     public function __construct(
@@ -48,6 +50,7 @@ final readonly class ItemSheetView
         public string $market,
         public array $twins,
         public ?BlankView $blank,
+        public string $asksAt,
     ) {
     }
 
@@ -115,6 +118,7 @@ final readonly class ItemSheetView
             market: Stall::countryName($market),
             twins: self::twins($stall, $row),
             blank: $item->blank === null ? null : BlankView::of($item->blank),
+            asksAt: $row->connection?->connector() instanceof TakesRequests ? $row->connection->name : '',
         );
     }
 

@@ -8,6 +8,8 @@ export function CounterLinks({ orders, letters }: { orders: number; letters: num
     [route('counter.orders', handle), orders > 10_000 ? 'All orders' : `All ${orders.toLocaleString('en-GB')} orders`],
     [route('counter.letters', handle), letters > 0 ? `Letters (${String(letters)} to answer)` : 'Letters'],
     [route('counter.people', handle), 'People'],
+    [route('counter.asking', handle), 'Asking suppliers'],
+    [route('counter.owed', handle), 'What suppliers are owed'],
     [route('counter.sharing', handle), 'How orders are shared out'],
     [route('delivery', handle), 'Where it goes'],
     [route('counter.payment', handle), 'How shoppers pay'],

@@ -1,3 +1,4 @@
+import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { KindTable } from '@/source/KindTable';
 import { Dialog } from 'radix-ui';
@@ -104,6 +105,7 @@ function Sides({
   onTake: () => void;
   onCompare: (ids: number[]) => void;
 }) {
+  const handle = useHandle();
   const inHand = sheet.variants.find((v) => v.id === sheet.inHand);
   return (
     <>
@@ -137,6 +139,14 @@ function Sides({
           <Button onClick={() => onCompare([sheet.id, ...sheet.twins.map((t) => t.id)])} data-twins>
             Compare with the same at {sheet.twins.map((t) => t.supplier).join(' and ')}
           </Button>
+        )}
+        {sheet.asksAt !== '' && (
+          <Link
+            href={route('counter.asking', [handle, { item: sheet.id }])}
+            className="text-mute underline decoration-line underline-offset-4 hover:text-ink"
+          >
+            Ask {sheet.asksAt} about it
+          </Link>
         )}
       </div>
       {sheet.ways.length > 0 && (

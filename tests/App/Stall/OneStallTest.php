@@ -53,6 +53,8 @@ final class OneStallTest extends AppTestCase
         'supplier_orders_to_ask',
         'refunds_to_give',
         'parcels_to_follow',
+        'supplier_accounts_due',
+        'supplier_requests_due',
         'order_mails_due',
         'order_answers_due',
         'silent_runs',

@@ -455,6 +455,7 @@ final class SpoiltTest extends AppTestCase
             'return' => 1,
             'batch' => 1,
             'supplierOrder' => 1,
+            'supplierRequest' => 1,
             'part' => 1,
             'fallbackPlaceholder' => 'nowhere',
             'kind' => 'terms',

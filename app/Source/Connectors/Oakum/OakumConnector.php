@@ -7,21 +7,27 @@ namespace WindowStall\Source\Connectors\Oakum;
 use Illuminate\Http\Request;
 use WindowStall\Core\Source\Item;
 use WindowStall\Source\Connectors\Access;
+use WindowStall\Source\Connectors\AccountStanding;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\Connectors\Connector;
 use WindowStall\Source\Connectors\ConnectorCard;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\JsonSupplier;
+use WindowStall\Source\Connectors\KeepsAccount;
+use WindowStall\Source\Connectors\OffersExtras;
 use WindowStall\Source\Connectors\Parcel;
 use WindowStall\Source\Connectors\Reading;
+use WindowStall\Source\Connectors\SaidRequest;
 use WindowStall\Source\Connectors\SupplierAnswer;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\SupplierWish;
 use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Source\Connectors\TakesRequests;
 use WindowStall\Source\Connectors\TellsWhatMoves;
 
 /** Speaks Oakum Depot's JSON interface. What it can't read, in whole or in part, is trouble, never a guess. */
-final readonly class OakumConnector implements Connector, FetchesByLink, TakesOrders, TellsWhatMoves
+final readonly class OakumConnector implements Connector, FetchesByLink, KeepsAccount, OffersExtras, TakesOrders, TakesRequests, TellsWhatMoves
 {
     public const NAME = 'Oakum Depot';
 
@@ -177,13 +183,14 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         string $reference,
         array $lines,
         array $address,
+        array $extras = [],
     ): SupplierAnswer {
         return OakumReader::answer(
             $this->oakum->ask(
                 $access,
                 'post',
                 '/v1/orders',
-                ['reference' => $reference, 'lines' => $lines, 'address' => $address],
+                ['reference' => $reference, 'lines' => $lines, 'address' => $address, 'extras' => $extras],
                 ['Idempotency-Key' => $idempotencyKey],
             ),
         );
@@ -204,6 +211,56 @@ final readonly class OakumConnector implements Connector, FetchesByLink, TakesOr
         }
 
         return OakumReader::answer($said);
+    }
+
+    public function standing(Access $access): AccountStanding
+    {
+        return OakumAccount::standing($this->oakum->ask($access, 'get', '/v1/account'));
+    }
+
+    public function extras(Access $access): array
+    {
+        return OakumAccount::extras($this->oakum->ask($access, 'get', '/v1/extras'));
+    }
+
+    public function request(Access $access, string $key, SupplierWish $wish): SaidRequest
+    {
+        return OakumAccount::request($this->oakum->ask($access, 'post', '/v1/requests', array_filter([
+            'kind' => $wish->kind->value,
+            'words' => $wish->words,
+            'item' => $wish->item,
+            'variant' => $wish->variant,
+            'pieces' => $wish->pieces,
+            'wished' => $wish->wished?->minor,
+            'link' => $wish->link,
+            'picture' => $wish->picture,
+        ], static fn (mixed $one): bool => $one !== null), ['Idempotency-Key' => $key]));
+    }
+
+    public function requestState(Access $access, string $externalId): SaidRequest
+    {
+        return OakumAccount::request($this->oakum->ask($access, 'get', '/v1/requests/'.rawurlencode($externalId)));
+    }
+
+    public function writeTo(Access $access, string $externalId, string $key, string $words): void
+    {
+        $this->oakum->ask(
+            $access,
+            'post',
+            '/v1/requests/'.rawurlencode($externalId).'/messages',
+            ['words' => $words],
+            ['Idempotency-Key' => $key],
+        );
+    }
+
+    public function takeOffer(Access $access, string $externalId, string $offer, ?array $address): SaidRequest
+    {
+        return OakumAccount::request($this->oakum->ask(
+            $access,
+            'post',
+            '/v1/requests/'.rawurlencode($externalId).'/offers/'.rawurlencode($offer).'/take',
+            $address === null ? [] : ['address' => $address],
+        ));
     }
 
     public function listen(Access $access, string $address, #[\SensitiveParameter] string $secret): void

@@ -87,6 +87,7 @@ final class OakumReader
             $order->textOrNull('tracking', 60),
             $order->textOrNull('reason', 500),
             self::parcels($order),
+            Money::of($order->wholeOrNull('extras') ?? 0, $currency),
         );
     }
 

@@ -1,0 +1,145 @@
+import { Head, Link, router } from '@inertiajs/react';
+import { clsx } from 'clsx';
+import { useEffect, useId, useState } from 'react';
+import { Offer } from '@/counter/asking/Offer';
+import { useHandle } from '@/lib/useStall';
+import type { AskedView } from '@/types';
+import { Button } from '@/ui/Button';
+
+/** One request to a supplier: what both wrote, and what they offer. */
+export default function AskedPage({ asked, formKey }: { asked: AskedView; formKey: string }) {
+  const handle = useHandle();
+  const field = useId();
+  const [words, setWords] = useState('');
+  const args = [handle, asked.id];
+  const keep = { preserveScroll: true };
+  const waits =
+    asked.open || asked.offers.some((one) => one.state === 'wanted' || (one.state === 'taken' && one.item === null));
+  useEffect(() => {
+    if (!waits) return;
+    const timer = setInterval(() => {
+      router.reload({ only: ['asked'] });
+    }, 4000);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [waits]);
+  return (
+    <div className="max-w-[820px] px-6 pt-5 pb-16 max-md:px-4">
+      <Head title={asked.about} />
+      <div className="flex flex-wrap items-baseline gap-x-6">
+        <h1 className="name text-[24px]">
+          <span className="text-sup">{asked.supplier}</span>: {asked.about}
+        </h1>
+        <Link href={route('counter.asking', handle)} className="text-mute underline decoration-line underline-offset-4">
+          All you asked
+        </Link>
+      </div>
+      <p className="mt-1 text-mute" data-stands>
+        {[...asked.facts, asked.stands].join(' · ')}
+        {asked.link && (
+          <>
+            {' · '}
+            <a
+              href={asked.link}
+              target="_blank"
+              rel="noreferrer"
+              className="underline decoration-line underline-offset-4"
+            >
+              the page you showed
+            </a>
+          </>
+        )}
+      </p>
+      {asked.trouble && (
+        <p role="alert" className="mt-3 border-l-4 border-you bg-you-soft px-3 py-2">
+          {asked.trouble}
+        </p>
+      )}
+      {asked.offers
+        .filter((one) => one.state !== 'withdrawn')
+        .map((offer) => (
+          <Offer key={offer.id} offer={offer} askedId={asked.id} supplier={asked.supplier} />
+        ))}
+      <ol aria-label="What was written" className="mt-6">
+        {asked.said.map((one, n) => (
+          <li
+            key={n}
+            className={clsx('mb-4 max-w-[60ch] border-l-[3px] pl-3', one.theirs ? 'border-sup' : 'border-you')}
+          >
+            <p className="text-[12.5px] text-mute">
+              {one.theirs ? asked.supplier : 'You'}, {one.when}
+              {one.waits && ', on its way to them'}
+            </p>
+            <p className="whitespace-pre-line">{one.words}</p>
+            {n === 0 && asked.picture && <img src={asked.picture} alt="" className="mt-2 max-h-48" />}
+          </li>
+        ))}
+      </ol>
+      {asked.open && (
+        <form
+          onSubmit={(e) => {
+            e.preventDefault();
+            router.post(
+              route('counter.asked.write', args),
+              { words, key: formKey },
+              {
+                ...keep,
+                onSuccess: () => {
+                  setWords('');
+                },
+              },
+            );
+          }}
+        >
+          <label htmlFor={field} className="block text-[12.5px] text-mute">
+            Write to {asked.supplier}
+          </label>
+          <textarea
+            id={field}
+            rows={3}
+            maxLength={2000}
+            className="w-full border-[1.5px] border-rule bg-transparent px-2.5 py-2 text-[15px] focus:border-you"
+            value={words}
+            onChange={(e) => {
+              setWords(e.target.value);
+            }}
+          />
+          <div className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+            <Button type="submit" disabled={words.trim() === ''}>
+              Send
+            </Button>
+            <Button
+              kind="quiet"
+              small
+              onClick={() => {
+                router.post(route('counter.asked.look', args), {}, keep);
+              }}
+            >
+              Look whether they answered
+            </Button>
+            <Button
+              kind="quiet"
+              small
+              onClick={() => {
+                router.put(route('counter.asked.close', args), { closed: true }, keep);
+              }}
+            >
+              Ask for it no more
+            </Button>
+          </div>
+        </form>
+      )}
+      {asked.stands === 'not wanted any more' && (
+        <Button
+          small
+          onClick={() => {
+            router.put(route('counter.asked.close', args), { closed: false }, keep);
+          }}
+        >
+          Ask for it again
+        </Button>
+      )}
+    </div>
+  );
+}
