@@ -71,6 +71,7 @@ use WindowStall\Window\Policies\Particulars;
  * @property Carbon|null $pending_since its shopper ordered a transfer then, whose money isn't there yet
  * @property Carbon|null $disputed_at its payer told their bank then that they don't owe it
  * @property string|null $payment_id
+ * @property int|null $exchange_of the order whose payment paid for it: it goes out for what came back of that
  * @property string $wallet by which the payment service knows its shopper; "" where it doesn't
  * @property string|null $pay_at the page where the shopper pays
  * @property Carbon|null $settling_until somebody settles its payment until then
@@ -247,7 +248,7 @@ final class Order extends Model
     /** What its shopper has back already. */
     public function arrivedBack(): Money
     {
-        return $this->money((int) $this->refunds->whereNotNull('done_at')->sum('total_minor'));
+        return $this->money((int) $this->refunds->whereNotNull('done_at')->where('credited', false)->sum('total_minor'));
     }
 
     private function partName(): string

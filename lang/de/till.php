@@ -261,6 +261,9 @@ return [
         'keep' => 'Sie können {goods} behalten; Ihr Geld kommt zurück.',
         'refused' => 'Wir können {goods} nicht zurücknehmen.',
         'arrived' => '{goods} kam zurück; Ihr Geld ist unterwegs.',
+        'exchanged' => 'Statt {goods} kommt {instead}, als Bestellung {number}.',
+        'instead' => 'Statt {goods}',
+        'money' => 'Geld zurück',
     ],
     'move' => [
         'heading' => 'Ändern, wohin es geht',

@@ -256,6 +256,9 @@ return [
         'keep' => 'You may keep {goods}; your money comes back.',
         'refused' => 'We can’t take {goods} back.',
         'arrived' => '{goods} came back; your money is on its way.',
+        'exchanged' => 'Instead of {goods} comes {instead}, as order {number}.',
+        'instead' => 'Instead of {goods}',
+        'money' => 'Money back',
     ],
     'move' => [
         'heading' => 'Change where it goes',

@@ -255,6 +255,9 @@ return [
         'keep' => 'Puede quedarse con {goods}; su dinero vuelve.',
         'refused' => 'No podemos aceptar la devolución de {goods}.',
         'arrived' => '{goods} ha vuelto; su dinero está en camino.',
+        'exchanged' => 'En lugar de {goods} llega {instead}, con el pedido {number}.',
+        'instead' => 'En lugar de {goods}',
+        'money' => 'Que me devuelvan el dinero',
     ],
     'move' => [
         'heading' => 'Cambiar adónde va',

@@ -255,6 +255,9 @@ return [
         'keep' => 'Vous pouvez garder {goods} ; votre argent revient.',
         'refused' => 'Nous ne pouvons pas reprendre {goods}.',
         'arrived' => '{goods} est revenu ; votre argent est en route.',
+        'exchanged' => 'Au lieu de {goods}, vous recevez {instead}, avec la commande {number}.',
+        'instead' => 'Au lieu de {goods}',
+        'money' => 'Être remboursé',
     ],
     'move' => [
         'heading' => 'Changer l’adresse',

@@ -255,6 +255,9 @@ return [
         'keep' => 'U mag {goods} houden; uw geld komt terug.',
         'refused' => 'We kunnen {goods} niet terugnemen.',
         'arrived' => '{goods} kwam terug; uw geld is onderweg.',
+        'exchanged' => 'In plaats van {goods} komt {instead}, als bestelling {number}.',
+        'instead' => 'In plaats van {goods}',
+        'money' => 'Geld terug',
     ],
     'move' => [
         'heading' => 'Veranderen waar het heen gaat',

@@ -650,6 +650,9 @@ export interface ReturnView {
   to: string;
   answer: string;
   back: MoneyView | null;
+  instead: string;
+  exchange: number | null;
+  exchangeNumber: number | null;
 }
 
 export interface StepView {

@@ -11,6 +11,12 @@
     id="back{{ $line->id }}" name="pieces[{{ $line->id }}]" type="number" min="0" max="{{ $most }}" value="{{
     count($returnable->pieces) === 1 && $most === 1 ? 1 : 0 }}" inputmode="numeric"></div>
 @endforeach
+@foreach ($instead as $id => $choices)
+<div class="field"><label for="instead{{ $id }}">{{ $say('till.back.instead', goods: $order->lines->firstWhere('id', $id)->nameIn($stall))
+    }}</label><select id="instead{{ $id }}" name="instead[{{ $id }}]"><option value="">{{ $say('till.back.money') }}</option>
+@foreach ($choices as $variant => $name)<option value="{{ $variant }}">{{ $name === ''
+    ? $order->lines->firstWhere('id', $id)->nameIn($stall) : $name }}</option>@endforeach</select></div>
+@endforeach
 <div class="field"><label for="why">{{ $say('till.back.why') }}</label><select id="why" name="why">
 @foreach (WindowStall\Core\Dispatch\Returns\ReturnReason::cases() as $reason)<option value="{{ $reason->value }}">{{
     $say('till.back.'.$reason->value) }}</option>@endforeach</select></div>

@@ -101,7 +101,9 @@
     'kept' => $say('till.back.keep', goods: $return->goodsIn($order, $stall)),
     'arrived' => $say('till.back.arrived', goods: $return->goodsIn($order, $stall)),
     'refused' => $say('till.back.refused', goods: $return->goodsIn($order, $stall)),
-} }} {{ $return->answer }}</p>
+    'exchanged' => $return->saidInstead($order, $stall),
+} }} {{ $return->answer }}@if ($return->exchange !== null) <a href="/orders/{{ $return->exchange->token }}">{{
+    $say('till.order.number', number: (string) $return->exchange->number) }}</a>@endif</p>
 @endforeach
 @endif
 <ul class="lines slim">

@@ -11,6 +11,7 @@ use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Refunds\OrderRefundable;
 use WindowStall\Counter\Returns\AnswerReturn;
+use WindowStall\Counter\Returns\Instead;
 use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\Returns\ReturnAddress;
 use WindowStall\Counter\Views\NeedView;
@@ -75,6 +76,28 @@ final class ReturnNeeds
         return implode(' and ', $said);
     }
 
+    /** @return list<NeedWayView> what they would like instead, sent at once; none where they want the money */
+    private static function exchange(Stall $stall, Order $order, OrderReturn $row, string $address): array
+    {
+        $instead = Instead::of($order, $row);
+        $cost = 0;
+        $names = [];
+        foreach ($instead as $line => $variant) {
+            $cost += ($variant->selling()->landed_minor ?? 0) * $row->pieces[$line];
+            $names[] = Instead::label($stall, $variant) ?: (string) $order->lines->firstWhere('id', $line)?->title;
+        }
+        $result = OrderFigures::result($order)->kept;
+
+        return $names === [] ? [] : [NeedWayView::keeping(
+            kept: $result->with($result->minor - $cost),
+            name: 'Send '.implode(' and ', $names).' instead',
+            about: 'as an order of its own, without waiting; what was paid pays for it',
+            button: 'Send it instead',
+            address: $address,
+            data: ['state' => ReturnState::Exchanged->value],
+        )];
+    }
+
     /** @return list<NeedWayView> */
     public static function ways(Stall $stall, Order $order, OrderReturn $row): array
     {
@@ -100,6 +123,7 @@ final class ReturnNeeds
         );
 
         return [
+            ...self::exchange($stall, $order, $row, $address),
             $agree,
             NeedWayView::keeping(
                 kept: $kept,

@@ -155,6 +155,7 @@ final class DecideController
         return back()->with('say', match ($next) {
             ReturnState::Awaited => 'The shopper is told where to send it.',
             ReturnState::Refused => 'The shopper is told that it isn’t taken back.',
+            ReturnState::Exchanged => sprintf('Order %d goes out for it.', (int) $return->refresh()->exchange?->number),
             default => 'The money is on its way back.',
         });
     }

@@ -18,6 +18,7 @@ use WindowStall\Counter\Own\ShopPages;
 use WindowStall\Counter\Own\TrackLine;
 use WindowStall\Counter\Payment\Trouble;
 use WindowStall\Counter\Reservations;
+use WindowStall\Counter\Returns\Instead;
 use WindowStall\Counter\Returns\Returnable;
 use WindowStall\Counter\SoldOut;
 use WindowStall\Shop\Basket;
@@ -45,7 +46,8 @@ final readonly class OrderController
             'order' => $order,
             'again' => $this->lookAgain($order),
             'writeTo' => Particulars::of($stall)->email,
-            'returnable' => Returnable::of($stall, $order),
+            'returnable' => $returnable = Returnable::of($stall, $order),
+            'instead' => Instead::choices($stall->speaking($order->language), $order, $returnable->pieces),
             'movable' => ChangeAddress::possible($order),
             'track' => static fn (Parcel $parcel): TrackLine => TrackLine::of($stall, $order, $parcel),
             'told' => ['back' => $request->query('back'), 'move' => $request->query('move')],
@@ -162,7 +164,7 @@ final readonly class OrderController
     private function find(Stall $stall, string $token): Order
     {
         return Order::query()
-            ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns', 'papers'])
+            ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns.exchange.lines', 'papers'])
             ->where('stall_id', $stall->id)
             ->where('token', $token)
             ->firstOrFail();

@@ -18,6 +18,7 @@ use WindowStall\Counter\Own\ShopPages;
 use WindowStall\Counter\Refunds\GiveBack;
 use WindowStall\Counter\Refunds\RefundWish;
 use WindowStall\Counter\Returns\AskReturn;
+use WindowStall\Counter\Returns\Instead;
 use WindowStall\Shop\ShopStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
@@ -47,9 +48,38 @@ final readonly class OwnOrderController
         }
         $reason = ReturnReason::tryFrom(Typed::text($request, 'why')) ?? ReturnReason::Unwanted;
         $words = mb_substr(Typed::text($request, 'words'), 0, 1_000);
-        $asked = $pieces !== [] && $ask($stall, $order, $pieces, $reason, $words, self::picture($request, $stall, $pictures));
+        $asked = $pieces !== [] && $ask(
+            $stall,
+            $order,
+            $pieces,
+            $reason,
+            $words,
+            self::picture($request, $stall, $pictures),
+            self::instead($request, $stall, $order, $pieces),
+        );
 
         return redirect()->to('/orders/'.$token.($asked ? '#back' : '?back=nothing#back'), 303);
+    }
+
+    /**
+     * What can be had instead counts; anything else is a wish for the money.
+     *
+     * @param  array<int, int>  $pieces  by line
+     * @return array<int, int> a variant by line
+     */
+    private static function instead(Request $request, Stall $stall, Order $order, array $pieces): array
+    {
+        $wished = array_filter(
+            array_intersect_key((array) $request->input('instead', []), $pieces),
+            static fn (mixed $one): bool => is_string($one) && ctype_digit($one) && strlen($one) < 16,
+        );
+        $choices = $wished === [] ? [] : Instead::choices($stall, $order->loadMissing('lines'), $pieces);
+
+        return array_filter(
+            array_map(intval(...), $wished),
+            static fn (int $variant, int $line): bool => isset($choices[$line][$variant]),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /** A picture that can't be used is left out: what they ask counts without it. */

@@ -53,7 +53,7 @@ final class OrderLetter extends QueuedMail
         $window = Window::query()->with('published')->find($stall->id);
         $look = ($window?->publishedContent() ?? $window?->workingContent())?->look;
         $parcel = $this->kind->ofParcel() ? Parcel::query()->find($this->of) : null;
-        $return = $this->kind === TellKind::Returned ? OrderReturn::query()->find($this->of) : null;
+        $return = $this->kind === TellKind::Returned ? OrderReturn::query()->with('exchange.lines')->find($this->of) : null;
         $refund = $this->kind === TellKind::Refunded ? Refund::query()->find($this->of) : null;
 
         return new Content(html: 'mail.order', text: 'mail.order-text', with: [
@@ -97,6 +97,7 @@ final class OrderLetter extends QueuedMail
             ReturnState::Kept => Speech::say('till.back.keep', goods: $goods),
             ReturnState::Refused => Speech::say('till.back.refused', goods: $goods),
             ReturnState::Arrived => Speech::say('till.back.arrived', goods: $goods),
+            ReturnState::Exchanged => $return->saidInstead($order, $stall),
             ReturnState::Asked => Speech::say('till.back.asked', goods: $goods),
         };
     }

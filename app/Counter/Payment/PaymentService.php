@@ -85,7 +85,10 @@ final readonly class PaymentService
      */
     public function refund(Order $order, string $key, int $minor): void
     {
-        $this->connector->refund($this->access($order), (string) $order->payment_id, $key, $minor);
+        $payment = $order->exchange_of === null
+            ? $order->payment_id
+            : Order::query()->whereKey($order->exchange_of)->value('payment_id');
+        $this->connector->refund($this->access($order), is_string($payment) ? $payment : '', $key, $minor);
     }
 
     /** Lets an authorised payment go uncharged. */

@@ -14,6 +14,7 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Jobs\GiveMoneyBack;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Reservations;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\TellShelves;
@@ -41,7 +42,7 @@ final readonly class GiveBack
     public static function possible(Order $order): bool
     {
         return $order->state === OrderState::Paid
-            && $order->payment_id !== null
+            && ($order->payment_id !== null || $order->exchange_of !== null)
             && OrderRefundable::of($order)->left() > 0;
     }
 
@@ -49,7 +50,9 @@ final readonly class GiveBack
     public function __invoke(Order $order, RefundWish $wish): Refund
     {
         $refund = DB::transaction(fn (): Refund => $this->note($order, $wish), attempts: 3);
-        GiveMoneyBack::dispatch($refund->id)->afterCommit();
+        if (! $refund->credited) {
+            GiveMoneyBack::dispatch($refund->id)->afterCommit();
+        }
 
         return $refund;
     }
@@ -88,8 +91,12 @@ final readonly class GiveBack
             'asked_at' => now(),
             // The job that is set now has it first.
             'next_try_at' => now()->addSeconds(20),
+            'credited' => $wish->credited,
+            'done_at' => $wish->credited ? now() : null,
         ]);
-        if (self::isAll($after)) {
+        if ($wish->credited) {
+            WritePaper::credit($fresh, $refund);
+        } elseif (self::isAll($after)) {
             $fresh->update(['state' => OrderState::Refunding, 'payment_trouble' => null]);
         }
 

@@ -35,6 +35,7 @@ use WindowStall\Counter\Order;
  * @property Carbon $asked_at
  * @property int $tries
  * @property Carbon $next_try_at
+ * @property bool $credited it paid for what was sent instead; no money moved
  * @property Carbon|null $done_at the payment service has given it back then
  */
 final class Refund extends Model
@@ -51,6 +52,7 @@ final class Refund extends Model
             'asked_at' => 'datetime',
             'next_try_at' => 'datetime',
             'done_at' => 'datetime',
+            'credited' => 'boolean',
         ];
     }
 

@@ -14,6 +14,7 @@ final readonly class RefundWish
      * @param  string  $key  of this wish: sent twice, it is one refund
      * @param  RefundAsked|null  $asked  null: all that is left
      * @param  int  $borne  what the supplier or the carrier pays of it, minor units of the stall's currency
+     * @param  bool  $credited  whether it pays for what is sent instead, so that no money moves
      * @param  string  $why  for the shopper to read; "" for nothing
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class RefundWish
         public int $borne = 0,
         public string $why = '',
         public ?int $by = null,
+        public bool $credited = false,
     ) {
     }
 }

@@ -24,7 +24,7 @@ use WindowStall\Support\Refusal;
  */
 final readonly class AnswerReturn
 {
-    public function __construct(private GiveBack $giveBack)
+    public function __construct(private GiveBack $giveBack, private Exchange $exchange)
     {
     }
 
@@ -47,14 +47,16 @@ final readonly class AnswerReturn
             }
             $order = Order::query()->with(['lines.supplierOrder', 'refunds', 'stall'])->findOrFail($fresh->order_id);
             $settles = in_array($next, [ReturnState::Kept, ReturnState::Arrived], true);
+            $exchange = $next === ReturnState::Exchanged ? ($this->exchange)($order, $fresh, $by) : null;
             $refund = $settles ? ($this->giveBack)($order, self::wish($order, $fresh, $by)) : null;
             $fresh->update(array_filter([
                 'state' => $next,
                 'to' => $to,
                 'answer' => $answer,
                 'refund_id' => $refund?->id,
+                'exchange_id' => $exchange?->id,
                 'answered_at' => $fresh->answered_at ?? now(),
-                'settled_at' => $settles || $next === ReturnState::Refused ? now() : null,
+                'settled_at' => $next->isSettled() ? now() : null,
             ], static fn (mixed $fact): bool => $fact !== null && $fact !== ''));
             if ($to !== '') {
                 $this->remember($order, $fresh, $to);

@@ -15,11 +15,12 @@ final class AskReturn
 {
     /**
      * @param  array<int, int>  $pieces  by line, each above nought
+     * @param  array<int, int>  $instead  the variant of a listing that they would like instead, by line
      * @return bool whether these may still be sent back
      */
-    public function __invoke(Stall $stall, Order $order, array $pieces, ReturnReason $reason, string $words, ?string $picture): bool
+    public function __invoke(Stall $stall, Order $order, array $pieces, ReturnReason $reason, string $words, ?string $picture, array $instead = []): bool
     {
-        return DB::transaction(function () use ($stall, $order, $pieces, $reason, $words, $picture): bool {
+        return DB::transaction(function () use ($stall, $order, $pieces, $reason, $words, $picture, $instead): bool {
             $fresh = Order::query()->whereKey($order->id)->lockForUpdate()->firstOrFail()
                 ->load(['lines', 'parcels', 'refunds', 'returns']);
             $same = $fresh->returns->contains(
@@ -38,6 +39,7 @@ final class AskReturn
                 'reason' => $reason,
                 'words' => $words,
                 'picture' => $picture,
+                'instead' => (object) array_intersect_key($instead, $pieces),
                 'state' => ReturnState::Asked,
                 'asked_at' => now(),
             ]);

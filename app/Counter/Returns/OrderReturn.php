@@ -13,6 +13,7 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\Speech\Speech;
 use WindowStall\Support\Speech\Spoken;
 
 /**
@@ -28,6 +29,8 @@ use WindowStall\Support\Speech\Spoken;
  * @property ReturnState $state
  * @property string $to where it is to be sent
  * @property string $answer the seller's words
+ * @property array<int, int> $instead the variant of a listing that its shopper would like instead, by line
+ * @property int|null $exchange_id the order that goes out for it
  * @property int|null $refund_id
  * @property Carbon $asked_at
  * @property Carbon|null $answered_at
@@ -42,6 +45,7 @@ final class OrderReturn extends Model
     {
         return [
             'pieces' => 'array',
+            'instead' => 'array',
             'reason' => ReturnReason::class,
             'state' => ReturnState::class,
             'asked_at' => 'datetime',
@@ -56,10 +60,29 @@ final class OrderReturn extends Model
         return $this->belongsTo(Order::class);
     }
 
+    /** @return BelongsTo<Order, $this> */
+    public function exchange(): BelongsTo
+    {
+        return $this->belongsTo(Order::class, 'exchange_id');
+    }
+
     /** @return BelongsTo<Refund, $this> */
     public function refund(): BelongsTo
     {
         return $this->belongsTo(Refund::class);
+    }
+
+    /** What comes for it instead, and as which order. */
+    public function saidInstead(Order $order, Stall $stall): string
+    {
+        return Speech::say(
+            'till.back.exchanged',
+            goods: $this->goodsIn($order, $stall),
+            instead: Spoken::all(array_values($this->exchange?->lines
+                ->map(static fn (OrderLine $line): string => $line->quantity.' × '.$line->nameIn($stall))
+                ->all() ?? [])),
+            number: (string) $this->exchange?->number,
+        );
     }
 
     /** "2 × Goatskin gloves, M and 1 × Garden twine", as a shop's reader has it. */

@@ -94,7 +94,7 @@ final readonly class OrderView
         'supplierOrders.lines.supplierVariant',
         'parcels.connection',
         'refunds',
-        'returns',
+        'returns.exchange',
         'papers',
         'stall',
     ];
@@ -155,9 +155,16 @@ final readonly class OrderView
             deliveryLeft: MoneyView::of($order->money($left->delivery())),
             home: $order->home_currency,
             taxNote: self::taxNote($order),
-            paidBy: PayMethod::from($order->pay_method)->words().($order->pay_live ? '' : ', tried out only'),
+            paidBy: self::paidBy($order),
             disputed: $order->disputed_at === null ? '' : Clock::of($stall)->moment($order->disputed_at),
         );
+    }
+
+    private static function paidBy(Order $order): string
+    {
+        return $order->exchange_of !== null
+            ? sprintf('By what came back of order %d', (int) Order::query()->whereKey($order->exchange_of)->value('number'))
+            : PayMethod::from($order->pay_method)->words().($order->pay_live ? '' : ', tried out only');
     }
 
     private static function isSettled(Order $order): bool

@@ -38,7 +38,7 @@ final readonly class RefundView
 
         return new self(
             MoneyView::of($order->money($refund->total_minor)),
-            implode('; ', $parts).$borne,
+            implode('; ', $parts).$borne.($refund->credited ? '; it paid for what was sent instead' : ''),
             Clock::of($stall)->near($refund->done_at ?? $refund->asked_at),
             $refund->done_at !== null,
         );

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Views;
 
+use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Dispatch\Refund\RefundRefused;
 use WindowStall\Core\Dispatch\Returns\ReturnState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Refunds\OrderRefundable;
 use WindowStall\Counter\Returns\AnswerReturn;
+use WindowStall\Counter\Returns\Instead;
 use WindowStall\Counter\Returns\OrderReturn;
 use WindowStall\Counter\Returns\ReturnAddress;
 use WindowStall\Stall\Clock;
@@ -23,6 +25,8 @@ final readonly class ReturnView
     /**
      * @param  string  $goods  "1 × Goatskin gloves, M"
      * @param  string  $to  where it goes, or is proposed to go
+     * @param  string  $instead  what its shopper would like instead; "" where they want the money
+     * @param  int|null  $exchange  the order that goes out for it
      * @param  MoneyView|null  $back  what goes back for it; null once it is settled
      */
     public function __construct(
@@ -37,6 +41,9 @@ final readonly class ReturnView
         public string $to,
         public string $answer,
         public ?MoneyView $back,
+        public string $instead,
+        public ?int $exchange,
+        public ?int $exchangeNumber,
     ) {
     }
 
@@ -59,6 +66,14 @@ final readonly class ReturnView
             to: $return->to !== '' ? $return->to : ReturnAddress::of($stall, $order, $return),
             answer: $return->answer,
             back: $open ? self::back($order, $return) : null,
+            instead: implode('; ', array_map(
+                static fn (ListingVariant $variant, int $line): string => $return->pieces[$line].' × '
+                    .(Instead::label($stall, $variant) ?: (string) $order->lines->firstWhere('id', $line)?->title),
+                Instead::of($order, $return),
+                array_keys(Instead::of($order, $return)),
+            )),
+            exchange: $return->exchange_id,
+            exchangeNumber: $return->exchange?->number,
         );
     }
 

@@ -14,14 +14,22 @@ enum ReturnState: string
     case Kept = 'kept';
     case Arrived = 'arrived';
     case Refused = 'refused';
+    /** Other pieces go out for it, as an order of their own. */
+    case Exchanged = 'exchanged';
 
     public function canBecome(self $next): bool
     {
         return match ($this) {
-            self::Asked => in_array($next, [self::Awaited, self::Kept, self::Refused, self::Arrived], true),
-            self::Awaited => in_array($next, [self::Arrived, self::Kept], true),
+            self::Asked => in_array($next, [self::Awaited, self::Kept, self::Refused, self::Arrived, self::Exchanged], true),
+            self::Awaited => in_array($next, [self::Arrived, self::Kept, self::Exchanged], true),
             default => false,
         };
+    }
+
+    /** Whether nothing more becomes of it. */
+    public function isSettled(): bool
+    {
+        return ! in_array($this, [self::Asked, self::Awaited], true);
     }
 
     /** As the seller reads it. */
@@ -33,6 +41,7 @@ enum ReturnState: string
             self::Kept => 'kept by the shopper, given back for',
             self::Arrived => 'came back, given back for',
             self::Refused => 'not taken back',
+            self::Exchanged => 'exchanged',
         };
     }
 }

@@ -207,16 +207,16 @@ final class AskingTest extends AppTestCase
 
     public function test_it_is_looked_after_by_itself_until_it_is_over(): void
     {
-        Queue::fake([CarryRequest::class]);
+        $jobs = Queue::fake([CarryRequest::class]);
         $this->ask(['kind' => 'goods']);
         $request = SupplierRequest::query()->sole();
         $this->carry($request);
         self::assertTrue($request->refresh()->next_ask_at?->isFuture());
-        $before = Queue::pushed(CarryRequest::class)->count();
+        $before = $jobs->pushed(CarryRequest::class)->count();
         cache()->flush();
         $this->travel(3)->minutes();
         SweepSupplierOrders::dispatchSync();
-        self::assertCount($before + 1, Queue::pushed(CarryRequest::class));
+        self::assertCount($before + 1, $jobs->pushed(CarryRequest::class));
         $this->put(route('counter.asked.close', [$this->stall, $request]), ['closed' => true])->assertSessionHas('say');
         Requests::decline($this->number($request), 'We can’t.');
         $this->carry($request->refresh());

@@ -1,4 +1,4 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import type { ReturnView } from '@/types';
@@ -38,6 +38,17 @@ function Return({ one, orderId }: { one: ReturnView; orderId: number }) {
           {one.stateWords}, {one.when}
         </span>
       </p>
+      {one.instead !== '' && one.exchange === null && <p>Its shopper would like {one.instead} instead.</p>}
+      {one.exchange !== null && (
+        <p>
+          <Link
+            href={route('counter.order', [handle, one.exchange])}
+            className="underline decoration-line underline-offset-4"
+          >
+            Order {one.exchangeNumber} goes out for it
+          </Link>
+        </p>
+      )}
       {one.words !== '' && <p className="text-mute">“{one.words}”</p>}
       {one.picture && <img src={one.picture} alt="As its shopper sent it" className="mt-2 max-h-48" />}
       {one.state === 'asked' && (
@@ -59,7 +70,12 @@ function Return({ one, orderId }: { one: ReturnView; orderId: number }) {
             }}
           />
           <div className="flex flex-wrap gap-3">
-            <Button kind="do" disabled={to === ''} onClick={answer('awaited')}>
+            {one.instead !== '' && (
+              <Button kind="do" onClick={answer('exchanged')}>
+                Send {one.instead} now
+              </Button>
+            )}
+            <Button kind={one.instead === '' ? 'do' : 'plain'} disabled={to === ''} onClick={answer('awaited')}>
               Agree, {back} when it is there
             </Button>
             <Button onClick={answer('kept')}>Let it be kept, {back} now</Button>
@@ -72,7 +88,12 @@ function Return({ one, orderId }: { one: ReturnView; orderId: number }) {
       {one.state === 'awaited' && (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           <span className="text-mute">To {one.to}</span>
-          <Button kind="do" onClick={answer('arrived')}>
+          {one.instead !== '' && (
+            <Button kind="do" onClick={answer('exchanged')}>
+              It is here: send {one.instead}
+            </Button>
+          )}
+          <Button kind={one.instead === '' ? 'do' : 'plain'} onClick={answer('arrived')}>
             It is here: give {back} back
           </Button>
           <Button kind="quiet" onClick={answer('kept')}>

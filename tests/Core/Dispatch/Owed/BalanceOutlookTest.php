@@ -13,7 +13,7 @@ use WindowStall\Core\Money\Money;
 final class BalanceOutlookTest extends TestCase
 {
     /**
-     * @param  list<int>  $spent
+     * @param  non-empty-list<int>  $spent
      * @param  array{int, int, int|null, bool}  $comes  free, a day, days, short
      */
     #[TestWith([10_000, 0, [1_000, 1_000], [10_000, 1_000, 10, false]], 'ten days')]
