@@ -9,6 +9,7 @@ use WindowStall\Counter\Http\CounterController;
 use WindowStall\Counter\Http\DecideController;
 use WindowStall\Counter\Http\LeftController;
 use WindowStall\Counter\Http\LettersController;
+use WindowStall\Counter\Http\MailsController;
 use WindowStall\Counter\Http\OrdersController;
 use WindowStall\Counter\Http\OwedController;
 use WindowStall\Counter\Http\PaymentController;
@@ -20,6 +21,7 @@ use WindowStall\Stall\Http\InStall;
 Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scopeBindings()->group(function (): void {
     Route::get('/', [CounterController::class, 'index'])->name('counter');
     Route::get('/letters', [LettersController::class, 'index'])->name('counter.letters');
+    Route::put('/letters/pieces', [LettersController::class, 'piece'])->name('counter.letters.piece');
     Route::get('/letters/{letter}', [LettersController::class, 'show'])->name('counter.letter');
     Route::post('/letters/{letter}', [LettersController::class, 'answer'])->name('counter.letter.answer');
     Route::put('/letters/{letter}', [LettersController::class, 'settle'])->name('counter.letter.settle');
@@ -28,8 +30,12 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::get('/people', [PeopleController::class, 'index'])->name('counter.people');
     Route::get('/people/{order}', [PeopleController::class, 'show'])->name('counter.person');
     Route::put('/people/{order}', [PeopleController::class, 'note'])->name('counter.person.note');
+    Route::post('/people/{order}/same', [PeopleController::class, 'join'])->name('counter.person.same');
     Route::get('/people/{order}/out', [PeopleController::class, 'out'])->name('counter.person.out');
     Route::delete('/people/{order}', [PeopleController::class, 'forget'])->name('counter.person.forget');
+    Route::get('/mails', [MailsController::class, 'show'])->name('counter.mails');
+    Route::post('/mails', [MailsController::class, 'try'])->name('counter.mails.try');
+    Route::put('/mails', [MailsController::class, 'say'])->name('counter.mails.say');
     Route::get('/sharing', [SharingController::class, 'show'])->name('counter.sharing');
     Route::put('/sharing', [SharingController::class, 'say'])->name('counter.sharing.say');
     Route::get('/asking', [AskingController::class, 'index'])->name('counter.asking');
@@ -67,6 +73,8 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/counter')->scop
     Route::get('/{order}/slips/{supplierOrder}', SlipController::class)->name('counter.slip');
     Route::get('/{order}/refund', [DecideController::class, 'tryRefund'])->name('counter.refund.try');
     Route::post('/{order}/refund', [DecideController::class, 'refund'])->name('counter.refund');
+    Route::post('/{order}/mail', [DecideController::class, 'mail'])->name('counter.mail');
+    Route::get('/{order}/sources', [DecideController::class, 'sources'])->name('counter.sources');
     Route::post('/{order}/again', [DecideController::class, 'again'])->name('counter.again');
     Route::post('/{order}/move', [DecideController::class, 'move'])->name('counter.move');
     Route::post('/{order}/cancel', [DecideController::class, 'cancel'])->name('counter.cancel');

@@ -455,13 +455,6 @@ export interface LeftBasketsView {
   hours: number;
 }
 
-export interface LetterLineView {
-  id: number;
-  ours: boolean;
-  words: string;
-  when: string;
-}
-
 export interface LetterRowView {
   id: number;
   name: string;
@@ -477,7 +470,10 @@ export interface LetterView {
   order: number | null;
   orderNumber: number | null;
   open: boolean;
-  lines: LetterLineView[];
+  waits: string;
+  person: number | null;
+  thread: ThreadLineView[];
+  pieces: TextPieceView[];
 }
 
 export interface NeedView {
@@ -555,6 +551,7 @@ export interface OrderView {
   address: string[];
   isPerson: boolean;
   told: string[];
+  unmailed: boolean;
   papers: PaperView[];
   lines: OrderLineView[];
   goods: MoneyView;
@@ -697,6 +694,7 @@ export interface SupplierOrderView {
   reference: string | null;
   goods: MoneyView;
   delivery: MoneyView;
+  laidIn: MoneyView | null;
   costConfirmed: boolean;
   steps: StepView[];
   goodsWords: string;
@@ -705,6 +703,21 @@ export interface SupplierOrderView {
   trouble: string | null;
   canTryAgain: boolean;
   canCancel: boolean;
+}
+
+export interface TextPieceView {
+  id: number;
+  name: string;
+  words: string;
+  filled: string;
+}
+
+export interface ThreadLineView {
+  key: string;
+  kind: string;
+  words: string;
+  when: string;
+  link: string | null;
 }
 
 export interface UnderWayView {

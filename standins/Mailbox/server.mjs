@@ -44,6 +44,11 @@ new SMTPServer({
   disabledCommands: ['AUTH', 'STARTTLS'],
   size: LARGEST,
   onRcptTo(address, session, done) {
+    // Nobody lives at gone@…: that is refused for good.
+    if (address.address.toLowerCase().startsWith('gone')) {
+      done(Object.assign(new Error('There is nobody of that name here'), { responseCode: 550 }));
+      return;
+    }
     later(() => done(manner.refuse ? Object.assign(new Error('This mailbox takes nothing just now'), { responseCode: 450 }) : null));
   },
   onData(stream, session, done) {

@@ -7,6 +7,8 @@ namespace WindowStall\Counter\Desk;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Payment\Trouble;
+use WindowStall\Counter\Told\TellShopper;
 use WindowStall\Counter\Views\NeedView;
 use WindowStall\Counter\Views\NeedWayView;
 use WindowStall\Stall\Clock;
@@ -27,6 +29,8 @@ final class OtherNeeds
         SELECT id FROM orders WHERE stall_id = :stall AND held_at IS NOT NULL AND state = 'paid'
         UNION
         SELECT id FROM orders WHERE stall_id = :stall AND payment_trouble = 'refund_waits'
+        UNION
+        SELECT order_id FROM order_mails WHERE stall_id = :stall AND failed_at IS NOT NULL
         SQL;
 
     /** @return list<int> orders that are disputed or held, or whose money should be back */
@@ -49,6 +53,7 @@ final class OtherNeeds
             ...array_values($orders->map(static fn (Order $order): NeedView => match (true) {
                 $order->held_at !== null => self::held($stall, $order),
                 $order->disputed_at !== null => self::disputed($stall, $order),
+                $order->payment_trouble !== Trouble::RefundWaits => self::unmailed($stall, $order),
                 default => self::refundWaits($stall, $order),
             })->all()),
             ...self::letters($stall),
@@ -94,6 +99,22 @@ final class OtherNeeds
         ), $proof->isEmpty()
             ? 'No parcel of it is there yet, so there is no proof of delivery.'
             : 'Your proof for the payment service: '.$proof->implode('; ').'.', []);
+    }
+
+    private static function unmailed(Stall $stall, Order $order): NeedView
+    {
+        $failed = array_values(array_filter(TellShopper::told($order), static fn (array $one): bool => $one['trouble'] !== ''));
+
+        return self::need($stall, $order, 'unmailed', sprintf(
+            'Mail to %s about %d doesn’t arrive.',
+            $order->name,
+            $order->number,
+        ), sprintf(
+            'Nobody takes it at %s: %s. %s.',
+            $order->email,
+            rtrim($failed[0]['trouble'] ?? '', '.'),
+            $order->phone === '' ? 'Their parcel goes on; they may not know' : 'Ring them at '.$order->phone,
+        ), []);
     }
 
     private static function refundWaits(Stall $stall, Order $order): NeedView

@@ -7,22 +7,14 @@ namespace WindowStall\Counter\Desk;
 use Illuminate\Database\Eloquent\Builder;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\Refund\RefundAsked;
-use WindowStall\Core\Dispatch\Sourcing\Allocation;
-use WindowStall\Core\Dispatch\Sourcing\Preference;
-use WindowStall\Core\Dispatch\Sourcing\Sharing;
-use WindowStall\Core\Dispatch\Sourcing\Source;
-use WindowStall\Core\Dispatch\Sourcing\SourcedLine;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderFigures;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Refunds\OrderRefundable;
-use WindowStall\Counter\Sourcing\OrderSources;
-use WindowStall\Counter\Sourcing\SharingRule;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Views\NeedView;
 use WindowStall\Counter\Views\NeedWayView;
-use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 
@@ -86,69 +78,11 @@ final class RefusedNeeds
             ),
             ways: [
                 ...($worked
-                    ? self::elsewhere($stall, $order, $row, array_values($lines->all()))
+                    ? Elsewhere::of($stall, $order, $row, array_values($lines->all()))
                     : [NeedWayView::plain('From elsewhere', 'what others have', 'See who has it', route('counter.order', [$stall, $order]))]),
                 self::moneyBack($stall, $order, $row, array_values($lines->all())),
                 ...self::again($stall, $order, $row, array_values($lines->all())),
             ],
-        );
-    }
-
-    /**
-     * From others that have it: the best by the stall's own rule, and the quickest or cheapest where that is another.
-     *
-     * @param  list<OrderLine>  $lines
-     * @return list<NeedWayView>
-     */
-    private static function elsewhere(Stall $stall, Order $order, SupplierOrder $row, array $lines): array
-    {
-        $others = array_map(static fn (SourcedLine $line): SourcedLine => new SourcedLine(
-            $line->id,
-            $line->pieces,
-            $line->promised,
-            array_values(array_filter($line->sources, static fn (Source $s): bool => $s->supplier !== $row->connection_id)),
-        ), OrderSources::of($order, $lines));
-        $rule = SharingRule::of($stall);
-        $shared = Sharing::of($others, [...$rule->preferences, Preference::Cheapest], $stall->handling_minor, $rule->suppliers);
-        if ($shared->best === null) {
-            return [];
-        }
-        $quickest = $shared->runnersUp[Preference::Quickest->value] ?? null;
-        $found = array_filter([$shared->best, $quickest?->by < $shared->best->by ? $quickest : null]);
-
-        return array_values(array_map(
-            static fn (Allocation $one): NeedWayView => self::from($stall, $order, $row, $lines, $one),
-            $found,
-        ));
-    }
-
-    /** @param  list<OrderLine>  $lines */
-    private static function from(Stall $stall, Order $order, SupplierOrder $row, array $lines, Allocation $to): NeedWayView
-    {
-        $names = SupplierConnection::of($stall)
-            ->whereKey(array_map(static fn (Source $source): int => $source->supplier, $to->sources))
-            ->orderBy('id')
-            ->pluck('name')
-            ->all();
-        $name = implode(' and ', array_map(strval(...), $names));
-        $before = OrderFigures::result($order);
-        $after = OrderFigures::result($order, $to->goods - $row->goods_minor, $to->delivery - $row->delivery_minor);
-        $more = $before->kept->minor - $after->kept->minor;
-        $promised = collect($lines)->max('promised_to');
-
-        return NeedWayView::keeping(
-            kept: $after->kept,
-            name: 'From '.$name.' instead',
-            about: implode('; ', array_filter([
-                $more === 0 ? '' : MoneyView::text($order->homeMoney(abs($more))).($more > 0 ? ' less' : ' more'),
-                trim(Days::near($stall, $to->by).', '.Days::against(is_string($promised) ? $promised : null, $to->by), ', '),
-            ])),
-            button: 'Send it from '.$name,
-            address: route('counter.move', [$stall, $order]),
-            data: ['lines' => array_map(
-                static fn (Source $source): array => ['variant' => $source->variant, 'warehouse' => $source->warehouse],
-                $to->sources,
-            )],
         );
     }
 

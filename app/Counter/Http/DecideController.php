@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\Returns\ReturnState;
 use WindowStall\Core\Dispatch\SupplierOrderState;
+use WindowStall\Counter\Desk\Elsewhere;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Jobs\AskSupplier;
 use WindowStall\Counter\Jobs\FollowParcel;
@@ -25,6 +26,7 @@ use WindowStall\Counter\Sourcing\MoveLines;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Told\TellKind;
 use WindowStall\Counter\Told\TellShopper;
+use WindowStall\Counter\Views\OrderView;
 use WindowStall\Counter\Views\RefundTryView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
@@ -118,6 +120,22 @@ final class DecideController
         }
 
         return back()->with('say', 'They are being asked.');
+    }
+
+    /** Mails what didn't arrive once more, to the address that is right. */
+    public function mail(Request $request, Stall $stall, Order $order): RedirectResponse
+    {
+        $typed = $request->validate(['email' => 'required|email|max:190'], ['email.*' => 'Write a mail address.']);
+        $order->update(['email' => $typed['email']]);
+        $sent = TellShopper::again($order);
+
+        return back()->with('say', $sent === 0 ? 'Mail goes there from now on.' : 'It is mailed again, to '.$typed['email'].'.');
+    }
+
+    /** From where else what isn't on its way could come, worked out when somebody asks. */
+    public function sources(Stall $stall, Order $order): JsonResponse
+    {
+        return new JsonResponse(['moves' => Elsewhere::moves($stall, $order->load(OrderView::WITH))]);
     }
 
     public function late(Request $request, Stall $stall, Order $order): RedirectResponse

@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Http;
 
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as HtmlResponse;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Core\Dispatch\Told\FactWords;
 use WindowStall\Counter\Letters\AnswerLetter;
 use WindowStall\Counter\Letters\Letter;
 use WindowStall\Counter\Letters\TakeLetter;
+use WindowStall\Counter\Letters\TextPiece;
+use WindowStall\Counter\Told\OrderFacts;
 use WindowStall\Counter\Views\LetterRowView;
 use WindowStall\Counter\Views\LetterView;
 use WindowStall\Shop\Http\ShopResponse;
@@ -22,6 +26,7 @@ use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;
 use WindowStall\Support\Http\Cursors;
 use WindowStall\Support\Http\Typed;
+use WindowStall\Support\Refusal;
 use WindowStall\Support\Speech\Speech;
 use WindowStall\Window\Policies\Particulars;
 use WindowStall\Window\Written\WrittenPage;
@@ -30,6 +35,9 @@ use WindowStall\Window\Written\WrittenPage;
 final class LettersController
 {
     private const PAGE = 50;
+
+    /** Pieces of text a stall keeps. */
+    private const PIECES = 60;
 
     public function index(Request $request, Stall $stall): Response
     {
@@ -47,7 +55,7 @@ final class LettersController
 
     public function show(Stall $stall, Letter $letter): Response
     {
-        return Inertia::render('counter/LetterPage', ['letter' => LetterView::of($letter)]);
+        return Inertia::render('counter/LetterPage', ['letter' => LetterView::of($stall, $letter)]);
     }
 
     public function answer(Request $request, Stall $stall, Letter $letter, AnswerLetter $answer): JsonResponse
@@ -58,7 +66,7 @@ final class LettersController
         );
         $answer($stall, $letter, User::asking($request), trim($typed['words']));
 
-        return new JsonResponse(LetterView::of($letter->refresh()));
+        return new JsonResponse(LetterView::of($stall, $letter->refresh()));
     }
 
     /** It waits for no answer, or does again. */
@@ -66,7 +74,29 @@ final class LettersController
     {
         $letter->update(['open' => (bool) $request->validate(['open' => 'required|boolean'])['open']]);
 
-        return new JsonResponse(LetterView::of($letter->refresh()));
+        return new JsonResponse(LetterView::of($stall, $letter->refresh()));
+    }
+
+    /** A piece of text for answers: kept under its name, or thrown away where nothing is in it. */
+    public function piece(Request $request, Stall $stall): RedirectResponse
+    {
+        $typed = $request->validate([
+            'name' => 'required|string|max:60',
+            'words' => 'nullable|string|max:4000',
+        ], ['name.required' => 'Give it a name.']);
+        $words = trim($typed['words'] ?? '');
+        $strange = FactWords::strange($words, OrderFacts::NAMES);
+        if ($strange !== []) {
+            throw new Refusal(sprintf('%s is no fact. There are: %s.', $strange[0], '{'.implode('}, {', OrderFacts::NAMES).'}'));
+        }
+        if ($words !== '' && TextPiece::of($stall)->where('name', '<>', trim($typed['name']))->count() >= self::PIECES) {
+            throw new Refusal(sprintf('There are %d pieces already. Throw one away first.', self::PIECES));
+        }
+        $words === ''
+            ? TextPiece::of($stall)->where('name', trim($typed['name']))->delete()
+            : TextPiece::of($stall)->updateOrCreate(['name' => trim($typed['name'])], ['words' => $words]);
+
+        return back()->with('say', $words === '' ? 'It is thrown away.' : 'It is kept for other answers.');
     }
 
     /** What a shopper wrote on the shop's page. */

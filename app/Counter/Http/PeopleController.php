@@ -17,8 +17,10 @@ use WindowStall\Counter\People\AboutPerson;
 use WindowStall\Counter\People\ForgetPerson;
 use WindowStall\Counter\People\People;
 use WindowStall\Counter\People\Person;
+use WindowStall\Counter\People\PersonAddresses;
 use WindowStall\Counter\Views\BuyerView;
 use WindowStall\Counter\Views\OrderRowView;
+use WindowStall\Counter\Views\PersonThread;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Http\Typed;
@@ -58,6 +60,9 @@ final class PeopleController
                 'where' => $one['where'],
                 'at' => Clock::of($stall)->moment(\Illuminate\Support\Carbon::parse($one['at'], 'UTC')),
             ], AboutPerson::consents($stall, $person->email)),
+            'also' => array_slice(PersonAddresses::of($stall, $person->email), 1),
+            'alike' => PersonAddresses::alike($stall, $person->email),
+            'thread' => PersonThread::of($stall, $person->email),
             'note' => AboutPerson::note($stall, $person->email),
         ]);
     }
@@ -71,6 +76,20 @@ final class PeopleController
         );
 
         return back()->with('say', 'Noted.');
+    }
+
+    /** Somebody else is the same, or isn't. */
+    public function join(Request $request, Stall $stall, Order $order): RedirectResponse
+    {
+        $other = mb_substr(Typed::text($request, 'email'), 0, 190);
+        if ($request->boolean('apart')) {
+            PersonAddresses::part($stall, $other);
+
+            return back()->with('say', $other.' is somebody of their own again.');
+        }
+        PersonAddresses::join($stall, self::person($stall, $order)->email, $other);
+
+        return back()->with('say', 'They are one person now.');
     }
 
     /** All that is kept about them, as a file. */

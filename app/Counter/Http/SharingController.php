@@ -10,9 +10,11 @@ use Illuminate\Validation\Rule;
 use Inertia\Inertia;
 use Inertia\Response;
 use WindowStall\Core\Dispatch\Sourcing\Preference;
+use WindowStall\Core\Money\Rate;
 use WindowStall\Counter\Sourcing\SharingRule;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\StallRules;
 
 /** How a stall has its orders shared out. */
 final class SharingController
@@ -33,6 +35,7 @@ final class SharingController
                 $rule->suppliers,
             ),
             'sentence' => self::sentence($rule),
+            'dearer' => (new Rate($stall->dearer_bp * 100))->percent(),
             'ways' => SupplierConnection::of($stall)->whereNull('disconnected_at')->orderBy('id')->get()
                 ->map(static fn (SupplierConnection $one): array => [
                     'id' => $one->id,
@@ -53,8 +56,10 @@ final class SharingController
             'preferences.*' => ['required', 'distinct', Rule::enum(Preference::class)],
             'suppliers' => 'array|max:200',
             'suppliers.*' => 'integer',
+            'dearer' => 'sometimes|string|max:10',
         ]);
-        $stall->update(['sharing' => [
+        $band = isset($typed['dearer']) ? StallRules::percent('dearer', $typed['dearer']) : $stall->dearer_bp;
+        $stall->update(['dearer_bp' => $band, 'sharing' => [
             'preferences' => array_values($typed['preferences']),
             'suppliers' => array_map(intval(...), array_values($typed['suppliers'] ?? [])),
         ]]);

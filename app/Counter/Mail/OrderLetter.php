@@ -7,7 +7,10 @@ namespace WindowStall\Counter\Mail;
 use Illuminate\Mail\Mailables\Address;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
+use Illuminate\Support\Facades\DB;
+use Throwable;
 use WindowStall\Core\Dispatch\Returns\ReturnState;
+use WindowStall\Core\Dispatch\Told\FactWords;
 use WindowStall\Core\Money\Money;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Following\Parcels;
@@ -15,7 +18,10 @@ use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Counter\Returns\OrderReturn;
+use WindowStall\Counter\Told\LetterWords;
+use WindowStall\Counter\Told\OrderFacts;
 use WindowStall\Counter\Told\TellKind;
+use WindowStall\Stall\OneStall;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Mail\QueuedMail;
 use WindowStall\Support\Speech\Speech;
@@ -26,12 +32,18 @@ use WindowStall\Window\Window;
 /** What has become of an order, to its shopper: in the stall's look, as text as well. Facts are read when it goes out. */
 final class OrderLetter extends QueuedMail
 {
-    /** @param  int|null  $of  the number of the parcel or the refund it is about */
+    /**
+     * @param  int|null  $of  the number of the parcel or the refund it is about
+     * @param  LetterWords|null  $tried  words that aren't kept yet, to be looked at
+     * @param  string|null  $in  the language it is looked at in; null for its shopper's
+     */
     public function __construct(
         public readonly int $orderId,
         public readonly int $stallId,
         public readonly TellKind $kind,
         public readonly ?int $of,
+        private readonly ?LetterWords $tried = null,
+        private readonly ?string $in = null,
     ) {
         parent::__construct();
     }
@@ -43,18 +55,64 @@ final class OrderLetter extends QueuedMail
 
         return new Envelope(
             replyTo: $answers === null ? [] : [new Address($answers, $stall->name)],
-            subject: Speech::say('letters.'.$this->kind->value.'.subject', shop: $stall->name, number: (string) $order->number),
+            subject: $this->saidSubject($order, $stall),
         );
+    }
+
+    private function saidSubject(Order $order, Stall $stall): string
+    {
+        $own = FactWords::fill((string) $this->own($order, $stall)?->subject, $this->facts($order, $stall));
+
+        return $own !== '' ? $own : Speech::say(
+            'letters.'.$this->kind->value.'.subject',
+            shop: $stall->name,
+            number: (string) $order->number,
+        );
+    }
+
+    private function own(Order $order, Stall $stall): ?LetterWords
+    {
+        return $this->tried ?? LetterWords::of($stall, $this->kind, $this->in ?? $order->language);
+    }
+
+    /** @return array<string, string> */
+    private function facts(Order $order, Stall $stall): array
+    {
+        $parcel = $this->parcel();
+
+        return OrderFacts::of($stall, $order, $parcel, $this->refund(), $parcel === null ? null : self::by($stall, $parcel));
+    }
+
+    private function parcel(): ?Parcel
+    {
+        return $this->kind->ofParcel() ? Parcel::query()->find($this->of) : null;
+    }
+
+    private function refund(): ?Refund
+    {
+        return $this->kind === TellKind::Refunded ? Refund::query()->find($this->of) : null;
+    }
+
+    /** Nobody takes it: it is said on the order, and by the desk. */
+    public function failed(Throwable $trouble): void
+    {
+        OneStall::within($this->stallId, fn (): int => DB::table('order_mails')
+            ->where('order_id', $this->orderId)
+            ->where('kind', $this->kind->value)
+            ->where('of', $this->of ?? 0)
+            ->update(['failed_at' => now(), 'trouble' => mb_substr(trim($trouble->getMessage()), 0, 300)]));
     }
 
     public function content(): Content
     {
         [$order, $stall] = $this->read();
+        $own = $this->own($order, $stall)->words ?? '';
+        $uses = FactWords::names($own);
         $window = Window::query()->with('published')->find($stall->id);
         $look = ($window?->publishedContent() ?? $window?->workingContent())?->look;
-        $parcel = $this->kind->ofParcel() ? Parcel::query()->find($this->of) : null;
+        $parcel = $this->parcel();
         $return = $this->kind === TellKind::Returned ? OrderReturn::query()->with('exchange.lines')->find($this->of) : null;
-        $refund = $this->kind === TellKind::Refunded ? Refund::query()->find($this->of) : null;
+        $refund = $this->refund();
 
         return new Content(html: 'mail.order', text: 'mail.order-text', with: [
             'about' => $this->kind->value,
@@ -71,6 +129,9 @@ final class OrderLetter extends QueuedMail
                 ? $order->money($refund->total_minor ?? $order->total_minor)
                 : null,
             'why' => $refund->why ?? $return->answer ?? '',
+            'own' => FactWords::fill($own, $this->facts($order, $stall)),
+            // What their own words name already isn't said twice.
+            'uses' => $uses,
             'words' => $return === null ? null : self::returned($order, $stall, $return),
             'link' => $stall->shopAddress('/orders/'.$order->token),
             'address' => self::address($stall),
@@ -135,7 +196,7 @@ final class OrderLetter extends QueuedMail
         $order = Order::query()->with(['lines', 'supplierOrders', 'stall'])->findOrFail($this->orderId);
         $stall = $order->stall ?? throw new \LogicException('An order is always of a stall.');
 
-        return [$order, $stall->speaking($order->language)];
+        return [$order, $stall->speaking($this->in ?? $order->language)];
     }
 
     /** Who writes, as far as they have said. */

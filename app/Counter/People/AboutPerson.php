@@ -26,7 +26,7 @@ final class AboutPerson
         return Order::query()
             ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns', 'papers'])
             ->where('stall_id', $stall->id)
-            ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+            ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
             ->orderByDesc('id')
             ->get();
     }
@@ -36,7 +36,7 @@ final class AboutPerson
     {
         return array_values(DB::table('sign_ups')
             ->where('stall_id', $stall->id)
-            ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+            ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
             ->orderBy('agreed_at')
             ->get()
             ->map(static fn (\stdClass $row): array => [
@@ -49,7 +49,11 @@ final class AboutPerson
 
     public static function note(Stall $stall, string $email): string
     {
-        return (string) DB::table('people_notes')->where('stall_id', $stall->id)->where('email', mb_strtolower($email))->value('words');
+        return (string) DB::table('people_notes')
+            ->where('stall_id', $stall->id)
+            ->whereIn('email', PersonAddresses::of($stall, $email))
+            ->orderByDesc('said_at')
+            ->value('words');
     }
 
     /** @return array<string, mixed> as a file has it */
@@ -57,13 +61,14 @@ final class AboutPerson
     {
         return [
             'stall' => $stall->name,
-            'email' => mb_strtolower($email),
+            'email' => PersonAddresses::main($stall, $email),
+            'also' => array_slice(PersonAddresses::of($stall, $email), 1),
             'note' => self::note($stall, $email),
             'agreed_to' => self::consents($stall, $email),
             'orders' => self::orders($stall, $email)->map(self::order(...))->all(),
             'letters' => Letter::of($stall)
                 ->with('lines')
-                ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+                ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
                 ->get()
                 ->map(static fn (Letter $letter): array => [
                     'name' => $letter->name,

@@ -33,12 +33,13 @@ final class ForgetPerson
      */
     public function __invoke(Stall $stall, string $email): int
     {
-        $email = mb_strtolower($email);
+        $theirs = PersonAddresses::of($stall, $email);
+        $array = PersonAddresses::array($stall, $email);
 
-        return DB::transaction(function () use ($stall, $email): int {
+        return DB::transaction(function () use ($stall, $theirs, $array): int {
             $orders = Order::query()
                 ->where('stall_id', $stall->id)
-                ->whereRaw('lower(email) = ?', [$email])
+                ->whereRaw('lower(email) = ANY(?)', [$array])
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get();
@@ -49,9 +50,10 @@ final class ForgetPerson
                 $this->returns($order);
                 $order->update(self::FORGOTTEN);
             }
-            Letter::of($stall)->whereRaw('lower(email) = ?', [$email])->delete();
-            DB::table('sign_ups')->where('stall_id', $stall->id)->whereRaw('lower(email) = ?', [$email])->delete();
-            DB::table('people_notes')->where('stall_id', $stall->id)->where('email', $email)->delete();
+            Letter::of($stall)->whereRaw('lower(email) = ANY(?)', [$array])->delete();
+            DB::table('sign_ups')->where('stall_id', $stall->id)->whereRaw('lower(email) = ANY(?)', [$array])->delete();
+            DB::table('people_notes')->where('stall_id', $stall->id)->whereIn('email', $theirs)->delete();
+            DB::table('people_joined')->where('stall_id', $stall->id)->where('person', $theirs[0])->delete();
 
             return $orders->count();
         }, attempts: 3);

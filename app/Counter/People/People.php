@@ -7,71 +7,136 @@ namespace WindowStall\Counter\People;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Stall\Stall;
+use WindowStall\Support\PgArray;
 
-/** Who bought at a stall, made from its orders. */
+/**
+ * Who bought, made from orders: those with the same mail address are one person, and so are addresses that a seller has said are
+ * the same. Who is on a page is found first, by few orders; then theirs alone are added up.
+ */
 final class People
 {
-    private const FROM_ORDERS = <<<'SQL'
-        SELECT person.*,
-               (SELECT name FROM orders WHERE id = person.latest) AS name,
-               (SELECT town FROM orders WHERE id = person.latest) AS town
+    /** Orders looked at first for who came last; four times as many each time, until there are enough people among them. */
+    private const FIRST = 500;
+
+    private const SUMS = <<<'SQL'
+        SELECT person.*, latest.name, latest.town
         FROM (
-            SELECT min(orders.id) AS id, max(orders.id) AS latest, lower(orders.email) AS email, count(*) AS orders,
-                   min(orders.paid_at) AS first_at, max(orders.paid_at) AS last_at,
+            SELECT COALESCE(joined.person, lower(orders.email)) AS email, min(orders.id) AS id, max(orders.id) AS latest,
+                   count(*) AS orders, min(orders.paid_at) AS first_at, max(orders.paid_at) AS last_at,
                    sum(round((orders.total_minor - COALESCE(back.minor, 0)) * orders.rate::numeric)) AS spent
             FROM orders
+            LEFT JOIN people_joined AS joined ON joined.stall_id = orders.stall_id AND joined.email = lower(orders.email)
             LEFT JOIN LATERAL (
                 SELECT sum(total_minor) AS minor FROM refunds WHERE refunds.order_id = orders.id
             ) AS back ON TRUE
             WHERE orders.stall_id = :stall
               AND orders.paid_at IS NOT NULL
-              AND orders.email <> ''
-              AND (CAST(:email AS text) IS NULL OR lower(orders.email) = :email)
-            GROUP BY lower(orders.email)
+              AND lower(orders.email) = ANY(:emails)
+            GROUP BY 1
         ) AS person
-        WHERE person.id > :after
-          AND (CAST(:like AS text) IS NULL OR person.email LIKE :like OR EXISTS (
-              SELECT 1 FROM orders WHERE id = person.latest AND lower(name) LIKE :like
-          ))
-        ORDER BY %s
+        JOIN orders AS latest ON latest.id = person.latest
+        SQL;
+
+    private const LATEST = <<<'SQL'
+        SELECT COALESCE(joined.person, lower(latest.email)) AS email, max(latest.paid_at) AS last_at, max(latest.id) AS last
+        FROM (
+            SELECT id, email, paid_at
+            FROM orders
+            WHERE stall_id = :stall
+              AND paid_at IS NOT NULL
+              AND email <> ''
+              AND (CAST(:like AS text) IS NULL OR lower(email) LIKE :like OR lower(name) LIKE :like)
+            ORDER BY paid_at DESC, id DESC
+            LIMIT :window
+        ) AS latest
+        LEFT JOIN people_joined AS joined ON joined.stall_id = :stall AND joined.email = lower(latest.email)
+        GROUP BY 1
+        ORDER BY 2 DESC, 3 DESC
+        LIMIT :most
+        SQL;
+
+    private const AFTER = <<<'SQL'
+        SELECT lower(first.email) AS email
+        FROM orders AS first
+        LEFT JOIN people_joined AS joined ON joined.stall_id = first.stall_id AND joined.email = lower(first.email)
+        WHERE first.stall_id = :stall
+          AND first.id > :after
+          AND first.paid_at IS NOT NULL
+          AND first.email <> ''
+          AND NOT EXISTS (
+              SELECT 1
+              FROM (
+                  SELECT lower(first.email) AS email
+                  UNION SELECT joined.person
+                  UNION SELECT too.email
+                  FROM people_joined AS too
+                  WHERE too.stall_id = first.stall_id
+                    AND too.person = COALESCE(joined.person, lower(first.email))
+              ) AS theirs
+              JOIN orders AS earlier ON earlier.stall_id = first.stall_id
+               AND lower(earlier.email) = theirs.email
+               AND earlier.paid_at IS NOT NULL
+               AND earlier.id < first.id
+          )
+        ORDER BY first.id
         LIMIT :most
         SQL;
 
     /** @return list<Person> by their numbers */
     public static function after(Stall $stall, int $after, int $most): array
     {
-        return self::ask($stall, 'person.id', $most, after: $after);
+        $found = DB::select(self::AFTER, ['stall' => $stall->id, 'after' => $after, 'most' => $most]);
+        $people = self::sums($stall, self::emails($found));
+        usort($people, static fn (Person $a, Person $b): int => $a->id <=> $b->id);
+
+        return $people;
     }
 
     /** @return list<Person> who came last first */
     public static function latest(Stall $stall, string $said, int $most): array
     {
         $like = $said === '' ? null : '%'.addcslashes(mb_strtolower($said), '%_\\').'%';
+        $orders = DB::table('orders')->where('stall_id', $stall->id)->whereNotNull('paid_at')->count();
+        for ($window = self::FIRST; ; $window *= 4) {
+            $found = DB::select(self::LATEST, ['stall' => $stall->id, 'like' => $like, 'window' => $window, 'most' => $most]);
+            if (count($found) >= $most || $window >= $orders) {
+                break;
+            }
+        }
+        $people = self::sums($stall, self::emails($found));
+        usort($people, static fn (Person $a, Person $b): int => [$b->lastAt, $b->id] <=> [$a->lastAt, $a->id]);
 
-        return self::ask($stall, 'person.last_at DESC, person.id DESC', $most, like: $like);
+        return $people;
     }
 
     public static function find(Stall $stall, string $email): ?Person
     {
-        return self::ask($stall, 'person.id', 1, email: mb_strtolower($email))[0] ?? null;
+        return self::sums($stall, [mb_strtolower($email)])[0] ?? null;
     }
 
-    /** @return list<Person> */
-    private static function ask(
-        Stall $stall,
-        string $order,
-        int $most,
-        int $after = 0,
-        ?string $like = null,
-        ?string $email = null,
-    ): array {
-        $rows = DB::select(sprintf(self::FROM_ORDERS, $order), [
-            'stall' => $stall->id,
-            'after' => $after,
-            'most' => $most,
-            'like' => $like,
-            'email' => $email,
-        ]);
+    /**
+     * @param  array<\stdClass>  $rows
+     * @return list<string>
+     */
+    private static function emails(array $rows): array
+    {
+        return array_values(array_map(static fn (\stdClass $row): string => (string) $row->email, $rows));
+    }
+
+    /**
+     * @param  list<string>  $emails  one of each
+     * @return list<Person>
+     */
+    private static function sums(Stall $stall, array $emails): array
+    {
+        $joined = DB::table('people_joined')
+            ->where('stall_id', $stall->id)
+            ->where(static fn ($q) => $q->whereIn('email', $emails)->orWhereIn('person', $emails))
+            ->get(['email', 'person']);
+        $mains = $joined->pluck('person')->unique();
+        $others = DB::table('people_joined')->where('stall_id', $stall->id)->whereIn('person', $mains)->pluck('email');
+        $all = array_values(array_unique(array_map(strval(...), [...$emails, ...$mains, ...$others])));
+        $rows = $all === [] ? [] : DB::select(self::SUMS, ['stall' => $stall->id, 'emails' => PgArray::texts($all)]);
 
         return array_map(static fn (\stdClass $row): Person => new Person(
             (int) $row->id,

@@ -35,7 +35,30 @@ final class TellShopper
         }
     }
 
-    /** @return list<array{kind: TellKind, of: int, at: string}> what was mailed, in the order it was */
+    /** Sends once more what nobody took, to where its shopper is mailed now. */
+    public static function again(Order $order): int
+    {
+        return DB::transaction(static function () use ($order): int {
+            $failed = DB::table('order_mails')->where('order_id', $order->id)->whereNotNull('failed_at')->lockForUpdate()->get();
+            foreach ($failed as $row) {
+                DB::table('order_mails')
+                    ->where('order_id', $order->id)
+                    ->where('kind', $row->kind)
+                    ->where('of', $row->of)
+                    ->update(['failed_at' => null, 'trouble' => '', 'told_at' => now()]);
+                Mail::to($order->email)->locale($order->language)->queue(new OrderLetter(
+                    $order->id,
+                    $order->stall_id,
+                    TellKind::from((string) $row->kind),
+                    (int) $row->of === 0 ? null : (int) $row->of,
+                ));
+            }
+
+            return $failed->count();
+        }, attempts: 3);
+    }
+
+    /** @return list<array{kind: TellKind, of: int, at: string, trouble: string}> what was mailed, in the order it was */
     public static function told(Order $order): array
     {
         return array_values(DB::table('order_mails')
@@ -47,6 +70,7 @@ final class TellShopper
                 'kind' => TellKind::from((string) $row->kind),
                 'of' => (int) $row->of,
                 'at' => (string) $row->told_at,
+                'trouble' => $row->failed_at === null ? '' : (string) $row->trouble,
             ])
             ->all());
     }

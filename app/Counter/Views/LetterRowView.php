@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Views;
 
+use Carbon\CarbonInterface;
 use WindowStall\Counter\Letters\Letter;
 
 /** A letter in the list of them. */
@@ -24,7 +25,7 @@ final readonly class LetterRowView
             id: $letter->id,
             name: $letter->name,
             words: mb_strimwidth((string) $letter->lines->last()?->words, 0, 160, '…'),
-            when: $letter->last_at->diffForHumans(),
+            when: $letter->last_at->diffForHumans(syntax: $letter->open ? CarbonInterface::DIFF_ABSOLUTE : null),
             open: $letter->open,
         );
     }

@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Views;
 
+use Carbon\CarbonInterface;
+use WindowStall\Core\Dispatch\Told\FactWords;
 use WindowStall\Counter\Letters\Letter;
-use WindowStall\Counter\Letters\LetterLine;
-use WindowStall\Stall\Clock;
+use WindowStall\Counter\Letters\TextPiece;
+use WindowStall\Counter\Order;
+use WindowStall\Counter\People\AboutPerson;
+use WindowStall\Counter\People\People;
+use WindowStall\Counter\Told\OrderFacts;
+use WindowStall\Stall\Stall;
 
 /** A letter with everything that was said. */
 final readonly class LetterView
 {
-    /** @param  list<LetterLineView>  $lines */
+    /**
+     * @param  string  $waits  how long it has waited for an answer; "" where it doesn't
+     * @param  int|null  $person  by which order its writer is found among people; null where they bought nothing
+     * @param  list<ThreadLineView>  $thread  all between the stall and its writer
+     * @param  list<TextPieceView>  $pieces
+     */
     public function __construct(
         public int $id,
         public string $name,
@@ -19,11 +30,14 @@ final readonly class LetterView
         public ?int $order,
         public ?int $orderNumber,
         public bool $open,
-        public array $lines,
+        public string $waits,
+        public ?int $person,
+        public array $thread,
+        public array $pieces,
     ) {
     }
 
-    public static function of(Letter $letter): self
+    public static function of(Stall $stall, Letter $letter): self
     {
         return new self(
             id: $letter->id,
@@ -32,12 +46,39 @@ final readonly class LetterView
             order: $letter->order_id,
             orderNumber: $letter->order?->number,
             open: $letter->open,
-            lines: array_values($letter->lines->map(static fn (LetterLine $line): LetterLineView => new LetterLineView(
-                id: $line->id,
-                ours: $line->ours,
-                words: $line->words,
-                when: Clock::here()->moment($line->said_at),
-            ))->all()),
+            waits: $letter->open ? $letter->last_at->diffForHumans(syntax: CarbonInterface::DIFF_ABSOLUTE) : '',
+            person: People::find($stall, $letter->email)?->id,
+            thread: PersonThread::of($stall, $letter->email),
+            pieces: self::pieces($stall, $letter),
         );
+    }
+
+    /** @return list<TextPieceView> */
+    private static function pieces(Stall $stall, Letter $letter): array
+    {
+        $facts = self::facts($stall, $letter);
+
+        return array_values(TextPiece::of($stall)->orderBy('name')->get()->map(static fn (TextPiece $one): TextPieceView => new TextPieceView(
+            $one->id,
+            $one->name,
+            $one->words,
+            FactWords::fill($one->words, $facts),
+        ))->all());
+    }
+
+    /** @return array<string, string> of the order it is about, or of its writer's last one */
+    private static function facts(Stall $stall, Letter $letter): array
+    {
+        $order = $letter->order_id !== null
+            ? Order::query()->with('lines')->find($letter->order_id)
+            : AboutPerson::orders($stall, $letter->email)->whereNotNull('paid_at')->first();
+        $known = $order === null ? [] : OrderFacts::of(
+            $stall->speaking($letter->language),
+            $order->loadMissing('lines'),
+            $order->parcels()->latest('number')->first(),
+            $order->refunds()->latest('id')->first(),
+        );
+
+        return ['name' => $letter->name, 'shop' => $stall->name] + $known;
     }
 }

@@ -57,6 +57,7 @@ final readonly class OrderView
         public array $address,
         public bool $isPerson,
         public array $told,
+        public bool $unmailed,
         public array $papers,
         public array $lines,
         public MoneyView $goods,
@@ -121,9 +122,12 @@ final readonly class OrderView
             ],
             papers: array_values($order->papers->map(static fn (OrderPaper $paper): PaperView => PaperView::of($stall, $order, $paper))->all()),
             told: array_map(
-                static fn (array $one): string => $one['kind']->words().', '.Clock::of($stall)->moment(Carbon::parse($one['at'])),
+                static fn (array $one): string => $one['kind']->words().', '.($one['trouble'] === ''
+                    ? Clock::of($stall)->moment(Carbon::parse($one['at']))
+                    : 'didn’t arrive'),
                 TellShopper::told($order),
             ),
+            unmailed: array_filter(array_column(TellShopper::told($order), 'trouble')) !== [],
             lines: array_values(
                 $order->lines->map(fn (OrderLine $l): OrderLineView => OrderLineView::of($order, $l, $left->pieces[$l->id] ?? 0))->all(),
             ),

@@ -31,6 +31,7 @@ final readonly class SupplierOrderView
         public ?string $reference,
         public MoneyView $goods,
         public MoneyView $delivery,
+        public ?MoneyView $laidIn,
         public bool $costConfirmed,
         public array $steps,
         public string $goodsWords,
@@ -58,6 +59,7 @@ final readonly class SupplierOrderView
             reference: $s->external_id,
             goods: MoneyView::of($order->homeMoney($s->goods_minor)),
             delivery: MoneyView::of($order->homeMoney($s->delivery_minor)),
+            laidIn: $s->extras_minor === 0 ? null : MoneyView::of($order->homeMoney($s->extras_minor)),
             costConfirmed: $s->cost_confirmed,
             steps: [$step('Sent', $s->sent_at), $step('Accepted', $s->accepted_at)],
             goodsWords: $order->lines

@@ -7,6 +7,7 @@ export function CounterLinks({ orders, letters }: { orders: number; letters: num
   const rooms: [string, string][] = [
     [route('counter.orders', handle), orders > 10_000 ? 'All orders' : `All ${orders.toLocaleString('en-GB')} orders`],
     [route('counter.letters', handle), letters > 0 ? `Letters (${String(letters)} to answer)` : 'Letters'],
+    [route('counter.mails', handle), 'What letters say'],
     [route('counter.people', handle), 'People'],
     [route('counter.asking', handle), 'Asking suppliers'],
     [route('counter.owed', handle), 'What suppliers are owed'],

@@ -1,11 +1,12 @@
 import { Head, Link } from '@inertiajs/react';
-import { clsx } from 'clsx';
 import { useEffect, useState, type SyntheticEvent } from 'react';
 import { send } from '@/lib/http';
 import { useSend } from '@/lib/useSend';
 import { useHandle } from '@/lib/useStall';
 import type { LetterView } from '@/types';
 import { Button } from '@/ui/Button';
+import { PersonThread } from '@/counter/PersonThread';
+import { Pieces } from '@/counter/letters/Pieces';
 
 /** A letter with all that was said, and the answer to it. */
 export default function LetterPage({ letter: given }: { letter: LetterView }) {
@@ -32,7 +33,13 @@ export default function LetterPage({ letter: given }: { letter: LetterView }) {
       </Link>
       <h1 className="name mt-1 text-[26px]">{letter.name}</h1>
       <p className="mb-5 text-mute">
-        {letter.email}
+        {letter.person === null ? (
+          letter.email
+        ) : (
+          <Link href={route('counter.person', [handle, letter.person])} className="underline underline-offset-4">
+            {letter.email}
+          </Link>
+        )}
         {letter.order !== null && (
           <>
             , about{' '}
@@ -41,6 +48,7 @@ export default function LetterPage({ letter: given }: { letter: LetterView }) {
             </Link>
           </>
         )}
+        {letter.waits !== '' && <>, waits {letter.waits}</>}
         <Button
           kind="quiet"
           small
@@ -50,16 +58,7 @@ export default function LetterPage({ letter: given }: { letter: LetterView }) {
           {letter.open ? 'It needs no answer' : 'It waits for an answer'}
         </Button>
       </p>
-      <ol>
-        {letter.lines.map((line) => (
-          <li key={line.id} className={clsx('mb-3 border-l-[3px] py-1 pl-4', line.ours ? 'border-you' : 'border-see')}>
-            <p className="text-[12.5px] text-mute">
-              {line.ours ? 'You' : letter.name}, {line.when}
-            </p>
-            <p className="whitespace-pre-wrap">{line.words}</p>
-          </li>
-        ))}
-      </ol>
+      <PersonThread lines={letter.thread} name={letter.name} />
       <form onSubmit={answer} className="mt-6">
         <label htmlFor="answer" className="block text-[12.5px] text-mute">
           Your answer goes to {letter.email}
@@ -71,6 +70,11 @@ export default function LetterPage({ letter: given }: { letter: LetterView }) {
           value={words}
           onChange={(e) => setWords(e.target.value)}
           className="w-full border-b-[1.5px] border-rule bg-transparent py-1 focus:border-you"
+        />
+        <Pieces
+          pieces={letter.pieces}
+          words={words}
+          onPut={(text) => setWords(words === '' ? text : `${words}\n\n${text}`)}
         />
         {trouble !== '' && <p className="mt-1 font-medium text-you">{trouble}</p>}
         <Button kind="do" type="submit" className="mt-3" disabled={busy || words.trim() === ''}>

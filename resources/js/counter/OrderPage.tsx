@@ -1,6 +1,7 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useEffect } from 'react';
 import { Need } from '@/counter/desk/Need';
+import { Mailed } from '@/counter/order/Mailed';
 import { OrderStrip } from '@/counter/order/OrderStrip';
 import { RefundPanel } from '@/counter/order/RefundPanel';
 import { Returns } from '@/counter/order/Returns';
@@ -179,16 +180,7 @@ export default function OrderPage({ order }: { order: OrderView }) {
                 </ul>
               </>
             )}
-            {order.told.length > 0 && (
-              <>
-                <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Mailed</h2>
-                <ul className="text-[14px]">
-                  {order.told.map((one) => (
-                    <li key={one}>{one}</li>
-                  ))}
-                </ul>
-              </>
-            )}
+            <Mailed order={order} />
             {order.refunds.length > 0 && (
               <>
                 <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Given back</h2>

@@ -1,20 +1,25 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
-import type { OrderRowView, BuyerView } from '@/types';
+import { PersonThread } from '@/counter/PersonThread';
+import type { BuyerView, OrderRowView, ThreadLineView } from '@/types';
 import { Ask } from '@/ui/Ask';
 import { Kept } from '@/ui/Asked';
 import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/TextField';
 
 interface Props {
   person: BuyerView;
   orders: OrderRowView[];
   consents: { consent: string; where: string; at: string }[];
   note: string;
+  also: string[];
+  alike: { email: string; name: string; town: string }[];
+  thread: ThreadLineView[];
 }
 
 /** Somebody who bought: their orders, what they agreed to, what is noted of them. */
-export default function PersonPage({ person, orders, consents, note }: Props) {
+export default function PersonPage({ person, orders, consents, note, also, alike, thread }: Props) {
   const handle = useHandle();
   const [words, setWords] = useState(note);
   const at = [handle, person.id];
@@ -52,6 +57,12 @@ export default function PersonPage({ person, orders, consents, note }: Props) {
             </li>
           ))}
         </ul>
+        {thread.length > orders.length && (
+          <>
+            <h2 className="mt-7 mb-2 text-[12.5px] text-mute">All between you and them</h2>
+            <PersonThread lines={thread} name={person.name} />
+          </>
+        )}
       </section>
       <aside>
         <p>
@@ -59,6 +70,7 @@ export default function PersonPage({ person, orders, consents, note }: Props) {
             {person.email}
           </a>
         </p>
+        <SamePerson id={person.id} also={also} alike={alike} />
         <h2 className="mt-5 mb-1 text-[12.5px] text-mute">Agreed to</h2>
         {consents.length === 0 ? (
           <p className="text-mute">To nothing but what an order needs.</p>
@@ -112,6 +124,70 @@ export default function PersonPage({ person, orders, consents, note }: Props) {
           </Ask>
         </div>
       </aside>
+    </div>
+  );
+}
+
+/** Addresses that are theirs too, those that may be, and one that the seller knows of. */
+function SamePerson({ id, also, alike }: { id: number; also: string[]; alike: Props['alike'] }) {
+  const handle = useHandle();
+  const [other, setOther] = useState('');
+  const same = (email: string, apart = false) => {
+    router.post(route('counter.person.same', [handle, id]), { email, apart }, { preserveScroll: true });
+  };
+  return (
+    <div className="mt-1 text-[14px]">
+      {also.map((email) => (
+        <p key={email}>
+          {email}{' '}
+          <Button
+            kind="quiet"
+            small
+            onClick={() => {
+              same(email, true);
+            }}
+          >
+            isn’t them
+          </Button>
+        </p>
+      ))}
+      {alike.map((one) => (
+        <p key={one.email} data-alike={one.email}>
+          {one.name} in {one.town}, {one.email}, may be the same.{' '}
+          <Button
+            kind="quiet"
+            small
+            onClick={() => {
+              same(one.email);
+            }}
+          >
+            They are the same
+          </Button>
+        </p>
+      ))}
+      <details className="mt-1">
+        <summary className="cursor-pointer text-mute">Another address of theirs</summary>
+        <form
+          className="mt-1 flex items-end gap-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            same(other);
+          }}
+        >
+          <TextField
+            label="Their other mail address"
+            type="email"
+            className="flex-1"
+            value={other}
+            onChange={(e) => {
+              setOther(e.target.value);
+            }}
+          />
+          <Button small type="submit" disabled={other.trim() === ''}>
+            Join them
+          </Button>
+        </form>
+      </details>
     </div>
   );
 }

@@ -1,24 +1,29 @@
-import { Head, Link, router } from '@inertiajs/react';
+import { Head, Link, router, usePage } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
+import { TextField } from '@/ui/TextField';
 
 interface Props {
   preferences: string[];
   words: Record<string, string>;
   suppliers: { id: number; name: string }[];
   sentence: string;
+  dearer: string;
   ways: { id: number; name: string; way: string }[];
 }
 
 /** How orders are shared out over suppliers: what counts, in turn, said as a sentence. */
-export default function SharingPage({ preferences: first, words, suppliers: named, sentence, ways }: Props) {
+export default function SharingPage({ preferences: first, words, suppliers: named, sentence, dearer, ways }: Props) {
   const handle = useHandle();
   const [preferences, setPreferences] = useState(first);
   const [suppliers, setSuppliers] = useState(named);
+  const [band, setBand] = useState(dearer.replace('%', ''));
+  const { errors } = usePage().props;
   const up = <T,>(list: T[], n: number): T[] =>
     n === 0 ? list : [...list.slice(0, n - 1), ...list.slice(n, n + 1), ...list.slice(n - 1, n), ...list.slice(n + 1)];
-  const changed = JSON.stringify([preferences, suppliers]) !== JSON.stringify([first, named]);
+  const changed =
+    JSON.stringify([preferences, suppliers, band]) !== JSON.stringify([first, named, dearer.replace('%', '')]);
   return (
     <div className="max-w-[860px] px-6 pt-5 pb-16 max-md:px-4">
       <Head title="How orders are shared out" />
@@ -102,6 +107,18 @@ export default function SharingPage({ preferences: first, words, suppliers: name
           </ol>
         </>
       )}
+      <TextField
+        label="You are asked when a supplier charges more than was expected, by over"
+        className="mt-6 max-w-[460px]"
+        after="%"
+        inputMode="decimal"
+        value={band}
+        error={errors.dearer}
+        hint="Below that the order goes on, and its strip says by how much."
+        onChange={(e) => {
+          setBand(e.target.value);
+        }}
+      />
       <Button
         kind="do"
         className="mt-5"
@@ -109,7 +126,7 @@ export default function SharingPage({ preferences: first, words, suppliers: name
         onClick={() => {
           router.put(
             route('counter.sharing.say', handle),
-            { preferences, suppliers: suppliers.map((one) => one.id) },
+            { preferences, suppliers: suppliers.map((one) => one.id), dearer: band },
             { preserveScroll: true },
           );
         }}

@@ -12,11 +12,12 @@
 <table role="presentation" width="100%" cellpadding="0" cellspacing="0" style="max-width:560px;text-align:left">
 <tr><td style="padding-bottom:18px;border-bottom:2px solid {{ $fill }};font-size:22px;font-weight:bold">{{ $shop }}</td></tr>
 <tr><td style="padding:22px 0 6px;font-size:24px;line-height:1.25">{{ $say('letters.'.$about.'.heading', name: $order->name) }}</td></tr>
-<tr><td style="padding-bottom:16px">{{ $words ?? $say('letters.'.$about.'.words', total: $total) }}@if ($why !== '') {{
-    $why }}@endif @if ($about === 'posted' && $parcel?->tracking) {{
+<tr><td style="padding-bottom:16px">@if ($own !== ''){!! nl2br(e($own)) !!} @if ($words !== null)<br>{{ $words }}@endif @else{{
+    $words ?? $say('letters.'.$about.'.words', total: $total) }}@endif @if ($why !== '') {{
+    $why }}@endif @if ($about === 'posted' && $parcel?->tracking && ! in_array('tracking', $uses, true)) {{
     $say('letters.posted.tracking', carrier: (string) $parcel->carrier, number: (string) $parcel->tracking) }}@endif
-@if ($about === 'late' && $by !== null) {{ $say('letters.late.by', day: $by) }}@endif
-@if (in_array($about, ['thanks', 'posted'], true))@foreach ($promises as $told)<br>{{ count($promises) === 1
+@if ($about === 'late' && $by !== null && ! in_array('day', $uses, true)) {{ $say('letters.late.by', day: $by) }}@endif
+@if (in_array($about, ['thanks', 'posted'], true) && ! in_array('days', $uses, true))@foreach ($promises as $told)<br>{{ count($promises) === 1
     ? $say('till.order.promised', dates: $told['dates'])
     : $say('till.parcels.several', goods: $told['goods'], dates: $told['dates']) }}@endforeach @endif</td></tr>
 @foreach ($lines as $one)<tr><td style="border-top:1px solid {{ $line }};padding:8px 0"><table role="presentation" width="100%"

@@ -13,6 +13,7 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Dispatch\SupplierOrderState as State;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\People\People;
 use WindowStall\Hooks\HookEvent;
 use WindowStall\Shop\SignUps;
 use WindowStall\Stall\Stall;
@@ -63,6 +64,46 @@ final class PeopleTest extends AppTestCase
         $out = $this->get(route('counter.person.out', [$this->stall, $first]))->assertOk()->json();
         self::assertSame(['ines@fennimore.example', 2, 'Likes leeks.'], [$out['email'], count($out['orders']), $out['note']]);
         self::assertSame('4 Pound Row', $out['orders'][0]['address']['street']);
+    }
+
+    public function test_two_addresses_of_the_same_person_are_joined_by_hand_and_parted_again(): void
+    {
+        $first = $this->buy();
+        $second = $this->buy(['email' => 'ines@work.example']);
+        $third = $this->buy(['email' => 'i.f@post.example', 'name' => 'I. F.', 'postcode' => 'AL4 7QA']);
+        $this->put(route('counter.person.note', [$this->stall, $second]), ['words' => 'Collects trowels.']);
+        $this->get(route('counter.person', [$this->stall, $first]))->assertInertia(fn ($page) => $page
+            ->where('alike', [['email' => 'ines@work.example', 'name' => 'Ines Fennimore', 'town' => 'Aldermere']])
+            ->has('orders', 1));
+        $same = fn (Order $whose, string $email, bool $apart = false) => $this->post(
+            route('counter.person.same', [$this->stall, $whose]),
+            compact('email', 'apart'),
+        );
+        $same($second, 'I.F@post.example ')->assertSessionHas('say', 'They are one person now.');
+        // Who was joined to somebody comes along.
+        $same($first, 'ines@work.example')->assertSessionHas('say');
+        $same($third, 'ines@fennimore.example')->assertSessionHasErrors(['said' => 'That is them already.']);
+        $same($first, 'nobody@nowhere.example')->assertSessionHasErrors(['said' => 'Nobody bought with that address.']);
+        foreach ([$first, $second, $third] as $order) {
+            $this->get(route('counter.person', [$this->stall, $order]))->assertInertia(fn ($page) => $page
+                ->has('orders', 3)
+                ->where('person.email', 'ines@fennimore.example')
+                ->where('person.id', $first->id)
+                ->where('also', ['i.f@post.example', 'ines@work.example'])
+                ->where('note', 'Collects trowels.')
+                ->has('thread', 3));
+        }
+        $this->get(route('counter.people', $this->stall))->assertInertia(fn ($page) => $page
+            ->has('people', 1)
+            ->where('people.0.came', 'came back twice'));
+        self::assertSame([$first->id], array_column(People::after($this->stall, 0, 10), 'id'));
+        self::assertSame([], People::after($this->stall, $first->id, 10));
+        $same($first, 'i.f@post.example', apart: true);
+        $this->get(route('counter.people', $this->stall))->assertInertia(fn ($page) => $page->has('people', 2));
+        $this->stall->orders()->update(['state' => 'refunded']);
+        $this->delete(route('counter.person.forget', [$this->stall, $first]))->assertSessionHas('say');
+        self::assertSame(['', '', 'i.f@post.example'], $this->stall->orders()->orderBy('id')->pluck('email')->all());
+        self::assertSame(0, DB::table('people_joined')->count());
     }
 
     public function test_whoever_is_forgotten_is_nowhere_but_in_the_books(): void

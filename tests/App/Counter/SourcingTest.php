@@ -71,6 +71,41 @@ final class SourcingTest extends AppTestCase
         $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('desk.needs', 0));
     }
 
+    public function test_a_line_that_waits_can_be_moved_at_will_and_it_says_what_that_does_to_cost_and_date(): void
+    {
+        $order = (new Shopper($this, $this->stall))->buy($this->variant, 2);
+        $moves = $this->get(route('counter.sources', [$this->stall, $order]))->assertOk()->json('moves');
+        self::assertCount(1, $moves);
+        self::assertSame('From Second Depot instead', $moves[0]['ways'][0]['name']);
+        self::assertMatchesRegularExpression('/^(keeps|loses) £/', $moves[0]['ways'][0]['keeps']);
+        self::assertMatchesRegularExpression('/(less|more); .+/', $moves[0]['ways'][0]['about']);
+        $this->post($moves[0]['ways'][0]['address'], $moves[0]['ways'][0]['data'])->assertSessionHas('say', 'It is being sent.');
+        $line = $order->lines()->sole();
+        self::assertSame([$this->other->id, 'Second Depot'], [$line->supplier_variant_id, $line->supplierOrder?->connection?->name]);
+        $line->supplierOrder?->update(['unsure' => true]);
+        self::assertSame([], $this->get(route('counter.sources', [$this->stall, $order]))->json('moves'), 'what may be there isn’t offered');
+    }
+
+    public function test_how_much_dearer_a_supplier_may_be_is_the_stalls_word(): void
+    {
+        $order = (new Shopper($this, $this->stall))->buy($this->variant, 2);
+        $row = $order->supplierOrders()->sole();
+        $row->update([
+            'state' => State::Accepted,
+            'cost_confirmed' => true,
+            'goods_minor' => (int) round(($row->expected_goods_minor + $row->expected_delivery_minor) * 1.08),
+            'delivery_minor' => 0,
+        ]);
+        $asked = fn (string $band): bool => $this->put(route('counter.sharing.say', $this->stall), [
+            'preferences' => ['as_sold'], 'dearer' => $band,
+        ])->assertSessionHasNoErrors() !== null
+            && in_array('dearer', array_column($this->pageProps($this->get(route('counter', $this->stall)))['desk']['needs'], 'kind'), true);
+        self::assertSame([false, true, false], [$asked('10'), $asked('7.5'), $asked('8.5')]);
+        $this->get(route('counter.sharing', $this->stall))->assertInertia(fn ($page) => $page->where('dearer', '8.5%'));
+        $this->put(route('counter.sharing.say', $this->stall), ['preferences' => ['as_sold'], 'dearer' => 'much'])
+            ->assertSessionHasErrors('dearer');
+    }
+
     public function test_what_a_supplier_has_or_may_have_is_not_moved(): void
     {
         $order = $this->refused();

@@ -75,7 +75,7 @@ export function Need({ need, row, tab }: { need: NeedView; row: number; tab: 0 |
   );
 }
 
-function Way({ way, proposed = false }: { way: NeedWayView; proposed?: boolean }) {
+export function Way({ way, proposed = false }: { way: NeedWayView; proposed?: boolean }) {
   const [busy, setBusy] = useState(false);
   const title = [way.name, way.keeps, way.about].filter((part) => part !== '').join(': ');
   if (way.data === null)

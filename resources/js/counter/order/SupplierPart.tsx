@@ -1,6 +1,7 @@
 import { router } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useHandle } from '@/lib/useStall';
+import { Elsewhere } from '@/counter/order/Elsewhere';
 import type { ParcelView, SupplierOrderView } from '@/types';
 import { Button } from '@/ui/Button';
 
@@ -57,10 +58,12 @@ export function SupplierPart({ supplier: s, orderId }: { supplier: SupplierOrder
       )}
       {s.goodsWords !== '' && (
         <p className="mt-2 text-[13px] text-mute">
-          Charges {s.goods.text} for the goods and {s.delivery.text} for delivery
+          Charges {s.goods.text} for the goods
+          {s.laidIn && <>, {s.laidIn.text} for what is laid in</>} and {s.delivery.text} for delivery
           {s.costConfirmed ? '' : ', as expected'}.
         </p>
       )}
+      {s.state === 'to_send' && s.goodsWords !== '' && <Elsewhere orderId={orderId} supplierOrder={s.id} />}
       {s.trouble && (
         <p role="alert" className="mt-2 border-l-4 border-you bg-you-soft px-3 py-2">
           {s.trouble}{' '}
