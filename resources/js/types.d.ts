@@ -386,8 +386,10 @@ export interface AskedView {
   id: number;
   supplier: string;
   about: string;
+  item: string;
   stands: string;
   open: boolean;
+  waits: boolean;
   facts: string[];
   link: string | null;
   picture: string | null;
@@ -684,6 +686,7 @@ export interface SupplierOfferView {
   button: string;
   became: string;
   item: number | null;
+  fetched: boolean;
 }
 
 export interface SupplierOrderView {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Asking;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use WindowStall\Core\Dispatch\Asking\OfferState;
 use WindowStall\Core\Money\Money;
@@ -37,6 +38,12 @@ final class SupplierOffer extends Model
     protected function casts(): array
     {
         return ['state' => OfferState::class, 'wanted_at' => 'datetime', 'at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<SupplierRequest, $this> */
+    public function request(): BelongsTo
+    {
+        return $this->belongsTo(SupplierRequest::class, 'supplier_request_id');
     }
 
     public function cost(): Money

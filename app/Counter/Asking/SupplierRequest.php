@@ -107,6 +107,15 @@ final class SupplierRequest extends Model
         return $said instanceof Carbon && ($seen === null || $said->isAfter($seen));
     }
 
+    /** Whether the supplier still has something to say; with its offers. */
+    public function waits(): bool
+    {
+        return $this->state->open() || $this->offers->contains(
+            static fn (SupplierOffer $one): bool => ($one->state === OfferState::Open && $one->wanted_at !== null)
+                || ($one->order !== null && ! str_starts_with($one->order_stands, 'posted')),
+        );
+    }
+
     public function openOffer(): ?SupplierOffer
     {
         return $this->offers->last(static fn (SupplierOffer $one): bool => $one->state === OfferState::Open);

@@ -8,6 +8,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Counter\ApplyAnswer;
+use WindowStall\Counter\Asking\SupplierOffer;
+use WindowStall\Counter\Jobs\CarryRequest;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Source\Connectors\SupplierNews;
 use WindowStall\Source\Jobs\PullItem;
@@ -74,7 +76,21 @@ final class SupplierHookController
             });
         }
 
-        return $row !== null;
+        return $row !== null || $this->isAskedFor($connection, $answer->externalId);
+    }
+
+    /** A sample is an order there, too: its request looks how it stands. */
+    private function isAskedFor(SupplierConnection $connection, string $externalId): bool
+    {
+        $asked = SupplierOffer::query()
+            ->where('order', $externalId)
+            ->whereHas('request', static fn ($q) => $q->where('connection_id', $connection->id))
+            ->first();
+        if ($asked !== null) {
+            CarryRequest::dispatch($asked->supplier_request_id);
+        }
+
+        return $asked !== null;
     }
 
     private function isNew(SupplierConnection $connection, SupplierNews $news): bool

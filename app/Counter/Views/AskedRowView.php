@@ -53,6 +53,8 @@ final readonly class AskedRowView
         $title = $request->item->title ?? '';
         $label = $request->variant->label ?? '';
 
-        return ucfirst($request->kind->words()).($title === '' ? '' : ': '.$title.($label === '' ? '' : ', '.$label));
+        return ucfirst($request->kind->words()).': '.($title === ''
+            ? '“'.mb_strimwidth(strtr($request->words, "\n", ' '), 0, 70, '…').'”'
+            : $title.($label === '' ? '' : ', '.$label));
     }
 }

@@ -16,6 +16,7 @@ use WindowStall\Support\Views\MoneyView;
 final readonly class AskedView
 {
     /**
+     * @param  string  $item  what of theirs it is about; "" where it is something they haven't got
      * @param  list<string>  $facts  "12 pieces", "wished for at £3.00 each"
      * @param  list<AskedLineView>  $said
      * @param  list<SupplierOfferView>  $offers
@@ -24,8 +25,10 @@ final readonly class AskedView
         public int $id,
         public string $supplier,
         public string $about,
+        public string $item,
         public string $stands,
         public bool $open,
+        public bool $waits,
         public array $facts,
         public ?string $link,
         public ?string $picture,
@@ -39,13 +42,21 @@ final readonly class AskedView
     public static function of(Stall $stall, SupplierRequest $request, int $sold): self
     {
         $clock = Clock::here();
+        $offers = array_values($request->offers->map(
+            static fn (SupplierOffer $offer): SupplierOfferView => SupplierOfferView::of($stall, $request, $offer, $sold),
+        )->all());
 
         return new self(
             id: $request->id,
             supplier: (string) $request->connection?->name,
-            about: AskedRowView::about($request),
+            about: ucfirst($request->kind->words()),
+            item: trim(($request->item->title ?? '').', '.($request->variant->label ?? ''), ', '),
             stands: $request->state->words(),
             open: $request->state->open(),
+            waits: $request->waits() || array_filter(
+                $offers,
+                static fn (SupplierOfferView $one): bool => $one->state === 'taken' && $one->fetched === false,
+            ) !== [],
             facts: array_values(array_filter([
                 $request->pieces === null ? '' : $request->pieces.($request->pieces === 1 ? ' piece' : ' pieces'),
                 $request->wished_minor === null ? '' : 'wished for at '.MoneyView::text($stall->money($request->wished_minor)).' each',
@@ -62,9 +73,7 @@ final readonly class AskedView
                     ! $one->theirs && $one->sent_at === null,
                 ))->all()),
             ],
-            offers: array_values($request->offers->map(
-                static fn (SupplierOffer $offer): SupplierOfferView => SupplierOfferView::of($stall, $request, $offer, $sold),
-            )->all()),
+            offers: $offers,
         );
     }
 }

@@ -22,6 +22,7 @@ final readonly class SupplierOfferView
      * @param  list<string>  $figures  what that means, computed
      * @param  string  $button  what taking it does; "" where it can't be taken
      * @param  string  $became  what came of it
+     * @param  bool  $fetched  whether what it became is here, or it became nothing that could be
      * @param  int|null  $item  ours, that it became; null where there is none (yet)
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class SupplierOfferView
         public string $button,
         public string $became,
         public ?int $item,
+        public bool $fetched,
     ) {
     }
 
@@ -60,6 +62,7 @@ final readonly class SupplierOfferView
             },
             became: self::became($request, $offer, is_int($item)),
             item: is_int($item) ? $item : null,
+            fetched: $offer->item === null || is_int($item),
         );
     }
 

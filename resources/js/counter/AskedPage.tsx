@@ -13,17 +13,15 @@ export default function AskedPage({ asked, formKey }: { asked: AskedView; formKe
   const [words, setWords] = useState('');
   const args = [handle, asked.id];
   const keep = { preserveScroll: true };
-  const waits =
-    asked.open || asked.offers.some((one) => one.state === 'wanted' || (one.state === 'taken' && one.item === null));
   useEffect(() => {
-    if (!waits) return;
+    if (!asked.waits) return;
     const timer = setInterval(() => {
       router.reload({ only: ['asked'] });
     }, 4000);
     return () => {
       clearInterval(timer);
     };
-  }, [waits]);
+  }, [asked.waits]);
   return (
     <div className="max-w-[820px] px-6 pt-5 pb-16 max-md:px-4">
       <Head title={asked.about} />
@@ -35,6 +33,7 @@ export default function AskedPage({ asked, formKey }: { asked: AskedView; formKe
           All you asked
         </Link>
       </div>
+      {asked.item !== '' && <p className="font-medium text-sup">{asked.item}</p>}
       <p className="mt-1 text-mute" data-stands>
         {[...asked.facts, asked.stands].join(' · ')}
         {asked.link && (
@@ -129,6 +128,17 @@ export default function AskedPage({ asked, formKey }: { asked: AskedView; formKe
             </Button>
           </div>
         </form>
+      )}
+      {!asked.open && asked.waits && (
+        <Button
+          kind="quiet"
+          small
+          onClick={() => {
+            router.post(route('counter.asked.look', args), {}, keep);
+          }}
+        >
+          Look how it stands
+        </Button>
       )}
       {asked.stands === 'not wanted any more' && (
         <Button

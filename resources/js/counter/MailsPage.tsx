@@ -1,10 +1,9 @@
 import { Head, Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useEffect, useId, useRef, useState } from 'react';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { send, words as said } from '@/lib/http';
 import { useHandle } from '@/lib/useStall';
 import { Button } from '@/ui/Button';
-import { ChoiceField } from '@/ui/ChoiceField';
 import { TextField } from '@/ui/TextField';
 
 interface Letter {
@@ -41,38 +40,54 @@ export default function MailsPage(props: Props) {
         </Link>
       </div>
       <p className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
-        <span className="text-mute">Mailed when:</span>
+        <span className="text-mute">The letter:</span>
         {props.kinds.map((one) => (
-          <button
+          <Choice
             key={one.value}
-            type="button"
-            aria-pressed={one.value === props.kind}
-            className={clsx(
-              'cursor-pointer underline-offset-4',
-              one.value === props.kind ? 'font-semibold text-you' : 'underline decoration-line hover:text-you',
-            )}
-            onClick={() => {
+            chosen={one.value === props.kind}
+            onChoose={() => {
               go({ kind: one.value });
             }}
           >
             {one.words}
-            {one.own && <span className="text-mute"> (yours)</span>}
-          </button>
+            {one.own && <span className="font-normal text-mute"> (yours)</span>}
+          </Choice>
         ))}
         {props.languages.length > 1 && (
-          <ChoiceField
-            label="In"
-            className="w-36"
-            value={props.language}
-            choices={props.languages}
-            onChange={(e) => {
-              go({ language: e.target.value });
-            }}
-          />
+          <>
+            <span className="ml-3 text-mute">in</span>
+            {props.languages.map((one) => (
+              <Choice
+                key={one.value}
+                chosen={one.value === props.language}
+                onChoose={() => {
+                  go({ language: one.value });
+                }}
+              >
+                {one.label}
+              </Choice>
+            ))}
+          </>
         )}
       </p>
       <Editor key={`${props.kind} ${props.language}`} {...props} />
     </div>
+  );
+}
+
+function Choice({ chosen, onChoose, children }: { chosen: boolean; onChoose: () => void; children: ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      className={clsx(
+        'cursor-pointer underline-offset-4',
+        chosen ? 'font-semibold text-you' : 'underline decoration-line hover:text-you',
+      )}
+      onClick={onChoose}
+    >
+      {children}
+    </button>
   );
 }
 

@@ -18,6 +18,7 @@ use WindowStall\Counter\Jobs\CarryRequest;
 use WindowStall\Counter\Jobs\SweepSupplierOrders;
 use WindowStall\Source\Account\BoughtAhead;
 use WindowStall\Source\Account\ReadAccount;
+use WindowStall\Source\SupplierAccount;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
@@ -102,7 +103,7 @@ final class AskingTest extends AppTestCase
         $order = Books::table('orders')->sole();
         self::assertSame(['Quillet', 200], [json_decode($order->address, true)['name'], (int) $order->goods]);
         $this->play('orders/'.$order->id, 'post');
-        $this->carry($request->refresh());
+        $this->hooked((int) $order->id)->assertOk();
         self::assertStringStartsWith('posted with', SupplierOffer::query()->sole()->order_stands);
         self::assertNull($request->refresh()->next_ask_at, 'nothing more is to come');
     }
@@ -223,6 +224,28 @@ final class AskingTest extends AppTestCase
         self::assertSame(WishState::Closed, $request->refresh()->state, 'what isn’t wanted any more stays so');
         self::assertSame('We can’t.', RequestMessage::query()->sole()->words, 'and what they say is kept');
         $this->put(route('counter.asked.close', [$this->stall, $request]), ['closed' => true])->assertSessionHasErrors('said');
+    }
+
+    /**
+     * News of an order of theirs.
+     *
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function hooked(int $order): \Illuminate\Testing\TestResponse
+    {
+        $this->travel(2)->minutes();
+        $account = SupplierAccount::of('oakum', $this->supplier->address, 'oakum-quillet-key');
+        $this->supplier->update(['account' => $account->id]);
+        $body = json_encode(['event' => 'e1', 'kind' => 'order.posted', 'order' => [
+            'id' => $order, 'state' => 'posted', 'goods' => 200, 'delivery' => 0, 'currency' => 'USD',
+        ]], JSON_THROW_ON_ERROR);
+        $time = (string) time();
+
+        return $this->call('POST', route('hooks.supplier', $account->id), server: $this->transformHeadersToServerVars([
+            'Oakum-Time' => $time,
+            'Oakum-Signature' => hash_hmac('sha256', $time.'.'.$body, str_repeat('s', 40)),
+            'Content-Type' => 'application/json',
+        ]), content: $body);
     }
 
     /**

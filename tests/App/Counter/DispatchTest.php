@@ -200,6 +200,21 @@ final class DispatchTest extends AppTestCase
         self::assertSame(State::Sent, $row->refresh()->state);
     }
 
+    public function test_news_of_an_order_that_isnt_there_is_asked_for_again_and_taken_once_it_is(): void
+    {
+        $row = $this->buy()->supplierOrders->firstOrFail();
+        $known = (string) $row->external_id;
+        $row->forceFill(['external_id' => null])->save();
+        $early = fn (): TestResponse => $this->news((clone $row)->forceFill(['external_id' => $known]), 'e1', 'posted', ['tracking' => 'LF9']);
+        $early()->assertStatus(409);
+        self::assertSame(State::Sent, $row->refresh()->state);
+        self::assertSame(0, DB::table('supplier_events')->count(), 'it isn’t taken as read');
+        $row->update(['external_id' => $known]);
+        $early()->assertOk();
+        $early()->assertOk();
+        self::assertSame([State::Posted, 'LF9'], [$row->refresh()->state, $row->tracking]);
+    }
+
     public function test_news_with_a_changed_body_is_refused(): void
     {
         $row = $this->buy()->supplierOrders->firstOrFail();

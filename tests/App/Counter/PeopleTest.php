@@ -100,9 +100,9 @@ final class PeopleTest extends AppTestCase
         self::assertSame([], People::after($this->stall, $first->id, 10));
         $same($first, 'i.f@post.example', apart: true);
         $this->get(route('counter.people', $this->stall))->assertInertia(fn ($page) => $page->has('people', 2));
-        $this->stall->orders()->update(['state' => 'refunded']);
+        Order::of($this->stall)->update(['state' => 'refunded']);
         $this->delete(route('counter.person.forget', [$this->stall, $first]))->assertSessionHas('say');
-        self::assertSame(['', '', 'i.f@post.example'], $this->stall->orders()->orderBy('id')->pluck('email')->all());
+        self::assertSame(['', '', 'i.f@post.example'], Order::of($this->stall)->orderBy('id')->pluck('email')->all());
         self::assertSame(0, DB::table('people_joined')->count());
     }
 

@@ -1,4 +1,4 @@
-import { useForm } from '@inertiajs/react';
+import { Link, useForm } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import { useId } from 'react';
 import { useHandle } from '@/lib/useStall';
@@ -79,9 +79,9 @@ export function AskForm({ suppliers, item, currency, formKey }: Props) {
         form.post(route('counter.asking.ask', handle));
       }}
     >
-      <h2 className="text-[12.5px] text-mute">Ask for something</h2>
+      <h2 className="text-[12.5px] text-mute">{item ? 'Ask for something' : 'Ask for goods they don’t list'}</h2>
       {item && <p className="name mt-1 text-[18px] leading-snug text-sup">{item.title}</p>}
-      <fieldset className="mt-2">
+      <fieldset className="mt-2" hidden={item === null}>
         <legend className="sr-only">What for</legend>
         {kinds.map((one) => (
           <label key={one} className="flex cursor-pointer items-baseline gap-2 border-t border-line py-1.5">
@@ -99,7 +99,11 @@ export function AskForm({ suppliers, item, currency, formKey }: Props) {
       </fieldset>
       {item === null && (
         <p className="mt-1 border-t border-line pt-2 text-[13px] text-mute">
-          For a change, a sample or pieces ahead, open the goods in Source and choose “Ask its supplier”.
+          For a change, a sample or pieces ahead, open the goods in{' '}
+          <Link href={route('source', handle)} className="underline decoration-line underline-offset-4">
+            Source
+          </Link>{' '}
+          and choose “Ask about it”.
         </p>
       )}
       {item === null && suppliers.length > 1 && (
