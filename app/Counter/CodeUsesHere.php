@@ -44,7 +44,7 @@ final class CodeUsesHere implements CodeUses
     public function bought(string $email): bool
     {
         return DB::table('orders')
-            ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+            ->where('whose', mb_strtolower($email))
             ->whereIn('state', [OrderState::Paid->value, OrderState::Refunded->value, OrderState::Refunding->value])
             ->exists();
     }

@@ -38,6 +38,7 @@ use WindowStall\Window\Policies\Particulars;
  * @property string $basket_hash
  * @property OrderState $state
  * @property string $email
+ * @property string $whose its mail address in small letters
  * @property string $name
  * @property string $street
  * @property string $town

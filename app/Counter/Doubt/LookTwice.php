@@ -59,7 +59,7 @@ final class LookTwice
                 ->whereNotNull('there_at')
                 ->whereHas('order', static fn ($q) => $q
                     ->where('stall_id', $order->stall_id)
-                    ->whereRaw('lower(email) = ?', [mb_strtolower($order->email)]))
+                    ->where('whose', mb_strtolower($order->email)))
                 ->exists(),
         );
     }

@@ -134,7 +134,7 @@ final readonly class OwnOrderController
     {
         $stall = ShopStall::of($request);
         $email = mb_strtolower(mb_substr(Typed::text($request, 'email'), 0, 190));
-        $theirs = Order::of($stall)->whereNotNull('paid_at')->whereRaw('lower(email) = ?', [$email])->latest('id')->first();
+        $theirs = Order::of($stall)->whereNotNull('paid_at')->where('whose', $email)->latest('id')->first();
         if ($theirs !== null) {
             Mail::to($theirs->email)->locale(Speech::language())->queue(new OrdersLinkMail($stall->name, OrdersLink::to($stall, $email)));
         }
@@ -152,7 +152,7 @@ final readonly class OwnOrderController
             : $this->page($stall, ['sent' => false, 'over' => false, 'orders' => Order::of($stall)
                 ->with('lines')
                 ->whereNotNull('paid_at')
-                ->whereRaw('lower(email) = ?', [$email])
+                ->where('whose', $email)
                 ->orderByDesc('id')
                 ->limit(self::MOST_LISTED)
                 ->get()]);

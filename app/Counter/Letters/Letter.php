@@ -19,6 +19,7 @@ use WindowStall\Stall\Stall;
  * @property int|null $order_id
  * @property string $name
  * @property string $email
+ * @property string $whose its mail address in small letters
  * @property string $language that its writer reads, ISO 639-1
  * @property bool $open whether it waits for an answer
  * @property Carbon $last_at

@@ -64,7 +64,7 @@ final class TakeLetter
         $id = ctype_digit($number) && strlen($number) < 10
             ? Order::of($stall)
                 ->where('number', (int) $number)
-                ->whereRaw('lower(email) = ?', [mb_strtolower($email)])
+                ->where('whose', mb_strtolower($email))
                 ->value('id')
             : null;
 

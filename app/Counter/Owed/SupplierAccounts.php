@@ -6,6 +6,7 @@ namespace WindowStall\Counter\Owed;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\Owed\BalanceOutlook;
 use WindowStall\Core\Money\Money;
@@ -21,6 +22,9 @@ final class SupplierAccounts
 {
     /** Days that are looked back at. */
     private const DAYS = 28;
+
+    /** Seconds for which what days took is kept. */
+    private const KEPT = 600;
 
     private const WAITING = <<<'SQL'
         SELECT COALESCE(sum(goods_minor + delivery_minor + extras_minor), 0) AS minor
@@ -94,11 +98,13 @@ final class SupplierAccounts
     {
         $clock = Clock::of($stall);
         $today = $clock->local(now())->startOfDay();
-        $rows = collect(DB::select(self::BY_DAY, [
+        // Days that are over change hardly; the desk asks at every look.
+        $kept = sprintf('owed by day %d %s %s', $connection->id, $today->format('Y-m-d'), $connection->balance_at);
+        $rows = collect(Cache::remember($kept, self::KEPT, static fn (): array => array_column(DB::select(self::BY_DAY, [
             'connection' => $connection->id,
             'zone' => $stall->zone,
             'from' => $today->copy()->subDays(self::DAYS)->utc(),
-        ]))->pluck('minor', 'day');
+        ]), 'minor', 'day')));
         $first = $rows->keys()->min();
         $days = [];
         for ($n = self::DAYS; $n > 0; $n--) {

@@ -26,7 +26,7 @@ final class AboutPerson
         return Order::query()
             ->with(['lines', 'supplierOrders', 'parcels', 'refunds', 'returns', 'papers'])
             ->where('stall_id', $stall->id)
-            ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
+            ->whereIn('whose', PersonAddresses::of($stall, $email))
             ->orderByDesc('id')
             ->get();
     }
@@ -68,7 +68,7 @@ final class AboutPerson
             'orders' => self::orders($stall, $email)->map(self::order(...))->all(),
             'letters' => Letter::of($stall)
                 ->with('lines')
-                ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
+                ->whereIn('whose', PersonAddresses::of($stall, $email))
                 ->get()
                 ->map(static fn (Letter $letter): array => [
                     'name' => $letter->name,

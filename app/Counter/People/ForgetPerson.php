@@ -39,7 +39,7 @@ final class ForgetPerson
         return DB::transaction(function () use ($stall, $theirs, $array): int {
             $orders = Order::query()
                 ->where('stall_id', $stall->id)
-                ->whereRaw('lower(email) = ANY(?)', [$array])
+                ->whereIn('whose', $theirs)
                 ->orderBy('id')
                 ->lockForUpdate()
                 ->get();
@@ -50,7 +50,7 @@ final class ForgetPerson
                 $this->returns($order);
                 $order->update(self::FORGOTTEN);
             }
-            Letter::of($stall)->whereRaw('lower(email) = ANY(?)', [$array])->delete();
+            Letter::of($stall)->whereIn('whose', $theirs)->delete();
             DB::table('sign_ups')->where('stall_id', $stall->id)->whereRaw('lower(email) = ANY(?)', [$array])->delete();
             DB::table('people_notes')->where('stall_id', $stall->id)->whereIn('email', $theirs)->delete();
             DB::table('people_joined')->where('stall_id', $stall->id)->where('person', $theirs[0])->delete();

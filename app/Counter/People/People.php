@@ -15,81 +15,75 @@ use WindowStall\Support\PgArray;
  */
 final class People
 {
-    /** Orders looked at first for who came last; four times as many each time, until there are enough people among them. */
+    /** Orders looked at at a time; for who came last four times as many each time, until there are enough people among them. */
     private const FIRST = 500;
 
     private const SUMS = <<<'SQL'
         SELECT person.*, latest.name, latest.town
         FROM (
-            SELECT COALESCE(joined.person, lower(orders.email)) AS email, min(orders.id) AS id, max(orders.id) AS latest,
+            SELECT COALESCE(joined.person, orders.whose) AS email, min(orders.id) AS id, max(orders.id) AS latest,
                    count(*) AS orders, min(orders.paid_at) AS first_at, max(orders.paid_at) AS last_at,
                    sum(round((orders.total_minor - COALESCE(back.minor, 0)) * orders.rate::numeric)) AS spent
             FROM orders
-            LEFT JOIN people_joined AS joined ON joined.stall_id = orders.stall_id AND joined.email = lower(orders.email)
+            LEFT JOIN people_joined AS joined ON joined.stall_id = orders.stall_id AND joined.email = orders.whose
             LEFT JOIN LATERAL (
                 SELECT sum(total_minor) AS minor FROM refunds WHERE refunds.order_id = orders.id
             ) AS back ON TRUE
             WHERE orders.stall_id = :stall
               AND orders.paid_at IS NOT NULL
-              AND lower(orders.email) = ANY(:emails)
+              AND orders.whose = ANY(:emails::text[])
             GROUP BY 1
         ) AS person
         JOIN orders AS latest ON latest.id = person.latest
         SQL;
 
     private const LATEST = <<<'SQL'
-        SELECT COALESCE(joined.person, lower(latest.email)) AS email, max(latest.paid_at) AS last_at, max(latest.id) AS last
+        SELECT COALESCE(joined.person, latest.whose) AS email, max(latest.paid_at) AS last_at, max(latest.id) AS last
         FROM (
-            SELECT id, email, paid_at
+            SELECT id, whose, paid_at
             FROM orders
             WHERE stall_id = :stall
               AND paid_at IS NOT NULL
               AND email <> ''
-              AND (CAST(:like AS text) IS NULL OR lower(email) LIKE :like OR lower(name) LIKE :like)
+              AND (CAST(:like AS text) IS NULL OR sought LIKE :like)
             ORDER BY paid_at DESC, id DESC
             LIMIT :window
         ) AS latest
-        LEFT JOIN people_joined AS joined ON joined.stall_id = :stall AND joined.email = lower(latest.email)
+        LEFT JOIN people_joined AS joined ON joined.stall_id = :stall AND joined.email = latest.whose
         GROUP BY 1
         ORDER BY 2 DESC, 3 DESC
         LIMIT :most
         SQL;
 
     private const AFTER = <<<'SQL'
-        SELECT lower(first.email) AS email
-        FROM orders AS first
-        LEFT JOIN people_joined AS joined ON joined.stall_id = first.stall_id AND joined.email = lower(first.email)
-        WHERE first.stall_id = :stall
-          AND first.id > :after
-          AND first.paid_at IS NOT NULL
-          AND first.email <> ''
-          AND NOT EXISTS (
-              SELECT 1
-              FROM (
-                  SELECT lower(first.email) AS email
-                  UNION SELECT joined.person
-                  UNION SELECT too.email
-                  FROM people_joined AS too
-                  WHERE too.stall_id = first.stall_id
-                    AND too.person = COALESCE(joined.person, lower(first.email))
-              ) AS theirs
-              JOIN orders AS earlier ON earlier.stall_id = first.stall_id
-               AND lower(earlier.email) = theirs.email
-               AND earlier.paid_at IS NOT NULL
-               AND earlier.id < first.id
-          )
-        ORDER BY first.id
-        LIMIT :most
+        SELECT id, whose AS email
+        FROM orders
+        WHERE stall_id = :stall
+          AND id > :after
+          AND paid_at IS NOT NULL
+          AND email <> ''
+        ORDER BY id
+        LIMIT :window
         SQL;
 
     /** @return list<Person> by their numbers */
     public static function after(Stall $stall, int $after, int $most): array
     {
-        $found = DB::select(self::AFTER, ['stall' => $stall->id, 'after' => $after, 'most' => $most]);
-        $people = self::sums($stall, self::emails($found));
+        $people = [];
+        do {
+            $found = DB::select(self::AFTER, ['stall' => $stall->id, 'after' => $after, 'window' => self::FIRST]);
+            $last = $found === [] ? $after : (int) end($found)->id;
+            foreach (self::sums($stall, array_values(array_unique(self::emails($found)))) as $one) {
+                // Whose first order lies before isn't met here for the first time.
+                if ($one->id > $after && $one->id <= $last) {
+                    $people[] = $one;
+                }
+            }
+            $after = $last;
+        } while (count($people) < $most && count($found) === self::FIRST);
         usort($people, static fn (Person $a, Person $b): int => $a->id <=> $b->id);
 
-        return $people;
+        return array_slice($people, 0, $most);
     }
 
     /** @return list<Person> who came last first */

@@ -16,20 +16,20 @@ final class PersonAddresses
 
     /** Others who may be the same: the same name at the same postcode, or the same telephone number. */
     private const ALIKE = <<<'SQL'
-        SELECT lower(other.email) AS email, max(other.name) AS name, max(other.town) AS town
+        SELECT other.whose AS email, max(other.name) AS name, max(other.town) AS town
         FROM orders AS mine
         JOIN orders AS other ON other.stall_id = mine.stall_id
          AND other.paid_at IS NOT NULL
          AND other.email <> ''
-         AND NOT lower(other.email) = ANY(:theirs)
+         AND NOT other.whose = ANY(:theirs::text[])
          AND (
              (lower(other.name) = lower(mine.name) AND mine.postcode <> '' AND other.postcode = mine.postcode)
              OR (mine.phone <> '' AND other.phone = mine.phone)
          )
         WHERE mine.stall_id = :stall
           AND mine.paid_at IS NOT NULL
-          AND lower(mine.email) = ANY(:theirs)
-        GROUP BY lower(other.email)
+          AND mine.whose = ANY(:theirs::text[])
+        GROUP BY other.whose
         ORDER BY 1
         LIMIT 5
         SQL;

@@ -79,7 +79,7 @@ final readonly class Exchange
         $number = OrderNumbers::next($stall);
         $new = $order->replicate([
             'payment_id', 'pay_at', 'pending_since', 'disputed_at', 'settling_until', 'reserved_until', 'awaited_since', 'payment_trouble',
-            'payment_trouble_name', 'shared', 'held_at', 'sought',
+            'payment_trouble_name', 'shared', 'held_at', 'sought', 'whose',
         ]);
         $new->fill([
             'number' => $number,

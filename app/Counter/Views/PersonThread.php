@@ -89,7 +89,7 @@ final class PersonThread
     {
         $lines = [];
         $letters = Letter::of($stall)->with('lines')
-            ->whereRaw('lower(email) = ANY(?)', [PersonAddresses::array($stall, $email)])
+            ->whereIn('whose', PersonAddresses::of($stall, $email))
             ->get();
         foreach ($letters as $letter) {
             foreach ($letter->lines as $line) {

@@ -12,6 +12,7 @@ use WindowStall\Counter\ByMail\SendBatch;
 use WindowStall\Counter\Desk\AllOrders;
 use WindowStall\Counter\Desk\Desk;
 use WindowStall\Counter\Order;
+use WindowStall\Counter\Owed\SupplierAccounts;
 use WindowStall\Counter\Payment\AskedPayment;
 use WindowStall\Counter\Payment\ExpressAsked;
 use WindowStall\Counter\Payment\PaymentAccess;
@@ -19,8 +20,10 @@ use WindowStall\Counter\Payment\PaymentConnector;
 use WindowStall\Counter\Payment\PaymentNews;
 use WindowStall\Counter\Payment\PaymentState;
 use WindowStall\Counter\Payment\SaidPayment;
+use WindowStall\Counter\People\People;
 use WindowStall\Counter\TakePayment;
 use WindowStall\Counter\Views\OrderRowView;
+use WindowStall\Counter\Views\PersonThread;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Door;
 use WindowStall\Stall\Stall;
@@ -123,9 +126,7 @@ final class RunCounterBench extends Command
         DB::insert(self::SENT, ['connection' => $connection]);
         DB::update(self::THEIRS);
         DB::insert(sprintf(self::PARCELS), ['open' => (int) $this->option('open')]);
-        foreach (['orders', 'order_lines', 'supplier_orders', 'parcels'] as $table) {
-            DB::statement('ANALYZE '.$table);
-        }
+        self::analyse();
         $this->timed(
             sprintf('The desk with %s open parcels', number_format((int) $this->option('open'))),
             static fn () => Desk::of($stall),
@@ -154,6 +155,42 @@ final class RunCounterBench extends Command
                 [$stall->id],
             );
         }
+        $this->people($stall);
+    }
+
+    private function people(Stall $stall): void
+    {
+        $shopper = (string) Order::of($stall)->where('email', 'like', '%@bench.example')->value('email');
+        foreach ([
+            'who came last' => static fn () => People::latest($stall, '', 100),
+            'found by name' => static fn () => People::latest($stall, 'shopper 77', 100),
+            'by their numbers' => static fn () => People::after($stall, 50_000, 100),
+            'one of them, with all between' => static fn () => PersonThread::of($stall, $shopper),
+        ] as $name => $do) {
+            $this->timed(
+                sprintf('People of %s orders, %s', number_format((int) $this->option('orders')), $name),
+                $do,
+                'SELECT * FROM orders WHERE stall_id = ? ORDER BY id DESC LIMIT 100',
+                [$stall->id],
+            );
+        }
+        $this->timed(
+            'How suppliers’ accounts stand',
+            static fn () => SupplierAccounts::short($stall),
+            "SELECT sum(goods_minor) FROM supplier_orders WHERE stall_id = ? AND state = 'to_send'",
+            [$stall->id],
+        );
+    }
+
+    /** As autovacuum would by then; only the tables' owner may, and within a stall one is bound. */
+    private static function analyse(): void
+    {
+        $bound = (string) DB::scalar('SELECT current_user');
+        DB::statement('RESET ROLE');
+        foreach (['orders', 'order_lines', 'supplier_orders', 'parcels'] as $table) {
+            DB::statement('ANALYZE '.$table);
+        }
+        DB::statement('SET ROLE '.$bound);
     }
 
     /** @param  list<mixed>  $with */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Counter;
 
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
 use Inertia\Testing\AssertableInertia as Page;
 use WindowStall\Bench\ListingVariant;
@@ -56,6 +57,7 @@ final class OwedTest extends AppTestCase
         $order = $this->buy(2);
         $this->travelBack();
         $charged = $order->supplierOrders()->sole()->charged();
+        Cache::flush();
         $this->balance(10_000 - $this->cents($charged));
         $this->look();
         $this->assertDesk(fn (array $needs): bool => ! in_array('owed', array_column($needs, 'kind'), true));
