@@ -246,6 +246,21 @@ return [
         'sharing routing split supplier source fulfil cheapest quickest parcels mail order table csv',
     ],
     [
+        'What letters say: your own words',
+        'counter.mails',
+        'mail email template templates notification confirmation words shipped thank you edit subject',
+    ],
+    [
+        'Asking suppliers: samples, changes, pieces ahead',
+        'counter.asking',
+        'ask supplier sample sourcing request quote bulk buy ahead custom logo packaging negotiate offer',
+    ],
+    [
+        'What suppliers are owed',
+        'counter.owed',
+        'owed balance prepaid wallet top up invoice bill terms insert card packing slip packaging branding limit',
+    ],
+    [
         'Letters from shoppers',
         'counter.letters',
         'letter letters message messages inbox contact support reply question',

@@ -102,6 +102,7 @@ final class Desk
             ->where('paid_at', '>', now()->subDay())
             ->whereNull('held_at')
             ->whereDoesntHave('supplierOrders', static fn ($q) => $q->where('state', 'refused'))
+            ->orderByDesc('paid_at')
             ->limit(self::ADDED + 1)
             ->get();
         $went = match (true) {

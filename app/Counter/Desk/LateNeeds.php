@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Counter\Desk;
 
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\Following\Outlook;
 use WindowStall\Core\Dispatch\Following\ParcelEventKind;
@@ -88,24 +89,39 @@ final class LateNeeds
             'until' => $clock->local(now())->addDays(self::AHEAD)->toDateString(),
             'most' => 4 * $most,
         ]), 'id');
-        $parcels = Parcel::query()
+        $like = [];
+        $needs = [];
+        // The first of them are late, mostly; of the rest no more is read than is shown.
+        foreach (array_chunk($ids, max(1, $most)) as $some) {
+            foreach (self::parcels($some) as $parcel) {
+                $way = $parcel->connection_id.$parcel->country;
+                $like[$way] ??= Parcels::taken($parcel->connection_id, $parcel->country);
+                $outlook = Parcels::outlook($stall, $parcel, $like[$way]);
+                $amiss = in_array($parcel->stands, [ParcelEventKind::Lost, ParcelEventKind::GoesBack], true);
+                if ($outlook !== null && ($outlook->late || $outlook->likely || $amiss) && count($needs) < $most) {
+                    $needs[] = self::parcel($stall, $parcel, $outlook, $like[$way]);
+                }
+            }
+            if (count($needs) >= $most) {
+                break;
+            }
+        }
+
+        return [...$needs, ...self::unposted($stall, $most - count($needs))];
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return Collection<int, Parcel> the most pressing first
+     */
+    private static function parcels(array $ids): Collection
+    {
+        return Parcel::query()
             ->with(['order.lines', 'connection'])
             ->whereKey($ids)
             ->orderBy('promised_to')
             ->orderBy('id')
             ->get();
-        $like = [];
-        $needs = [];
-        foreach ($parcels as $parcel) {
-            $like[$parcel->connection_id.$parcel->country] ??= Parcels::taken($parcel->connection_id, $parcel->country);
-            $outlook = Parcels::outlook($stall, $parcel, $like[$parcel->connection_id.$parcel->country]);
-            $amiss = in_array($parcel->stands, [ParcelEventKind::Lost, ParcelEventKind::GoesBack], true);
-            if ($outlook !== null && ($outlook->late || $outlook->likely || $amiss) && count($needs) < $most) {
-                $needs[] = self::parcel($stall, $parcel, $outlook, $like[$parcel->connection_id.$parcel->country]);
-            }
-        }
-
-        return [...$needs, ...self::unposted($stall, $most - count($needs))];
     }
 
     private static function parcel(Stall $stall, Parcel $parcel, Outlook $outlook, TimesTaken $like): NeedView

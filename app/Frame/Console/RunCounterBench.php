@@ -124,6 +124,7 @@ final class RunCounterBench extends Command
         $connection = (int) $like->supplierOrders()->value('connection_id');
         $this->make($like, (int) $this->option('orders'), OrderState::Paid);
         DB::insert(self::SENT, ['connection' => $connection]);
+        self::analyse();
         DB::update(self::THEIRS);
         DB::insert(sprintf(self::PARCELS), ['open' => (int) $this->option('open')]);
         self::analyse();
@@ -293,7 +294,7 @@ final class RunCounterBench extends Command
         $own = ['number', 'token', 'basket_id', 'state', 'paid_at', 'created_at', 'updated_at', 'payment_id', 'name', 'email', 'postcode'];
         $columns = array_diff(
             DB::getSchemaBuilder()->getColumnListing('orders'),
-            [...$own, 'id', 'sought', 'settling_until', 'reserved_until', 'awaited_since', 'pending_since', 'disputed_at', 'held_at'],
+            [...$own, 'id', 'sought', 'whose', 'settling_until', 'reserved_until', 'awaited_since', 'pending_since', 'disputed_at', 'held_at'],
         );
         $since = (int) DB::table('orders')->max('id');
         DB::insert(sprintf(self::ORDERS, '"'.implode('", "', $columns).'"'), ['state' => $state->value, 'most' => $most, 'like' => $like->id]);

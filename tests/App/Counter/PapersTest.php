@@ -76,7 +76,7 @@ final class PapersTest extends AppTestCase
         $first = $this->buy();
         try {
             DB::transaction(function () use ($first): void {
-                $copy = $first->replicate(['number', 'token', 'sought'])->fill(['number' => 99_999, 'token' => str_repeat('b', 43)]);
+                $copy = $first->replicate(['number', 'token', 'sought', 'whose'])->fill(['number' => 99_999, 'token' => str_repeat('b', 43)]);
                 $copy->save();
                 WritePaper::invoice($copy->setRelation('stall', $this->stall));
                 throw new \RuntimeException('killed');
