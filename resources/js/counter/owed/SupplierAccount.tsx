@@ -85,7 +85,7 @@ function Terms({ account }: { account: SupplierAccountView }) {
         form.put(route('counter.owed.say', [handle, account.id]), { preserveScroll: true });
       }}
     >
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+      <div className="flex flex-wrap items-start gap-x-6 gap-y-3">
         {account.pays === 'ahead' ? (
           <TextField
             label="Warn when it lasts less than"
