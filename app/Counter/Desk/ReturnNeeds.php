@@ -91,7 +91,7 @@ final class ReturnNeeds
         return $names === [] ? [] : [NeedWayView::keeping(
             kept: $result->with($result->minor - $cost),
             name: 'Send '.implode(' and ', $names).' instead',
-            about: 'as an order of its own, without waiting; what was paid pays for it',
+            about: 'as an order of its own; nothing has to come back, and what was paid pays for it',
             button: 'Send it instead',
             address: $address,
             data: ['state' => ReturnState::Exchanged->value],

@@ -155,8 +155,8 @@ final class AskingController
     public function close(Request $request, Stall $stall, SupplierRequest $supplierRequest): RedirectResponse
     {
         $close = $request->boolean('closed');
-        if ($close && ! $supplierRequest->state->open()) {
-            throw new Refusal('That is over already.');
+        if ($close ? ! $supplierRequest->state->open() : $supplierRequest->state !== WishState::Closed) {
+            throw new Refusal($close ? 'That is over already.' : 'It is asked for already.');
         }
         $supplierRequest->update($close
             ? ['state' => WishState::Closed, 'next_ask_at' => null]

@@ -16,6 +16,7 @@ use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Refunds\GiveBack;
 use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Counter\Refunds\RefundWish;
+use WindowStall\Counter\Sourcing\ShareOut;
 use WindowStall\Counter\Sourcing\ToSuppliers;
 use WindowStall\Counter\TellShelves;
 use WindowStall\Source\SupplierVariant;
@@ -59,6 +60,7 @@ final readonly class Exchange
         }
         $new->load('lines')->setRelation('stall', $order->stall);
         $this->promise($new);
+        $this->date($new);
         WritePaper::invoice($new);
         ToSuppliers::of($new);
         TellShelves::of($new);
@@ -148,6 +150,14 @@ final readonly class Exchange
                 $line = $new->lines->firstOrFail('supplier_variant_id', $variant);
                 throw new Refusal(sprintf('%s can’t be had any more. Give the money back, or wait.', $line->name()));
             }
+        }
+    }
+
+    /** By when it should be there, as a shopper who ordered it now would be told. */
+    private function date(Order $new): void
+    {
+        foreach (ShareOut::try($new, $new->lines)->best->sources ?? [] as $line => $source) {
+            $new->lines->firstWhere('id', $line)?->update(['promised_from' => $source->by, 'promised_to' => $source->by]);
         }
     }
 

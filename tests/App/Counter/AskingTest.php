@@ -224,6 +224,9 @@ final class AskingTest extends AppTestCase
         self::assertSame(WishState::Closed, $request->refresh()->state, 'what isn’t wanted any more stays so');
         self::assertSame('We can’t.', RequestMessage::query()->sole()->words, 'and what they say is kept');
         $this->put(route('counter.asked.close', [$this->stall, $request]), ['closed' => true])->assertSessionHasErrors('said');
+        $again = fn () => $this->put(route('counter.asked.close', [$this->stall, $request]), ['closed' => false]);
+        $again()->assertSessionHas('say', 'It is asked for again.');
+        $again()->assertSessionHasErrors(['said' => 'It is asked for already.']);
     }
 
     /**

@@ -73,6 +73,7 @@ final class ExchangeTest extends AppTestCase
         self::assertNotNull($credit->done_at);
         self::assertSame($promised + 1, $this->promised(), 'its piece is taken aside');
         self::assertSame(1, $new->supplierOrders()->count());
+        self::assertGreaterThan(now()->toDateString(), (string) $new->lines()->sole()->promised_to);
         Queue::assertPushed(SendSupplierOrder::class, fn ($job): bool => $job->supplierOrderId === $new->supplierOrders()->sole()->id);
         $papers = OrderPaper::query()->orderBy('id')->get();
         self::assertSame(

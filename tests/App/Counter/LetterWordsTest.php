@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Counter;
 
+use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Inertia\Testing\AssertableInertia as Page;
+use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Mailer\Exception\TransportException;
 use WindowStall\Counter\Following\Parcel;
 use WindowStall\Counter\Letters\TextPiece;
@@ -94,6 +96,22 @@ final class LetterWordsTest extends AppTestCase
         Mail::assertQueued(OrderLetter::class, 1);
         Mail::assertQueued(OrderLetter::class, fn (OrderLetter $one): bool => $one->hasTo('ines@post.example'));
         self::assertSame(0, DB::table('order_mails')->whereNotNull('failed_at')->count());
+    }
+
+    #[TestWith([550, true], 'refused for good')]
+    #[TestWith([450, false], 'not now')]
+    #[TestWith([0, false], 'nobody there')]
+    public function test_what_is_refused_for_good_isnt_tried_again_and_all_else_is(int $code, bool $noted): void
+    {
+        $mailer = self::createStub(Mailer::class);
+        $mailer->method('send')->willThrowException(new TransportException('There is nobody of that name here', $code));
+        $tried = false;
+        try {
+            (new OrderLetter($this->order->id, $this->stall->id, TellKind::Thanks, null))->to('gone@post.example')->send($mailer);
+        } catch (TransportException) {
+            $tried = true;
+        }
+        self::assertSame([! $noted, $noted], [$tried, DB::table('order_mails')->whereNotNull('failed_at')->exists()]);
     }
 
     public function test_pieces_of_text_are_filled_with_what_is_known_of_the_writers_order(): void
