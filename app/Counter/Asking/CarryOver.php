@@ -31,7 +31,7 @@ final class CarryOver
     {
         $connection = $request->connection;
         $supplier = $connection?->connector();
-        if ($connection === null || ! $supplier instanceof TakesRequests) {
+        if ($connection === null || $connection->disconnected_at !== null || ! $supplier instanceof TakesRequests) {
             return;
         }
         $access = $connection->access();

@@ -65,7 +65,7 @@ final class CarryRequest implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     private static function next(SupplierRequest $request): ?\DateTimeInterface
     {
-        $waits = $request->load('offers')->waits();
+        $waits = $request->connection?->disconnected_at === null && $request->load('offers')->waits();
         $age = (int) $request->created_at->diffInMinutes(now(), true);
 
         return $waits && $age < self::PATIENCE * 24 * 60

@@ -202,7 +202,9 @@ final class AskingTest extends AppTestCase
         $this->ask(['kind' => 'sample', 'item' => $this->variant->supplier_item_id, 'variant' => $this->variant->id])
             ->assertSessionHasErrors(['said' => 'A sample needs your own address. Fill it in under “Who sells” in Window first.']);
         self::assertSame(0, SupplierRequest::query()->count());
-        $this->supplier->update(['kind' => 'feed']);
+        $this->supplier->update(['disconnected_at' => now()]);
+        $this->ask(['kind' => 'goods'])->assertNotFound();
+        $this->supplier->update(['kind' => 'feed', 'disconnected_at' => null]);
         $this->ask(['kind' => 'goods'])->assertSessionHasErrors('said');
     }
 
@@ -218,6 +220,10 @@ final class AskingTest extends AppTestCase
         $this->travel(3)->minutes();
         SweepSupplierOrders::dispatchSync();
         self::assertCount($before + 1, $jobs->pushed(CarryRequest::class));
+        $this->supplier->update(['disconnected_at' => now()]);
+        $this->carry($request->refresh());
+        self::assertNull($request->refresh()->next_ask_at, 'nobody is asked who isn’t connected any more');
+        $this->supplier->update(['disconnected_at' => null]);
         $this->put(route('counter.asked.close', [$this->stall, $request]), ['closed' => true])->assertSessionHas('say');
         Requests::decline($this->number($request), 'We can’t.');
         $this->carry($request->refresh());

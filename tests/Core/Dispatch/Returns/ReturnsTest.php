@@ -54,11 +54,12 @@ final class ReturnsTest extends TestCase
             self::assertNotSame('', $from->words());
         }
         self::assertSame([
-            'asked' => ['awaited', 'kept', 'arrived', 'refused'],
-            'awaited' => ['kept', 'arrived'],
+            'asked' => ['awaited', 'kept', 'arrived', 'refused', 'exchanged'],
+            'awaited' => ['kept', 'arrived', 'exchanged'],
             'kept' => [],
             'arrived' => [],
             'refused' => [],
+            'exchanged' => [],
         ], $goes);
     }
 }
