@@ -58,6 +58,8 @@ return new class extends Migration
             $table->unsignedBigInteger('cost_minor');
             $table->char('currency', 3);
             $table->index(['stall_id', 'supplier_variant_id']);
+            $table->index('supplier_variant_id');
+            $table->index('connection_id');
         });
         DB::statement('ALTER TABLE bought_ahead ENABLE ROW LEVEL SECURITY');
         DB::statement('CREATE POLICY one_stall ON bought_ahead USING (stall_id = (SELECT current_stall()))');

@@ -52,6 +52,9 @@ return new class extends Migration
             $table->timestamps();
             $table->unique(['stall_id', 'key']);
             $table->index(['stall_id', 'updated_at']);
+            $table->index('connection_id');
+            $table->index('supplier_item_id');
+            $table->index('supplier_variant_id');
         });
         DB::statement('CREATE INDEX supplier_requests_due ON supplier_requests (next_ask_at) WHERE next_ask_at IS NOT NULL');
         Schema::create('supplier_request_messages', function (Blueprint $table): void {
