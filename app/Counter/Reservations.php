@@ -105,16 +105,18 @@ final class Reservations
         }
     }
 
+    /** @return bool whether there were so many pieces of a variant to promise, or whether that didn’t matter */
+    public static function take(int $variant, int $pieces, bool $whateverIsLeft = false): bool
+    {
+        return SupplierVariant::query()
+            ->whereKey($variant)
+            ->when(! $whateverIsLeft, static fn ($q) => $q->where('available', '>=', $pieces))
+            ->update(['promised' => DB::raw('promised + '.$pieces)]) === 1;
+    }
+
     private function promise(Order $order, int $variant, int $quantity, bool $whateverIsLeft): void
     {
-        $taken = SupplierVariant::query()
-            ->whereKey($variant)
-            ->when(
-                ! $whateverIsLeft,
-                fn ($q) => $q->where('available', '>=', $quantity),
-            )
-            ->update(['promised' => DB::raw('promised + '.$quantity)]);
-        if ($taken === 0 && ! $whateverIsLeft) {
+        if (! self::take($variant, $quantity, $whateverIsLeft) && ! $whateverIsLeft) {
             throw SoldOut::line($order->lines->firstOrFail('supplier_variant_id', $variant));
         }
     }

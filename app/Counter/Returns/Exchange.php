@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace WindowStall\Counter\Returns;
 
-use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Core\Dispatch\OrderState;
 use WindowStall\Core\Dispatch\Refund\Bearer;
@@ -16,10 +15,10 @@ use WindowStall\Counter\Papers\WritePaper;
 use WindowStall\Counter\Refunds\GiveBack;
 use WindowStall\Counter\Refunds\Refund;
 use WindowStall\Counter\Refunds\RefundWish;
+use WindowStall\Counter\Reservations;
 use WindowStall\Counter\Sourcing\ShareOut;
 use WindowStall\Counter\Sourcing\ToSuppliers;
 use WindowStall\Counter\TellShelves;
-use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -142,11 +141,7 @@ final readonly class Exchange
         }
         ksort($pieces);
         foreach ($pieces as $variant => $count) {
-            $taken = SupplierVariant::query()
-                ->whereKey($variant)
-                ->where('available', '>=', $count)
-                ->update(['promised' => DB::raw('promised + '.$count)]);
-            if ($taken === 0) {
+            if (! Reservations::take($variant, $count)) {
                 $line = $new->lines->firstOrFail('supplier_variant_id', $variant);
                 throw new Refusal(sprintf('%s can’t be had any more. Give the money back, or wait.', $line->name()));
             }

@@ -121,11 +121,7 @@ final readonly class MoveLines
     private function promise(array $pieces): void
     {
         foreach ($pieces as $variant => $count) {
-            $taken = SupplierVariant::query()
-                ->whereKey($variant)
-                ->where('available', '>=', $count)
-                ->update(['promised' => DB::raw('promised + '.$count)]);
-            if ($taken === 0) {
+            if (! Reservations::take($variant, $count)) {
                 throw new Refusal('That source hasn’t enough of it any more. Look again.');
             }
         }

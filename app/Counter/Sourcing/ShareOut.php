@@ -11,6 +11,7 @@ use WindowStall\Core\Dispatch\Sourcing\Preference;
 use WindowStall\Core\Dispatch\Sourcing\Sharing;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Counter\Reservations;
 use WindowStall\Source\SupplierVariant;
 use WindowStall\Stall\Stall;
 
@@ -77,16 +78,13 @@ final class ShareOut
         if ($variant === $line->supplier_variant_id) {
             return true;
         }
-        $taken = SupplierVariant::query()
-            ->whereKey($variant)
-            ->where('available', '>=', $line->quantity)
-            ->update(['promised' => DB::raw('promised + '.$line->quantity)]);
-        if ($taken === 1) {
+        $taken = Reservations::take($variant, $line->quantity);
+        if ($taken) {
             SupplierVariant::query()
                 ->whereKey($line->supplier_variant_id)
                 ->update(['promised' => DB::raw('greatest(promised - '.$line->quantity.', 0)')]);
         }
 
-        return $taken === 1;
+        return $taken;
     }
 }
