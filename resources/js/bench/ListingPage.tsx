@@ -1,5 +1,5 @@
 import { Head, Link } from '@inertiajs/react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { LastStep } from '@/bench/listing/LastStep';
 import { ListingHead } from '@/bench/listing/ListingHead';
@@ -10,12 +10,13 @@ import { goTo } from '@/bench/listing/places';
 import { ThreeVoices } from '@/bench/listing/ThreeVoices';
 import { TillStrip } from '@/bench/listing/TillStrip';
 import { useSay, type Own } from '@/bench/listing/useSay';
-import { send, words } from '@/lib/http';
+import { useTriedPrice } from '@/bench/listing/useTriedPrice';
+import { send } from '@/lib/http';
 import { isNarrow } from '@/lib/narrow';
 import { sayTrouble } from '@/lib/trouble';
 import { useSingleKeys } from '@/lib/keys';
 import { useHandle } from '@/lib/useStall';
-import type { ListingView, SaleView } from '@/types';
+import type { ListingView } from '@/types';
 import { Button } from '@/ui/Button';
 import { PhoneFrame } from '@/ui/PhoneFrame';
 import { VoiceHead, type Voice } from '@/ui/Voices';
@@ -40,20 +41,19 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     given.variants.findIndex((v) => v.on),
   );
   const [at, setAt] = useState(firstOn);
-  const [typing, setTyping] = useState<{ sale: SaleView | null; trouble: string | null } | null>(null);
-  const asked = useRef<AbortController | null>(null);
+  const till = useTriedPrice(given.id, listing.sales[at] ?? null);
+  const { settle, stop } = till;
 
   useEffect(() => {
     setListing(given);
     setAt(firstOn);
-    setTyping(null);
-  }, [given, firstOn]);
+    stop();
+  }, [given, firstOn, stop]);
 
   const take = (next: ListingView) => {
     // An answer that was overtaken by a later one says nothing new.
     setListing((now) => (next.id === now.id && next.version < now.version ? now : next));
     setStamp((n) => n + 1);
-    setTyping(null);
   };
   const edit = async (call: Promise<ListingView>): Promise<boolean> => {
     try {
@@ -65,12 +65,12 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
     }
   };
   const { say, clash, overrule, giveWay } = useSay(listing, take);
-  const patch = (own: Own) => say(route('bench.listing.update', [handle, listing.id]), own);
+  const patch = (own: Own) => settle(say(route('bench.listing.update', [handle, listing.id]), own));
   const variants = (ids: number[], own: Record<string, unknown>) =>
-    say(route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own });
+    settle(say(route('bench.variants.update', [handle, listing.id]), { variants: ids, ...own }));
 
   const reload = () => {
-    void edit(send<ListingView>('GET', route('bench.listing.view', [handle, listing.id])));
+    void settle(edit(send<ListingView>('GET', route('bench.listing.view', [handle, listing.id]))));
   };
 
   /** To where something is mended: that is among one’s own words, which may have to be shown first. */
@@ -79,21 +79,6 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
       if (voice === 'see' || isNarrow()) setVoice('you');
     });
     goTo(place);
-  };
-
-  /** Asks what a price that is being typed comes to; only the latest answer counts. */
-  const tryPrice = (variant: number, price: string) => {
-    asked.current?.abort();
-    const ask = new AbortController();
-    asked.current = ask;
-    send<SaleView>('GET', route('bench.till', [handle, listing.id, { variant, price }]), undefined, ask.signal)
-      .then((sale) => {
-        setTyping({ sale, trouble: null });
-      })
-      .catch((error: unknown) => {
-        if (!ask.signal.aborted)
-          setTyping((t) => ({ sale: t?.sale ?? listing.sales[at] ?? null, trouble: words(error) }));
-      });
   };
 
   // Pictures are fetched in the background; they appear as they come.
@@ -141,10 +126,19 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           data-clash
         >
           <p className="flex-1">{clash}</p>
-          <Button small onClick={() => void overrule()}>
+          <Button small onClick={() => void overrule().then(stop)}>
             Save mine over it
           </Button>
-          <Button small kind="quiet" onClick={() => void giveWay().then(() => setFresh((n) => n + 1))}>
+          <Button
+            small
+            kind="quiet"
+            onClick={() =>
+              void giveWay().then(() => {
+                stop();
+                setFresh((n) => n + 1);
+              })
+            }
+          >
             Take what stands
           </Button>
         </div>
@@ -172,14 +166,12 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
                 at={at}
                 onAt={(n) => {
                   setAt(n);
-                  setTyping(null);
+                  stop();
                 }}
                 patch={patch}
                 variants={variants}
-                onTryPrice={tryPrice}
-                onStopTyping={() => {
-                  setTyping(null);
-                }}
+                onTryPrice={till.tryPrice}
+                onStopTyping={stop}
                 onListing={take}
                 onReload={reload}
                 picture={(picture, own) =>
@@ -214,7 +206,7 @@ export default function ListingPage({ listing: given, earlier, later }: Props) {
           ),
         }}
       />
-      <TillStrip sale={typing?.sale ?? listing.sales[at] ?? null} trouble={typing?.trouble ?? null} />
+      <TillStrip sale={till.sale} trouble={till.trouble} />
       <nav className="sr-only" aria-label="Neighbours">
         {earlier !== null && (
           <Link data-step="earlier" href={route('bench.listing', [handle, earlier])}>
