@@ -65,14 +65,25 @@ Route::domain('kilnfold.'.$host)->name('kilnfold.')->group(function (): void {
 });
 
 Route::domain('tannet.'.$host)->name('tannet.')->group(function (): void {
-    Route::get('/', [Tannet\ApiController::class, 'show'])->name('play');
-    Route::post('/play/stock/{sku}', [Tannet\ApiController::class, 'stock'])->name('play.stock');
+    Route::get('/', [Tannet\PlayController::class, 'show'])->name('play');
+    Route::post('/play/stock/{sku}', [Tannet\PlayController::class, 'stock'])->name('play.stock');
+    Route::post('/play/orders/{id}', [Tannet\PlayController::class, 'order'])->whereNumber('id')->name('play.order');
     Route::get('/pictures/{code}/{n}.png', [Tannet\ApiController::class, 'picture'])->whereNumber('n')->name('picture');
+    Route::get('/plates/{code}/{scene}/{layer}.png', [Tannet\ApiController::class, 'plate'])->name('plate');
     Route::prefix('api')->middleware(Tannet\ApiController::class)->group(function (): void {
         Route::get('account', [Tannet\ApiController::class, 'account']);
         Route::get('blanks', [Tannet\ApiController::class, 'blanks']);
         Route::get('blanks/{code}', [Tannet\ApiController::class, 'blank']);
         Route::post('delivery', [Tannet\ApiController::class, 'delivery']);
+        Route::get('stock', [Tannet\OrderController::class, 'stock']);
+        Route::get('extras', [Tannet\OrderController::class, 'extras']);
+        Route::get('files/{sha256}', [Tannet\OrderController::class, 'known'])->where('sha256', '[0-9a-f]{64}');
+        Route::put('files/{sha256}', [Tannet\OrderController::class, 'file'])->where('sha256', '[0-9a-f]{64}');
+        Route::post('orders', [Tannet\OrderController::class, 'order']);
+        Route::get('orders/{id}', [Tannet\OrderController::class, 'state'])->whereNumber('id');
+        Route::post('orders/{id}/cancel', [Tannet\OrderController::class, 'cancel'])->whereNumber('id');
+        Route::get('hook', [Tannet\OrderController::class, 'hooked']);
+        Route::put('hook', [Tannet\OrderController::class, 'hook']);
     });
 });
 

@@ -4,49 +4,80 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Source;
 
-use WindowStall\Core\Money\Money;
-
 /**
  * What a print house says of a blank besides what it says of any item.
  *
  * @phpstan-type SaidBlank array{
- *     areas: list<array{code: string, name: string, width: int, height: int}>,
- *     methods: list<array{code: string, name: string, first: int, further: int, areas: list<string>}>,
+ *     areas: list<SaidArea>, methods: list<SaidMethod>, sheet?: array{width: int, height: int, outline: string}|null,
+ *     colours?: array<string, string>, dark?: list<string>, scales?: array<string, int>, plates?: list<SaidPlate>,
+ *     facts?: SaidFacts,
  * }
+ *
+ * @phpstan-import-type SaidArea from PrintArea
+ * @phpstan-import-type SaidMethod from PrintMethod
+ * @phpstan-import-type SaidPlate from PrintPlate
+ * @phpstan-import-type SaidFacts from BlankFacts
  */
 final readonly class Blank
 {
+    /** What a print house calls the options of its blanks, in our words. */
+    public const COLOUR = 'Colour';
+
+    public const SIZE = 'Size';
+
     /**
      * @param  list<PrintArea>  $areas
      * @param  list<PrintMethod>  $methods
+     * @param  array<string, string>  $colours  colour → "#dccdb0"
+     * @param  list<string>  $dark  colours under which white is printed first
+     * @param  array<string, int>  $scales  size → thousandths of its areas; a size that isn't named has them whole
+     * @param  list<PrintPlate>  $plates
      */
-    public function __construct(public array $areas, public array $methods)
+    public function __construct(
+        public array $areas,
+        public array $methods,
+        public ?PrintSheet $sheet = null,
+        public array $colours = [],
+        public array $dark = [],
+        public array $scales = [],
+        public array $plates = [],
+        public BlankFacts $facts = new BlankFacts(),
+    ) {
+    }
+
+    public function area(string $code): ?PrintArea
     {
+        return array_column($this->areas, null, 'code')[$code] ?? null;
+    }
+
+    public function method(string $code): ?PrintMethod
+    {
+        return array_column($this->methods, null, 'code')[$code] ?? null;
+    }
+
+    public function plate(string $scene): ?PrintPlate
+    {
+        return array_column($this->plates, null, 'scene')[$scene] ?? null;
+    }
+
+    /** Thousandths of what is said that the areas of that size are. */
+    public function scale(string $size): int
+    {
+        return $this->scales[$size] ?? 1000;
     }
 
     /** @return SaidBlank */
     public function toArray(): array
     {
         return [
-            'areas' => array_map(
-                static fn (PrintArea $a): array => [
-                    'code' => $a->code,
-                    'name' => $a->name,
-                    'width' => $a->width,
-                    'height' => $a->height,
-                ],
-                $this->areas,
-            ),
-            'methods' => array_map(
-                static fn (PrintMethod $m): array => [
-                    'code' => $m->code,
-                    'name' => $m->name,
-                    'first' => $m->first->minor,
-                    'further' => $m->further->minor,
-                    'areas' => $m->areas,
-                ],
-                $this->methods,
-            ),
+            'areas' => array_map(static fn (PrintArea $a): array => $a->toArray(), $this->areas),
+            'methods' => array_map(static fn (PrintMethod $m): array => $m->toArray(), $this->methods),
+            'sheet' => $this->sheet?->toArray(),
+            'colours' => $this->colours,
+            'dark' => $this->dark,
+            'scales' => $this->scales,
+            'plates' => array_map(static fn (PrintPlate $p): array => $p->toArray(), $this->plates),
+            'facts' => $this->facts->toArray(),
         ];
     }
 
@@ -54,20 +85,14 @@ final readonly class Blank
     public static function fromArray(array $said, string $currency): self
     {
         return new self(
-            array_map(
-                static fn (array $a): PrintArea => new PrintArea($a['code'], $a['name'], $a['width'], $a['height']),
-                $said['areas'],
-            ),
-            array_map(
-                static fn (array $m): PrintMethod => new PrintMethod(
-                    $m['code'],
-                    $m['name'],
-                    Money::of($m['first'], $currency),
-                    Money::of($m['further'], $currency),
-                    $m['areas'],
-                ),
-                $said['methods'],
-            ),
+            array_map(PrintArea::fromArray(...), $said['areas']),
+            array_map(static fn (array $m): PrintMethod => PrintMethod::fromArray($m, $currency), $said['methods']),
+            isset($said['sheet']) ? new PrintSheet(...$said['sheet']) : null,
+            $said['colours'] ?? [],
+            $said['dark'] ?? [],
+            $said['scales'] ?? [],
+            array_map(static fn (array $p): PrintPlate => new PrintPlate(...$p), $said['plates'] ?? []),
+            new BlankFacts(...$said['facts'] ?? []),
         );
     }
 }

@@ -14,27 +14,35 @@ final class Rendered
     public static function png(array $picture, int $pixels): BinaryFileResponse
     {
         $pixels = min(1200, max(80, $pixels));
-        $file = storage_path(
-            'app/drawings/'.
-                hash('xxh64', json_encode($picture).$pixels.filemtime(__DIR__.'/Goods.php')).
-                '.png',
+        $drawn = static fn (): string => Goods::svg(
+            $picture['drawing'],
+            $picture['colour'],
+            View::from($picture['view']),
+            $picture['ground'],
+            $pixels,
         );
+
+        return self::kept(json_encode($picture).$pixels.filemtime(__DIR__.'/Goods.php'), $drawn, $pixels);
+    }
+
+    public static function svg(string $svg, int $pixels): BinaryFileResponse
+    {
+        return self::kept($svg.$pixels, static fn (): string => $svg, $pixels);
+    }
+
+    /** @param  callable(): string  $svg */
+    private static function kept(string $key, callable $svg, int $pixels): BinaryFileResponse
+    {
+        $file = storage_path('app/drawings/'.hash('xxh64', $key).'.png');
         if (! is_file($file)) {
             if (! is_dir(dirname($file))) {
                 mkdir(dirname($file), 0777, true);
             }
-            $svg = Goods::svg(
-                $picture['drawing'],
-                $picture['colour'],
-                View::from($picture['view']),
-                $picture['ground'],
-                $pixels,
-            );
             // Written beside and moved in, so that nobody reads half a picture.
             $half = $file.'.'.getmypid();
-            Process::input($svg)
+            Process::input($svg())
                 ->timeout(20)
-                ->run(['rsvg-convert', '-o', $half])
+                ->run(['rsvg-convert', '-w', (string) $pixels, '-o', $half])
                 ->throw();
             rename($half, $file);
         }

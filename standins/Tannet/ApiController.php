@@ -10,6 +10,8 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Validator;
 use Symfony\Component\HttpFoundation\Response;
 use WindowStall\Standins\Drawings\Rendered;
+use WindowStall\Standins\Tannet\Plates\Plate;
+use WindowStall\Standins\Tannet\Plates\Scene;
 
 /** Tannet's JSON interface: blanks page by page, delivery, pictures. Every answer but 2xx is {"error": sentence}. */
 final class ApiController
@@ -75,33 +77,26 @@ final class ApiController
         ]);
     }
 
+    /** A blank lying flat in its n-th colour. */
     public function picture(Request $request, string $code, int $n): Response
     {
-        foreach (Books::rows() as $i => $row) {
-            if ($row['code'] === $code) {
-                $colour = array_values($row['colours'])[$n] ?? abort(404);
-
-                return Rendered::png(
-                    ['drawing' => $row['drawing'], 'colour' => $colour, 'view' => 'whole', 'ground' => ($i + $n) % 6],
-                    $request->integer('px', 1200),
-                );
-            }
-        }
-        abort(404);
+        return $this->plate($request, $code, Scene::Flat->value, 'colour-'.$n);
     }
 
-    public function show(): \Illuminate\View\View
+    /** A layer of a plate: "colour-0" and so on, "mask", "shading" or "displacement". */
+    public function plate(Request $request, string $code, string $scene, string $layer): Response
     {
-        return view('standins::tannet', ['blanks' => Books::blanks()]);
-    }
+        $row = array_column(Books::rows(), null, 'code')[$code] ?? abort(404);
+        $plate = new Plate($row['shape'], Scene::tryFrom($scene) ?? abort(404));
+        $colour = array_values($row['colours'])[(int) substr($layer, 7)] ?? abort(404);
 
-    /** A colour and size runs out, or comes back. */
-    public function stock(string $sku): \Illuminate\Http\RedirectResponse
-    {
-        $out = Books::db()->table('out_of_stock');
-        $out->clone()->where('sku', $sku)->delete() > 0 || $out->insert(['sku' => $sku]);
-
-        return redirect()->to(route('tannet.play').'#'.$sku);
+        return Rendered::svg(match (true) {
+            $layer === 'mask' => $plate->mask(),
+            $layer === 'shading' => $plate->shading(),
+            $layer === 'displacement' => $plate->displacement(),
+            str_starts_with($layer, 'colour-') => $plate->picture($colour),
+            default => abort(404),
+        }, min(Plate::SIDE, max(80, $request->integer('px', 1200))));
     }
 
     private static function error(int $status, string $sentence): JsonResponse

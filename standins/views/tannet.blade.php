@@ -1,6 +1,25 @@
 @extends('standins::layout', ['title' => 'Tannet Print Works',
     'about' => 'prints on cloth, clay and paper · you are the print house here'])
 @section('main')
+<section id="orders"><h2 style="margin-top:0">Orders</h2>
+@if ($orders->isEmpty())<p class="q">None yet.</p>@else
+<table><thead><tr><th scope="col">Order<th scope="col">What is printed<th scope="col">State<td></td></tr></thead><tbody>
+@foreach ($orders as $o)
+<tr><td>{{ $o->id }} · {{ $o->reference }}
+<td>@foreach (json_decode($o->lines, true) as $l)
+<div>{{ $l['quantity'] }} × {{ $l['sku'] }}
+@foreach ($l['prints'] as $p)
+· {{ $p['area'] }} by {{ $p['method'] }}, {{ $p['width_mm'] }} × {{ $p['height_mm'] }} mm at {{ $p['dpi'] }}
+@endforeach
+</div>
+@endforeach
+<td>{{ $o->state }}
+<td class="n">@if (in_array($o->state, ['received', 'printing'], true))
+<form method="post" action="{{ route('tannet.play.order', $o->id) }}">
+@if ($o->state === 'received')<button name="do" value="print">Print</button> @endif
+<button name="do" value="post">Post</button> <button name="do" value="refuse">Refuse the artwork</button></form>@endif
+</tr>
+@endforeach</tbody></table>@endif</section>
 @foreach ($blanks as $blank)
 <section id="{{ $blank['code'] }}"><h2 style="margin-top:0">{{ $blank['code'] }} {{ $blank['name'] }}</h2>
 <p class="q">{{ $blank['about'] }} Printed by @foreach ($blank['methods'] as $m){{ $m['name'] }}

@@ -45,6 +45,25 @@ final readonly class JsonSupplier
             Sleep::for($wait * 1000 + random_int(0, 250))->milliseconds();
             $waited += $wait;
         }
+
+        return $this->answer($response);
+    }
+
+    /**
+     * Sends a file as it is.
+     *
+     * @return array<mixed>
+     *
+     * @throws SupplierTrouble
+     */
+    public function put(Access $access, string $path, string $bytes): array
+    {
+        return $this->answer($this->once($access, 'put', $path, $bytes, []));
+    }
+
+    /** @return array<mixed> */
+    private function answer(Response $response): array
+    {
         $reason = $response->json('error');
         if (! $response->successful()) {
             throw match (true) {
@@ -70,18 +89,20 @@ final readonly class JsonSupplier
 
     /**
      * @param  'get'|'post'|'put'  $verb
-     * @param  array<string, mixed>  $data
+     * @param  array<string, mixed>|string  $data  fields, or a file
      * @param  array<string, string>  $headers
      */
-    private function once(Access $access, string $verb, string $path, array $data, array $headers): Response
+    private function once(Access $access, string $verb, string $path, array|string $data, array $headers): Response
     {
         try {
-            /** @var Response $response */
-            $response = Outside::at($access->address, $this->secondsFor($access))
+            $asking = Outside::at($access->address, $this->secondsFor($access))
                 ->withToken($access->key)
                 ->acceptJson()
-                ->withHeaders($headers)
-                ->{$verb}($path, $data);
+                ->withHeaders($headers);
+            /** @var Response $response */
+            $response = is_string($data)
+                ? $asking->withBody($data, 'application/octet-stream')->{$verb}($path)
+                : $asking->{$verb}($path, $data);
 
             return $response;
         } catch (TooLarge) {

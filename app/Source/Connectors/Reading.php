@@ -104,6 +104,62 @@ final readonly class Reading
         return $map;
     }
 
+    /** @return array<string, int> where it is left out, none */
+    public function wholeMapOrNone(string $field): array
+    {
+        return isset($this->said[$field]) ? $this->wholeMap($field) : [];
+    }
+
+    /** As it came, to be read by somebody else. */
+    public function plain(string $field): mixed
+    {
+        return $this->said[$field] ?? null;
+    }
+
+    public function flag(string $field, bool $else = false): bool
+    {
+        $value = $this->said[$field] ?? $else;
+
+        return is_bool($value) ? $value : $this->strange();
+    }
+
+    /** @return list<string> the names of what is said */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->plainMapOf($this->said)));
+    }
+
+    /** @return list<int> where it is left out, none */
+    public function wholesOrNone(string $field, int $most): array
+    {
+        return array_map(
+            fn (mixed $n): int => is_int($n) && $n >= 0 ? $n : $this->strange(),
+            isset($this->said[$field]) ? $this->plainList($field, $most) : [],
+        );
+    }
+
+    /** @return list<list<int>> where it is left out, none */
+    public function wholeListsOrNone(string $field, int $most): array
+    {
+        return array_map(
+            fn (mixed $some): array => self::of($this->supplier, ['some' => $some])->wholesOrNone('some', $most),
+            isset($this->said[$field]) ? $this->plainList($field, $most) : [],
+        );
+    }
+
+    /** @return list<array{float, float}> */
+    public function points(string $field): array
+    {
+        return array_map(function (mixed $point): array {
+            $said = self::of($this->supplier, $point);
+
+            return [
+                $said->numberOrNull('0') ?? $this->strange(),
+                $said->numberOrNull('1') ?? $this->strange(),
+            ];
+        }, $this->plainList($field, 100));
+    }
+
     /** @return array{int, int} working days, the lesser first */
     public function days(string $field): array
     {
@@ -133,8 +189,12 @@ final readonly class Reading
     /** @return array<mixed> */
     private function plainMap(string $field): array
     {
-        $value = $this->said[$field] ?? null;
+        return $this->plainMapOf($this->said[$field] ?? null);
+    }
 
+    /** @return array<mixed> */
+    private function plainMapOf(mixed $value): array
+    {
         return is_array($value) && count($value) <= 100 ? $value : $this->strange();
     }
 

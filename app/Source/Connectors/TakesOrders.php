@@ -18,7 +18,8 @@ interface TakesOrders
     /**
      * Sends an order; sending it again with the same key gives the same order.
      *
-     * @param  list<array{variant: string, quantity: int, warehouse?: string}>  $lines  a warehouse where that was chosen
+     * @param  list<array{variant: string, quantity: int, warehouse?: string, prints?: list<PrintOrder>}>  $lines  a
+     *     warehouse where that was chosen; what is printed for {@see PrintsArtwork}
      * @param  array{name: string, street: string, town: string, postcode: string, country: string}  $address
      * @param  list<string>  $extras  what is laid in besides, {@see OffersExtras}
      */

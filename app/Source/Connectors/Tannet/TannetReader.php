@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace WindowStall\Source\Connectors\Tannet;
 
 use WindowStall\Core\Delivery\DayRange;
+use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Blank;
 use WindowStall\Core\Source\Item;
-use WindowStall\Core\Source\PrintArea;
-use WindowStall\Core\Source\PrintMethod;
 use WindowStall\Core\Source\Variant;
 use WindowStall\Source\Connectors\Reading;
+use WindowStall\Source\Connectors\SupplierAnswer;
+use WindowStall\Source\Connectors\SupplierTrouble;
 
 /** Turns a blank as Tannet says it into the program's own values. A plain blank's cost is said without printing. */
 final class TannetReader
@@ -30,7 +31,7 @@ final class TannetReader
                 $v->text('sku', 80),
                 $v->textOrNull('gtin', 20),
                 array_filter(
-                    ['Colour' => $v->text('colour', 60), 'Size' => $v->text('size', 60, true)],
+                    [Blank::COLOUR => $v->text('colour', 60), Blank::SIZE => $v->text('size', 60, true)],
                     static fn (string $o): bool => $o !== '',
                 ),
                 Money::of($v->whole('cost', 0, self::MOST_CENTS), $currency),
@@ -40,25 +41,6 @@ final class TannetReader
                 $v->wholeOrNull('picture'),
             ),
             $blank->list('variants'),
-        );
-        $areas = array_map(
-            static fn (Reading $a): PrintArea => new PrintArea(
-                $a->text('code', 40),
-                $a->text('name', 80),
-                $a->whole('width_mm', 1, 5000),
-                $a->whole('height_mm', 1, 5000),
-            ),
-            $blank->list('areas', 50),
-        );
-        $methods = array_map(
-            static fn (Reading $m): PrintMethod => new PrintMethod(
-                $m->text('code', 40),
-                $m->text('name', 80),
-                Money::of($m->whole('first', 0, self::MOST_CENTS), $currency),
-                Money::of($m->whole('further', 0, self::MOST_CENTS), $currency),
-                $m->texts('areas'),
-            ),
-            $blank->list('methods', 50),
         );
 
         return new Item(
@@ -71,7 +53,31 @@ final class TannetReader
             new DayRange(...$blank->days('made_in_days')),
             null,
             $variants,
-            new Blank($areas, $methods),
+            BlankReader::blank($blank, $currency),
+        );
+    }
+
+    public static function answer(mixed $said): SupplierAnswer
+    {
+        $order = Reading::of(TannetConnector::NAME, $said);
+        $currency = $order->text('currency', 3);
+
+        return new SupplierAnswer(
+            (string) $order->whole('id'),
+            match ($order->text('state')) {
+                'received' => SupplierOrderState::Sent,
+                'printing' => SupplierOrderState::Accepted,
+                'posted' => SupplierOrderState::Posted,
+                'refused' => SupplierOrderState::Refused,
+                'cancelled' => SupplierOrderState::Withdrawn,
+                default => throw SupplierTrouble::strange(TannetConnector::NAME),
+            },
+            Money::of($order->whole('goods'), $currency),
+            Money::of($order->whole('delivery'), $currency),
+            $order->textOrNull('carrier', 60),
+            $order->textOrNull('tracking', 60),
+            $order->textOrNull('reason', 500),
+            extras: Money::of($order->wholeOrNull('extras') ?? 0, $currency),
         );
     }
 }

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Print\Placing;
+
+/** What was said isn't a placing; the message is for whoever said it. */
+final class PlacingUnreadable extends \DomainException
+{
+}
