@@ -10,6 +10,7 @@ return [
     WindowStall\Bench\BenchServiceProvider::class,
     WindowStall\Pricing\PricingServiceProvider::class,
     WindowStall\Drift\DriftServiceProvider::class,
+    WindowStall\Print\PrintServiceProvider::class,
     WindowStall\Shelves\ShelvesServiceProvider::class,
     WindowStall\Offers\OffersServiceProvider::class,
     WindowStall\Delivery\DeliveryServiceProvider::class,

@@ -52,6 +52,8 @@ return [
     'tannet' => [
         'address' => env('TANNET_ADDRESS', $scheme.'://tannet.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],
+    // Pixels a side that pictures of printed goods are made at.
+    'print' => ['side' => (int) env('PRINT_PICTURE_SIDE', 2000)],
     'kilnfold' => [
         'address' => env('KILNFOLD_ADDRESS', $scheme.'://kilnfold.'.env('STANDINS_HOST', 'standins.localhost').$suffix),
     ],

@@ -7,6 +7,7 @@ namespace WindowStall\Counter;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\Following\NoteParcels;
+use WindowStall\Print\Files\PrintOrders;
 use WindowStall\Source\Connectors\SaidParcel;
 use WindowStall\Source\Connectors\SupplierAnswer;
 
@@ -60,6 +61,9 @@ final class ApplyAnswer
                 }
                 if ($answer->state === SupplierOrderState::Refused) {
                     $facts['refusal'] = $answer->reason ?? 'The supplier gave no reason.';
+                    foreach ($row->lines->pluck('placing_id')->filter()->unique() as $placing) {
+                        PrintOrders::refused((int) $placing, $facts['refusal']);
+                    }
                 }
             }
             $row->update($facts);

@@ -28,6 +28,8 @@ use WindowStall\Stall\Stall;
  * @property int $withdrawn pieces that were given back before any supplier had them
  * @property string|null $promised_from the first day on which the shopper was told it may be there, as YYYY-MM-DD
  * @property string|null $promised_to the last one
+ * @property int|null $placing_id how artwork lay on it when it was sold
+ * @property int|null $placing_revision
  * @property int|null $total_minor what its pieces cost together, where that isn't so many times one
  */
 final class OrderLine extends Model

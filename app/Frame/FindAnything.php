@@ -59,6 +59,7 @@ final class FindAnything
             );
         $items = SupplierItem::of($stall)
             ->whereNull('gone_at')
+            ->whereNull('made_from_id')
             ->notTaken()
             ->whereRaw('id IN (SELECT items_titled(?))', [$like])
             ->orderByRaw('title ~* ? desc', [$begins])

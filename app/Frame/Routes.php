@@ -15,7 +15,7 @@ final class Routes
 {
     /** Areas with screens in the workshop, in the order of the work. */
     private const AREAS = [
-        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Shelves', 'Offers', 'Delivery', 'Window', 'Counter', 'Frame',
+        'Stall', 'Hooks', 'Source', 'Bench', 'Pricing', 'Drift', 'Print', 'Shelves', 'Offers', 'Delivery', 'Window', 'Counter', 'Frame',
     ];
 
     /** Numbers of rows, as they stand in addresses; more digits than these no row has. */
@@ -48,6 +48,8 @@ final class Routes
         'batch',
         'supplierOrder',
         'supplierRequest',
+        'artwork',
+        'placing',
     ];
 
     public static function register(): void

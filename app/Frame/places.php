@@ -38,6 +38,11 @@ return [
         'On the bench, “Out and in” carries listings to a file and back.',
     ],
     [
+        'Print: artwork on blanks',
+        'print',
+        'print artwork design upload drawing mockup shirt tee mug poster tote blank place dpi print-on-demand',
+    ],
+    [
         'Drift: what suppliers changed',
         'drift',
         'drift changes sync update synchronise cost rise stock out news agree',

@@ -31,6 +31,7 @@ use WindowStall\Stall\Stall;
  * @property int $stock
  * @property int|null $cost_minor
  * @property Carbon|null $gone_at
+ * @property int|null $made_from_id the item that a stall made it of
  */
 final class SupplierItem extends Model
 {

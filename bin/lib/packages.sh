@@ -33,7 +33,7 @@ debian_packages() {
 
 runtime_packages() {
   debian_packages postgresql-15 nginx libnginx-mod-http-brotli-static brotli php8.2-cli php8.2-fpm php8.2-pgsql php8.2-gd php8.2-zip \
-    php8.2-curl php8.2-mbstring php8.2-intl php8.2-xml php8.2-apcu librsvg2-bin unzip curl ca-certificates
+    php8.2-curl php8.2-mbstring php8.2-intl php8.2-xml php8.2-apcu librsvg2-bin libvips-tools unzip curl ca-certificates
   command -v composer >/dev/null || debian_packages composer
 }
 

@@ -9,6 +9,7 @@ namespace WindowStall\Core\Source;
  *
  * @phpstan-type SaidArea array{
  *     code: string, name: string, width: int, height: int, left?: int, top?: int, safe?: int, bleed?: int, from?: string,
+ *     fromTop?: int|null,
  * }
  */
 final readonly class PrintArea
@@ -18,6 +19,7 @@ final readonly class PrintArea
      * @param  int  $safe  what is nearer to its edge may be cut off or slip
      * @param  int  $bleed  how far beyond it a print that reaches the edge has to go
      * @param  string  $from  what its upper edge is measured from: "the collar"
+     * @param  int|null  $fromTop  where that lies on the sheet; null for the upper edge itself
      */
     public function __construct(
         public string $code,
@@ -29,6 +31,7 @@ final readonly class PrintArea
         public int $safe = 0,
         public int $bleed = 0,
         public string $from = 'the edge',
+        public ?int $fromTop = null,
     ) {
     }
 
@@ -45,6 +48,7 @@ final readonly class PrintArea
             'safe' => $this->safe,
             'bleed' => $this->bleed,
             'from' => $this->from,
+            'fromTop' => $this->fromTop,
         ];
     }
 

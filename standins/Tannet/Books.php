@@ -24,10 +24,12 @@ use WindowStall\Standins\Tannet\Plates\Shape;
  *     sizes: array<string, int>, scales: array<string, int>, prose: string, care: string, material: string, made: string,
  *     table: array<string, array<string, int>>, methods: array<string, Method>,
  *     areas: array<string, array{
- *         name: string, left: float, top: float, width: int, height: int, safe: int, bleed: int, from: string,
+ *         name: string, left: float, top: float, width: int, height: int, safe: int, bleed: int, from: string, from_top: int,
  *     }>,
- * } sizes: size → added cents; scales: size → thousandths of the areas; areas, table: millimetres; line: tenths of
- *   millimetres; breaks: from so many pieces, basis points off
+ * }
+ *
+ * Sizes say the cents they add, scales how many thousandths of the areas a size has; areas and tables are in
+ * millimetres, lines in tenths of them; breaks are from how many pieces how many basis points fall off.
  */
 final class Books
 {
@@ -131,6 +133,7 @@ final class Books
                 static fn (string $code, array $a): array => ['code' => $code, 'name' => $a['name'], 'from' => $a['from']] + [
                     'left_mm' => $a['left'],
                     'top_mm' => $a['top'],
+                    'from_top_mm' => $a['from_top'],
                     'width_mm' => $a['width'],
                     'height_mm' => $a['height'],
                     'safe_mm' => $a['safe'],

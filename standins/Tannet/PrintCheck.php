@@ -61,9 +61,14 @@ final class PrintCheck
         foreach (['width', 'height'] as $side) {
             $wanted = $print[$side.'_mm'] / 25.4 * $inch;
             if (abs($file->$side - $wanted) > self::OFF) {
-                throw new Refused(
-                    sprintf('The file for “%s” is %d %s in %s, not %d.', $print['area'], $file->$side, $inch === self::POINTS_TO_THE_INCH ? 'points' : 'pixels', $side, round($wanted)),
-                );
+                throw new Refused(sprintf(
+                    'The file for “%s” is %d %s in %s, not %d.',
+                    $print['area'],
+                    $file->$side,
+                    $inch === self::POINTS_TO_THE_INCH ? 'points' : 'pixels',
+                    $side,
+                    round($wanted),
+                ));
             }
         }
     }

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
+use WindowStall\Bench\Pictures\MakesPictures;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Bench\Pictures\PictureQueue;
 use WindowStall\Support\Outbound\Fetch;
@@ -38,7 +39,7 @@ final class FetchPictures implements ShouldQueue
         $this->onQueue(PictureQueue::LATER);
     }
 
-    public function handle(PictureSizes $sizes): void
+    public function handle(PictureSizes $sizes, MakesPictures $making): void
     {
         $listing = Listing::query()
             ->with(['stall', 'supplierItem.connection'])
@@ -52,13 +53,13 @@ final class FetchPictures implements ShouldQueue
             return;
         }
         try {
-            $this->fetch($listing, $sizes);
+            $this->fetch($listing, $sizes, $making);
         } finally {
             $lock->release();
         }
     }
 
-    private function fetch(Listing $listing, PictureSizes $sizes): void
+    private function fetch(Listing $listing, PictureSizes $sizes, MakesPictures $making): void
     {
         foreach (
             Picture::query()
@@ -69,7 +70,13 @@ final class FetchPictures implements ShouldQueue
                 ->get() as $picture
         ) {
             try {
-                $made = $sizes->make($this->bytes((string) $picture->source), $listing->stall_id.'/'.$listing->id);
+                $source = (string) $picture->source;
+                $own = $listing->stall !== null && $making->makes($source) ? $listing->stall : null;
+                $made = $sizes->make(
+                    $own === null ? $this->bytes($source) : $making->bytes($own, $source),
+                    $listing->stall_id.'/'.$listing->id,
+                );
+                $made += $own === null ? [] : ['alt' => $picture->alt ?? $making->alt($own, $source)];
                 $this->say($listing, $picture, $made + ['state' => Picture::READY, 'trouble' => null]);
             } catch (Refusal|Unreachable $refusal) {
                 if ($refusal instanceof Unreachable && $this->attempts() < $this->tries && $this->job !== null) {

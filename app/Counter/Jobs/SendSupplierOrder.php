@@ -13,7 +13,12 @@ use WindowStall\Core\Dispatch\SupplierOrderState;
 use WindowStall\Counter\ApplyAnswer;
 use WindowStall\Counter\OrderLine;
 use WindowStall\Counter\SupplierOrder;
+use WindowStall\Print\Files\PrintOrders;
+use WindowStall\Source\Connectors\PrintOrder;
+use WindowStall\Source\Connectors\PrintsArtwork;
 use WindowStall\Source\Connectors\SupplierTrouble;
+use WindowStall\Source\Connectors\TakesOrders;
+use WindowStall\Support\Refusal;
 
 /**
  * Sends one supplier order. It may run twice, break off anywhere, or be started again by the sweep: one at a time has
@@ -46,7 +51,7 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
         return (string) $this->supplierOrderId;
     }
 
-    public function handle(ApplyAnswer $apply): void
+    public function handle(ApplyAnswer $apply, PrintOrders $prints): void
     {
         if (! $this->claim()) {
             return;
@@ -66,18 +71,8 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
 
             return;
         }
-        $lines = array_values(
-            $row->lines
-                ->filter(static fn (OrderLine $l): bool => $l->toSend() > 0)
-                ->map(
-                    fn (OrderLine $l): array => [
-                        'variant' => (string) $l->supplierVariant?->external_id,
-                        'quantity' => $l->toSend(),
-                    ] + ($l->warehouse === null ? [] : ['warehouse' => $l->warehouse]),
-                )
-                ->all(),
-        );
         try {
+            $lines = $this->lines($row, $ordering, $prints);
             $answer = $ordering->order(
                 $row->connection->access(),
                 $row->idempotency_key,
@@ -90,8 +85,43 @@ final class SendSupplierOrder implements ShouldBeUniqueUntilProcessing, ShouldQu
             $trouble->passing ? $this->wait($row, $trouble) : $this->refused($trouble->getMessage(), tried: true);
 
             return;
+        } catch (Refusal $refusal) {
+            // It can't be printed as it lay; nothing was sent.
+            $this->refused($refusal->getMessage(), tried: false);
+
+            return;
         }
         $apply($row, $answer);
+    }
+
+    /**
+     * @return list<array{variant: string, quantity: int, warehouse?: string, prints?: list<PrintOrder>}>
+     *
+     * @throws SupplierTrouble|Refusal
+     */
+    private function lines(SupplierOrder $row, TakesOrders $ordering, PrintOrders $prints): array
+    {
+        $lines = [];
+        foreach ($row->lines->filter(static fn (OrderLine $l): bool => $l->toSend() > 0) as $line) {
+            $one = ['variant' => (string) $line->supplierVariant?->external_id, 'quantity' => $line->toSend()];
+            if ($line->warehouse !== null) {
+                $one['warehouse'] = $line->warehouse;
+            }
+            $stall = $row->order?->stall;
+            if ($ordering instanceof PrintsArtwork && $row->connection !== null && $line->supplierVariant !== null && $stall !== null) {
+                $one['prints'] = $prints->of(
+                    $stall,
+                    $line->supplierVariant,
+                    $line->placing_id,
+                    $line->placing_revision,
+                    $ordering,
+                    $row->connection->access(),
+                );
+            }
+            $lines[] = $one;
+        }
+
+        return $lines;
     }
 
     private function claim(): bool

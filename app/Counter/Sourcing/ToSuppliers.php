@@ -13,6 +13,7 @@ use WindowStall\Counter\Expecting;
 use WindowStall\Counter\Jobs\SendSupplierOrder;
 use WindowStall\Counter\Order;
 use WindowStall\Counter\OrderLine;
+use WindowStall\Print\Files\PrintOrders;
 use WindowStall\Source\SupplierConnection;
 
 /**
@@ -27,6 +28,7 @@ final class ToSuppliers
         $lines = $order->lines;
         $lines->load('supplierVariant.item');
         $bySupplier = $lines->groupBy(static fn (OrderLine $line): int => (int) $line->supplierVariant?->item?->connection_id);
+        self::freeze($lines);
         $connections = SupplierConnection::query()->whereKey($bySupplier->keys())->get()->keyBy('id');
         $whole = Expecting::order($order);
         foreach ($connections as $id => $connection) {
@@ -41,6 +43,21 @@ final class ToSuppliers
             foreach ($portions as $portion) {
                 $part = CutLine::into($mine, $portion);
                 self::write($order, $connection, $part, Expecting::order((clone $order)->setRelation('lines', $part))[$id]);
+            }
+        }
+    }
+
+    /**
+     * What is printed is what lay there when it was sold.
+     *
+     * @param  Collection<int, OrderLine>  $lines
+     */
+    private static function freeze(Collection $lines): void
+    {
+        foreach ($lines as $line) {
+            $made = $line->supplierVariant?->item?->made_from_id;
+            if ($line->supplierVariant !== null && $made !== null && $line->placing_id === null) {
+                $line->update(PrintOrders::stands($line->supplierVariant) ?? []);
             }
         }
     }

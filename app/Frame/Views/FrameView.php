@@ -9,6 +9,7 @@ use WindowStall\Bench\ListingState;
 use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\Views\LastStepView;
 use WindowStall\Counter\Desk\Desk;
+use WindowStall\Print\PrintsHere;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Clock;
@@ -23,6 +24,7 @@ final readonly class FrameView
     /**
      * @param  list<StallLinkView>  $stalls
      * @param  list<string>  $explained words that needn't be explained to this person any more
+     * @param  bool  $prints whether a print house is connected
      * @param  bool  $singleKeys  whether keys of one letter act
      * @param  LastStepView|null  $last  what this person last did to listings here
      */
@@ -38,6 +40,7 @@ final readonly class FrameView
         public ?string $shopUrl,
         public bool $shopOpen,
         public int $onBench,
+        public bool $prints,
         public int $drifting,
         public int $toDecide,
         public int $underFloor,
@@ -66,6 +69,7 @@ final readonly class FrameView
                 shopUrl: null,
                 shopOpen: false,
                 onBench: 0,
+                prints: false,
                 drifting: 0,
                 toDecide: 0,
                 underFloor: 0,
@@ -88,6 +92,7 @@ final readonly class FrameView
             shopUrl: $stall->open ? $stall->shopAddress('/') : route('window.shop', $stall),
             shopOpen: $stall->open,
             onBench: Listing::of($stall)->where('state', ListingState::OnBench)->count(),
+            prints: PrintsHere::connected($stall),
             drifting: (int) Listing::of($stall)->sum('changes_count') +
                 Run::of($stall)->where('state', RunState::SetAside)->count(),
             toDecide: Desk::waiting($stall),

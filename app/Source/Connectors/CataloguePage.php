@@ -47,4 +47,28 @@ final readonly class CataloguePage
     {
         return new self([], notes: [$note], learnt: $learnt, asBefore: true);
     }
+
+    /**
+     * The same with goods that are made of these items.
+     *
+     * @param  list<Item>  $made
+     * @param  int  $inAll  how many are made of all items
+     */
+    public function besides(array $made, int $inAll): self
+    {
+        return $made === [] && $inAll === 0
+            ? $this
+            : new self(
+                [...$this->items, ...$made],
+                $this->total === null ? null : $this->total + $inAll,
+                $this->rejects,
+                $this->notes,
+                $this->learnt,
+                $this->rejected,
+                $this->same,
+                $this->raw,
+                $this->asBefore,
+                $this->rows,
+            );
+    }
 }

@@ -121,6 +121,11 @@ final readonly class FindItems
         $query = DB::table('item_landings AS l')
             ->where('l.stall_id', $stall->id)
             ->where('l.market', $search->market)
+            // What was made here is on the bench already.
+            ->whereNotIn(
+                'l.supplier_item_id',
+                DB::table('supplier_items')->whereNotNull('made_from_id')->where('stall_id', $stall->id)->select('id'),
+            )
             // Once for all rows: asking for each whether it was taken would grow with the bench.
             ->leftJoinSub(
                 DB::table('listings')

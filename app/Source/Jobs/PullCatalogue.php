@@ -11,6 +11,7 @@ use WindowStall\Runs\RunJob;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\CataloguePage;
 use WindowStall\Source\KeepListening;
+use WindowStall\Source\MadeGoods;
 use WindowStall\Source\Pulling\Gathered;
 use WindowStall\Source\Pulling\JudgePull;
 use WindowStall\Source\Pulling\SaveItems;
@@ -162,8 +163,11 @@ final class PullCatalogue extends RunJob
     {
         $counts = ['new' => 0, 'changed' => 0, 'same' => 0, 'gone' => 0];
         $learnt = [];
+        $made = app(MadeGoods::class);
+        $besides = $made->count($connection);
         foreach ($connection->connector()->catalogue($connection->access(self::PATIENCE)) as $page) {
             $run->stopIfCancelled();
+            $page = $page->besides($made->of($connection, $page->items), $besides);
             if ($page->asBefore) {
                 $this->asBefore($run, $connection, $page);
                 $this->learn($connection, $page->learnt + $learnt);

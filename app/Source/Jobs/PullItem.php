@@ -8,11 +8,13 @@ use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\Middleware\WithoutOverlapping;
+use WindowStall\Core\Source\Item;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Connectors\FetchesByLink;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Source\Landing\LandItems;
+use WindowStall\Source\MadeGoods;
 use WindowStall\Source\Pulling\SaveItems;
 use WindowStall\Source\Pulling\Unsettled;
 use WindowStall\Source\SupplierConnection;
@@ -55,7 +57,7 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return [$alone->shared()->releaseAfter(self::LATER)->expireAfter(PullMoving::SECONDS)];
     }
 
-    public function handle(SaveItems $save, LandItems $land): void
+    public function handle(SaveItems $save, LandItems $land, MadeGoods $made): void
     {
         $connection = SupplierConnection::query()
             ->with('stall.rates')
@@ -89,16 +91,25 @@ final class PullItem implements ShouldBeUniqueUntilProcessing, ShouldQueue
             // That is for a person to look at; the pull is set aside for it.
             return;
         }
-        $counts = $save($connection, [$item]);
-        if ($connection->stall !== null && $counts['same'] === 0) {
-            $land($connection->stall, $connection, only: [$item->id]);
-            event(new SupplierSaidMore($connection, item: $item->id));
-            Unsettled::settle([
-                (int) SupplierItem::query()
-                    ->where('connection_id', $connection->id)
-                    ->where('external_id', $item->id)
-                    ->value('id'),
-            ]);
+        $all = [$item, ...$made->of($connection, [$item])];
+        $counts = $save($connection, $all);
+        if ($connection->stall === null || $counts['same'] === count($all)) {
+            return;
         }
+        $ids = array_map(static fn (Item $one): string => $one->id, $all);
+        $land($connection->stall, $connection, only: $ids);
+        foreach ($ids as $id) {
+            event(new SupplierSaidMore($connection, item: $id));
+        }
+        Unsettled::settle(
+            array_values(
+                SupplierItem::query()
+                    ->where('connection_id', $connection->id)
+                    ->whereIn('external_id', $ids)
+                    ->pluck('id')
+                    ->map(intval(...))
+                    ->all(),
+            ),
+        );
     }
 }

@@ -153,7 +153,7 @@ final readonly class FindFaults
                 $shares[] = $told;
             }
         }
-        if ($lost === []) {
+        if ($lost === [] || $shares === []) {
             return null;
         }
 

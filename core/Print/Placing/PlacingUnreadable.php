@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Print\Placing;
 
+use WindowStall\Core\Said;
+
 /** What was said isn't a placing; the message is for whoever said it. */
-final class PlacingUnreadable extends \DomainException
+final class PlacingUnreadable extends \InvalidArgumentException implements Said
 {
 }

@@ -7,6 +7,11 @@ import { send } from '@/lib/http';
 import type { FoundView, FrameView } from '@/types';
 import { useFocusBack } from '@/ui/focusBack';
 
+const areasOf = (frame: FrameView) =>
+  ['Source', 'Bench', 'Print', 'Drift', 'Pricing', 'Shelves', 'Window', 'Counter', 'Settings'].filter(
+    (name) => name !== 'Print' || frame.prints,
+  );
+
 /** Several things are found at one address. */
 const value = (f: FoundView): string => `${f.label} ${f.url}`;
 
@@ -46,7 +51,7 @@ export function Palette({ frame, open, onOpen }: { frame: FrameView; open: boole
   const places = [
     ...(handle === null
       ? []
-      : ['Source', 'Bench', 'Drift', 'Pricing', 'Shelves', 'Window', 'Counter', 'Settings'].map((name) => ({
+      : areasOf(frame).map((name) => ({
           name,
           url: route(name.toLowerCase(), handle),
         }))),

@@ -16,6 +16,7 @@ export function Rail({ frame, onFind, onKeys }: Props) {
   const areas = [
     { key: 'source', name: 'Source', waits: 0 },
     { key: 'bench', name: 'Bench', waits: frame.onBench },
+    ...(frame.prints ? [{ key: 'print', name: 'Print', waits: 0 }] : []),
     { key: 'drift', name: 'Drift', waits: frame.drifting },
     { key: 'pricing', name: 'Pricing', waits: frame.underFloor },
     { key: 'shelves', name: 'Shelves', waits: 0 },

@@ -51,7 +51,7 @@ final class ByMailTest extends AppTestCase
     public function test_orders_wait_for_the_hour_and_go_in_one_table_once(): void
     {
         $row = $this->row();
-        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class));
+        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class), app(\WindowStall\Print\Files\PrintOrders::class));
         SweepSupplierOrders::dispatchSync();
         self::assertSame([State::ToSend, 0], [$row->refresh()->state, OrderBatch::query()->count()]);
         $this->travelTo('2026-11-30 15:00:30');

@@ -72,6 +72,7 @@ final class RefundTest extends AppTestCase
         self::assertSame(0, $this->promised(), 'the two pieces can be sold again');
         (new SendSupplierOrder($this->order->supplierOrders()->firstOrFail()->id))->handle(
             app(\WindowStall\Counter\ApplyAnswer::class),
+            app(\WindowStall\Print\Files\PrintOrders::class),
         );
         self::assertSame(
             [SupplierOrderState::Withdrawn, 0],

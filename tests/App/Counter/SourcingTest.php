@@ -178,7 +178,7 @@ final class SourcingTest extends AppTestCase
         $order = $shopper->pay($shopper->order(), 'abroad');
         self::assertNotNull($order->held_at);
         $row = $order->supplierOrders()->sole();
-        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class));
+        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class), app(\WindowStall\Print\Files\PrintOrders::class));
         self::assertSame([State::ToSend, 0], [$row->refresh()->state, $row->tries]);
         $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->where('desk.needs.0.title', sprintf(
             'Order %d is held: the card is from New Zealand, the parcel goes to United Kingdom; @trashmail.example is mail that nobody keeps.',
@@ -186,7 +186,7 @@ final class SourcingTest extends AppTestCase
         )));
         $this->post(route('counter.release', [$this->stall, $order]))->assertSessionHas('say');
         self::assertNull($order->refresh()->held_at);
-        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class));
+        (new SendSupplierOrder($row->id))->handle(app(\WindowStall\Counter\ApplyAnswer::class), app(\WindowStall\Print\Files\PrintOrders::class));
         self::assertTrue($row->refresh()->state !== State::ToSend || $row->tries > 0 || $row->trouble !== null, 'its supplier was asked');
         $row->update(['state' => State::Accepted]);
         $this->get(route('counter', $this->stall))->assertInertia(fn ($page) => $page->has('desk.needs', 0));

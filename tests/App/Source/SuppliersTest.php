@@ -52,12 +52,12 @@ final class SuppliersTest extends AppTestCase
             'tannet-second-key',
         );
         $run = app(StartPull::class)($connection, null)->refresh();
-        self::assertSame([RunState::Done, null, 6], [$run->state, $run->trouble, SupplierItem::of($stall)->count()]);
+        self::assertSame([RunState::Done, null, 9], [$run->state, $run->trouble, SupplierItem::of($stall)->count()]);
         $tee = SupplierItem::of($stall)->with('words')->where('external_id', 'TP-TEE')->firstOrFail();
-        self::assertSame([35, 'EUR', 610], [$tee->variants_count, $tee->currency, $tee->cost_minor]);
+        self::assertSame([72, 'EUR', 610], [$tee->variants_count, $tee->currency, $tee->cost_minor]);
         $sheet = $this->getJson(route('source.item', [$stall, $tee->id]))->assertOk();
         self::assertSame(
-            ['Front, 300 × 400 mm', 'Back, 300 × 400 mm', 'Sleeve, 90 × 110 mm'],
+            ['Front, 300 × 400 mm', 'Back, 300 × 400 mm', 'Left sleeve, 80 × 100 mm', 'Inside label, 70 × 40 mm'],
             $sheet->json('blank.areas'),
         );
         self::assertStringStartsWith('Direct print: €4.20, each further area €3.10', $sheet->json('blank.methods.0'));

@@ -70,6 +70,7 @@ final class BlankReader
             $area->wholeOrNull('safe_mm', 0, 200) ?? 0,
             $area->wholeOrNull('bleed_mm', 0, 200) ?? 0,
             $area->textOrNull('from', 60) ?? 'the edge',
+            $area->wholeOrNull('from_top_mm', 0, self::LONGEST),
         );
     }
 
@@ -172,7 +173,7 @@ final class BlankReader
     {
         $sizes = [];
         foreach ($said?->keys() ?? [] as $size) {
-            $sizes[$size] = $said->wholeMap($size);
+            $sizes[$size] = $said?->wholeMap($size) ?? [];
         }
 
         return $sizes;

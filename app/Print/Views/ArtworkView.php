@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Print\Views;
+
+use WindowStall\Print\Artwork\Artwork;
+use WindowStall\Stall\Stall;
+
+/** An artwork among others, or where it is chosen. */
+final readonly class ArtworkView
+{
+    /**
+     * @param  int  $used  placings that it lies on
+     * @param  list<string>  $notes
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $state,
+        public string $trouble,
+        public ?string $picture,
+        public int $width,
+        public int $height,
+        public string $facts,
+        public string $rights,
+        public int $version,
+        public bool $newest,
+        public int $used,
+        public array $notes,
+    ) {
+    }
+
+    public static function of(Stall $stall, Artwork $artwork, bool $newest = true, int $used = 0): self
+    {
+        $read = $artwork->read();
+
+        return new self(
+            id: $artwork->id,
+            name: $artwork->called(),
+            state: $artwork->state,
+            trouble: $artwork->trouble,
+            picture: $artwork->preview === null ? null : route('print.artwork.picture', [$stall, $artwork]),
+            width: $read->width ?? 1,
+            height: $read->height ?? 1,
+            facts: match (true) {
+                $read === null => '',
+                $read->vector => 'drawn in lines',
+                default => sprintf(
+                    '%s × %s pixels%s',
+                    number_format($read->width),
+                    number_format($read->height),
+                    $read->transparent ? ', transparent ground' : '',
+                ),
+            },
+            rights: $artwork->rights,
+            version: $artwork->version,
+            newest: $newest,
+            used: $used,
+            notes: $artwork->notes,
+        );
+    }
+}

@@ -1,0 +1,48 @@
+import { useEffect, useState } from 'react';
+import { send } from '@/lib/http';
+import { sayTrouble } from '@/lib/trouble';
+import { useHandle } from '@/lib/useStall';
+import type { ArtworkView } from '@/types';
+
+/** Milliseconds between looks while some are being read. */
+const LOOK = 1200;
+
+/** The stall's artworks: sent one after the other, and looked at until all are read. */
+export function useArtworks(given: ArtworkView[]) {
+  const handle = useHandle();
+  const [artworks, setArtworks] = useState(given);
+  const [sending, setSending] = useState(0);
+  useEffect(() => {
+    setArtworks(given);
+  }, [given]);
+
+  const reading = artworks.some((a) => a.state === 'waiting');
+  useEffect(() => {
+    if (!reading) return;
+    const timer = setInterval(() => {
+      send<ArtworkView[]>('GET', route('print.artworks', handle))
+        .then(setArtworks)
+        .catch(() => undefined);
+    }, LOOK);
+    return () => {
+      clearInterval(timer);
+    };
+  }, [reading, handle]);
+
+  const upload = async (files: File[], newer?: number) => {
+    setSending((n) => n + files.length);
+    for (const file of files) {
+      const form = new FormData();
+      form.append('file', file);
+      if (newer !== undefined) form.append('newer', String(newer));
+      try {
+        const one = await send<ArtworkView>('POST', route('print.artwork.send', handle), form);
+        setArtworks((all) => [one, ...all.filter((a) => a.id !== newer)]);
+      } catch (error) {
+        sayTrouble(error);
+      }
+      setSending((n) => n - 1);
+    }
+  };
+  return { artworks, upload, sending };
+}
