@@ -93,11 +93,9 @@ final class PrintedItem
             return $html;
         }
         $measures = array_keys(array_merge(...array_values($table)));
-        $row = static fn (string $cell, array $cells): string => '<tr>'.
-            implode('', array_map(static fn (string $c): string => "<$cell>$c</$cell>", $cells)).'</tr>';
-        $html .= '<p>Measures in centimetres, lying flat:</p><table>'.$row('th', ['Size', ...array_map($e, $measures)]);
+        $html .= '<p>Measures in centimetres, lying flat:</p><table>'.self::row('th', ['Size', ...array_map($e, $measures)]);
         foreach ($table as $size => $said) {
-            $html .= $row('td', [
+            $html .= self::row('td', [
                 $e((string) $size),
                 ...array_map(
                     static fn (string $m): string => isset($said[$m]) ? rtrim(rtrim(number_format($said[$m] / 10, 1), '0'), '.') : '',
@@ -107,5 +105,11 @@ final class PrintedItem
         }
 
         return $html.'</table>';
+    }
+
+    /** @param  list<string>  $cells  HTML */
+    private static function row(string $cell, array $cells): string
+    {
+        return '<tr>'.implode('', array_map(static fn (string $c): string => "<$cell>$c</$cell>", $cells)).'</tr>';
     }
 }

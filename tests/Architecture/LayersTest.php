@@ -21,6 +21,7 @@ final class LayersTest
         'Bench',
         'Pricing',
         'Drift',
+        'Print',
         'Shelves',
         'Offers',
         'Delivery',

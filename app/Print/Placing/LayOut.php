@@ -39,7 +39,8 @@ final class LayOut
         $piece = new Piece($artwork->id, 0, self::DOWN, intdiv(10 * $area->width * self::SHARE, 1000));
         $method ??= throw new Refusal('The print house says no way to print this.');
         $laid = new Laid($area->code, $method, [Fit::inside($piece, $facts, $area)]);
-        $placing = new Placing([$laid], array_keys($prints->colours), array_values(array_filter(SizesOf::item($said), static fn (string $s): bool => $s !== '')));
+        $sizes = array_values(array_filter(SizesOf::item($said), static fn (string $s): bool => $s !== ''));
+        $placing = new Placing([$laid], array_keys($prints->colours), $sizes);
 
         return DB::transaction(function () use ($stall, $blank, $artwork, $placing, $prints, $said): Placed {
             $placed = Placed::query()->create([

@@ -42,7 +42,10 @@ final class PlacingTest extends PrintTestCase
             ->has('placing.cloths', 9)
             ->has('placing.sizes', 8));
         $this->post(route('print.placing.make', [$this->stall, $placed]))
-            ->assertSessionHasErrors(['said' => 'Mend this first: too coarse: 101 dots to the inch. Direct print needs 150. It reaches them up to 101.6 mm wide.']);
+            ->assertSessionHasErrors([
+                'said' => 'Mend this first: too coarse: 101 dots to the inch. Direct print needs 150. '.
+                    'It reaches them up to 101.6 mm wide.',
+            ]);
         $this->postJson(route('print.placing.mend', [$this->stall, $placed]), ['revision' => 1, 'finding' => 0])
             ->assertOk()
             ->assertJsonPath('stops', false)

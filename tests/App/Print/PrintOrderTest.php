@@ -148,7 +148,8 @@ final class PrintOrderTest extends PrintTestCase
         app(LayOut::class)->say($placed, Placing::read($laid, $placed->blank()));
         $listing = app(MakeGoods::class)($this->stall, $placed->load('blankItem.connection'), null);
         $this->world->meant($this->stall, $listing);
-        DB::table('pictures')->where('listing_id', $listing->id)->update(['state' => 'ready', 'path' => 'x/1/0123456789abcdef', 'width' => 1200, 'height' => 1200]);
+        $made = ['state' => 'ready', 'path' => 'x/1/0123456789abcdef', 'width' => 1200, 'height' => 1200];
+        DB::table('pictures')->where('listing_id', $listing->id)->update($made);
         app(PutInWindow::class)($this->stall, Listing::of($this->stall)->whereKey($listing->id)->get());
 
         return [$placed->refresh(), $listing->refresh()];
