@@ -50,6 +50,7 @@ final class Routes
         'supplierRequest',
         'artwork',
         'placing',
+        'file',
     ];
 
     public static function register(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
 use WindowStall\Print\Http\ArtworkController;
+use WindowStall\Print\Http\KeptController;
 use WindowStall\Print\Http\PlacingController;
 use WindowStall\Print\Http\PrintController;
 use WindowStall\Stall\Http\InStall;
@@ -20,6 +21,8 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/print')->scopeB
         Route::get('/', [PlacingController::class, 'show'])->name('print.placing');
         Route::put('/', [PlacingController::class, 'say'])->name('print.placing.say');
         Route::post('/mend', [PlacingController::class, 'mend'])->name('print.placing.mend');
+        Route::put('/kept', [KeptController::class, 'keep'])->name('print.placing.keep');
+        Route::post('/many', [KeptController::class, 'many'])->name('print.placing.many');
         Route::post('/make', [PlacingController::class, 'make'])->name('print.placing.make');
         Route::delete('/', [PlacingController::class, 'remove'])->name('print.placing.remove');
     });

@@ -33,4 +33,7 @@ enum RunKind: string
 
     /** Plays what suppliers changed again, under other rules. */
     case Rehearse = 'rehearse';
+
+    /** Lays many artworks on many blanks, and makes goods of them. */
+    case Prints = 'prints';
 }

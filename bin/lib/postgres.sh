@@ -142,6 +142,8 @@ DB_PASSWORD=$(secret app)
 DB_STANDINS_USERNAME=$standins_role
 DB_STANDINS_PASSWORD=$(secret standins)
 EOF
+  # Pictures of printed goods, made small: what they show is tested, not how many pixels there are.
+  [ "$1" != testing ] || echo PRINT_PICTURE_SIDE=600 >>"$home/env"
   [ -z "${spread:-}" ] || spread_environment >>"$home/env"
   [ ! -f "$root/.env" ] || cat "$root/.env" >>"$home/env")
 }

@@ -14,6 +14,7 @@ use WindowStall\Offers\Http\Api\CodeSchema;
 use WindowStall\Pricing\Http\Api\MarketSchema;
 use WindowStall\Pricing\Http\Api\PriceTrialSchema;
 use WindowStall\Pricing\Http\Api\TaxRateSchema;
+use WindowStall\Print\Http\Api\PrintSchema;
 use WindowStall\Runs\RunKind;
 use WindowStall\Runs\RunState;
 use WindowStall\Support\Api\Page;
@@ -97,6 +98,14 @@ final class OpenApi
                 '/people' => self::list('Person', 'Who bought, made from paid orders'),
                 '/quotes' => DeliverySchema::quotes(),
                 '/price-trials' => PriceTrialSchema::path(),
+                '/print/artworks' => self::list('Artwork', 'Artworks, and what was read of each') + PrintSchema::artworks(),
+                '/print/artworks/{artwork}' => PrintSchema::artwork(),
+                '/print/placings' => self::list('Placing', 'Artwork laid on blanks') + PrintSchema::placings(),
+                '/print/placings/{placing}' => PrintSchema::placing(),
+                '/print/placings/{placing}/goods' => PrintSchema::goods(),
+                '/print/findings' => PrintSchema::findings(),
+                '/print/files' => self::list('PrintFile', 'Files that were made to print from'),
+                '/print/files/{file}' => PrintSchema::file(),
                 '/drift' => self::list(
                     'Change',
                     'What suppliers changed: what waits for a person, or what stands otherwise',
@@ -137,6 +146,7 @@ final class OpenApi
                     ...TaxRateSchema::schemas(),
                     ...PriceTrialSchema::schemas(),
                     ...DriftSchema::schemas(),
+                    ...PrintSchema::schemas(),
                     'Refusal' => Refusals::schema(),
                 ],
                 'responses' => Refusals::responses(),

@@ -15,6 +15,9 @@ use WindowStall\Pricing\Http\Api\MarketsController;
 use WindowStall\Pricing\Http\Api\PricesController;
 use WindowStall\Pricing\Http\Api\PriceTrialsController;
 use WindowStall\Pricing\Http\Api\TaxRatesController;
+use WindowStall\Print\Http\Api\ArtworksController;
+use WindowStall\Print\Http\Api\FilesController;
+use WindowStall\Print\Http\Api\PlacingsController;
 use WindowStall\Source\Http\Api\ItemsController;
 use WindowStall\Source\Http\Api\RunsController;
 use WindowStall\Stall\Http\InTokensStall;
@@ -52,5 +55,18 @@ Route::prefix('/api/v1')->name('api.')->group(function (): void {
         Route::get('/people', PeopleController::class)->name('people');
         Route::post('/quotes', QuotesController::class)->name('quotes');
         Route::post('/price-trials', PriceTrialsController::class)->name('price-trials');
+        Route::prefix('/print')->name('print.')->group(function (): void {
+            Route::get('/artworks', [ArtworksController::class, 'index'])->name('artworks');
+            Route::post('/artworks', [ArtworksController::class, 'store'])->name('artworks.store');
+            Route::get('/artworks/{artwork}', [ArtworksController::class, 'show'])->name('artwork');
+            Route::get('/placings', [PlacingsController::class, 'index'])->name('placings');
+            Route::post('/placings', [PlacingsController::class, 'store'])->name('placings.store');
+            Route::get('/placings/{placing}', [PlacingsController::class, 'show'])->name('placing');
+            Route::put('/placings/{placing}', [PlacingsController::class, 'update'])->name('placing.update');
+            Route::post('/placings/{placing}/goods', [PlacingsController::class, 'goods'])->name('placing.goods');
+            Route::post('/findings', [PlacingsController::class, 'findings'])->name('findings');
+            Route::get('/files', [FilesController::class, 'index'])->name('files');
+            Route::get('/files/{file}', [FilesController::class, 'show'])->name('file');
+        });
     });
 });

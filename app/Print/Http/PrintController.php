@@ -15,6 +15,9 @@ use WindowStall\Print\Placing\Placed;
 use WindowStall\Print\Views\ArtworkView;
 use WindowStall\Print\Views\BlankChoiceView;
 use WindowStall\Print\Views\PlacingRowView;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunKind;
+use WindowStall\Runs\Views\RunView;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\Views\PictureAddress;
 use WindowStall\Stall\Stall;
@@ -29,6 +32,7 @@ final class PrintController
         return Inertia::render('print/PrintPage', [
             'artworks' => self::artworks($stall),
             'blanks' => self::blanks($stall),
+            'run' => self::run($stall),
             'placings' => Placed::of($stall)
                 ->with('blankItem')
                 ->orderByDesc('updated_at')
@@ -37,6 +41,13 @@ final class PrintController
                 ->map(fn (Placed $p): PlacingRowView => self::row($stall, $p))
                 ->all(),
         ]);
+    }
+
+    private static function run(Stall $stall): ?RunView
+    {
+        $last = Run::of($stall)->where('kind', RunKind::Prints)->where('created_at', '>', now()->subHours(12))->latest('id')->first();
+
+        return $last === null ? null : RunView::of($last);
     }
 
     /** Which artworks have been read by now. */

@@ -30,6 +30,9 @@ final class MeasuredBody
 
     private const DEPTH = 32;
 
+    /** Where programs send files, as forms. */
+    private const FILES = ['api/v1/print/artworks'];
+
     /** Addresses of the workshop that are for everybody. */
     private const FOR_ALL = ['sign-in', 'sign-up', 'sign-out', 'password/*'];
 
@@ -43,7 +46,7 @@ final class MeasuredBody
         abort_if($json && $this->shop($request), 415, 'A shop takes forms only.');
         $most = match ($who) {
             'guest' => self::GUESTS,
-            'program' => self::PROGRAMS,
+            'program' => ! $json && $request->is(...self::FILES) ? PHP_INT_MAX : self::PROGRAMS,
             default => $json ? self::SCREENS : PHP_INT_MAX,
         };
         abort_if((int) $request->headers->get('Content-Length', '0') > $most, 413);

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ClothLine } from '@/print/placing/ClothLine';
 import { Found } from '@/print/placing/Found';
+import { KeepIt } from '@/print/placing/KeepIt';
 import { Mat } from '@/print/placing/Mat';
 import { PlacingSentence } from '@/print/placing/PlacingSentence';
 import { PriceSentence } from '@/print/placing/PriceSentence';
@@ -102,7 +103,7 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
               onChange={change}
             />
             <Found view={view} onMend={(n) => void mend(n)} />
-            <p className="mt-4 text-[15.5px]">
+            <p className="mt-4 text-[15.5px]" data-saved>
               It comes in <b className="font-semibold">{chosenOf(view.cloths, draft.colours)}</b>
               {draft.sizes.length > 0 && (
                 <>
@@ -119,6 +120,7 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
             <ClothLine view={view} draft={draft} area={area} shown={shown} onShow={setShown} onChange={change} />
             <PriceSentence view={view} onSay={say} />
             <Scenes view={view} onSay={say} />
+            <KeepIt view={view} />
           </div>
         </div>
       </div>

@@ -2,8 +2,9 @@ import { Head, Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { useHandle } from '@/lib/useStall';
 import { ArtworkShelf } from '@/print/artwork/ArtworkShelf';
+import { LayMany } from '@/print/artwork/LayMany';
 import { useArtworks } from '@/print/artwork/useArtworks';
-import type { ArtworkView, BlankChoiceView, PlacingRowView } from '@/types';
+import type { ArtworkView, BlankChoiceView, PlacingRowView, RunView } from '@/types';
 import { Button } from '@/ui/Button';
 import { Thumb } from '@/ui/Thumb';
 
@@ -11,10 +12,11 @@ interface Props {
   artworks: ArtworkView[];
   blanks: BlankChoiceView[];
   placings: PlacingRowView[];
+  run: RunView | null;
 }
 
 /** Artwork, the blanks it can lie on, and what was laid out: choose one of each and lay it. */
-export default function PrintPage({ artworks: given, blanks, placings }: Props) {
+export default function PrintPage({ artworks: given, blanks, placings, run }: Props) {
   const handle = useHandle();
   const { artworks, upload, sending } = useArtworks(given);
   const [chosen, setChosen] = useState<number | null>(null);
@@ -88,6 +90,7 @@ export default function PrintPage({ artworks: given, blanks, placings }: Props) 
           </ul>
         )}
       </section>
+      <LayMany kept={placings.filter((p) => p.keptAs !== null)} artworks={artworks} blanks={blanks} run={run} />
     </div>
   );
 }

@@ -11,7 +11,10 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Print\Artwork\Artwork;
+use WindowStall\Print\Jobs\MakeManyPrints;
 use WindowStall\Print\Placing\Placed;
+use WindowStall\Runs\Run;
+use WindowStall\Runs\RunState;
 use WindowStall\Source\Jobs\PullItem;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Source\SupplierVariant;
@@ -164,6 +167,39 @@ final class PlacingTest extends PrintTestCase
         self::assertSame([$first], $sources(), 'nothing changes before it is made anew');
         $this->make($placed);
         self::assertCount(2, array_unique($sources()));
+    }
+
+    public function test_many_are_laid_as_one_was_kept_and_none_twice_when_it_broke_off(): void
+    {
+        $kept = $this->placed();
+        $this->say($kept, ['colours' => ['Oat', 'Ink'], 'prices' => ['low' => '24.00', 'upTo' => 'XL', 'high' => '27.00']])->assertOk();
+        $this->put(route('print.placing.keep', [$this->stall, $kept]), ['name' => 'Chest'])->assertSessionHas('say');
+        $beet = $this->artwork(self::leaf(1400, 1400, '#7c1f42'), 'beet.png');
+        $speck = $this->artwork(self::leaf(40, 40), 'speck.png');
+        $many = fn (array $with) => $this->postJson(route('print.placing.many', [$this->stall, $kept]), $with);
+        $many(['artworks' => [], 'blanks' => [1]])->assertStatus(422);
+        $many(['artworks' => [999_999], 'blanks' => [$this->blank('TP-TEE')->id]])->assertStatus(422);
+
+        $blanks = [$this->blank('TP-TEE')->id, $this->blank('TP-TOT')->id];
+        $run = Run::of($this->stall)->findOrFail($many(['artworks' => [$beet->id, $speck->id], 'blanks' => $blanks])->assertOk()->json('id'));
+        self::assertSame([4, 4, null], [$run->done, $run->total, $run->trouble]);
+        // The speck is made small until it is sharp enough.
+        self::assertSame([0, 4], [$run->rejects, $run->counts['new'] ?? 0]);
+        $tee = Placed::of($this->stall)->where('name', 'Beet, heavy cotton tee')->sole();
+        self::assertEquals(['low' => 2400, 'upTo' => 'XL', 'high' => 2700], $tee->prices);
+        self::assertSame([900, ['Oat', 'Ink']], [$tee->placing()->laid[0]->pieces[0]->width, $tee->placing()->colours]);
+        $tote = Placed::of($this->stall)->where('name', 'Beet, canvas tote')->sole();
+        self::assertSame([840, null], [$tote->placing()->laid[0]->pieces[0]->width, $tote->prices]);
+        self::assertSame(4, Listing::of($this->stall)->count());
+
+        // Killed after the first was laid, before goods were made of it, and taken up.
+        $laid = (array) $run->subject['laid'];
+        DB::table('placings')->where('id', $laid[0])->update(['made_item_id' => null, 'made_revision' => null]);
+        $run->update(['state' => RunState::Waiting, 'done' => 0, 'subject' => ['laid' => [$laid[0]]] + $run->subject]);
+        DB::table('placings')->whereIn('id', array_slice($laid, 1))->delete();
+        app()->call([new MakeManyPrints($run->id), 'handle']);
+        self::assertSame(5, Placed::of($this->stall)->count(), 'the kept one, and one of each');
+        self::assertSame(1, SupplierItem::of($this->stall)->where('external_id', 'TP-TEE~'.$laid[0])->count());
     }
 
     public function test_what_isnt_this_stalls_is_not_found_and_nonsense_is_refused(): void

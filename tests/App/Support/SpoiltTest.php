@@ -479,6 +479,7 @@ final class SpoiltTest extends AppTestCase
             'supplierRequest' => 1,
             'artwork' => $id('artworks'),
             'placing' => $id('placings'),
+            'file' => $id('print_files'),
             'part' => 1,
             'fallbackPlaceholder' => 'nowhere',
             'kind' => 'terms',

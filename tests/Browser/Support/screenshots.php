@@ -64,8 +64,10 @@ $desk->click('tbody a[href*="/bench/"]')->see('You say');
 $desk->open($at['workshop'].'/at/quillet/bench?state=in_window');
 $desk->press('Cut-flower snips');
 $keep($desk->see('You say'), 'listing');
-$keep($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced by'), 'prices');
-$keep($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50'), 'recipes');
+$together([
+    $shown($desk->open($at['workshop'].'/at/quillet/pricing?sort=floor')->see('priced by')),
+    $shown($desk->open($at['workshop'].'/at/quillet/pricing/recipes')->see('costing up to 3.50')),
+], 'prices');
 $desk->open($at['workshop'].'/at/quillet/pricing/trial')->see('Nothing tried yet');
 $dearer = $desk->css('[aria-label="Oakum Depot dearer by"]');
 $dearer->click();

@@ -20,7 +20,7 @@ export function Scenes({ view, onSay }: { view: PlacingView; onSay: (own: { scen
       first
       <span className="ml-4 inline-flex flex-wrap gap-x-4 text-[13.5px]">
         {view.scenes.map((s) => (
-          <label key={s.code} className="inline-flex items-center gap-1.5">
+          <label key={s.code} data-scene={s.code} className="inline-flex items-center gap-1.5">
             <input
               type="checkbox"
               checked={s.chosen}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Tests\Browser;
+
+use WindowStall\Tests\Browser\Support\Page;
+
+/** From a drawing to a printed tee: laid, mended, priced, sold, refused by the print house and sent again. */
+final class PrintTest extends BrowserTestCase
+{
+    public function test_a_drawing_is_laid_on_a_tee_sold_refused_once_and_printed(): void
+    {
+        $desk = $this->desk();
+        $handle = $this->newStall($desk, connect: false);
+        $at = fn (string $path): string => self::workshop('/at/'.$handle.$path);
+        $desk->open($at('/source'))->press('Connect a supplier')->click('a[href*="kind=tannet"]')->write('Your key', 'tannet-second-key');
+        $desk->press('Connect and pull the catalogue')->see('9 items');
+        $desk->press('Print')->see('Your artwork')->readsForEveryone('Print');
+        $desk->css('[data-artworks] input[type=file]')->sendKeys(self::leaf());
+        $desk->until(static fn (): bool => $desk->has('[data-artwork="Leaf"] img'), 'for the artwork to be read');
+        $desk->click('[data-artwork="Leaf"] button')->see('Lay “Leaf” on')->click('[data-blanks] li:first-child button');
+
+        $this->lay($desk);
+        $desk->press('Make its pictures and listing')->see('You say');
+        $this->readyAsItIs($desk);
+        $desk->see('Tannet Print Works')->press('Put in the window')->see('It is in the window.');
+        $this->buy($handle);
+
+        $desk->open($at('/counter'))->press('1001')->see('Ines Fennimore');
+        $desk->until(static fn (): bool => $desk->has('[data-state="sent"]'), 'for the order to reach the print house');
+        $house = self::url('tannet.standins.localhost');
+        $desk->open($house)->waitFor('#orders', 'front by direct, 300 × 400 mm at 300')->readsForEveryone('the print house');
+        $desk->click('#orders [value="refuse"]')->waitFor('#orders', 'refused');
+
+        $desk->open($at('/counter'))->see('Tannet Print Works can’t send')->see('The artwork shows marks along its edge.');
+        $desk->press('Send it again')->see('It is being sent.');
+        $desk->until(static function () use ($desk, $house): bool {
+            $desk->open($house);
+
+            return $desk->has('#orders [value="print"]');
+        }, 'for it to be ordered once more');
+        self::assertCount(2, $desk->all('#orders tbody tr'));
+        $desk->click('#orders [value="post"]')->waitFor('#orders', 'posted');
+        $desk->open($at('/print'))->click('[data-placings] a')->see('The print house refused it: The artwork shows marks');
+    }
+
+    private function lay(Page $desk): void
+    {
+        $desk->see('Too coarse: 101 dots to the inch.')->readsForEveryone('laying artwork');
+        $desk->press('Make it 101.6 mm wide')->waitFor('[data-found]', 'A little soft');
+        $desk->css('[data-piece]')->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
+        $desk->waitFor('[data-sentence]', 'right of the middle')->press('take the last step back')->waitFor('[data-sentence]', 'in the middle');
+        // One cloth, one scene: what the others look like is a test of its own.
+        foreach (['White', 'Ink', 'Moss', 'Clay', 'Bottle', 'Soil', 'Butter', 'Slate'] as $cloth) {
+            $desk->click('[data-cloth="'.$cloth.'"] input');
+        }
+        $desk->waitFor('[data-saved]', '1 of 9 colours');
+        foreach (['hanging', 'place'] as $scene) {
+            $desk->answered(static fn () => $desk->click('[data-scene="'.$scene.'"] input'));
+        }
+        $desk->write('Kept as', 'Chest')->key(Page::TAB)->see('Kept as “Chest”');
+    }
+
+    private function buy(string $handle): void
+    {
+        $phone = $this->phone();
+        $phone->open(self::url($handle.'.shops.localhost'))->click('.good a')->see('printed when ordered')->readsForEveryone('a printed good');
+        $phone->press('Put in basket')->press('Go to checkout')->see('of which VAT, 20%');
+        $typed = ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT'];
+        foreach ($typed as $field => $words) {
+            $phone->css('#'.$field)->sendKeys($words);
+        }
+        $phone->click('[data-pay]')->see('Pay £')->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
+        $phone->see('Thank you, Ines Fennimore');
+    }
+
+    private static function leaf(): string
+    {
+        $file = sys_get_temp_dir().'/leaf.png';
+        $picture = imagecreatetruecolor(600, 900) ?: self::fail();
+        imagesavealpha($picture, true);
+        imagefill($picture, 0, 0, 127 << 24);
+        imagefilledellipse($picture, 300, 450, 480, 800, 0x2E6B46);
+        imagepng($picture, $file);
+
+        return $file;
+    }
+}
