@@ -48,6 +48,8 @@ return new class extends Migration
             $table->foreignId('made_item_id')->nullable()->constrained('supplier_items')->nullOnDelete();
             $table->string('name', 200);
             $table->jsonb('laid');
+            // The blank's areas as they were when it was laid: what changed since is shown.
+            $table->jsonb('areas');
             $table->jsonb('prices')->nullable();
             $table->jsonb('scenes');
             $table->unsignedInteger('revision')->default(1);

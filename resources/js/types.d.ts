@@ -1428,6 +1428,15 @@ export interface VariantSheetView {
   trouble: string | null;
 }
 
+export interface AreaWasView {
+  code: string;
+  left: number;
+  top: number;
+  width: number;
+  height: number;
+  says: string;
+}
+
 export interface ArtworkView {
   id: number;
   name: string;
@@ -1515,6 +1524,7 @@ export interface PlacingView {
   sheetHeight: number;
   outline: string;
   areas: PlacingAreaView[];
+  were: AreaWasView[];
   laid: LaidView[];
   instead: InsteadView[];
   artworks: ArtworkView[];

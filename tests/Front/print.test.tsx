@@ -2,7 +2,7 @@ import { act, fireEvent, render, renderHook, screen } from '@testing-library/rea
 import { describe, expect, it, vi } from 'vitest';
 import { Found } from '@/print/placing/Found';
 import { Mat } from '@/print/placing/Mat';
-import { chosenOf, draftOf, laidOn, mm, sent, tenths, withPiece } from '@/print/placing/units';
+import { chosenOf, draftOf, laidOn, mm, sent, tenths, withPiece, type Draft } from '@/print/placing/units';
 import { usePlacing } from '@/print/placing/usePlacing';
 import type { PlacingAreaView, PlacingView } from '@/types';
 import { answering } from './answers';
@@ -35,6 +35,7 @@ function placing(revision = 1, x = 0): PlacingView {
     sheetHeight: 760,
     outline: 'M0 0 h10',
     areas: [front],
+    were: [],
     laid: [
       {
         area: 'front',
@@ -137,7 +138,7 @@ describe('what lies on a blank', () => {
   });
 
   it('is moved by keys, a millimetre or ten', () => {
-    const onChange = vi.fn();
+    const onChange = vi.fn<(next: Draft) => void>();
     const view = placing();
     render(
       <Mat view={view} draft={draftOf(view)} area={front} at={0} cloth="Oat" onAt={vi.fn()} onChange={onChange} />,
@@ -146,9 +147,7 @@ describe('what lies on a blank', () => {
     fireEvent.keyDown(piece, { key: 'ArrowRight' });
     fireEvent.keyDown(piece, { key: 'ArrowUp', shiftKey: true });
     fireEvent.keyDown(piece, { key: 'a' });
-    const moved = onChange.mock.calls.map(
-      ([next]: [{ laid: { pieces: { x: number; y: number }[] }[] }]) => next.laid[0]?.pieces[0],
-    );
+    const moved = onChange.mock.calls.map(([next]) => next.laid[0]?.pieces[0]);
     expect(moved).toMatchObject([
       { x: 10, y: 300 },
       { x: 0, y: 200 },

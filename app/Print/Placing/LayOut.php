@@ -9,6 +9,7 @@ use WindowStall\Core\Print\Placing\Fit;
 use WindowStall\Core\Print\Placing\Laid;
 use WindowStall\Core\Print\Placing\Piece;
 use WindowStall\Core\Print\Placing\Placing;
+use WindowStall\Core\Source\Blank;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
@@ -48,6 +49,7 @@ final class LayOut
                 'supplier_item_id' => $blank->id,
                 'name' => $artwork->name.', '.mb_strtolower(mb_substr($said->title, 0, 1)).mb_substr($said->title, 1),
                 'laid' => $placing->toArray(),
+                'areas' => self::areas($prints),
                 'scenes' => array_map(static fn ($p): string => $p->scene, $prints->plates),
             ]);
             self::note($placed);
@@ -65,12 +67,29 @@ final class LayOut
             if ($now->laid == $placing->toArray()) {
                 return false;
             }
-            $now->update(['laid' => $placing->toArray(), 'revision' => $now->revision + 1]);
+            // Whoever lays it anew has seen how the areas are now.
+            $areas = $now->blankItem?->words?->item()->blank;
+            $now->update([
+                'laid' => $placing->toArray(),
+                'revision' => $now->revision + 1,
+                'areas' => $areas === null ? $now->areas : self::areas($areas),
+            ]);
             self::note($now);
             $placed->setRawAttributes($now->getAttributes(), true);
 
             return true;
         });
+    }
+
+    /** @return array<string, array{left: int, top: int, width: int, height: int}> */
+    private static function areas(Blank $blank): array
+    {
+        $areas = [];
+        foreach ($blank->areas as $area) {
+            $areas[$area->code] = ['left' => $area->left, 'top' => $area->top, 'width' => $area->width, 'height' => $area->height];
+        }
+
+        return $areas;
     }
 
     private static function note(Placed $placed): void

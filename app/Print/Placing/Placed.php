@@ -24,6 +24,7 @@ use WindowStall\Support\Refusal;
  * @property int|null $made_item_id the goods that were made of it
  * @property string $name
  * @property array<string, mixed> $laid
+ * @property array<string, array{left: int, top: int, width: int, height: int}> $areas of the blank, as they were when it was laid
  * @property array{low: int, upTo: string, high: int}|null $prices minor units of the stall's; null for the recipe's
  * @property list<string> $scenes that its pictures are made in, the first first
  * @property int $revision
@@ -37,7 +38,7 @@ final class Placed extends Model
     protected $table = 'placings';
 
     /** @var array<string, string> */
-    protected $casts = ['laid' => 'array', 'prices' => 'array', 'scenes' => 'array'];
+    protected $casts = ['laid' => 'array', 'areas' => 'array', 'prices' => 'array', 'scenes' => 'array'];
 
     /** @var array<string, mixed> as the table has them */
     protected $attributes = ['revision' => 1, 'refusal' => ''];

@@ -33,6 +33,7 @@ final readonly class PlacingView
      * @param  int  $sheetWidth  millimetres
      * @param  string  $outline  SVG path data in millimetres
      * @param  list<PlacingAreaView>  $areas
+     * @param  list<AreaWasView>  $were  areas that changed since it was laid
      * @param  list<LaidView>  $laid
      * @param  list<InsteadView>  $instead
      * @param  list<ArtworkView>  $artworks  all that can lie there
@@ -53,6 +54,7 @@ final readonly class PlacingView
         public int $sheetHeight,
         public string $outline,
         public array $areas,
+        public array $were,
         public array $laid,
         public array $instead,
         public array $artworks,
@@ -96,6 +98,7 @@ final readonly class PlacingView
             sheetHeight: $blank->sheet->height ?? 0,
             outline: $blank->sheet->outline ?? '',
             areas: array_map(static fn (PrintArea $a): PlacingAreaView => self::area($blank, $a), $blank->areas),
+            were: self::were($placed, $blank, $placing),
             laid: array_map(static fn (Laid $l): LaidView => self::laid($l, $facts), $placing->laid),
             instead: self::instead($placing),
             artworks: self::artworks($stall, $placing, $artworks),
@@ -139,6 +142,32 @@ final readonly class PlacingView
                 array_filter($blank->methods, static fn (PrintMethod $m): bool => in_array($area->code, $m->areas, true)),
             )),
         );
+    }
+
+    /** @return list<AreaWasView> of areas on which something lies */
+    private static function were(Placed $placed, Blank $blank, Placing $placing): array
+    {
+        $were = [];
+        foreach ($placing->printed() as $laid) {
+            $area = $blank->area($laid->area);
+            $was = $placed->areas[$laid->area] ?? null;
+            if ($area === null || $was === null) {
+                continue;
+            }
+            ['left' => $left, 'top' => $top, 'width' => $width, 'height' => $height] = $was;
+            if ([$left, $top, $width, $height] !== [$area->left, $area->top, $area->width, $area->height]) {
+                $were[] = new AreaWasView($area->code, $left, $top, $width, $height, sprintf(
+                    '%s was %d × %d mm when you laid this, and is %d × %d mm now.',
+                    $area->name,
+                    $width,
+                    $height,
+                    $area->width,
+                    $area->height,
+                ));
+            }
+        }
+
+        return $were;
     }
 
     /** @param  array<int, ArtworkFacts>  $facts */

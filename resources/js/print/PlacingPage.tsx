@@ -72,6 +72,11 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
             The print house refused it: {view.refusal}
           </p>
         )}
+        {view.were.map((was) => (
+          <p key={was.code} className="mt-3 border-l-4 border-ochre bg-ochre-soft px-3 py-2" data-was>
+            {was.says} What it was is dotted on the mat; look whether it lies well.
+          </p>
+        ))}
         <div className="mt-3 grid gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,440px)_minmax(0,1fr)]">
           <div className="self-start border border-line">
             <Mat view={view} draft={draft} area={area} at={at} cloth={shown} onAt={setAt} onChange={change} />

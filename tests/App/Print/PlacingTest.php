@@ -154,6 +154,17 @@ final class PlacingTest extends PrintTestCase
         self::assertSame(0, $stock());
     }
 
+    public function test_an_area_that_the_print_house_changed_is_shown_as_it_was(): void
+    {
+        $placed = $this->placed();
+        $words = $this->blank('TP-TEE')->words ?? self::fail();
+        $smaller = str_replace('"width":300,"height":400', '"width":280,"height":380', (string) json_encode($words->item()->toArray()));
+        DB::table('supplier_words')->where('id', $words->id)->update(['said' => $smaller]);
+        $this->get(route('print.placing', [$this->stall, $placed]))->assertInertia(fn (Page $page): Page => $page
+            ->where('placing.were.0.says', 'Front was 300 × 400 mm when you laid this, and is 280 × 380 mm now.'));
+        $this->say($placed, ['colours' => ['Oat']])->assertJsonPath('were', []);
+    }
+
     public function test_a_changed_placing_makes_its_pictures_anew(): void
     {
         $placed = $this->placed();

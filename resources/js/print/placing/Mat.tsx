@@ -65,6 +65,21 @@ export function Mat({ view, draft, area, at, cloth, onAt, onChange }: Props) {
           </text>
         ))}
       </g>
+      {view.were
+        .filter((was) => was.code === area.code)
+        .map((was) => (
+          <rect
+            key={was.code}
+            x={was.left}
+            y={was.top}
+            width={was.width}
+            height={was.height}
+            fill="none"
+            stroke="#8a5a00"
+            strokeWidth={box.side / 400}
+            strokeDasharray={`${String(box.side / 250)} ${String(box.side / 120)}`}
+          />
+        ))}
       <AreaLines area={area} unit={box.side / 500} text={text} />
       {laid.pieces.map((piece, n) => (
         <PieceOnMat

@@ -28,7 +28,7 @@ export function SizeStrip({
         <p className="text-[12px] text-till-mute">printed, posted to the shopper, fees and tax</p>
         <p className="name text-[20px]">{view.keeps}</p>
       </div>
-      <ul className="flex flex-1 flex-wrap gap-x-6 gap-y-2">
+      <ul className="flex flex-1 flex-wrap gap-x-6 gap-y-2 max-md:flex-nowrap max-md:overflow-x-auto">
         {view.sizes.map((size) => {
           const chosen = size.name === '' || draft.sizes.includes(size.name);
           return (
