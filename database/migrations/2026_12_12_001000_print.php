@@ -39,8 +39,8 @@ return new class extends Migration
         Schema::table('supplier_items', function (Blueprint $table): void {
             // Goods that are made here of an item: of a blank with artwork on it.
             $table->foreignId('made_from_id')->nullable()->constrained('supplier_items')->nullOnDelete();
+            $table->index('made_from_id');
         });
-        DB::statement('CREATE INDEX supplier_items_made_from ON supplier_items (made_from_id) WHERE made_from_id IS NOT NULL');
         Schema::create('placings', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('stall_id')->constrained()->cascadeOnDelete();

@@ -61,6 +61,7 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
           )}
           <Button
             kind="do"
+            data-make
             disabled={saving || view.stops || (view.listing !== null && view.stands)}
             onClick={() => void make()}
           >

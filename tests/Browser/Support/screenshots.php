@@ -118,9 +118,19 @@ $band = $desk->css('input[aria-label="Oakum Depot, how far a cost may move"]');
 $band->clear();
 $band->sendKeys('30'.Page::ENTER);
 $keep($desk->see('You would have been asked'), 'drift-rehearsal');
+// Artwork laid on a tee, and the pictures that are made of it.
+$desk->open($at['workshop'].'/at/quillet/print')->click('[data-placings] li:last-child a');
+$laid = $shown($desk->see('It comes in'));
+$desk->click('[data-make]')->see('You say');
+$listing = $desk->driver->getCurrentURL();
+$desk->untilIn(400, static fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
+$desk->open($listing)->see('You say')->press('Put in the window')->see('It is in the window.');
+$made = $shown($desk->open($listing)->see('You say'));
+$printed = (string) $desk->css('a[href*="/goods/"]')->getAttribute('href');
 $desk->driver->quit();
 
 $phone = new Page(Chrome::phone());
+$together([$laid, $made, $shown($phone->open($printed))], 'print');
 $phones = [
     $shown($phone->open($at['shop'])),
     $shown($phone->open($at['shop'].'/goods/long-reach-watering-can')),

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { PlacingAreaView, PlacingView } from '@/types';
-import { laidOn, type Draft } from './units';
+import { laidOn, line, turned, type Draft } from './units';
 
 interface Props {
   view: PlacingView;
@@ -64,13 +64,13 @@ export function ClothLine({ view, draft, area, shown, onShow, onChange }: Props)
                             width={p.width / 10}
                             height={p.height / 10}
                             preserveAspectRatio="none"
-                            transform={`rotate(${String(p.turn / 10)} ${String(left + p.width / 20)} ${String(top + p.height / 20)})`}
+                            transform={turned(p.turn, left + p.width / 20, top + p.height / 20)}
                           />
                         )
                       );
                     })}
                   <path
-                    d={`M${String(view.sheetWidth * 0.42)} ${String(-side * 0.03)} v${String(side * 0.09)} M${String(view.sheetWidth * 0.58)} ${String(-side * 0.03)} v${String(side * 0.09)}`}
+                    d={[0.42, 0.58].map((at) => line(view.sheetWidth * at, -side * 0.03, 'v', side * 0.09)).join(' ')}
                     stroke="#b98f58"
                     strokeWidth={side / 34}
                     strokeLinecap="round"

@@ -1,6 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { LaidView, PlacingAreaView, PlacingView, PrintedPieceView } from '@/types';
-import { laidOn, mm, withPiece, type Draft } from './units';
+import { laidOn, line, mm, turned, withPiece, type Draft } from './units';
 
 interface Props {
   view: PlacingView;
@@ -206,7 +206,7 @@ function PieceOnMat({ piece, area, chosen, unit, picture, name, scale, onChoose,
   };
   const handle = unit * 5;
   return (
-    <g transform={`rotate(${String(piece.turn / 10)} ${String(middle.x)} ${String(middle.y)})`}>
+    <g transform={turned(piece.turn, middle.x, middle.y)}>
       <g
         tabIndex={0}
         role="button"
@@ -275,10 +275,7 @@ function Measures({
   return (
     <g stroke="#a8431f" strokeWidth={unit} fill="#8a3418" pointerEvents="none" fontSize={text} fontWeight={600}>
       <path d={`M${String(left)} ${String(below)} H${String(right)}`} fill="none" />
-      <path
-        d={`M${String(left)} ${String(below - unit * 4)} v${String(unit * 8)} M${String(right)} ${String(below - unit * 4)} v${String(unit * 8)}`}
-        fill="none"
-      />
+      <path d={[left, right].map((x) => line(x, below - unit * 4, 'v', unit * 8)).join(' ')} fill="none" />
       <text
         x={(left + right) / 2}
         y={below + text * 1.2}
@@ -292,10 +289,7 @@ function Measures({
       {top > area.fromTop && (
         <>
           <path d={`M${String(beside)} ${String(area.fromTop)} V${String(top)}`} fill="none" />
-          <path
-            d={`M${String(beside - unit * 4)} ${String(area.fromTop)} h${String(unit * 8)} M${String(beside - unit * 4)} ${String(top)} h${String(unit * 8)}`}
-            fill="none"
-          />
+          <path d={[area.fromTop, top].map((y) => line(beside - unit * 4, y, 'h', unit * 8)).join(' ')} fill="none" />
           <text
             x={beside + text * 0.6}
             y={(area.fromTop + top) / 2 + text * 0.3}

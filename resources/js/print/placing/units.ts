@@ -59,3 +59,11 @@ export const chosenOf = (cloths: ClothView[], chosen: string[]): string =>
       ? (cloths[0]?.name ?? '')
       : `all ${String(cloths.length)} colours`
     : `${String(chosen.length)} of ${String(cloths.length)} colours`;
+
+/** A straight piece of path data, across or down, from a point. */
+export const line = (x: number, y: number, way: 'h' | 'v', length: number): string =>
+  `M${String(x)} ${String(y)} ${way}${String(length)}`;
+
+/** Turned about a point, by tenths of a degree. */
+export const turned = (tenthsOfDegrees: number, x: number, y: number): string =>
+  `rotate(${String(tenthsOfDegrees / 10)} ${String(x)} ${String(y)})`;
