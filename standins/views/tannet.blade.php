@@ -16,8 +16,8 @@
 <td>{{ $o->state }}
 <td class="n">@if (in_array($o->state, ['received', 'printing'], true))
 <form method="post" action="{{ route('tannet.play.order', $o->id) }}">
-@if ($o->state === 'received')<button name="do" value="print">Print</button> @endif
-<button name="do" value="post">Post</button> <button name="do" value="refuse">Refuse the artwork</button></form>@endif
+@if ($o->state === 'received')<button type="submit" name="do" value="print">Print</button> @endif
+<button type="submit" name="do" value="post">Post</button> <button type="submit" name="do" value="refuse">Refuse the artwork</button></form>@endif
 </tr>
 @endforeach</tbody></table>@endif</section>
 @foreach ($blanks as $blank)

@@ -126,6 +126,25 @@ describe('what lies on a blank', () => {
     expect(result.current.back).toBeNull();
   });
 
+  it('loses nothing that is moved while an earlier move is on its way', async () => {
+    const slow: (() => void)[] = [];
+    const wait = () => new Promise<void>((done) => slow.push(done));
+    const asked = answering({ json: placing(2, 10), wait: wait() }, { json: placing(3, 20), wait: wait() });
+    const { result } = renderHook(() => usePlacing(placing()));
+    for (const x of [10, 20]) {
+      const { draft, change } = result.current;
+      act(() => change(withPiece(draft, laidOn(draft, front), 0, { x })));
+      act(() => void result.current.flush());
+    }
+    slow[0]?.();
+    await answered();
+    expect(result.current.draft.laid[0]?.pieces[0]?.x).toBe(20);
+    slow[1]?.();
+    await answered();
+    expect(asked).toHaveLength(2);
+    expect([result.current.draft.laid[0]?.pieces[0]?.x, result.current.saving]).toEqual([20, false]);
+  });
+
   it('stands as it stood where the server refuses', async () => {
     answering({ status: 409, json: { message: 'It was changed somewhere else.' } });
     const { result } = renderHook(() => usePlacing(placing()));

@@ -23,19 +23,24 @@ export function usePlacing(given: PlacingView) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const waiting = useRef<Draft | null>(null);
   const stood = useRef(draft);
+  const pending = useRef(0);
   const args = [handle, given.id];
 
   const take = (next: PlacingView) => {
     revision.current = next.revision;
     setView(next);
-    if (waiting.current !== null) return;
     stood.current = draftOf(next);
-    setDraft(stood.current);
+    // What was moved meanwhile, or is on its way, stands until it is answered itself.
+    if (waiting.current === null && pending.current === 0) setDraft(stood.current);
   };
   const say = (own: Record<string, unknown>, method: 'PUT' | 'POST' = 'PUT', name = 'print.placing.say') => {
     setSaving(true);
+    pending.current++;
     line.current = line.current.then(() =>
       send<PlacingView>(method, route(name, args), { ...own, revision: revision.current })
+        .finally(() => {
+          pending.current--;
+        })
         .then(take)
         .catch((error: unknown) => {
           // It stands as it stood.
@@ -43,7 +48,7 @@ export function usePlacing(given: PlacingView) {
           sayTrouble(error);
         })
         .finally(() => {
-          setSaving(false);
+          setSaving(pending.current > 0);
         }),
     );
     return line.current;
