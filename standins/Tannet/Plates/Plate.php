@@ -39,7 +39,8 @@ final readonly class Plate
         $units = self::SIDE * $share / max($shape->width, $shape->height);
         $down = match (true) {
             // Pots stand on what is drawn for them; what hangs, hangs from the line; pictures hang high.
-            $stuff === Stuff::Clay => ($this->scene === Scene::Flat ? 0 : 1568) - 1000 - ($this->scene === Scene::Flat ? 0 : 42 * $units),
+            $stuff === Stuff::Clay && $this->scene === Scene::Flat => 0,
+            $stuff === Stuff::Clay => 1568 - 1000 - 42 * $units,
             $this->scene === Scene::Hanging && $stuff !== Stuff::Paper => 215 - 1000 - $units * (Setting::pegs($shape)[2] - $shape->height / 2),
             $this->scene === Scene::InPlace && $stuff === Stuff::Paper => -120,
             default => 10,

@@ -14,6 +14,8 @@ enum Stuff
     case Clay;
     case Paper;
 
+    private const AT_ONCE = 8;
+
     /**
      * Threads as a tile that is laid over the whole, or nothing where the surface is plain.
      *
@@ -34,10 +36,18 @@ enum Stuff
             return '';
         }
 
-        return '<pattern id="threads" width="'.$size.'" height="'.$size.'" patternUnits="userSpaceOnUse" '.
-            'patternTransform="scale('.round(min(1, $finer), 3).')">'.
-            '<g fill="none" stroke="#1c140c" stroke-opacity=".16">'.$lines.'</g>'.
-            '<g fill="none" stroke="#fff" stroke-opacity=".2" transform="translate(.35 .35)">'.$lines.'</g></pattern>';
+        // Many at once as one tile: the renderer lays a few large ones sooner than many small ones.
+        $many = '';
+        for ($n = 0; $n < self::AT_ONCE ** 2; $n++) {
+            $x = ($n % self::AT_ONCE) * $size;
+            $many .= '<use href="#thread" x="'.$x.'" y="'.intdiv($n, self::AT_ONCE) * $size.'"/>';
+        }
+        $side = self::AT_ONCE * $size;
+
+        return '<g id="thread"><g fill="none" stroke="#1c140c" stroke-opacity=".16">'.$lines.'</g>'.
+            '<g fill="none" stroke="#fff" stroke-opacity=".2" transform="translate(.35 .35)">'.$lines.'</g></g>'.
+            '<pattern id="threads" width="'.$side.'" height="'.$side.'" patternUnits="userSpaceOnUse" '.
+            'patternTransform="scale('.round(min(1, $finer), 3).')">'.$many.'</pattern>';
     }
 
     public function isWoven(): bool

@@ -119,7 +119,7 @@ $band->clear();
 $band->sendKeys('30'.Page::ENTER);
 $keep($desk->see('You would have been asked'), 'drift-rehearsal');
 // Artwork laid on a tee, and the pictures that are made of it.
-$desk->open($at['workshop'].'/at/quillet/print')->click('[data-placings] li:last-child a');
+$desk->open($at['workshop'].'/at/quillet/print')->press('Leek, scanned, heavy cotton tee');
 $laid = $shown($desk->see('It comes in'));
 $desk->click('[data-make]')->see('You say');
 $listing = $desk->driver->getCurrentURL();
