@@ -35,15 +35,18 @@ final readonly class Ink
 
     /**
      * @param  list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>}>  $areas
-     * @return string where it lies in storage: RGBA, as large as the plate
+     * @return array{string, string} where it lies in storage: its colours, and how much of the cloth it covers; as large
+     *                               as the plate
      */
-    public function kept(PrintPlate $plate, array $areas, string $key): string
+    public function kept(PrintPlate $plate, array $areas, string $key): array
     {
-        $kept = 'ink/'.$key.'.png';
-        if (! Storage::exists($kept)) {
+        $kept = ['ink/'.$key.'-colour.png', 'ink/'.$key.'-cover.png'];
+        if (! Storage::exists($kept[1])) {
             Workbench::with(function (string $folder) use ($plate, $areas, $kept): void {
                 $this->make($plate, $areas, $folder);
-                Storage::put($kept, (string) file_get_contents($folder.'/ink.png'));
+                foreach (['colour', 'cover'] as $n => $part) {
+                    Storage::put($kept[$n], (string) file_get_contents("$folder/$part.png"));
+                }
             });
         }
 
@@ -54,9 +57,7 @@ final readonly class Ink
     private function make(PrintPlate $plate, array $areas, string $folder): void
     {
         $side = PlateLayers::side();
-        foreach (['mask', 'shading', 'displacement'] as $layer) {
-            $this->layers->put($plate->$layer, "$folder/$layer.png");
-        }
+        $this->layers->put($plate->displacement, "$folder/displacement.png");
         $moves = $this->moves("$folder/displacement.png", $plate->reach, $folder);
         $laid = null;
         foreach ($areas as [$area, $pieces]) {
@@ -79,19 +80,18 @@ final readonly class Ink
         $vips = static fn (string ...$command): string => Vips::run(['vips', ...array_values($command)], 30);
         if ($laid === null) {
             // Nothing of it is seen from here.
-            $vips('black', "$folder/ink.png", (string) $side, (string) $side, '--bands', '4');
+            $vips('black', "$folder/colour.png", (string) $side, (string) $side, '--bands', '3');
+            $vips('black', "$folder/cover.png", (string) $side, (string) $side);
 
             return;
         }
-        $one = static fn (string $file, string $to): string => $vips('extract_band', $file, $to, '0');
-        $one("$folder/shading.png", "$folder/light.v");
-        $one("$folder/mask.png", "$folder/where.v");
-        $vips('linear', "$folder/light.v", "$folder/lit.v", sprintf('%.6F', 1 / self::EVEN), '0');
-        $vips('linear', "$folder/where.v", "$folder/there.v", sprintf('%.6F', 1 / 255), '0');
-        $vips('bandjoin', "$folder/lit.v $folder/lit.v $folder/lit.v $folder/there.v", "$folder/by.v");
-        $vips('multiply', $laid, "$folder/by.v", "$folder/seen.v");
-        $vips('cast', "$folder/seen.v", "$folder/whole.v", 'uchar');
-        $vips('copy', "$folder/whole.v", "$folder/ink.png[compression=1]", '--interpretation', 'srgb');
+        file_put_contents("$folder/light.png", Storage::readStream($this->layers->light($plate)));
+        $vips('multiply', $laid, "$folder/light.png", "$folder/seen.v");
+        $even = sprintf('%.7F', 1 / self::EVEN);
+        // The light on its colours, and of its opacity what can be printed on.
+        $vips('linear', "$folder/seen.v", "$folder/ink.v", sprintf('%s %s %s %.7F', $even, $even, $even, 1 / 255), '0 0 0 0', '--uchar');
+        $vips('extract_band', "$folder/ink.v", "$folder/colour.png[compression=1]", '0', '--n', '3');
+        $vips('extract_band', "$folder/ink.v", "$folder/cover.png[compression=1]", '3');
     }
 
     /**

@@ -58,10 +58,13 @@ final readonly class PicturesHere implements MakesPictures
         $ink = $this->ink->kept($plate, $used->on($placed->blank(), $placing, $colour), PictureNames::ink($plate, $placing, $colour, $used->all));
 
         return Workbench::with(function (string $folder) use ($plate, $colour, $ink): string {
-            $this->layers->put($plate->pictures[$colour], "$folder/plate.png");
-            file_put_contents("$folder/ink.png", Storage::readStream($ink));
-            Vips::run(['vips', 'composite2', "$folder/plate.png", "$folder/ink.png", "$folder/both.v", 'over'], 30);
-            Vips::run(['vips', 'flatten', "$folder/both.v", "$folder/seen.jpg[Q=92,strip]"], 30);
+            $files = ['plate' => $this->layers->picture($plate->pictures[$colour]), 'colour' => $ink[0], 'cover' => $ink[1]];
+            foreach ($files as $name => $kept) {
+                file_put_contents("$folder/$name.png", Storage::readStream($kept));
+            }
+            // Where ink covers the cloth its colour is seen, by as much as it covers.
+            $layers = array_map(static fn (string $name): string => "$folder/$name.png", ['cover', 'colour', 'plate']);
+            Vips::run(['vips', 'ifthenelse', ...$layers, "$folder/seen.jpg[Q=92,strip]", '--blend'], 30);
 
             return (string) file_get_contents("$folder/seen.jpg");
         });
