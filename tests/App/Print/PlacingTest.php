@@ -192,7 +192,7 @@ final class PlacingTest extends PrintTestCase
         $many(['artworks' => [999_999], 'blanks' => [$this->blank('TP-TEE')->id]])->assertStatus(422);
 
         $blanks = [$this->blank('TP-TEE')->id, $this->blank('TP-TOT')->id];
-        $run = Run::of($this->stall)->findOrFail($many(['artworks' => [$beet->id, $speck->id], 'blanks' => $blanks])->assertOk()->json('id'));
+        $run = Run::of($this->stall)->findOrFail((int) $many(['artworks' => [$beet->id, $speck->id], 'blanks' => $blanks])->assertOk()->json('id'));
         self::assertSame([4, 4, null], [$run->done, $run->total, $run->trouble]);
         // The speck is made small until it is sharp enough.
         self::assertSame([0, 4], [$run->rejects, $run->counts['new'] ?? 0]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Print;
 
+use WindowStall\Bench\Listing;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Print\Placing\Placed;
 use WindowStall\Tests\App\Support\Described;
@@ -18,7 +19,7 @@ final class PrintApiTest extends PrintTestCase
         $this->token(['read', 'decide']);
         $sent = $this->post('/api/v1/print/artworks', ['file' => self::upload(self::leaf(), 'leaf.png')]);
         self::assertDescribed($sent->assertStatus(201), 'post', '/print/artworks');
-        $artwork = $this->read(Artwork::query()->findOrFail($sent->json('id')));
+        $artwork = $this->read(Artwork::query()->findOrFail((int) $sent->json('id')));
         $read = $this->getJson('/api/v1/print/artworks/'.$artwork->id);
         self::assertDescribed($read, 'get', '/print/artworks/{artwork}');
         self::assertSame(['ready', 600, '#2e6b46'], [$read->json('state'), $read->json('width'), $read->json('colours.0.hex')]);
@@ -47,7 +48,8 @@ final class PrintApiTest extends PrintTestCase
 
         $made = $this->postJson($path.'/goods');
         self::assertDescribed($made->assertOk(), 'post', '/print/placings/{placing}/goods');
-        self::assertSame($blank->connection_id, \WindowStall\Bench\Listing::query()->with('supplierItem')->findOrFail($made->json('listing'))->supplierItem?->connection_id);
+        $listing = Listing::query()->with('supplierItem')->findOrFail((int) $made->json('listing'));
+        self::assertSame($blank->connection_id, $listing->supplierItem?->connection_id);
         self::assertDescribed($this->getJson('/api/v1/print/files'), 'get', '/print/files');
         $this->getJson('/api/v1/print/files/1')->assertNotFound();
     }
