@@ -44,7 +44,8 @@ final readonly class Prints
 
             return $this->send("$folder/beet.png", 'Beet, from a phone.png');
         });
-        $this->lay('TP-TEE', $leek, new Piece($leek->id, 0, 250, 1150), ['Oat', 'White', 'Clay', 'Moss', 'Bottle', 'Ink']);
+        $this->lay('TP-TEE', $leek, new Piece($leek->id, 0, 250, 1150), ['Oat', 'White', 'Clay', 'Moss', 'Bottle', 'Ink'])
+            ->update(['kept_as' => 'On the chest']);
         $this->lay('TP-TOT', $leek, new Piece($leek->id, 0, 250, 1100), ['Oat', 'Ink', 'Moss']);
         $this->lay('TP-POS', $beet, new Piece($beet->id, 0, 300, 2200), ['Natural white']);
     }
