@@ -145,6 +145,25 @@ describe('what lies on a blank', () => {
     expect([result.current.draft.laid[0]?.pieces[0]?.x, result.current.saving]).toEqual([20, false]);
   });
 
+  it('takes back what was moved last, also before it was sent', async () => {
+    const asked = answering({ json: placing(2, 10) }, { json: placing(3, 30) }, { json: placing(4, 10) });
+    const { result } = renderHook(() => usePlacing(placing()));
+    const move = (x: number) => {
+      const { draft, change } = result.current;
+      act(() => change(withPiece(draft, laidOn(draft, front), 0, { x })));
+    };
+    move(10);
+    await act(async () => {
+      await result.current.flush();
+    });
+    move(30);
+    act(() => result.current.back?.());
+    await answered();
+    expect(asked.map((one) => one.body?.laid)).toMatchObject([10, 30, 10].map((x) => [{ pieces: [{ x }] }]));
+    expect(result.current.draft.laid[0]?.pieces[0]?.x).toBe(10);
+    expect(result.current.back).not.toBeNull();
+  });
+
   it('stands as it stood where the server refuses', async () => {
     answering({ status: 409, json: { message: 'It was changed somewhere else.' } });
     const { result } = renderHook(() => usePlacing(placing()));

@@ -8,6 +8,9 @@ import { draftOf, sent, type Draft } from './units';
 /** Milliseconds that a hand has to rest before what it moved is sent. */
 const REST = 180;
 
+/** Steps that can be taken back. */
+const MOST = 40;
+
 /**
  * What lies on a blank while it is being moved: seen at once, sent when the hand rests, one after the other; figures are
  * those of the last answer. Each rest is a step that can be taken back.
@@ -16,13 +19,16 @@ export function usePlacing(given: PlacingView) {
   const handle = useHandle();
   const [view, setView] = useState(given);
   const [draft, setDraft] = useState(() => draftOf(given));
-  const [past, setPast] = useState<Draft[]>([]);
+  const [back, setBack] = useState(false);
   const [saving, setSaving] = useState(false);
   const revision = useRef(given.revision);
   const line = useRef<Promise<unknown>>(Promise.resolve());
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const waiting = useRef<Draft | null>(null);
+  // What stands by the last answer, and what was last sent or stood: a step back leads there.
   const stood = useRef(draft);
+  const last = useRef(draft);
+  const steps = useRef<Draft[]>([]);
   const pending = useRef(0);
   const args = [handle, given.id];
 
@@ -31,7 +37,9 @@ export function usePlacing(given: PlacingView) {
     setView(next);
     stood.current = draftOf(next);
     // What was moved meanwhile, or is on its way, stands until it is answered itself.
-    if (waiting.current === null && pending.current === 0) setDraft(stood.current);
+    if (pending.current > 0) return;
+    last.current = stood.current;
+    if (waiting.current === null) setDraft(stood.current);
   };
   const say = (own: Record<string, unknown>, method: 'PUT' | 'POST' = 'PUT', name = 'print.placing.say') => {
     setSaving(true);
@@ -44,6 +52,7 @@ export function usePlacing(given: PlacingView) {
         .then(take)
         .catch((error: unknown) => {
           // It stands as it stood.
+          last.current = stood.current;
           setDraft(stood.current);
           sayTrouble(error);
         })
@@ -53,12 +62,17 @@ export function usePlacing(given: PlacingView) {
     );
     return line.current;
   };
+  const step = (to: Draft) => {
+    steps.current = [...steps.current.slice(-MOST), last.current];
+    last.current = to;
+    setBack(true);
+  };
   const flush = () => {
     clearTimeout(timer.current);
     const now = waiting.current;
     waiting.current = null;
     if (now === null) return line.current;
-    setPast((steps) => [...steps.slice(-40), stood.current]);
+    step(now);
     return say(sent(now));
   };
   const change = (next: Draft) => {
@@ -77,16 +91,20 @@ export function usePlacing(given: PlacingView) {
     say,
     mend: (finding: number) => {
       void flush();
-      setPast((steps) => [...steps.slice(-40), stood.current]);
+      step(last.current);
       return say({ finding }, 'POST', 'print.placing.mend');
     },
-    back:
-      past.length === 0
-        ? null
-        : () => {
-            const last = past[past.length - 1];
-            setPast(past.slice(0, -1));
-            if (last) void say(sent(last));
-          },
+    back: back
+      ? () => {
+          // What hasn't been sent yet is a step, too.
+          void flush();
+          const before = steps.current.pop();
+          setBack(steps.current.length > 0);
+          if (!before) return;
+          last.current = before;
+          setDraft(before);
+          void say(sent(before));
+        }
+      : null,
   };
 }
