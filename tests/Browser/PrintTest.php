@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
 
 /** From a drawing to a printed tee: laid, mended, priced, sold, refused by the print house and sent again. */
@@ -49,8 +50,8 @@ final class PrintTest extends BrowserTestCase
     {
         $desk->see('Too coarse: 101 dots to the inch.')->readsForEveryone('laying artwork');
         $desk->press('Make it 101.6 mm wide')->waitFor('[data-found]', 'A little soft');
-        $desk->css('[data-piece]')->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
-        $desk->waitFor('[data-sentence]', 'right of the middle')->press('take the last step back')->waitFor('[data-sentence]', 'in the middle');
+        $desk->answered(static fn () => $desk->css('[data-piece]')->sendKeys(WebDriverKeys::ARROW_RIGHT));
+        $desk->waitFor('[data-sentence]', 'right of the middle')->press('To the middle')->waitFor('[data-sentence]', 'in the middle');
         // One cloth, one scene: what the others look like is a test of its own.
         foreach (['White', 'Ink', 'Moss', 'Clay', 'Bottle', 'Soil', 'Butter', 'Slate'] as $cloth) {
             $desk->click('[data-cloth="'.$cloth.'"] input');
