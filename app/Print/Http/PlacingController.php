@@ -12,6 +12,7 @@ use Inertia\Response;
 use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Print\Placing\FaultsOf;
+use WindowStall\Print\Placing\FitPiece;
 use WindowStall\Print\Placing\LayOut;
 use WindowStall\Print\Placing\MakeGoods;
 use WindowStall\Print\Placing\Placed;
@@ -44,6 +45,10 @@ final class PlacingController
             'scenes' => 'sometimes|array|min:1|max:20',
             'scenes.*' => 'string|max:40',
             'name' => 'sometimes|string|max:200',
+            'fit' => 'sometimes|array',
+            'fit.area' => 'required_with:fit|string|max:40',
+            'fit.piece' => 'required_with:fit|integer|min:0|max:100',
+            'fit.as' => 'required_with:fit|string|in:within,fill',
             'prices' => 'sometimes|nullable|array',
             'prices.low' => 'required_with:prices|string|max:20',
             'prices.high' => 'required_with:prices|string|max:20',
@@ -56,6 +61,10 @@ final class PlacingController
             $read = Placing::read($changed + $placing->laid, $placing->blank());
             $this->own($stall, $read);
             $lay->say($placing, $read);
+        }
+        if (isset($typed['fit'])) {
+            ['area' => $area, 'piece' => $piece, 'as' => $as] = $typed['fit'];
+            $lay->say($placing, FitPiece::of($stall, $placing, $area, (int) $piece, fill: $as === 'fill'));
         }
         $own = array_intersect_key($typed, array_flip(['scenes', 'name']));
         if (array_key_exists('prices', $typed)) {

@@ -17,7 +17,7 @@ import { Button } from '@/ui/Button';
 /** An artwork on a blank: to scale on the mat, as a sentence, with what was found, each cloth, and what each size keeps. */
 export default function PlacingPage({ placing }: { placing: PlacingView }) {
   const handle = useHandle();
-  const { view, draft, saving, change, flush, say, mend, back } = usePlacing(placing);
+  const { view, draft, saving, change, flush, say, mend, fit, back } = usePlacing(placing);
   const [areaCode, setArea] = useState(view.laid.find((l) => l.pieces.length > 0)?.area ?? view.areas[0]?.code ?? '');
   const [at, setAt] = useState(0);
   const [shown, setShown] = useState(draft.colours[0] ?? '');
@@ -107,6 +107,7 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
               onAt={setAt}
               onArea={onArea}
               onChange={change}
+              onFit={(piece, as) => void fit(area.code, piece, as)}
             />
             <Found view={view} onMend={(n) => void mend(n)} />
             <p className="mt-4 text-[15.5px]" data-saved>

@@ -154,6 +154,17 @@ final class PlacingTest extends PrintTestCase
         self::assertSame(0, $stock());
     }
 
+    public function test_a_piece_is_made_as_large_as_it_goes_or_covers_the_whole_area(): void
+    {
+        $placed = $this->placed();
+        $fit = fn (string $as, int $piece = 0) => $this->say($placed, ['fit' => ['area' => 'front', 'piece' => $piece, 'as' => $as]]);
+        // Between the safe lines 384 of 400 mm are high, and the leaf is two thirds as wide.
+        $fit('within')->assertOk()->assertJsonPath('laid.0.pieces.0.width', 2558)->assertJsonPath('laid.0.pieces.0.x', 0);
+        $fit('fill')->assertOk()->assertJsonPath('laid.0.pieces.0.width', 3000);
+        $fit('within', 7)->assertStatus(422);
+        $fit('sideways')->assertStatus(422);
+    }
+
     public function test_an_area_that_the_print_house_changed_is_shown_as_it_was(): void
     {
         $placed = $this->placed();

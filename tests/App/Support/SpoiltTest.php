@@ -102,6 +102,7 @@ final class SpoiltTest extends AppTestCase
         'prices',
         'scenes',
         'finding',
+        'fit',
         'blank',
         'artwork',
         'newer',

@@ -13,10 +13,11 @@ interface Props {
   onAt: (n: number) => void;
   onArea: (code: string) => void;
   onChange: (next: Draft) => void;
+  onFit: (piece: number, as: 'within' | 'fill') => void;
 }
 
 /** What stands where, as a sentence whose parts can be changed. */
-export function PlacingSentence({ view, draft, area, at, onAt, onArea, onChange }: Props) {
+export function PlacingSentence({ view, draft, area, at, onAt, onArea, onChange, onFit }: Props) {
   const laid = laidOn(draft, area);
   const piece = laid.pieces[at];
   const artworks = view.artworks.map((a) => ({ value: String(a.id), label: a.name }));
@@ -117,8 +118,11 @@ export function PlacingSentence({ view, draft, area, at, onAt, onArea, onChange 
                   To the middle
                 </Button>
               )}
-              <Button kind="quiet" small onClick={() => put(fitted(area, piece.width, piece.height))}>
+              <Button kind="quiet" small onClick={() => onFit(at, 'within')}>
                 As large as it goes
+              </Button>
+              <Button kind="quiet" small onClick={() => onFit(at, 'fill')}>
+                Over the whole area
               </Button>
               <Button kind="quiet" small onClick={() => put({ repeat: !piece.repeat })}>
                 {piece.repeat ? 'Once only' : 'Repeat it all over'}
@@ -144,11 +148,4 @@ export function PlacingSentence({ view, draft, area, at, onAt, onArea, onChange 
       )}
     </div>
   );
-}
-
-/** As large as goes between the safe lines, in their middle. */
-function fitted(area: PlacingAreaView, width: number, height: number) {
-  const by = Math.min((area.width - 2 * area.safe) / width, (area.height - 2 * area.safe) / height) * 10;
-  const wide = Math.floor(width * by);
-  return { width: wide, x: 0, y: Math.round(area.height * 5 - (height * by) / 2), turn: 0 };
 }

@@ -94,6 +94,12 @@ export function usePlacing(given: PlacingView) {
       step(last.current);
       return say({ finding }, 'POST', 'print.placing.mend');
     },
+    /** As large as it goes between the safe lines, or over the whole area. */
+    fit: (area: string, piece: number, as: 'within' | 'fill') => {
+      void flush();
+      step(last.current);
+      return say({ fit: { area, piece, as } });
+    },
     back: back
       ? () => {
           // What hasn't been sent yet is a step, too.
