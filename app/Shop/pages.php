@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use WindowStall\Shop\Http\FeedController;
 use WindowStall\Shop\Http\ListController;
 use WindowStall\Shop\Http\PageController;
 use WindowStall\Shop\Http\PapersController;
@@ -20,6 +21,8 @@ Route::get('/shelves/{slug}', [ListController::class, 'shelf'])
     ->where('slug', '[a-z0-9-]+');
 Route::get('/sitemap.xml', [RobotsController::class, 'sitemap'])->name('sitemap');
 Route::get('/sitemap-{part}.xml', [RobotsController::class, 'part'])->name('sitemap.part')->where('part', '[0-9]{1,4}');
+Route::get('/goods.json', [FeedController::class, 'first'])->name('feed');
+Route::get('/goods-{part}.json', [FeedController::class, 'part'])->name('feed.part')->where('part', '[0-9]{1,4}');
 Route::get('/pages/{slug}', [PapersController::class, 'page'])->name('page')->where('slug', '[a-z0-9-]+');
 Route::get('/policies/{kind}', [PapersController::class, 'policy'])->name('policy')->where('kind', '[a-z]+');
 Route::get('/search', [ListController::class, 'search'])->name('search');

@@ -13,6 +13,9 @@
 @if ($market->prefix === '')<link rel="alternate" hreflang="x-default" href="{{ $stall->shopAddress($path) }}">
 @endif
 @endforeach
+@if ($path === '/goods')<link rel="alternate" type="application/ld+json" href="{{
+    $stall->shopAddress($stall->seen()->path('/goods.json')) }}">
+@endif
 @endif
 <link rel="icon" href="{{ $style->icon() }}">
 <meta property="og:title" content="{{ $title }}">

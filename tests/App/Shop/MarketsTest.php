@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace WindowStall\Tests\App\Shop;
 
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
@@ -18,6 +20,7 @@ use WindowStall\Counter\OrderFigures;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Pricing\SellToMarket;
 use WindowStall\Shelves\GoodsFacts;
+use WindowStall\Shop\GoodsFeed;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\Terms\ShopMarket;
 use WindowStall\Tests\App\AppTestCase;
@@ -101,6 +104,40 @@ final class MarketsTest extends AppTestCase
         $this->shopper->send('get', '/ie/goods/'.$this->can->slug)->assertNotFound()->assertSee('Not here');
         $this->shopper->send('get', '/ie/sitemap.xml')->assertSee('/ie/goods/'.$this->trowel->slug)->assertDontSee($this->can->slug);
         $this->shopper->send('get', '/robots.txt')->assertSee('Sitemap: '.$this->at('/ie/sitemap.xml'));
+    }
+
+    public function test_the_feed_of_goods_has_each_markets_prices_in_parts_that_name_the_next(): void
+    {
+        $shown = $this->shown($this->trowel);
+        $read = fn (string $path): TestResponse => $this->shopper->send('get', $path)->assertOk()
+            ->assertHeader('Content-Type', 'application/ld+json')
+            ->assertJsonPath('@type', 'DataFeed');
+        $there = $read('/ie/goods.json');
+        $offers = collect($there->json('dataFeedElement'))->keyBy('@id');
+        self::assertCount(2, $offers);
+        $offered = $offers[$this->at('/ie/goods/'.$this->trowel->slug)]['offers'];
+        self::assertSame(
+            ['price' => $shown, 'priceCurrency' => 'EUR', 'availability' => 'https://schema.org/InStock'],
+            Arr::only($offered[0], ['price', 'priceCurrency', 'availability']),
+        );
+        self::assertCount($this->trowel->variants()->count(), $offered);
+        self::assertSame('GBP', $read('/goods.json')->json('dataFeedElement.0.offers.0.priceCurrency'));
+        $this->shopper->send('get', '/goods')->assertSee($this->at('/goods.json'));
+        self::assertNull($there->headers->get('Link'), 'there is no second part');
+        $single = new GoodsFeed($this->stall, 1);
+        self::assertSame([true, true, false], array_map($single->has(...), [1, 2, 3]));
+        self::assertSame($this->at('/goods-2.json'), $single->address(2));
+        self::assertSame([1, 1], array_map(static fn (int $part): int => count((array) $single->part($part)['dataFeedElement']), [1, 2]));
+        self::assertNotSame($single->part(1)['dataFeedElement'], $single->part(2)['dataFeedElement']);
+        $this->shopper->send('get', '/goods-2.json')->assertNotFound();
+
+        // Not sold there any more.
+        DB::table('prices')->where('market', 'IE')->whereIn('listing_variant_id', $this->can->variants()->pluck('id'))
+            ->update(['shown_minor' => null, 'price_minor' => null]);
+        app(GoodsFacts::class)($this->stall, [$this->can->id]);
+        self::assertCount(1, $read('/ie/goods.json')->json('dataFeedElement'));
+        $this->stall->update(['open' => false]);
+        $this->shopper->send('get', '/goods.json')->assertStatus(503);
     }
 
     public function test_what_is_chosen_there_is_paid_there_and_kept_at_home(): void
@@ -265,7 +302,7 @@ final class MarketsTest extends AppTestCase
     }
 
     /** @param  \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>  $page */
-    private static function flat(\Illuminate\Testing\TestResponse $page): string
+    private static function flat(TestResponse $page): string
     {
         return (string) preg_replace('/\s+/', ' ', (string) $page->getContent());
     }

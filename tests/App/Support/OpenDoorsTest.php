@@ -81,6 +81,9 @@ final class OpenDoorsTest extends AppTestCase
         'GET /robots.txt',
         'GET /sitemap.xml',
         'GET /sitemap-{part}.xml',
+        // For programs that list the goods elsewhere.
+        'GET /goods.json',
+        'GET /goods-{part}.json',
         'POST /sign-up',
         // By the signed address at the foot of a mail.
         'GET /no-more-mail',
@@ -97,6 +100,8 @@ final class OpenDoorsTest extends AppTestCase
         'GET /{market}/shelves/{slug}',
         'GET /{market}/sitemap.xml',
         'GET /{market}/sitemap-{part}.xml',
+        'GET /{market}/goods.json',
+        'GET /{market}/goods-{part}.json',
         'GET /{market}/tagged/{tag}',
         // By a signed address only.
         'GET /preview/galley',
