@@ -46,6 +46,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         WindowStall\Frame\Console\RunBench::class,
         WindowStall\Frame\Console\RunLargeBench::class,
         WindowStall\Frame\Console\RunRestBench::class,
+        WindowStall\Frame\Console\RunCrowdBench::class,
         WindowStall\Frame\Console\RunPrintBench::class,
         WindowStall\Frame\Console\RunQuotesBench::class,
         WindowStall\Frame\Console\RunCounterBench::class,

@@ -185,6 +185,9 @@ final class Stall extends Model
     /** The same for shoppers who read a language, where its shop speaks that anywhere. */
     public function speaking(string $language): self
     {
+        if ($this->seen !== null && $this->spoken === $language) {
+            return $this;
+        }
         $stall = clone $this;
         $stall->spoken = $language;
         $stall->seen = ShopMarket::of($this, $this->seen()->country, $language);

@@ -68,7 +68,7 @@ final class CrowdTest extends FaultsTestCase
         );
         foreach (Utils::unwrap([...$returns, ...$others]) as $answer) {
             self::assertInstanceOf(ResponseInterface::class, $answer);
-            self::assertContains($answer->getStatusCode(), [303, 422], (string) $answer->getBody());
+            self::assertContains($answer->getStatusCode(), [200, 303, 422], (string) $answer->getBody());
         }
         self::assertLessThan(self::AT_MOST, $slowest, 'somebody waited for the supplier');
         $this->until(
@@ -111,7 +111,7 @@ final class CrowdTest extends FaultsTestCase
             foreach ($orders as $order) {
                 $began = microtime(true);
                 $at = (string) $order->stall?->shopAddress('/orders/'.$order->token);
-                yield $client->getAsync($at.'/paid')->then(static fn () => $client->getAsync($at))->then(
+                yield $client->getAsync($at.'/paid')->then(
                     static function (ResponseInterface $page) use ($began, &$slowest, &$told): void {
                         $slowest = max($slowest, microtime(true) - $began);
                         $told[] = str_contains((string) $page->getBody(), 'sold out while you were paying');

@@ -41,7 +41,12 @@ final readonly class OrderController
     public function show(Request $request, string $token): Response
     {
         $stall = ShopStall::of($request);
-        $order = $this->find($stall, $token);
+
+        return $this->shown($request, $stall, $this->find($stall, $token));
+    }
+
+    private function shown(Request $request, Stall $stall, Order $order): Response
+    {
         $page = $this->page($stall, $order, 'order', 'till.order.number', [
             'order' => $order,
             'again' => $this->lookAgain($order),
@@ -108,23 +113,25 @@ final readonly class OrderController
 
     /**
      * Where the payment page sends the shopper back to. The pieces are taken aside at once, so that who comes too late is told
-     * at once; how the payment stands is asked in the background, so that no request waits for it, and lets them go again where
-     * it wasn't approved. Loading this twice changes nothing twice.
+     * by the answer; how the payment stands is asked in the background, so that no request waits for it, and lets them go again
+     * where it wasn't approved. Loading this twice changes nothing twice.
      */
-    public function paid(Request $request, string $token): RedirectResponse
+    public function paid(Request $request, string $token): Response|RedirectResponse
     {
-        $order = $this->find(ShopStall::of($request), $token);
-        if ($order->state === OrderState::AwaitingPayment && $order->payment_id !== null) {
-            $gone = $this->takeAside($order);
-            $order->update([
-                'awaited_since' => now(),
-                'payment_trouble' => $gone === null ? null : Trouble::SellingOut,
-                'payment_trouble_name' => $gone,
-            ]);
-            SettlePayment::dispatch($order->id);
+        $stall = ShopStall::of($request);
+        $order = $this->find($stall, $token);
+        if ($order->state !== OrderState::AwaitingPayment || $order->payment_id === null) {
+            return redirect()->to('/orders/'.$token, 303);
         }
+        $gone = $this->takeAside($order);
+        $order->update([
+            'awaited_since' => now(),
+            'payment_trouble' => $gone === null ? null : Trouble::SellingOut,
+            'payment_trouble_name' => $gone,
+        ]);
+        SettlePayment::dispatch($order->id);
 
-        return redirect()->to('/orders/'.$token, 303);
+        return $gone === null ? redirect()->to('/orders/'.$token, 303) : $this->shown($request, $stall, $order);
     }
 
     /** @return string|null what can't be had any more */

@@ -49,9 +49,12 @@ final readonly class ShopMarket
      */
     public static function of(Stall $stall, string $country, ?string $language = null): self
     {
+        // Which countries are its markets isn't read for those at home.
+        $home = $country === $stall->home_market || ! in_array($country, self::abroad($stall), true);
+
         return self::there(
             $stall,
-            in_array($country, self::abroad($stall), true) ? $country : $stall->home_market,
+            $home ? $stall->home_market : $country,
             in_array($language, self::spoken($stall), true) ? $language : null,
         );
     }
