@@ -6,6 +6,7 @@ namespace WindowStall\Counter\People;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Counter\Desk\SoughtOrders;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\PgArray;
 
@@ -38,14 +39,15 @@ final class People
         SQL;
 
     private const LATEST = <<<'SQL'
-        SELECT COALESCE(joined.person, latest.whose) AS email, max(latest.paid_at) AS last_at, max(latest.id) AS last
+        SELECT COALESCE(joined.person, latest.whose) AS email, max(latest.paid_at) AS last_at, max(latest.id) AS last,
+               sum(count(*)) OVER () AS looked_at
         FROM (
             SELECT id, whose, paid_at
             FROM orders
             WHERE stall_id = :stall
               AND paid_at IS NOT NULL
               AND email <> ''
-              AND (CAST(:like AS text) IS NULL OR sought LIKE :like)
+              AND %s
             ORDER BY paid_at DESC, id DESC
             LIMIT :window
         ) AS latest
@@ -89,11 +91,13 @@ final class People
     /** @return list<Person> who came last first */
     public static function latest(Stall $stall, string $said, int $most): array
     {
-        $like = $said === '' ? null : '%'.addcslashes(mb_strtolower($said), '%_\\').'%';
-        $orders = DB::table('orders')->where('stall_id', $stall->id)->whereNotNull('paid_at')->count();
+        [$which, $with] = self::whose($said);
         for ($window = self::FIRST; ; $window *= 4) {
-            $found = DB::select(self::LATEST, ['stall' => $stall->id, 'like' => $like, 'window' => $window, 'most' => $most]);
-            if (count($found) >= $most || $window >= $orders) {
+            $found = DB::select(
+                sprintf(self::LATEST, $which),
+                ['stall' => $stall->id, 'window' => $window, 'most' => $most] + $with,
+            );
+            if (count($found) >= $most || (int) ($found[0]->looked_at ?? 0) < $window) {
                 break;
             }
         }
@@ -101,6 +105,19 @@ final class People
         usort($people, static fn (Person $a, Person $b): int => [$b->lastAt, $b->id] <=> [$a->lastAt, $a->id]);
 
         return $people;
+    }
+
+    /** @return array{literal-string, array<string, string>} which orders are looked at, as a condition and what is bound to it */
+    private static function whose(string $said): array
+    {
+        if ($said === '') {
+            return ['TRUE', []];
+        }
+        $few = SoughtOrders::few($said);
+
+        return $few === null
+            ? ['sought LIKE :like', ['like' => SoughtOrders::pattern($said)]]
+            : ['id = ANY(:few::bigint[])', ['few' => PgArray::numbers($few)]];
     }
 
     public static function find(Stall $stall, string $email): ?Person

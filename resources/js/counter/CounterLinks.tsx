@@ -5,7 +5,7 @@ import { useHandle } from '@/lib/useStall';
 export function CounterLinks({ orders, letters }: { orders: number; letters: number }) {
   const handle = useHandle();
   const rooms: [string, string][] = [
-    [route('counter.orders', handle), orders > 10_000 ? 'All orders' : `All ${orders.toLocaleString('en-GB')} orders`],
+    [route('counter.orders', handle), orders > 1_000 ? 'All orders' : `All ${orders.toLocaleString('en-GB')} orders`],
     [route('counter.letters', handle), letters > 0 ? `Letters (${String(letters)} to answer)` : 'Letters'],
     [route('counter.mails', handle), 'What letters say'],
     [route('counter.people', handle), 'People'],
