@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace WindowStall\Print;
 
+use WindowStall\Core\Print\Findings\Weight;
 use WindowStall\Core\Print\PrintedItem;
 use WindowStall\Core\Source\Item;
 use WindowStall\Print\Artwork\UsedArtworks;
 use WindowStall\Print\Making\PictureNames;
+use WindowStall\Print\Placing\FaultsOf;
 use WindowStall\Print\Placing\Placed;
+use WindowStall\Source\MadeFrom;
 use WindowStall\Source\MadeGoods;
 use WindowStall\Source\SupplierConnection;
+use WindowStall\Source\SupplierItem;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
 
@@ -41,6 +45,37 @@ final class MadeGoodsHere implements MadeGoods
         }
 
         return $made;
+    }
+
+    public function from(Stall $stall, SupplierItem $item): ?MadeFrom
+    {
+        $placed = Placed::of($stall)->with('blankItem.words')->where('made_item_id', $item->id)->first();
+
+        return $placed === null ? null : new MadeFrom(
+            $placed->name,
+            route('print.placing', [$stall, $placed]),
+            self::amiss($stall, $placed),
+        );
+    }
+
+    /** @return list<string> what the print house said, and what was found, of the goods as they are sold */
+    private static function amiss(Stall $stall, Placed $placed): array
+    {
+        $amiss = $placed->refusal === '' ? [] : ['The print house refused it: '.rtrim($placed->refusal, '.').'.'];
+        $said = $placed->blankItem?->words?->item()->blank;
+        if ($said === null) {
+            return [...$amiss, 'The print house doesn’t say anything of this blank any more.'];
+        }
+        $sold = $placed->placingAt((int) $placed->made_revision, $said);
+        foreach (FaultsOf::find($said, $sold, UsedArtworks::of($stall, $sold)->all) as $found) {
+            if ($found->weight !== Weight::Fine) {
+                $amiss[] = $found->short.' '.$found->rest;
+            }
+        }
+
+        return $placed->made_revision === $placed->revision
+            ? $amiss
+            : [...$amiss, 'It was laid anew since; what is sold is as it was before.'];
     }
 
     public function count(SupplierConnection $connection): int

@@ -15,6 +15,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/print')->scopeB
     Route::post('/artwork', [ArtworkController::class, 'send'])->name('print.artwork.send');
     Route::get('/artwork/{artwork}/picture', [ArtworkController::class, 'picture'])->name('print.artwork.picture');
     Route::put('/artwork/{artwork}', [ArtworkController::class, 'say'])->name('print.artwork.say');
+    Route::post('/artwork/{artwork}/follow', [KeptController::class, 'follow'])->name('print.artwork.follow');
     Route::delete('/artwork/{artwork}', [ArtworkController::class, 'remove'])->name('print.artwork.remove');
     Route::post('/placings', [PrintController::class, 'lay'])->name('print.lay');
     Route::prefix('/placings/{placing}')->group(function (): void {

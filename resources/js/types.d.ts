@@ -158,6 +158,12 @@ export interface ListingView {
   shopUrl: string | null;
 }
 
+export interface MadeFromView {
+  name: string;
+  address: string;
+  amiss: string[];
+}
+
 export interface NoteView {
   kind: string;
   words: string;
@@ -315,6 +321,7 @@ export interface SupplierSaysView {
   pictures: PictureView[];
   options: string[];
   arrival: string[];
+  madeFrom: MadeFromView | null;
 }
 
 export interface TakenBackView {
@@ -1451,6 +1458,13 @@ export interface ArtworkView {
   newest: boolean;
   used: number;
   notes: string[];
+  behind: BehindView[];
+}
+
+export interface BehindView {
+  id: number;
+  name: string;
+  made: boolean;
 }
 
 export interface BlankChoiceView {

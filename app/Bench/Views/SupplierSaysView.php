@@ -25,6 +25,7 @@ final readonly class SupplierSaysView
         public array $pictures,
         public array $options,
         public array $arrival,
+        public ?MadeFromView $madeFrom,
     ) {
     }
 
@@ -40,6 +41,7 @@ final readonly class SupplierSaysView
             pictures: PictureView::each($f->listing->pictures->whereNotNull('source')->all()),
             options: self::options($f),
             arrival: self::arrival($f),
+            madeFrom: MadeFromView::of($f->stall, $f->listing->supplierItem),
         );
     }
 

@@ -8,6 +8,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use WindowStall\Print\Artwork\Artwork;
+use WindowStall\Print\Artwork\OlderVersions;
+use WindowStall\Print\Jobs\LayNewerVersion;
 use WindowStall\Print\Jobs\MakeManyPrints;
 use WindowStall\Print\Placing\Placed;
 use WindowStall\Runs\Run;
@@ -47,6 +49,26 @@ final class KeptController
         return new JsonResponse(RunView::of(self::begin($stall, $placing, $typed['artworks'], $typed['blanks'], User::asking($request))));
     }
 
+    /** A newer version where older ones lie, on the placings that were chosen. */
+    public function follow(Request $request, Stall $stall, Artwork $artwork): JsonResponse
+    {
+        $typed = $request->validate(
+            ['placings' => 'required|array|min:1|max:'.self::MOST, 'placings.*' => 'integer'],
+            ['placings.required' => 'Choose where it is to lie.'],
+        );
+        if ($artwork->state !== Artwork::READY || $artwork->removed_at !== null) {
+            throw new Refusal('This version isn’t read yet, or is put away.');
+        }
+        $older = OlderVersions::of($stall, $artwork);
+        $chosen = Placed::of($stall)->whereKey($typed['placings'])->orderBy('id')->get()->filter($older->lieOn(...));
+        if ($chosen->isEmpty()) {
+            throw new Refusal('No older version lies there any more.');
+        }
+        $subject = ['newer' => $artwork->id, 'placings' => array_values($chosen->modelKeys())];
+
+        return new JsonResponse(RunView::of(self::run($stall, $subject, User::asking($request))->begin(LayNewerVersion::class)->refresh()));
+    }
+
     /**
      * @param  list<int|string>  $artworks
      * @param  list<int|string>  $blanks
@@ -68,13 +90,18 @@ final class KeptController
                     : sprintf('That makes %d goods; at most %d are made at once.', count($pairs), self::MOST),
             );
         }
-        $run = Run::of($stall)->create([
+
+        return self::run($stall, ['kept' => $kept->id, 'pairs' => $pairs], $by)->begin(MakeManyPrints::class)->refresh();
+    }
+
+    /** @param  array<string, mixed>  $subject */
+    private static function run(Stall $stall, array $subject, ?User $by): Run
+    {
+        return Run::of($stall)->create([
             'kind' => RunKind::Prints,
-            'subject' => ['kept' => $kept->id, 'pairs' => $pairs],
+            'subject' => $subject,
             'user_id' => $by?->id,
             'state' => RunState::Waiting,
         ]);
-
-        return $run->begin(MakeManyPrints::class)->refresh();
     }
 }

@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace WindowStall\Print\Http;
 
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Artwork\Artwork;
+use WindowStall\Print\Artwork\OlderVersions;
 use WindowStall\Print\Placing\LayOut;
 use WindowStall\Print\Placing\Placed;
 use WindowStall\Print\Views\ArtworkView;
+use WindowStall\Print\Views\BehindView;
 use WindowStall\Print\Views\BlankChoiceView;
 use WindowStall\Print\Views\PlacingRowView;
 use WindowStall\Runs\Run;
@@ -73,21 +77,34 @@ final class PrintController
     /** @return list<ArtworkView> the newest of each, newest first */
     private static function artworks(Stall $stall): array
     {
-        $used = [];
-        foreach (Placed::of($stall)->pluck('laid') as $laid) {
-            foreach ((array) ($laid['laid'] ?? []) as $one) {
-                foreach ((array) ($one['pieces'] ?? []) as $piece) {
-                    $used[(int) $piece['artwork']] = ($used[(int) $piece['artwork']] ?? 0) + 1;
-                }
-            }
-        }
+        $placings = Placed::of($stall)->orderBy('id')->get(['id', 'name', 'laid', 'made_item_id']);
+        $used = array_count_values(array_merge(...$placings->map(
+            static fn (Placed $p): array => Placing::artworksSaid($p->laid),
+        )->all()));
         $all = Artwork::of($stall)->here()->orderByDesc('id')->limit(self::SHOWN)->get();
         $newest = $all->groupBy(static fn (Artwork $a): int => $a->family())
             ->map(static fn ($some): int => (int) $some->max('version'));
 
         return array_values($all
             ->filter(static fn (Artwork $a): bool => $newest[$a->family()] === $a->version)
-            ->map(static fn (Artwork $a): ArtworkView => ArtworkView::of($stall, $a, used: $used[$a->id] ?? 0))
+            ->map(static fn (Artwork $a): ArtworkView => ArtworkView::of(
+                $stall,
+                $a,
+                used: $used[$a->id] ?? 0,
+                behind: $a->version === 1 ? [] : self::behind(OlderVersions::of($stall, $a), $placings),
+            ))
+            ->all());
+    }
+
+    /**
+     * @param  Collection<int, Placed>  $placings
+     * @return list<BehindView>
+     */
+    private static function behind(OlderVersions $older, Collection $placings): array
+    {
+        return array_values($placings
+            ->filter($older->lieOn(...))
+            ->map(static fn (Placed $p): BehindView => new BehindView($p->id, $p->name, $p->made_item_id !== null))
             ->all());
     }
 

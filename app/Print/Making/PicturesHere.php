@@ -53,7 +53,8 @@ final readonly class PicturesHere implements MakesPictures
         if ($placed === null || $plate === null || ! isset($plate->pictures[$colour])) {
             throw new Refusal('The print house has no such picture of it any more.');
         }
-        $placing = $placed->placing();
+        // Laid anew since, it is still sold as it was made.
+        $placing = $placed->made_revision === null ? $placed->placing() : $placed->placingAt($placed->made_revision);
         $used = UsedArtworks::of($stall, $placing);
         $ink = $this->ink->kept($plate, $used->on($placed->blank(), $placing, $colour), PictureNames::ink($plate, $placing, $colour, $used->all));
 

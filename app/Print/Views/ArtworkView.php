@@ -13,6 +13,7 @@ final readonly class ArtworkView
     /**
      * @param  int  $used  placings that it lies on
      * @param  list<string>  $notes
+     * @param  list<BehindView>  $behind  where older versions of it lie
      */
     public function __construct(
         public int $id,
@@ -28,10 +29,12 @@ final readonly class ArtworkView
         public bool $newest,
         public int $used,
         public array $notes,
+        public array $behind,
     ) {
     }
 
-    public static function of(Stall $stall, Artwork $artwork, bool $newest = true, int $used = 0): self
+    /** @param  list<BehindView>  $behind */
+    public static function of(Stall $stall, Artwork $artwork, bool $newest = true, int $used = 0, array $behind = []): self
     {
         $read = $artwork->read();
 
@@ -58,6 +61,7 @@ final readonly class ArtworkView
             newest: $newest,
             used: $used,
             notes: $artwork->notes,
+            behind: $behind,
         );
     }
 }

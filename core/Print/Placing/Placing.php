@@ -60,6 +60,26 @@ final readonly class Placing
         return array_values(array_unique([...$used, ...array_merge(...array_map('array_values', array_values($this->instead)))]));
     }
 
+    /**
+     * The same without reading it against a blank.
+     *
+     * @param  array<mixed>  $said  as {@see toArray()} gives it
+     * @return list<int>
+     */
+    public static function artworksSaid(array $said): array
+    {
+        $used = [];
+        foreach (is_array($said['laid'] ?? null) ? $said['laid'] : [] as $laid) {
+            $pieces = is_array($laid) && is_array($laid['pieces'] ?? null) ? $laid['pieces'] : [];
+            $used = [...$used, ...array_column($pieces, 'artwork')];
+        }
+        foreach (is_array($said['instead'] ?? null) ? $said['instead'] : [] as $swaps) {
+            $used = [...$used, ...array_values(is_array($swaps) ? $swaps : [])];
+        }
+
+        return array_values(array_unique(array_filter($used, is_int(...))));
+    }
+
     public function artworkOn(string $colour, int $artwork): int
     {
         return $this->instead[$colour][$artwork] ?? $artwork;
@@ -87,6 +107,31 @@ final readonly class Placing
         }
 
         return new self($this->laid, $this->colours, $this->sizes, $instead);
+    }
+
+    /**
+     * Other artworks at the same places, as wide as those were.
+     *
+     * @param  array<int, int>  $by  the number of one → of the other
+     */
+    public function replacing(array $by): self
+    {
+        $instead = [];
+        foreach ($this->instead as $colour => $swaps) {
+            foreach ($swaps as $artwork => $other) {
+                $instead[$colour][$by[$artwork] ?? $artwork] = $by[$other] ?? $other;
+            }
+        }
+
+        return new self(
+            array_map(static fn (Laid $l): Laid => $l->with(pieces: array_map(
+                static fn (Piece $p): Piece => $p->with(artwork: $by[$p->artwork] ?? $p->artwork),
+                $l->pieces,
+            )), $this->laid),
+            $this->colours,
+            $this->sizes,
+            $instead,
+        );
     }
 
     /** @return SaidPlacing */

@@ -38,7 +38,16 @@ export default function PrintPage({ artworks: given, blanks, placings, run }: Pr
           Connect a print house
         </Link>
       )}
-      <ArtworkShelf artworks={artworks} chosen={chosen} onChoose={setChosen} onSend={upload} sending={sending} />
+      <ArtworkShelf
+        artworks={artworks}
+        chosen={chosen}
+        onChoose={setChosen}
+        onSend={upload}
+        sending={sending}
+        onRun={() => {
+          router.reload({ only: ['run'] });
+        }}
+      />
       {artwork && (
         <section aria-label="What it is printed on" className="mt-5 border-l-[3px] border-you pl-4" data-blanks>
           <h2 className="name text-[18px]">Lay “{artwork.name}” on</h2>

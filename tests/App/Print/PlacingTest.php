@@ -11,6 +11,8 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Print\Artwork\Artwork;
+use WindowStall\Print\Artwork\SendArtwork;
+use WindowStall\Print\Jobs\LayNewerVersion;
 use WindowStall\Print\Jobs\MakeManyPrints;
 use WindowStall\Print\Placing\Placed;
 use WindowStall\Runs\Run;
@@ -222,6 +224,60 @@ final class PlacingTest extends PrintTestCase
         app()->call([new MakeManyPrints($run->id), 'handle']);
         self::assertSame(5, Placed::of($this->stall)->count(), 'the kept one, and one of each');
         self::assertSame(1, SupplierItem::of($this->stall)->where('external_id', 'TP-TEE~'.$laid[0])->count());
+    }
+
+    public function test_a_newer_version_is_proposed_where_the_older_lies_and_laid_there_in_one_go(): void
+    {
+        $sold = $this->placed();
+        $this->say($sold, ['colours' => ['Oat'], 'sizes' => ['M'], 'scenes' => ['flat']])->assertOk();
+        $listing = $this->make($sold);
+        $sources = static fn (): int => Picture::query()->where('listing_id', $listing->id)->distinct()->count('source');
+        $tote = $this->lay($this->leaf, 'TP-TOT');
+        $beet = $this->lay($this->artwork(self::leaf(1400, 1400, '#7c1f42'), 'beet.png'), 'TP-TOT');
+        $newer = $this->read(app(SendArtwork::class)($this->stall, self::leaf(1200, 1800, '#204a30'), 'leaf-2.png', $this->leaf));
+        $follow = fn (array $placings) => $this->postJson(route('print.artwork.follow', [$this->stall, $newer]), ['placings' => $placings]);
+
+        $this->get(route('print', $this->stall))->assertInertia(fn (Page $page): Page => $page
+            ->where('artworks.0.name', 'Leaf, version 2')
+            ->where('artworks.0.behind', [
+                ['id' => $sold->id, 'name' => $sold->name, 'made' => true],
+                ['id' => $tote->id, 'name' => $tote->name, 'made' => false],
+            ]));
+        $follow([$beet->id])->assertStatus(422);
+        $run = Run::of($this->stall)->findOrFail((int) $follow([$sold->id, $tote->id, $beet->id])->assertOk()->json('id'));
+        self::assertSame([2, 2, 0, null], [$run->done, $run->total, $run->rejects, $run->trouble]);
+        self::assertSame([$newer->id], $tote->refresh()->placing()->artworks());
+        self::assertSame([$newer->id], $sold->refresh()->placing()->artworks());
+        self::assertSame([$sold->revision, null], [$sold->made_revision, $tote->made_revision]);
+        self::assertSame(2, $sources(), 'its picture is made anew');
+        $this->get(route('print', $this->stall))->assertInertia(fn (Page $page): Page => $page->where('artworks.0.behind', []));
+
+        // Taken up once more after the end, nothing is done twice.
+        $run->update(['state' => RunState::Waiting, 'done' => 0]);
+        app()->call([new LayNewerVersion($run->id), 'handle']);
+        self::assertSame($sold->revision, $sold->refresh()->revision);
+        $follow([$sold->id])->assertStatus(422);
+    }
+
+    public function test_a_listing_says_what_it_was_made_of_and_what_is_amiss_with_that(): void
+    {
+        $placed = $this->placed();
+        $this->say($placed, ['colours' => ['Oat'], 'sizes' => ['M'], 'scenes' => ['flat']])->assertOk();
+        $listing = $this->make($placed);
+        $from = fn () => $this->getJson(route('bench.listing.view', [$this->stall, $listing]))->assertOk()->json('supplier.madeFrom');
+        self::assertSame($placed->name, $from()['name']);
+        self::assertSame(route('print.placing', [$this->stall, $placed]), $from()['address']);
+        $soft = $from()['amiss'];
+        self::assertStringStartsWith('A little soft:', $soft[0]);
+        $placed->refresh()->update(['refusal' => 'The artwork shows marks along its edge.']);
+        $laid = $placed->laid['laid'];
+        $laid[0]['pieces'][0]['width'] = 2_500;
+        $this->say($placed, ['laid' => $laid])->assertOk();
+        self::assertSame([
+            'The print house refused it: The artwork shows marks along its edge.',
+            ...$soft,
+            'It was laid anew since; what is sold is as it was before.',
+        ], $from()['amiss'], 'what was found is found of what is sold, not of what was laid since');
     }
 
     public function test_what_isnt_this_stalls_is_not_found_and_nonsense_is_refused(): void

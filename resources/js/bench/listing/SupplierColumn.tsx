@@ -1,12 +1,14 @@
-import { Arrow } from '@/ui/Arrow';
+import { Link } from '@inertiajs/react';
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { ListingView } from '@/types';
+import type { ListingView, MadeFromView } from '@/types';
+import { Arrow } from '@/ui/Arrow';
 
 /** What the supplier says, as said. What the seller's own word shuts out is struck. */
 export function SupplierColumn({ listing }: { listing: ListingView }) {
   return (
     <div className="min-h-0 flex-1 overflow-auto px-5 pb-8" tabIndex={0} role="group" aria-label="The supplier’s word">
+      {listing.supplier.madeFrom && <MadeFrom from={listing.supplier.madeFrom} />}
       {listing.changes.length > 0 && (
         <Part
           label={
@@ -88,6 +90,24 @@ export function SupplierColumn({ listing }: { listing: ListingView }) {
         )}
       </Part>
     </div>
+  );
+}
+
+/** The placing that printed goods were made from, and what is amiss with it. */
+function MadeFrom({ from }: { from: MadeFromView }) {
+  return (
+    <Part label="Made by you from">
+      <p data-made-from>
+        <Link href={from.address} className="text-you underline underline-offset-4">
+          {from.name}
+        </Link>
+      </p>
+      {from.amiss.map((words) => (
+        <p key={words} className="mt-1 text-[13.5px] text-ochre" data-amiss>
+          {words}
+        </p>
+      ))}
+    </Part>
   );
 }
 

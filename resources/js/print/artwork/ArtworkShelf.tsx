@@ -6,6 +6,7 @@ import { useTyped } from '@/lib/useTyped';
 import type { ArtworkView } from '@/types';
 import { BLANK } from '@/ui/blank';
 import { Button } from '@/ui/Button';
+import { Behind } from './Behind';
 
 interface Props {
   artworks: ArtworkView[];
@@ -13,12 +14,13 @@ interface Props {
   onChoose: (id: number | null) => void;
   onSend: (files: File[], newer?: number) => Promise<void>;
   sending: number;
+  onRun: () => void;
 }
 
 const KINDS = 'image/png,image/jpeg,image/webp,image/svg+xml,application/pdf';
 
 /** The stall's artworks; files are dropped on it. */
-export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending }: Props) {
+export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending, onRun }: Props) {
   const field = useId();
   const [over, setOver] = useState(false);
   const drop = (e: DragEvent) => {
@@ -90,7 +92,7 @@ export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending }: Pr
           </li>
         ))}
       </ul>
-      {one && <About key={one.id} artwork={one} onSend={onSend} />}
+      {one && <About key={one.id} artwork={one} onSend={onSend} onRun={onRun} />}
     </section>
   );
 }
@@ -111,7 +113,7 @@ function PutAway({ artwork }: { artwork: ArtworkView }) {
 }
 
 /** What is known of the chosen one, and what can be said of it. */
-function About({ artwork, onSend }: { artwork: ArtworkView; onSend: Props['onSend'] }) {
+function About({ artwork, onSend, onRun }: { artwork: ArtworkView } & Pick<Props, 'onSend' | 'onRun'>) {
   const handle = useHandle();
   const field = useId();
   const say = (own: { name?: string; rights?: string }) => {
@@ -155,6 +157,7 @@ function About({ artwork, onSend }: { artwork: ArtworkView; onSend: Props['onSen
         }}
       />
       <PutAway artwork={artwork} />
+      {artwork.behind.length > 0 && <Behind artwork={artwork} onRun={onRun} />}
     </div>
   );
 }

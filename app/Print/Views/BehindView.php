@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Print\Views;
+
+/** A placing that an older version of an artwork lies on. */
+final readonly class BehindView
+{
+    /**
+     * @param  bool  $made  whether goods were made of it
+     */
+    public function __construct(public int $id, public string $name, public bool $made)
+    {
+    }
+}
