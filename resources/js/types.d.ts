@@ -1492,6 +1492,7 @@ export interface LaidView {
   area: string;
   method: string;
   pieces: PrintedPieceView[];
+  ground: string | null;
 }
 
 export interface PlacingAreaView {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\Browser;
 
 use WindowStall\Tests\Browser\Support\Page;
+use WindowStall\Tests\Browser\Support\SharesOut;
 
 /**
  * A day at the counter: one supplier refuses, another sends it, asked by mail; its carrier is followed; one piece comes back, part of
@@ -12,6 +13,8 @@ use WindowStall\Tests\Browser\Support\Page;
  */
 final class CounterTest extends BrowserTestCase
 {
+    use SharesOut;
+
     public function test_what_one_refuses_another_posts_and_one_piece_comes_back(): void
     {
         $desk = $this->desk();
@@ -21,10 +24,13 @@ final class CounterTest extends BrowserTestCase
         $desk->write('Title', 'Bell cloche')->key(Page::ENTER)->waitFor('h1', 'Bell cloche');
         $this->readyAsItIs($desk);
         $desk->press('Put in the window')->see('It is in the window.');
-        $this->kilnfoldByMail($desk, $handle, $at('/sharing'));
+        $this->kilnfoldByMail($desk, $handle);
+        $desk->readsForEveryone('orders by mail');
 
         $phone = $this->phone();
         $phone->open(self::url($handle.'.shops.localhost', '/goods/bell-cloche'))->click('[data-buy]')->see('Go to checkout');
+        $phone->css('[name=quantity]')->clear();
+        $phone->css('[name=quantity]')->sendKeys('2'.Page::TAB);
         $this->pay($phone);
         $desk->open($at(''))->press('1001');
         $desk->until(fn (): bool => $desk->has('[data-state="sent"]'), 'for the order to reach Oakum');
@@ -34,61 +40,15 @@ final class CounterTest extends BrowserTestCase
 
         $desk->open($at(''))->see('One needs you.')->see('Oakum Depot can’t send Bell cloche')->see('Give the money back');
         $desk->readsForEveryone('the desk')->press('Send it from Kilnfold')->see('Nothing needs you.');
-        $tracking = $this->postedByKilnfold($desk, $at(''));
+        $this->postedByKilnfold($desk, $handle, 'KF-CLO');
+        $desk->see('Longfurrow Parcels');
+        $tracking = $desk->css('[data-tracking]')->getText();
         $this->there($desk, $at('/orders?q='.$tracking), $tracking);
         $this->oneComesBack($desk, $phone, $at(''));
 
         $desk->press('all of their orders')->see('of which you kept')->readsForEveryone('a person');
         $desk->press('People')->see('bought once')->readsForEveryone('people');
         $desk->open($at('/sharing'))->see('What was promised comes first')->readsForEveryone('how orders are shared out');
-    }
-
-    private function kilnfoldByMail(Page $desk, string $handle, string $sharing): void
-    {
-        $desk->open(self::workshop('/at/'.$handle.'/source'))->click('[data-suppliers]')->press('Connect another supplier');
-        $desk->click('a[href*="kind=feed"]')->write('What the supplier is called', 'Kilnfold');
-        $desk->write('Address of the list', self::url('kilnfold.standins.localhost', '/trade/goods.csv'))->press('Read its first rows');
-        $desk->see('What do Kilnfold’s columns mean?')->waitFor('[data-preview]', '14 items');
-        $desk->write('What a parcel costs', 'GB; 2 kg; 4,85; 2-3'."\n".'GB; 30 kg; 12,50; 2-3');
-        $desk->waitFor('[data-delivery]', 'Every variant can be delivered')->press('Save and pull the goods')->see('14 new');
-        $desk->open($sharing)->see('no orders from here yet')->click('li:last-child a[href*="/by-mail/"]');
-        $desk->write('Its address for orders', 'orders@kilnfold.example')->press('Send them so')->see('one table of what was ordered goes');
-        $desk->readsForEveryone('orders by mail');
-    }
-
-    private function pay(Page $phone): void
-    {
-        $phone->css('[name=quantity]')->clear();
-        $phone->css('[name=quantity]')->sendKeys('2'.Page::TAB);
-        $phone->press('Go to checkout')->see('of which VAT, 20%');
-        $typed = ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT'];
-        foreach ($typed as $field => $words) {
-            $phone->css('#'.$field)->sendKeys($words);
-        }
-        $phone->click('[data-pay]')->see('Pay £')->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
-        $phone->see('Thank you, Ines Fennimore');
-    }
-
-    /** @return string its tracking */
-    private function postedByKilnfold(Page $desk, string $counter): string
-    {
-        $desk->open($counter.'/sharing')->click('li:last-child a[href*="/by-mail/"]')->press('Mail today’s table now')->see('1 order');
-        $kilnfold = self::url('kilnfold.standins.localhost');
-        $desk->until(static function () use ($desk, $kilnfold): bool {
-            $desk->open($kilnfold);
-
-            return str_contains($desk->text(), 'Post all');
-        }, 'for the table to arrive');
-        $desk->press('Post all');
-        $desk->until(static function () use ($desk, $counter): bool {
-            $desk->open($counter.'/sharing')->click('li:last-child a[href*="/by-mail/"]')->press('Read its answers')->see('being read');
-            $desk->open($counter)->press('1001')->see('Ines Fennimore');
-
-            return $desk->has('[data-tracking]');
-        }, 'for the answer to be read');
-        $desk->see('Longfurrow Parcels');
-
-        return $desk->css('[data-tracking]')->getText();
     }
 
     private function there(Page $desk, string $found, string $tracking): void

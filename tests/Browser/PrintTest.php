@@ -6,17 +6,24 @@ namespace WindowStall\Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
 use WindowStall\Tests\Browser\Support\Page;
+use WindowStall\Tests\Browser\Support\SharesOut;
 
-/** From a drawing to a printed tee: laid, mended, priced, sold, refused by the print house and sent again. */
+/**
+ * From a drawing to a printed tee: laid, mended, priced, sold along with goods of two other suppliers, refused by the print house and
+ * sent again; then each of the three posts its part.
+ */
 final class PrintTest extends BrowserTestCase
 {
-    public function test_a_drawing_is_laid_on_a_tee_sold_refused_once_and_printed(): void
+    use SharesOut;
+
+    public function test_a_drawing_is_laid_on_a_tee_sold_refused_once_and_printed_beside_two_other_suppliers(): void
     {
         $desk = $this->desk();
-        $handle = $this->newStall($desk, connect: false);
+        $handle = $this->newStall($desk);
         $at = fn (string $path): string => self::workshop('/at/'.$handle.$path);
-        $desk->open($at('/source'))->press('Connect a supplier')->click('a[href*="kind=tannet"]')->write('Your key', 'tannet-second-key');
-        $desk->press('Connect and pull the catalogue')->see('9 items');
+        $this->otherGoods($desk, $handle);
+        $desk->open($at('/source'))->click('[data-suppliers]')->press('Connect another supplier')->click('a[href*="kind=tannet"]');
+        $desk->write('Your key', 'tannet-second-key')->press('Connect and pull the catalogue')->see('3 suppliers');
         $desk->press('Print')->see('Your artwork')->readsForEveryone('Print');
         $desk->css('[data-artworks] input[type=file]')->sendKeys(self::leaf());
         $desk->until(static fn (): bool => $desk->has('[data-artwork="Leaf"] img'), 'for the artwork to be read');
@@ -29,7 +36,12 @@ final class PrintTest extends BrowserTestCase
         $this->buy($handle);
 
         $desk->open($at('/counter'))->press('1001')->see('Ines Fennimore');
-        $desk->until(static fn (): bool => $desk->has('[data-state="sent"]'), 'for the order to reach the print house');
+        foreach (['Tannet Print Works', 'Oakum Depot'] as $supplier) {
+            $sent = '[data-supplier="'.$supplier.'"][data-state="sent"]';
+            $desk->until(static fn (): bool => $desk->has($sent), 'for the order to reach '.$supplier);
+        }
+        $desk->see('Kilnfold')->readsForEveryone('an order over three suppliers');
+        $number = (string) $desk->script('return document.querySelector("[data-supplier=\'Oakum Depot\']").innerText.match(/their number (\d+)/)[1]');
         $house = self::url('tannet.standins.localhost');
         $desk->open($house)->waitFor('#orders', 'front by direct, 300 × 400 mm at 300')->readsForEveryone('the print house');
         $desk->click('#orders [value="refuse"]')->waitFor('#orders', 'refused');
@@ -43,7 +55,29 @@ final class PrintTest extends BrowserTestCase
         }, 'for it to be ordered once more');
         self::assertCount(2, $desk->all('#orders tbody tr'));
         $desk->click('#orders [value="post"]')->waitFor('#orders', 'posted');
+        $desk->open(self::url('oakum.standins.localhost'))->click('form[action$="/play/orders/'.$number.'"] [value="post"]');
+        $this->postedByKilnfold($desk, $handle, 'KF-POT');
+        $desk->until(static function () use ($desk, $at): bool {
+            $desk->open($at('/counter'))->press('1001')->see('Ines Fennimore');
+
+            return count($desk->all('[data-tracking]')) === 3;
+        }, 'for all three parcels');
         $desk->open($at('/print'))->click('[data-placings] a')->see('The print house refused it: The artwork shows marks');
+    }
+
+    /** One of Oakum’s goods and one of Kilnfold’s, in the window. */
+    private function otherGoods(Page $desk, string $handle): void
+    {
+        foreach (['glass bell cloche' => ['OD-1027', 'Bell cloche'], 'flower pots' => ['KF-POT', 'Flower pots']] as $words => [$code, $title]) {
+            $this->take($desk, $words, $code);
+            $desk->write('Title', $title)->key(Page::ENTER)->waitFor('h1', $title);
+            $this->readyAsItIs($desk);
+            $desk->press('Put in the window')->see('It is in the window.');
+            if ($code === 'OD-1027') {
+                $this->kilnfoldByMail($desk, $handle);
+                $desk->open(self::workshop('/at/'.$handle.'/source'));
+            }
+        }
     }
 
     private function lay(Page $desk): void
@@ -66,14 +100,12 @@ final class PrintTest extends BrowserTestCase
     private function buy(string $handle): void
     {
         $phone = $this->phone();
-        $phone->open(self::url($handle.'.shops.localhost'))->click('.good a')->see('printed when ordered')->readsForEveryone('a printed good');
-        $phone->press('Put in basket')->press('Go to checkout')->see('of which VAT, 20%');
-        $typed = ['email' => 'ines@fennimore.example', 'name' => 'Ines Fennimore', 'street' => '4 Pound Row', 'town' => 'Aldermere', 'postcode' => 'AL4 7QT'];
-        foreach ($typed as $field => $words) {
-            $phone->css('#'.$field)->sendKeys($words);
+        $phone->open(self::url($handle.'.shops.localhost'))->open(self::url($handle.'.shops.localhost', '/goods'))->click('.good a[href*="tee"]')->see('printed when ordered')->readsForEveryone('a printed good');
+        $phone->press('Put in basket')->see('Go to checkout');
+        foreach (['bell-cloche', 'flower-pots'] as $slug) {
+            $phone->open(self::url($handle.'.shops.localhost', '/goods/'.$slug))->click('[data-buy]')->see('Go to checkout');
         }
-        $phone->click('[data-pay]')->see('Pay £')->within('.pay-frame')->see('approves at once')->click('#pay')->whole();
-        $phone->see('Thank you, Ines Fennimore');
+        $this->pay($phone);
     }
 
     private static function leaf(): string

@@ -26,7 +26,11 @@ final readonly class UsedArtworks
         );
     }
 
-    /** @return list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>}> what lies on each area, on that colour */
+    /**
+     * What lies on each area, on that colour, and its ground.
+     *
+     * @return list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>, string|null}>
+     */
     public function on(Blank $blank, Placing $placing, string $colour): array
     {
         $areas = [];
@@ -41,7 +45,7 @@ final readonly class UsedArtworks
                 }
             }
             if ($area !== null && $pieces !== []) {
-                $areas[] = [$area, $pieces];
+                $areas[] = [$area, $pieces, $laid->ground];
             }
         }
 

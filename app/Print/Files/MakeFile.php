@@ -28,16 +28,16 @@ final readonly class MakeFile
      * @param  string  $blank  the print house's code
      * @param  list<array{Piece, Artwork, ArtworkFacts}>  $pieces
      */
-    public function __invoke(Stall $stall, string $blank, PrintArea $area, FilePlan $plan, array $pieces): PrintFile
+    public function __invoke(Stall $stall, string $blank, PrintArea $area, FilePlan $plan, array $pieces, ?string $ground): PrintFile
     {
-        $of = self::madeOf($blank, $area, $plan, $pieces);
+        $of = self::madeOf($blank, $area, $plan, $pieces, $ground);
         $known = PrintFile::of($stall)->where('made_of', $of)->first();
         if ($known !== null && Storage::exists($known->path)) {
             return $known;
         }
 
-        return Workbench::with(function (string $folder) use ($stall, $blank, $area, $plan, $pieces, $of): PrintFile {
-            $file = $this->make($area, $plan, $pieces, $folder);
+        return Workbench::with(function (string $folder) use ($stall, $blank, $area, $plan, $pieces, $ground, $of): PrintFile {
+            $file = $this->make($area, $plan, $pieces, $ground, $folder);
             $sha256 = (string) hash_file('sha256', $file);
             $name = sprintf('%s-%s-%dx%d-%s.%s', $blank, $area->code, $plan->width, $plan->height, substr($sha256, 0, 8), $plan->format);
             $path = 'print-files/'.$stall->id.'/'.$of.'.'.$plan->format;
@@ -62,10 +62,10 @@ final readonly class MakeFile
     }
 
     /** @param  list<array{Piece, Artwork, ArtworkFacts}>  $pieces */
-    private function make(PrintArea $area, FilePlan $plan, array $pieces, string $folder): string
+    private function make(PrintArea $area, FilePlan $plan, array $pieces, ?string $ground, string $folder): string
     {
         $density = $plan->dpi / (10 * self::MILLIMETRES_TO_THE_INCH);
-        $drawing = ($this->draw)($area, $pieces, $plan->bleed, $plan->scale, $density, $folder);
+        $drawing = ($this->draw)($area, $pieces, $ground, $plan->bleed, $plan->scale, $density, $folder);
         if ($plan->format === 'pdf') {
             Vips::run(['rsvg-convert', '--format=pdf', '-o', "$folder/print.pdf", $drawing], 60);
 
@@ -83,10 +83,10 @@ final readonly class MakeFile
     }
 
     /** @param  list<array{Piece, Artwork, ArtworkFacts}>  $pieces */
-    private static function madeOf(string $blank, PrintArea $area, FilePlan $plan, array $pieces): string
+    private static function madeOf(string $blank, PrintArea $area, FilePlan $plan, array $pieces, ?string $ground): string
     {
         $laid = array_map(static fn (array $p): array => [$p[0]->toArray(), $p[1]->sha256], $pieces);
-        $of = [$blank, $area->toArray(), $plan->width, $plan->height, $plan->bleed, $plan->scale, $plan->dpi, $plan->format, $laid];
+        $of = [$blank, $area->toArray(), $plan->width, $plan->height, $plan->bleed, $plan->scale, $plan->dpi, $plan->format, $laid, $ground];
 
         return hash('sha256', json_encode($of, JSON_THROW_ON_ERROR));
     }

@@ -61,13 +61,13 @@ final readonly class PrintOrders
         [$colour, $size] = self::options($placed, $variant->external_id);
         $laid = $placed->placingAt($revision);
         $prints = [];
-        foreach (UsedArtworks::of($stall, $laid)->on($blank, $laid, $colour) as [$area, $pieces]) {
+        foreach (UsedArtworks::of($stall, $laid)->on($blank, $laid, $colour) as [$area, $pieces, $ground]) {
             $on = $laid->on($area->code);
             $method = $on === null ? null : $blank->method($on->method);
             if ($method === null) {
                 throw new Refusal('The print house doesn’t print '.$area->name.' that way any more.');
             }
-            $file = ($this->file)($stall, $said->id, $area, FilePlan::of($blank, $area, $method, $size), $pieces);
+            $file = ($this->file)($stall, $said->id, $area, FilePlan::of($blank, $area, $method, $size), $pieces, $ground);
             if (! $house->hasFile($access, $file->sha256)) {
                 $house->sendFile($access, $file->sha256, (string) Storage::get($file->path));
             }

@@ -22,16 +22,28 @@ final class DrawArea
 
     /**
      * @param  list<array{Piece, Artwork, ArtworkFacts}>  $pieces  the lowest first
+     * @param  string|null  $ground  a colour under them, beyond the edge, too
      * @param  int  $bleed  tenths of a millimetre beyond the area on each side
      * @param  int  $scale  thousandths
      * @param  float  $density  pixels for a tenth of a millimetre
      * @param  string  $folder  where its files lie
      * @return string the drawing's file
      */
-    public function __invoke(PrintArea $area, array $pieces, int $bleed, int $scale, float $density, string $folder): string
-    {
+    public function __invoke(
+        PrintArea $area,
+        array $pieces,
+        ?string $ground,
+        int $bleed,
+        int $scale,
+        float $density,
+        string $folder,
+    ): string {
         [$width, $height] = [10 * $area->width, 10 * $area->height];
-        $drawn = '';
+        $over = $bleed * 1000 / $scale;
+        $drawn = $ground === null ? '' : sprintf(
+            '<rect x="%.4F" y="%1$.4F" width="%.4F" height="%.4F" fill="%s"/>',
+            -$over, $width + 2 * $over, $height + 2 * $over, $ground,
+        );
         foreach ($pieces as $n => [$piece, $artwork, $facts]) {
             $href = $this->file($artwork, $facts, $piece, $density * $scale / 1000, $folder, $n);
             $high = $facts->heightAt($piece->width);
@@ -50,7 +62,6 @@ final class DrawArea
                 );
         }
         $side = static fn (int $length): float => $length * $scale / 1000 + 2 * $bleed;
-        $over = $bleed * 1000 / $scale;
         $svg = sprintf(
             '<svg xmlns="http://www.w3.org/2000/svg" width="%.4Fmm" height="%.4Fmm" viewBox="%.4F %.4F %.4F %.4F" '.
                 'preserveAspectRatio="none">%s</svg>',

@@ -34,7 +34,7 @@ final readonly class Ink
     }
 
     /**
-     * @param  list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>}>  $areas
+     * @param  list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>, string|null}>  $areas
      * @return array{string, string} where it lies in storage: its colours, and how much of the cloth it covers; as large
      *                               as the plate
      */
@@ -53,21 +53,21 @@ final readonly class Ink
         return $kept;
     }
 
-    /** @param  list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>}>  $areas */
+    /** @param  list<array{PrintArea, list<array{Piece, Artwork, ArtworkFacts}>, string|null}>  $areas */
     private function make(PrintPlate $plate, array $areas, string $folder): void
     {
         $side = PlateLayers::side();
         $this->layers->put($plate->displacement, "$folder/displacement.png");
         $moves = $this->moves("$folder/displacement.png", $plate->reach, $folder);
         $laid = null;
-        foreach ($areas as [$area, $pieces]) {
+        foreach ($areas as [$area, $pieces, $ground]) {
             $form = $plate->form($area);
             if ($form === null) {
                 continue;
             }
-            $warped = Workbench::with(function (string $own) use ($plate, $area, $pieces, $form, $moves, $side, $folder): string {
+            $warped = Workbench::with(function (string $own) use ($plate, $area, $pieces, $ground, $form, $moves, $side, $folder): string {
                 $to = $folder.'/'.$area->code.'.v';
-                $this->warp($plate, $form, $area, $pieces, $moves, $side, $own, $to);
+                $this->warp($plate, $form, $area, $pieces, $ground, $moves, $side, $own, $to);
 
                 return $to;
             });
@@ -103,6 +103,7 @@ final readonly class Ink
         PlateForm $form,
         PrintArea $area,
         array $pieces,
+        ?string $ground,
         array $moves,
         int $side,
         string $own,
@@ -111,7 +112,7 @@ final readonly class Ink
         // Pixels for a millimetre, in the drawing.
         $density = $form->density() * $side / $plate->side * self::FINER;
         $this->draw->pixels(
-            ($this->draw)($area, $pieces, 0, 1000, $density / 10, $own),
+            ($this->draw)($area, $pieces, $ground, 0, 1000, $density / 10, $own),
             "$own/sheet.png",
             (int) ceil($area->width * $density),
             (int) ceil($area->height * $density),

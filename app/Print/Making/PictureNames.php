@@ -45,6 +45,9 @@ final class PictureNames
     {
         $of = [PlateLayers::side(), $plate->mask, $plate->shading, $plate->displacement, $plate->reach, $plate->areas];
         foreach ($laid->printed() as $one) {
+            if ($one->ground !== null) {
+                $of[] = [$one->area, $one->ground];
+            }
             foreach ($one->pieces as $piece) {
                 $artwork = $artworks[$laid->artworkOn($colour, $piece->artwork)] ?? null;
                 $of[] = [$one->area, $piece->toArray(), $artwork?->sha256];

@@ -9,11 +9,13 @@ final readonly class LaidView
 {
     /**
      * @param  list<PrintedPieceView>  $pieces
+     * @param  string|null  $ground  a colour under them
      */
     public function __construct(
         public string $area,
         public string $method,
         public array $pieces,
+        public ?string $ground,
     ) {
     }
 }

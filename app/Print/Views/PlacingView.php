@@ -184,7 +184,7 @@ final readonly class PlacingView
                 repeat: $p->repeat,
             ),
             $laid->pieces,
-        ));
+        ), $laid->ground);
     }
 
     /** @return list<InsteadView> */

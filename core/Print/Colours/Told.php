@@ -34,10 +34,13 @@ final class Told
         return $all === 0 ? 0 : (int) round((1000 * $told) / $all);
     }
 
-    /** @return int threads that are needed to embroider it */
-    public static function threads(ArtworkFacts $artwork): int
+    /**
+     * @param  string|null  $ground  a colour that is embroidered under it
+     * @return int threads that are needed to embroider it
+     */
+    public static function threads(ArtworkFacts $artwork, ?string $ground = null): int
     {
-        $threads = [];
+        $threads = $ground === null ? [] : [Lab::ofHex($ground)];
         foreach ($artwork->colours as [$hex, $share]) {
             $lab = Lab::ofHex($hex);
             foreach ($threads as $thread) {

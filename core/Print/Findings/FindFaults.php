@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Print\Findings;
 
+use WindowStall\Core\Print\Colours\Lab;
 use WindowStall\Core\Print\Colours\Told;
 use WindowStall\Core\Print\Dots;
 use WindowStall\Core\Print\Placing\Fit;
@@ -55,7 +56,7 @@ final readonly class FindFaults
                     );
                 }
             }
-            array_push($found, ...array_filter([$this->bleed($placing, $laid, $area)]));
+            array_push($found, ...array_filter([$this->bleed($placing, $laid, $area), $this->ground($placing, $laid, $method)]));
         }
         $order = [Weight::Stops->value => 0, Weight::Look->value => 1, Weight::Fine->value => 2];
         usort($found, static fn (Finding $a, Finding $b): int => $order[$a->weight->value] <=> $order[$b->weight->value]);
@@ -144,6 +145,9 @@ final readonly class FindFaults
 
     private function told(OnArea $on): ?Finding
     {
+        if ($on->laid->ground !== null) {
+            return $this->toldFromGround($on, $on->laid->ground);
+        }
         $lost = $shares = [];
         foreach ($on->placing->colours as $colour) {
             $artwork = $this->artworks[$on->placing->artworkOn($colour, $on->piece->artwork)] ?? $on->artwork;
@@ -164,6 +168,19 @@ final readonly class FindFaults
             sprintf('%d%% of the drawing lies within %d of its colour.', intdiv(1000 - min($shares), 10), (int) Told::NEAR),
             colours: $lost,
             mend: $this->better($on, $lost),
+        );
+    }
+
+    private function toldFromGround(OnArea $on, string $ground): ?Finding
+    {
+        $told = Told::share($on->artwork->facts, $ground);
+
+        return $told >= Told::ENOUGH ? null : $on->finding(
+            FindingKind::Told,
+            Weight::Look,
+            'It is hardly told from its ground:',
+            sprintf('%d%% of the drawing lies within %d of that colour.', intdiv(1000 - $told, 10), (int) Told::NEAR),
+            mend: new Mend('Leave the ground out', $on->placing->laying($on->laid->onGround(null))),
         );
     }
 
@@ -219,7 +236,7 @@ final readonly class FindFaults
     private function threads(OnArea $on): ?Finding
     {
         $most = $on->method->limits->threads;
-        $has = $most === null ? 0 : Told::threads($on->artwork->facts);
+        $has = $most === null ? 0 : Told::threads($on->artwork->facts, $on->laid->ground);
 
         return $most === null || $has <= $most
             ? null
@@ -236,7 +253,8 @@ final readonly class FindFaults
     {
         $soft = $on->artwork->facts->soft;
 
-        return $on->method->limits->soft || $soft <= self::LITTLE
+        // On a ground of its own there is colour under it.
+        return $on->method->limits->soft || $soft <= self::LITTLE || $on->laid->ground !== null
             ? null
             : $on->finding(
                 FindingKind::Soft,
@@ -267,10 +285,25 @@ final readonly class FindFaults
             );
     }
 
+    private function ground(Placing $placing, Laid $laid, PrintMethod $method): ?Finding
+    {
+        $reach = $method->limits->reach;
+
+        return $laid->ground === null || $reach === null || Lab::ofHex($laid->ground)->chroma() <= $reach ? null : new Finding(
+            FindingKind::Reach,
+            Weight::Look,
+            $laid->area,
+            'Its ground comes out muted.',
+            sprintf('%s reaches a chroma of %d; this colour is stronger.', $method->name, $reach),
+            mend: new Mend('Leave the ground out', $placing->laying($laid->onGround(null))),
+        );
+    }
+
     /** What reaches an edge that is cut has to go on beyond it. */
     private function bleed(Placing $placing, Laid $laid, PrintArea $area): ?Finding
     {
-        if ($area->bleed === 0) {
+        // A ground is printed beyond the edge by itself.
+        if ($area->bleed === 0 || $laid->ground !== null) {
             return null;
         }
         [$wide, $high, $over] = [10 * $area->width, 10 * $area->height, 10 * $area->bleed];

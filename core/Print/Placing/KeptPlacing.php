@@ -38,7 +38,7 @@ final class KeptPlacing
                     },
                     $one->pieces,
                 );
-                $laid[$area->code] = new Laid($area->code, $method, $pieces);
+                $laid[$area->code] = new Laid($area->code, $method, $pieces, $one->ground);
             }
         }
         $same = array_values(array_intersect(array_keys($onto->colours), $kept->colours));

@@ -189,7 +189,11 @@ final readonly class Placing
             throw new PlacingUnreadable(sprintf('%s can’t be printed that way. Choose another method.', $area->name));
         }
 
-        return new Laid($area->code, $method->code, array_map(static function (mixed $piece): Piece {
+        $ground = $said['ground'] ?? null;
+        if ($ground !== null && (! is_string($ground) || preg_match('/^#[0-9a-f]{6}$/D', $ground) !== 1)) {
+            throw new PlacingUnreadable('Its ground isn’t a colour that can be used here.');
+        }
+        $pieces = array_map(static function (mixed $piece): Piece {
             $piece = is_array($piece) ? $piece : [];
 
             return new Piece(
@@ -200,7 +204,9 @@ final readonly class Placing
                 ((self::whole($piece['turn'] ?? 0, -36_000, 36_000, 'Its turn') % 3600) + 3600) % 3600,
                 ($piece['repeat'] ?? false) === true,
             );
-        }, self::list($said['pieces'] ?? [])));
+        }, self::list($said['pieces'] ?? []));
+
+        return new Laid($area->code, $method->code, $pieces, $ground);
     }
 
     private static function whole(mixed $said, int $least, int $most, string $what): int

@@ -180,7 +180,7 @@ function followWhere(): void {
     });
     for (const field of fields()) say(field, since.get(nameOf(field)) ?? saidIn(field));
     withoutButton();
-    if (at !== '') document.getElementById(at)?.focus();
+    if (at !== '') document.getElementById(at)?.focus({ preventScroll: true });
     sayTotal();
   };
   document.addEventListener('change', (e) => {

@@ -92,6 +92,25 @@ final class PrintOrderTest extends PrintTestCase
         self::assertEqualsWithDelta(599.9, (float) ($m[2] ?? 0) / 72 * 25.4, 0.05);
     }
 
+    public function test_a_ground_covers_the_whole_area_in_the_file_and_pictures_are_made_anew_for_it(): void
+    {
+        [$placed, $listing] = $this->goods('TP-TOT');
+        $names = static fn (): int => \WindowStall\Bench\Pictures\Picture::query()->where('listing_id', $listing->id)->distinct()->count('source');
+        $before = $names();
+        $laid = [['ground' => '#f2ead8'] + $placed->laid['laid'][0]] + $placed->laid['laid'];
+        $this->putJson(route('print.placing.say', [$this->stall, $placed]), ['revision' => $placed->revision, 'laid' => $laid])
+            ->assertOk()
+            ->assertJsonPath('laid.0.ground', '#f2ead8')
+            ->assertJsonPath('stands', false);
+        $this->post(route('print.placing.make', [$this->stall, $placed->refresh()]))->assertSessionHasNoErrors();
+        self::assertSame(2 * $before, $names());
+        $this->send($this->buy($listing, 'TP-TOT-OAT~'.$placed->id));
+        $picture = imagecreatefromstring((string) Storage::get(PrintFile::of($this->stall)->sole()->path)) ?: self::fail();
+        foreach ([[1, 1], [imagesx($picture) - 2, imagesy($picture) - 2]] as [$x, $y]) {
+            self::assertSame(0xF2EAD8, imagecolorat($picture, $x, $y), 'opaque to the very corner');
+        }
+    }
+
     public function test_sent_twice_it_is_one_order_and_a_file_that_doesnt_fit_is_refused_there(): void
     {
         [$placed, $listing] = $this->goods('TP-TOT');

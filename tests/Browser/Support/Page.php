@@ -31,6 +31,7 @@ final class Page
     /** Milliseconds from one look to the next. */
     private const LOOK = 40;
 
+    /** The shop scrolls smoothly; a click doesn't wait for that. */
     private const INTO_VIEW = 'const at = arguments[0].getBoundingClientRect(); if (at.top < 0 || at.bottom > innerHeight) '.
         'arguments[0].scrollIntoView({block: "center", behavior: "instant"})';
 
@@ -94,7 +95,7 @@ final class Page
     public function press(string $name): self
     {
         $this->steps++;
-        $this->find(
+        $element = $this->find(
             '//button[normalize-space()='.
                 self::quote($name).
                 ' or @aria-label='.
@@ -109,7 +110,9 @@ final class Page
                 self::quote($name).
                 ']',
             $name,
-        )->click();
+        );
+        $this->driver->executeScript(self::INTO_VIEW, [$element]);
+        $element->click();
 
         return $this;
     }
@@ -143,7 +146,6 @@ final class Page
     {
         $this->steps++;
         $element = $this->css($css);
-        // The shop scrolls smoothly; a click doesn't wait for that.
         $this->driver->executeScript(self::INTO_VIEW, [$element]);
         $element->click();
 

@@ -115,6 +115,36 @@ final class FindFaultsTest extends TestCase
         self::assertSame(Weight::Fine, $this->in($mended, $drawing, FindingKind::Line)?->weight);
     }
 
+    public function test_on_a_ground_of_its_own_a_drawing_is_told_from_that_and_the_sheet_is_covered(): void
+    {
+        $dark = Prints::drawing(colours: [['#24423a', 1000]], soft: 120);
+        $on = static fn (string $ground, string $method = 'direct'): Placing => new Placing(
+            [new Laid('front', $method, [new Piece(1, 0, 300, 780)], $ground)],
+            ['Bottle'],
+            ['M'],
+        );
+        self::assertNull($this->in($on('#f2ead8'), $dark, FindingKind::Told), 'the cloth doesn’t count');
+        self::assertNull($this->in($on('#f2ead8', 'stitch'), $dark, FindingKind::Soft));
+        $lost = $this->in($on('#24423a'), $dark, FindingKind::Told) ?? self::fail();
+        self::assertSame(['It is hardly told from its ground:', 'Leave the ground out'], [$lost->short, $lost->mend?->label]);
+        self::assertNull($lost->mend->placing->laid[0]->ground);
+        self::assertSame('Its ground comes out muted.', $this->in($on('#ff0000', 'stitch'), $dark, FindingKind::Reach)?->short);
+
+        // Three threads are all that embroidery takes: the ground needs one of them.
+        $three = Prints::drawing(colours: [['#24423a', 400], ['#f2ead8', 300], ['#b03a2e', 300]]);
+        $bare = new Placing([new Laid('front', 'stitch', [new Piece(1, 0, 300, 780)])], ['Bottle'], ['M']);
+        self::assertNull($this->in($bare, $three, FindingKind::Threads));
+        self::assertNull($this->in($on('#f4ecdc', 'stitch'), $three, FindingKind::Threads), 'one like it is the same thread');
+        self::assertSame('It has 4 colours.', $this->in($on('#2040c0', 'stitch'), $three, FindingKind::Threads)?->short);
+
+        $covering = new Placing(
+            [new Laid('sheet', 'paper', [new Piece(1, 0, 0, 2970)], '#f2ead8')],
+            ['Natural white'],
+            ['A3'],
+        );
+        self::assertNull($this->in($covering, Prints::drawing(297, 420, vector: true), FindingKind::Bleed, Prints::poster()));
+    }
+
     public function test_what_ends_at_the_edge_of_a_sheet_has_to_go_on(): void
     {
         $drawing = Prints::drawing(297, 420, vector: true);

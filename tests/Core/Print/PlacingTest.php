@@ -130,7 +130,7 @@ final class PlacingTest extends TestCase
     public function test_it_is_read_as_it_was_written_and_what_the_blank_lacks_falls_away(): void
     {
         $placing = new Placing(
-            [new Laid('front', 'direct', [new Piece(3, -50, 200, 780, 3550, true)])],
+            [new Laid('front', 'direct', [new Piece(3, -50, 200, 780, 3550, true)], '#f2ead8')],
             ['Oat', 'Bottle'],
             ['M', 'XL'],
             ['Bottle' => [3 => 4]],
@@ -140,6 +140,12 @@ final class PlacingTest extends TestCase
         self::assertEquals($placing, Placing::read($said, Prints::tee()));
         self::assertSame([3, 4], $placing->artworks());
         self::assertSame(4, $placing->artworkOn('Bottle', 3));
+
+        $other = $placing->replacing([3 => 5, 4 => 6]);
+        self::assertSame([5, 6], Placing::artworksSaid($other->toArray()));
+        self::assertSame([5, 6, '#f2ead8'], [...$other->artworks(), $other->laid[0]->ground]);
+        self::assertSame(6, $other->artworkOn('Bottle', 5));
+        self::assertSame([], Placing::artworksSaid(['laid' => 'front', 'instead' => [7]]));
 
         $gone = Placing::read(['colours' => ['Bottle', 'Plum']] + $said, Prints::tee());
         self::assertSame(['Bottle'], $gone->colours);
@@ -156,6 +162,7 @@ final class PlacingTest extends TestCase
     #[TestWith([['laid' => [['area' => 'front', 'method' => 'direct', 'pieces' => []], ['area' => 'front',
         'method' => 'direct', 'pieces' => []]]]])]
     #[TestWith([['colours' => 'Oat']])]
+    #[TestWith([['laid' => [['area' => 'front', 'method' => 'direct', 'pieces' => [], 'ground' => 'red"/><script>']]]])]
     public function test_what_is_no_placing_is_refused(array $said): void
     {
         $this->expectException(PlacingUnreadable::class);

@@ -181,6 +181,7 @@ final class PlacingsController
                     'turn' => $p->turn / 10,
                     'repeat' => $p->repeat,
                 ], $l->pieces),
+                'ground' => $l->ground,
             ], $placing->laid),
             'colours' => $placing->colours,
             'sizes' => $placing->sizes,

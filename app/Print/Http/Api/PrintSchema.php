@@ -194,7 +194,8 @@ final class PrintSchema
                     'turn' => self::NUMBER,
                     'repeat' => ['type' => 'boolean'],
                 ], ['artwork', 'width'])],
-            ])],
+                'ground' => ['type' => ['string', 'null'], 'pattern' => '^#[0-9a-f]{6}$'],
+            ], ['area', 'method', 'pieces'])],
             'colours' => self::TEXTS,
             'sizes' => self::TEXTS,
         ];

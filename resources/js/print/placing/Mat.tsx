@@ -80,6 +80,16 @@ export function Mat({ view, draft, area, at, cloth, onAt, onChange }: Props) {
             strokeDasharray={`${String(box.side / 250)} ${String(box.side / 120)}`}
           />
         ))}
+      {laid.ground && (
+        <rect
+          x={area.left - area.bleed}
+          y={area.top - area.bleed}
+          width={area.width + 2 * area.bleed}
+          height={area.height + 2 * area.bleed}
+          fill={laid.ground}
+          pointerEvents="none"
+        />
+      )}
       <AreaLines area={area} unit={box.side / 500} text={text} />
       {laid.pieces.map((piece, n) => (
         <PieceOnMat

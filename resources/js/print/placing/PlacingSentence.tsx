@@ -2,6 +2,7 @@ import type { PlacingAreaView, PlacingView } from '@/types';
 
 import { Button } from '@/ui/Button';
 import { ChosenWord } from './ChosenWord';
+import { Ground } from './Ground';
 import { Length } from './Length';
 import { laidOn, mm, withLaid, withPiece, type Draft } from './units';
 
@@ -109,8 +110,8 @@ export function PlacingSentence({ view, draft, area, at, onAt, onArea, onChange,
             value={laid.method}
             choices={area.methods.map((m) => ({ value: m.code, label: m.name.toLowerCase() }))}
             onPick={(method) => onChange(withLaid(draft, { ...laid, method }))}
-          />
-          .
+          />{' '}
+          <Ground ground={laid.ground} onSay={(ground) => onChange(withLaid(draft, { ...laid, ground }))} />.
           <span className="block leading-normal">
             <span className="flex flex-wrap items-center gap-x-4 gap-y-1 text-[13.5px]">
               {piece.x !== 0 && (

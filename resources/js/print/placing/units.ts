@@ -36,6 +36,7 @@ export const laidOn = (draft: Draft, area: PlacingAreaView): LaidView =>
     area: area.code,
     method: area.methods[0]?.code ?? '',
     pieces: [],
+    ground: null,
   };
 
 export function withLaid(draft: Draft, laid: LaidView): Draft {
