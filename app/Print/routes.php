@@ -13,6 +13,7 @@ Route::middleware(['auth', InStall::class])->prefix('/at/{stall}/print')->scopeB
     Route::get('/', [PrintController::class, 'index'])->name('print');
     Route::get('/artwork', [PrintController::class, 'read'])->name('print.artworks');
     Route::post('/artwork', [ArtworkController::class, 'send'])->name('print.artwork.send');
+    Route::post('/words', [ArtworkController::class, 'write'])->name('print.words');
     Route::get('/artwork/{artwork}/picture', [ArtworkController::class, 'picture'])->name('print.artwork.picture');
     Route::put('/artwork/{artwork}', [ArtworkController::class, 'say'])->name('print.artwork.say');
     Route::post('/artwork/{artwork}/follow', [KeptController::class, 'follow'])->name('print.artwork.follow');

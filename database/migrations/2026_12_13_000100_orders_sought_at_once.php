@@ -18,8 +18,8 @@ return new class extends Migration
         AS $body$
             SELECT id
             FROM orders
-            WHERE sought LIKE words
-              AND stall_id = (SELECT current_stall())
+            WHERE stall_id = (SELECT current_stall())
+              AND sought LIKE words
             LIMIT most
         $body$
         SQL;

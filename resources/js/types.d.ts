@@ -1459,6 +1459,7 @@ export interface ArtworkView {
   used: number;
   notes: string[];
   behind: BehindView[];
+  lettering: LetteringView | null;
 }
 
 export interface BehindView {
@@ -1493,6 +1494,13 @@ export interface LaidView {
   method: string;
   pieces: PrintedPieceView[];
   ground: string | null;
+}
+
+export interface LetteringView {
+  words: string;
+  face: string;
+  colour: string;
+  align: string;
 }
 
 export interface PlacingAreaView {

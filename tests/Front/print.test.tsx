@@ -40,6 +40,7 @@ function placing(revision = 1, x = 0): PlacingView {
       {
         area: 'front',
         method: 'direct',
+        ground: null,
         pieces: [{ artwork: 7, x, y: 300, width: 780, height: 1170, turn: 0, repeat: false }],
       },
     ],

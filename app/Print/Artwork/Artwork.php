@@ -30,6 +30,7 @@ use WindowStall\Stall\Stall;
  * @property int $bytes
  * @property string $sha256
  * @property array<string, mixed>|null $facts
+ * @property array{words: string, face: string, colour: string, align: string}|null $lettering of one that is words
  * @property list<string> $notes what was noticed on reading it
  * @property Carbon|null $removed_at
  * @property Carbon|null $created_at
@@ -43,7 +44,7 @@ final class Artwork extends Model
     public const REFUSED = 'refused';
 
     /** @var array<string, string> */
-    protected $casts = ['facts' => 'array', 'notes' => 'array', 'removed_at' => 'datetime'];
+    protected $casts = ['facts' => 'array', 'lettering' => 'array', 'notes' => 'array', 'removed_at' => 'datetime'];
 
     /** @var array<string, mixed> as the table has them */
     protected $attributes = ['notes' => '[]', 'trouble' => '', 'rights' => '', 'version' => 1];

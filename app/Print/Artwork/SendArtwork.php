@@ -50,6 +50,21 @@ final class SendArtwork
         return $artwork->refresh();
     }
 
+    /**
+     * The same, but that a file is taken once.
+     *
+     * @throws Refusal when it is here already
+     */
+    public function unlessKnown(Stall $stall, string $path, string $called, ?Artwork $newer = null): Artwork
+    {
+        $known = Artwork::of($stall)->here()->where('sha256', hash_file('sha256', $path))->first();
+        if ($known !== null) {
+            throw new Refusal(sprintf('That is here already, as “%s”.', $known->called()));
+        }
+
+        return $this($stall, $path, $called, $newer);
+    }
+
     /** @return \Illuminate\Database\Eloquent\Builder<Artwork> */
     public static function versions(Stall $stall, int $family): \Illuminate\Database\Eloquent\Builder
     {

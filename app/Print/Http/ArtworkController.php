@@ -10,8 +10,10 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\Response;
+use WindowStall\Core\Print\Lettering\Lettering;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Print\Artwork\SendArtwork;
+use WindowStall\Print\Artwork\WriteArtwork;
 use WindowStall\Print\Views\ArtworkView;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Refusal;
@@ -30,12 +32,25 @@ final class ArtworkController
         if (! $file->isValid()) {
             throw new Refusal('The file didn’t arrive whole, or is larger than 100 MB. Try again.');
         }
-        $known = Artwork::of($stall)->here()->where('sha256', hash_file('sha256', $file->getRealPath()))->first();
-        if ($known !== null) {
-            throw new Refusal(sprintf('That file is here already, as “%s”.', $known->called()));
-        }
+        $sent = $send->unlessKnown($stall, $file->getRealPath(), $file->getClientOriginalName(), $newer);
 
-        return new JsonResponse(ArtworkView::of($stall, $send($stall, $file->getRealPath(), $file->getClientOriginalName(), $newer)), 201);
+        return new JsonResponse(ArtworkView::of($stall, $sent), 201);
+    }
+
+    /** Words, in one of the shipped typefaces. */
+    public function write(Request $request, Stall $stall, WriteArtwork $write): JsonResponse
+    {
+        $typed = $request->validate([
+            'words' => 'required|string|max:1000',
+            'face' => 'required|string|max:40',
+            'colour' => 'required|string|max:10',
+            'align' => 'required|string|max:10',
+            'newer' => 'sometimes|nullable|integer',
+        ], ['words.required' => 'Write some words first.', 'words.max' => 'These are too many words for one piece.']);
+        $newer = isset($typed['newer']) ? Artwork::of($stall)->here()->findOrFail((int) $typed['newer']) : null;
+        $lettering = Lettering::read($typed['words'], $typed['face'], $typed['colour'], $typed['align']);
+
+        return new JsonResponse(ArtworkView::of($stall, $write($stall, $lettering, $newer)), 201);
     }
 
     public function picture(Stall $stall, Artwork $artwork): Response

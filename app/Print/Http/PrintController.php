@@ -10,6 +10,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
+use WindowStall\Core\Print\Lettering\Lettering;
 use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Print\Artwork\OlderVersions;
@@ -36,6 +37,7 @@ final class PrintController
         return Inertia::render('print/PrintPage', [
             'artworks' => self::artworks($stall),
             'blanks' => self::blanks($stall),
+            'faces' => Lettering::faces(),
             'run' => self::run($stall),
             'placings' => Placed::of($stall)
                 ->with('blankItem')

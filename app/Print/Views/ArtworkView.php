@@ -30,6 +30,7 @@ final readonly class ArtworkView
         public int $used,
         public array $notes,
         public array $behind,
+        public ?LetteringView $lettering,
     ) {
     }
 
@@ -62,6 +63,7 @@ final readonly class ArtworkView
             used: $used,
             notes: $artwork->notes,
             behind: $behind,
+            lettering: $artwork->lettering === null ? null : new LetteringView(...$artwork->lettering),
         );
     }
 }

@@ -136,7 +136,11 @@ export default function SharingPage({ preferences: first, words, suppliers: name
       <h2 className="mt-9 text-[12.5px] text-mute">How each supplier takes its orders</h2>
       <ul>
         {ways.map((one) => (
-          <li key={one.id} className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-2">
+          <li
+            key={one.id}
+            className="flex flex-wrap items-baseline gap-x-4 border-t border-line py-2"
+            data-way={one.name}
+          >
             <span className="w-44 font-medium text-sup">{one.name}</span>
             <span className="flex-1">{one.way}</span>
             <Link

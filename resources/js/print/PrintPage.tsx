@@ -13,12 +13,13 @@ interface Props {
   blanks: BlankChoiceView[];
   placings: PlacingRowView[];
   run: RunView | null;
+  faces: Record<string, string>;
 }
 
 /** Artwork, the blanks it can lie on, and what was laid out: choose one of each and lay it. */
-export default function PrintPage({ artworks: given, blanks, placings, run }: Props) {
+export default function PrintPage({ artworks: given, blanks, placings, run, faces }: Props) {
   const handle = useHandle();
-  const { artworks, upload, sending } = useArtworks(given);
+  const { artworks, upload, add, sending } = useArtworks(given);
   const [chosen, setChosen] = useState<number | null>(null);
   const artwork = artworks.find((a) => a.id === chosen);
   return (
@@ -44,6 +45,8 @@ export default function PrintPage({ artworks: given, blanks, placings, run }: Pr
         onChoose={setChosen}
         onSend={upload}
         sending={sending}
+        faces={faces}
+        onWritten={add}
         onRun={() => {
           router.reload({ only: ['run'] });
         }}

@@ -12,6 +12,7 @@ import { likeness } from './likeness.mjs';
 const here = dirname(fileURLToPath(import.meta.url));
 const root = resolve(here, '../../..');
 const out = resolve(root, 'public/shop-assets/faces');
+const type = resolve(root, 'public/shop-assets/type');
 
 const range = (from, to) => Array.from({ length: to - from + 1 }, (_, n) => String.fromCodePoint(from + n)).join('');
 const LETTERS = range(0x20, 0x7e) + range(0xa0, 0xff) + 'ŒœŸ–—‘’‚“”„•…′″‹›€™−×';
@@ -34,8 +35,10 @@ const keep = async (name, bytes) => {
   return { file: `faces/${name}-${hash}.woff2`, bytes: bytes.length };
 };
 
-await rm(out, { recursive: true, force: true });
-await mkdir(out, { recursive: true });
+for (const folder of [out, type]) {
+  await rm(folder, { recursive: true, force: true });
+  await mkdir(folder, { recursive: true });
+}
 const roles = JSON.parse(await readFile(resolve(here, 'faces.json'), 'utf8'));
 const made = {};
 for (const [name, { face, weight }] of Object.entries(roles)) {
@@ -46,6 +49,8 @@ for (const [name, { face, weight }] of Object.entries(roles)) {
   const measured = new Map();
   for (const one of [weight].flat()) measured.set(one, await cut(one, 'sfnt'));
   made[name] = { ...(await keep(name, await cut(span, 'woff2'))), ...(await likeness(name, face, measured)) };
+  // Words are printed in it, too, by programs that read no WOFF2 (app/Print/Artwork/Lettering).
+  if (!Array.isArray(weight)) await writeFile(resolve(type, `${name}.ttf`), measured.get(weight));
 }
 for (const face of new Set(Object.values(roles).map((role) => role.face))) {
   // Not every face has letters beyond those.

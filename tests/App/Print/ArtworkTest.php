@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Print;
 
 use Illuminate\Support\Facades\Process;
+use Illuminate\Support\Facades\Storage;
 use Inertia\Testing\AssertableInertia as Page;
 use PHPUnit\Framework\Attributes\DataProvider;
 use WindowStall\Print\Artwork\Artwork;
@@ -45,6 +46,37 @@ final class ArtworkTest extends PrintTestCase
             ->assertSessionHas('say');
         $this->delete(route('print.artwork.remove', [$this->stall, $second]))->assertSessionHas('say');
         self::assertNotNull($second->refresh()->removed_at);
+    }
+
+    public function test_words_become_outlines_cut_to_what_is_drawn_and_can_be_changed(): void
+    {
+        $said = ['words' => "Grown,\nnot bought", 'face' => 'fraunces', 'colour' => '#7c1f42', 'align' => 'left'];
+        $write = fn (array $with = []) => $this->postJson(route('print.words', $this->stall), $with + $said);
+        $write()->assertCreated()->assertJsonPath('name', 'Grown, not bought')->assertJsonPath('lettering', $said);
+        $artwork = $this->read(Artwork::of($this->stall)->sole());
+        $facts = $artwork->read() ?? self::fail();
+        self::assertSame([Artwork::READY, true, '#7c1f42'], [$artwork->state, $facts->vector, $facts->colours[0][0]]);
+        $drawn = (string) Storage::get((string) $artwork->master);
+        self::assertStringNotContainsString('<text', $drawn, 'nobody needs the typeface any more');
+        // Two lines of about a thousand and of half that, not the sheet they were drawn on.
+        self::assertGreaterThan(2, $facts->width / $facts->height);
+        self::assertLessThan(4, $facts->width / $facts->height);
+        $preview = imagecreatefromstring((string) Storage::get((string) $artwork->preview)) ?: self::fail();
+        $ink = static fn (int $x): bool => array_filter(
+            range(0, imagesy($preview) - 1),
+            static fn (int $y): bool => (imagecolorat($preview, $x, $y) >> 24 & 127) < 64,
+        ) !== [];
+        self::assertTrue(array_filter(range(0, 30), $ink) !== [], 'it begins at its left edge');
+        self::assertTrue(array_filter(range(imagesx($preview) - 30, imagesx($preview) - 1), $ink) !== [], 'and ends at its right one');
+
+        $write()->assertStatus(422);
+        $write(['face' => 'archivo-wide'])->assertCreated();
+        $write(['words' => 'Dug, not bought', 'newer' => $artwork->id])->assertCreated()
+            ->assertJsonPath('version', 2)
+            ->assertJsonPath('name', 'Dug, not bought, version 2');
+        $write(['words' => 'Łąka'])->assertStatus(422);
+        $write(['newer' => 999_999])->assertNotFound();
+        self::assertSame(3, Artwork::of($this->stall)->count());
     }
 
     public function test_an_svg_stays_a_drawing_and_a_page_of_a_pdf_becomes_pixels(): void

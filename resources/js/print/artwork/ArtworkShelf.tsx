@@ -7,6 +7,7 @@ import type { ArtworkView } from '@/types';
 import { BLANK } from '@/ui/blank';
 import { Button } from '@/ui/Button';
 import { Behind } from './Behind';
+import { WriteWords } from './WriteWords';
 
 interface Props {
   artworks: ArtworkView[];
@@ -15,14 +16,17 @@ interface Props {
   onSend: (files: File[], newer?: number) => Promise<void>;
   sending: number;
   onRun: () => void;
+  faces: Record<string, string>;
+  onWritten: (artwork: ArtworkView, newer?: number) => void;
 }
 
 const KINDS = 'image/png,image/jpeg,image/webp,image/svg+xml,application/pdf';
 
 /** The stall's artworks; files are dropped on it. */
-export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending, onRun }: Props) {
+export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending, onRun, faces, onWritten }: Props) {
   const field = useId();
   const [over, setOver] = useState(false);
+  const [writing, setWriting] = useState<'new' | 'newer' | null>(null);
   const drop = (e: DragEvent) => {
     e.preventDefault();
     setOver(false);
@@ -57,12 +61,32 @@ export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending, onRu
             e.target.value = '';
           }}
         />
+        <button
+          type="button"
+          aria-expanded={writing === 'new'}
+          className="text-you underline underline-offset-4"
+          onClick={() => setWriting(writing === 'new' ? null : 'new')}
+        >
+          Write words
+        </button>
         <span className="text-[13px] text-mute" aria-live="polite">
           {sending > 0
             ? `${String(sending)} on the way …`
             : 'PNG, JPEG, WebP, SVG or the first page of a PDF; up to 100 MB and 200 megapixels. Drop them here.'}
         </span>
       </div>
+      {writing && (writing === 'new' || one?.lettering) && (
+        <WriteWords
+          key={writing === 'new' ? 0 : one?.id}
+          faces={faces}
+          from={writing === 'new' ? null : (one ?? null)}
+          onWritten={(made, newer) => {
+            setWriting(null);
+            onChoose(null);
+            onWritten(made, newer);
+          }}
+        />
+      )}
       <ul className="mt-3 flex flex-wrap gap-3">
         {artworks.map((a) => (
           <li key={a.id} className="w-[104px]" data-artwork={a.name}>
@@ -92,7 +116,15 @@ export function ArtworkShelf({ artworks, chosen, onChoose, onSend, sending, onRu
           </li>
         ))}
       </ul>
-      {one && <About key={one.id} artwork={one} onSend={onSend} onRun={onRun} />}
+      {one && (
+        <About
+          key={one.id}
+          artwork={one}
+          onSend={onSend}
+          onRun={onRun}
+          onRewrite={one.lettering ? () => setWriting('newer') : null}
+        />
+      )}
     </section>
   );
 }
@@ -112,8 +144,13 @@ function PutAway({ artwork }: { artwork: ArtworkView }) {
   );
 }
 
+interface AboutProps extends Pick<Props, 'onSend' | 'onRun'> {
+  artwork: ArtworkView;
+  onRewrite: (() => void) | null;
+}
+
 /** What is known of the chosen one, and what can be said of it. */
-function About({ artwork, onSend, onRun }: { artwork: ArtworkView } & Pick<Props, 'onSend' | 'onRun'>) {
+function About({ artwork, onSend, onRun, onRewrite }: AboutProps) {
   const handle = useHandle();
   const field = useId();
   const say = (own: { name?: string; rights?: string }) => {
@@ -143,6 +180,11 @@ function About({ artwork, onSend, onRun }: { artwork: ArtworkView } & Pick<Props
             ? 'lies on one blank'
             : `lies on ${String(artwork.used)} blanks`}
       </span>
+      {onRewrite && (
+        <button type="button" className="text-you underline underline-offset-4" onClick={onRewrite}>
+          Change the words
+        </button>
+      )}
       <label htmlFor={field} className="cursor-pointer text-you underline underline-offset-4">
         Send a newer version
       </label>

@@ -30,9 +30,7 @@ export function Behind({ artwork, onRun }: Props) {
               type="checkbox"
               className="size-3.5 accent-[#a8431f]"
               checked={!left.includes(one.id)}
-              onChange={() =>
-                setLeft(left.includes(one.id) ? left.filter((id) => id !== one.id) : [...left, one.id])
-              }
+              onChange={() => setLeft(left.includes(one.id) ? left.filter((id) => id !== one.id) : [...left, one.id])}
             />
             {one.name}
             {one.made && <span className="text-mute">(on sale or on the bench)</span>}

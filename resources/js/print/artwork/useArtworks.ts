@@ -29,6 +29,9 @@ export function useArtworks(given: ArtworkView[]) {
     };
   }, [reading, handle]);
 
+  const add = (one: ArtworkView, newer?: number) => {
+    setArtworks((all) => [one, ...all.filter((a) => a.id !== newer)]);
+  };
   const upload = async (files: File[], newer?: number) => {
     setSending((n) => n + files.length);
     for (const file of files) {
@@ -36,13 +39,12 @@ export function useArtworks(given: ArtworkView[]) {
       form.append('file', file);
       if (newer !== undefined) form.append('newer', String(newer));
       try {
-        const one = await send<ArtworkView>('POST', route('print.artwork.send', handle), form);
-        setArtworks((all) => [one, ...all.filter((a) => a.id !== newer)]);
+        add(await send<ArtworkView>('POST', route('print.artwork.send', handle), form), newer);
       } catch (error) {
         sayTrouble(error);
       }
       setSending((n) => n - 1);
     }
   };
-  return { artworks, upload, sending };
+  return { artworks, upload, add, sending };
 }

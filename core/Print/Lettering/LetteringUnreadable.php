@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace WindowStall\Core\Print\Lettering;
+
+use WindowStall\Core\Said;
+
+/** What was said isn't a placing; the message is for whoever said it. */
+final class LetteringUnreadable extends \InvalidArgumentException implements Said
+{
+}
