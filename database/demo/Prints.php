@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace WindowStall\Demo;
 
+use WindowStall\Core\Print\Lettering\Lettering;
 use WindowStall\Core\Print\Placing\Laid;
 use WindowStall\Core\Print\Placing\Piece;
 use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Artwork\Artwork;
 use WindowStall\Print\Artwork\ReadFile;
 use WindowStall\Print\Artwork\SendArtwork;
+use WindowStall\Print\Artwork\WriteArtwork;
 use WindowStall\Print\Jobs\ReadArtwork;
 use WindowStall\Print\Placing\LayOut;
 use WindowStall\Print\Placing\Placed;
@@ -48,26 +50,50 @@ final readonly class Prints
             ->update(['kept_as' => 'On the chest']);
         $this->lay('TP-TOT', $leek, new Piece($leek->id, 0, 250, 1100), ['Oat', 'Ink', 'Moss']);
         $this->lay('TP-POS', $beet, new Piece($beet->id, 0, 300, 2200), ['Natural white']);
+        $this->card();
+    }
+
+    /** A seed packet's card: a drawing and words on a ground. */
+    private function card(): void
+    {
+        $words = app(WriteArtwork::class)($this->stall, Lettering::read("Sow early,\neat late", 'fraunces', '#2e5d3c', 'middle'));
+        $words = $this->read($words);
+        $peas = Artwork::of($this->stall)->where('name', 'Peas')->firstOrFail();
+        $this->lay('TP-CRD', $peas, new Piece($peas->id, 0, 60, 560), [], '#f2ead8', [new Piece($words->id, 0, 960, 480)]);
     }
 
     private function send(string $file, string $called): Artwork
     {
-        $artwork = app(SendArtwork::class)($this->stall, $file, $called);
+        return $this->read(app(SendArtwork::class)($this->stall, $file, $called));
+    }
+
+    private function read(Artwork $artwork): Artwork
+    {
         (new ReadArtwork($artwork->id))->handle(app(ReadFile::class));
         $artwork->update(['rights' => self::RIGHTS]);
 
         return $artwork->refresh();
     }
 
-    /** @param  list<string>  $colours */
-    private function lay(string $blank, Artwork $artwork, Piece $piece, array $colours): Placed
-    {
+    /**
+     * @param  list<string>  $colours  none for all
+     * @param  list<Piece>  $more  that lie there, too
+     */
+    private function lay(
+        string $blank,
+        Artwork $artwork,
+        Piece $piece,
+        array $colours,
+        ?string $ground = null,
+        array $more = [],
+    ): Placed {
         /** @var SupplierItem $item */
         $item = SupplierItem::of($this->stall)->with('words')->where('external_id', $blank)->firstOrFail();
         $lay = app(LayOut::class);
         $placed = $lay->new($this->stall, $item, $artwork);
-        $first = $placed->placing()->laid[0];
-        $lay->say($placed, new Placing([new Laid($first->area, $first->method, [$piece])], $colours, $placed->placing()->sizes));
+        $now = $placed->placing();
+        $laid = new Laid($now->laid[0]->area, $now->laid[0]->method, [$piece, ...$more], $ground);
+        $lay->say($placed, new Placing([$laid], $colours === [] ? $now->colours : $colours, $now->sizes));
 
         return $placed;
     }

@@ -1570,6 +1570,7 @@ export interface PrintFindingView {
   n: number;
   weight: string;
   area: string;
+  of: string;
   short: string;
   rest: string;
   hits: string;

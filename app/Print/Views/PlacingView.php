@@ -240,6 +240,7 @@ final readonly class PlacingView
             n: $n,
             weight: $found->weight->value,
             area: $found->area,
+            of: $found->of,
             short: $found->short,
             rest: $found->rest,
             hits: $found->weight === Weight::Fine || $hit === $all ? '' : sprintf('It hits %d of %d variants.', $hit, $all),
@@ -259,7 +260,7 @@ final readonly class PlacingView
             foreach ($placing->printed() as $laid) {
                 foreach ($laid->pieces as $piece) {
                     $read = $facts[$placing->artworkOn($colour, $piece->artwork)] ?? null;
-                    $told = min($told, $read === null ? 1000 : Told::share($read, $hex));
+                    $told = min($told, $read === null ? 1000 : Told::share($read, $laid->ground ?? $hex));
                 }
             }
             $cloths[] = new ClothView(

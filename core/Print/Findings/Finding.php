@@ -12,6 +12,7 @@ final readonly class Finding
      * @param  string  $rest  its figures, as a sentence or two
      * @param  list<string>  $colours  cloths that it hits; none for all
      * @param  list<string>  $sizes  sizes that it hits; none for all
+     * @param  string  $of  the artwork's name; "" for all that lies on the area
      */
     public function __construct(
         public FindingKind $kind,
@@ -22,6 +23,7 @@ final readonly class Finding
         public array $colours = [],
         public array $sizes = [],
         public ?Mend $mend = null,
+        public string $of = '',
     ) {
     }
 }

@@ -43,6 +43,6 @@ final readonly class OnArea
         array $sizes = [],
         ?Mend $mend = null,
     ): Finding {
-        return new Finding($kind, $weight, $this->area->code, $short, $rest, $colours, $sizes, $mend);
+        return new Finding($kind, $weight, $this->area->code, $short, $rest, $colours, $sizes, $mend, $this->artwork->name);
     }
 }

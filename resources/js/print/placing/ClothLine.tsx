@@ -49,6 +49,17 @@ export function ClothLine({ view, draft, area, shown, onShow, onChange }: Props)
                   className="mx-auto block h-[74px] w-[74px]"
                 >
                   <path d={view.outline} fill={cloth.hex} stroke="#0002" strokeWidth={side / 160} />
+                  {chosen && laid.ground && (
+                    <rect
+                      x={area.left}
+                      y={area.top}
+                      width={area.width}
+                      height={area.height}
+                      fill={laid.ground}
+                      stroke="#0002"
+                      strokeWidth={side / 200}
+                    />
+                  )}
                   {chosen &&
                     laid.pieces.map((p, n) => {
                       const src = view.artworks.find((a) => a.id === other(p.artwork))?.picture;

@@ -5,12 +5,13 @@ import { Button } from '@/ui/Button';
 /** What was found about what lies there, with its figures and, where there is one, the button that mends it. */
 export function Found({ view, onMend }: { view: PlacingView; onMend: (finding: number) => void }) {
   const many = new Set(view.findings.map((f) => f.area)).size > 1;
+  const several = new Set(view.findings.map((f) => f.of)).size > 1;
   const named = (code: string) => view.areas.find((a) => a.code === code)?.name ?? code;
   return (
     <ul aria-label="What was found" aria-live="polite" className="mt-4 border-t border-line" data-found>
       {view.findings.map((one) => (
         <li
-          key={`${one.area}${one.short}`}
+          key={`${one.area}${one.of}${one.short}`}
           data-finding={one.weight}
           className={clsx(
             'flex items-center gap-5 border-b border-line py-2',
@@ -21,6 +22,7 @@ export function Found({ view, onMend }: { view: PlacingView; onMend: (finding: n
         >
           <p className="flex-1">
             {many && <span className="text-mute">{named(one.area)}: </span>}
+            {several && one.of && <span className="text-mute">{one.of}: </span>}
             <b
               className={clsx(
                 'font-semibold',

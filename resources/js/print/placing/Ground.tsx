@@ -16,7 +16,7 @@ export function Ground({ ground, onSay }: Props) {
         label="What lies under it"
         value={ground === null ? 'bare' : 'own'}
         choices={[
-          { value: 'bare', label: 'on the bare cloth' },
+          { value: 'bare', label: 'with nothing under it' },
           { value: 'own', label: 'on a ground of its own' },
         ]}
         onPick={(picked) => onSay(picked === 'bare' ? null : FIRST)}
