@@ -1558,6 +1558,7 @@ export interface PlacingView {
   prices: TwoPricesView | null;
   proposal: TwoPricesView | null;
   keeps: string;
+  steps: string;
   currency: string;
   stops: boolean;
   listing: number | null;

@@ -100,8 +100,8 @@ final class PrintTest extends BrowserTestCase
     private function buy(string $handle): void
     {
         $phone = $this->phone();
-        $phone->open(self::url($handle.'.shops.localhost'))->open(self::url($handle.'.shops.localhost', '/goods'))->click('.good a[href*="tee"]')->see('printed when ordered')->readsForEveryone('a printed good');
-        $phone->press('Put in basket')->see('Go to checkout');
+        $phone->open(self::url($handle.'.shops.localhost', '/goods'))->click('.good a[href*="tee"]')->see('printed when ordered');
+        $phone->readsForEveryone('a printed good')->press('Put in basket')->see('Go to checkout');
         foreach (['bell-cloche', 'flower-pots'] as $slug) {
             $phone->open(self::url($handle.'.shops.localhost', '/goods/'.$slug))->click('[data-buy]')->see('Go to checkout');
         }

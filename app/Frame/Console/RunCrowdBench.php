@@ -37,7 +37,7 @@ final class RunCrowdBench extends Command
     private const SOLD_OUT = 'sold out while you were paying';
 
     private const VARIANT = <<<'SQL'
-        SELECT variant.id
+        SELECT variant.id, variant.selling_id
         FROM listing_variants AS variant
         JOIN listings AS listing ON listing.id = variant.listing_id
         JOIN prices AS price ON price.listing_variant_id = variant.id AND price.market = :home
@@ -55,7 +55,6 @@ final class RunCrowdBench extends Command
         $stall = Door::enter('quillet') ?? throw new Refusal('There is no demo to measure.');
         $pieces = (int) $this->option('pieces');
         $variant = $this->variant($stall, $pieces);
-        DB::update(self::FEW, [$pieces, $variant->selling_id]);
         $orders = [];
         for ($n = 1; $n <= (int) $this->option('shoppers'); $n++) {
             $orders[] = $this->approved($stall, $variant, $n);
@@ -94,10 +93,12 @@ final class RunCrowdBench extends Command
         return self::SUCCESS;
     }
 
+    /** One of which so many pieces are left. */
     private function variant(Stall $stall, int $pieces): ListingVariant
     {
         $found = DB::selectOne(self::VARIANT, ['home' => $stall->home_market, 'stall' => $stall->id, 'pieces' => $pieces])
             ?? throw new Refusal('Nothing in the window has that many pieces.');
+        DB::update(self::FEW, [$pieces, $found->selling_id]);
 
         return ListingVariant::query()->findOrFail((int) $found->id);
     }

@@ -10,9 +10,11 @@ use WindowStall\Core\Print\ArtworkFacts;
 use WindowStall\Core\Print\Colours\Told;
 use WindowStall\Core\Print\Findings\Finding;
 use WindowStall\Core\Print\Findings\Weight;
+use WindowStall\Core\Print\Findings\Words;
 use WindowStall\Core\Print\Placing\Laid;
 use WindowStall\Core\Print\Placing\Piece;
 use WindowStall\Core\Print\Placing\Placing;
+use WindowStall\Core\Print\Priced\PrintCost;
 use WindowStall\Core\Print\Priced\TwoPrices;
 use WindowStall\Core\Source\Blank;
 use WindowStall\Core\Source\PrintArea;
@@ -42,6 +44,7 @@ final readonly class PlacingView
      * @param  list<PrintedSizeView>  $sizes
      * @param  list<PlacingSceneView>  $scenes
      * @param  string  $keeps  "keeps £4.36 to £7.62"
+     * @param  string  $steps  what many at once cost less; "" where nothing does
      * @param  int|null  $listing  what was made of it
      */
     public function __construct(
@@ -65,6 +68,7 @@ final readonly class PlacingView
         public ?TwoPricesView $prices,
         public ?TwoPricesView $proposal,
         public string $keeps,
+        public string $steps,
         public string $currency,
         public bool $stops,
         public ?int $listing,
@@ -113,6 +117,7 @@ final readonly class PlacingView
             prices: $prices === null ? null : self::prices($stall, $prices),
             proposal: $proposal === null || $proposal == $prices ? null : self::prices($stall, $proposal),
             keeps: self::keeps($stall, $bySize),
+            steps: self::steps($blank, $placing),
             currency: $stall->currency,
             stops: array_filter($found, static fn (Finding $f): bool => $f->weight === Weight::Stops) !== [],
             listing: $placed->made_item_id === null
@@ -312,6 +317,16 @@ final readonly class PlacingView
             static fn (string $s): PlacingSceneView => new PlacingSceneView($s, $names[$s], in_array($s, $chosen, true)),
             $order,
         ));
+    }
+
+    private static function steps(Blank $blank, Placing $placing): string
+    {
+        $said = [];
+        foreach (PrintCost::steps($blank, $placing) as $from => $bp) {
+            $said[] = sprintf('%s%% less from %d', rtrim(rtrim(number_format($bp / 100, 1), '0'), '.'), $from);
+        }
+
+        return $said === [] ? '' : sprintf('Of many pieces in one order, printing costs %s.', Words::all($said));
     }
 
     private static function prices(Stall $stall, TwoPrices $prices): TwoPricesView

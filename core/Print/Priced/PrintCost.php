@@ -20,7 +20,6 @@ final class PrintCost
         $cost = Money::of(0, $currency);
         $white = Money::of(0, $currency);
         $methods = [];
-        $off = 0;
         foreach ($placing->printed() as $laid) {
             $method = $blank->method($laid->method);
             if ($method === null) {
@@ -32,11 +31,30 @@ final class PrintCost
             if ($method->underbase !== null && in_array($colour, $blank->dark, true)) {
                 $white = $white->plus($method->underbase);
             }
-            foreach ($method->limits->breaks as [$from, $bp]) {
-                $off = $pieces >= $from ? max($off, $bp) : $off;
-            }
+        }
+        $off = 0;
+        foreach (self::steps($blank, $placing) as $from => $bp) {
+            $off = $pieces >= $from ? $bp : $off;
         }
 
         return Money::of(intdiv($cost->plus($white)->minor * (10_000 - $off) + 5_000, 10_000), $currency);
+    }
+
+    /** @return array<int, int> from so many pieces in an order → basis points that printing costs less, the fewest first */
+    public static function steps(Blank $blank, Placing $placing): array
+    {
+        $steps = [];
+        foreach ($placing->printed() as $laid) {
+            foreach ($blank->method($laid->method)->limits->breaks ?? [] as [$from, $bp]) {
+                $steps[$from] = max($steps[$from] ?? 0, $bp);
+            }
+        }
+        ksort($steps);
+        $off = 0;
+        foreach ($steps as $from => $bp) {
+            $steps[$from] = $off = max($off, $bp);
+        }
+
+        return $steps;
     }
 }

@@ -113,7 +113,7 @@ final class MarketsTest extends AppTestCase
             ->assertHeader('Content-Type', 'application/ld+json')
             ->assertJsonPath('@type', 'DataFeed');
         $there = $read('/ie/goods.json');
-        $offers = collect($there->json('dataFeedElement'))->keyBy('@id');
+        $offers = array_column((array) $there->json('dataFeedElement'), null, '@id');
         self::assertCount(2, $offers);
         $offered = $offers[$this->at('/ie/goods/'.$this->trowel->slug)]['offers'];
         self::assertSame(

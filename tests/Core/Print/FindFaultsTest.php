@@ -127,7 +127,7 @@ final class FindFaultsTest extends TestCase
         self::assertNull($this->in($on('#f2ead8', 'stitch'), $dark, FindingKind::Soft));
         $lost = $this->in($on('#24423a'), $dark, FindingKind::Told) ?? self::fail();
         self::assertSame(['It is hardly told from its ground:', 'Leave the ground out'], [$lost->short, $lost->mend?->label]);
-        self::assertNull($lost->mend->placing->laid[0]->ground);
+        self::assertNull($lost->mend?->placing->laid[0]->ground);
         self::assertSame('Its ground comes out muted.', $this->in($on('#ff0000', 'stitch'), $dark, FindingKind::Reach)?->short);
 
         // Three threads are all that embroidery takes: the ground needs one of them.

@@ -106,6 +106,8 @@ final class PlacingTest extends TestCase
         // 3% off from ten: 4.074; 7% from 25: 3.906.
         self::assertSame(407, PrintCost::of($tee, $one, 'Oat', 'EUR', 10)->minor);
         self::assertSame(391, PrintCost::of($tee, $one, 'Oat', 'EUR', 30)->minor);
+        self::assertSame([10 => 300, 25 => 700], PrintCost::steps($tee, $one));
+        self::assertSame([], PrintCost::steps($tee, $one->laying(new Laid('front', 'stitch', [$piece]))));
         // Nothing lies there: nothing is printed.
         self::assertSame(0, PrintCost::of($tee, new Placing([new Laid('front', 'direct', [])], [], []), 'Oat', 'EUR')->minor);
         $stitched = $two->laying(new Laid('front', 'stitch', [$piece]));

@@ -29,7 +29,7 @@ export function PriceSentence({ view, onSay }: Props) {
   return (
     <div className="mt-6 text-[15.5px] leading-[1.9]" data-prices>
       {prices === null ? (
-        <>Your recipe prices each size. </>
+        <>Your recipe prices {sizes.length > 1 ? 'each size' : 'it'}. </>
       ) : (
         <>
           It asks{' '}
@@ -59,10 +59,12 @@ export function PriceSentence({ view, onSay }: Props) {
           {s.name === '' ? 'It' : s.name} keeps {s.keeps}.{' '}
         </b>
       ))}
+      {view.steps !== '' && <span className="text-[13.5px] text-mute">{view.steps}</span>}
       <span className="flex flex-wrap gap-x-4">
         {proposal && (
           <Button kind="quiet" small onClick={() => void onSay({ prices: written(proposal) })}>
-            Ask {proposal.words}, so that each keeps as much as the first
+            Ask {proposal.words}
+            {sizes.length > 1 ? ', so that each keeps as much as the first' : ' instead'}
           </Button>
         )}
         {prices && (
