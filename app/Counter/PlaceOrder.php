@@ -166,7 +166,8 @@ final readonly class PlaceOrder
 
         return $abroad === null
             ? [$home->duty->minor, $home->handling->minor]
-            : [$abroad->duty->minor, $abroad->handling->minor];
+            // What suppliers lay in is noted with what is ordered of them.
+            : [$abroad->duty->minor, $stall->handling_minor * count($contents->delivery->way->parcels ?? [])];
     }
 
     /**

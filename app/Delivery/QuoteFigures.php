@@ -32,7 +32,9 @@ final readonly class QuoteFigures
     ): ?Till {
         $sheet ??= CostSheet::of($stall);
         $price = $cost = 0;
+        $handling = $stall->money(0);
         foreach ($way->parcels as $parcel) {
+            $handling = $handling->plus($sheet->parcelOf($parcel->supplier));
             foreach ($parcel->lines as $line) {
                 if ($goods[$line]->cost === null) {
                     return null;
@@ -44,7 +46,6 @@ final readonly class QuoteFigures
         $delivery = $way->cost();
         $duty = $sheet->duty($country);
         $dutiable = $duty->on === DutyBase::Goods ? $stall->money($cost) : $stall->money($cost)->plus($delivery);
-        $handling = Money::zero($stall->currencyValue())->plus($sheet->handling()->times(count($way->parcels)));
 
         return Till::ring(
             $stall->money($price),

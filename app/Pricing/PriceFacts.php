@@ -70,8 +70,6 @@ final class PriceFacts
 
     private readonly Duty $duty;
 
-    private readonly Money $handling;
-
     private readonly bool $converts;
 
     /** @var array<string, string> */
@@ -107,7 +105,6 @@ final class PriceFacts
         private readonly bool $agreed = false,
     ) {
         $this->duty = $sheet->duty($market);
-        $this->handling = $sheet->handling();
         $this->converts = $sheet->converts($market);
         $this->shownToday = $sheet->shownRate($market);
     }
@@ -278,7 +275,7 @@ final class PriceFacts
                     new Money((int) $row->first_minor, $currency),
                     new Money((int) ($row->further_minor ?? $row->first_minor), $currency),
                     $this->duty,
-                    $this->handling,
+                    $this->sheet->parcelOf((int) $row->connection_id),
                 ),
             new PricedGoods(
                 (int) $row->connection_id,

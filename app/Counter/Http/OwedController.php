@@ -14,12 +14,14 @@ use Inertia\Response;
 use WindowStall\Core\Money\Money;
 use WindowStall\Counter\SupplierOrder;
 use WindowStall\Counter\Views\SupplierAccountView;
+use WindowStall\Pricing\Reprice;
 use WindowStall\Source\Account\ReadAccount;
 use WindowStall\Source\Connectors\Extra;
 use WindowStall\Source\Connectors\OffersExtras;
 use WindowStall\Source\Connectors\SupplierTrouble;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\User;
 use WindowStall\Support\Refusal;
 use WindowStall\Support\Views\MoneyView;
 
@@ -52,6 +54,7 @@ final class OwedController
             'mostPieces.*' => 'Write a number of pieces, or leave it empty.',
         ]);
         $wished = $typed['extras'] ?? [];
+        $before = $connection->extras;
         $connection->update([
             'pays' => $typed['pays'] === 'ahead' && $connection->balance_minor === null ? $connection->pays : $typed['pays'],
             'warn_days' => (int) $typed['warnDays'],
@@ -59,6 +62,10 @@ final class OwedController
             'most_pieces' => isset($typed['mostPieces']) ? (int) $typed['mostPieces'] : null,
             'extras' => $this->chosen($connection, $wished),
         ]);
+        if ($connection->extras != $before) {
+            // It is part of what each parcel costs.
+            app(Reprice::class)($stall->unsetRelations(), User::asking($request), landing: true);
+        }
 
         return back()->with('say', 'New orders to '.$connection->name.' go on these terms.');
     }

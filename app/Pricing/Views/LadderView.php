@@ -65,7 +65,7 @@ final readonly class LadderView
             $money($supplier->first_minor),
             $money($supplier->further_minor ?? $supplier->first_minor),
             $sheet->duty($f->stall->home_market),
-            $sheet->handling(),
+            $sheet->parcelOf((int) $supplier->item?->connection_id),
         );
         $bought = Sold::quantities($f->stall, $f->listing->id);
         $figures = $ladder->figures(

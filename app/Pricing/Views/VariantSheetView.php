@@ -227,7 +227,7 @@ final readonly class VariantSheetView
             $money($supplier->first_minor),
             $money($supplier->further_minor ?? $supplier->first_minor),
             $sheet->duty($stall->home_market),
-            $sheet->handling(),
+            $sheet->parcelOf((int) $supplier->item?->connection_id),
         );
     }
 

@@ -115,7 +115,7 @@ final readonly class WhatItKeeps
                 $unit->with($first),
                 $unit->with($landed->further_minor ?? $first),
                 $this->sheet->duty($this->stall->home_market),
-                $this->sheet->handling(),
+                $this->sheet->parcelOf($this->blank->connection_id),
             ),
             new PricedGoods(
                 $this->blank->connection_id,

@@ -64,7 +64,7 @@ final class ItemSheet
                 $some,
                 $sheet->rates(),
                 $sheet->duty($market),
-                $sheet->handling(),
+                $sheet->parcelOf($connection->id),
             );
             if ($best !== null) {
                 $landed[$pieces] = $best;

@@ -204,7 +204,7 @@ final readonly class LandItems
         $sheet = CostSheet::of($stall);
         $landed = [];
         foreach ($item->variants as $variant) {
-            $best = self::land($item, $variant, $quotes, $sheet->rates(), $sheet->duty($market), $sheet->handling());
+            $best = self::land($item, $variant, $quotes, $sheet->rates(), $sheet->duty($market), $sheet->parcelOf($connection->id));
             if ($best !== null) {
                 $landed[$variant->id] = $best;
             }
@@ -246,7 +246,7 @@ final readonly class LandItems
     {
         $sheet = CostSheet::of($stall);
         $duty = $sheet->duty($market);
-        $handling = $sheet->handling();
+        $handling = $sheet->parcelOf($connection->id);
         $quotes = $this->quotes->for($connection, $market, array_values($items));
         $figures = ['variants' => [], 'items' => []];
         foreach ($items as $key => $item) {

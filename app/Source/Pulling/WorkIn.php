@@ -60,7 +60,7 @@ final readonly class WorkIn
         /** @var Stall $stall */
         $stall = $connection->stall;
         $goods = (int) $run->total;
-        $by = self::landedBy($stall);
+        $by = self::landedBy($stall, $connection);
         $before = $landed ? $this->landTheRest($stall, $connection) : $this->land($run, $stall, $connection, $by);
         $moved = ($run->counts['new'] ?? 0) + ($run->counts['gone'] ?? 0);
         if ($before !== null || Unsettled::renamed($connection)) {
@@ -115,13 +115,13 @@ final readonly class WorkIn
     }
 
     /** What landed costs are made of besides goods and delivery: the same as long as none of it moved. */
-    private static function landedBy(Stall $stall): string
+    private static function landedBy(Stall $stall, SupplierConnection $connection): string
     {
         $sheet = CostSheet::of($stall);
         $markets = $stall->markets();
         $duty = array_map($sheet->duty(...), $markets);
 
-        return md5(serialize([$markets, $duty, $sheet->rates(), $sheet->handling()]));
+        return md5(serialize([$markets, $duty, $sheet->rates(), $sheet->parcelOf($connection->id)]));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace WindowStall\Stall\Terms;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Delivery\Places\Destination;
 use WindowStall\Core\Landing\Duty;
 use WindowStall\Core\Landing\DutyBase;
@@ -64,6 +65,9 @@ final class CostSheet
     private array $pricers = [];
 
     private ?Taxes $taxes = null;
+
+    /** @var array<int, Money>|null connection → handling of its parcels; only of those that lay something in */
+    private ?array $laidIn = null;
 
     /** @param  Changes  $changes */
     private function __construct(private readonly Stall $of, array $changes)
@@ -175,6 +179,38 @@ final class CostSheet
     public function handling(): Money
     {
         return $this->money('handling_minor');
+    }
+
+    /** The same of a supplier's parcels, with what the supplier takes for what it lays in. */
+    public function parcelOf(int $connection): Money
+    {
+        $this->laidIn ??= $this->readLaidIn();
+
+        return $this->laidIn[$connection] ?? $this->handling();
+    }
+
+    /** @return array<int, Money> */
+    private function readLaidIn(): array
+    {
+        $costs = [];
+        $rows = DB::table('supplier_connections')->where('stall_id', $this->of->id)->whereRaw("extras::text <> '[]'")->pluck('extras', 'id');
+        foreach ($rows as $connection => $extras) {
+            $cost = $this->handling();
+            /** @var list<array{minor: int, currency: string}> $laidIn */
+            $laidIn = json_decode((string) $extras, true);
+            foreach ($laidIn as $one) {
+                $money = Money::of($one['minor'], $one['currency']);
+                try {
+                    $cost = $cost->plus($this->rates()->from($money->currency)->convert($money));
+                } catch (RateMissing) {
+                    // Nothing in that currency has a price before there is a rate.
+                    continue;
+                }
+            }
+            $costs[(int) $connection] = $cost;
+        }
+
+        return $costs;
     }
 
     /** A market's standard rate of tax, as it stands on the sheet. */

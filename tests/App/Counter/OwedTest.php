@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Tests\App\Counter;
 
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Inertia\Testing\AssertableInertia as Page;
 use WindowStall\Bench\ListingVariant;
@@ -123,10 +124,17 @@ final class OwedTest extends AppTestCase
             $this->terms(['extras' => $extras]),
         );
         $say(['ribbon'])->assertSessionHasErrors(['said' => 'Oakum Depot doesn’t offer that.']);
-        $say(['slip', 'card'])->assertSessionHasNoErrors();
-        $order = $this->buy(1);
-        $row = $order->supplierOrders()->sole();
         $cost = $this->stall->rateFrom('USD')->convert(Money::of(40, 'USD'))->minor;
+        $home = fn (): array => (array) DB::table('prices')->where('stall_id', $this->stall->id)->where('market', 'GB')->orderBy('listing_variant_id')->first();
+        $before = $home();
+        $say(['slip', 'card'])->assertRedirect()->assertSessionHasNoErrors();
+        // What goods ask and keep knows it at once.
+        self::assertSame((int) $before['handling_minor'] + $cost, (int) $home()['handling_minor']);
+        self::assertGreaterThanOrEqual($before['price_minor'], $home()['price_minor']);
+        self::assertNotSame([$before['price_minor'], $before['keep_minor']], [$home()['price_minor'], $home()['keep_minor']]);
+        $order = $this->buy(1);
+        self::assertSame($this->stall->handling_minor, $order->handling_minor, 'an order has it once, with what is ordered of the supplier');
+        $row = $order->supplierOrders()->sole();
         self::assertSame(['slip', 'card'], json_decode((string) Books::table('orders')->value('extras')));
         self::assertSame($cost, $row->extras_minor, 'as it charges');
         self::assertEqualsWithDelta($cost, $row->expected_extras_minor, 1, 'as was expected');
