@@ -1456,16 +1456,10 @@ export interface ArtworkView {
   rights: string;
   version: number;
   newest: boolean;
-  used: number;
+  liesOn: LiesOnView[];
   notes: string[];
-  behind: BehindView[];
+  behind: LiesOnView[];
   lettering: LetteringView | null;
-}
-
-export interface BehindView {
-  id: number;
-  name: string;
-  made: boolean;
 }
 
 export interface BlankChoiceView {
@@ -1501,6 +1495,12 @@ export interface LetteringView {
   face: string;
   colour: string;
   align: string;
+}
+
+export interface LiesOnView {
+  id: number;
+  name: string;
+  made: boolean;
 }
 
 export interface PlacingAreaView {

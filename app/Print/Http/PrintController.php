@@ -17,8 +17,8 @@ use WindowStall\Print\Artwork\OlderVersions;
 use WindowStall\Print\Placing\LayOut;
 use WindowStall\Print\Placing\Placed;
 use WindowStall\Print\Views\ArtworkView;
-use WindowStall\Print\Views\BehindView;
 use WindowStall\Print\Views\BlankChoiceView;
+use WindowStall\Print\Views\LiesOnView;
 use WindowStall\Print\Views\PlacingRowView;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;
@@ -80,9 +80,6 @@ final class PrintController
     private static function artworks(Stall $stall): array
     {
         $placings = Placed::of($stall)->orderBy('id')->get(['id', 'name', 'laid', 'made_item_id']);
-        $used = array_count_values(array_merge(...$placings->map(
-            static fn (Placed $p): array => Placing::artworksSaid($p->laid),
-        )->all()));
         $all = Artwork::of($stall)->here()->orderByDesc('id')->limit(self::SHOWN)->get();
         $newest = $all->groupBy(static fn (Artwork $a): int => $a->family())
             ->map(static fn ($some): int => (int) $some->max('version'));
@@ -92,21 +89,22 @@ final class PrintController
             ->map(static fn (Artwork $a): ArtworkView => ArtworkView::of(
                 $stall,
                 $a,
-                used: $used[$a->id] ?? 0,
-                behind: $a->version === 1 ? [] : self::behind(OlderVersions::of($stall, $a), $placings),
+                liesOn: self::those($placings, static fn (Placed $p): bool => in_array($a->id, Placing::artworksSaid($p->laid), true)),
+                behind: $a->version === 1 ? [] : self::those($placings, OlderVersions::of($stall, $a)->lieOn(...)),
             ))
             ->all());
     }
 
     /**
      * @param  Collection<int, Placed>  $placings
-     * @return list<BehindView>
+     * @param  callable(Placed): bool  $which
+     * @return list<LiesOnView>
      */
-    private static function behind(OlderVersions $older, Collection $placings): array
+    private static function those(Collection $placings, callable $which): array
     {
         return array_values($placings
-            ->filter($older->lieOn(...))
-            ->map(static fn (Placed $p): BehindView => new BehindView($p->id, $p->name, $p->made_item_id !== null))
+            ->filter($which)
+            ->map(static fn (Placed $p): LiesOnView => new LiesOnView($p->id, $p->name, $p->made_item_id !== null))
             ->all());
     }
 

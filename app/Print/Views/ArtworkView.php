@@ -11,9 +11,9 @@ use WindowStall\Stall\Stall;
 final readonly class ArtworkView
 {
     /**
-     * @param  int  $used  placings that it lies on
+     * @param  list<LiesOnView>  $liesOn
      * @param  list<string>  $notes
-     * @param  list<BehindView>  $behind  where older versions of it lie
+     * @param  list<LiesOnView>  $behind  where older versions of it lie
      */
     public function __construct(
         public int $id,
@@ -27,15 +27,18 @@ final readonly class ArtworkView
         public string $rights,
         public int $version,
         public bool $newest,
-        public int $used,
+        public array $liesOn,
         public array $notes,
         public array $behind,
         public ?LetteringView $lettering,
     ) {
     }
 
-    /** @param  list<BehindView>  $behind */
-    public static function of(Stall $stall, Artwork $artwork, bool $newest = true, int $used = 0, array $behind = []): self
+    /**
+     * @param  list<LiesOnView>  $liesOn
+     * @param  list<LiesOnView>  $behind
+     */
+    public static function of(Stall $stall, Artwork $artwork, bool $newest = true, array $liesOn = [], array $behind = []): self
     {
         $read = $artwork->read();
 
@@ -60,7 +63,7 @@ final readonly class ArtworkView
             rights: $artwork->rights,
             version: $artwork->version,
             newest: $newest,
-            used: $used,
+            liesOn: $liesOn,
             notes: $artwork->notes,
             behind: $behind,
             lettering: $artwork->lettering === null ? null : new LetteringView(...$artwork->lettering),

@@ -1,6 +1,7 @@
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { clsx } from 'clsx';
-import { useId, useState, type DragEvent } from 'react';
+import { Fragment, useId, useState, type DragEvent } from 'react';
+import { count } from '@/lib/plural';
 import { useHandle } from '@/lib/useStall';
 import { useTyped } from '@/lib/useTyped';
 import type { ArtworkView } from '@/types';
@@ -19,6 +20,9 @@ interface Props {
   faces: Record<string, string>;
   onWritten: (artwork: ArtworkView, newer?: number) => void;
 }
+
+/** Blanks that are named where it lies on many. */
+const NAMED = 4;
 
 const KINDS = 'image/png,image/jpeg,image/webp,image/svg+xml,application/pdf';
 
@@ -173,12 +177,20 @@ function About({ artwork, onSend, onRun, onRewrite }: AboutProps) {
         className={clsx(BLANK, 'w-[18em]')}
         {...rights.field}
       />
-      <span className="text-mute">
-        {artwork.used === 0
-          ? 'lies nowhere yet'
-          : artwork.used === 1
-            ? 'lies on one blank'
-            : `lies on ${String(artwork.used)} blanks`}
+      <span className="text-mute" data-lies-on>
+        {artwork.liesOn.length === 0 ? 'lies nowhere yet' : 'lies on '}
+        {artwork.liesOn.slice(0, NAMED).map((one, n) => (
+          <Fragment key={one.id}>
+            {n > 0 && ' · '}
+            <Link
+              href={route('print.placing', [handle, one.id])}
+              className="underline underline-offset-4 hover:text-ink"
+            >
+              {one.name}
+            </Link>
+          </Fragment>
+        ))}
+        {artwork.liesOn.length > NAMED && ` and ${count(artwork.liesOn.length - NAMED, 'more blank')}`}
       </span>
       {onRewrite && (
         <button type="button" className="text-you underline underline-offset-4" onClick={onRewrite}>

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace WindowStall\Print\Views;
 
-/** A placing that an older version of an artwork lies on. */
-final readonly class BehindView
+/** A placing that an artwork lies on. */
+final readonly class LiesOnView
 {
     /**
      * @param  bool  $made  whether goods were made of it
