@@ -26,6 +26,6 @@ final class BenchServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('listings', Listing::of(...));
         Stall::resolveRelationUsing('pictures', Picture::of(...));
         app(PhraseRooms::class)->add(GoodsPhrases::rooms(...));
-        Event::listen(static fn (HomeMoved $moved) => app(ProjectListings::class)($moved->stall));
+        Event::listen(HomeMoved::class, ShowNewHome::class);
     }
 }

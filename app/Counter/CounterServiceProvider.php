@@ -40,6 +40,6 @@ final class CounterServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('letters', Letter::of(...));
         Stall::resolveRelationUsing('supplierRequests', SupplierRequest::of(...));
         SupplierConnection::resolveRelationUsing('batches', OrderBatch::of(...));
-        Event::listen(static fn (CatalogueRead $read) => app(RecountPromises::class)($read->connection));
+        Event::listen(CatalogueRead::class, RecountAfterPull::class);
     }
 }

@@ -19,10 +19,6 @@ final class PricingServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Event::listen(MarketLanded::class, static function (MarketLanded $landed): void {
-            if (in_array($landed->market, $landed->stall->soldTo(), true)) {
-                app(PriceListings::class)($landed->stall, markets: [$landed->market]);
-            }
-        });
+        Event::listen(MarketLanded::class, PriceLandedMarket::class);
     }
 }

@@ -19,6 +19,6 @@ final class ShelvesServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('shelves', Shelf::of(...));
         Stall::resolveRelationUsing('synonyms', Synonym::of(...));
         app(PhraseRooms::class)->add(ShelfPhrases::rooms(...));
-        Event::listen(static fn (ListingsChanged $changed) => app(FillShelves::class)->note($changed));
+        Event::listen(ListingsChanged::class, [FillShelves::class, 'note']);
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Support\ServiceProvider;
 use WindowStall\Runs\Run;
 use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Jobs\MoveHome;
+use WindowStall\Stall\Events\HomeWanted;
 use WindowStall\Stall\Stall;
 
 /** What Source gives and listens to. */
@@ -25,6 +26,6 @@ final class SourceServiceProvider extends ServiceProvider
         Stall::resolveRelationUsing('connections', SupplierConnection::of(...));
         Stall::resolveRelationUsing('items', SupplierItem::of(...));
         Stall::resolveRelationUsing('runs', Run::of(...));
-        Event::listen(MoveHome::begin(...));
+        Event::listen(HomeWanted::class, MoveHome::begin(...));
     }
 }

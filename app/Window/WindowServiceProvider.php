@@ -21,7 +21,7 @@ final class WindowServiceProvider extends ServiceProvider
         // What addresses name below a stall is looked for among its own.
         Stall::resolveRelationUsing('pages', WrittenPage::of(...));
         app(PhraseRooms::class)->add(WindowPhrases::rooms(...));
-        Event::listen(static fn (ClockMoved $moved) => app(DressWindow::class)->turn($moved->stall));
-        Event::listen(static fn (StallOpened $opened) => app(StartWindow::class)($opened->stall));
+        Event::listen(ClockMoved::class, TurnSections::class);
+        Event::listen(StallOpened::class, DressNewStall::class);
     }
 }

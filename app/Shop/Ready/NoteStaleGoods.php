@@ -8,10 +8,10 @@ use WindowStall\Bench\Events\ListingsChanged;
 use WindowStall\Bench\Listing;
 use WindowStall\Stall\StalePages;
 
-/** Notes which pages are stale where listings changed, in the transaction that changes them. */
+/** Listens to ListingsChanged: notes which pages are stale where listings changed, in the transaction that changes them. */
 final class NoteStaleGoods
 {
-    public static function of(ListingsChanged $changed): void
+    public function handle(ListingsChanged $changed): void
     {
         if ($changed->listings === null) {
             StalePages::frame($changed->stall);
