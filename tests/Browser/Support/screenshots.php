@@ -125,6 +125,8 @@ $desk->click('[data-make]')->see('You say');
 $listing = $desk->driver->getCurrentURL();
 $desk->untilIn(400, static fn (): bool => ! $desk->has('[data-lack]'), 'for the pictures');
 $desk->open($listing)->see('You say')->press('Put in the window')->see('It is in the window.');
+$drawn = "return document.querySelectorAll('[aria-label=\"The supplier’s word\"] img').length";
+$desk->untilIn(400, static fn (): bool => $desk->script($drawn) === 18, 'for all pictures');
 $made = $shown($desk->open($listing)->see('You say'));
 $printed = (string) $desk->css('a[href*="/goods/"]')->getAttribute('href');
 $desk->driver->quit();
