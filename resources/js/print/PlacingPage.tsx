@@ -37,7 +37,7 @@ export default function PlacingPage({ placing }: { placing: PlacingView }) {
       <div className="min-h-0 flex-1 overflow-auto px-6 pt-4 pb-6 max-md:px-4">
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <h1 className="name text-[24px]">{view.name}</h1>
-          <p className="flex-1 text-mute">
+          <p className="min-w-60 flex-1 text-mute">
             <span className="text-sup">{view.supplier}</span> ·{' '}
             <Link href={route('print', handle)} className="underline decoration-line underline-offset-4">
               all artwork and blanks
