@@ -26,13 +26,17 @@ final class PrintTest extends BrowserTestCase
         $desk->write('Your key', 'tannet-second-key')->press('Connect and pull the catalogue')->see('3 suppliers');
         $desk->press('Print')->see('Your artwork')->readsForEveryone('Print');
         $desk->css('[data-artworks] input[type=file]')->sendKeys(self::leaf());
-        $desk->until(static fn (): bool => $desk->has('[data-artwork="Leaf"] img'), 'for the artwork to be read');
+        $desk->press('Write words')->write('The words', 'Dug up')->readsForEveryone('writing words')->press('Make it an artwork');
+        foreach (['Leaf', 'Dug up'] as $artwork) {
+            $desk->until(static fn (): bool => $desk->has('[data-artwork="'.$artwork.'"] img'), 'for '.$artwork.' to be read');
+        }
         $desk->click('[data-artwork="Leaf"] button')->see('Lay “Leaf” on')->click('[data-blanks] li:first-child button');
 
         $this->lay($desk);
         $desk->press('Make its pictures and listing')->see('You say');
         $this->readyAsItIs($desk);
         $desk->see('Tannet Print Works')->press('Put in the window')->see('It is in the window.');
+        $this->layTheSameOnATote($desk, $at('/print'));
         $this->buy($handle);
 
         $desk->open($at('/counter'))->press('1001')->see('Ines Fennimore');
@@ -95,6 +99,18 @@ final class PrintTest extends BrowserTestCase
             $desk->answered(static fn () => $desk->click('[data-scene="'.$scene.'"] input'));
         }
         $desk->write('Kept as', 'Chest')->key(Page::TAB)->see('Kept as “Chest”');
+    }
+
+    private function layTheSameOnATote(Page $desk, string $print): void
+    {
+        $desk->open($print)->see('Lay many at once');
+        foreach (['Leaf', 'Canvas tote'] as $label) {
+            $desk->script(sprintf(
+                'return [...document.querySelectorAll("[data-many] label")].find((l) => l.textContent.trim() === "%s").click()',
+                $label,
+            ));
+        }
+        $desk->press('Make 1 listing')->waitFor('[data-made]', '1 of 1 lie on the bench now.');
     }
 
     private function buy(string $handle): void
