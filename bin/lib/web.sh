@@ -120,9 +120,12 @@ warm_up() { run_logged "$home/log/warm-up.log" "Warming up" php "$root/artisan" 
 
 # Each kind of work has workers of its own, so that none waits for another; within a queue stalls take turns. While one of
 # two waits for an answer from outside, the other goes on. They rest until the database says that a
-# job has come; over Redis, which can't, they look every 0.2 s. A shopper's request comes before all of it.
+# job has come; over Redis, which can't, they look every 0.2 s. A shopper's request comes before all of it; where tests wait for
+# what is done behind, beside browsers, it takes an equal part.
 start_worker() {
-  local work=(nice -n 5 php "$root/artisan" queue:work) how=(--tries=1 --max-time=3600 --sleep=0.2)
+  local calm=5
+  case $instance in test | browser) calm=0 ;; esac
+  local work=(nice -n "$calm" php "$root/artisan" queue:work) how=(--tries=1 --max-time=3600 --sleep=0.2)
   if [ -n "${spread:-}" ]; then
     case $1 in worker-runs | worker-pulls | worker-pictures) work+=(redis) ;; *) work+=(redis-soon) ;; esac
   fi
@@ -137,7 +140,7 @@ start_worker() {
     worker-looks*) start_child "$1" "${work[@]}" --queue=looks --timeout=60 ;;
     # A picture that asks for more memory than this is refused; libgd's doesn't count towards PHP's own limit.
     worker-pictures)
-      work=(nice -n 5 php -d memory_limit=512M "${work[@]:4}" --queue=pictures-first,pictures --timeout=300)
+      work=(nice -n "$calm" php -d memory_limit=512M "${work[@]:4}" --queue=pictures-first,pictures --timeout=300)
       start_child worker-pictures bash -c 'ulimit -v 1500000; exec "$@"' pictures "${work[@]}"
       ;;
     # Each machine has somebody who looks after its ready pages, and asks its own web server for them.

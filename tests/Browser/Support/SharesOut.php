@@ -7,6 +7,9 @@ namespace WindowStall\Tests\Browser\Support;
 /** Orders that go to several suppliers: one of them takes them by mail. */
 trait SharesOut
 {
+    /** Seconds that a mail may take from here to a supplier or back, on a busy machine. */
+    private const MAIL = 150;
+
     /** Connects Kilnfold by its table, and mails it its orders. */
     protected function kilnfoldByMail(Page $desk, string $handle): void
     {
@@ -27,7 +30,7 @@ trait SharesOut
         $counter = self::workshop('/at/'.$handle.'/counter');
         $desk->open($counter.'/sharing')->click('[data-way="Kilnfold"] a')->press('Mail today’s table now')->see('1 order');
         $kilnfold = self::url('kilnfold.standins.localhost');
-        $desk->until(static function () use ($desk, $kilnfold, $article): bool {
+        $desk->untilIn(self::MAIL, static function () use ($desk, $kilnfold, $article): bool {
             $desk->open($kilnfold);
 
             return str_contains($desk->css('#orders')->getText(), $article);
@@ -37,7 +40,7 @@ trait SharesOut
             static fn (): bool => str_ends_with($desk->driver->getCurrentURL(), '#orders'),
             'for it to be posted',
         );
-        $desk->until(static function () use ($desk, $counter): bool {
+        $desk->untilIn(self::MAIL, static function () use ($desk, $counter): bool {
             $desk->open($counter.'/sharing')->click('[data-way="Kilnfold"] a')->press('Read its answers')->see('being read');
             $desk->open($counter)->press('1001')->see('Ines Fennimore');
 
