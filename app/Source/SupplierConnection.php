@@ -16,6 +16,7 @@ use WindowStall\Source\Connectors\Connectors;
 use WindowStall\Source\Connectors\TakesOrders;
 use WindowStall\Source\Pulling\Schedule;
 use WindowStall\Stall\Stall;
+use WindowStall\Stall\Terms\CostSheet;
 
 /**
  * A stall's account with a supplier.
@@ -132,13 +133,9 @@ final class SupplierConnection extends Model
     /** What an order to it costs besides goods and delivery, in the stall's currency. */
     public function extrasCost(Stall $stall): Money
     {
-        return array_reduce(
-            $this->extras,
-            static fn (Money $sum, array $one): Money => $sum->plus(
-                $stall->rateFrom($one['currency'])->convert(Money::of($one['minor'], $one['currency'])),
-            ),
-            $stall->money(0),
-        );
+        $sheet = CostSheet::of($stall);
+
+        return $sheet->parcelOf($this->id)->minus($sheet->handling());
     }
 
     /** Whether orders reach it from here at all. */

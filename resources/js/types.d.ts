@@ -1447,6 +1447,7 @@ export interface AreaWasView {
 export interface ArtworkView {
   id: number;
   name: string;
+  plain: string;
   state: string;
   trouble: string;
   picture: string | null;

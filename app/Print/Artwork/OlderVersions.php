@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Print\Artwork;
 
+use Illuminate\Database\Eloquent\Collection;
 use WindowStall\Core\Print\Placing\Placing;
 use WindowStall\Print\Placing\LayOut;
 use WindowStall\Print\Placing\Placed;
@@ -19,9 +20,13 @@ final readonly class OlderVersions
 
     public static function of(Stall $stall, Artwork $newer): self
     {
-        $ids = SendArtwork::versions($stall, $newer->family())->where('version', '<', $newer->version)->pluck('id');
+        return self::among(SendArtwork::versions($stall, $newer->family())->get(['id', 'version']), $newer);
+    }
 
-        return new self($newer, array_values($ids->map(intval(...))->all()));
+    /** @param  Collection<int, Artwork>  $versions  of the same artwork, put away or not */
+    public static function among(Collection $versions, Artwork $newer): self
+    {
+        return new self($newer, array_values($versions->where('version', '<', $newer->version)->modelKeys()));
     }
 
     public function lieOn(Placed $placed): bool

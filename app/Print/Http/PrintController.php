@@ -80,6 +80,7 @@ final class PrintController
     private static function artworks(Stall $stall): array
     {
         $placings = Placed::of($stall)->orderBy('id')->get(['id', 'name', 'laid', 'made_item_id']);
+        $versions = Artwork::of($stall)->get(['id', 'family_id', 'version'])->groupBy(static fn (Artwork $a): int => $a->family());
         $all = Artwork::of($stall)->here()->orderByDesc('id')->limit(self::SHOWN)->get();
         $newest = $all->groupBy(static fn (Artwork $a): int => $a->family())
             ->map(static fn ($some): int => (int) $some->max('version'));
@@ -90,7 +91,7 @@ final class PrintController
                 $stall,
                 $a,
                 liesOn: self::those($placings, static fn (Placed $p): bool => in_array($a->id, Placing::artworksSaid($p->laid), true)),
-                behind: $a->version === 1 ? [] : self::those($placings, OlderVersions::of($stall, $a)->lieOn(...)),
+                behind: $a->version === 1 ? [] : self::those($placings, OlderVersions::among($versions[$a->family()] ?? new Collection(), $a)->lieOn(...)),
             ))
             ->all());
     }

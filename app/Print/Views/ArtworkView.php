@@ -11,6 +11,8 @@ use WindowStall\Stall\Stall;
 final readonly class ArtworkView
 {
     /**
+     * @param  string  $name  with its version
+     * @param  string  $plain  the same without
      * @param  list<LiesOnView>  $liesOn
      * @param  list<string>  $notes
      * @param  list<LiesOnView>  $behind  where older versions of it lie
@@ -18,6 +20,7 @@ final readonly class ArtworkView
     public function __construct(
         public int $id,
         public string $name,
+        public string $plain,
         public string $state,
         public string $trouble,
         public ?string $picture,
@@ -45,6 +48,7 @@ final readonly class ArtworkView
         return new self(
             id: $artwork->id,
             name: $artwork->called(),
+            plain: $artwork->name,
             state: $artwork->state,
             trouble: $artwork->trouble,
             picture: $artwork->preview === null ? null : route('print.artwork.picture', [$stall, $artwork]),

@@ -25,7 +25,7 @@ final class FeedController
         return new JsonResponse(
             $feed->part($part),
             200,
-            ['Content-Type' => 'application/ld+json', 'Cache-Control' => 'max-age=3600']
+            ['Content-Type' => 'application/ld+json', 'Cache-Control' => 'public, max-age=3600']
             + ($feed->has($part + 1) ? ['Link' => '<'.$feed->address($part + 1).'>; rel="next"'] : []),
             JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         );

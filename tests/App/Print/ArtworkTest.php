@@ -41,6 +41,9 @@ final class ArtworkTest extends PrintTestCase
         self::assertSame([2, $first->id, 'Leaf, version 2'], [$second->version, $second->family(), $second->called()]);
         $this->get(route('print', $this->stall))->assertInertia(fn (Page $page): Page => $page
             ->has('artworks', 1)
+            ->where('artworks.0.name', 'Leaf, version 2')
+            // What is typed over: named with its version, it would be said twice.
+            ->where('artworks.0.plain', 'Leaf')
             ->where('artworks.0.id', $second->id));
         $this->put(route('print.artwork.say', [$this->stall, $second]), ['name' => 'Leaf, brown', 'rights' => 'Ours'])
             ->assertSessionHas('say');

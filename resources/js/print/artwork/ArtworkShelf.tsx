@@ -160,12 +160,12 @@ function About({ artwork, onSend, onRun, onRewrite }: AboutProps) {
   const say = (own: { name?: string; rights?: string }) => {
     router.put(
       route('print.artwork.say', [handle, artwork.id]),
-      { name: artwork.name, rights: artwork.rights, ...own },
+      { name: artwork.plain, rights: artwork.rights, ...own },
       { preserveScroll: true },
     );
     return Promise.resolve(true);
   };
-  const name = useTyped(artwork.name, (typed) => say({ name: typed }), { trimmed: true });
+  const name = useTyped(artwork.plain, (typed) => say({ name: typed }), { trimmed: true });
   const rights = useTyped(artwork.rights, (typed) => say({ rights: typed }), { trimmed: true });
   return (
     <div className="mt-3 flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]" data-about>
