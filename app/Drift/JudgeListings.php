@@ -91,7 +91,7 @@ final readonly class JudgeListings
         $judged = $said = [];
         foreach ($listings as $listing) {
             $asked = $open->get($listing->id) ?? new Collection();
-            $one = new JudgedListing($stall, $listing, $asked, $run, $book, $this->recognise);
+            $one = new ListingDocket($stall, $listing, $asked, $run, $book, $this->recognise);
             array_push($said, ...$one->read());
             $judged[$listing->id] = $one;
         }

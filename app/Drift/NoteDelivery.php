@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift;
 
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use WindowStall\Core\Drift\Change;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Core\Drift\Circumstances;
+use WindowStall\Core\Drift\Docket\Docket;
+use WindowStall\Core\Drift\Docket\Effect;
+use WindowStall\Core\Drift\Docket\EffectKind;
+use WindowStall\Core\Drift\Docket\Own;
+use WindowStall\Core\Drift\Docket\Sold;
 use WindowStall\Core\Drift\Drift;
-use WindowStall\Core\Drift\Ruling;
-use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Money\Money;
 use WindowStall\Runs\Run;
 use WindowStall\Source\SupplierConnection;
@@ -27,7 +30,8 @@ final readonly class NoteDelivery
         SELECT sold.id AS listing_variant, sold.listing_id AS listing, listing.own_policies::text AS policies,
                variant.external_id, variant.label, variant.first_minor AS now, was.minor AS was,
                item.id AS item, item.currency, price.price_minor AS price, price.keep_minor AS keep,
-               sold.own_price_minor IS NOT NULL AS held, open.id AS open, open.said::text AS agreed
+               sold.own_price_minor IS NOT NULL AS held, sold.waiting_price_minor IS NOT NULL AS waits,
+               open.id AS open
         FROM unnest(:variants::bigint[], :was::bigint[]) AS was (variant, minor)
         JOIN supplier_variants AS variant ON variant.id = was.variant
         JOIN supplier_items AS item ON item.id = variant.supplier_item_id
@@ -74,38 +78,64 @@ final readonly class NoteDelivery
             'variants' => PgArray::numbers(array_keys($was)),
             'was' => PgArray::numbers(array_values($was)),
         ]);
+        $open = DriftChange::query()->whereKey(array_filter(array_column($rows, 'open')))->get()->keyBy('id');
         $book = new JudgedBook($stall, $this->carryOut);
-        $asks = $settled = [];
+        $waits = $free = [];
         foreach ($rows as $row) {
-            $agreed = (int) ($row->agreed ?? $row->was);
-            $moved = Drift::movedBp($agreed, (int) $row->now);
-            $own = json_decode((string) $row->policies, true, flags: JSON_THROW_ON_ERROR);
-            $how = new Circumstances((bool) $row->held, $moved);
-            $ruling = Ruling::on(ChangeKind::Delivery, Rules::of($stall, $connection, $own), $how);
-            $back = $row->open !== null && (int) $row->now === $agreed;
-            if ($ruling->standing === Standing::Asks && ! $back) {
-                $asks[] = (int) $row->listing_variant;
-            } elseif ($row->open !== null) {
-                $settled[] = (int) $row->listing_variant;
-            }
-            $facts = $back ? DriftChange::TAKEN_BACK : [
-                'standing' => $ruling->standing,
-                'rule' => mb_substr($ruling->rule, 0, 200),
-                'moved_bp' => $moved,
-                'run_id' => $run?->id,
-                'at' => Carbon::now()->toDateTimeString(),
-            ];
-            $facts += ['after' => self::money((int) $row->now, $row)];
-            if ($row->open !== null) {
-                DriftChange::query()->whereKey($row->open)->update($facts + ['price_agreed' => null]);
-            } else {
-                $book->change($facts + self::row($stall, $connection, $row));
+            $rules = Rules::of($stall, $connection, self::own($row));
+            $asked = $open->get((int) $row->open);
+            foreach (self::heard($row, $rules, $asked) as $effect) {
+                match ($effect->kind) {
+                    EffectKind::Noted => $book->change(self::row($stall, $connection, $row)
+                        + OpenQuestion::noted($effect, $run)),
+                    EffectKind::WentOn => $asked?->update(OpenQuestion::wentOn($effect->question, $run)),
+                    EffectKind::TakenBack => $asked?->update(OpenQuestion::takenBack($effect->question)),
+                    EffectKind::PriceWaits => $waits[] = (int) $row->listing_variant,
+                    EffectKind::PriceFree => $free[] = (int) $row->listing_variant,
+                    EffectKind::CarriedOut => null,
+                };
             }
         }
         $book->close();
-        DB::update(self::PUT_BY, [PgArray::numbers($asks), $stall->home_market]);
-        CarryOut::letPricesGo($settled);
+        DB::update(self::PUT_BY, [PgArray::numbers($waits), $stall->home_market]);
+        CarryOut::letPricesGo($free);
         JudgeListings::count(array_values(array_unique(array_map(intval(...), array_column($rows, 'listing')))));
+    }
+
+    /**
+     * What is to be done about one variant; whether something else of it asks is left to {@see CarryOut::letPricesGo()}.
+     *
+     * @return list<Effect>
+     */
+    private static function heard(\stdClass $row, Policies $rules, ?DriftChange $asked): array
+    {
+        $sold = new Sold(
+            key: (int) $row->listing_variant,
+            item: (int) $row->item,
+            code: (string) $row->external_id,
+            byHand: (bool) $row->held,
+            waits: (bool) $row->waits,
+            priced: $row->price !== null,
+        );
+        $questions = $asked === null ? [] : [OpenQuestion::of($asked)];
+        $docket = new Docket(new Own, [$sold->item => $rules], [$sold], $questions);
+        $change = new Change(
+            kind: ChangeKind::Delivery,
+            variantId: $sold->code,
+            about: (string) $row->label,
+            before: self::money((int) $row->was, $row),
+            after: self::money((int) $row->now, $row),
+            said: (int) $row->was,
+            movedBp: Drift::movedBp((int) $row->was, (int) $row->now),
+        );
+
+        return $docket->hearOfDelivery($sold->item, $change, (int) $row->now);
+    }
+
+    /** @return array<string, mixed> the listing's own rules */
+    private static function own(\stdClass $row): array
+    {
+        return (array) json_decode((string) $row->policies, true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> */
@@ -115,13 +145,6 @@ final readonly class NoteDelivery
             'stall_id' => $stall->id,
             'listing_id' => $row->listing,
             'connection_id' => $connection->id,
-            'supplier_item_id' => $row->item,
-            'listing_variant_id' => $row->listing_variant,
-            'kind' => ChangeKind::Delivery,
-            'variant' => $row->external_id,
-            'about' => $row->label,
-            'before' => self::money((int) $row->was, $row),
-            'said' => (int) $row->was,
             'price_was' => $row->price,
             'keep_was' => $row->keep,
         ];

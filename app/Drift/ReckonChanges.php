@@ -13,8 +13,10 @@ use WindowStall\Bench\Prices\Price;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Bench\MayBeSold;
 use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Docket\Reckoned;
 use WindowStall\Core\Drift\Ruling;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Pricing\Listing\VariantPrice;
 use WindowStall\Pricing\PricesIfAgreed;
 use WindowStall\Stall\Stall;
@@ -123,8 +125,8 @@ final readonly class ReckonChanges
                     Listing::lock($stall, $listings);
                     foreach ($rows as $row) {
                         $stands = ! isset($waiting[$row->listing_id]);
-                        $this->reckon($stall, $row, $agreed[$row->listing_variant_id] ?? null, $stands);
-                        if ($this->leaps($row) || $this->raised($row)) {
+                        $price = $agreed[$row->listing_variant_id] ?? null;
+                        if ($this->figures($stall, $row, $price, $stands) && $this->ruled($stall, $row)) {
                             $leapt[$row->listing_id] = true;
                         }
                     }
@@ -171,28 +173,41 @@ final readonly class ReckonChanges
         }
     }
 
-    /** A cost that was followed may move the price further than anybody would have let it. */
-    private function leaps(DriftChange $row): bool
+    /** @return bool whether prices have to be made once more: one leapt and waits now, or was raised to its floor */
+    private function ruled(Stall $stall, DriftChange $row): bool
     {
-        $ruling =
-            $row->standing === Standing::Followed && ! $row->raised && $row->price_was !== null
-                ? Ruling::onPrice($row->price_was, (int) $row->price_agreed)
-                : null;
-        if ($ruling === null || $row->listingVariant?->own_price_minor !== null || (int) $row->price_agreed === 0) {
-            return false;
-        }
-        $row->listingVariant?->update(['waiting_price_minor' => $row->price_was]);
+        $variant = $row->listingVariant;
+        // What was raised to its floor, or never had a price, doesn't leap.
+        $was = $row->raised ? null : $row->price_was;
+        $reckoned = Reckoned::of(
+            stands: $row->standing,
+            byHand: $variant?->own_price_minor !== null,
+            was: $was,
+            is: (int) $row->price_agreed,
+            underFloor: (bool) $row->under_floor,
+            policies: static fn (): Policies => Rules::for($stall, $row->connection, $row->listing),
+        );
+        $row->fill(['standing' => $reckoned->standing, 'rule' => $reckoned->rule ?? $row->rule]);
         // What it keeps at the price that stands is reckoned once that is made again.
-        $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule, 'price_agreed' => null]);
+        if ($reckoned->leaps) {
+            $variant?->update(['waiting_price_minor' => $row->price_was]);
+            $row->fill(['price_agreed' => null]);
+        }
+        // A price that stood makes way for the recipe's, by the seller's own rule; it can be set back like any other.
+        if ($reckoned->raised) {
+            $variant?->update(['waiting_price_minor' => null, 'own_price_minor' => null]);
+            $row->fill(['price_agreed' => null, 'under_floor' => false, 'raised' => true]);
+        }
 
-        return true;
+        return $reckoned->leaps || $reckoned->raised;
     }
 
     /**
      * @param  bool  $stands  whether nothing of the listing waits: then the price as it stands is what would be agreed
      *     to
+     * @return bool whether it has a price
      */
-    private function reckon(Stall $stall, DriftChange $row, ?VariantPrice $agreed, bool $stands): void
+    private function figures(Stall $stall, DriftChange $row, ?VariantPrice $agreed, bool $stands): bool
     {
         $priced = $row->listingVariant?->priceIn($stall->home_market);
         $price = $stands ? $priced?->price_minor : $agreed?->price?->minor;
@@ -200,7 +215,7 @@ final readonly class ReckonChanges
             // Not delivered home: there is nothing to reckon, and it isn't asked after again.
             $row->fill(['price_agreed' => 0, 'keep_agreed' => null]);
 
-            return;
+            return false;
         }
         // A price by hand makes way for the recipe's if the seller agrees to the cost.
         $byHand = $row->listingVariant?->own_price_minor !== null;
@@ -217,24 +232,6 @@ final readonly class ReckonChanges
             },
             'under_floor' => $under,
         ]);
-        if ($under && $row->standing !== Standing::Followed) {
-            $policies = Rules::for($stall, $row->connection, $row->listing);
-            $ruling = Ruling::underFloor($row->standing, $policies);
-            // What asks already goes on asking for its own reason.
-            ($row->standing === Standing::Asks && $ruling->standing === Standing::Asks) ||
-                $row->fill(['standing' => $ruling->standing, 'rule' => $ruling->rule]);
-        }
-    }
-
-    /** A price that stood makes way for the recipe's, by the seller's own rule; it can be set back like any other. */
-    private function raised(DriftChange $row): bool
-    {
-        if ($row->standing !== Standing::Followed || $row->getOriginal('standing') === Standing::Followed) {
-            return false;
-        }
-        $row->listingVariant?->update(['waiting_price_minor' => null, 'own_price_minor' => null]);
-        // What it keeps is reckoned once the price is made again.
-        $row->fill(['price_agreed' => null, 'under_floor' => false, 'raised' => true]);
 
         return true;
     }

@@ -7,6 +7,7 @@ namespace WindowStall\Drift;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Drift\Change;
 use WindowStall\Core\Drift\ChangeKind;
+use WindowStall\Core\Drift\Drift;
 use WindowStall\Core\Drift\Likeness;
 use WindowStall\Source\SupplierItem;
 
@@ -38,6 +39,12 @@ final readonly class Recognise
         ORDER BY similarity(other.title, :title) DESC, other.id
         LIMIT :most
         SQL;
+
+    /** That an item left its supplier's catalogue, seems to stand there under another code, or came back. */
+    public function leftOrBack(SupplierItem $item): Change
+    {
+        return $item->gone_at === null ? Drift::back() : $this->item($item) ?? Drift::left();
+    }
 
     /** @return Change|null a proposal; a person agrees to it */
     public function item(SupplierItem $gone): ?Change

@@ -92,6 +92,17 @@ final readonly class Drift
         };
     }
 
+    /** The item as a whole left the supplier's catalogue. */
+    public static function left(): Change
+    {
+        return new Change(ChangeKind::ItemGone, null, 'The item', 'offered', 'no longer offered');
+    }
+
+    public static function back(): Change
+    {
+        return new Change(ChangeKind::ItemBack, null, 'The item', 'no longer offered', 'offered');
+    }
+
     /** In basis points of what it was; from nothing, it moved by everything. */
     public static function movedBp(int $before, int $after): int
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Rehearsal;
 
-use WindowStall\Core\Drift\Rehearsal\Held;
+use WindowStall\Core\Drift\Docket\Own;
 use WindowStall\Core\Pricing\Listing\PriceSpread;
 use WindowStall\Core\Source\Item;
 
@@ -16,6 +16,7 @@ final readonly class RecordedListing
 {
     /**
      * @param  array<string, mixed>  $own  its own rules
+     * @param  array<string, int|null>  $prices  by hand, by variant; null where a recipe makes it
      * @param  list<array{string, Item}>  $versions  when it was said, and what; the first before the rehearsal begins
      * @param  list<array{at: string, variant: string, pieces: int, price: int}>  $bought  paid for at home, in order
      * @param  list<string>  $soldAtALoss  variants that are sold under their floor knowingly
@@ -25,7 +26,8 @@ final readonly class RecordedListing
         public int $id,
         public int $connection,
         public array $own,
-        public Held $held,
+        public Own $said,
+        public array $prices,
         public array $versions,
         public array $bought,
         public array $soldAtALoss,

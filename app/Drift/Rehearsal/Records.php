@@ -7,7 +7,7 @@ namespace WindowStall\Drift\Rehearsal;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use WindowStall\Core\Dispatch\OrderState;
-use WindowStall\Core\Drift\Rehearsal\Held;
+use WindowStall\Core\Drift\Docket\Own;
 use WindowStall\Core\Source\Item;
 use WindowStall\Pricing\PriceFacts;
 use WindowStall\Stall\Stall;
@@ -127,11 +127,20 @@ final readonly class Records
             $prices[(string) $variant->external_id] = $own === null ? null : (int) $own;
         }
 
+        /** @var array{option: string, values: list<string>}|null $part */
+        $part = json_decode((string) ($row->own_part ?? 'null'), true, flags: JSON_THROW_ON_ERROR);
+
         return new RecordedListing(
             id: (int) $row->id,
             connection: (int) $row->connection_id,
             own: (array) json_decode((string) $row->own_policies, true),
-            held: new Held($prices, $row->own_title !== null, $row->own_words !== null, $row->own_pictures !== null),
+            said: new Own(
+                title: $row->own_title !== null,
+                words: $row->own_words !== null,
+                pictures: $row->own_pictures !== null,
+                part: $part,
+            ),
+            prices: $prices,
             versions: array_map(self::version(...), $versions),
             bought: array_map(static fn (\stdClass $one): array => [
                 'at' => (string) $one->at,

@@ -78,7 +78,8 @@ final readonly class Rehearse
     ): Outcome {
         $replay = new Replay(
             $rules->policies($listing->connection, $listing->own),
-            $listing->held,
+            $listing->said,
+            $listing->prices,
             $listing->versions[0][1],
             $pricing,
         );

@@ -4,100 +4,80 @@ declare(strict_types=1);
 
 namespace WindowStall\Core\Drift\Rehearsal;
 
-use WindowStall\Core\Drift\Change;
-use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Core\Drift\Circumstances;
-use WindowStall\Core\Drift\Drift;
-use WindowStall\Core\Drift\Ruling;
+use WindowStall\Core\Drift\Docket\Docket;
+use WindowStall\Core\Drift\Docket\Effect;
+use WindowStall\Core\Drift\Docket\EffectKind;
+use WindowStall\Core\Drift\Docket\News;
+use WindowStall\Core\Drift\Docket\Own;
+use WindowStall\Core\Drift\Docket\Question;
+use WindowStall\Core\Drift\Docket\Reckoned;
+use WindowStall\Core\Drift\Docket\Sold;
 use WindowStall\Core\Drift\Standing;
-use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\Policies;
-use WindowStall\Core\Facts\Policy;
-use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Item;
 
 /**
- * One listing played again under a set of rules: what its supplier said, version by version, and what was bought
- * between. Whoever was asked is taken to have said nothing yet: what was agreed goes on standing.
+ * One listing played again under a set of rules: its docket hears what its supplier said, version by version, and what
+ * was bought between is counted. Whoever was asked is taken to have said nothing yet: what was agreed goes on standing.
  */
 final class Replay
 {
-    /** @var array<string, int> costs that wait: variant → what was agreed, in minor units of its currency */
+    /** The listing's one item. */
+    private const ITEM = 1;
+
+    private Docket $docket;
+
+    /** @var array<int|string, int> variants whose price waits → the cost it is made from, in minor units */
     private array $waiting = [];
-
-    /** @var array<string, true> what asks already, and isn't counted again */
-    private array $open = [];
-
-    /** @var array<string, true> variants whose price by hand made way for the recipe's */
-    private array $raised = [];
 
     /** @var array<string, Priced> */
     private array $priced;
 
+    /** @var array<int, Standing> as what each question was counted last, by its object's number; the docket keeps them */
+    private array $counted = [];
+
     /** @var array<string, true> variants that aren't sold for now */
     private array $paused = [];
-
-    /** @var array<string, int> variants that are gone → what they cost then, in minor units of their currency */
-    private array $gone = [];
 
     public readonly Outcome $outcome;
 
     /**
+     * @param  array<string, int|null>  $prices  price by hand, in minor units, by the supplier's id of each variant the
+     *     listing sells; null where a recipe makes it
      * @param  Item  $now  as the supplier said it when the rehearsal begins, which counts as agreed
      */
     public function __construct(
         private readonly Policies $policies,
-        private readonly Held $held,
+        Own $own,
+        private readonly array $prices,
         private Item $now,
         private readonly PricesAtCosts $pricing,
     ) {
+        $sold = [];
+        foreach ($prices as $code => $price) {
+            $sold[] = new Sold(key: (string) $code, item: self::ITEM, code: (string) $code, byHand: $price !== null);
+        }
+        $this->docket = new Docket($own, [self::ITEM => $policies], $sold);
         $this->outcome = new Outcome;
-        $this->priced = $this->price();
+        $this->priced = $this->price([]);
     }
 
     /** The supplier says something else. */
     public function said(Item $now): void
     {
-        $changes = $this->withReturns(Drift::between($this->now, $now)->changes, $now);
+        $effects = $this->docket->hear(new News(self::ITEM, $this->now, $now));
         $this->now = $now;
-        foreach ($changes as $change) {
-            if ($change->kind !== ChangeKind::Cost && $this->concerns($change)) {
-                $this->rule($change);
-            }
-        }
-        $costs = array_filter($changes, fn (Change $c): bool => $c->kind === ChangeKind::Cost && $this->concerns($c));
-        $this->costs(array_values($costs));
-    }
-
-    /**
-     * A variant that is offered again and that the listing still has is no new one; what it costs otherwise by then is a
-     * change of its cost.
-     *
-     * @param  list<Change>  $changes
-     * @return list<Change>
-     */
-    private function withReturns(array $changes, Item $now): array
-    {
-        $stays = $this->policies->for(FactName::GoneVariants) !== Policy::Follow;
         $told = [];
-        foreach ($changes as $change) {
-            $id = (string) $change->variantId;
-            if ($change->kind === ChangeKind::VariantGone && $stays && $this->held->sells($id)) {
-                $this->gone[$id] = (int) (is_int($change->said) ? $change->said : 0);
+        foreach ($effects as $effect) {
+            $this->follow($effect);
+            if (in_array($effect->kind, [EffectKind::Noted, EffectKind::WentOn], true)) {
+                $told[spl_object_id($effect->question)] = $effect->question;
             }
-            $variant = $now->variant($id);
-            if ($change->kind !== ChangeKind::VariantNew || $variant === null || ! isset($this->gone[$id])) {
-                $told[] = $change;
-
-                continue;
-            }
-            if ($this->gone[$id] !== $variant->cost->minor) {
-                $told[] = Drift::cost(new Money($this->gone[$id], $variant->cost->currency), $variant);
-            }
-            unset($this->gone[$id], $this->open['variant_gone '.$id]);
         }
-
-        return $told;
+        if (array_filter($effects, self::moves(...)) !== []) {
+            $this->reprice($told);
+        }
+        array_walk($told, $this->count(...));
     }
 
     /**
@@ -122,146 +102,126 @@ final class Replay
         $this->outcome->keep += $pieces * ($priced->keep ?? 0);
     }
 
-    private function concerns(Change $change): bool
+    /** A price that waits is made from the cost that was agreed. */
+    private function follow(Effect $effect): void
     {
-        return $change->variantId === null
-            || $change->kind === ChangeKind::VariantNew
-            || $this->held->sells($change->variantId);
+        $question = $effect->question;
+        match ($effect->kind) {
+            EffectKind::PriceWaits => $this->waiting[(string) $question->sold] = self::agreed($question),
+            EffectKind::PriceFree => $this->free($question),
+            default => null,
+        };
     }
 
-    private function rule(Change $change): void
+    /** Whether prices have to be made anew because of it. */
+    private static function moves(Effect $effect): bool
     {
-        $ruling = Ruling::on($change->kind, $this->policies, new Circumstances($this->held->holds($change)));
-        $this->count($ruling->standing, $change->kind->value.' '.$change->variantId);
-        if ($change->kind === ChangeKind::VariantNew && $ruling->standing === Standing::Followed) {
-            $this->priced = $this->price();
-        }
+        return $effect->question->kind->prices() || $effect->kind === EffectKind::CarriedOut;
     }
 
-    /** @param  list<Change>  $changes  of costs */
-    private function costs(array $changes): void
+    /** @param  array<int, Question>  $told  what was noted or went on */
+    private function reprice(array $told): void
     {
-        if ($changes === []) {
-            return;
-        }
         $before = $this->priced;
-        $standing = [];
-        foreach ($changes as $change) {
-            $id = (string) $change->variantId;
-            $agreed = $this->waiting[$id] ?? (int) (is_int($change->said) ? $change->said : 0);
-            $cost = $this->cost($id);
-            if ($cost === $agreed) {
-                // The supplier took back what waited.
-                unset($this->waiting[$id], $this->open['cost '.$id]);
-
-                continue;
-            }
-            $moved = Drift::movedBp($agreed, $cost);
-            $how = new Circumstances($this->holdsPrice($id), isset($this->waiting[$id]) ? $moved : $change->movedBp);
-            $standing[$id] = Ruling::on(ChangeKind::Cost, $this->policies, $how)->standing;
-            if ($standing[$id] === Standing::Followed) {
-                unset($this->waiting[$id]);
-            } else {
-                $this->waiting[$id] = $agreed;
-            }
-        }
-        $this->priced = $this->price();
+        $this->priced = $this->price($this->waiting);
+        $agreed = $this->waiting === [] ? $this->priced : $this->price([]);
         $again = false;
-        foreach ($changes as $change) {
-            $id = (string) $change->variantId;
-            if (isset($standing[$id]) && $this->lookAgain($id, $standing[$id], $before[$id] ?? null, $change)) {
-                $again = true;
+        foreach ($told as $question) {
+            $sold = $this->docket->sold()[$question->sold] ?? null;
+            [$was, $stands] = [$before[$sold?->code] ?? null, $this->priced[$sold?->code] ?? null];
+            if ($sold !== null && $question->kind->prices() && $was !== null && $stands !== null) {
+                $is = $agreed[$sold->code]->price ?? $stands->price;
+                $again = $this->reckon($question, $sold, $was->price, $is, $stands->underFloor) || $again;
             }
         }
         if ($again) {
-            $this->priced = $this->price();
+            $this->priced = $this->price($this->waiting);
         }
-        foreach ($standing as $id => $as) {
-            $this->count($as, 'cost '.$id);
-        }
-        $this->pauses();
+        $this->pause();
     }
 
     /**
-     * A price that would leap asks after all; one that stands and fell under its floor is for the rule about floors.
-     *
-     * @return bool whether prices have to be made again
+     * @param  int  $was  the price before, in minor units
+     * @param  int  $is  the price if the change counts
+     * @return bool whether prices have to be made once more
      */
-    private function lookAgain(string $id, Standing &$standing, ?Priced $before, Change $change): bool
+    private function reckon(Question $question, Sold $sold, int $was, int $is, bool $underFloor): bool
     {
-        $now = $this->priced[$id] ?? null;
-        if ($now === null || $before === null) {
-            return false;
-        }
-        if ($standing === Standing::Followed && ! $this->holdsPrice($id)) {
-            $leap = Ruling::onPrice($before->price, $now->price);
-            if ($leap === null) {
-                return false;
-            }
-            $standing = $leap->standing;
-            $this->waiting[$id] = (int) (is_int($change->said) ? $change->said : 0);
-
-            return true;
-        }
-        if ($now->underFloor && $standing !== Standing::Followed) {
-            $standing = Ruling::underFloor($standing, $this->policies)->standing;
-            if ($standing === Standing::Followed) {
-                unset($this->waiting[$id]);
-                $this->raised[$id] = true;
-
-                return true;
-            }
+        $reckoned = Reckoned::of(
+            stands: $question->standing,
+            byHand: $sold->byHand,
+            was: $was,
+            is: $is,
+            underFloor: $underFloor,
+            policies: fn (): Policies => $this->policies,
+        );
+        $this->docket->reckoned($question, $reckoned);
+        if ($reckoned->leaps) {
+            $this->waiting[(string) $sold->key] = self::agreed($question);
+        } elseif ($reckoned->raised) {
+            $this->free($question);
         }
 
-        return false;
+        return $reckoned->leaps || $reckoned->raised;
     }
 
-    private function pauses(): void
+    private function free(Question $question): void
     {
-        foreach ($this->priced as $id => $priced) {
+        unset($this->waiting[(string) $question->sold]);
+    }
+
+    private static function agreed(Question $question): int
+    {
+        return is_int($question->said) ? $question->said : 0;
+    }
+
+    private function pause(): void
+    {
+        foreach ($this->priced as $code => $priced) {
             if (! $priced->underFloor) {
-                unset($this->paused[$id]);
-            } elseif (! isset($this->paused[$id])) {
-                $this->paused[$id] = true;
+                unset($this->paused[$code]);
+            } elseif (! isset($this->paused[$code])) {
+                $this->paused[$code] = true;
                 $this->outcome->paused++;
             }
         }
     }
 
-    private function count(Standing $standing, string $question): void
+    /** A question that goes on as it stood is counted once. */
+    private function count(Question $question): void
     {
-        if ($standing === Standing::Asks) {
-            $this->outcome->asked += isset($this->open[$question]) ? 0 : 1;
-            $this->open[$question] = true;
-
+        $id = spl_object_id($question);
+        if (($this->counted[$id] ?? null) === $question->standing) {
             return;
         }
-        unset($this->open[$question]);
-        $standing === Standing::Followed ? $this->outcome->followed++ : $this->outcome->kept++;
+        $this->counted[$id] = $question->standing;
+        match ($question->standing) {
+            Standing::Asks => $this->outcome->asked++,
+            Standing::Followed => $this->outcome->followed++,
+            default => $this->outcome->kept++,
+        };
     }
 
-    private function holdsPrice(string $id): bool
+    /**
+     * @param  array<int|string, int>  $waiting  variants whose price is made from what was agreed → that cost
+     * @return array<string, Priced> by the supplier's id of the variant
+     */
+    private function price(array $waiting): array
     {
-        return ($this->held->prices[$id] ?? null) !== null && ! isset($this->raised[$id]);
-    }
-
-    private function cost(string $id): int
-    {
-        return $this->now->variant($id)->cost->minor ?? 0;
-    }
-
-    /** @return array<string, Priced> */
-    private function price(): array
-    {
-        $now = [];
-        foreach ($this->now->variants as $variant) {
-            if ($this->held->sells($variant->id)) {
-                $now[$variant->id] = $variant->cost->minor;
+        $now = $agreed = $byHand = [];
+        foreach ($this->docket->sold() as $key => $sold) {
+            $variant = $this->now->variant($sold->code);
+            if ($variant === null || ! array_key_exists($key, $this->prices)) {
+                continue;
+            }
+            $now[$sold->code] = $variant->cost->minor;
+            $agreed[$sold->code] = $waiting[$key] ?? $variant->cost->minor;
+            $price = $this->prices[$key];
+            if ($sold->byHand && $price !== null) {
+                $byHand[$sold->code] = $price;
             }
         }
-        $held = array_diff_key($this->held->prices, $this->raised);
-        $byHand = array_filter($held, static fn (?int $price): bool => $price !== null);
 
-        return $this->pricing->priced($this->waiting + $now, $now, $byHand);
+        return $this->pricing->priced($agreed, $now, $byHand);
     }
 }

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use WindowStall\Core\Drift\Rehearsal\Held;
+use WindowStall\Core\Drift\Docket\Own;
 use WindowStall\Core\Drift\Rehearsal\Outcome;
 use WindowStall\Core\Drift\Rehearsal\Replay;
 use WindowStall\Core\Facts\Policies;
@@ -46,8 +46,8 @@ final class ReplayTest extends TestCase
     ]
     #[
         TestWith(
-            [['floor' => 'raise'], null, [1_900], ['followed' => 1, 'sold' => 1, 'keep' => 1_900]],
-            'raised by the recipe',
+            [['floor' => 'raise'], null, [1_900], ['asked' => 1, 'paused' => 1, 'missed' => 1]],
+            'raised by the recipe it would leap by 90%: nobody’s rule lets that through',
         ),
     ]
     #[
@@ -92,7 +92,7 @@ final class ReplayTest extends TestCase
     public function test_words_are_asked_for_once_and_kept_where_they_are_the_sellers_own(): void
     {
         $asks = self::replay([]);
-        $held = new Replay(Policies::of([]), new Held(['a' => null], title: true), self::trowel(1_000), new Doubled());
+        $held = new Replay(Policies::of([]), new Own(title: true), ['a' => null], self::trowel(1_000), new Doubled());
         foreach (['Hand trowel HOT', 'Hand trowel HOT SALE'] as $title) {
             $asks->said(self::trowel(1_000, $title));
             $held->said(self::trowel(1_000, $title));
@@ -150,7 +150,8 @@ final class ReplayTest extends TestCase
     {
         return new Replay(
             Policies::of(['for the stall' => $rules]),
-            new Held(['a' => $byHand]),
+            new Own(),
+            ['a' => $byHand],
             self::trowel(1_000),
             new Doubled(),
         );
