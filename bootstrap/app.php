@@ -82,7 +82,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
             $schedule->job((new WindowStall\Counter\Jobs\SweepSupplierOrders)->delay($later), 'sweeps')->everyMinute();
             $schedule->job((new WindowStall\Runs\Jobs\WatchRuns)->delay($later), 'sweeps')->everyMinute();
         }
-        $schedule->job(new WindowStall\Drift\Jobs\SendDigests, 'sweeps')->everyFiveMinutes();
+        $schedule->job(new WindowStall\Drift\Digest\SendDigests, 'sweeps')->everyFiveMinutes();
         $schedule->job(new WindowStall\Frame\Jobs\ThinOut, 'sweeps')->hourly();
         $schedule->job(new WindowStall\Counter\Jobs\SendReminders, 'sweeps')->everyTenMinutes();
         $schedule->job(new WindowStall\Pricing\Jobs\TurnTaxes, 'sweeps')->everyTenMinutes();

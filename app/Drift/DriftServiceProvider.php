@@ -10,6 +10,11 @@ use WindowStall\Bench\Events\StepReckoned;
 use WindowStall\Bench\Events\StepTaken;
 use WindowStall\Bench\Events\StepTakenBack;
 use WindowStall\Bench\OpenChanges;
+use WindowStall\Drift\Deciding\ReopenChanges;
+use WindowStall\Drift\Following\FollowSupplier;
+use WindowStall\Drift\Following\FollowVariants;
+use WindowStall\Drift\Following\ReckonChanges;
+use WindowStall\Drift\History\ChangesOfListing;
 use WindowStall\Source\Events\SupplierSaidMore;
 
 /** What Drift gives and listens to. */

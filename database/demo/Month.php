@@ -8,7 +8,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Stall\Stall;
 use WindowStall\Stall\User;

@@ -21,7 +21,7 @@ use WindowStall\Bench\TakeToBench;
 use WindowStall\Core\Bench\Lack;
 use WindowStall\Core\Feeds\Mapping;
 use WindowStall\Core\Source\Item;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;

@@ -12,7 +12,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\ProjectListings;
 use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\Policy;
-use WindowStall\Drift\KeepBack;
+use WindowStall\Drift\Following\KeepBack;
 use WindowStall\Drift\Views\HistoryView;
 use WindowStall\Stall\Stall;
 

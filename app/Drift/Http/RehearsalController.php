@@ -7,7 +7,7 @@ namespace WindowStall\Drift\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use WindowStall\Drift\Jobs\RehearseRules;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Drift\Views\RehearsalView;
 use WindowStall\Drift\Views\RulesSheetView;
 use WindowStall\Drift\Views\TriedRulesView;

@@ -17,7 +17,7 @@ use WindowStall\Stall\Stall;
 /**
  * What somebody says otherwise in the rules, one thing after the other, as it is typed.
  *
- * @phpstan-import-type RuleEdit from \WindowStall\Drift\RuleBook
+ * @phpstan-import-type RuleEdit from \WindowStall\Drift\Rules\RuleBook
  */
 final class RuleEdits
 {

@@ -7,8 +7,8 @@ namespace WindowStall\Drift\Http;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use WindowStall\Bench\ProjectListings;
-use WindowStall\Drift\KeepBack;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Following\KeepBack;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Drift\Views\RulesSheetView;
 use WindowStall\Stall\Stall;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Jobs;
 
 use WindowStall\Drift\Rehearsal\Rehearse;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunJob;
 use WindowStall\Stall\Stall;

@@ -10,7 +10,7 @@ use WindowStall\Core\Drift\Guards\Weighed;
 use WindowStall\Core\Drift\Rehearsal\Outcome;
 use WindowStall\Core\Drift\Rehearsal\PricesAtCosts;
 use WindowStall\Core\Drift\Rehearsal\Replay;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Pricing\PriceFacts;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunKind;

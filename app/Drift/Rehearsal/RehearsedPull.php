@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Rehearsal;
 
 use WindowStall\Core\Drift\Guards\Weighed;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Runs\Run;
 
 /**

@@ -6,9 +6,9 @@ namespace WindowStall\Drift\Views;
 
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Money\Money;
-use WindowStall\Drift\Desk;
-use WindowStall\Drift\DeskFilter;
-use WindowStall\Drift\DeskGroup;
+use WindowStall\Drift\Desk\Desk;
+use WindowStall\Drift\Desk\DeskFilter;
+use WindowStall\Drift\Desk\DeskGroup;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;

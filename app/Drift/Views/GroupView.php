@@ -6,7 +6,7 @@ namespace WindowStall\Drift\Views;
 
 use WindowStall\Core\Drift\Group;
 use WindowStall\Core\Money\Money;
-use WindowStall\Drift\DeskGroup;
+use WindowStall\Drift\Desk\DeskGroup;
 use WindowStall\Support\Views\MoneyView;
 
 /** A group on the desk: what happened in one sentence, what it does, and what can be done about it. */

@@ -8,8 +8,8 @@ use Illuminate\Support\Collection;
 use WindowStall\Bench\Pictures\Picture;
 use WindowStall\Core\Drift\ChangeKind;
 use WindowStall\Core\Money\Money;
-use WindowStall\Drift\CostHistory;
 use WindowStall\Drift\DriftChange;
+use WindowStall\Drift\History\CostHistory;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\MoneyView;
 

@@ -7,7 +7,7 @@ namespace WindowStall\Drift\Views;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\Policy;
-use WindowStall\Drift\Rules;
+use WindowStall\Drift\Rules\Rules;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Views\ChoiceView;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Views;
 
 use WindowStall\Bench\Listing;
-use WindowStall\Drift\Moment;
-use WindowStall\Drift\Timeline;
+use WindowStall\Drift\History\Moment;
+use WindowStall\Drift\History\Timeline;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Stall\Clock;
 use WindowStall\Stall\Stall;

@@ -9,7 +9,7 @@ use WindowStall\Core\Facts\FactName;
 use WindowStall\Core\Facts\FloorPolicy;
 use WindowStall\Core\Facts\Policies;
 use WindowStall\Core\Facts\Policy;
-use WindowStall\Drift\RuleBook;
+use WindowStall\Drift\Rules\RuleBook;
 use WindowStall\Source\SupplierConnection;
 use WindowStall\Support\Views\ChoiceView;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace WindowStall\Drift\Views;
 
-use WindowStall\Drift\SetAsideEffect;
+use WindowStall\Drift\Deciding\SetAsideEffect;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\SupplierConnection;

@@ -9,7 +9,7 @@ use WindowStall\Bench\Listing;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Runs\RunState;
 use WindowStall\Source\Pulling\StartPull;

@@ -18,9 +18,9 @@ use WindowStall\Bench\ListingVariant;
 use WindowStall\Bench\Patch\ListingPatch;
 use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Core\Drift\Standing;
+use WindowStall\Drift\Digest\DigestMail;
+use WindowStall\Drift\Digest\SendDigests;
 use WindowStall\Drift\DriftChange;
-use WindowStall\Drift\Jobs\SendDigests;
-use WindowStall\Drift\Mail\Digest;
 use WindowStall\Runs\Run;
 use WindowStall\Runs\RunState;
 use WindowStall\Stall\Stall;
@@ -398,7 +398,7 @@ final class DriftTest extends AppTestCase
         $at('2026-12-02 07:00');
         $at('2026-12-02 09:00');
         Mail::assertQueuedCount(1);
-        Mail::assertQueued(Digest::class, function (Digest $mail): bool {
+        Mail::assertQueued(DigestMail::class, function (DigestMail $mail): bool {
             $text = $mail->render();
 
             return str_contains($text, 'Oakum Depot raised a cost by 60%') &&

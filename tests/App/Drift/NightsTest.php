@@ -18,7 +18,7 @@ use WindowStall\Bench\Undo\BenchChange;
 use WindowStall\Bench\Undo\StepDone;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\ChangeKind;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Source\Events\SupplierSaidMore;
 use WindowStall\Stall\Stall;

@@ -16,7 +16,7 @@ use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
 use WindowStall\Core\Source\Variant;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Stall\Stall;
 use WindowStall\Tests\App\AppTestCase;

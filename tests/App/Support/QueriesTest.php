@@ -15,7 +15,7 @@ use WindowStall\Bench\PutInWindow;
 use WindowStall\Bench\TakeToBench;
 use WindowStall\Bench\Undo\Undo;
 use WindowStall\Core\Source\Item;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
 use WindowStall\Pricing\PriceListings;
 use WindowStall\Shelves\GoodsFacts;

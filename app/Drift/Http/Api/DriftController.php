@@ -10,10 +10,10 @@ use Illuminate\Validation\Rule;
 use WindowStall\Bench\Listing;
 use WindowStall\Core\Drift\Standing;
 use WindowStall\Core\Money\Money;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Drift\DriftChange;
-use WindowStall\Drift\Moment;
-use WindowStall\Drift\Timeline;
+use WindowStall\Drift\History\Moment;
+use WindowStall\Drift\History\Timeline;
 use WindowStall\Stall\Stall;
 use WindowStall\Support\Api\Page;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace WindowStall\Drift\Http\Api;
 
 use WindowStall\Core\Drift\Standing;
-use WindowStall\Drift\Decide;
+use WindowStall\Drift\Deciding\Decide;
 use WindowStall\Support\Api\Schema;
 
 /** How the API speaks of what suppliers changed. */
