@@ -30,6 +30,7 @@ use WindowStall\Source\SupplierConnection;
  * @property string $after
  * @property string|int|list<string>|null $said what was agreed, as it was said
  * @property Standing $standing
+ * @property bool $asked whether it asked before it stood as it does
  * @property string $rule
  * @property int|null $moved_bp
  * @property int|null $price_was
@@ -66,6 +67,7 @@ final class DriftChange extends Model
             'stood' => Standing::class,
             'under_floor' => 'boolean',
             'raised' => 'boolean',
+            'asked' => 'boolean',
             'decided_at' => 'datetime',
             'at' => 'datetime',
         ];

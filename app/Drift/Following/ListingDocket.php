@@ -178,7 +178,7 @@ final class ListingDocket
         $question = $effect->question;
         match ($effect->kind) {
             EffectKind::Noted => $this->note($effect),
-            EffectKind::WentOn => $this->row($question)->fill(OpenQuestion::wentOn($question, $this->run))->save(),
+            EffectKind::WentOn => $this->goOn($question),
             EffectKind::TakenBack => $this->row($question)->update(OpenQuestion::takenBack($question)),
             EffectKind::PriceWaits => $this->variant($question)?->update([
                 'waiting_price_minor' => $this->price($question)?->price_minor,
@@ -186,6 +186,12 @@ final class ListingDocket
             EffectKind::PriceFree => $this->variant($question)?->update(['waiting_price_minor' => null]),
             EffectKind::CarriedOut => $this->book->carryOut($this->row($question)),
         };
+    }
+
+    private function goOn(Question $question): void
+    {
+        $row = $this->row($question);
+        $row->fill(OpenQuestion::wentOn($row, $question, $this->run))->save();
     }
 
     /** What is done to the listing at once has its row first; all others are written together. */

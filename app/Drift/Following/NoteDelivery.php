@@ -91,7 +91,7 @@ final readonly class NoteDelivery
                 match ($effect->kind) {
                     EffectKind::Noted => $book->change(self::row($stall, $connection, $row)
                         + OpenQuestion::noted($effect, $run)),
-                    EffectKind::WentOn => $asked?->update(OpenQuestion::wentOn($effect->question, $run)),
+                    EffectKind::WentOn => $asked?->update(OpenQuestion::wentOn($asked, $effect->question, $run)),
                     EffectKind::TakenBack => $asked?->update(OpenQuestion::takenBack($effect->question)),
                     EffectKind::PriceWaits => $waits[] = (int) $row->listing_variant,
                     EffectKind::PriceFree => $free[] = (int) $row->listing_variant,

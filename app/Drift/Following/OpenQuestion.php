@@ -52,9 +52,10 @@ final readonly class OpenQuestion
     }
 
     /** @return array<string, mixed> columns of one of which something else is said by now; prices are made of it anew */
-    public static function wentOn(Question $question, ?Run $run): array
+    public static function wentOn(DriftChange $row, Question $question, ?Run $run): array
     {
         return [
+            'asked' => $row->asked || $row->standing === Standing::Asks,
             'after' => $question->after,
             'said' => $question->said,
             'standing' => $question->standing,

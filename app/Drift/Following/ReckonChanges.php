@@ -70,7 +70,8 @@ final readonly class ReckonChanges
     /** What a person decided meanwhile stands; it is reckoned the next time. */
     private const WRITE = <<<'SQL'
         UPDATE drift_changes AS change
-        SET standing = reckoned.standing,
+        SET asked = change.asked OR change.standing = 'asks',
+            standing = reckoned.standing,
             rule = reckoned.rule,
             price_kept = reckoned.price_kept,
             keep_kept = reckoned.keep_kept,
@@ -86,7 +87,8 @@ final readonly class ReckonChanges
           AND reckoned.stood = change.standing
         SQL;
 
-    public function __construct(private ProjectListings $project)
+    /** @param  bool  $inBulk  whether what needs no looking at is written by one statement; off, it comes to the same */
+    public function __construct(private ProjectListings $project, private bool $inBulk = true)
     {
     }
 
@@ -109,7 +111,9 @@ final readonly class ReckonChanges
     private function once(Stall $stall): array
     {
         $leapt = [];
-        $this->plain($stall);
+        if ($this->inBulk) {
+            $this->plain($stall);
+        }
         DriftChange::query()
             ->where('stall_id', $stall->id)
             ->whereIn('kind', ChangeKind::PRICES)

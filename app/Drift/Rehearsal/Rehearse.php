@@ -29,7 +29,7 @@ final readonly class Rehearse
 
     /** Changes that were put to a person, that went through, and before which the seller's word stood. */
     private const HAPPENED = <<<'SQL'
-        SELECT count(*) FILTER (WHERE COALESCE(stood, standing) IN ('asks', 'settled')) AS asked,
+        SELECT count(*) FILTER (WHERE asked OR COALESCE(stood, standing) IN ('asks', 'settled')) AS asked,
                count(*) FILTER (WHERE COALESCE(stood, standing) = 'followed') AS followed,
                count(*) FILTER (WHERE COALESCE(stood, standing) = 'kept') AS kept,
                count(*) FILTER (WHERE under_floor) AS paused
